@@ -1,0 +1,175 @@
+import { isDate, isQuantity, type ColumnType } from '../table/column';
+import { findColumn, type TableHead } from '../table/table';
+import type { Glance } from '../profile/glance';
+import { readDate } from '../values/date';
+import { columnsOf, isCondition, conditionParts, parts, type Condition, type Expression } from './expression';
+
+/** What is wrong with a plan, as one sentence, and the column it is about. */
+export interface Problem {
+  readonly text: string;
+  readonly column?: string;
+}
+
+/** The type of an expression's values, and how many decimals they can have (null: any number). */
+export interface ResultType {
+  readonly type: ColumnType;
+  readonly scale: number | null;
+}
+
+/** A head that may know what its texts look like; without a glance every text may be a number or a date. */
+export interface CheckedHead extends TableHead {
+  readonly glances?: ReadonlyMap<string, Glance>;
+}
+
+/** Can most filled cells of a column be read as numbers? As dates? */
+export const readsAsNumber = (head: CheckedHead, name: string): boolean => {
+  const column = findColumn(head.columns, name);
+  if (!column) return false;
+  if (column.type !== 'text') return isQuantity(column.type);
+  const glance = head.glances?.get(name);
+  return !glance || glance.numberShare >= 0.5;
+};
+export const readsAsDate = (head: CheckedHead, name: string): boolean => {
+  const column = findColumn(head.columns, name);
+  if (!column) return false;
+  if (column.type !== 'text') return isDate(column.type);
+  const glance = head.glances?.get(name);
+  return !glance || glance.dateShare >= 0.5;
+};
+
+const whole: ResultType = { type: 'whole', scale: 0 };
+const decimal = (scale: number | null): ResultType => ({ type: 'decimal', scale });
+const text: ResultType = { type: 'text', scale: null };
+
+/** The type of an expression over a table. Blank fits any type; a column read as text is text. */
+export function typeOf(expression: Expression, head: CheckedHead): ResultType {
+  switch (expression.kind) {
+    case 'number':
+      return Number.isInteger(expression.value) ? whole : decimal(decimalsOf(expression.value));
+    case 'text':
+    case 'cased':
+    case 'piece':
+    case 'join':
+      return text;
+    case 'date':
+      return { type: expression.value.length > 10 ? 'datetime' : 'date', scale: null };
+    case 'blank':
+      return text;
+    case 'column': {
+      const column = findColumn(head.columns, expression.name);
+      return column ? { type: column.type, scale: column.scale } : text;
+    }
+    case 'op': {
+      const [a, b] = [scaleOf(expression.left, head), scaleOf(expression.right, head)];
+      if (expression.op === '/' || a === null || b === null) return decimal(null);
+      const scale = expression.op === '*' ? a + b : Math.max(a, b);
+      return scale === 0 ? whole : decimal(scale);
+    }
+    case 'round':
+      return expression.places === 0 ? whole : decimal(expression.places);
+    case 'choose':
+      return widest([...expression.cases.map((c) => c.then), expression.otherwise].filter((e) => e.kind !== 'blank').map((e) => typeOf(e, head)));
+    case 'orElse':
+      return widest([expression.of, expression.otherwise].map((e) => (e.kind === 'column' && readsAsNumber(head, e.name) ? { type: 'decimal' as const, scale: scaleOf(e, head) } : typeOf(e, head))));
+    case 'span':
+      return expression.unit === 'hours' ? decimal(null) : whole;
+    case 'part':
+      return expression.part === 'weekday' || expression.part === 'month name' ? text : whole;
+    case 'total':
+      if (expression.fn === 'count' || expression.fn === 'distinct') return whole;
+      return expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
+    case 'over':
+      return expression.fn.startsWith('rank') ? whole : quantityOrDate(expression.of, head);
+    case 'across':
+      return expression.fn === 'mean' ? decimal(null) : decimal(expression.of.map((e) => scaleOf(e, head)).reduce((a, b) => (a === null || b === null ? null : Math.max(a, b)), 0));
+  }
+}
+
+const decimalsOf = (value: number): number => /\.(\d+)/.exec(String(value))?.[1]?.length ?? 0;
+
+/** Decimals a part of a formula can have; texts read as amounts may have any. */
+function scaleOf(expression: Expression, head: CheckedHead): number | null {
+  const { type, scale } = typeOf(expression, head);
+  if (type === 'text' && expression.kind === 'column') return head.glances?.get(expression.name)?.scale ?? null;
+  return type === 'whole' || type === 'yesno' ? 0 : type === 'decimal' ? scale : null;
+}
+
+const quantityOrDate = (of: Expression, head: CheckedHead): ResultType => {
+  const inner = typeOf(of, head);
+  if (isDate(inner.type)) return inner;
+  const scale = scaleOf(of, head);
+  return scale === 0 ? whole : decimal(scale);
+};
+
+function widest(types: readonly ResultType[]): ResultType {
+  const [first, ...rest] = types;
+  if (!first) return text;
+  return rest.reduce((a, b) => {
+    if (a.type === b.type) return { type: a.type, scale: a.scale === null || b.scale === null ? null : Math.max(a.scale, b.scale) };
+    if (isQuantity(a.type) && isQuantity(b.type)) return decimal(a.scale === null || b.scale === null ? null : Math.max(a.scale, b.scale));
+    return isDate(a.type) && isDate(b.type) ? { type: 'datetime', scale: null } : text;
+  }, first);
+}
+
+type Need = 'number' | 'date' | 'any';
+
+/** Everything that is wrong with an expression or condition over a table: missing columns, and values of the wrong sort. */
+export function checkFormula(node: Expression | Condition, head: CheckedHead): Problem[] {
+  const missing = columnsOf(node).filter((name) => !findColumn(head.columns, name));
+  if (missing.length) return missing.map((name) => ({ text: `There is no column “${name}”.`, column: name }));
+  const problems: Problem[] = [];
+  const need = (part: Expression, wanted: Need, why: string): void => {
+    const { type } = typeOf(part, head);
+    const fits =
+      wanted === 'any' ? true
+      : part.kind === 'blank' ? true
+      : part.kind === 'column' ? (wanted === 'number' ? readsAsNumber(head, part.name) : readsAsDate(head, part.name))
+      : wanted === 'number' ? isQuantity(type)
+      : isDate(type) || (part.kind === 'text' && readDate(part.value) !== null);
+    if (fits) return;
+    const what = part.kind === 'column' ? `“${part.name}”` : 'That part';
+    const sort = wanted === 'number' ? 'numbers' : 'dates';
+    problems.push({ text: `${what} does not hold ${sort}, so it cannot be ${why}.`, ...(part.kind === 'column' ? { column: part.name } : {}) });
+  };
+  const visit = (n: Expression | Condition): void => {
+    if (isCondition(n)) {
+      if (n.kind === 'compare') checkComparison(n, head, need);
+      conditionParts(n).forEach(visit);
+      return;
+    }
+    switch (n.kind) {
+      case 'op':
+        need(n.left, 'number', 'calculated with');
+        need(n.right, 'number', 'calculated with');
+        break;
+      case 'round':
+        need(n.of, 'number', 'rounded');
+        break;
+      case 'span':
+        need(n.from, 'date', 'a start or an end');
+        need(n.to, 'date', 'a start or an end');
+        break;
+      case 'part':
+        need(n.of, 'date', 'taken apart as a date');
+        break;
+      case 'total':
+        if (n.fn === 'sum' || n.fn === 'mean') need(n.of, 'number', 'added up');
+        break;
+      case 'over':
+        if (n.fn !== 'previous') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');
+        break;
+      case 'across':
+        n.of.forEach((part) => need(part, 'number', 'put together'));
+        break;
+    }
+    parts(n).forEach(visit);
+  };
+  visit(node);
+  return problems;
+}
+
+function checkComparison(n: Extract<Condition, { kind: 'compare' }>, head: CheckedHead, need: (part: Expression, wanted: Need, why: string) => void): void {
+  if (n.op === '=' || n.op === '<>') return;
+  const dated = [n.left, n.right].some((side) => isDate(typeOf(side, head).type) || side.kind === 'date');
+  for (const side of [n.left, n.right]) need(side, dated ? 'date' : 'number', 'compared by size');
+}

@@ -1,0 +1,509 @@
+import { BLANK, VALUE, isDate, type Chunk } from '../table/column';
+import { groupsOf, type Groups } from '../table/groups';
+import { liveMask, positionAt, rowCount, columnOf, eachChunk, type Table } from '../table/table';
+import { cellText } from '../values/cell';
+import { DAY, MONTHS, WEEKDAYS, readDate, spanBetween } from '../values/date';
+import { folded } from '../values/fold';
+import { roundTo } from '../values/number';
+import { changeCase } from '../values/letters';
+import { readsAsDate, readsAsNumber, typeOf, type CheckedHead } from './check';
+import { columnsOf, walk, type Comparison, type Condition, type Expression } from './expression';
+import { BY_ZERO, amountsOf, constant, datesOf, textsOf, type NumberVector, type TextVector, type Vector } from './vector';
+
+/** Outcome of a condition for a row. A comparison with a blank is UNKNOWN, which does not hold, and neither does its opposite. */
+export const NO = 0;
+export const YES = 1;
+export const UNKNOWN = 2;
+
+/** Evaluates one chunk: `chunks` are those of the columns the formula reads, in the order of `reads`. */
+export interface Evaluator {
+  readonly reads: readonly string[];
+  evaluate(chunks: readonly Chunk[], from: number, length: number): Vector;
+}
+
+/** The same for a condition: NO, YES or UNKNOWN for each row. */
+export interface ConditionEvaluator {
+  readonly reads: readonly string[];
+  test(chunks: readonly Chunk[], from: number, length: number): Uint8Array;
+}
+
+interface Frame {
+  readonly columns: ReadonlyMap<string, Chunk>;
+  readonly from: number;
+  readonly length: number;
+}
+
+interface Context {
+  readonly head: CheckedHead;
+  /** Figures over all rows, worked out beforehand, by position. */
+  readonly figures: ReadonlyMap<Expression, NumberVector>;
+}
+
+/**
+ * Makes a formula ready to run over a table: figures over all rows (totals, ranks, running totals) are worked out first,
+ * over the rows that are in the table now. O(rows) for each such figure (a rank: O(rows log rows)), else no work.
+ */
+export async function prepare(expression: Expression, table: Table, head: CheckedHead): Promise<Evaluator> {
+  const context = { head, figures: await figuresOf(expression, table, head) };
+  const reads = columnsOf(expression);
+  return { reads, evaluate: (chunks, from, length) => evaluate(expression, frame(reads, chunks, from, length), context) };
+}
+
+/** The same for a condition. */
+export async function prepareCondition(condition: Condition, table: Table, head: CheckedHead): Promise<ConditionEvaluator> {
+  const context = { head, figures: await figuresOf(condition, table, head) };
+  const reads = columnsOf(condition);
+  return { reads, test: (chunks, from, length) => test(condition, frame(reads, chunks, from, length), context) };
+}
+
+const frame = (reads: readonly string[], chunks: readonly Chunk[], from: number, length: number): Frame => ({
+  columns: new Map(reads.map((name, i) => [name, chunks[i]!])),
+  from,
+  length,
+});
+
+function evaluate(e: Expression, f: Frame, c: Context): Vector {
+  switch (e.kind) {
+    case 'number':
+      return constant(e.value, f.length);
+    case 'date':
+      return constant(readDate(e.value)?.time ?? NaN, f.length);
+    case 'text':
+      return { kind: 'text', texts: new Array<string>(f.length).fill(e.value) };
+    case 'blank':
+      return { kind: 'number', values: new Float64Array(f.length), state: new Uint8Array(f.length) };
+    case 'column': {
+      const chunk = f.columns.get(e.name)!;
+      return chunk.kind === 'number' ? chunk : { kind: 'text', texts: textsOfChunk(chunk) };
+    }
+    case 'op':
+      return arithmetic(e.op, numbers(e.left, f, c), numbers(e.right, f, c));
+    case 'round': {
+      const { values, state } = numbers(e.of, f, c);
+      return { kind: 'number', values: roundAll(values, state, e.places, e.mode), state };
+    }
+    case 'choose':
+      return choose(e, f, c);
+    case 'span': {
+      const [from, to] = [dates(e.from, f, c), dates(e.to, f, c)];
+      return combine(from, to, (a, b) => spanBetween(a, b, e.unit));
+    }
+    case 'part':
+      return datePart(e.part, dates(e.of, f, c));
+    case 'total':
+    case 'over': {
+      const whole = c.figures.get(e)!;
+      return { kind: 'number', values: whole.values.subarray(f.from, f.from + f.length), state: whole.state.subarray(f.from, f.from + f.length) };
+    }
+    case 'across':
+      return across(e.fn, e.of.map((part) => numbers(part, f, c)), f.length);
+    case 'orElse': {
+      const { type } = typeOf(e, c.head);
+      const [a, b] = type === 'text' ? [texts(e.of, f, c), texts(e.otherwise, f, c)] : [numbers(e.of, f, c), numbers(e.otherwise, f, c)];
+      if (a.kind === 'text' && b.kind === 'text') return { kind: 'text', texts: a.texts.map((t, i) => (t.trim() === '' ? b.texts[i]! : t)) };
+      return pick(new Uint8Array((a as NumberVector).state.map((s) => (s === BLANK ? 1 : 0))), [a as NumberVector, b as NumberVector]);
+    }
+    case 'join': {
+      const all = e.of.map((part) => texts(part, f, c).texts);
+      return { kind: 'text', texts: Array.from({ length: f.length }, (_, i) => all.map((t) => t[i]!.trim()).filter((t) => t !== '').join(e.separator)) };
+    }
+    case 'cased':
+      return mapTexts(texts(e.of, f, c), (t) => changeCase(t, e.letters));
+    case 'piece':
+      return mapTexts(texts(e.of, f, c), (t) => piece(t, e.mark, e.side, e.which));
+  }
+}
+
+const textsOfChunk = (chunk: Extract<Chunk, { kind: 'text' }>): string[] => Array.from(chunk.codes, (code) => chunk.dictionary[code]!);
+
+/** Applies a function to each distinct text once. */
+function mapTexts(vector: TextVector, change: (text: string) => string): TextVector {
+  const done = new Map<string, string>();
+  return {
+    kind: 'text',
+    texts: vector.texts.map((t) => {
+      let out = done.get(t);
+      if (out === undefined) done.set(t, (out = change(t)));
+      return out;
+    }),
+  };
+}
+
+function piece(text: string, mark: string, side: 'before' | 'after', which: 'first' | 'last'): string {
+  const at = which === 'first' ? text.indexOf(mark) : text.lastIndexOf(mark);
+  return at < 0 ? '' : (side === 'before' ? text.slice(0, at) : text.slice(at + mark.length)).trim();
+}
+
+/** Numbers of a part: number columns as they are, texts read as amounts. */
+function numbers(e: Expression, f: Frame, c: Context): NumberVector {
+  if (e.kind === 'column') return amountsOf(f.columns.get(e.name)!);
+  const vector = evaluate(e, f, c);
+  return vector.kind === 'number' ? vector : amountsOf({ kind: 'text', length: f.length, ...encode(vector.texts) });
+}
+
+function dates(e: Expression, f: Frame, c: Context): NumberVector {
+  if (e.kind === 'column') return datesOf(f.columns.get(e.name)!, { dayFirst: c.head.glances?.get(e.name)?.dayFirst ?? true });
+  if (e.kind === 'text') return constant(readDate(e.value)?.time ?? NaN, f.length);
+  return numbers(e, f, c);
+}
+
+function texts(e: Expression, f: Frame, c: Context): TextVector {
+  const vector = evaluate(e, f, c);
+  return vector.kind === 'text' ? vector : { kind: 'text', texts: textsOf(vector, typeOf(e, c.head).type) };
+}
+
+function encode(all: readonly string[]): { codes: Uint16Array; dictionary: string[] } {
+  const codes = new Uint16Array(all.length);
+  const dictionary = [''];
+  const seen = new Map([['', 0]]);
+  all.forEach((t, i) => {
+    let code = seen.get(t);
+    if (code === undefined) {
+      seen.set(t, (code = dictionary.length));
+      dictionary.push(t);
+    }
+    codes[i] = code;
+  });
+  return { codes, dictionary };
+}
+
+/** State of a result of two values: VALUE where both have one, else the graver of the two reasons. */
+function bothStates(a: Uint8Array, b: Uint8Array): Uint8Array {
+  const out = new Uint8Array(a.length);
+  for (let i = 0; i < out.length; i++) {
+    const s = a[i]!, t = b[i]!;
+    out[i] = s === VALUE ? t : t === VALUE || t < s ? s : t;
+  }
+  return out;
+}
+
+function arithmetic(operator: '+' | '-' | '*' | '/', a: NumberVector, b: NumberVector): NumberVector {
+  const n = a.values.length, x = a.values, y = b.values;
+  const values = new Float64Array(n);
+  const state = bothStates(a.state, b.state);
+  switch (operator) {
+    case '+':
+      for (let i = 0; i < n; i++) values[i] = x[i]! + y[i]!;
+      break;
+    case '-':
+      for (let i = 0; i < n; i++) values[i] = x[i]! - y[i]!;
+      break;
+    case '*':
+      for (let i = 0; i < n; i++) values[i] = x[i]! * y[i]!;
+      break;
+    case '/':
+      for (let i = 0; i < n; i++) {
+        if (y[i] === 0 && state[i] === VALUE) state[i] = BY_ZERO;
+        else values[i] = x[i]! / y[i]!;
+      }
+      break;
+  }
+  return { kind: 'number', values, state };
+}
+
+function combine(a: NumberVector, b: NumberVector, fn: (x: number, y: number) => number): NumberVector {
+  const state = bothStates(a.state, b.state);
+  const values = new Float64Array(state.length);
+  for (let i = 0; i < state.length; i++) if (state[i] === VALUE) values[i] = fn(a.values[i]!, b.values[i]!);
+  return { kind: 'number', values, state };
+}
+
+function roundAll(values: Float64Array, state: Uint8Array, places: number, mode: 'nearest' | 'up' | 'down'): Float64Array {
+  const out = new Float64Array(values.length);
+  for (let i = 0; i < out.length; i++) if (state[i] === VALUE) out[i] = roundTo(values[i]!, places, mode);
+  return out;
+}
+
+function datePart(part: string, { values, state }: NumberVector): Vector {
+  if (part === 'weekday' || part === 'month name') {
+    return { kind: 'text', texts: Array.from(values, (v, i) => (state[i] !== VALUE ? '' : part === 'weekday' ? WEEKDAYS[new Date(v).getUTCDay()]! : MONTHS[new Date(v).getUTCMonth()]!)) };
+  }
+  const out = new Float64Array(values.length);
+  for (let i = 0; i < out.length; i++) {
+    if (state[i] !== VALUE) continue;
+    const d = new Date(values[i]!);
+    out[i] = part === 'year' ? d.getUTCFullYear() : part === 'month' ? d.getUTCMonth() + 1 : part === 'day' ? d.getUTCDate() : Math.floor(d.getUTCMonth() / 3) + 1;
+  }
+  return { kind: 'number', values: out, state };
+}
+
+function across(fn: 'sum' | 'mean' | 'lowest' | 'highest', all: readonly NumberVector[], length: number): NumberVector {
+  const values = new Float64Array(length);
+  const state = new Uint8Array(length);
+  for (let i = 0; i < length; i++) {
+    let n = 0, acc = 0;
+    for (const v of all) {
+      if (v.state[i] !== VALUE) continue;
+      const x = v.values[i]!;
+      acc = n === 0 ? x : fn === 'lowest' ? Math.min(acc, x) : fn === 'highest' ? Math.max(acc, x) : acc + x;
+      n++;
+    }
+    if (n === 0) continue;
+    values[i] = fn === 'mean' ? acc / n : acc;
+    state[i] = VALUE;
+  }
+  return { kind: 'number', values, state };
+}
+
+function choose(e: Extract<Expression, { kind: 'choose' }>, f: Frame, c: Context): Vector {
+  const way = new Uint8Array(f.length).fill(e.cases.length);
+  e.cases.forEach((one, n) => {
+    const holds = test(one.when, f, c);
+    for (let i = 0; i < f.length; i++) if (way[i] === e.cases.length && holds[i] === YES) way[i] = n;
+  });
+  const branches = [...e.cases.map((one) => one.then), e.otherwise];
+  const type = typeOf(e, c.head).type;
+  if (type === 'text' && branches.some((b) => b.kind !== 'blank')) {
+    const all = branches.map((b) => texts(b, f, c).texts);
+    return { kind: 'text', texts: Array.from(way, (w, i) => all[w]![i]!) };
+  }
+  return pick(way, branches.map((b) => (isDate(type) ? dates(b, f, c) : numbers(b, f, c))));
+}
+
+function pick(way: Uint8Array, ways: readonly NumberVector[]): NumberVector {
+  const values = new Float64Array(way.length);
+  const state = new Uint8Array(way.length);
+  for (let i = 0; i < way.length; i++) {
+    values[i] = ways[way[i]!]!.values[i]!;
+    state[i] = ways[way[i]!]!.state[i]!;
+  }
+  return { kind: 'number', values, state };
+}
+
+function test(condition: Condition, f: Frame, c: Context): Uint8Array {
+  switch (condition.kind) {
+    case 'all':
+    case 'any': {
+      const all = condition.of.map((one) => test(one, f, c));
+      const [decisive, other] = condition.kind === 'all' ? [NO, YES] : [YES, NO];
+      return Uint8Array.from({ length: f.length }, (_, i) => {
+        let unknown = false;
+        for (const one of all) {
+          if (one[i] === decisive) return decisive;
+          if (one[i] === UNKNOWN) unknown = true;
+        }
+        return unknown ? UNKNOWN : other;
+      });
+    }
+    case 'not':
+      return test(condition.of, f, c).map((v) => (v === UNKNOWN ? UNKNOWN : 1 - v));
+    case 'empty':
+      return emptyTest(condition.of, f, c);
+    case 'among': {
+      const wanted = new Set(condition.texts.map(folded));
+      return textTest(condition.of, f, c, (text) => wanted.has(folded(text)));
+    }
+    case 'text':
+      return textTest(condition.of, f, c, textMatcher(condition.test, condition.texts));
+    case 'compare':
+      return compare(condition, f, c);
+  }
+}
+
+function emptyTest(of: Expression, f: Frame, c: Context): Uint8Array {
+  const chunk = of.kind === 'column' ? f.columns.get(of.name)! : null;
+  if (chunk?.kind === 'text') {
+    const empty = chunk.dictionary.map((t) => t.trim() === '');
+    return Uint8Array.from(chunk.codes, (code) => (empty[code] ? YES : NO));
+  }
+  const vector = evaluate(of, f, c);
+  return vector.kind === 'number' ? Uint8Array.from(vector.state, (s) => (s === BLANK || s === BY_ZERO ? YES : NO)) : Uint8Array.from(vector.texts, (t) => (t.trim() === '' ? YES : NO));
+}
+
+/** A test of texts; of a column, each distinct text is tested once. Blank is UNKNOWN. */
+function textTest(of: Expression, f: Frame, c: Context, holds: (text: string) => boolean): Uint8Array {
+  const chunk = of.kind === 'column' ? f.columns.get(of.name)! : null;
+  const outcome = (text: string): number => (text.trim() === '' ? UNKNOWN : holds(text) ? YES : NO);
+  if (chunk?.kind === 'text') {
+    const entries = chunk.dictionary.map(outcome);
+    return Uint8Array.from(chunk.codes, (code) => entries[code]!);
+  }
+  if (chunk && of.kind === 'column') {
+    const type = typeOf(of, c.head).type;
+    return Uint8Array.from({ length: f.length }, (_, i) => outcome(cellText(chunk, i, type)));
+  }
+  return Uint8Array.from(texts(of, f, c).texts, outcome);
+}
+
+function textMatcher(kind: 'contains' | 'mentions' | 'starts' | 'ends', wanted: readonly string[]): (text: string) => boolean {
+  const lower = wanted.map((t) => t.toLowerCase());
+  switch (kind) {
+    case 'contains':
+      return (text) => lower.some((t) => text.toLowerCase().includes(t));
+    case 'starts':
+      return (text) => lower.some((t) => text.trim().toLowerCase().startsWith(t));
+    case 'ends':
+      return (text) => lower.some((t) => text.trim().toLowerCase().endsWith(t));
+    case 'mentions': {
+      const words = new RegExp(`(?<![\\p{L}\\p{N}])(?:${lower.map((t) => t.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')})(?![\\p{L}\\p{N}])`, 'iu');
+      return (text) => words.test(text);
+    }
+  }
+}
+
+function compare(n: Extract<Condition, { kind: 'compare' }>, f: Frame, c: Context): Uint8Array {
+  const sides = [n.left, n.right] as const;
+  const dated = sides.some((side) => isDate(typeOf(side, c.head).type));
+  const bySize = n.op !== '=' && n.op !== '<>';
+  const numeric = dated || bySize || sides.every((side) => (side.kind === 'column' ? readsAsNumber(c.head, side.name) : typeOf(side, c.head).type !== 'text'));
+  if (!numeric) {
+    const [a, b] = sides.map((side) => texts(side, f, c).texts) as [readonly string[], readonly string[]];
+    return Uint8Array.from({ length: f.length }, (_, i) => (a[i]!.trim() === '' || b[i]!.trim() === '' ? UNKNOWN : (folded(a[i]!) === folded(b[i]!)) === (n.op === '=') ? YES : NO));
+  }
+  const [a, b] = sides.map((side) => (dated ? dates(side, f, c) : numbers(side, f, c))) as [NumberVector, NumberVector];
+  // A date compared with a date-time is compared by its day.
+  const byDay = dated && sides.some((side) => typeOf(side, c.head).type === 'date' || (side.kind === 'column' && readsAsDate(c.head, side.name) && typeOf(side, c.head).type === 'text'));
+  const out = new Uint8Array(f.length);
+  for (let i = 0; i < f.length; i++) {
+    if (a.state[i] !== VALUE || b.state[i] !== VALUE) out[i] = UNKNOWN;
+    else {
+      const x = byDay ? Math.floor(a.values[i]! / DAY) : a.values[i]!, y = byDay ? Math.floor(b.values[i]! / DAY) : b.values[i]!;
+      out[i] = holds(n.op, x, y) ? YES : NO;
+    }
+  }
+  return out;
+}
+
+function holds(operator: Comparison, x: number, y: number): boolean {
+  // Binary dust must not decide: values that differ by less than a part in 10^12 are equal.
+  const equal = x === y || Math.abs(x - y) <= 1e-12 * Math.max(Math.abs(x), Math.abs(y));
+  switch (operator) {
+    case '<':
+      return x < y && !equal;
+    case '<=':
+      return x < y || equal;
+    case '>':
+      return x > y && !equal;
+    case '>=':
+      return x > y || equal;
+    case '=':
+      return equal;
+    case '<>':
+      return !equal;
+  }
+}
+
+/** Works out every figure over all rows inside a node, innermost first. */
+async function figuresOf(node: Expression | Condition, table: Table, head: CheckedHead): Promise<Map<Expression, NumberVector>> {
+  const found: Extract<Expression, { kind: 'total' | 'over' }>[] = [];
+  walk(node, (n) => {
+    if (n.kind === 'total' || n.kind === 'over') found.unshift(n);
+  });
+  const figures = new Map<Expression, NumberVector>();
+  for (const figure of found) {
+    const needsTexts = figure.kind === 'total' && (figure.fn === 'count' || figure.fn === 'distinct');
+    const inner = await materialise(figure.of, table, head, figures, needsTexts);
+    const groups = figure.by.length ? await groupsOf(table, figure.by) : null;
+    figures.set(figure, figure.kind === 'total' ? totals(figure, inner, groups, table) : over(figure, inner, groups, table));
+  }
+  return figures;
+}
+
+/** Numbers (and, where asked, the texts' codes) of an expression for every position. */
+async function materialise(of: Expression, table: Table, head: CheckedHead, figures: ReadonlyMap<Expression, NumberVector>, asCodes: boolean): Promise<NumberVector> {
+  const values = new Float64Array(table.size);
+  const state = new Uint8Array(table.size);
+  const reads = columnsOf(of);
+  const context = { head, figures };
+  const codes = new Map<string, number>();
+  const dated = of.kind === 'column' && isDate(columnOf(table, of.name).type);
+  await eachChunk(table, reads, (chunks, _, from, length) => {
+    const f = frame(reads, chunks, from, length);
+    if (asCodes) {
+      texts(of, f, context).texts.forEach((text, i) => {
+        if (text.trim() === '') return;
+        const key = folded(text);
+        let code = codes.get(key);
+        if (code === undefined) codes.set(key, (code = codes.size));
+        values[from + i] = code;
+        state[from + i] = VALUE;
+      });
+      return;
+    }
+    const vector = dated ? dates(of, f, context) : numbers(of, f, context);
+    values.set(vector.values, from);
+    state.set(vector.state, from);
+  });
+  return { kind: 'number', values, state };
+}
+
+function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
+  const count = groups?.count ?? 1;
+  const live = liveMask(table);
+  const sums = new Float64Array(count), dust = new Float64Array(count), counts = new Float64Array(count);
+  const seen = figure.fn === 'distinct' ? new Set<number>() : null;
+  for (let p = 0; p < table.size; p++) {
+    if ((live && live[p] === 0) || inner.state[p] !== VALUE) continue;
+    const g = groups ? groups.codes[p]! : 0;
+    const x = inner.values[p]!;
+    if (seen) {
+      const key = g * 4_294_967_296 + x;
+      if (seen.has(key)) continue;
+      seen.add(key);
+    }
+    if (figure.fn === 'lowest') sums[g] = counts[g] === 0 ? x : Math.min(sums[g]!, x);
+    else if (figure.fn === 'highest') sums[g] = counts[g] === 0 ? x : Math.max(sums[g]!, x);
+    else {
+      // Neumaier's compensated sum keeps the error below one unit in the last place of the total.
+      const s = sums[g]!, t = s + x;
+      dust[g]! += Math.abs(s) >= Math.abs(x) ? s - t + x : x - t + s;
+      sums[g] = t;
+    }
+    counts[g]!++;
+  }
+  const values = new Float64Array(table.size);
+  const state = new Uint8Array(table.size);
+  const counting = figure.fn === 'count' || figure.fn === 'distinct';
+  for (let p = 0; p < table.size; p++) {
+    const g = groups ? groups.codes[p]! : 0;
+    if (counts[g] === 0 && !counting) continue;
+    values[p] = counting ? counts[g]! : figure.fn === 'mean' ? (sums[g]! + dust[g]!) / counts[g]! : figure.fn === 'sum' ? sums[g]! + dust[g]! : sums[g]!;
+    state[p] = VALUE;
+  }
+  return { kind: 'number', values, state };
+}
+
+function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
+  const values = new Float64Array(table.size);
+  const state = new Uint8Array(table.size);
+  const rows = rowCount(table);
+  const group = (p: number): number => (groups ? groups.codes[p]! : 0);
+  if (figure.fn === 'rank' || figure.fn === 'rank up') {
+    const filled: number[] = [];
+    for (let at = 0; at < rows; at++) {
+      const p = positionAt(table, at);
+      if (inner.state[p] === VALUE) filled.push(p);
+    }
+    const sign = figure.fn === 'rank' ? -1 : 1;
+    const order = Uint32Array.from(filled).sort((a, b) => group(a) - group(b) || sign * (inner.values[a]! - inner.values[b]!));
+    let place = 0, rank = 0;
+    order.forEach((p, i) => {
+      const before = i > 0 ? order[i - 1]! : -1;
+      if (before < 0 || group(before) !== group(p)) place = rank = 1;
+      else {
+        place++;
+        if (inner.values[before] !== inner.values[p]) rank = place;
+      }
+      values[p] = rank;
+      state[p] = VALUE;
+    });
+    return { kind: 'number', values, state };
+  }
+  const carried = new Float64Array(groups?.count ?? 1);
+  const known = new Uint8Array(groups?.count ?? 1);
+  for (let at = 0; at < rows; at++) {
+    const p = positionAt(table, at), g = group(p);
+    if (figure.fn === 'previous') {
+      values[p] = carried[g]!;
+      state[p] = known[g]!;
+      carried[g] = inner.values[p]!;
+      known[g] = inner.state[p]!;
+    } else {
+      if (inner.state[p] === VALUE) carried[g] = roundTo(carried[g]! + inner.values[p]!, 9);
+      values[p] = carried[g]!;
+      state[p] = VALUE;
+    }
+  }
+  return { kind: 'number', values, state };
+}
+

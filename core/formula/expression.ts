@@ -1,0 +1,137 @@
+import type { SpanUnit } from '../values/date';
+import type { Rounding } from '../values/number';
+
+/** What is computed for each row. Blank in, blank out, unless a node says otherwise. */
+export type Expression =
+  | { readonly kind: 'number'; readonly value: number }
+  | { readonly kind: 'text'; readonly value: string }
+  | { readonly kind: 'date'; readonly value: string }
+  | { readonly kind: 'blank' }
+  | { readonly kind: 'column'; readonly name: string }
+  | { readonly kind: 'op'; readonly op: Operator; readonly left: Expression; readonly right: Expression }
+  | { readonly kind: 'round'; readonly of: Expression; readonly places: number; readonly mode: Rounding }
+  /** The first case whose condition holds; a condition over blanks does not hold. */
+  | { readonly kind: 'choose'; readonly cases: readonly Case[]; readonly otherwise: Expression }
+  /** Whole units between two dates. */
+  | { readonly kind: 'span'; readonly unit: SpanUnit; readonly from: Expression; readonly to: Expression }
+  | { readonly kind: 'part'; readonly part: DatePart; readonly of: Expression }
+  /** One figure over all rows of the table, or over the rows with the same values in `by`. Blanks are left out. */
+  | { readonly kind: 'total'; readonly fn: TotalFn; readonly of: Expression; readonly by: readonly string[] }
+  /** A figure that depends on the order of the rows, or on all rows, within the same values in `by`. */
+  | { readonly kind: 'over'; readonly fn: OverFn; readonly of: Expression; readonly by: readonly string[] }
+  /** Over several values of one row; blanks are left out. */
+  | { readonly kind: 'across'; readonly fn: AcrossFn; readonly of: readonly Expression[] }
+  /** The value, or another where it is blank. */
+  | { readonly kind: 'orElse'; readonly of: Expression; readonly otherwise: Expression }
+  /** Texts put together with a separator; blank ones are left out, with their separator. */
+  | { readonly kind: 'join'; readonly of: readonly Expression[]; readonly separator: string }
+  | { readonly kind: 'cased'; readonly letters: LetterCase; readonly of: Expression }
+  /** The text before or after a mark; blank where the mark is not there. */
+  | { readonly kind: 'piece'; readonly side: 'before' | 'after'; readonly mark: string; readonly which: 'first' | 'last'; readonly of: Expression };
+
+export type Operator = '+' | '-' | '*' | '/';
+export type DatePart = 'year' | 'quarter' | 'month' | 'day' | 'weekday' | 'month name';
+export type TotalFn = 'sum' | 'mean' | 'lowest' | 'highest' | 'count' | 'distinct';
+export type OverFn = 'running' | 'previous' | 'rank' | 'rank up';
+export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
+export type LetterCase = 'upper' | 'lower' | 'title' | 'sentence';
+
+export interface Case {
+  readonly when: Condition;
+  readonly then: Expression;
+}
+
+/** What holds or does not hold for a row. A comparison with a blank does not hold, and neither does its opposite. */
+export type Condition =
+  | { readonly kind: 'compare'; readonly op: Comparison; readonly left: Expression; readonly right: Expression }
+  /** Equal to one of the texts, capitals and outer spaces aside. */
+  | { readonly kind: 'among'; readonly of: Expression; readonly texts: readonly string[] }
+  | { readonly kind: 'text'; readonly test: TextTest; readonly of: Expression; readonly texts: readonly string[] }
+  | { readonly kind: 'empty'; readonly of: Expression }
+  | { readonly kind: 'all'; readonly of: readonly Condition[] }
+  | { readonly kind: 'any'; readonly of: readonly Condition[] }
+  | { readonly kind: 'not'; readonly of: Condition };
+
+export type Comparison = '<' | '<=' | '>' | '>=' | '=' | '<>';
+export type TextTest = 'contains' | 'mentions' | 'starts' | 'ends';
+
+/** Shorthands for building expressions. */
+export const column = (name: string): Expression => ({ kind: 'column', name });
+export const number = (value: number): Expression => ({ kind: 'number', value });
+export const blank: Expression = { kind: 'blank' };
+export const op = (operator: Operator, left: Expression, right: Expression): Expression => ({ kind: 'op', op: operator, left, right });
+export const not = (of: Condition): Condition => (of.kind === 'not' ? of.of : { kind: 'not', of });
+export const all = (of: readonly Condition[]): Condition => (of.length === 1 ? of[0]! : { kind: 'all', of: of.flatMap((c) => (c.kind === 'all' ? c.of : [c])) });
+export const any = (of: readonly Condition[]): Condition => (of.length === 1 ? of[0]! : { kind: 'any', of: of.flatMap((c) => (c.kind === 'any' ? c.of : [c])) });
+
+/** The expressions directly inside one. */
+export function parts(expression: Expression): readonly (Expression | Condition)[] {
+  switch (expression.kind) {
+    case 'op':
+      return [expression.left, expression.right];
+    case 'span':
+      return [expression.from, expression.to];
+    case 'choose':
+      return [...expression.cases.flatMap((c) => [c.when, c.then]), expression.otherwise];
+    case 'orElse':
+      return [expression.of, expression.otherwise];
+    case 'across':
+    case 'join':
+      return expression.of;
+    case 'round':
+    case 'part':
+    case 'total':
+    case 'over':
+    case 'cased':
+    case 'piece':
+      return [expression.of];
+    default:
+      return [];
+  }
+}
+
+/** The expressions and conditions directly inside a condition. */
+export function conditionParts(condition: Condition): readonly (Expression | Condition)[] {
+  switch (condition.kind) {
+    case 'compare':
+      return [condition.left, condition.right];
+    case 'all':
+    case 'any':
+      return condition.of;
+    default:
+      return [condition.of];
+  }
+}
+
+const CONDITIONS = new Set(['compare', 'among', 'empty', 'all', 'any', 'not']);
+
+/** Is the node a condition? (A 'text' node is one when it has a test.) */
+export const isCondition = (node: Expression | Condition): node is Condition => CONDITIONS.has(node.kind) || (node.kind === 'text' && 'test' in node);
+
+/** Visits a node and everything in it, outermost first. */
+export function walk(node: Expression | Condition, visit: (node: Expression | Condition) => void): void {
+  visit(node);
+  for (const part of isCondition(node) ? conditionParts(node) : parts(node)) walk(part, visit);
+}
+
+/** Names of all columns a node reads, each once, in order of first use. */
+export function columnsOf(node: Expression | Condition): string[] {
+  const names = new Set<string>();
+  walk(node, (n) => {
+    if (n.kind === 'column') names.add(n.name);
+    if (n.kind === 'total' || n.kind === 'over') n.by.forEach((name) => names.add(name));
+  });
+  return [...names];
+}
+
+/** The same node with columns called by other names. */
+export function renameColumns<N extends Expression | Condition>(node: N, rename: (name: string) => string): N {
+  const change = (value: unknown, key = ''): unknown => {
+    if (Array.isArray(value)) return key === 'by' ? value.map((v) => rename(v as string)) : value.map((v) => change(v));
+    if (value === null || typeof value !== 'object') return value;
+    const fields = value as Record<string, unknown>;
+    if (fields.kind === 'column') return { ...fields, name: rename(fields.name as string) };
+    return Object.fromEntries(Object.entries(fields).map(([k, v]) => [k, change(v, k)]));
+  };
+  return change(node) as N;
+}

@@ -1,0 +1,46 @@
+import Joi from 'joi';
+
+/** Joi schemas of expressions and conditions, for plans that cross a boundary. Depth is bounded by the plan's size. */
+const name = Joi.string().min(1).max(1000).required();
+const expressionRef = Joi.link('#expression');
+const conditionRef = Joi.link('#condition');
+const many = (ref: Joi.Schema): Joi.ArraySchema => Joi.array().items(ref).min(1).max(200).required();
+const node = (kind: string, fields: Record<string, Joi.Schema>): Joi.ObjectSchema => Joi.object({ kind: Joi.valid(kind).required(), ...fields });
+const by = Joi.array().items(Joi.string().min(1)).max(50).required();
+
+export const conditionSchema = Joi.alternatives().try(
+  node('compare', { op: Joi.valid('<', '<=', '>', '>=', '=', '<>').required(), left: expressionRef.required(), right: expressionRef.required() }),
+  node('among', { of: expressionRef.required(), texts: Joi.array().items(Joi.string().allow('')).min(1).max(1000).required() }),
+  node('text', { test: Joi.valid('contains', 'mentions', 'starts', 'ends').required(), of: expressionRef.required(), texts: Joi.array().items(Joi.string()).min(1).max(1000).required() }),
+  node('empty', { of: expressionRef.required() }),
+  node('all', { of: many(conditionRef) }),
+  node('any', { of: many(conditionRef) }),
+  node('not', { of: conditionRef.required() }),
+);
+
+export const expressionSchema = Joi.alternatives().try(
+  node('number', { value: Joi.number().required().unsafe() }),
+  node('text', { value: Joi.string().allow('').max(100_000).required() }),
+  node('date', { value: Joi.string().required() }),
+  node('blank', {}),
+  node('column', { name }),
+  node('op', { op: Joi.valid('+', '-', '*', '/').required(), left: expressionRef.required(), right: expressionRef.required() }),
+  node('round', { of: expressionRef.required(), places: Joi.number().integer().min(0).max(12).required(), mode: Joi.valid('nearest', 'up', 'down').required() }),
+  node('choose', { cases: Joi.array().items(Joi.object({ when: conditionRef.required(), then: expressionRef.required() })).min(1).max(100).required(), otherwise: expressionRef.required() }),
+  node('span', { unit: Joi.valid('days', 'weeks', 'months', 'years', 'hours').required(), from: expressionRef.required(), to: expressionRef.required() }),
+  node('part', { part: Joi.valid('year', 'quarter', 'month', 'day', 'weekday', 'month name').required(), of: expressionRef.required() }),
+  node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct').required(), of: expressionRef.required(), by }),
+  node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up').required(), of: expressionRef.required(), by }),
+  node('across', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest').required(), of: many(expressionRef) }),
+  node('orElse', { of: expressionRef.required(), otherwise: expressionRef.required() }),
+  node('join', { of: many(expressionRef), separator: Joi.string().allow('').max(1000).required() }),
+  node('cased', { letters: Joi.valid('upper', 'lower', 'title', 'sentence').required(), of: expressionRef.required() }),
+  node('piece', { side: Joi.valid('before', 'after').required(), mark: Joi.string().max(1000).required(), which: Joi.valid('first', 'last').required(), of: expressionRef.required() }),
+);
+
+/** Ties the two schemas into the object schema of a plan that uses them. */
+export const withFormulas = (schema: Joi.ObjectSchema): Joi.ObjectSchema => schema.shared(expressionSchema.id('expression')).shared(conditionSchema.id('condition'));
+
+/** A field that holds an expression, and one that holds a condition. */
+export const expressionField = Joi.link('#expression');
+export const conditionField = Joi.link('#condition');

@@ -1,0 +1,92 @@
+import { between, choice, columnName, columnNames, field, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
+import type { Case, Condition, Expression } from './expression';
+
+type Of<K extends Expression['kind']> = Extract<Expression, { kind: K }>;
+type Cond<K extends Condition['kind']> = Extract<Condition, { kind: K }>;
+
+/** Widens the syntax of one kind of node to all nodes: what it cannot say is null. */
+const node = <K extends string, T extends { kind: K }, N extends { kind: string }>(kind: K, syntax: Syntax<T>): Syntax<N> =>
+  mapped(syntax, (value) => value as unknown as N, (value) => (value.kind === kind ? (value as unknown as T) : null));
+
+const expr = <K extends Expression['kind']>(kind: K, ...parts: Parameters<typeof record>[1][]): Syntax<Expression> =>
+  node<K, Of<K>, Expression>(kind, record<Of<K>>({ kind } as unknown as Partial<Of<K>>, ...parts));
+const cond = <K extends Condition['kind']>(kind: K, ...parts: Parameters<typeof record>[1][]): Syntax<Condition> =>
+  node<K, Cond<K>, Condition>(kind, record<Cond<K>>({ kind } as unknown as Partial<Cond<K>>, ...parts));
+
+const self: Syntax<Expression> = later(() => expression);
+const inBrackets = between('(', self, ')');
+
+/** ' for each ‹A› and ‹B›', or nothing for an empty list. */
+const forEach = (key: string) => field(key, choice(between(' for each ', columnNames, ''), mapped(word(''), () => [] as readonly string[], (v) => (v.length === 0 ? undefined : null))));
+
+const simple: Syntax<Expression> = choice<Expression>(
+  expr('column', field('name', columnName)),
+  expr('number', field('value', numeral)),
+  expr('text', field('value', quoted)),
+  expr('date', 'the date ', field('value', quoted)),
+  expr('blank', 'blank'),
+);
+const atom: Syntax<Expression> = choice(simple, inBrackets);
+
+const OPERATORS = [['+', ' plus '], ['-', ' minus '], ['*', ' times '], ['/', ' divided by ']] as const;
+const SPANS = [['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours']] as const;
+const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name']] as const;
+const TOTALS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest'], ['count', 'count'], ['distinct', 'number of different values']] as const;
+const ACROSS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest']] as const;
+const CASES = [['upper', 'in capitals'], ['lower', 'in lower case'], ['title', 'in title case'], ['sentence', 'in sentence case']] as const;
+
+const caseSyntax: Syntax<Case> = record<Case>({}, 'if ', field('when', later(() => condition)), ' then ', field('then', later(() => operand)));
+
+const core: Syntax<Expression> = choice<Expression>(
+  expr('op', field('left', atom), field('op', oneOf(OPERATORS)), field('right', atom)),
+  expr('span', 'the whole ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom)),
+  expr('part', 'the ', field('part', oneOf(PARTS)), ' of ', field('of', atom)),
+  expr('total', 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over the rows', forEach('by')),
+  expr('over', field('fn', oneOf([['running', 'the running total of '], ['previous', 'the row above of '], ['rank', 'the rank, highest first, of '], ['rank up', 'the rank, lowest first, of ']])), field('of', atom), forEach('by')),
+  expr('across', 'the ', field('fn', oneOf(ACROSS)), ' across ', field('of', list(atom))),
+  expr('orElse', field('of', atom), ', or ', field('otherwise', atom), ' where it is blank'),
+  expr('join', field('of', list(atom, 2)), ' joined with ', field('separator', quoted)),
+  expr('cased', field('of', atom), ' ', field('letters', oneOf(CASES))),
+  expr('piece', 'the text ', field('side', oneOf([['before', 'before'], ['after', 'after']])), ' the ', field('which', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('mark', quoted), ' in ', field('of', atom)),
+  atom,
+);
+
+const MODES = [['nearest', ' rounded to '], ['up', ' rounded up to '], ['down', ' rounded down to ']] as const;
+const rounded: Syntax<Expression> = expr('round', field('of', core), field('mode', oneOf(MODES)), field('places', numeral), ' decimals');
+const operand: Syntax<Expression> = choice(rounded, core);
+
+/** An expression as Kulfi says it: '(‹Charged› minus ‹Cost›) divided by ‹Hours› rounded to 2 decimals'. */
+export const expression: Syntax<Expression> = choice(
+  expr('choose', field('cases', list(caseSyntax, 1, ', ')), ', otherwise ', field('otherwise', operand)),
+  operand,
+);
+
+const COMPARISONS = [['<', ' is less than '], ['<=', ' is at most '], ['>', ' is more than '], ['>=', ' is at least '], ['=', ' equals '], ['<>', ' differs from ']] as const;
+const TESTS = [['contains', ' contains '], ['mentions', ' mentions the word '], ['starts', ' starts with '], ['ends', ' ends with ']] as const;
+const texts = list(quoted, 1, ' or ');
+
+/** Sides of a condition need brackets unless they are one value or one operation, or 'and' could be read two ways. */
+const side: Syntax<Expression> = choice(expr('op', field('left', atom), field('op', oneOf(OPERATORS)), field('right', atom)), atom);
+const among = (verb: string) => cond('among', field('of', side), verb, field('texts', texts));
+const empty = (verb: string) => cond('empty', field('of', side), verb);
+const negated = (positive: Syntax<Condition>): Syntax<Condition> =>
+  mapped(positive, (of): Condition => ({ kind: 'not', of }), (value) => (value.kind === 'not' ? value.of : null));
+
+const test: Syntax<Condition> = choice<Condition>(
+  cond('compare', field('left', side), field('op', oneOf(COMPARISONS)), field('right', side)),
+  among(' is '),
+  negated(among(' is not ')),
+  cond('text', field('of', side), field('test', oneOf(TESTS)), field('texts', texts)),
+  empty(' is blank'),
+  negated(empty(' is filled')),
+  cond('not', 'not ', field('of', between('(', later(() => condition), ')'))),
+);
+const inner: Syntax<Condition> = choice(test, between('[', later(() => condition), ']'));
+
+/** A condition as Kulfi says it: '‹Status› is "rejected" or "void" and ‹Kg› is at least 20'. */
+export const condition: Syntax<Condition> = choice<Condition>(
+  cond('all', field('of', list(inner, 2, ' and ', ' and '))),
+  cond('any', field('of', list(inner, 2, ' or else ', ' or else '))),
+  inner,
+);
+

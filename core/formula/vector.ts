@@ -1,0 +1,87 @@
+import { BLANK, MISFIT, VALUE, isDate, numberChunk, textChunk, type Chunk, type ColumnType } from '../table/column';
+import { readDate } from '../values/date';
+import { readAmount, roundTo } from '../values/number';
+import { readYesNo } from '../values/yesno';
+import { chunkTexts } from '../values/cell';
+
+/** Why a row has no value: beyond BLANK and MISFIT, a division by zero. Larger codes win when reasons meet. */
+export const BY_ZERO = 3;
+
+/** Values of one chunk while a formula runs. Numbers carry a state for each row, as number chunks do. */
+export interface NumberVector {
+  readonly kind: 'number';
+  readonly values: Float64Array;
+  readonly state: Uint8Array;
+}
+
+/** Texts of one chunk; '' is blank. */
+export interface TextVector {
+  readonly kind: 'text';
+  readonly texts: readonly string[];
+}
+
+export type Vector = NumberVector | TextVector;
+
+/** How a column's texts are read where numbers or dates are needed. */
+export interface ReadingOptions {
+  readonly dayFirst: boolean;
+}
+
+/** Text cells of a chunk as numbers: amounts as people write them. Each distinct text is read once. */
+export function amountsOf(chunk: Chunk): NumberVector {
+  return chunk.kind === 'number' ? chunk : readDictionary(chunk.codes, chunk.dictionary, amountValue);
+}
+
+/** Text cells of a chunk as dates in any of the usual styles. */
+export function datesOf(chunk: Chunk, options: ReadingOptions): NumberVector {
+  return chunk.kind === 'number' ? chunk : readDictionary(chunk.codes, chunk.dictionary, (text) => readDate(text, options.dayFirst)?.time ?? NaN);
+}
+
+const amountValue = (text: string): number => {
+  const amount = readAmount(text);
+  if (amount) return amount.value;
+  const yes = /^(?:true|false)$/i.test(text) ? readYesNo(text) : null;
+  return yes === null ? NaN : yes ? 1 : 0;
+};
+
+function readDictionary(codes: Uint16Array, dictionary: readonly string[], read: (text: string) => number): NumberVector {
+  const entries = dictionary.map((text) => (text.trim() === '' ? NaN : read(text)));
+  const states = dictionary.map((text, i) => (text.trim() === '' ? BLANK : Number.isNaN(entries[i]!) ? MISFIT : VALUE));
+  const values = new Float64Array(codes.length);
+  const state = new Uint8Array(codes.length);
+  for (let i = 0; i < codes.length; i++) {
+    const code = codes[i]!;
+    state[i] = states[code]!;
+    values[i] = states[code] === VALUE ? entries[code]! : 0;
+  }
+  return { kind: 'number', values, state };
+}
+
+/** A constant number for every row. */
+export function constant(value: number, length: number): NumberVector {
+  return { kind: 'number', values: new Float64Array(length).fill(value), state: new Uint8Array(length).fill(VALUE) };
+}
+
+/** The texts of a vector; numbers are written as their type says. */
+export function textsOf(vector: Vector, type: ColumnType): readonly string[] {
+  return vector.kind === 'text' ? vector.texts : chunkTexts(numberChunk(vector.values, vector.state.map((s) => (s === VALUE ? VALUE : BLANK))), type);
+}
+
+/**
+ * A vector as a chunk to be kept. Decimals of a known scale are rounded to it, which takes the binary dust off sums and
+ * products; rows without a value become blank.
+ */
+export function toChunk(vector: Vector, type: ColumnType, scale: number | null): Chunk {
+  if (vector.kind === 'text') return textChunk(vector.texts);
+  const { values, state } = vector;
+  const power = scale !== null && scale <= 9 && !isDate(type) ? 10 ** scale : 0;
+  const out = new Float64Array(values.length);
+  const outState = new Uint8Array(values.length);
+  for (let i = 0; i < values.length; i++) {
+    if (state[i] !== VALUE) continue;
+    const value = values[i]!;
+    outState[i] = VALUE;
+    out[i] = power === 0 ? value : Math.abs(value) < 1e9 ? Math.round(value * power) / power : roundTo(value, scale!);
+  }
+  return numberChunk(out, outState);
+}

@@ -1,0 +1,144 @@
+import { BLANK, MISFIT, isDate, type Chunk, type ColumnType } from '../table/column';
+import { numericText } from '../values/cell';
+import { readDate } from '../values/date';
+import { readAmount } from '../values/number';
+
+/** What a column holds, at a glance: for its head in the sheet, for the value index, and for checking plans. */
+export interface Glance {
+  readonly rows: number;
+  readonly blanks: number;
+  readonly misfits: number;
+  /** Distinct values with their counts, commonest first; null when there are more than MOST_VALUES. */
+  readonly values: readonly (readonly [string, number])[] | null;
+  readonly lowest: string | null;
+  readonly highest: string | null;
+  /** Share of the filled cells that read as an amount, and as a date. */
+  readonly numberShare: number;
+  readonly dateShare: number;
+  /** Day before month in this column's dates, as far as its cells tell. */
+  readonly dayFirst: boolean;
+  /** Most decimals of its amounts. */
+  readonly scale: number | null;
+  /** Unit that most of its amounts are written with, '' for none; `units` is how many different ones there are. */
+  readonly unit: string;
+  readonly units: number;
+}
+
+/** Most distinct values that are counted and indexed. */
+export const MOST_VALUES = 2_000;
+/** Distinct texts that are tried as amounts and dates. */
+const TRIED = 3_000;
+
+/** Gathers a glance chunk by chunk. Each distinct text of a chunk is looked at once; memory is bounded. */
+export class GlanceBuilder {
+  private rows = 0;
+  private blanks = 0;
+  private misfits = 0;
+  private counts: Map<string, number> | null = new Map();
+  private low = Infinity;
+  private high = -Infinity;
+  private tried = { filled: 0, numbers: 0, dates: 0 };
+  private order = { dayFirst: 0, monthFirst: 0 };
+  private scale = 0;
+  private units = new Map<string, number>();
+  private left = TRIED;
+
+  constructor(private readonly type: ColumnType) {}
+
+  /** Adds a chunk; with a mask, only its live rows. */
+  add(chunk: Chunk, live?: Uint8Array | null): void {
+    if (chunk.kind === 'number') this.numbers(chunk.values, chunk.state, chunk.misfits, live);
+    else {
+      const times = new Uint32Array(chunk.dictionary.length);
+      for (let i = 0; i < chunk.length; i++) if (!live || live[i]) times[chunk.codes[i]!]!++;
+      this.texts(chunk.dictionary, times);
+    }
+  }
+
+  private numbers(values: Float64Array, state: Uint8Array, misfits: ReadonlyMap<number, string>, live?: Uint8Array | null): void {
+    const local = new Map<number, number>();
+    let counting = this.counts !== null;
+    for (let i = 0; i < state.length; i++) {
+      if (live && !live[i]) continue;
+      this.rows++;
+      const s = state[i];
+      if (s === BLANK) this.blanks++;
+      else if (s === MISFIT) {
+        this.misfits++;
+        this.count(misfits.get(i) ?? '', 1);
+      } else {
+        const v = values[i]!;
+        if (v < this.low) this.low = v;
+        if (v > this.high) this.high = v;
+        if (counting) {
+          local.set(v, (local.get(v) ?? 0) + 1);
+          if (local.size > MOST_VALUES) {
+            counting = false;
+            this.counts = null;
+          }
+        }
+      }
+    }
+    if (counting) for (const [v, n] of local) this.count(numericText(v, this.type), n);
+  }
+
+  private texts(dictionary: readonly string[], times: Uint32Array): void {
+    dictionary.forEach((text, code) => {
+      const n = times[code]!;
+      if (n === 0) return;
+      this.rows += n;
+      if (text.trim() === '') {
+        this.blanks += n;
+        return;
+      }
+      this.count(text, n);
+      if (this.left-- > 0) this.look(text, n);
+    });
+  }
+
+  private look(text: string, n: number): void {
+    this.tried.filled += n;
+    const amount = readAmount(text);
+    if (amount) {
+      this.tried.numbers += n;
+      this.scale = Math.max(this.scale, amount.decimals);
+      this.units.set(amount.unit.toLowerCase(), (this.units.get(amount.unit.toLowerCase()) ?? 0) + n);
+    }
+    const date = readDate(text);
+    if (date) {
+      this.tried.dates += n;
+      const parts = /^(\d{1,2})[-/. ](\d{1,2})[-/. ]/.exec(text.trim());
+      if (parts && +parts[1]! > 12) this.order.dayFirst += n;
+      if (parts && +parts[2]! > 12) this.order.monthFirst += n;
+    }
+  }
+
+  private count(text: string, n: number): void {
+    if (!this.counts) return;
+    this.counts.set(text, (this.counts.get(text) ?? 0) + n);
+    if (this.counts.size > MOST_VALUES) this.counts = null;
+  }
+
+  result(): Glance {
+    const filled = this.rows - this.blanks;
+    const typed = this.type !== 'text';
+    const share = (n: number): number => (this.tried.filled === 0 ? 0 : n / this.tried.filled);
+    const written = (v: number): string | null => (Number.isFinite(v) ? numericText(v, this.type) : null);
+    const units = [...this.units].sort((a, b) => b[1] - a[1]);
+    return {
+      rows: this.rows,
+      blanks: this.blanks,
+      misfits: this.misfits,
+      values: this.counts ? [...this.counts].sort((a, b) => b[1] - a[1]) : null,
+      lowest: written(this.low),
+      highest: written(this.high),
+      numberShare: typed ? (isDate(this.type) || filled === 0 ? 0 : 1) : share(this.tried.numbers),
+      dateShare: typed ? (isDate(this.type) ? 1 : 0) : share(this.tried.dates),
+      dayFirst: this.order.dayFirst >= this.order.monthFirst,
+      scale: typed ? null : this.tried.numbers > 0 && this.left >= 0 ? this.scale : null,
+      unit: units[0]?.[0] ?? '',
+      units: units.length,
+    };
+  }
+}
+

@@ -1,0 +1,100 @@
+import Joi from 'joi';
+import { VALUE, isNumeric, type ColumnHead } from '../../table/column';
+import { findColumn } from '../../table/table';
+import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
+import { prepare, prepareCondition, YES } from '../../formula/evaluate';
+import { columnsOf, type Condition, type Expression } from '../../formula/expression';
+import { conditionField, expressionField, withFormulas } from '../../formula/schema';
+import { condition, expression } from '../../formula/syntax';
+import { BY_ZERO, toChunk } from '../../formula/vector';
+import { choice, columnName, field, optional, between, record } from '../../language/exact';
+import { mergeChunks } from '../merge';
+import { checkNewNames, headOf, sameColumns, withNew, type Kind, type StepDefinition } from '../step';
+
+/** A calculated column: a new one, or (`replace`) an existing one, for all rows or those of a condition. */
+export interface CalculatePlan {
+  readonly step: 'calculate';
+  readonly name: string;
+  readonly as: Expression;
+  readonly where?: Condition;
+  readonly replace: boolean;
+}
+
+const KINDS: readonly Kind[] = [
+  { key: 'zero', words: 'division by zero: left blank', odd: true },
+  { key: 'misfit', words: 'not a number or date: left blank', odd: true },
+  { key: 'blank', words: 'a value is missing: left blank', odd: true },
+  { key: 'done', words: 'calculated', odd: false },
+  { key: 'outside', words: 'outside the condition: left as it was', odd: false, same: true },
+  { key: 'meant', words: 'blank, as the sentence says', odd: false },
+];
+
+/** Where blank is what the sentence asks for, a blank result is not odd. */
+const saysBlank = (e: Expression): boolean => e.kind === 'choose' && [...e.cases.map((c) => c.then), e.otherwise].some((b) => b.kind === 'blank');
+
+/** The type of the column a formula makes: a text column read as numbers or dates gives numbers or dates. */
+function resultHead(plan: CalculatePlan, head: CheckedHead): ColumnHead {
+  let { type, scale } = typeOf(plan.as, head);
+  const inner = plan.as;
+  const reads = (e: Expression): Expression => (e.kind === 'choose' ? reads(e.cases.find((c) => c.then.kind !== 'blank')?.then ?? e.otherwise) : e);
+  const leaf = reads(inner);
+  if (type === 'text' && leaf.kind === 'column' && leaf !== inner && readsAsNumber(head, leaf.name) && !readsAsDate(head, leaf.name)) {
+    type = 'decimal';
+    scale = null;
+  }
+  const old = plan.replace && plan.where ? findColumn(head.columns, plan.name) : undefined;
+  if (old && old.type !== type) return isNumeric(old.type) && isNumeric(type) ? { name: plan.name, type: 'decimal', scale: null } : { name: plan.name, type: 'text', scale: null };
+  if (old && (old.scale ?? Infinity) > (scale ?? Infinity)) scale = old.scale;
+  return { name: plan.name, type, scale };
+}
+
+export const calculate: StepDefinition<CalculatePlan> = {
+  step: 'calculate',
+  title: 'add or replace a calculated column',
+  example: 'Add ‹Yield› as ‹Kg› divided by ‹Hives› rounded to 2 decimals',
+  schema: withFormulas(Joi.object({ step: Joi.valid('calculate').required(), name: Joi.string().min(1).max(200).required(), as: expressionField.required(), where: conditionField, replace: Joi.boolean().required() })),
+  syntax: choice<CalculatePlan>(
+    record<CalculatePlan>({ step: 'calculate', replace: false }, 'Add ', field('name', columnName), ' as ', field('as', expression), optional('where', between(', only where ', condition, ''))),
+    record<CalculatePlan>({ step: 'calculate', replace: true }, 'Set ', field('name', columnName), ' to ', field('as', expression), optional('where', between(', only where ', condition, ''))),
+  ),
+  reads: (plan) => [...new Set([...(plan.replace ? [plan.name] : []), ...columnsOf(plan.as), ...(plan.where ? columnsOf(plan.where) : [])])],
+  check: (plan, head) => [
+    ...(plan.replace ? [] : checkNewNames([plan.name], head)),
+    ...checkFormula(plan.as, head),
+    ...(plan.where ? checkFormula(plan.where, head) : []),
+  ],
+  outline: (plan, head) => (plan.replace ? sameColumns(head, [resultHead(plan, head)]) : withNew(head, [resultHead(plan, head)])),
+  async prepare(plan, table, head) {
+    const formula = await prepare(plan.as, table, head);
+    const filter = plan.where ? await prepareCondition(plan.where, table, head) : null;
+    const reads = [...new Set([...formula.reads, ...(filter?.reads ?? []), ...(plan.replace ? [plan.name] : [])])];
+    const pick = (names: readonly string[]): number[] => names.map((n) => reads.indexOf(n));
+    const [forFormula, forFilter] = [pick(formula.reads), pick(filter?.reads ?? [])];
+    const result = resultHead(plan, head);
+    const old = plan.replace ? headOf(findColumn(head.columns, plan.name)!) : null;
+    const meant = saysBlank(plan.as);
+    return {
+      work: 'cells',
+      reads,
+      kinds: KINDS,
+      run(chunks, from, length) {
+        const vector = formula.evaluate(forFormula.map((i) => chunks[i]!), from, length);
+        const inside = filter?.test(forFilter.map((i) => chunks[i]!), from, length) ?? null;
+        const numeric = isNumeric(result.type) && vector.kind === 'number';
+        const chunk = toChunk(numeric || vector.kind === 'text' ? vector : { kind: 'text', texts: new Array<string>(length).fill('') }, result.type, result.scale);
+        const kinds = new Uint8Array(length);
+        for (let i = 0; i < length; i++) {
+          if (inside && inside[i] !== YES) kinds[i] = 4;
+          else if (vector.kind === 'text') kinds[i] = vector.texts[i] === '' ? (meant ? 5 : 2) : 3;
+          else {
+            const state = vector.state[i]!;
+            kinds[i] = state === VALUE ? 3 : state === BY_ZERO ? 0 : state === 2 ? 1 : meant ? 5 : 2;
+          }
+        }
+        if (!inside) return { made: [chunk], kinds };
+        const outside = inside.map((v) => (v === YES ? 0 : 1));
+        return { made: [mergeChunks(chunk, old ? chunks[reads.indexOf(plan.name)]! : null, outside, result.type, old?.type ?? result.type)], kinds };
+      },
+    };
+  },
+};

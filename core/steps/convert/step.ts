@@ -1,0 +1,183 @@
+import Joi from 'joi';
+import { BLANK, MISFIT, VALUE, numberChunk, type ColumnHead, type ColumnType } from '../../table/column';
+import { columnOf } from '../../table/table';
+import { chunkTexts } from '../../values/cell';
+import { readDate } from '../../values/date';
+import { readAmount } from '../../values/number';
+import { convertUnit, readDuration, unitSort } from '../../values/units';
+import { readYesNo } from '../../values/yesno';
+import { folded } from '../../values/fold';
+import type { CheckedHead } from '../../formula/check';
+import { between, choice, columnNames, field, flag, list, mapped, oneOf, optional, quoted, record } from '../../language/exact';
+import { sameColumns, type Kind, type StepDefinition } from '../step';
+import { textWork } from '../texts';
+
+/** A text that stands for a value: 'waived' for 0, 'n/a' for blank (''). */
+export interface Meaning {
+  readonly text: string;
+  readonly as: string;
+}
+
+/** Read the texts of columns as values of a type. What cannot be read stays as it is written, or is blanked where said. */
+export interface ConvertPlan {
+  readonly step: 'convert';
+  readonly columns: readonly string[];
+  readonly to: 'decimal' | 'whole' | 'date' | 'datetime' | 'yesno' | 'text';
+  /** The unit wanted; amounts in other units of the same sort are converted, bare numbers are taken to be in it. */
+  readonly unit?: string;
+  /** Where day and month cannot be told apart; left out: as the column itself suggests. */
+  readonly order?: 'day first' | 'month first';
+  readonly meanings?: readonly Meaning[];
+  readonly blankRest?: boolean;
+}
+
+const meaning = choice<Meaning>(
+  record<Meaning>({ as: '' }, field('text', quoted), ' as blank'),
+  record<Meaning>({}, field('text', quoted), ' as ', field('as', quoted)),
+);
+const TYPES = [['decimal', 'numbers'], ['whole', 'whole numbers'], ['date', 'dates'], ['datetime', 'date-times'], ['yesno', 'yes or no'], ['text', 'text']] as const;
+
+const KINDS: readonly Kind[] = [
+  { key: 'misfit', words: 'cannot be read so: kept as it is written', odd: true, same: true },
+  { key: 'blanked', words: 'cannot be read so: blank now', odd: true },
+  { key: 'guessed', words: 'day and month could be the other way round', odd: true },
+  { key: 'unit', words: 'converted from another unit', odd: false },
+  { key: 'meant', words: 'read as the sentence says', odd: false },
+  { key: 'read', words: 'read', odd: false },
+  { key: 'same', words: 'blank: left blank', odd: false, same: true },
+];
+const [KEPT, BLANKED, GUESSED, UNIT, MEANT, READ, SAME] = [0, 1, 2, 3, 4, 5, 6];
+
+type Outcome = { readonly value: number; readonly kind: number; readonly decimals: number };
+
+/** Reads one filled text as the plan says; NaN where it cannot be read. */
+function reader(plan: ConvertPlan, dayFirst: boolean): (text: string) => Outcome {
+  const meanings = new Map((plan.meanings ?? []).map((m) => [folded(m.text), m.as]));
+  const plain = (text: string, kind: number): Outcome => {
+    switch (plan.to) {
+      case 'decimal':
+      case 'whole':
+        return amount(text, kind, plan);
+      case 'date':
+      case 'datetime': {
+        const date = readDate(text, dayFirst);
+        if (!date) return { value: NaN, kind, decimals: 0 };
+        const time = plan.to === 'date' ? Math.floor(date.time / 86_400_000) * 86_400_000 : date.time;
+        return { value: time, kind: date.ambiguous && !plan.order ? GUESSED! : kind, decimals: 0 };
+      }
+      case 'yesno': {
+        const yes = readYesNo(text);
+        return { value: yes === null ? NaN : yes ? 1 : 0, kind, decimals: 0 };
+      }
+      default:
+        return { value: NaN, kind, decimals: 0 };
+    }
+  };
+  return (text) => {
+    const meant = meanings.get(folded(text));
+    return meant === '' ? { value: NaN, kind: SAME!, decimals: 0 } : meant !== undefined ? plain(meant, MEANT!) : plain(text, READ!);
+  };
+}
+
+function amount(text: string, kind: number, plan: ConvertPlan): Outcome {
+  const wanted = plan.unit;
+  if (wanted && unitSort(wanted) === 'time') {
+    const seconds = readDuration(text);
+    if (seconds !== null) return { value: convertUnit(seconds, 's', wanted)!, kind, decimals: 3 };
+  }
+  const read = readAmount(text);
+  if (!read) return { value: NaN, kind, decimals: 0 };
+  let { value } = read;
+  let outcome = kind;
+  if (wanted && read.unit !== '') {
+    const converted = convertUnit(value, read.unit, wanted);
+    if (converted === null) return { value: NaN, kind, decimals: 0 };
+    if (converted !== value) outcome = UNIT!;
+    value = converted;
+  }
+  if (plan.to === 'whole' && !Number.isInteger(value)) return { value: NaN, kind, decimals: 0 };
+  return { value, kind: outcome, decimals: outcome === UNIT ? 12 : read.decimals };
+}
+
+const dayFirstOf = (plan: ConvertPlan, head: CheckedHead, name: string): boolean => (plan.order ? plan.order === 'day first' : (head.glances?.get(name)?.dayFirst ?? true));
+
+function madeHead(plan: ConvertPlan, head: CheckedHead, name: string): ColumnHead {
+  const column = columnOf(head, name);
+  if (plan.to !== 'decimal') return { name, type: plan.to, scale: plan.to === 'whole' ? 0 : null };
+  const scale = column.type === 'text' ? (head.glances?.get(name)?.scale ?? null) : column.scale;
+  return { name, type: 'decimal', scale: plan.unit ? null : scale };
+}
+
+export const convert: StepDefinition<ConvertPlan> = {
+  step: 'convert',
+  title: 'read text as numbers, dates or yes/no',
+  example: 'Turn ‹Fee› into numbers, reading "waived" as "0" and "n/a" as blank',
+  schema: Joi.object({
+    step: Joi.valid('convert').required(),
+    columns: Joi.array().items(Joi.string()).min(1).max(4000).required(),
+    to: Joi.valid('decimal', 'whole', 'date', 'datetime', 'yesno', 'text').required(),
+    unit: Joi.string().min(1).max(20),
+    order: Joi.valid('day first', 'month first'),
+    meanings: Joi.array().items(Joi.object({ text: Joi.string().min(1).max(1000).required(), as: Joi.string().allow('').max(1000).required() })).min(1).max(1000),
+    blankRest: Joi.valid(true),
+  }),
+  syntax: record<ConvertPlan>(
+    { step: 'convert' },
+    'Turn ', field('columns', columnNames), ' into ', field('to', oneOf(TYPES)),
+    optional('unit', mapped(between(' in ', quoted, ''), (u) => u, (u: string) => u)),
+    optional('order', oneOf([['day first', ', the day before the month'], ['month first', ', the month before the day']])),
+    optional('meanings', between(', reading ', list(meaning), '')),
+    flag('blankRest', ', blanking what is none'),
+  ),
+  reads: (plan) => plan.columns,
+  check: (plan) => (plan.unit && unitSort(plan.unit) === null ? [{ text: `“${plan.unit}” is not a unit that can be converted.` }] : []),
+  outline: (plan, head) => sameColumns(head, plan.columns.map((name) => madeHead(plan, head, name))),
+  prepare(plan, _table, head) {
+    if (plan.to === 'text') {
+      const changes = new Map((plan.meanings ?? []).map((m) => [folded(m.text), m.as]));
+      return textWork(plan.columns, head, KINDS, (text) => {
+        const meant = changes.get(folded(text));
+        return { text: meant ?? text, kind: meant !== undefined ? MEANT! : text === '' ? SAME! : READ! };
+      });
+    }
+    const readers = plan.columns.map((name) => reader(plan, dayFirstOf(plan, head, name)));
+    const types = plan.columns.map((name): ColumnType => columnOf(head, name).type);
+    return {
+      work: 'cells',
+      reads: plan.columns,
+      kinds: KINDS,
+      run(chunks, _from, length) {
+        const rowKinds = new Uint8Array(length).fill(SAME!);
+        const made = chunks.map((chunk, c) => {
+          const values = new Float64Array(length);
+          const state = new Uint8Array(length);
+          const misfits = new Map<number, string>();
+          const done = new Map<string, Outcome>();
+          const texts = chunkTexts(chunk, types[c]!);
+          for (let i = 0; i < length; i++) {
+            const text = texts[i]!;
+            if (text.trim() === '') continue;
+            let outcome = done.get(text);
+            if (!outcome) done.set(text, (outcome = readers[c]!(text)));
+            let { kind } = outcome;
+            if (!Number.isNaN(outcome.value)) {
+              values[i] = outcome.value;
+              state[i] = VALUE;
+            } else if (kind === SAME) {
+              state[i] = BLANK;
+              kind = MEANT!;
+            } else if (plan.blankRest) kind = BLANKED!;
+            else {
+              state[i] = MISFIT;
+              misfits.set(i, text);
+              kind = KEPT!;
+            }
+            if (kind < rowKinds[i]!) rowKinds[i] = kind;
+          }
+          return numberChunk(values, state, misfits);
+        });
+        return { made, kinds: rowKinds };
+      },
+    };
+  },
+};

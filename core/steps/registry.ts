@@ -1,0 +1,68 @@
+import type { Problem, CheckedHead } from '../formula/check';
+import { findColumn } from '../table/table';
+import { choice, readWhole, say, type Syntax } from '../language/exact';
+import { calculate, type CalculatePlan } from './calculate/step';
+import { convert, type ConvertPlan } from './convert/step';
+import { copy, type CopyPlan } from './copy/step';
+import { distinct, type DistinctPlan } from './distinct/step';
+import { drop, type DropPlan } from './drop/step';
+import { fill, type FillPlan } from './fill/step';
+import { filter, type FilterPlan } from './filter/step';
+import { move, type MovePlan } from './move/step';
+import { pick, type PickPlan } from './pick/step';
+import { rename, type RenamePlan } from './rename/step';
+import { replace, type ReplacePlan } from './replace/step';
+import { sort, type SortPlan } from './sort/step';
+import { split, type SplitPlan } from './split/step';
+import { take, type TakePlan } from './take/step';
+import { tidy, type TidyPlan } from './tidy/step';
+import type { StepDefinition } from './step';
+
+/** What one sentence does: exactly one of the steps. */
+export type Plan =
+  | CalculatePlan | ConvertPlan | CopyPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MovePlan
+  | PickPlan | RenamePlan | ReplacePlan | SortPlan | SplitPlan | TakePlan | TidyPlan;
+
+type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
+type AnyStep = DefinitionFor<Plan>;
+
+/** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
+export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, rename, drop, move, copy, pick, sort, take, distinct];
+
+const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
+
+/** The definition of a plan's step. */
+export function definitionOf(plan: Plan): StepDefinition<Plan> {
+  const definition = byName.get(plan.step);
+  if (!definition) throw new Error(`There is no step “${(plan as { step: string }).step}”.`);
+  return definition;
+}
+
+const sentence: Syntax<Plan> = choice(...[...byName.values()].map((s) => s.syntax));
+
+/** The one exact sentence of a plan. `readExact(sayPlan(plan))` is the plan again. */
+export const sayPlan = (plan: Plan): string => `${say(sentence, plan)}.`;
+
+/** The plan of an exact sentence (its full stop may be left out), or null when it is not one. */
+export function readExact(text: string): Plan | null {
+  const trimmed = text.trim();
+  return readWhole(sentence, trimmed.endsWith('.') ? trimmed.slice(0, -1) : trimmed) ?? readWhole(sentence, trimmed);
+}
+
+/** Everything that is wrong with a plan over a table: first the columns that are not there, then what the step itself finds. */
+export function checkPlan(plan: Plan, head: CheckedHead): readonly Problem[] {
+  const definition = definitionOf(plan);
+  const missing = [...new Set(definition.reads(plan))].filter((name) => !findColumn(head.columns, name));
+  if (missing.length) return missing.map((name) => ({ text: `There is no column “${name}”.`, column: name }));
+  return definition.check(plan, head);
+}
+
+/** The plan that data from outside describes; throws an Error that says what is wrong with it. */
+export function validPlan(data: unknown): Plan {
+  const step = (data as { step?: unknown } | null)?.step;
+  const definition = typeof step === 'string' ? byName.get(step) : undefined;
+  if (!definition) throw new Error('This is not a plan that Kulfi knows.');
+  const { error, value } = definition.schema.validate(data, { convert: false });
+  if (error) throw new Error(`The plan is not valid: ${error.message}.`);
+  return value as Plan;
+}

@@ -1,0 +1,101 @@
+import Joi from 'joi';
+import type { CheckedHead } from '../../formula/check';
+import { positionAt, rowCount, type Table } from '../../table/table';
+import { groupsOf } from '../../table/groups';
+import { between, choice, columnName, columnNames, field, numeral, oneOf, optional, record } from '../../language/exact';
+import { ranks } from '../order';
+import { sameColumns, type StepDefinition } from '../step';
+
+/** How the rows to keep are found: from the top as they stand, at random with a seed, or by the size of a column. */
+export type Choice =
+  | { readonly kind: 'top' | 'bottom' }
+  | { readonly kind: 'random'; readonly seed: number }
+  | { readonly kind: 'highest' | 'lowest'; readonly column: string };
+
+/** Keep exactly so many rows, of the whole table or for each group; the others are set aside, the order stays. */
+export interface TakePlan {
+  readonly step: 'take';
+  readonly count: number;
+  readonly choice: Choice;
+  readonly by?: readonly string[];
+}
+
+const how = choice<Choice>(
+  record<Extract<Choice, { kind: 'top' }>>({}, field('kind', oneOf([['top', 'from the top'], ['bottom', 'from the bottom']]))) as never,
+  record<Extract<Choice, { kind: 'random' }>>({ kind: 'random' }, 'at random with seed ', field('seed', numeral)) as never,
+  record<Extract<Choice, { kind: 'highest' }>>({}, 'with the ', field('kind', oneOf([['highest', 'highest '], ['lowest', 'lowest ']])), field('column', columnName)) as never,
+);
+
+/** A small, fast generator of random numbers in [0, 1) from a seed (mulberry32). The same seed gives the same numbers. */
+export function randomFrom(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}
+
+export const take: StepDefinition<TakePlan> = {
+  step: 'take',
+  title: 'keep so many rows: the first, the largest, or at random',
+  example: 'Keep 5 rows with the highest ‹Kg› for each ‹Honey›',
+  schema: Joi.object({
+    step: Joi.valid('take').required(),
+    count: Joi.number().integer().min(1).max(1e9).required(),
+    choice: Joi.alternatives().try(
+      Joi.object({ kind: Joi.valid('top', 'bottom').required() }),
+      Joi.object({ kind: Joi.valid('random').required(), seed: Joi.number().integer().min(0).max(4_294_967_295).required() }),
+      Joi.object({ kind: Joi.valid('highest', 'lowest').required(), column: Joi.string().required() }),
+    ).required(),
+    by: Joi.array().items(Joi.string()).min(1).max(50),
+  }),
+  syntax: record<TakePlan>({ step: 'take' }, 'Keep ', field('count', numeral), ' rows ', field('choice', how), optional('by', between(' for each ', columnNames, ''))),
+  reads: (plan) => [...('column' in plan.choice ? [plan.choice.column] : []), ...(plan.by ?? [])],
+  check: () => [],
+  outline: (_plan, head) => sameColumns(head),
+  prepare: (plan, table, head) => ({
+    work: 'select',
+    kinds: [
+      { key: 'short', words: `fewer than ${plan.count} rows to choose from: all stay`, odd: true, same: true },
+      { key: 'aside', words: 'not chosen: set aside', odd: false },
+      { key: 'stay', words: 'chosen: stays', odd: false, same: true },
+    ],
+    async run() {
+      const groups = plan.by ? (await groupsOf(table, plan.by)).codes : new Int32Array(table.size);
+      const score = await scoresOf(plan.choice, table, head);
+      const rows = rowCount(table);
+      const places = Uint32Array.from({ length: rows }, (_, at) => at);
+      if (score) places.sort((a, b) => score[positionAt(table, a)]! - score[positionAt(table, b)]! || a - b);
+      else if (plan.choice.kind === 'bottom') places.reverse();
+      const taken = new Map<number, number>();
+      const chosen = new Uint8Array(rows);
+      for (const at of places) {
+        const p = positionAt(table, at);
+        if (score && score[p] === Infinity) continue;
+        const n = taken.get(groups[p]!) ?? 0;
+        if (n >= plan.count) continue;
+        taken.set(groups[p]!, n + 1);
+        chosen[at] = 1;
+      }
+      const kinds = new Uint8Array(table.size);
+      const left: number[] = [];
+      for (let at = 0; at < rows; at++) {
+        const p = positionAt(table, at);
+        if (chosen[at]) left.push(p);
+        kinds[p] = chosen[at] ? (taken.get(groups[p]!)! < plan.count ? 0 : 2) : 1;
+      }
+      return { rows: Uint32Array.from(left), kinds };
+    },
+  }),
+};
+
+/** What rows are chosen by, lowest first, for every position; null where their place decides. */
+async function scoresOf(choice: Choice, table: Table, head: CheckedHead): Promise<Float64Array | null> {
+  if (choice.kind === 'random') {
+    const random = randomFrom(choice.seed);
+    return Float64Array.from({ length: table.size }, random);
+  }
+  return 'column' in choice ? ranks(table, head, { column: choice.column, down: choice.kind === 'highest' }) : null;
+}

@@ -1,0 +1,59 @@
+/** Units that can be converted into each other: what one of them is in the base unit of its sort, and an offset. */
+interface Unit {
+  readonly sort: string;
+  readonly factor: number;
+  readonly offset?: number;
+}
+
+const define = (sort: string, ...units: readonly (readonly [string, number, number?])[]): [string, Unit][] =>
+  units.flatMap(([names, factor, offset]) => names.split('|').map((name): [string, Unit] => [name, { sort, factor, ...(offset === undefined ? {} : { offset }) }]));
+
+const UNITS = new Map<string, Unit>([
+  ...define('weight', ['g|gram|grams|gr', 1], ['mg|milligram|milligrams', 0.001], ['kg|kilo|kilos|kilogram|kilograms|kgs', 1000], ['t|ton|tons|tonne|tonnes', 1e6], ['lb|lbs|pound|pounds', 453.59237], ['oz|ounce|ounces', 28.349523125]),
+  ...define('length', ['m|meter|meters|metre|metres', 1], ['mm|millimeter|millimetre|millimetres', 0.001], ['cm|centimeter|centimetre|centimetres', 0.01], ['km|kilometer|kilometers|kilometre|kilometres', 1000], ['in|inch|inches', 0.0254], ['ft|foot|feet', 0.3048], ['mi|mile|miles', 1609.344]),
+  ...define('volume', ['l|liter|liters|litre|litres', 1], ['ml|milliliter|millilitre|millilitres', 0.001], ['cl|centilitre|centilitres', 0.01], ['hl|hectolitre|hectolitres', 100]),
+  ...define('power', ['w|watt|watts', 1], ['kw|kilowatt|kilowatts', 1000], ['mw|megawatt|megawatts', 1e6]),
+  ...define('energy', ['wh', 1], ['kwh', 1000], ['mwh', 1e6]),
+  ...define('time', ['s|sec|secs|second|seconds', 1], ['min|mins|minute|minutes', 60], ['h|hr|hrs|hour|hours', 3600], ['d|day|days', 86_400]),
+  ...define('temperature', ['c|°c|celsius|degc', 1, 0], ['f|°f|fahrenheit|degf', 5 / 9, -32], ['k|kelvin', 1, -273.15]),
+]);
+
+/** The unit a word means, by its first name, or null. */
+export function unitName(word: string): string | null {
+  const unit = UNITS.get(word.toLowerCase().replace(/\.$/, ''));
+  if (!unit) return null;
+  for (const [name, other] of UNITS) if (other.sort === unit.sort && other.factor === unit.factor && other.offset === unit.offset) return name;
+  return null;
+}
+
+/** The sort of quantity a unit measures ('weight', 'time'), or null. */
+export const unitSort = (word: string): string | null => UNITS.get(word.toLowerCase().replace(/\.$/, ''))?.sort ?? null;
+
+/**
+ * A value in another unit; null when the units do not measure the same. A factor such as kg to g gives no binary dust
+ * beyond 12 significant digits.
+ */
+export function convertUnit(value: number, from: string, to: string): number | null {
+  const [a, b] = [UNITS.get(from.toLowerCase().replace(/\.$/, '')), UNITS.get(to.toLowerCase().replace(/\.$/, ''))];
+  if (!a || !b || a.sort !== b.sort) return null;
+  if (a === b || (a.factor === b.factor && a.offset === b.offset)) return value;
+  const base = (value + (a.offset ?? 0)) * a.factor;
+  return Number((base / b.factor - (b.offset ?? 0)).toPrecision(12));
+}
+
+/** Seconds of '14:20' (minutes and seconds) or '1:02:03'; null for anything else. */
+export function readDuration(text: string): number | null {
+  const clock = /^(?:(\d+):)?(\d{1,3}):(\d{2})$/.exec(text.trim());
+  if (clock) return +(clock[1] ?? 0) * 3600 + +clock[2]! * 60 + +clock[3]!;
+  let total = 0;
+  let rest = text.trim().toLowerCase();
+  if (!/^\d/.test(rest)) return null;
+  while (rest !== '') {
+    const part = /^(\d+(?:\.\d+)?)\s*([a-z]+)\.?\s*(?:and\s+|,\s*)?/.exec(rest);
+    const unit = part && UNITS.get(part[2]!);
+    if (!part || unit?.sort !== 'time') return null;
+    total += +part[1]! * unit.factor;
+    rest = rest.slice(part[0].length);
+  }
+  return total;
+}
