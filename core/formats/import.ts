@@ -1,8 +1,8 @@
-import { chunkTexts } from '../values/cell';
 import { memoryColumn, type Chunk, type ColumnHead } from '../table/column';
 import type { Table } from '../table/table';
 import { RowReader, UnreadableFile, detectLayout, sampleRows, type Layout } from './csv';
 import { ColumnBuilder, guessType, looksLikeData, type ColumnSetting, type TypeGuess } from './columnise';
+import { uniqueName } from '../values/names';
 import { decoderFor, detectEncoding, type Encoding } from './encoding';
 
 /** Everything that has to be known to read a file into a table; shown on the import page and changeable there. */
@@ -157,14 +157,6 @@ export async function importRows(blocks: AsyncIterable<Uint8Array> | Iterable<Ui
   return { heads, size, notes, misfits: builders.map((b) => b.misfitCount) };
 }
 
-/** A name that none of `taken` has, by a number behind it where needed. Capitals do not tell names apart. */
-export function uniqueName(base: string, taken: readonly string[]): string {
-  const used = new Set(taken.map((n) => n.toLowerCase()));
-  let name = base;
-  for (let n = 2; used.has(name.toLowerCase()); n++) name = `${base} ${n}`;
-  return name;
-}
-
 /** A whole file as a table in memory, with types as detected. For small files, the command line and tests. */
 export async function tableFromBytes(name: string, bytes: Uint8Array): Promise<Table & { notes: readonly ImportNote[] }> {
   const { settings, notes } = previewFile(bytes, true);
@@ -172,28 +164,4 @@ export async function tableFromBytes(name: string, bytes: Uint8Array): Promise<T
   const imported = await importRows([bytes], settings, (c, chunk) => void (chunks[c] ??= []).push(chunk));
   const columns = imported.heads.map((head, c) => memoryColumn(head, chunks[c] ?? []));
   return { name, columns, size: imported.size, rows: null, notes: [...notes, ...imported.notes] };
-}
-
-/** The rows of a table as text, in order, in batches of at most a chunk. For files out. */
-export async function* textRows(table: Table): AsyncGenerator<string[][]> {
-  const { CHUNK_ROWS } = await import('../table/column');
-  const total = table.rows?.length ?? table.size;
-  const cache = new Map<number, string[][]>();
-  const load = async (ord: number): Promise<string[][]> => {
-    const hit = cache.get(ord);
-    if (hit) return hit;
-    const texts = await Promise.all(table.columns.map(async (c) => chunkTexts(await c.load(ord), c.type)));
-    if (cache.size >= 8) cache.delete(cache.keys().next().value!);
-    cache.set(ord, texts);
-    return texts;
-  };
-  for (let from = 0; from < total; from += CHUNK_ROWS) {
-    const batch: string[][] = [];
-    for (let at = from; at < Math.min(total, from + CHUNK_ROWS); at++) {
-      const position = table.rows ? table.rows[at]! : at;
-      const texts = await load(Math.floor(position / CHUNK_ROWS));
-      batch.push(texts.map((column) => column[position % CHUNK_ROWS]!));
-    }
-    yield batch;
-  }
 }

@@ -7,10 +7,10 @@ import { ranks } from '../order';
 import { sameColumns, type StepDefinition } from '../step';
 
 /** How the rows to keep are found: from the top as they stand, at random with a seed, or by the size of a column. */
-export type Choice =
-  | { readonly kind: 'top' | 'bottom' }
-  | { readonly kind: 'random'; readonly seed: number }
-  | { readonly kind: 'highest' | 'lowest'; readonly column: string };
+export type Choice = ByPlace | ByChance | BySize;
+interface ByPlace { readonly kind: 'top' | 'bottom' }
+interface ByChance { readonly kind: 'random'; readonly seed: number }
+interface BySize { readonly kind: 'highest' | 'lowest'; readonly column: string }
 
 /** Keep exactly so many rows, of the whole table or for each group; the others are set aside, the order stays. */
 export interface TakePlan {
@@ -21,9 +21,9 @@ export interface TakePlan {
 }
 
 const how = choice<Choice>(
-  record<Extract<Choice, { kind: 'top' }>>({}, field('kind', oneOf([['top', 'from the top'], ['bottom', 'from the bottom']]))) as never,
-  record<Extract<Choice, { kind: 'random' }>>({ kind: 'random' }, 'at random with seed ', field('seed', numeral)) as never,
-  record<Extract<Choice, { kind: 'highest' }>>({}, 'with the ', field('kind', oneOf([['highest', 'highest '], ['lowest', 'lowest ']])), field('column', columnName)) as never,
+  record<ByPlace>({}, field('kind', oneOf([['top', 'from the top'], ['bottom', 'from the bottom']]))) as never,
+  record<ByChance>({ kind: 'random' }, 'at random with seed ', field('seed', numeral)) as never,
+  record<BySize>({}, 'with the ', field('kind', oneOf([['highest', 'highest '], ['lowest', 'lowest ']])), field('column', columnName)) as never,
 );
 
 /** A small, fast generator of random numbers in [0, 1) from a seed (mulberry32). The same seed gives the same numbers. */

@@ -1,0 +1,81 @@
+import type { createReadStream } from 'node:fs';
+import { createWriteStream, mkdirSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { once } from 'node:events';
+import { openSession, tell } from '../core/brief/session';
+import { workRecord } from '../core/brief/record';
+import { csvPieces, jsonPieces } from '../core/formats/write';
+import { importRows, previewFile } from '../core/formats/import';
+import { memoryColumn, type Chunk } from '../core/table/column';
+import type { Table } from '../core/table/table';
+
+/** What one run is to do. */
+export interface RunOrder {
+  readonly tables: readonly { readonly name: string; readonly file: string }[];
+  readonly say: readonly string[];
+  readonly out: string;
+  readonly json: boolean;
+  readonly raw: boolean;
+}
+
+/** Exit codes: what came of the run. */
+export const CODES = { done: 0, question: 3, cannot: 4 } as const;
+
+/** Says the sentences over the first table and writes what came of it. Stops at the first that is not carried out. */
+export async function runOnce(order: RunOrder, open: typeof createReadStream): Promise<number> {
+  const tables = await Promise.all(order.tables.map((t) => readTable(t.name, t.file, open)));
+  let session = await openSession(tables[0]!);
+  for (const request of order.say) {
+    const said = await tell(session, request);
+    const { answer } = said;
+    if (answer.outcome === 'question' || answer.outcome === 'cannot') {
+      const choices = answer.outcome === 'question' ? answer.choices.map((c, i) => `\n  ${i + 1}. ${c.sentences.join(' ')}`).join('') : '';
+      process.stderr.write(`“${request}”: ${answer.message}${choices}\n`);
+      return CODES[answer.outcome];
+    }
+    session = said.session;
+    if (answer.outcome === 'done') process.stderr.write(`${answer.reading.sentences.join(' ')}\n`);
+  }
+  if (order.out) {
+    mkdirSync(order.out, { recursive: true });
+    await writeTable(session.table, path.join(order.out, `${order.tables[0]!.name}.${order.json ? 'json' : 'csv'}`), order);
+    for (const [i, table] of tables.slice(1).entries()) await writeTable(table, path.join(order.out, `${order.tables[i + 1]!.name}.${order.json ? 'json' : 'csv'}`), order);
+    writeFileSync(path.join(order.out, 'record.md'), await workRecord(order.tables[0]!.name, session));
+    writeFileSync(path.join(order.out, 'brief.txt'), session.entries.map((e, i) => `${i + 1}. ${e.sentence}\n`).join(''));
+  } else {
+    for await (const line of lines(session.table, order.json, order.raw)) process.stdout.write(line);
+  }
+  return CODES.done;
+}
+
+async function readTable(name: string, file: string, open: typeof createReadStream): Promise<Table> {
+  const head = await firstBytes(file, open);
+  const { settings } = previewFile(head.bytes, head.whole);
+  const chunks: Chunk[][] = [];
+  const imported = await importRows(open(file), settings, (c, chunk) => void (chunks[c] ??= []).push(chunk));
+  for (const note of imported.notes) process.stderr.write(`${file}: ${note.count} ${note.text}${note.lines.length ? ` (line ${note.lines.slice(0, 5).join(', ')})` : ''}\n`);
+  return { name, columns: imported.heads.map((h, c) => memoryColumn(h, chunks[c] ?? [])), size: imported.size, rows: null };
+}
+
+async function firstBytes(file: string, open: typeof createReadStream): Promise<{ bytes: Uint8Array; whole: boolean }> {
+  const most = 1024 * 1024;
+  const parts: Buffer[] = [];
+  let size = 0;
+  for await (const part of open(file, { end: most })) {
+    parts.push(part as Buffer);
+    size += (part as Buffer).length;
+  }
+  return { bytes: Buffer.concat(parts).subarray(0, most), whole: size <= most };
+}
+
+async function writeTable(table: Table, file: string, order: RunOrder): Promise<void> {
+  const stream = createWriteStream(file);
+  for await (const text of lines(table, order.json, order.raw)) if (!stream.write(text)) await once(stream, 'drain');
+  stream.end();
+  await once(stream, 'finish');
+}
+
+/** The table as CSV lines or as one JSON array of records, in pieces. */
+async function* lines(table: Table, json: boolean, raw: boolean): AsyncGenerator<string> {
+  yield* json ? jsonPieces(table) : csvPieces(table, raw);
+}

@@ -1,0 +1,55 @@
+import type { CheckedHead } from '../formula/check';
+import { NO_MEMORY, readRequest, type Answer, type Memory } from '../language/read';
+import { isUndo } from '../language/dialogue';
+import { headWithGlances, runPlan, type Report } from '../steps/run';
+import { sayPlan, type Plan } from '../steps/registry';
+import type { Glance } from '../profile/glance';
+import type { Table } from '../table/table';
+
+/** One kept sentence: what was asked, what it does, and what it did. */
+export interface Entry {
+  readonly request: string;
+  readonly plan: Plan;
+  readonly sentence: string;
+  readonly report: Report;
+}
+
+/** A table with the sentences kept on it; every value is new, so an earlier one is an earlier state. */
+export interface Session {
+  readonly table: Table;
+  readonly head: CheckedHead;
+  readonly entries: readonly Entry[];
+  readonly memory: Memory;
+  readonly before: Session | null;
+}
+
+/** A session over a table as it came. */
+export async function openSession(table: Table): Promise<Session> {
+  return { table, head: await headWithGlances(table), entries: [], memory: NO_MEMORY, before: null };
+}
+
+/** Says one request: what came of it, and the session after it (the same one unless it was carried out). */
+export async function tell(session: Session, request: string): Promise<{ readonly answer: Answer | { readonly outcome: 'undone' }; readonly session: Session }> {
+  if (isUndo(request) && session.before) return { answer: { outcome: 'undone' }, session: session.before };
+  const answer = readRequest(request, session.head, session.memory);
+  if (answer.outcome !== 'done') return { answer, session };
+  const base = answer.corrects && session.before ? session.before : session;
+  return { answer, session: await keepPlans(base, answer.reading.plans, request) };
+}
+
+/** Carries out checked plans one after the other, as one request. */
+export async function keepPlans(session: Session, plans: readonly Plan[], request: string): Promise<Session> {
+  let { table, head } = session;
+  const entries = [...session.entries];
+  for (const plan of plans) {
+    const result = await runPlan(plan, table, head);
+    const known = new Map<string, Glance>(result.glances);
+    if (result.report.rowsOut === result.report.rowsIn) for (const c of result.table.columns) if (!known.has(c.name) && head.glances?.has(c.name)) known.set(c.name, head.glances.get(c.name)!);
+    table = result.table;
+    head = await headWithGlances(table, known);
+    entries.push({ request, plan, sentence: sayPlan(plan), report: result.report });
+  }
+  const last = plans.at(-1);
+  const topic = last && 'columns' in last ? last.columns : last && 'name' in last ? [last.name] : session.memory.topic;
+  return { table, head, entries, memory: { topic, last: { plans, head: session.head } }, before: session };
+}

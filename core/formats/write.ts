@@ -1,0 +1,54 @@
+import { CHUNK_ROWS, type Chunk, type Column } from '../table/column';
+import { rowCount, type Table } from '../table/table';
+import { cellText, cellValue, type CellValue } from '../values/cell';
+import { csvLine } from './csv';
+
+/** Chunks of a column kept at hand while rows are written, newest last. Sorted tables jump between chunks. */
+const KEPT = 96;
+
+/** Visits the rows of a table in order. `cells` gives the cell of each column through `read`. */
+async function* rows<T>(table: Table, read: (chunk: Chunk, at: number, column: Column) => T): AsyncGenerator<T[][]> {
+  const cache = new Map<number, Chunk[]>();
+  const load = async (ord: number): Promise<Chunk[]> => {
+    const hit = cache.get(ord);
+    if (hit) return hit;
+    const chunks = await Promise.all(table.columns.map((c) => c.load(ord)));
+    if (cache.size >= KEPT) cache.delete(cache.keys().next().value!);
+    cache.set(ord, chunks);
+    return chunks;
+  };
+  const total = rowCount(table);
+  for (let from = 0; from < total; from += 2_048) {
+    const batch: T[][] = [];
+    for (let at = from; at < Math.min(total, from + 2_048); at++) {
+      const position = table.rows ? table.rows[at]! : at;
+      const chunks = await load(Math.floor(position / CHUNK_ROWS));
+      const i = position % CHUNK_ROWS;
+      batch.push(table.columns.map((column, c) => read(chunks[c]!, i, column)));
+    }
+    yield batch;
+  }
+}
+
+/** A table as CSV (RFC 4180, UTF-8, lines end in CR LF), in pieces. Cells that would run as a formula are made harmless unless `raw`. */
+export async function* csvPieces(table: Table, raw = false): AsyncGenerator<string> {
+  yield `${csvLine(table.columns.map((c) => c.name), raw)}\r\n`;
+  for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `${csvLine(row, raw)}\r\n`).join('');
+}
+
+/** A table as one JSON array of records, in pieces. Blanks are null, dates ISO 8601 text. */
+export async function* jsonPieces(table: Table): AsyncGenerator<string> {
+  const names = table.columns.map((c) => JSON.stringify(c.name));
+  let first = true;
+  yield '[';
+  for await (const batch of rows<CellValue>(table, (chunk, at, column) => cellValue(chunk, at, column.type))) {
+    yield batch
+      .map((row) => {
+        const record = `${first ? '\n' : ',\n'}{${row.map((v, c) => `${names[c]}:${JSON.stringify(v)}`).join(',')}}`;
+        first = false;
+        return record;
+      })
+      .join('');
+  }
+  yield '\n]\n';
+}

@@ -1,0 +1,80 @@
+import type { CheckedHead, Problem } from '../formula/check';
+import { checkPlan, definitionOf, sayPlan, type Plan } from '../steps/registry';
+import type { Vocabulary } from './mentions';
+
+/** What rules may look at while they build. */
+export interface Context {
+  readonly vocabulary: Vocabulary;
+  readonly head: CheckedHead;
+}
+
+/** Where a reading stands after some of its clauses: its plans so far and the table they lead to. */
+export interface State {
+  readonly plans: readonly Plan[];
+  readonly head: CheckedHead;
+  /** The table the request begins with. */
+  readonly start: CheckedHead;
+  /** The columns spoken of last: what 'it' and a clause without a column refer to. */
+  readonly topic: readonly string[];
+  readonly problem: Problem | null;
+}
+
+/** What a clause does to the reading so far; null when it does not fit there. `key` tells acts apart. */
+export interface Act {
+  readonly key: string;
+  apply(state: State): State | null;
+}
+
+/** The table head that a checked plan leads to, with what is known of the columns it does not make. */
+export function headAfter(plan: Plan, head: CheckedHead): CheckedHead {
+  const { columns } = definitionOf(plan).outline(plan, head);
+  const glances = new Map(columns.flatMap((c) => ('kept' in c.from && head.glances?.has(c.from.kept) ? [[c.head.name, head.glances.get(c.from.kept)!] as const] : [])));
+  return { name: head.name, columns: columns.map((c) => c.head), ...(head.glances ? { glances } : {}) };
+}
+
+/** A state with one more plan. A plan that cannot be is kept as the state's problem, so that it can be said. */
+export function withPlan(state: State, plan: Plan, topic?: readonly string[]): State {
+  const [problem] = checkPlan(plan, state.head);
+  if (problem) return { ...state, plans: [...state.plans, plan], problem: state.problem ?? problem };
+  return { ...state, plans: [...state.plans, plan], head: headAfter(plan, state.head), topic: topic ?? ('columns' in plan ? plan.columns : state.topic) };
+}
+
+/** An act that adds plans. */
+export const plans = (...made: readonly Plan[]): Act => ({
+  key: made.map((p) => JSON.stringify(p)).join('\n'),
+  apply: (state) => made.reduce<State>((s, p) => withPlan(s, p), state),
+});
+
+/** An act on the columns given, or else on those spoken of last. */
+export const onColumns = (name: string, columns: readonly string[] | null, make: (columns: readonly string[]) => Plan): Act => ({
+  key: `${name} ${JSON.stringify(columns)}`,
+  apply(state) {
+    const on = columns ?? state.topic;
+    return on.length === 0 ? null : withPlan(state, make(on), on);
+  },
+});
+
+/** An act that changes the plan before it instead of adding one. `base` is the table as it was before that plan. */
+export const amend = (key: string, change: (plan: Plan, base: CheckedHead) => Plan | null): Act => ({
+  key: `amend ${key}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    if (!last) return null;
+    const before = state.plans.slice(0, -1);
+    const base = before.reduce((head, plan) => (checkPlan(plan, head).length ? head : headAfter(plan, head)), state.start);
+    const changed = change(last, base);
+    return changed && withPlan({ ...state, plans: before, head: base, problem: null }, changed, state.topic);
+  },
+});
+
+/** An act that only says what is spoken of. */
+export const speakOf = (columns: readonly string[]): Act => ({ key: `of ${JSON.stringify(columns)}`, apply: (state) => ({ ...state, topic: columns }) });
+
+/** Words that ask for nothing. */
+export const nothing: Act = { key: 'nothing', apply: (state) => state };
+
+/** A state before any clause. */
+export const startState = (head: CheckedHead, topic: readonly string[] = []): State => ({ plans: [], head, start: head, topic, problem: null });
+
+/** The sentences of plans, as one text. */
+export const sayPlans = (made: readonly Plan[]): string => made.map(sayPlan).join(' ');

@@ -1,0 +1,258 @@
+import { CLASSES, FILLERS, LIGHT } from './lexicon/classes';
+import { forgiven, stem, typingDistance, type Token } from './words';
+
+/** Something understood over tokens `from` to `to` (excluded). Lower cost is likelier. */
+export interface Item {
+  readonly cat: string;
+  readonly from: number;
+  readonly to: number;
+  readonly value: unknown;
+  readonly cost: number;
+}
+
+/** What a rule found in its slots, by their labels. */
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+export type Slots = Record<string, any>;
+
+/** A typed rule: a pattern over words and mentions, and what it builds (null: it does not hold after all). */
+export interface Rule {
+  readonly cat: string;
+  readonly elements: readonly Element[];
+  readonly build: (slots: Slots, context: unknown) => unknown;
+  readonly cost: number;
+}
+
+interface Element {
+  readonly cat: string;
+  readonly label: string | null;
+}
+
+const literalWords = new Map<string, string[]>();
+
+/**
+ * Rules from a pattern. `~class` is a class of phrases, `$cat` or `$cat:label` a mention or another rule's result,
+ * `a|b` one of these, `?` makes the piece before it optional, `(…)?` a group. Optional pieces are spelled out
+ * into rules of their own.
+ */
+export function rule(cat: string, pattern: string, build: (slots: Slots, context: never) => unknown, cost = 0.1): Rule[] {
+  return expand(parsePattern(pattern)).map((elements) => ({ cat, elements, build: build as Rule['build'], cost }));
+}
+
+type Node = { readonly ways: readonly Element[]; readonly optional: boolean } | { readonly group: readonly Node[]; readonly optional: boolean };
+
+function parsePattern(pattern: string): Node[] {
+  const pieces = pattern.match(/\(|\)\??|[^\s()]+/g) ?? [];
+  const stack: Node[][] = [[]];
+  for (const piece of pieces) {
+    if (piece === '(') stack.push([]);
+    else if (piece.startsWith(')')) {
+      const group = stack.pop()!;
+      stack.at(-1)!.push({ group, optional: piece.endsWith('?') });
+    } else {
+      const optional = piece.length > 1 && piece.endsWith('?');
+      const bare = optional ? piece.slice(0, -1) : piece;
+      stack.at(-1)!.push({ ways: /[~$]/.test(bare) ? bare.split('|').map(elementOf) : [elementOf(bare)], optional });
+    }
+  }
+  return stack[0]!;
+}
+
+function elementOf(piece: string): Element {
+  if (piece.startsWith('$')) {
+    const [cat, label] = piece.slice(1).split(':');
+    return { cat: cat!, label: label ?? cat! };
+  }
+  if (piece.startsWith('~')) {
+    if (!(piece.slice(1) in CLASSES)) throw new Error(`No class ${piece}`);
+    return { cat: piece, label: null };
+  }
+  literalWords.set(`=${piece}`, piece.split('|').filter((w) => w !== ''));
+  return { cat: `=${piece}`, label: null };
+}
+
+function expand(nodes: readonly Node[]): Element[][] {
+  let ways: Element[][] = [[]];
+  for (const node of nodes) {
+    const inner = 'ways' in node ? node.ways.map((w) => [w]) : expand(node.group);
+    const next = ways.flatMap((w) => inner.map((i) => [...w, ...i]));
+    ways = node.optional ? [...ways, ...next] : next;
+  }
+  return ways;
+}
+
+interface TrieNode {
+  readonly next: Map<string, TrieNode>;
+  readonly ends: { cat: string; literal: boolean }[];
+}
+
+/** All rules with an index over them, and the phrases of their classes. */
+export class Grammar {
+  private readonly byFirst = new Map<string, Rule[]>();
+  private readonly trie: TrieNode = { next: new Map(), ends: [] };
+  private readonly vocabulary = new Set<string>();
+  private readonly alternates = new Map<string, readonly (readonly [string, number])[]>();
+
+  constructor(rules: readonly Rule[]) {
+    const used = new Set<string>();
+    for (const r of rules) {
+      const first = r.elements[0];
+      if (!first) throw new Error(`A rule for ${r.cat} has no elements`);
+      (this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, []).get(first.cat)!).push(r);
+      r.elements.forEach((e) => used.add(e.cat));
+    }
+    for (const cat of used) {
+      if (cat.startsWith('~')) for (const phrase of CLASSES[cat.slice(1)]!.split('|')) this.addPhrase(phrase, cat, false);
+      if (cat.startsWith('=')) for (const w of literalWords.get(cat)!) this.addPhrase(w, cat, true);
+    }
+    for (const w of [...FILLERS, ...LIGHT]) this.vocabulary.add(stem(w));
+  }
+
+  private addPhrase(phrase: string, cat: string, literal: boolean): void {
+    let node = this.trie;
+    for (const w of phrase.match(/[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
+      const key = /^\p{L}/u.test(w) ? stem(w) : w;
+      this.vocabulary.add(key);
+      let next = node.next.get(key);
+      if (!next) node.next.set(key, (next = { next: new Map(), ends: [] }));
+      node = next;
+    }
+    if (!node.ends.some((e) => e.cat === cat)) node.ends.push({ cat, literal });
+  }
+
+  /** Known words that a word may be a mistyping of. */
+  private alternatesOf(token: Token): readonly (readonly [string, number])[] {
+    const key = token.stem;
+    const exact: readonly [string, number] = [token.kind === 'word' ? key : token.lower, 0];
+    if (token.kind !== 'word' || this.vocabulary.has(key) || token.lower.length < 5) return [exact];
+    const known = this.alternates.get(token.lower);
+    if (known) return known;
+    const out: (readonly [string, number])[] = [exact];
+    for (const w of this.vocabulary) {
+      if (w.length < 4 || Math.abs(w.length - key.length) > 2) continue;
+      const d = typingDistance(key, w, forgiven(token.lower.length));
+      if (d !== Infinity && w[0] === key[0]) out.push([w, 0.5 + 0.3 * d]);
+    }
+    if (this.alternates.size > 5_000) this.alternates.clear();
+    this.alternates.set(token.lower, out);
+    return out;
+  }
+
+  /** Is the word one of the grammar's own? */
+  knows(token: Token): boolean {
+    return this.vocabulary.has(token.stem);
+  }
+
+  /** Every phrase of a class, and every word of a pattern, that stands in the request. */
+  private phrases(tokens: readonly Token[], closed: ReadonlySet<number>): Item[] {
+    const out: Item[] = [];
+    const step = (node: TrieNode, from: number, at: number, cost: number): void => {
+      for (const { cat } of node.ends) out.push({ cat, from, to: at, value: null, cost: cost - 0.05 * (at - from - 1) });
+      if (at >= tokens.length || tokens[at]!.kind === 'quoted' || tokens[at]!.kind === 'column') return;
+      for (const [key, price] of closed.has(at) ? [[tokens[at]!.stem, 0] as const] : this.alternatesOf(tokens[at]!)) {
+        const next = node.next.get(key);
+        if (next) step(next, from, at + 1, cost + price);
+      }
+    };
+    for (let from = 0; from < tokens.length; from++) step(this.trie, from, from, 0);
+    return out.filter((i) => i.to > i.from);
+  }
+
+  /**
+   * All items that rules and mentions give, by where they start and their category. Bottom-up from the right: at each
+   * place, all that can follow is complete. Each category keeps the cheapest few readings of a span. `closed` are the
+   * tokens that must not be taken for mistypings.
+   */
+  parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>): Chart {
+    const cells: Map<string, Item[]>[] = tokens.map(() => new Map());
+    const skips = tokens.map(skipCost);
+    const seeds: Item[][] = tokens.map(() => []);
+    for (const item of [...mentions, ...this.phrases(tokens, closed)]) seeds[item.from]!.push(item);
+    let work = 0;
+    const add = (item: Item, agenda: Item[]): void => {
+      const cell = cells[item.from]!;
+      const list = cell.get(item.cat) ?? cell.set(item.cat, []).get(item.cat)!;
+      const key = keyOf(item.value);
+      const same = list.findIndex((o) => o.to === item.to && keyOf(o.value) === key);
+      if (same >= 0) {
+        if (list[same]!.cost <= item.cost + 1e-9) return;
+        list.splice(same, 1);
+      } else {
+        const ending = list.filter((o) => o.to === item.to);
+        if (ending.length >= BEAM) {
+          const worst = ending.reduce((a, b) => (b.cost > a.cost ? b : a));
+          if (worst.cost <= item.cost) return;
+          list.splice(list.indexOf(worst), 1);
+        }
+      }
+      list.push(item);
+      agenda.push(item);
+    };
+    for (let from = tokens.length - 1; from >= 0; from--) {
+      const agenda: Item[] = [];
+      for (const seed of seeds[from]!) add(seed, agenda);
+      for (let next = agenda.pop(); next; next = agenda.pop()) {
+        for (const r of this.byFirst.get(next.cat) ?? []) {
+          const slots: Slots = {};
+          const first = r.elements[0]!;
+          if (first.label) slots[first.label] = next.value;
+          const extend = (k: number, at: number, cost: number, filled: Slots): void => {
+            if (work++ > MOST_WORK) return;
+            if (k === r.elements.length) {
+              const value = r.build(filled, context);
+              if (value !== null && value !== undefined) add({ cat: r.cat, from, to: at, value, cost }, agenda);
+              return;
+            }
+            const { cat, label } = r.elements[k]!;
+            let price = cost;
+            for (let s = at; s < tokens.length && s <= at + 4; s++) {
+              for (const item of cells[s]!.get(cat) ?? []) extend(k + 1, item.to, price + item.cost, label ? { ...filled, [label]: item.value } : filled);
+              if (skips[s]!.lost) break;
+              price += skips[s]!.inner;
+              if (price > cost + 1.2) break;
+            }
+          };
+          extend(1, next.to, r.cost + next.cost, slots);
+        }
+      }
+    }
+    return { at: (from, cat) => cells[from]?.get(cat) ?? [], skips };
+  }
+}
+
+/** The readings of a request's parts. */
+export interface Chart {
+  at(from: number, cat: string): readonly Item[];
+  readonly skips: readonly Skip[];
+}
+
+/** Price of passing a word over between the parts of a rule, and between clauses; `lost` when that loses meaning. */
+export interface Skip {
+  readonly inner: number;
+  readonly outer: number;
+  readonly lost: boolean;
+}
+
+const BEAM = 5;
+const MOST_WORK = 400_000;
+const fillers = new Set(FILLERS);
+const light = new Set(LIGHT);
+
+function skipCost(token: Token): Skip {
+  if (token.kind === 'mark') {
+    if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? 0.1 : /[.;!?]/.test(token.lower) ? 0.7 : 0.2, outer: 0.02, lost: false };
+    return { inner: 2, outer: 2, lost: true };
+  }
+  if (token.kind === 'word' && fillers.has(token.lower)) return { inner: 0.03, outer: 0.05, lost: false };
+  if (token.kind === 'word' && light.has(token.lower)) return { inner: 0.25, outer: 0.4, lost: false };
+  return { inner: 4, outer: 4, lost: true };
+}
+
+const keys = new WeakMap<object, string>();
+
+/** What tells two values apart: their own key where they have one, else all of their data. */
+export function keyOf(value: unknown): string {
+  if (value === null || typeof value !== 'object') return String(value);
+  let key = keys.get(value);
+  if (key === undefined) keys.set(value, (key = 'key' in value && typeof value.key === 'string' ? value.key : JSON.stringify(value)));
+  return key;
+}

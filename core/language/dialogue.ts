@@ -1,0 +1,13 @@
+import { CLASSES } from './lexicon/classes';
+import { tokens } from './words';
+
+const UNDO = new Set(CLASSES.undo!.split('|').map((p) => p.replace(/[^a-z ]/g, '')));
+const OPENINGS = new Set(['oh', 'no', 'please', 'ok', 'sorry', 'wait', 'hm', 'pls', 'actually']);
+
+/** Is the request nothing but 'undo that' in one of its wordings? */
+export function isUndo(request: string): boolean {
+  const words = tokens(request).filter((t) => t.kind === 'word').map((t) => t.lower);
+  const at = words.findIndex((w) => !OPENINGS.has(w));
+  const rest = at < 0 ? [] : words.slice(at).filter((w, i, list) => !(i === list.length - 1 && (w === 'please' || w === 'pls')));
+  return UNDO.has(rest.join(' '));
+}

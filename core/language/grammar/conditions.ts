@@ -1,0 +1,131 @@
+import { columnOf } from '../../table/table';
+import { isDate, isQuantity } from '../../table/column';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
+import type { Context } from '../acts';
+import { rule } from '../chart';
+import type { Period } from './seeds';
+
+interface Value {
+  readonly column: string;
+  readonly text: string;
+}
+
+const compare = (op: Comparison, left: Expression, right: Expression): Condition => ({ kind: 'compare', op, left, right });
+const empty = (name: string): Condition => ({ kind: 'empty', of: column(name) });
+const among = (name: string, texts: readonly string[]): Condition => ({ kind: 'among', of: column(name), texts });
+
+/** Only where a column holds numbers. */
+const numeric = (name: string, { head }: Context): boolean => readsAsNumber(head, name) && !isDate(columnOf(head, name).type);
+const isDated = (name: string, { head }: Context): boolean => readsAsDate(head, name);
+
+/** A comparison means something unless both sides are constants, or dates are compared with numbers. */
+const sized = (op: Comparison, a: Expression, b: Expression): Condition | null => (a.kind === 'number' ? null : compare(op, a, b));
+
+const onDate = (op: Comparison, name: string, date: string, x: Context): Condition | null => (isDated(name, x) ? compare(op, column(name), { kind: 'date', value: date }) : null);
+
+function within(name: string, period: Period, x: Context): Condition | null {
+  if (!isDated(name, x)) return null;
+  if (period.month !== undefined) return compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month));
+  return all([compare('>=', column(name), { kind: 'date', value: period.from }), compare('<=', column(name), { kind: 'date', value: period.to })]);
+}
+
+/** The only column of dates, where there is just one: 'the February readings'. */
+function onlyDate(x: Context): string | null {
+  const found = x.head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
+const SIZES: readonly (readonly [string, Comparison])[] = [['~more', '>'], ['~less', '<'], ['~least', '>='], ['~most', '<=']];
+
+/** Texts that a column is compared with: quoted, or values that stand in it. */
+const valuesOf = (list: readonly Value[], name: string): string[] | null => {
+  const own = list.filter((v) => v.column === name);
+  return own.length === list.length ? own.map((v) => v.text) : null;
+};
+
+/** Conditions in words. `cond` is a whole condition; `rset` a set of rows that fulfil one. */
+export const conditionRules = [
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05),
+    rule('cond', `$col:c ~be? ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
+    rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
+    rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
+    rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.15),
+  ]).flat(),
+  rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
+  rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
+  rule('cond', '$num:n $col:c ~orMore', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
+  rule('cond', '$num:n $col:c ~orLess', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
+  rule('cond', '$ex2:a ~be? $ex1:b ~orMore', ({ a, b }) => sized('>=', a, b), 0.1),
+  rule('cond', '$ex2:a ~be? $ex1:b ~orLess', ({ a, b }) => sized('<=', a, b), 0.1),
+  rule('cond', '$ex2:a ~equals $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : compare('=', a, b)), 0.1),
+  rule('cond', '$ex2:a ~differs $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : compare('<>', a, b)), 0.1),
+  rule('cond', '$ex2:a ~between $ex1:b ~fromTo $ex1:c ~bothIncluded?', ({ a, b, c }) => (a.kind === 'number' ? null : all([compare('>=', a, b), compare('<=', a, c)])), 0.05),
+  rule('cond', '$ex2:a ~be? < $ex1:b', ({ a, b }) => sized('<', a, b), 0),
+  rule('cond', '$ex2:a ~be? > $ex1:b', ({ a, b }) => sized('>', a, b), 0),
+  rule('cond', '$ex2:a >=|≥ $ex1:b', ({ a, b }) => sized('>=', a, b), 0),
+  rule('cond', '$ex2:a <=|≤ $ex1:b', ({ a, b }) => sized('<=', a, b), 0),
+  rule('cond', "$ex2:a didn't|doesn't|don't cover $ex1:b", ({ a, b }) => sized('<', a, b), 0),
+  rule('cond', 'did|does|do not cover $ex1:b', () => null, 0),
+
+  // Dates
+  rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
+  rule('cond', '$col:c ~be? in|during|from|between|of $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
+  rule('cond', '$rows? ~be? $col:c $period:p', ({ c, p }, x: Context) => within(c, p, x), 0.2),
+  rule('cond', '$period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.2),
+  rule('cond', 'in|during|from|of $period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.15),
+  rule('cond', '$col:c ~be? on|equals|is $date:d', ({ c, d }, x: Context) => onDate('=', c, d, x), 0.05),
+
+  // Values and texts
+  rule('values', '$value:v', ({ v }) => [v], 0),
+  rule('values', '$value:v ~list $values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0),
+  rule('texts', '$text:t', ({ t }) => [t], 0),
+  rule('texts', '$text:t ~list $texts:r', ({ t, r }) => [t, ...r], 0),
+  rule('cond', '$values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
+  rule('cond', '~be $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
+  rule('cond', '~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.1),
+  rule('cond', '~be ~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.05),
+  rule('cond', '$col:c ~equals $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0),
+  rule('cond', '$col:c $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
+  rule('cond', '$values:v $col:c', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
+  rule('cond', '$col:c ~equals either|one? of? $texts:t', ({ c, t }) => among(c, t), 0),
+  rule('cond', '$col:c ~differs $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && not(among(c, t)); }, 0),
+  rule('cond', '$col:c ~differs $texts:t', ({ c, t }) => not(among(c, t)), 0),
+  ...([['~contains', 'contains'], ['~starts', 'starts'], ['~ends', 'ends']] as const).flatMap(([words, test]) => [
+    rule('cond', `$col:c ${words} the? word|words|text|letters? $texts:t`, ({ c, t }) => ({ kind: 'text', test, of: column(c), texts: t }), 0),
+    rule('cond', `$col:c ~not ${words} $texts:t`, ({ c, t }) => not({ kind: 'text', test, of: column(c), texts: t }), 0),
+    rule('cond', `$col:c ${words} $code:t`, ({ c, t }) => ({ kind: 'text', test, of: column(c), texts: [t] }), 0.2),
+  ]).flat(),
+  rule('code', '$word:w', ({ w }) => (/^[A-Z]{1,5}$|\d/.test(w) ? w : null), 0),
+
+  // Blanks
+  rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
+  rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),
+  rule('cond', '$col:c ~differs ~blankWord', ({ c }) => not(empty(c)), 0),
+  rule('cond', '$col:c ~be? ~filledWord', ({ c }) => not(empty(c)), 0.02),
+  rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.1),
+  rule('cond', '~without $col:c yet?', ({ c }) => empty(c), 0.02),
+  rule('cond', '~withA $col:c', ({ c }) => not(empty(c)), 0.3),
+
+  // Joined
+  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
+  rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),
+  rule('cond', '~open $cond:c ~close', ({ c }) => c, 0),
+
+  // Sets of rows
+  rule('rset', '$cond:c', ({ c }) => c, 0.02),
+  rule('rset', '$cond:c $rows', ({ c }) => c, 0),
+  rule('rset', 'every|any|all? $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
+  rule('rset', '$rset:a , and anything|everything $cond:c', ({ a, c }) => any([a, c]), 0),
+  rule('rset', '$rset:a and anything|everything|those|ones|also? $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
+].flat();
+
+/** Does a condition only look at whether a column of numbers is there? Then 'no hives' means none or zero. */
+export function orZero(condition: Condition, x: { head: Context['head'] }): Condition {
+  if (condition.kind === 'any') return any(condition.of.map((c) => orZero(c, x)));
+  if (condition.kind !== 'empty' || condition.of.kind !== 'column' || !isQuantity(columnOf(x.head, condition.of.name).type)) return condition;
+  return any([condition, compare('=', condition.of, number(0))]);
+}

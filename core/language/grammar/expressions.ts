@@ -1,0 +1,114 @@
+import { isDate } from '../../table/column';
+import { columnOf } from '../../table/table';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { column, number, op, type Expression } from '../../formula/expression';
+import type { Context } from '../acts';
+import { rule } from '../chart';
+
+const percent = (of: Expression): Expression => op('*', of, number(100));
+const total = (fn: 'sum' | 'mean' | 'lowest' | 'highest' | 'count', of: Expression, by: readonly string[] = []): Expression => ({ kind: 'total', fn, of, by });
+
+/** A column that can be calculated with, or null. */
+const quantity = (name: string, { head }: Context): Expression | null => (readsAsNumber(head, name) && !isDate(columnOf(head, name).type) ? column(name) : null);
+const dated = (name: string, { head }: Context): Expression | null => (readsAsDate(head, name) ? column(name) : null);
+const both = (a: Expression | null, b: Expression | null, make: (a: Expression, b: Expression) => Expression): Expression | null => (a && b ? make(a, b) : null);
+
+/**
+ * Calculations in words. `ex0` is one value, `ex1` products and quotients, `ex2` sums and differences; `expr` is any
+ * of them as a whole. Figures over all rows, or over the rows of a group, are values like others.
+ */
+export const expressionRules = [
+  rule('cols', '$col:a', ({ a }) => [a], 0),
+  rule('cols', '$col:a ~list $cols:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0.05),
+  rule('cols', 'both|all|these|every $family:f', ({ f }) => f, 0.05),
+  rule('cols', 'two|three|four|2|3|4 $family:f', ({ f }) => f, 0.3),
+
+  rule('ex0', '$col:c', ({ c }, x: Context) => quantity(c, x), 0),
+  rule('ex0', '$num:n', ({ n }) => number(n), 0.05),
+  rule('ex0', '~open $ex2:e ~close', ({ e }) => e, 0),
+  rule('ex0', '$word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.5),
+  rule('ex0', '$col ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
+  rule('ex0', '~twice $ex0:e', ({ e }) => op('*', number(2), e), 0.1),
+  rule('ex0', '~half $ex0:e', ({ e }) => op('/', e, number(2)), 0.1),
+  rule('ex0', '$pct:p of $ex0:e', ({ p, e }) => op('*', e, op('/', number(p), number(100))), 0.05),
+  rule('ex0', '$pct:p $ex0:e', ({ p, e }) => (e.kind === 'column' ? op('*', e, op('/', number(p), number(100))) : null), 0.2),
+  rule('ex0', '~diff $ex1:a and|to $ex1:b', ({ a, b }) => op('-', a, b), 0.1),
+  rule('ex0', 'sum|total of $ex0:a and $ex0:b', ({ a, b }) => op('+', a, b), 0.15),
+  rule('ex0', 'ratio of $ex1:a to $ex1:b', ({ a, b }) => op('/', a, b), 0.1),
+  rule('ex0', 'product of $ex1:a and $ex1:b', ({ a, b }) => op('*', a, b), 0.1),
+
+  rule('ex1', '$ex0:e', ({ e }) => e, 0),
+  rule('ex1', '$ex1:a ~times $ex0:b', ({ a, b }) => op('*', a, b), 0.05),
+  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => op('/', a, b), 0.05),
+  rule('ex2', '$ex1:e', ({ e }) => e, 0),
+  rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }) => op('+', a, b), 0.05),
+  rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }) => op('-', a, b), 0.05),
+  rule('ex2', '$ex2:a , and|then? that? ~over $ex0:b', ({ a, b }) => op('/', a, b), 0.2),
+  rule('ex2', '$ex2:a and that divided by $ex0:b', ({ a, b }) => op('/', a, b), 0.05),
+  rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => percent(op('/', a, b)), 0.05),
+  rule('weighed', '$pct:p $col:c', ({ p, c }, x: Context) => { const q = quantity(c, x); return q && op('*', q, op('/', number(p), number(100))); }, 0.05),
+  rule('weighed', '$weighed:a ~list $weighed:b', ({ a, b }) => op('+', a, b), 0.02),
+  rule('ex2', '$weighed:e', ({ e }) => (e.op === '+' ? e : null), 0),
+
+  // Over several columns of one row.
+  rule('ex0', '~average of? $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? { kind: 'across', fn: 'mean', of: c.map(column) } : null), 0.05),
+  rule('ex0', '~totalWord of? $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? c.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.1),
+  rule('ex0', '~highest of $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? { kind: 'across', fn: 'highest', of: c.map(column) } : null), 0.1),
+  rule('ex0', '~lowest of $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? { kind: 'across', fn: 'lowest', of: c.map(column) } : null), 0.1),
+
+  // Figures over all rows, and brought back from a group.
+  rule('figure', '~average of? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('mean', q); }, 0.1),
+  rule('figure', '~average number of $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('mean', q); }, 0.05),
+  rule('figure', '~totalWord of? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('sum', q); }, 0.1),
+  rule('figure', '~highest $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('highest', q); }, 0.15),
+  rule('figure', '~lowest $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('lowest', q); }, 0.15),
+  rule('wide', '$figure:f of|over|across|for all $rows', ({ f }) => f, 0),
+  rule('wide', '$figure:f of|over|across the? whole|entire|total table|list|sheet', ({ f }) => f, 0),
+  rule('ex0', '$wide:f', ({ f }) => f, 0),
+  rule('ex0', '$figure:f', ({ f }) => f, 0.25),
+  rule('ex0', '$figure:f ~each $col:by', ({ f, by }, x: Context) => grouped(f, by, x), 0.05),
+  rule('ex0', '$wide:f ~each $col:by', ({ f, by }, x: Context) => grouped(f, by, x), 0),
+  rule('ex0', '$figure:f at|in|for|of that|the|this|its|their|his same? $col:by', ({ f, by }, x: Context) => grouped(f, by, x), 0.05),
+
+  // Spans of time.
+  rule('ex1', '~days ~each? $rows? ~took? ~took? from being? $col:a ~fromTo being? $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
+  rule('ex1', '~days how? did|does ~each? $rows? ~took? from being? $col:a ~fromTo being? $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
+  rule('ex1', '~days between $col:a and $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
+  rule('ex1', 'time|duration in days? from|between $col:a ~fromTo $col:b in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.2),
+  rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
+  rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
+
+  // Parts of dates.
+  rule('datepart', 'year|years', () => 'year', 0),
+  rule('datepart', 'month|months as? a? number?', () => 'month', 0),
+  rule('datepart', 'day|days of? the? month?', () => 'day', 0),
+  rule('datepart', 'quarter', () => 'quarter', 0),
+  rule('datepart', 'weekday', () => 'weekday', 0),
+  rule('datepart', 'day of the week', () => 'weekday', 0),
+  rule('datepart', 'name of the weekday', () => 'weekday', 0),
+  rule('datepart', 'month name', () => 'month name', 0),
+  rule('datepart', 'name of the month', () => 'month name', 0),
+  rule('part', '$datepart:p of|from|in $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
+  rule('part', '$datepart:p was|is it? when? $rows? ~be? $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
+  rule('part', 'what $datepart:p was|is it when the? $rows ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.0),
+  rule('part', '$col:c $datepart:p', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.2),
+
+  rule('expr', '$ex2:e', ({ e }) => e, 0),
+  rule('expr', '$part:e', ({ e }) => e, 0),
+].flat();
+
+function grouped(f: Expression, by: string, x: Context): Expression | null {
+  return f.kind === 'total' && groupable(by, x) ? { ...f, by: [by] } : null;
+}
+
+/** Can rows be grouped by a column? Measures such as weights are not groups. */
+const groupable = (name: string, { head }: Context): boolean => {
+  const type = columnOf(head, name).type;
+  return type !== 'decimal';
+};
+
+const span = (unit: 'days', a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
+
+export { percent, total, quantity, dated };

@@ -1,0 +1,135 @@
+import { dateOf, monthNumber, readDate, writeDate } from '../../values/date';
+import { unitName } from '../../values/units';
+import type { Item } from '../chart';
+import type { Context } from '../acts';
+import { columnMentions, valueMentions, type ColumnMention } from '../mentions';
+import type { Token } from '../words';
+
+/** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
+export interface Period {
+  readonly from: string;
+  readonly to: string;
+  readonly month?: number;
+}
+
+const MARKS: Record<string, string> = {
+  comma: ',', commas: ',', slash: '/', slashes: '/', dash: '-', dashes: '-', hyphen: '-', hyphens: '-', minus: '-', semicolon: ';', semicolons: ';', 'semi-colon': ';', 'semi-colons': ';', colon: ':', colons: ':', space: ' ', spaces: ' ', blank: ' ',
+  pipe: '|', pipes: '|', bar: '|', bars: '|', underscore: '_', underscores: '_', point: '.', points: '.', dot: '.', dots: '.', tab: '\t', tabs: '\t', ampersand: '&', plus: '+', at: '@', 'at-sign': '@', hash: '#', asterisk: '*', newline: '\n', 'full stop': '.',
+};
+
+/** Mentions of every sort that a request holds, as items for the chart. */
+export function seeds(tokens: readonly Token[], request: string, context: Context): { items: Item[]; columns: ColumnMention[] } {
+  const items: Item[] = [];
+  const put = (cat: string, from: number, to: number, value: unknown, cost: number): void => void items.push({ cat, from, to, value, cost });
+  const columns = columnMentions(tokens, context.vocabulary);
+  for (const m of columns) put('col', m.from, m.to, m.column, m.cost);
+  families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
+  for (const v of valueMentions(tokens, request, context.vocabulary)) put('value', v.from, v.to, { column: v.column, text: v.text }, v.cost);
+  tokens.forEach((t, i) => {
+    if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
+    if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : 0.02);
+    if (t.kind === 'word') {
+      if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.15 : 0);
+      const unit = unitName(t.lower);
+      if (unit) put('unit', i, i + 1, unit, 0);
+      put('word', i, i + 1, t.text, 0.3);
+    }
+    if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:-]$/.test(t.lower) ? 0.3 : 1);
+    if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
+  });
+  numbers(tokens, put);
+  dates(tokens, put);
+  newNames(tokens, request, columns, put);
+  return { items, columns };
+}
+
+type Put = (cat: string, from: number, to: number, value: unknown, cost: number) => void;
+
+/** Numbers of several tokens: '5%', '€ 20', '- 3', 'two hundred', 'a dozen', 'half a', '10k'. */
+function numbers(tokens: readonly Token[], put: Put): void {
+  tokens.forEach((t, i) => {
+    const next = tokens[i + 1], before = tokens[i - 1];
+    if (!Number.isNaN(t.value) && next) {
+      if (next.lower === '%' || next.lower === 'percent') put('pct', i, i + 2, t.value, 0);
+      if (next.lower === 'per' && tokens[i + 2]?.lower === 'cent') put('pct', i, i + 3, t.value, 0);
+      if (next.kind === 'word' && !next.spaced && /^(?:k|m|bn)$/.test(next.lower)) put('num', i, i + 2, t.value * ({ k: 1e3, m: 1e6, bn: 1e9 }[next.lower] ?? 1), 0);
+      if (next.kind === 'word' && [100, 1000, 1e6, 12].includes(next.value) && t.value < next.value) put('num', i, i + 2, t.value * next.value, 0);
+      if (t.kind === 'word' && next.kind === 'word' && t.value >= 20 && t.value < 100 && next.value > 0 && next.value < 10) put('num', i, i + 2, t.value + next.value, 0);
+    }
+    if (/^[€$£]$/.test(t.lower) && next?.kind === 'number') put('num', i, i + 2, next.value, 0);
+    if ((t.lower === '-' || t.lower === 'minus') && next?.kind === 'number' && (before === undefined || before.kind !== 'number')) put('num', i, i + 2, -next.value, 0.2);
+    if ((t.lower === 'a' || t.lower === 'an') && next && [12, 100, 1000, 1e6].includes(next.value)) put('num', i, i + 2, next.value, 0);
+    if (t.lower === 'half' && (next?.lower === 'a' || next?.lower === 'an')) put('num', i, i + 2, 0.5, 0);
+  });
+}
+
+/** Dates, months and ranges of dates. */
+function dates(tokens: readonly Token[], put: Put): void {
+  const iso = (time: number | null): string | null => (time === null ? null : writeDate(time, false));
+  tokens.forEach((t, i) => {
+    if (t.kind === 'date') {
+      const date = readDate(t.lower);
+      if (date) put('date', i, i + 1, writeDate(date.time, false), 0);
+    }
+    const month = t.kind === 'word' && (t.capital || t.lower.length > 4) ? monthNumber(t.lower) : 0;
+    if (month) {
+      const before = tokens[i - 1], year = tokens[i + 1]?.lower === ',' ? tokens[i + 2] : tokens[i + 1];
+      const y = year?.kind === 'number' && year.value >= 1900 && year.value <= 2200 ? year.value : null;
+      const day = before && before.value >= 1 && before.value <= 31 ? before.value : null;
+      if (y !== null) {
+        put('period', i, i + 2, { from: iso(dateOf(y, month, 1)), to: iso(Date.UTC(y, month, 0)) } satisfies Record<string, string | null>, 0);
+        if (day !== null) {
+          const date = iso(dateOf(y, month, day));
+          if (date) put('date', i - 1, i + 2, date, 0);
+          // '10 to 21 March 2025', '1 March to 3 April 2025'
+          const first = tokens[i - 3];
+          if (first && first.value >= 1 && first.value <= 31 && /^(?:to|until|till|and|through|-|–)$/.test(tokens[i - 2]!.lower)) {
+            const from = iso(dateOf(y, month, first.value));
+            if (from && date) put('period', i - 3, i + 2, { from, to: date }, 0);
+          }
+        }
+      }
+      const after = tokens[i + 1];
+      if (after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.lower === ',' && tokens[i + 3]?.kind === 'number') {
+        const date = iso(dateOf(tokens[i + 3]!.value, month, after.value));
+        if (date) put('date', i, i + 4, date, 0);
+      }
+      put('period', i, i + 1, { from: '', to: '', month } satisfies Period, 0.1);
+    }
+    if (t.kind === 'number' && /^(?:19|20)\d\d$/.test(t.text)) put('period', i, i + 1, { from: `${t.text}-01-01`, to: `${t.text}-12-31` } satisfies Period, 0.3);
+  });
+}
+
+/** Spans that could be the name of a new column: words with capitals are likelier than others. */
+function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
+  const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
+  for (let from = 0; from < tokens.length; from++) {
+    const first = tokens[from]!;
+    if (first.kind === 'quoted' || first.kind === 'column') {
+      put('name', from, from + 1, first.lower, 0);
+      continue;
+    }
+    if (first.kind !== 'word') continue;
+    let cost = 0.1;
+    for (let to = from + 1; to <= Math.min(tokens.length, from + 5); to++) {
+      const t = tokens[to - 1]!;
+      if (t.kind !== 'word' && t.kind !== 'number') break;
+      // A capital at the start of the request says nothing.
+      const capital = t.capital && t.from > 0;
+      if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
+      cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
+      put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), cost + (exact.has(`${from}-${to}`) ? 0.5 : 0));
+    }
+  }
+}
+
+/** Spans that fit two or more columns equally well: 'both visitor columns'. */
+function families(columns: readonly ColumnMention[]): { from: number; to: number; columns: string[]; cost: number }[] {
+  const spans = new Map<string, ColumnMention[]>();
+  for (const m of columns) (spans.get(`${m.from}-${m.to}`) ?? spans.set(`${m.from}-${m.to}`, []).get(`${m.from}-${m.to}`)!).push(m);
+  return [...spans.values()].flatMap((list) => {
+    const best = Math.min(...list.map((m) => m.cost));
+    const alike = list.filter((m) => m.cost <= best + 0.11);
+    return alike.length > 1 ? [{ from: list[0]!.from, to: list[0]!.to, columns: alike.map((m) => m.column), cost: best }] : [];
+  });
+}

@@ -1,0 +1,15 @@
+/** Words of the trade that can stand for each other in a column's name. Each line is one group. Data, not code. */
+export const SYNONYMS: readonly string[] = [
+  'kg kilo kilogram weight mass', 'g gram weight', 'weight heavy heaviness', 'qty quantity count pieces units', 'no number nr num id', 'amount sum value total',
+  'date day when', 'opened opening open', 'closed closing close finished', 'phone telephone tel mobile', 'email e-mail mail', 'name called', 'customer client buyer',
+  'price rate', 'cost costs expense', 'charged charge charging billed invoiced', 'billed bill billing charged', 'revenue takings income sales turnover', 'takings money revenue income', 'hire rent', 'due owed payable',
+  'stock inventory store', 'minimum min least', 'maximum max most', 'sell selling sale', 'temp temperature', 'hours hour time', 'occupants people residents persons',
+  'status state', 'state status', 'note notes remark comment comments', 'feedback review opinion', 'text wording message complaint', 'mechanic technician', 'supplier vendor', 'address street',
+  'start begin beginning', 'end finish', 'delivered delivery', 'joined joining member', 'received came', 'severity severe serious', 'length duration long short', 'capacity size',
+  'handler agent clerk', 'holder owner', 'village town', 'seat seats', 'sold sales', 'comps complimentary free', 'fee fees charge', 'share portion', 'use used usage consumption',
+  'seller vendor', 'dept department', 'desc description', 'addr address', 'amt amount', 'dt date', 'cust customer', 'avg average mean', 'pct percent percentage', 'ref reference', 'inv invoice', 'acct account', 'emp employee', 'mgr manager', 'pop population', 'temp temporary', 'dob birth', 'vol volume', 'lbl label', 'cat category', 'prod product', 'org organisation', 'tot total', 'bal balance', 'yr year', 'mth month', 'wt weight', 'ht height', 'len length', 'nbr number', 'cnt count', 'val value', 'loc location', 'tel phone',
+  'item article product', 'product goods', 'staff employees', 'salary pay wage', 'discount reduction', 'tax vat', 'shipped shipping dispatched', 'driver chauffeur', 'route trip', 'distance km kilometres', 'age years', 'gender sex', 'score points mark', 'grade mark', 'teacher tutor', 'pupil student', 'class group', 'patient client', 'ward unit', 'guest visitor', 'room chamber', 'nights night stay', 'booked booking', 'crop harvest', 'field plot', 'breed race', 'vet veterinarian', 'author writer', 'loan lending', 'borrowed borrower', 'returned return', 'artist performer', 'capacity seats places', 'arrival arrived', 'departure departed left', 'ordered order', 'paid payment',
+];
+
+/** Words that only say what sort of thing a column is: they may follow its name without changing it. */
+export const COLUMN_NOUNS = 'column columns col field fields name names value values cell cells entry entries figure figures date dates number numbers amount amounts text texts data code codes address addresses spelling spellings total totals one ones'.split(' ');

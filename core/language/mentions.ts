@@ -1,0 +1,226 @@
+import type { CheckedHead } from '../formula/check';
+import { readsAsDate } from '../formula/check';
+import { folded } from '../values/fold';
+import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
+import { forgiven, stem, typingDistance, type Token } from './words';
+
+/** Why a word was taken for (part of) a column's name. */
+export type MentionReason = 'marked' | 'exact' | 'part of the name' | 'another form' | 'typing mistake' | 'short form' | 'similar word' | 'value';
+
+/** A span of words that may be a column. Lower cost is likelier; 0 is certain. */
+export interface ColumnMention {
+  readonly from: number;
+  readonly to: number;
+  readonly column: string;
+  readonly cost: number;
+  readonly reason: MentionReason;
+}
+
+/** A span of words that is a value standing in some column. */
+export interface ValueMention {
+  readonly from: number;
+  readonly to: number;
+  readonly column: string;
+  readonly text: string;
+  readonly cost: number;
+}
+
+interface NameWord {
+  readonly word: string;
+  readonly stem: string;
+}
+
+/** What is known of a table for finding mentions in requests; made once for each version of it. */
+export interface Vocabulary {
+  readonly head: CheckedHead;
+  readonly names: readonly (readonly NameWord[])[];
+  /** Folded value -> the columns it stands in, with its own spelling. */
+  readonly values: ReadonlyMap<string, readonly { column: string; text: string }[]>;
+  readonly longestValue: number;
+  readonly rowNouns: ReadonlySet<string>;
+}
+
+const nouns = new Set(COLUMN_NOUNS.map(stem));
+const groups = new Map<string, Set<number>>();
+SYNONYMS.forEach((line, g) => {
+  for (const w of line.split(' ')) {
+    const key = stem(w);
+    (groups.get(key) ?? groups.set(key, new Set()).get(key)!).add(g);
+  }
+});
+const synonymous = (a: string, b: string): boolean => {
+  const [x, y] = [groups.get(a), groups.get(b)];
+  return !!x && !!y && [...x].some((g) => y.has(g));
+};
+
+/** Words of a column's name: cut at spaces, marks, and where small letters change to capitals. */
+const nameWords = (name: string): NameWord[] =>
+  name
+    .replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')
+    .split(/[\s_\-./()]+/)
+    .filter((w) => w !== '')
+    .map((w) => ({ word: w.toLowerCase(), stem: stem(w) }));
+
+const ROW_NOUNS = 'row record line entry one item everything anything those thing all case that which who whoever someone everybody everyone person'.split(' ').map(stem);
+const NOT_NOUNS = new Set(['no', 'id', 'number', 'nr', 'code', 'ref', 'date', 'name', 'key'].map(stem));
+
+/** Most values over all columns that are indexed. */
+const MOST_INDEXED = 20_000;
+
+/** Makes a table ready for finding mentions: its names in words, its values, and the nouns that mean a row of it. */
+export function vocabularyOf(head: CheckedHead): Vocabulary {
+  const values = new Map<string, { column: string; text: string }[]>();
+  let longestValue = 1;
+  let left = MOST_INDEXED;
+  for (const column of head.columns) {
+    if (column.type !== 'text' && column.type !== 'yesno') continue;
+    for (const [text] of head.glances?.get(column.name)?.values ?? []) {
+      if (left-- <= 0) break;
+      if (text.length > 60 || !/\p{L}/u.test(text)) continue;
+      const key = folded(text);
+      const list = values.get(key) ?? [];
+      if (list.length === 0) values.set(key, list);
+      if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text });
+      longestValue = Math.max(longestValue, key.split(/[\s/-]+/).length);
+    }
+  }
+  const names = head.columns.map((c) => nameWords(c.name));
+  const rowNouns = new Set(ROW_NOUNS);
+  for (const w of nameWords(head.name)) rowNouns.add(w.stem);
+  for (const w of names[0] ?? []) if (!NOT_NOUNS.has(w.stem)) rowNouns.add(w.stem);
+  return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns };
+}
+
+/** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
+function wordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
+  if (token.lower === name.word) return [0, 'exact'];
+  if (token.stem === name.stem) return [0.06, 'another form'];
+  const [a, b] = [token.lower, name.word];
+  if (a.length >= 4 && b.length >= 4) {
+    const [x, y] = [token.stem, name.stem];
+    if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [0.3, 'another form'];
+  }
+  if (synonymous(token.stem, name.stem)) return [0.5, 'similar word'];
+  const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
+  if (most > 0) {
+    const d = Math.min(typingDistance(a, b, most), typingDistance(token.stem, name.stem, 1) + 0.1);
+    if (d <= most + 0.1) return [0.35 + 0.15 * d, 'typing mistake'];
+  }
+  if (a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [0.6, 'short form'];
+  return [Infinity, 'exact'];
+}
+
+/** 'qty' for 'quantity': the letters in order, with no vowels but the first letter's. */
+const isShortForm = (short: string, long: string): boolean => {
+  if (/[aeiou]/.test(short.slice(1)) && !long.startsWith(short)) return false;
+  if (long.startsWith(short)) return short.length >= 3;
+  let at = 0;
+  for (const c of short) {
+    at = long.indexOf(c, at);
+    if (at < 0) return false;
+    at++;
+  }
+  return true;
+};
+
+const LINK = new Set(['of', 'the', 'a', 'an', 'was', 'is', 'it', 'when', 'at']);
+
+/** Every span of a request that may be a column, the likeliest reading of each span and column. O(tokens * columns). */
+export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary): ColumnMention[] {
+  const out: ColumnMention[] = [];
+  const { head, names } = vocabulary;
+  for (let from = 0; from < tokens.length; from++) {
+    const first = tokens[from]!;
+    if (first.kind === 'column' || first.kind === 'quoted') {
+      const column = head.columns.find((c) => c.name === first.lower) ?? head.columns.find((c) => folded(c.name) === folded(first.lower));
+      if (column) out.push({ from, to: from + 1, column: column.name, cost: first.kind === 'column' ? 0 : 0.05, reason: 'marked' });
+      continue;
+    }
+    if (first.kind === 'mark') continue;
+    names.forEach((name, c) => matchName(tokens, from, name, head.columns[c]!.name, head, out));
+  }
+  return out;
+}
+
+function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, head: CheckedHead, out: ColumnMention[]): void {
+  const used = new Set<number>();
+  let cost = 0;
+  let reason: MentionReason = 'exact';
+  let extra = 0;
+  // Run-together spelling: 'partno' for 'Part no'.
+  if (name.length > 1 && tokens[from]!.lower === name.map((w) => w.word).join('')) out.push({ from, to: from + 1, column, cost: 0.02, reason: 'exact' });
+  for (let to = from + 1; to <= Math.min(tokens.length, from + 7); to++) {
+    const token = tokens[to - 1]!;
+    if (token.kind === 'mark' && token.lower !== '-' && token.lower !== '/') return;
+    if (token.kind === 'mark') continue;
+    if (token.kind === 'quoted' || token.kind === 'column') return;
+    let best = -1, bestCost = Infinity, bestReason: MentionReason = 'exact';
+    name.forEach((w, i) => {
+      if (used.has(i)) return;
+      const [price, why] = wordCost(token, w);
+      if (price < bestCost) [best, bestCost, bestReason] = [i, price, why];
+    });
+    if (best >= 0) {
+      used.add(best);
+      cost += bestCost + (used.size > 1 && best !== used.size - 1 ? 0.05 : 0);
+      if (bestCost > 0) reason = bestReason;
+    } else if (to > from + 1 && LINK.has(token.lower)) {
+      extra += 0.04;
+      continue;
+    } else if (used.size > 0 && nouns.has(token.stem)) {
+      extra += token.stem === stem('date') && !readsAsDate(head, column) ? 0.4 : 0.04;
+    } else return;
+    if (used.size === 0) return;
+    const missing = name.filter((_, i) => !used.has(i));
+    // What is left out of a name costs more when it is what tells the column from others.
+    const price = cost + extra + missing.reduce((sum, w) => sum + (nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? 0.15 : 0.3), 0);
+    if (price <= 1.3) out.push({ from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' : reason });
+  }
+}
+
+/** Every span of a request that is a value standing in some column, typing mistakes in longer words forgiven. */
+export function valueMentions(tokens: readonly Token[], request: string, vocabulary: Vocabulary): ValueMention[] {
+  const out: ValueMention[] = [];
+  if (vocabulary.values.size === 0) return out;
+  for (let from = 0; from < tokens.length; from++) {
+    if (tokens[from]!.kind === 'mark' || tokens[from]!.kind === 'column') continue;
+    for (let to = from + 1; to <= Math.min(tokens.length, from + vocabulary.longestValue + 1); to++) {
+      const span = tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to);
+      const found = vocabulary.values.get(folded(span)) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, ''));
+      for (const v of found ?? []) out.push({ from, to, ...v, cost: found!.length > 1 ? 0.15 : 0 });
+      if (tokens[from]!.kind === 'quoted') break;
+      if (!found && to === from + 1) out.push(...likeValues(tokens[from]!, from, vocabulary));
+    }
+  }
+  return out;
+}
+
+/** One word against the single-word values: another form of it, or a typing mistake. */
+function likeValues(token: Token, from: number, vocabulary: Vocabulary): ValueMention[] {
+  if (token.kind !== 'word' || token.lower.length < 5) return [];
+  const out: ValueMention[] = [];
+  for (const [key, list] of vocabulary.values) {
+    if (key.includes(' ') || key.length < 4 || Math.abs(key.length - token.lower.length) > 3) continue;
+    const cost = stem(key) === token.stem ? 0.2 : key.length >= 5 && typingDistance(token.lower, key, forgiven(Math.min(key.length, token.lower.length))) <= 2 ? 0.7 : Infinity;
+    if (cost < 1) for (const v of list) out.push({ from, to: from + 1, ...v, cost });
+  }
+  return out;
+}
+
+/** The columns nearest to words that name none: for saying what there is instead. */
+export function nearestColumns(words: string, head: CheckedHead, most = 3): string[] {
+  const wanted = nameWords(words);
+  const scored = head.columns.map((c) => {
+    const name = nameWords(c.name);
+    let score = 0;
+    for (const w of wanted) {
+      for (const n of name) {
+        if (n.stem === w.stem) score += 3;
+        else if (synonymous(n.stem, w.stem)) score += 2;
+        else if (w.word.length > 3 && (n.word.startsWith(w.word.slice(0, 4)) || typingDistance(w.word, n.word, 2) <= 2)) score += 1;
+      }
+    }
+    return { name: c.name, score };
+  });
+  return scored.filter((s) => s.score > 0).sort((a, b) => b.score - a.score).slice(0, most).map((s) => s.name);
+}

@@ -1,0 +1,61 @@
+import type { Condition, Expression } from '../formula/expression';
+import { walk } from '../formula/expression';
+
+const WORDS = { '+': 'plus', '-': 'minus', '*': 'times', '/': 'per' } as const;
+
+/** A short name for what a formula computes, for a new column that was given none. */
+export function nameOf(e: Expression): string {
+  const short = describe(e).replace(/\s+/g, ' ').trim();
+  const text = short.length > 48 ? `${short.slice(0, 47).trimEnd()}…` : short;
+  return text === '' ? 'Result' : text[0]!.toUpperCase() + text.slice(1);
+}
+
+function describe(e: Expression): string {
+  switch (e.kind) {
+    case 'column':
+      return e.name;
+    case 'number':
+      return String(e.value);
+    case 'text':
+      return e.value;
+    case 'op': {
+      const hundredfold = e.op === '*' && e.right.kind === 'number' && e.right.value === 100;
+      return hundredfold ? `${describe(e.left)} %` : `${describe(e.left)} ${WORDS[e.op]} ${describe(e.right)}`;
+    }
+    case 'round':
+    case 'cased':
+      return describe(e.of);
+    case 'span':
+      return `${e.unit} from ${describe(e.from)} to ${describe(e.to)}`;
+    case 'part':
+      return `${e.part} of ${describe(e.of)}`;
+    case 'total':
+      return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
+    case 'over':
+      return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by' }[e.fn]} ${describe(e.of)}`;
+    case 'across':
+      return `${e.fn === 'mean' ? 'average' : e.fn} of ${e.of.map(describe).join(', ')}`;
+    case 'orElse':
+      return describe(e.of);
+    case 'join':
+      return e.of.map(describe).join(' ');
+    case 'choose': {
+      const filled = e.cases.map((c) => c.then).concat(e.otherwise).filter((b) => b.kind !== 'blank');
+      return filled.length === 1 ? describe(filled[0]!) : firstColumn(e.cases[0]!.when);
+    }
+    case 'piece':
+      return `${describe(e.of)} ${e.side} ${e.mark}`;
+    case 'date':
+      return e.value;
+    case 'blank':
+      return '';
+  }
+}
+
+function firstColumn(c: Condition): string {
+  let name = '';
+  walk(c, (n) => {
+    if (name === '' && n.kind === 'column') name = n.name;
+  });
+  return `${name} label`;
+}

@@ -1,0 +1,228 @@
+import type { CheckedHead } from '../formula/check';
+import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
+import { STEP_PHRASES } from '../steps/phrases';
+import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
+import { Grammar, rule, type Chart, type Item } from './chart';
+import { conditionRules } from './grammar/conditions';
+import { expressionRules } from './grammar/expressions';
+import { seeds } from './grammar/seeds';
+import { ASIDES } from './lexicon/remarks';
+import { nearestColumns, vocabularyOf, type ColumnMention, type Vocabulary } from './mentions';
+import { stem, tokens, type Token } from './words';
+
+/** A part of the request and the column it was taken for. */
+export interface Tie {
+  readonly from: number;
+  readonly to: number;
+  readonly column: string;
+  readonly reason: string;
+}
+
+/** One way to understand a request: its plans in order, each with its exact sentence. */
+export interface Reading {
+  readonly plans: readonly Plan[];
+  readonly sentences: readonly string[];
+  readonly cost: number;
+  /** The words tied to columns, and the words not used, by their places in the request. */
+  readonly ties: readonly Tie[];
+  readonly unused: readonly { readonly from: number; readonly to: number; readonly text: string }[];
+}
+
+/** The answer to a request. A reading with unused words, or with a close rival, is asked about and never carried out. */
+export type Answer =
+  | { readonly outcome: 'done'; readonly reading: Reading; readonly others: readonly Reading[]; /** It corrects the request before: its plans stand in for that one's. */ readonly corrects: boolean }
+  | { readonly outcome: 'question'; readonly message: string; readonly choices: readonly Reading[] }
+  | { readonly outcome: 'cannot'; readonly message: string; readonly unused: Reading['unused']; readonly nearest: readonly string[] };
+
+const rules = [
+  ...expressionRules,
+  ...conditionRules,
+  ...STEP_PHRASES,
+  ...rule('clause', '$cols:c :|-|–', ({ c }) => speakOf(c), 0.6),
+  ...rule('clause', 'in|for|as|with for? $cols:c ,|:', ({ c }) => speakOf(c), 0.6),
+];
+
+let grammar: Grammar | null = null;
+const theGrammar = (): Grammar => (grammar ??= new Grammar(rules));
+
+/** Two readings whose costs differ by less than this are both offered. */
+const CLOSE = 0.12;
+const BEAM = 10;
+/** Price of each clause, so that one clause that explains all is better than two. */
+const CLAUSE = 0.4;
+/** Price of a plan that cannot be carried out: kept only to say why. */
+const FAULTY = 7;
+const LOST = 4;
+
+interface Path {
+  readonly state: State;
+  readonly cost: number;
+  readonly lost: readonly number[];
+  readonly used: readonly (readonly [number, number])[];
+}
+
+/** What was said before: the columns spoken of, and the last kept plans with the table they were for. */
+export interface Memory {
+  readonly topic: readonly string[];
+  readonly last: { readonly plans: readonly Plan[]; readonly head: CheckedHead } | null;
+}
+
+export const NO_MEMORY: Memory = { topic: [], last: null };
+
+/**
+ * Understands a request over a table: an exact sentence as it stands; anything else through mentions, the chart of
+ * typed rules, and a search for the cheapest way to account for every word. Milliseconds; no input throws.
+ */
+export function readRequest(request: string, head: CheckedHead, memory: Memory = NO_MEMORY, vocabulary: Vocabulary = vocabularyOf(head)): Answer {
+  const exact = readExact(request);
+  if (exact) return answerExact(exact, head, request);
+  const words = tokens(request);
+  if (words.length === 0) return cannot('There is nothing to read. Say what should change, for example: ' + STEPS[0]!.example + '.', [], []);
+  const context: Context = { head, vocabulary };
+  const mentions = seeds(words, request, context);
+  const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
+  const items = [...mentions.items, ...asides(words)];
+  const chart = theGrammar().parse(words, items, context, known);
+  const paths = search(words, chart, startState(head, memory.topic));
+  const answer = decide(paths, request, words, mentions.columns, head);
+  if (answer.outcome === 'done' || !memory.last) return answer;
+  // 'Round that to 2', 'no, make it 30': a request that only makes sense as a correction of the one before.
+  const { plans: before, head: base } = memory.last;
+  const amended = search(words, chart, { ...startState(head, memory.topic), plans: before, start: base }).filter((p) => JSON.stringify(p.state.plans) !== JSON.stringify(before));
+  const correction = decide(amended, request, words, mentions.columns, head);
+  return correction.outcome === 'done' ? { ...correction, corrects: true } : answer;
+}
+
+/** The cheapest ways through the request, clause by clause, passing words over at their price. */
+function search(words: readonly Token[], chart: Chart, start: State): Path[] {
+  const at: Path[][] = words.map(() => []);
+  at.push([]);
+  at[0]!.push({ state: start, cost: 0, lost: [], used: [] });
+  const put = (place: number, path: Path): void => {
+    const list = at[place]!;
+    const key = pathKey(path);
+    const same = list.findIndex((p) => pathKey(p) === key);
+    if (same >= 0) {
+      if (list[same]!.cost <= path.cost) return;
+      list.splice(same, 1);
+    }
+    list.push(path);
+    list.sort((a, b) => a.cost - b.cost);
+    if (list.length > BEAM) list.length = BEAM;
+  };
+  for (let i = 0; i < words.length; i++) {
+    for (const path of at[i]!) {
+      const skip = chart.skips[i]!;
+      put(i + 1, { ...path, cost: path.cost + skip.outer, lost: skip.lost ? [...path.lost, i] : path.lost });
+      for (const cat of ['clause', 'rider', 'aside']) {
+        for (const item of chart.at(i, cat)) {
+          const state = (item.value as Act).apply(path.state);
+          if (!state) continue;
+          const faulty = state.problem && !path.state.problem ? FAULTY : 0;
+          const price = cat === 'clause' ? CLAUSE : 0.05;
+          put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to]] });
+        }
+      }
+    }
+  }
+  return at[words.length]!;
+}
+
+const pathKey = (path: Path): string => `${JSON.stringify(path.state.plans)}|${path.state.topic.join()}|${path.lost.join()}`;
+
+/** Things people say around a request: every span that is one of the known asides. */
+function asides(words: readonly Token[]): Item[] {
+  const out: Item[] = [];
+  for (let from = 0; from < words.length; from++) {
+    for (const pattern of asidePatterns) {
+      const end = matchAside(pattern, 0, words, from, 0);
+      if (end > from) out.push({ cat: 'aside', from, to: end, value: nothing, cost: 0.1 });
+    }
+  }
+  return out;
+}
+
+const asidePatterns = ASIDES.map((text) => text.split(' ').map((w) => (w === '*' ? '*' : /^\p{L}/u.test(w) ? stem(w) : w)));
+
+/** Where a pattern that starts at `at` ends, or -1. A star takes one to six words and no mark. */
+function matchAside(pattern: readonly string[], k: number, words: readonly Token[], at: number, stars: number): number {
+  if (k === pattern.length) return at;
+  const token = words[at];
+  if (!token) return -1;
+  if (pattern[k] !== '*') return token.stem === pattern[k] || token.lower === pattern[k] ? matchAside(pattern, k + 1, words, at + 1, 0) : token.lower === ',' && k > 0 ? matchAside(pattern, k, words, at + 1, stars) : -1;
+  if (token.kind === 'mark' || stars >= 6) return -1;
+  const further = matchAside(pattern, k, words, at + 1, stars + 1);
+  return further > 0 ? further : matchAside(pattern, k + 1, words, at + 1, 0);
+}
+
+function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): Answer {
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem).map((p) => readingOf(p, request, words, columns));
+  const whole = readings.filter((r) => r.unused.length === 0);
+  const [best] = whole;
+  if (best) {
+    const rivals = whole.filter((r) => r !== best && r.cost < best.cost + CLOSE);
+    if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
+    const cheaper = readings.find((r) => r.cost < best.cost - LOST);
+    if (!cheaper) return { outcome: 'done', reading: best, others: whole.slice(1, 4), corrects: false };
+  }
+  const faulty = paths.find((p) => p.state.problem && p.lost.length === 0);
+  const nearest = (text: string): string[] => nearestColumns(text, head);
+  if (faulty && (!readings[0] || faulty.cost - FAULTY < readings[0].cost)) {
+    const problem = faulty.state.problem!;
+    return cannot(problem.text, [], problem.column ? nearest(problem.column).filter((n) => n !== problem.column) : []);
+  }
+  const [partial] = readings;
+  if (partial && partial.unused.length <= 3) {
+    const list = partial.unused.map((u) => `“${u.text}”`).join(', ');
+    return { outcome: 'question', message: `Not used: ${list}. Is this meant all the same?`, choices: distinctReadings(readings.filter((r) => r.unused.length <= partial.unused.length)).slice(0, 4) };
+  }
+  const unknown = words.filter((w) => w.kind === 'word' && !theGrammar().knows(w) && !columns.some((c) => words[c.from]!.from <= w.from && words[c.to - 1]!.to >= w.to && c.cost < 0.5));
+  const unused = unknown.map((w) => ({ from: w.from, to: w.to, text: w.text }));
+  const near = nearest(unknown.map((w) => w.text).join(' '));
+  const about = unknown.length ? `I do not know what ${unknown.slice(0, 3).map((w) => `“${w.text}”`).join(', ')} stand${unknown.length === 1 ? 's' : ''} for here.` : 'I cannot make out what should change.';
+  const hint = near.length ? ` The nearest columns are ${near.map((n) => `‹${n}›`).join(', ')}.` : '';
+  return cannot(`${about}${hint} This would work: ${exampleFor(head)}`, unused, near);
+}
+
+const distinctReadings = (readings: readonly Reading[]): Reading[] => readings.filter((r, i) => readings.findIndex((o) => o.sentences.join() === r.sentences.join()) === i);
+
+/** An exact sentence that works on the very table. */
+function exampleFor(head: CheckedHead): string {
+  const text = head.columns.find((c) => c.type === 'text') ?? head.columns[0]!;
+  const numeric = head.columns.find((c) => c.type === 'decimal' || c.type === 'whole');
+  const plan: Plan = numeric
+    ? { step: 'filter', mode: 'keep', where: { kind: 'not', of: { kind: 'empty', of: { kind: 'column', name: numeric.name } } } }
+    : { step: 'tidy', columns: [text.name], ways: ['trim'] };
+  return sayPlan(plan);
+}
+
+function readingOf(path: Path, request: string, words: readonly Token[], columns: readonly ColumnMention[]): Reading {
+  const sentences = path.state.plans.map(sayPlan);
+  const named = new Set(sentences.flatMap((s) => [...s.matchAll(/‹((?:[^›]|››)+)›/g)].map((m) => m[1]!.replace(/››/g, '›'))));
+  const ties: Tie[] = [];
+  const taken = new Set<number>();
+  const candidates = columns.filter((m) => named.has(m.column) && path.used.some(([from, to]) => m.from >= from && m.to <= to)).sort((a, b) => a.cost - 0.3 * (a.to - a.from) - (b.cost - 0.3 * (b.to - b.from)));
+  for (const m of candidates) {
+    const span = Array.from({ length: m.to - m.from }, (_, k) => m.from + k);
+    if (span.some((k) => taken.has(k))) continue;
+    span.forEach((k) => taken.add(k));
+    ties.push({ from: words[m.from]!.from, to: words[m.to - 1]!.to, column: m.column, reason: m.reason });
+  }
+  const unused = path.lost.map((i) => ({ from: words[i]!.from, to: words[i]!.to, text: request.slice(words[i]!.from, words[i]!.to) }));
+  return { plans: path.state.plans, sentences, cost: path.cost, ties: ties.sort((a, b) => a.from - b.from), unused };
+}
+
+function answerExact(plan: Plan, head: CheckedHead, request: string): Answer {
+  const [problem] = checkPlan(plan, head);
+  if (problem) return cannot(problem.text, [], problem.column ? nearestColumns(problem.column, head).filter((n) => n !== problem.column) : []);
+  const state = withPlan(startState(head), plan);
+  const ties = [...request.matchAll(/‹((?:[^›]|››)+)›/g)].map((m): Tie => ({ from: m.index, to: m.index + m[0].length, column: m[1]!.replace(/››/g, '›'), reason: 'marked' }));
+  return { outcome: 'done', reading: { plans: state.plans, sentences: [sayPlan(plan)], cost: 0, ties, unused: [] }, others: [], corrects: false };
+}
+
+const cannot = (message: string, unused: Reading['unused'], nearest: readonly string[]): Answer => ({
+  outcome: 'cannot',
+  message: nearest.length && !message.includes('‹') ? `${message} The nearest ${nearest.length > 1 ? 'are' : 'is'} ${nearest.map((n) => `‹${n}›`).join(', ')}.` : message,
+  unused,
+  nearest,
+});

@@ -1,0 +1,142 @@
+/** One word, number, quoted text or mark of a request, with its place in it. */
+export interface Token {
+  readonly kind: 'word' | 'number' | 'quoted' | 'column' | 'date' | 'mark';
+  /** As it was typed. */
+  readonly text: string;
+  /** Small letters, without a possessive ending; of quoted texts and marked columns, what is inside. */
+  readonly lower: string;
+  readonly stem: string;
+  readonly value: number;
+  readonly from: number;
+  readonly to: number;
+  /** Begins with a capital. */
+  readonly capital: boolean;
+  /** Spaces stand before it. */
+  readonly spaced: boolean;
+}
+
+const SMALL: Record<string, number> = {
+  zero: 0, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13, fourteen: 14,
+  fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18, nineteen: 19, twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90,
+  hundred: 100, thousand: 1000, million: 1e6, dozen: 12,
+};
+
+/** The number a word names, or NaN. */
+export const numberWord = (word: string): number => {
+  const parts = word.split('-');
+  if (parts.length === 2 && parts.every((p) => p in SMALL) && SMALL[parts[0]!]! >= 20 && SMALL[parts[1]!]! < 10) return SMALL[parts[0]!]! + SMALL[parts[1]!]!;
+  return Object.hasOwn(SMALL, word) ? SMALL[word]! : NaN;
+};
+
+const IRREGULAR: Record<string, string> = {
+  shown: 'show', sold: 'sell', paid: 'pay', took: 'take', taken: 'take', bought: 'buy', brought: 'bring', written: 'write', gave: 'give', given: 'give', left: 'leave', kept: 'keep', held: 'hold',
+  made: 'make', got: 'get', gotten: 'get', lost: 'lose', cost: 'cost', was: 'be', is: 'be', are: 'be', were: 'be', has: 'have', had: 'have', says: 'say', said: 'say', delivery: 'deliver', deliveries: 'deliver', people: 'person', children: 'child',
+};
+
+/** A word without its endings: 'closing', 'closed' and 'close' are one. Light on purpose: it serves likeness, not grammar. */
+export function stem(word: string): string {
+  const lower = word.toLowerCase().replace(/['’]s?$/, '');
+  if (Object.hasOwn(IRREGULAR, lower)) return IRREGULAR[lower]!;
+  let w = lower;
+  if (w.length > 4 && w.endsWith('ies')) w = `${w.slice(0, -3)}y`;
+  else if (w.length > 4 && /(?:s|x|z|ch|sh)es$/.test(w)) w = w.slice(0, -2);
+  else if (w.length > 3 && /[^sui]s$/.test(w)) w = w.slice(0, -1);
+  if (w.length > 5 && /[aeiouy].*ing$/.test(w.slice(0, -1) + 'g')) w = undouble(w.slice(0, -3));
+  else if (w.length > 4 && /[aeiouy].*ed$/.test(w)) w = undouble(w.slice(0, -2));
+  if (w.length > 3 && w.endsWith('e')) w = w.slice(0, -1);
+  return w.length > 3 && w.endsWith('y') ? `${w.slice(0, -1)}i` : w;
+}
+
+const undouble = (w: string): string => (/([bdgmnprt])\1$/.test(w) ? w.slice(0, -1) : w);
+
+const PIECES = new RegExp(
+  [
+    String.raw`‹(?:[^›]|››)+›`,
+    String.raw`"(?:[^"\\]|\\.)*"`,
+    String.raw`“[^”]*”`,
+    String.raw`(?<![\p{L}\p{N}])['‘](?=\S)[^'’\n]{1,60}['’](?![\p{L}\p{N}])`,
+    String.raw`\d{4}-\d{2}-\d{2}`,
+    String.raw`\d{1,2}[/.]\d{1,2}[/.]\d{4}`,
+    String.raw`[\p{L}]+-\d+[\p{L}\d-]*`,
+    String.raw`(?:\d{1,3}(?:,\d{3})+|\d+)(?:\.\d+)?(?![\p{L}\d])`,
+    String.raw`\d+(?:st|nd|rd|th)\b`,
+    String.raw`(?:\d+(?:\.\d+)?)(?=[\p{L}%])`,
+    String.raw`\p{L}[\p{L}\p{N}]*(?:['’&-]\p{L}[\p{L}\p{N}]*|\.(?:\p{Lu}\.)+|['’](?=\s|$))*`,
+    String.raw`[\p{N}]+`,
+    String.raw`<=|>=|<>|!=|≤|≥|≠|[^\s]`,
+  ].join('|'),
+  'gu',
+);
+
+/** The most characters and words of a request that are read; the rest of a longer one is not looked at. */
+export const LONGEST_REQUEST = 2_000;
+const MOST_TOKENS = 160;
+
+/** A request cut into words, numbers, quoted texts and marks. Control characters count as spaces. O(n). */
+export function tokens(request: string): Token[] {
+  const out: Token[] = [];
+  const text = request.slice(0, LONGEST_REQUEST).replace(/[\u0000-\u001f\u007f\u200b]/g, ' ');
+  for (const m of text.matchAll(PIECES)) {
+    if (out.length >= MOST_TOKENS) break;
+    const piece = m[0];
+    const from = m.index;
+    const base = { text: piece, from, to: from + piece.length, spaced: from === 0 || /\s/.test(text[from - 1]!), capital: /^\p{Lu}/u.test(piece), value: NaN };
+    const first = piece[0]!;
+    if (first === '‹' && piece.length > 2) out.push({ ...base, kind: 'column', lower: piece.slice(1, -1).replace(/››/g, '›'), stem: '' });
+    else if (piece.length > 1 && /^["“'‘]/.test(first) && /["”'’]$/.test(piece)) out.push({ ...base, kind: 'quoted', lower: unescape(piece), stem: '' });
+    else if (/^\d{4}-\d\d-\d\d$|^\d{1,2}[/.]\d{1,2}[/.]\d{4}$/.test(piece)) out.push({ ...base, kind: 'date', lower: piece, stem: piece });
+    else if (/^\d[\d,]*(?:\.\d+)?$/.test(piece)) out.push({ ...base, kind: 'number', lower: piece, stem: piece, value: Number(piece.replace(/,/g, '')) });
+    else if (/^[\p{L}\p{N}]/u.test(piece)) {
+      const lower = piece.toLowerCase().replace(/’/g, "'").replace(/'s?$/, '');
+      const ordinal = /^(\d+)(?:st|nd|rd|th)$/.exec(lower);
+      out.push({ ...base, kind: 'word', lower, stem: stem(lower), value: ordinal ? Number(ordinal[1]) : numberWord(lower) });
+    } else out.push({ ...base, kind: 'mark', lower: piece, stem: piece });
+  }
+  return out;
+}
+
+const unescape = (piece: string): string => {
+  if (piece.startsWith('"')) {
+    try {
+      return JSON.parse(piece) as string;
+    } catch {
+      /* not JSON: as it stands between the marks */
+    }
+  }
+  return piece.slice(1, -1);
+};
+
+/** Are two letters neighbours on a keyboard? */
+const ROWS = ['qwertyuiop', 'asdfghjkl', 'zxcvbnm'];
+const near = (a: string, b: string): boolean =>
+  ROWS.some((row, r) => {
+    const at = row.indexOf(a);
+    if (at < 0) return false;
+    return Math.abs(row.indexOf(b) - at) === 1 && row.includes(b) ? true : [r - 1, r + 1].some((o) => ROWS[o] !== undefined && Math.abs(ROWS[o]!.indexOf(b) - at) <= 1 && ROWS[o]!.includes(b));
+  });
+
+/**
+ * How many typing mistakes lie between two words, up to `most` (then Infinity): letters missing, added, swapped
+ * (Damerau-Levenshtein, optimal string alignment), or wrong; a wrong letter next to the right one on the keyboard counts
+ * a little less. O(length * most).
+ */
+export function typingDistance(a: string, b: string, most = 2): number {
+  if (Math.abs(a.length - b.length) > most) return Infinity;
+  let before: number[] = [];
+  let last = Array.from({ length: b.length + 1 }, (_, j) => j);
+  for (let i = 1; i <= a.length; i++) {
+    const row = [i];
+    for (let j = 1; j <= b.length; j++) {
+      const swap = i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1] ? before[j - 2]! + 1 : Infinity;
+      const wrong = a[i - 1] === b[j - 1] ? 0 : near(a[i - 1]!, b[j - 1]!) ? 0.9 : 1;
+      row.push(Math.min(last[j]! + 1, row[j - 1]! + 1, last[j - 1]! + wrong, swap));
+    }
+    before = last;
+    last = row;
+    if (Math.min(...row) > most) return Infinity;
+  }
+  return last[b.length]! <= most ? last[b.length]! : Infinity;
+}
+
+/** Typing mistakes that are forgiven in a word of this length. */
+export const forgiven = (length: number): number => (length >= 8 ? 2 : length >= 5 ? 1 : 0);

@@ -1,0 +1,242 @@
+import { findColumn } from '../../table/table';
+import { uniqueName } from '../../values/names';
+import type { Rounding } from '../../values/number';
+import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { keyOf, rule } from '../../language/chart';
+import { dated, percent, quantity, total } from '../../language/grammar/expressions';
+import { orZero } from '../../language/grammar/conditions';
+import { nameOf } from '../../language/naming';
+import { blank, column, columnsOf, isCondition, number, op, parts, walk, type Case, type Condition, type Expression } from '../../formula/expression';
+import type { CalculatePlan } from './step';
+
+/** A new column; without a name it is called after what it computes. */
+function add(as: Expression, name?: string): Act {
+  return {
+    key: `add ${name ?? ''} ${keyOf(as)}`,
+    apply(state: State) {
+      const given = name ?? uniqueName(nameOf(as), state.head.columns.map((c) => c.name));
+      return withPlan(state, { step: 'calculate', name: given, as, replace: false }, [given]);
+    },
+  };
+}
+
+/** A formula that says more than a column or a number by itself. */
+const real = (e: Expression): boolean => e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0;
+
+/** Does the formula look at the row itself, not only at figures over many rows? A bare figure is a question, not a column. */
+const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
+
+/** Is the expression a hundredfold, a percentage already? */
+const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
+
+const rounded = (e: Expression, places: number, mode: Rounding): Expression =>
+  e.kind === 'round' ? { ...e, places, mode }
+  : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => ({ ...c, then: c.then.kind === 'blank' ? c.then : rounded(c.then, places, mode) })), otherwise: e.otherwise.kind === 'blank' ? e.otherwise : rounded(e.otherwise, places, mode) }
+  : { kind: 'round', of: e, places, mode };
+
+/** A change to the calculation said just before. Of several made in one go, the last is meant. */
+const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(key, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
+
+const round = (places: number, mode: Rounding = 'nearest'): Act =>
+  onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(plan.as, places, mode)) : null));
+
+const textual = (e: Expression): boolean => ['text', 'join', 'cased', 'piece'].includes(e.kind) || (e.kind === 'choose' && e.cases.every((c) => textual(c.then)));
+
+/** The plan with another formula; a name that was made from the old one stays. */
+const named = (plan: CalculatePlan, as: Expression): CalculatePlan => ({ ...plan, as });
+
+/** Blank where a condition holds. What is blank there anyway (a missing part, a zero below the line) is only confirmed. */
+function blankWhere(condition: Condition): Act {
+  return onLast(`blank ${keyOf(condition)}`, (plan, head) => {
+    const where = orZero(condition, { head });
+    return impliedBlank(where, plan.as) ? plan : { ...plan, as: plan.as.kind === 'choose' ? { ...plan.as, cases: [{ when: where, then: blank }, ...plan.as.cases] } : { kind: 'choose', cases: [{ when: where, then: blank }], otherwise: plan.as } };
+  });
+}
+
+function impliedBlank(condition: Condition, e: Expression): boolean {
+  if (condition.kind === 'any') return condition.of.every((c) => impliedBlank(c, e));
+  const outer = e.kind === 'round' ? e.of : e;
+  if (condition.kind === 'empty') return condition.of.kind === 'column' && needs(outer, condition.of.name);
+  if (condition.kind !== 'compare' || condition.op !== '=' || condition.right.kind !== 'number' || condition.right.value !== 0) return false;
+  let divisor = false;
+  walk(outer, (n) => {
+    if (n.kind === 'op' && n.op === '/' && keyOf(n.right) === keyOf(condition.left)) divisor = true;
+  });
+  return divisor;
+}
+
+/** Does a blank in the column make the whole blank? */
+function needs(e: Expression, name: string): boolean {
+  if (e.kind === 'column') return e.name === name;
+  if (e.kind === 'op') return needs(e.left, name) || needs(e.right, name);
+  if (e.kind === 'round' || e.kind === 'part') return needs(e.of, name);
+  if (e.kind === 'span') return needs(e.from, name) || needs(e.to, name);
+  return e.kind === 'over' && e.fn.startsWith('rank') && needs(e.of, name);
+}
+
+/** The same with blanks of some columns counted as zero. */
+function zeroForBlank(e: Expression, names: readonly string[]): Expression {
+  if (e.kind === 'column') return names.includes(e.name) ? { kind: 'orElse', of: e, otherwise: number(0) } : e;
+  if (e.kind === 'op') return { ...e, left: zeroForBlank(e.left, names), right: zeroForBlank(e.right, names) };
+  return e.kind === 'round' ? { ...e, of: zeroForBlank(e.of, names) } : e;
+}
+
+const cases = (list: readonly Case[], otherwise: Expression): Expression => ({ kind: 'choose', cases: list, otherwise });
+const over = (fn: 'running' | 'previous' | 'rank' | 'rank up', of: Expression | null, by: readonly string[] = []): Expression | null => of && { kind: 'over', fn, of, by };
+const q = (name: string, x: Context): Expression | null => quantity(name, x);
+
+export const phrases = [
+  // Over the rows
+  rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
+  rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }) => over('running', e, [by]), 0),
+  rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => over('rank', q(c, x)), 0),
+  rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => over('rank', q(c, x)), 0),
+  rule('ranking', '~rankWord $rows? by|on? $col:c ~each $col:by', ({ c, by }, x: Context) => over('rank', q(c, x), [by]), 0),
+  rule('ex0', '~change $col:c compared|relative|against|versus|vs to|with? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
+  rule('ex0', '~change $col:c from|over|since|to $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
+  rule('ex0', '~change $col:c change|changed? compared|relative with|to? $prev for|of|in the? same $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
+  rule('ex0', '~change $col:c compared|relative|against to|with? $prev ~each $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
+  rule('prev', '~previous', () => true, 0),
+  rule('prev', '$rows in the? ~previous', () => true, 0),
+  rule('figure', '~countWord $rows', (_s, x: Context) => total('count', column(x.head.columns[0]!.name)), 0),
+  rule('ex0', '~countWord $rows the? same $col:c brought|made|has|have|had|took|delivered? in|up? altogether|overall|together?', ({ c }, x: Context) => total('count', column(x.head.columns[0]!.name), [c]), 0.02),
+
+  // Shares
+  rule('shareOf', '~share of? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareOf', '~share of? ~totalWord $col:c ~each $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
+  rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
+  rule('shareOf', '~share of? ~totalWord $col:c of|in|within its|the|their? own|same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0.02),
+  rule('percentShare', 'what? percentage|percent|perecnt|% $shareTail:e', ({ e }) => e, 0),
+  rule('shareTail', 'of ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareTail', 'of ~totalWord $col:c of its|the|their? own|same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
+  rule('shareTail', 'of its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
+  rule('ex1', '$percentShare:e did|does|do|was|is|makes|make? ~each? $rows? bring|make|makes|take|earn|earned|contribute|contributed? in|up?', ({ e }) => percent(e), 0),
+  rule('ex1', '$shareOf:e', ({ e }) => e, 0.02),
+  rule('ex1', '$rows $shareOf:e', ({ e }) => e, 0),
+
+  // Texts
+  rule('joined', '$col:a ~list $col:b', ({ a, b }) => [a, b], 0),
+  rule('joined', '$col:a ~list $joined:b', ({ a, b }) => [a, ...b], 0),
+  rule('text0', '~join $joined:c with|by|using $text:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0),
+  rule('text0', '~join $joined:c with|by|using a? $mark:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
+  rule('pieceOf', 'part|text|bit|piece|letters|digits|characters|everything|what|whatever is|are|comes|stands|stand?', () => true, 0),
+  rule('side', 'before|left', () => 'before', 0),
+  rule('side', 'after|behind|following|right', () => 'after', 0),
+  rule('text0', '$pieceOf? $side:s the? $which:w? $mark:m in|of|from|within $col:c', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0.05),
+  rule('text0', '$pieceOf? $side:s the? $which:w? $mark:m of the? $word $word? in|of $col:c', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0.3),
+  rule('which', 'first', () => 'first', 0),
+  rule('which', 'last', () => 'last', 0),
+  rule('expr', '$text0:e', ({ e }) => e, 0),
+
+  // If ..., otherwise ...
+  rule('leaf', '$text:t', ({ t }): Expression => ({ kind: 'text', value: t }), 0),
+  rule('leaf', '$ex2:e', ({ e }) => e, 0.05),
+  rule('leaf', '$label:t', ({ t }): Expression => ({ kind: 'text', value: t }), 0.15),
+  rule('leaf', '~blankWord', () => blank, 0),
+  rule('label', '$word:a', ({ a }) => (/^(?:it|the|a|an|and|or|is|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than)$/i.test(a) ? null : a), 0),
+  rule('label', 'on time', () => 'on time', 0),
+  rule('label', '$word:a $word:b', ({ a, b }) => (/^(?:if|otherwise|else|is|and|or|blank|empty|the|where|when)$/i.test(a) || /^(?:if|otherwise|else|is|and|or|when|where|the)$/i.test(b) ? null : `${a} ${b}`), 0.3),
+  rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }) => [{ when: c, then: l }], 0),
+  rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }) => [{ when: c, then: l }], 0.05),
+  rule('cases', '$case1:a', ({ a }) => a, 0),
+  rule('cases', '$case1:a ~list $cases:b', ({ a, b }) => [...a, ...b], 0),
+  rule('cases', '$case1:a $cases:b', ({ a, b }) => [...a, ...b], 0.1),
+  rule('chosen', '$cases:c ,|;|.|and? ~otherwise it|they|is? $leaf:l', ({ c, l }) => cases(c, l), 0),
+  rule('chosen', '$cases:c ,|;|.|and? $leaf:l ~otherwise', ({ c, l }) => cases(c, l), 0),
+  rule('chosen', '$cases:c', ({ c }) => cases(c, blank), 0.4),
+  rule('chosen', '$chosen:e ,|and leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? cases([{ when: orZero(c, x), then: blank }, ...e.cases], e.otherwise) : null), 0.05),
+
+  // Rounding and percent, inside the sentence
+  rule('formula', '$expr:e', ({ e }) => e, 0),
+  rule('formula', '$ranking:e', ({ e }) => e, 0),
+  rule('formula', '$chosen:e', ({ e }) => e, 0),
+
+  // Naming and adding
+  rule('clause', '~add ~column? ~named? $name:n ,|:|;|=|-|–|,? $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~add ~column ~named $name:n ,|:|;|=|-|–? with|from|as|for|of|containing|that|which|is? is? $formula:e', ({ n, e }) => add(e, n), 0),
+  rule('clause', '~add ~column $name:n with|from|as|for|of|containing|that|which|is is? $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~column ~named? $name:n ,|:|;|=|-|–? $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
+  rule('clause', '$name:n , $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.4),
+  rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
+  rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
+  rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
+  rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '~add the? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '$formula:e ~into ~column ~named? $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.1),
+  rule('clause', '~add? $formula:e ,|and? ~named $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.05),
+  rule('clause', '$formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.5),
+  rule('clause', 'say|write|put|show|mark $chosen:e', ({ e }) => add(e), 0.1),
+  rule('clause', 'from|of|for $col:c ~add? $parts:p', ({ c, p }, x: Context) => addParts(c, p, x), 0),
+  rule('clause', '~add? $parts:p of|from|in $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
+  rule('parts', '$datepart:p', ({ p }) => [p], 0),
+  rule('parts', '$datepart:p ~list the? $parts:r', ({ p, r }) => [p, ...r], 0),
+
+  // Rounding what is there
+  rule('clause', '~round $cols:c off|up|down? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
+  rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
+  rule('clause', '~make $cols:c $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.2),
+  rule('places', '$num:n ~decimals', ({ n }) => n, 0),
+  rule('places', '~whole', () => 0, 0),
+  rule('rider', '~round? $places:p', ({ p }) => round(p), 0),
+  rule('rider', '~round it|that|them|this|the? result? to? $num:n', ({ n }) => round(n), 0.1),
+  rule('rider', 'rounded|round up to? ~whole $word?', () => round(0, 'up'), 0),
+  rule('rider', 'rounded|round up', () => round(0, 'up'), 0.1),
+  rule('rider', 'rounded|round down to? ~whole $word?', () => round(0, 'down'), 0),
+  rule('rider', '~notRounded', () => onLast('raw', (plan) => plan), 0),
+  rule('rider', 'as|in a? whole percent|percentage|% number|figure?', () => onLast('whole percent', (plan) => ({ ...plan, as: rounded(isPercent(plan.as) ? plan.as : percent(plan.as), 0, 'nearest') })), 0),
+  rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
+  rule('rider', 'in|as $unit', () => onLast('unit', (plan) => plan), 0.5),
+
+  // Blank where ...
+  rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
+  rule('blankIt', 'it|that stays|stay|is|remains ~blankWord', () => true, 0),
+  rule('blankIt', 'gives|give|get|gets|with? a? ~blankWord', () => true, 0),
+  rule('blankIt', 'and|but|or? ~blankWord', () => true, 0),
+  rule('rider', '$blankIt ~if we|it|there|they? $cond:c', ({ c }) => blankWhere(c), 0),
+  rule('rider', '~if we|it|there|they? $cond:c $blankIt', ({ c }) => blankWhere(c), 0),
+  rule('rider', '~if we|it|there|they? $cond:c it|they|that stays|stay|is ~blankWord', ({ c }) => blankWhere(c), 0),
+  rule('rider', '~if we|it|there|they? $cond:c , $blankIt', ({ c }) => blankWhere(c), 0),
+  rule('rider', '$blankIt ~if one|any|either of the? two|three|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', '~if one|any|either of the? two|three|them? is|are ~blankWord ,? $blankIt', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
+  rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
+  rule('rider', 'no $cols:c ,? no $name', ({ c }) => onLast(`none ${c.join()}`, (plan) => (c.every((n: string) => needs(plan.as.kind === 'round' ? plan.as.of : plan.as, n)) ? plan : null)), 0.2),
+  rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
+
+  // Names said afterwards
+  rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
+  rule('rider', '~into ~column ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.05),
+  rule('rider', 'put|write it|that|this|them? ~into ~column', () => onLast('placed', (plan) => plan), 0),
+  rule('rider', '~into ~column', () => onLast('placed', (plan) => plan), 0),
+  rule('rider', '~add ~column', () => onLast('placed', (plan) => plan), 0.1),
+  rule('rider', '~column', () => onLast('placed', (plan) => plan), 0.2),
+  rule('rider', 'add|put|show that|it|this|them next|beside|to? each|every? $rows?', () => onLast('placed', (plan) => plan), 0.1),
+  rule('aside', '~add $num ~column', () => nothing, 0.1),
+  rule('aside', '~add $num more|new|extra columns|column', () => nothing, 0.05),
+  rule('aside', 'next|beside|for|on|to|with|from|in|of|per to? every|each|everybody|all $rows', () => nothing, 0.1),
+  rule('aside', '~into ~each $rows', () => nothing, 0.2),
+
+  // Ranks
+  rule('rider', 'the? one with the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', '1|one|first being|is|= the? ~highest $word?', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', 'the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', 'the? ~lowest gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
+  rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
+].flat();
+
+const isRatio = (e: Expression): boolean => (e.kind === 'round' ? isRatio(e.of) : e.kind === 'op' && e.op === '/');
+
+function rankWay(plan: CalculatePlan, fn: 'rank' | 'rank up'): CalculatePlan | null {
+  return plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? { ...plan, as: { ...plan.as, fn } } : null;
+}
+
+function addParts(name: string, list: readonly string[], x: Context): Act | null {
+  const d = dated(name, x);
+  if (!d) return null;
+  const taken = x.head.columns.map((c) => c.name);
+  return plans(...list.map((part) => ({ step: 'calculate' as const, name: uniqueName(`${name} ${part}`, taken), as: { kind: 'part', part, of: d } as Expression, replace: false })));
+}
+
+const roundColumns = (names: readonly string[], places: number, mode: Rounding): Act =>
+  plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: { kind: 'round', of: column(name), places, mode }, replace: true })));

@@ -1,0 +1,29 @@
+import { amend, plans, type Context } from '../../language/acts';
+import { rule } from '../../language/chart';
+
+const distinct = (by: readonly string[], keep: 'first' | 'last' = 'first') => plans({ step: 'distinct', keep, by });
+const keepRider = (keep: 'first' | 'last') => amend(`keep ${keep}`, (plan) => (plan.step === 'distinct' ? { ...plan, keep } : null));
+const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
+
+export const phrases = [
+  rule('alike', '~same $col:c', ({ c }) => [c], 0),
+  rule('alike', '~same $col:c ~list $alike:r', ({ c, r }) => [c, ...r], 0),
+  rule('alike', '~same $col:c on|for|at $alike:r', ({ c, r }) => [c, ...r], 0),
+  rule('clause', '~drop ~duplicates', (_s, x: Context) => distinct(everything(x)), 0.3),
+  rule('clause', '~drop ~duplicates by|on|of|in|for|according to? $cols:c', ({ c }) => distinct(c), 0),
+  rule('clause', '~drop ~duplicates , $alike:c', ({ c }) => distinct(c), 0),
+  rule('clause', 'some|several|a|few|couple? of? $rows ~duplicates ,|:? $alike:c', ({ c }) => distinct(c), 0.05),
+  rule('clause', '$rows ~duplicates ~open $alike:c ~close', ({ c }) => distinct(c), 0),
+  rule('clause', '$rows ~duplicates , $alike:c', ({ c }) => distinct(c), 0),
+  rule('clause', 'every|each $col:c ~should appear|be|stand|occur|come|only $once', ({ c }) => distinct([c]), 0),
+  rule('clause', '~keep one|a $rows ~each $cols:c', ({ c }) => distinct(c), 0.1),
+  rule('clause', '~keep $firstLast:k $rows? ~each $cols:c', ({ k, c }) => distinct(c, k), 0),
+  rule('once', 'only|just? one|a time only?', () => true, 0),
+  rule('once', 'only|just? once only?', () => true, 0),
+  rule('firstLast', 'first|earliest|topmost', () => 'first', 0),
+  rule('firstLast', 'last|latest|lowest|bottom', () => 'last', 0),
+  rule('rider', '~keep $firstLast:k of? each|every|them|those|all|these?', ({ k }) => keepRider(k), 0),
+  rule('rider', '~keep the? row|one|entry? furthest|farthest|lowest down', () => keepRider('last'), 0),
+  rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? row|one|entry? furthest|farthest|lowest down', () => keepRider('last'), 0),
+  rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? $firstLast:k row|one|entry?', ({ k }) => keepRider(k), 0),
+].flat();

@@ -1,0 +1,19 @@
+import type { Rule } from '../language/chart';
+import { phrases as calculate } from './calculate/phrases';
+import { phrases as convert } from './convert/phrases';
+import { phrases as copy } from './copy/phrases';
+import { phrases as distinct } from './distinct/phrases';
+import { phrases as drop } from './drop/phrases';
+import { phrases as fill } from './fill/phrases';
+import { phrases as filter } from './filter/phrases';
+import { phrases as move } from './move/phrases';
+import { phrases as pick } from './pick/phrases';
+import { phrases as rename } from './rename/phrases';
+import { phrases as replace } from './replace/phrases';
+import { phrases as sort } from './sort/phrases';
+import { phrases as split } from './split/phrases';
+import { phrases as take } from './take/phrases';
+import { phrases as tidy } from './tidy/phrases';
+
+/** The ways to ask for every step. */
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, rename, drop, move, copy, pick, sort, take, distinct].flat();

@@ -1,0 +1,10 @@
+import { plans } from '../../language/acts';
+import { rule } from '../../language/chart';
+
+export const phrases = [
+  rule('clause', '~keepOnly the? column|columns? $cols:c columns|column?', ({ c }) => plans({ step: 'pick', columns: c }), 0.25),
+  rule('clause', '~keepOnly column|columns $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0),
+  rule('clause', '~keep just|only column|columns? $cols:c columns|column?', ({ c }) => plans({ step: 'pick', columns: c }), 0.1),
+  rule('clause', '~drop all columns|column except|but $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0),
+  rule('clause', '~drop everything except|but $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0.1),
+].flat();

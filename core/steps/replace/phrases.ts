@@ -1,0 +1,51 @@
+import { onColumns, type Act } from '../../language/acts';
+import { rule } from '../../language/chart';
+import type { Find } from './step';
+
+const act = (columns: readonly string[] | null, find: Find, text: string): Act => onColumns(`replace ${JSON.stringify([find, text])}`, columns, (on) => ({ step: 'replace', columns: on, find, with: text }));
+const texts = (place: Extract<Find, { kind: 'texts' }>['place'], list: readonly string[]): Find => ({ kind: 'texts', place, texts: list });
+const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
+
+export const phrases = [
+  // A text that is looked for: quoted, a value of the column, a mark by its name, or a word with a capital or a point in it.
+  rule('sought', '$text:t', ({ t }) => [t], 0),
+  rule('sought', '$value:v', ({ v }) => [v.text], 0.3),
+  rule('sought', '$abbr:w', ({ w }) => [w], 0.3),
+  rule('sought', 'n / a', () => ['n/a'], 0),
+  rule('sought', '$sought:a ~list $sought:b', ({ a, b }) => [...a, ...b], 0.02),
+  rule('sought', 'a? lone|single|mere|bare $mark:m', ({ m }) => [m], 0),
+  rule('abbr', '$word:w', ({ w }) => (/^\p{Lu}/u.test(w) || w.includes('.') ? w : null), 0),
+  rule('abbr', '$word:w .', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}.` : null), 0),
+  rule('chars', '$mark:m', ({ m }) => m, 0),
+
+  rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => act(c ?? null, texts('end', t), ''), 0),
+  rule('clause', '~drop $sought:t off|from|at the end of $cols:c', ({ c, t }) => act(c, texts('end', t), ''), 0),
+  rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => act(c, texts('start', t), ''), 0),
+  rule('clause', '~drop $sought:t from|in|out|of|inside $cols:c', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
+  rule('clause', '~drop all? the? $chars:m from|in|out $cols:c', ({ c, m }) => act(c, texts('anywhere', [m]), ''), 0.1),
+  rule('clause', '~replace $sought:t in|inside|within $cols:c ~with $sought:s', ({ c, t, s }) => (s.length === 1 ? act(c, texts('anywhere', t), s[0]) : null), 0),
+  rule('clause', '~replace $sought:t ~with $sought:s in|inside|within $cols:c', ({ c, t, s }) => (s.length === 1 ? act(c, texts('anywhere', t), s[0]) : null), 0),
+  rule('clause', '~replace all? the? $chars:m in $cols:c ~with $chars:s', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.1),
+  rule('clause', '~replace all? the? $chars:m ~with a? $chars:s in $cols:c', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.1),
+  rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $sought:s', ({ c, t, s }) => (s.length === 1 ? act(c, texts('anywhere', t), s[0]) : null), 0),
+  rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
+
+  // Whatever stands in brackets.
+  rule('bracketed', 'whatever|everything|anything|what|the? stands|is|text|words|part|bit? inside|in|between ~brackets ~brackets?', () => true, 0),
+  rule('bracketed', '~brackets and|with everything|anything|whatever|what is? inside|in|between? them|it?', () => true, 0.05),
+  rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
+  rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
+
+  // Sorts of characters.
+  rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
+  rule('clause', '~keepOnly the? digits in|of|from $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
+  rule('clause', '~drop everything|anything that is|are? not a? digits|digit from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
+  rule('clause', '~drop all? the? digits|numbers from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'digits' }, ''), 0.1),
+  rule('clause', '~drop all? the? letters from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'letters' }, ''), 0.1),
+  rule('clause', '~drop all? the? punctuation from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'punctuation' }, ''), 0.1),
+
+  // Whole cells that mean nothing.
+  rule('clause', 'in $cols:c ,? $sought:t just|only? mean|means|stand|stands that|for? nothing|blank|none was|is|were? recorded|given|known? ,? so? blank those|them|it out', ({ c, t }) => act(c, texts('whole', t), ''), 0),
+  rule('clause', '~make $sought:t in $cols:c ~blankWord', ({ c, t }) => act(c, texts('whole', t), ''), 0.05),
+  rule('clause', 'blank out? $sought:t in $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), 0),
+].flat();

@@ -1,0 +1,38 @@
+import { isDate, isQuantity } from '../../table/column';
+import { columnOf } from '../../table/table';
+import { readsAsNumber } from '../../formula/check';
+import { plans, type Context } from '../../language/acts';
+import { rule } from '../../language/chart';
+
+/** Can 'highest first' be said of the column? */
+const ordered = (name: string, { head }: Context): boolean => {
+  const { type } = columnOf(head, name);
+  return isQuantity(type) || isDate(type) || readsAsNumber(head, name) || (head.glances?.get(name)?.dateShare ?? 0) >= 0.5;
+};
+
+export const phrases = [
+  rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
+  rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }) => [{ column: c, down: true }], 0),
+  rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }) => [{ column: c, down: false }], 0),
+  rule('sortkey', '~highest $col:c first|top', ({ c }) => [{ column: c, down: true }], 0),
+  rule('sortkey', '~lowest $col:c first|top', ({ c }) => [{ column: c, down: false }], 0),
+  rule('sortkeys', '$sortkey:k', ({ k }) => k, 0),
+  rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? the? same? $col:r ,|the? $sortkeys:s', ({ k, s }) => [...k, ...s], 0.05),
+  rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? $sortkeys:s', ({ k, s }) => [...k, ...s], 0),
+  rule('sortkeys', '$sortkey:k ,|and $sortkeys:s', ({ k, s }) => [...k, ...s], 0.1),
+  rule('clause', '~sort $rows? by|on|after? $sortkeys:k', ({ k }) => plans({ step: 'sort', by: k }), 0),
+  rule('clause', '~make $rows? in order of $sortkeys:k', ({ k }) => plans({ step: 'sort', by: k }), 0),
+  rule('clause', '~sort $rows? by|on? $col:a ,|and? within the? same? $col:b ,|the? $heavy:h', ({ a, b, h }) => (a === b ? plans({ step: 'sort', by: [{ column: a, down: false }, h] }) : null), 0),
+  rule('clause', '~sort $rows? by|on? $col:a ~ascending ,|and? within the? same? $col:b ,|the? $heavy:h', ({ a, b, h }) => (a === b ? plans({ step: 'sort', by: [{ column: a, down: false }, h] }) : null), 0),
+  rule('heavy', '$col:c first', ({ c }, x: Context) => (ordered(c, x) ? { column: c, down: true } : null), 0.1),
+  rule('heavy', '~highest $col:c first', ({ c }) => ({ column: c, down: true }), 0),
+  rule('heavy', '~descending', (_s, x: Context) => { const c = onlyQuantity(x); return c && { column: c, down: true }; }, 0.2),
+  rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
+  rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+].flat();
+
+/** The column that 'heaviest first' is about: the only one of a weight, by its name. */
+function onlyQuantity({ head }: Context): string | null {
+  const found = head.columns.filter((c) => /^(?:kg|kilos?|weight|.*\bweight\b.*|.*\bkg\b.*)$/i.test(c.name) && readsAsNumber(head, c.name));
+  return found.length === 1 ? found[0]!.name : null;
+}

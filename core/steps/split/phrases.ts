@@ -1,0 +1,64 @@
+import type { Act, Context, State } from '../../language/acts';
+import { withPlan } from '../../language/acts';
+import { rule } from '../../language/chart';
+import { cutText, type Cut, type SplitPlan } from './step';
+
+const MARKS = [',', ';', '/', ' - ', '-', '|', ':', ' '];
+
+/** The mark that cuts the most values of a column into so many pieces; a comma where nothing is known. */
+function likelyMark(column: string, pieces: number, x: Context): Cut {
+  const values = (x.head.glances?.get(column)?.values ?? []).slice(0, 300);
+  let best: { cut: Cut; score: number } = { cut: { kind: 'mark', text: ',' }, score: 0 };
+  for (const text of MARKS) {
+    const cut: Cut = { kind: 'mark', text };
+    const score = values.filter(([v]) => cutText(v, cut, 'every', Infinity).length === pieces).length;
+    if (score > best.score) best = { cut, score };
+  }
+  return best.cut;
+}
+
+const act = (column: string, at: Cut, into: readonly string[], which: SplitPlan['which'] = 'every'): Act | null =>
+  into.length < 2 ? null : { key: `split ${JSON.stringify([column, at, into, which])}`, apply: (state: State) => withPlan(state, { step: 'split', column, at, which, into }, [column]) };
+
+const mark = (text: string): Cut => ({ kind: 'mark', text });
+
+
+/** Names for the pieces where none were given. */
+const proposed = (column: string, n: number): string[] => Array.from({ length: n }, (_, i) => `${column} ${i + 1}`);
+
+export const phrases = [
+  rule('names', '$name:a', ({ a }) => [a], 0),
+  rule('names', '$name:a ~list $names:b', ({ a, b }) => [a, ...b], 0.02),
+  rule('atmark', '~at $mark:m', ({ m }) => m, 0),
+  rule('atmark', '~at every|each|the|all? first? $mark:m', ({ m }) => m, 0.02),
+  rule('atmark', 'with $mark:m in between', ({ m }) => m, 0),
+  rule('atmark', 'separated|seperated|divided|delimited by $mark:m', ({ m }) => m, 0),
+
+  rule('clause', '~split $col:c $atmark:m :|,|;? ~into2? $names:n', ({ c, m, n }) => act(c, mark(m), n), 0),
+  rule('clause', '~split $col:c $atmark:m', ({ c, m }, x: Context) => act(c, mark(m), proposed(c, mostPieces(c, m, x))), 0.3),
+  rule('clause', '~split $col:c ~into2 $names:n', ({ c, n }, x: Context) => act(c, likelyMark(c, n.length, x), n), 0.2),
+  rule('clause', '~split $col:c ~into2 $names:n $atmark:m', ({ c, n, m }) => act(c, mark(m), n), 0),
+  rule('clause', '$col:c ~split3 really|actually? $num things|parts|values|pieces|bits $atmark:m :|,|;|-? $names:n', ({ c, m, n }) => act(c, mark(m), n), 0),
+  rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => act(c, mark(m), n), 0),
+  rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => act(c, { kind: 'change' }, [a, b]), 0),
+  rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => act(c, { kind: 'change' }, n), 0),
+  // 'what comes before it goes into A, what comes after it into B'
+  rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => act(c, mark(m), [a, b], 'first'), 0),
+  rule('beforePiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit before it? goes|go|comes?', () => true, 0),
+  rule('afterPiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit after it? goes|go|comes?', () => true, 0),
+  rule('clause', '~split $col:c ~into2 $name:a ~open the? first word ~close and $name:b ~open everything|the? after|rest it? ~close', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
+  rule('clause', '~split $col:c ~into2 the? first word|name ~into $name:a and the? rest ~into $name:b', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
+  // 'Hive holds a number and a place with a dash in between. I want the number under Hive number and the place under Site.'
+  rule('clause', '$col:c ~split3 $word:k and $word:l $atmark:m .|;|,? ~make? $word:p ~into $name:a and $word:q ~into $name:b', ({ c, k, l, m, p, q, a, b }) => (k.toLowerCase() === p.toLowerCase() && l.toLowerCase() === q.toLowerCase() ? act(c, mark(m), [a, b], 'first') : null), 0),
+].flat();
+
+/** Pieces that most values of a column have at a mark, at least two. */
+function mostPieces(column: string, text: string, x: Context): number {
+  const counts = new Map<number, number>();
+  for (const [v, n] of (x.head.glances?.get(column)?.values ?? []).slice(0, 300)) {
+    const pieces = cutText(v, mark(text), 'every', Infinity).length;
+    counts.set(pieces, (counts.get(pieces) ?? 0) + n);
+  }
+  const [best] = [...counts].filter(([n]) => n > 1).sort((a, b) => b[1] - a[1]);
+  return Math.max(2, best?.[0] ?? 2);
+}

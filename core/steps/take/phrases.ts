@@ -1,0 +1,50 @@
+import { isDate } from '../../table/column';
+import { columnOf, findColumn } from '../../table/table';
+import { readsAsNumber } from '../../formula/check';
+import { plans, withPlan, type Act, type Context } from '../../language/acts';
+import { rule } from '../../language/chart';
+import type { Choice, TakePlan } from './step';
+
+/** Samples are drawn with a seed on record, so that the same sentence draws the same rows again. */
+const SEED = 1;
+
+const take = (count: number, choice: Choice, by?: readonly string[]): Act | null =>
+  Number.isInteger(count) && count > 0 ? plans({ step: 'take', count, choice, ...(by ? { by } : {}) }) : null;
+const random: Choice = { kind: 'random', seed: SEED };
+const bySize = (column: string, x: Context): boolean => readsAsNumber(x.head, column) || isDate(columnOf(x.head, column).type);
+const sized = (kind: 'highest' | 'lowest', n: number, c: string, x: Context): Act | null => (bySize(c, x) ? take(n, { kind, column: c }) : null);
+
+/** Largest first, as well as only the largest. */
+const thenSort: Act = {
+  key: 'take then sort',
+  apply(state) {
+    const last = state.plans.at(-1) as TakePlan | undefined;
+    if (last?.step !== 'take' || !('column' in last.choice) || !findColumn(state.head.columns, last.choice.column)) return null;
+    return withPlan(state, { step: 'sort', by: [{ column: last.choice.column, down: last.choice.kind === 'highest' }] });
+  },
+};
+
+export const phrases = [
+  rule('picking', '~draw', () => true, 0),
+  rule('picking', '~keep', () => true, 0),
+  rule('sample', '~random $num:n $rows?', ({ n }) => n, 0),
+  rule('sample', '~random exactly|precisely|just $num:n $rows?', ({ n }) => n, 0),
+  rule('sample', '$num:n $rows? ~random $rows?', ({ n }) => n, 0),
+  rule('sample', 'exactly|precisely|just $num:n $rows? ~random $rows?', ({ n }) => n, 0),
+  rule('sample', '$num:n ~random $rows?', ({ n }) => n, 0),
+  rule('clause', '$picking $sample:n', ({ n }) => take(n, random), 0),
+  rule('clause', '$picking $sample:n ~each $col:c', ({ n, c }) => take(n, random, [c]), 0),
+  rule('clause', '$picking $sample:n ~each kind|type|sort of $col:c', ({ n, c }) => take(n, random, [c]), 0),
+  rule('clause', '$picking $sample:n from every|each $col:c', ({ n, c }) => take(n, random, [c]), 0),
+
+  rule('clause', '~keep $num:n ~highest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
+  rule('clause', '~keep ~highest $num:n $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
+  rule('clause', '~keep $num:n $rows? with the? ~highest $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
+  rule('clause', '~keep $num:n $rows? that|which took|made|had|have|got|sold|brought|cost|earned|in? the? ~highest $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
+  rule('clause', '~keep $num:n ~lowest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('lowest', n, c, x), 0),
+  rule('clause', '~keep ~lowest $num:n $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('lowest', n, c, x), 0),
+  rule('clause', '~keep $num:n $rows? with the? ~lowest $col:c', ({ n, c }, x: Context) => sized('lowest', n, c, x), 0),
+  rule('clause', '~keep first|top $num:n $rows?', ({ n }) => take(n, { kind: 'top' }), 0.05),
+  rule('clause', '~keep last|bottom $num:n $rows?', ({ n }) => take(n, { kind: 'bottom' }), 0.05),
+  rule('rider', '~descending', () => thenSort, 0.1),
+].flat();

@@ -1,0 +1,40 @@
+import { onColumns, type Act } from '../../language/acts';
+import { rule } from '../../language/chart';
+import type { Tidying } from './step';
+
+const act = (columns: readonly string[] | null, ways: readonly Tidying[]): Act => onColumns(`tidy ${ways.join()}`, columns, (on) => ({ step: 'tidy', columns: on, ways: ordered(ways) }));
+
+/** Spaces first, then letters: the order in which nothing depends on what comes later. */
+const ORDER: readonly Tidying[] = ['trim', 'squeeze', 'upper', 'lower', 'title', 'sentence'];
+const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => ways.includes(w));
+const letters = (ways: readonly Tidying[]): number => ways.filter((w) => w !== 'trim' && w !== 'squeeze').length;
+
+export const phrases = [
+  rule('ways', '~upper', () => ['upper'], 0),
+  rule('ways', '~lower', () => ['lower'], 0),
+  rule('ways', '~title', () => ['title'], 0),
+  rule('ways', '~title ,|and? ~rest', () => ['title'], 0),
+  rule('ways', '~sentence', () => ['sentence'], 0.02),
+  rule('ways', '~sentence ,|and? ~rest', () => ['sentence'], 0),
+  rule('ways', '~trimVerb', () => ['trim', 'squeeze'], 0.05),
+  rule('ways', '~drop ~trim', () => ['trim', 'squeeze'], 0),
+  rule('ways', '~drop ~trim off', () => ['trim', 'squeeze'], 0),
+  rule('ways', '~trim off|away|out', () => ['trim', 'squeeze'], 0),
+  rule('ways', 'no|without ~trim', () => ['trim', 'squeeze'], 0),
+  rule('ways', '~squeezeVerb ~squeeze ~toOne', () => ['squeeze'], 0),
+  rule('ways', '~drop ~squeeze', () => ['squeeze'], 0),
+  rule('ways', '$ways:a ~list $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),
+  rule('ways', '$ways:a and ~make every|each? word? $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),
+
+  rule('clause', '~make $cols:c ~into? $ways:w', ({ c, w }) => act(c, w), 0),
+  rule('clause', '~make $cols:c all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.02),
+  rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0),
+  rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.1),
+  rule('clause', '$ways:w in|of|from|off|on|for|around? $cols:c', ({ c, w }) => act(c, w), 0.05),
+  rule('clause', '$ways:w', ({ w }) => act(null, w), 0.3),
+  rule('clause', '~make them|it|that? ~into? $ways:w', ({ w }) => act(null, w), 0.2),
+  rule('clause', '~drop ~trim off|from them|it|these', () => act(null, ['trim', 'squeeze']), 0.05),
+  rule('clause', '~trim ~be? ~unwanted', () => act(null, ['trim', 'squeeze']), 0.3),
+  rule('clause', '~wherever there is|are ~squeeze in|of $cols:c ,? ~squeezeVerb them? ~toOne', ({ c }) => act(c, ['squeeze']), 0),
+  rule('clause', '~squeezeVerb ~squeeze in|of|from $cols:c ~toOne', ({ c }) => act(c, ['squeeze']), 0),
+].flat();
