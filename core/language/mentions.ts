@@ -123,6 +123,18 @@ const isShortForm = (short: string, long: string): boolean => {
   return true;
 };
 
+const nounMemo = new Map<string, boolean>();
+/** Is the word one that only says what sort of thing a column is, typing mistakes forgiven? */
+function isNoun(token: Token): boolean {
+  let known = nounMemo.get(token.lower);
+  if (known === undefined) {
+    known = nouns.has(token.stem) || (token.lower.length >= 6 && COLUMN_NOUNS.some((n) => n.length >= 6 && typingDistance(token.lower, n, 2) <= 2));
+    if (nounMemo.size > 10_000) nounMemo.clear();
+    nounMemo.set(token.lower, known);
+  }
+  return known;
+}
+
 const LINK = new Set(['of', 'the', 'a', 'an', 'was', 'is', 'it', 'when', 'at']);
 
 /** Every span of a request that may be a column, the likeliest reading of each span and column. O(tokens * columns). */
@@ -137,12 +149,12 @@ export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary)
       continue;
     }
     if (first.kind === 'mark') continue;
-    names.forEach((name, c) => matchName(tokens, from, name, head.columns[c]!.name, head, out));
+    names.forEach((name, c) => matchName(tokens, from, name, head.columns[c]!.name, vocabulary, out));
   }
   return out;
 }
 
-function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, head: CheckedHead, out: ColumnMention[]): void {
+function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names }: Vocabulary, out: ColumnMention[]): void {
   const used = new Set<number>();
   let cost = 0;
   let reason: MentionReason = 'exact';
@@ -167,8 +179,10 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     } else if (to > from + 1 && LINK.has(token.lower)) {
       extra += 0.04;
       continue;
-    } else if (used.size > 0 && nouns.has(token.stem)) {
-      extra += token.stem === stem('date') && !readsAsDate(head, column) ? 0.4 : 0.04;
+    } else if (used.size > 0 && isNoun(token)) {
+      // 'complaint text' where there is a column Text is about that one.
+      const other = names.some((n, i) => n.length === 1 && n[0]!.stem === token.stem && head.columns[i]!.name !== column);
+      extra += other || (token.stem === stem('date') && !readsAsDate(head, column)) ? 0.4 : 0.04;
     } else return;
     if (used.size === 0) return;
     const missing = name.filter((_, i) => !used.has(i));

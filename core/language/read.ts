@@ -39,6 +39,7 @@ const rules = [
   ...conditionRules,
   ...STEP_PHRASES,
   ...rule('clause', '$cols:c :|-|–', ({ c }) => speakOf(c), 0.6),
+  ...rule('clause', '$cols:c $aside', ({ c }) => speakOf(c), 0.3),
   ...rule('clause', 'in|for|as|with for? $cols:c ,|:', ({ c }) => speakOf(c), 0.6),
 ];
 
@@ -91,6 +92,30 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const amended = search(words, chart, { ...startState(head, memory.topic), plans: before, start: base }).filter((p) => JSON.stringify(p.state.plans) !== JSON.stringify(before));
   const correction = decide(amended, request, words, mentions.columns, head);
   return correction.outcome === 'done' ? { ...correction, corrects: true } : answer;
+}
+
+/** How a request is understood, as text: its words, what they may be, and the cheapest readings with what they leave out. */
+export function explain(request: string, head: CheckedHead): string {
+  const words = tokens(request);
+  const context: Context = { head, vocabulary: vocabularyOf(head) };
+  const mentions = seeds(words, request, context);
+  const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
+  const chart = theGrammar().parse(words, [...mentions.items, ...asides(words)], context, known);
+  const out = [`words: ${words.map((w, i) => `${i}:${w.text}`).join(' ')}`, ''];
+  const span = (from: number, to: number): string => words.slice(from, to).map((w) => w.text).join(' ');
+  for (const m of mentions.columns) out.push(`column  ${span(m.from, m.to)} -> ‹${m.column}› (${m.reason}, ${m.cost.toFixed(2)})`);
+  for (const i of mentions.items) if (['value', 'period', 'date', 'num', 'pct', 'rows'].includes(i.cat)) out.push(`${i.cat}  ${span(i.from, i.to)} -> ${JSON.stringify(i.value)} (${i.cost.toFixed(2)})`);
+  out.push('');
+  for (let at = 0; at < words.length; at++) {
+    for (const cat of ['cond', 'rset', 'formula', 'clause', 'rider', 'aside']) {
+      for (const item of chart.at(at, cat)) out.push(`${cat.padEnd(8)} ${item.from}-${item.to} ${span(item.from, item.to)}  [${item.cost.toFixed(2)}] ${cat === 'aside' ? '' : JSON.stringify(item.value).slice(0, 160)}`);
+    }
+  }
+  out.push('');
+  for (const path of search(words, chart, startState(head)).slice(0, 8)) {
+    out.push(`reading [${path.cost.toFixed(2)}] ${path.state.problem ? `(${path.state.problem.text}) ` : ''}${path.state.problem ? JSON.stringify(path.state.plans) : path.state.plans.map(sayPlan).join(' ')}${path.lost.length ? `  not used: ${path.lost.map((i) => words[i]!.text).join(', ')}` : ''}`);
+  }
+  return out.join('\n');
 }
 
 /** The cheapest ways through the request, clause by clause, passing words over at their price. */

@@ -4,6 +4,7 @@ import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule } from '../chart';
+import { onlyDate } from './expressions';
 import type { Period } from './seeds';
 
 interface Value {
@@ -30,10 +31,11 @@ function within(name: string, period: Period, x: Context): Condition | null {
   return all([compare('>=', column(name), { kind: 'date', value: period.from }), compare('<=', column(name), { kind: 'date', value: period.to })]);
 }
 
-/** The only column of dates, where there is just one: 'the February readings'. */
-function onlyDate(x: Context): string | null {
-  const found = x.head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
-  return found.length === 1 ? found[0]!.name : null;
+/** A plain word that is looked for in texts, as one and as many: 'brake' and 'brakes'. */
+function bothNumbers(word: string): string[] | null {
+  const w = word.toLowerCase();
+  if (w.length < 3 || /^(?:the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
+  return w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, `${w}s`];
 }
 
 const SIZES: readonly (readonly [string, Comparison])[] = [['~more', '>'], ['~less', '<'], ['~least', '>='], ['~most', '<=']];
@@ -97,6 +99,9 @@ export const conditionRules = [
     rule('cond', `$col:c ~not ${words} $texts:t`, ({ c, t }) => not({ kind: 'text', test, of: column(c), texts: t }), 0),
     rule('cond', `$col:c ${words} $code:t`, ({ c, t }) => ({ kind: 'text', test, of: column(c), texts: [t] }), 0.2),
   ]).flat(),
+  rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
+  rule('plainWords', '$word:w', ({ w }) => bothNumbers(w), 0),
+  rule('plainWords', '$word:w or|, $plainWords:r', ({ w, r }) => { const own = bothNumbers(w); return own && [...new Set([...own, ...r])]; }, 0),
   rule('code', '$word:w', ({ w }) => (/^[A-Z]{1,5}$|\d/.test(w) ? w : null), 0),
 
   // Blanks
@@ -107,6 +112,10 @@ export const conditionRules = [
   rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.1),
   rule('cond', '~without $col:c yet?', ({ c }) => empty(c), 0.02),
   rule('cond', '~withA $col:c', ({ c }) => not(empty(c)), 0.3),
+
+  rule('cond', '$rows ~without $col:c', ({ c }) => empty(c), 0.02),
+  rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
+  rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
 
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),

@@ -20,7 +20,11 @@ const both = (a: Expression | null, b: Expression | null, make: (a: Expression, 
 export const expressionRules = [
   rule('cols', '$col:a', ({ a }) => [a], 0),
   rule('cols', '$col:a ~list $cols:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0.05),
-  rule('cols', 'both|all|these|every $family:f', ({ f }) => f, 0.05),
+  rule('col', '$rows $col:c', ({ c }) => c, 0.05),
+  rule('col', 'when it|they|he|she|we? was|is|were|got|has? been? $col:c', ({ c }) => c, 0.05),
+  rule('col', 'how $col:c it|they|that? is|are|was|were?', ({ c }) => c, 0.05),
+  rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
+  rule('cols', 'both|all|these|every $family:f', ({ f }) => f, -0.3),
   rule('cols', 'two|three|four|2|3|4 $family:f', ({ f }) => f, 0.3),
 
   rule('ex0', '$col:c', ({ c }, x: Context) => quantity(c, x), 0),
@@ -43,14 +47,14 @@ export const expressionRules = [
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
   rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }) => op('+', a, b), 0.05),
   rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }) => op('-', a, b), 0.05),
-  rule('ex2', '$ex2:a , and|then? that? ~over $ex0:b', ({ a, b }) => op('/', a, b), 0.2),
-  rule('ex2', '$ex2:a and that divided by $ex0:b', ({ a, b }) => op('/', a, b), 0.05),
+  rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), 0.05),
   rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => percent(op('/', a, b)), 0.05),
   rule('weighed', '$pct:p $col:c', ({ p, c }, x: Context) => { const q = quantity(c, x); return q && op('*', q, op('/', number(p), number(100))); }, 0.05),
-  rule('weighed', '$weighed:a ~list $weighed:b', ({ a, b }) => op('+', a, b), 0.02),
-  rule('ex2', '$weighed:e', ({ e }) => (e.op === '+' ? e : null), 0),
+  rule('weighted', '$weighed:a', ({ a }) => a, 0),
+  rule('weighted', '$weighed:a ~list $weighted:b', ({ a, b }) => op('+', a, b), 0.02),
+  rule('ex2', '$weighted:e', ({ e }) => (e.op === '+' ? e : null), -0.1),
 
   // Over several columns of one row.
   rule('ex0', '~average of? $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? { kind: 'across', fn: 'mean', of: c.map(column) } : null), 0.05),
@@ -79,6 +83,11 @@ export const expressionRules = [
   rule('ex1', 'time|duration in days? from|between $col:a ~fromTo $col:b in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.2),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
+
+  rule('ex1', '~years had|has|have? ~each? $rows? had|has|have? been? a? $col:c on|at|by|until $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
+  rule('ex1', '~years ~each? $rows? had|has|have? been? with|at us|it on|at|by $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.05),
+  rule('ex1', '~years ~each $rows had been with us on $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.02),
+  rule('ex1', '~years from|since|between $col:c to|until|and|on $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
 
   // Parts of dates.
   rule('datepart', 'year|years', () => 'year', 0),
@@ -110,5 +119,16 @@ const groupable = (name: string, { head }: Context): boolean => {
 };
 
 const span = (unit: 'days', a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
+
+const untilDate = (name: string, date: string, x: Context): Expression | null => {
+  const from = dated(name, x);
+  return from && { kind: 'span', unit: 'years', from, to: { kind: 'date', value: date } };
+};
+
+/** The only column of dates, where there is just one: 'the February readings'. */
+export function onlyDate(x: Context): string | null {
+  const found = x.head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
+  return found.length === 1 ? found[0]!.name : null;
+}
 
 export { percent, total, quantity, dated };

@@ -1,9 +1,10 @@
 import { dateOf, monthNumber, readDate, writeDate } from '../../values/date';
+import { isDate } from '../../table/column';
 import { unitName } from '../../values/units';
 import type { Item } from '../chart';
-import type { Context } from '../acts';
+import { nothing, type Context } from '../acts';
 import { columnMentions, valueMentions, type ColumnMention } from '../mentions';
-import type { Token } from '../words';
+import { stem, type Token } from '../words';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
 export interface Period {
@@ -37,6 +38,9 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
   });
+  background(tokens, put);
+  rowsByShape(tokens, columns, items, put);
+  theDate(tokens, columns, context, put);
   numbers(tokens, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
@@ -44,6 +48,39 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
 }
 
 type Put = (cat: string, from: number, to: number, value: unknown, cost: number) => void;
+
+/** Why somebody asks, said before what they ask: 'The committee keeps asking, so could you ...'. It asks for nothing itself. */
+function background(tokens: readonly Token[], put: Put): void {
+  for (let from = 0; from < tokens.length; from++) {
+    if (from > 0 && !/^[.!?]$/.test(tokens[from - 1]!.lower)) continue;
+    for (let to = from + 3; to < tokens.length - 2 && !/^[.!?:]$/.test(tokens[to]!.lower); to++) {
+      if (tokens[to]!.lower === 'so' && tokens[to - 1]!.lower === ',' && /^(?:could|can|please|would|i|we|kindly|let)$/.test(tokens[to + 1]!.lower)) put('aside', from, to + 1, nothing, 0.4);
+    }
+  }
+}
+
+/** A noun that is nothing else may stand for the rows: 'every film', 'the payments that ...'. */
+function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], put: Put): void {
+  tokens.forEach((t, i) => {
+    if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
+    if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
+    const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
+    const counted = i > 0 && /^(?:every|each|any)$/.test(tokens[i - 1]!.lower);
+    if (plural || counted) put('rows', i, i + 1, t.lower, 0.35);
+  });
+}
+
+/** Words of the grammar that must not be taken for unknown rows. */
+const KNOWN_NOUNS = new Set('days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));
+
+/** 'the date', where no column is called so and only one holds dates. */
+function theDate(tokens: readonly Token[], columns: readonly ColumnMention[], { head }: Context, put: Put): void {
+  const dated = head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
+  if (dated.length !== 1) return;
+  tokens.forEach((t, i) => {
+    if ((t.lower === 'date' || t.lower === 'dates') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, dated[0]!.name, 0.3);
+  });
+}
 
 /** Numbers of several tokens: '5%', '€ 20', '- 3', 'two hundred', 'a dozen', 'half a', '10k'. */
 function numbers(tokens: readonly Token[], put: Put): void {
@@ -117,7 +154,11 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       // A capital at the start of the request says nothing.
       const capital = t.capital && t.from > 0;
       if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
+      // A name does not hold the joints of a sentence, and does not end in a preposition.
+      if (!capital && /^(?:blank|empty|nothing|new|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
+      if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
+      if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1) continue;
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), cost + (exact.has(`${from}-${to}`) ? 0.5 : 0));
     }
   }

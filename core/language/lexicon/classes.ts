@@ -101,7 +101,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   took: 'take|took|took from|did take|it took|needed|need|lasted|last|pass|passed|elapsed|were between|are between|lie between|between|from|go by',
   band: 'band|bands|bucket|buckets|bracket|classes|ranges|class|groups|bins|tiers|brackets',
   otherwise: 'otherwise|else|or else|in all other cases|for the rest|for all others|if not|for everything else|everything else|all others|the others|the rest|anything else|all the others|everybody else|everyone else|for all the others|for the others|in other cases|in any other case|the remaining ones|if it is not|all the rest',
-  if: 'if|where|when|for|in case|whenever|wherever|for those where|provided|for the ones where|as long as|for those with|for those|for the ones with|for the ones|as soon as|once|should',
+  if: 'if|where|when|for|in case|whenever|wherever|for those where|provided|for the ones where|as long as|for those with|for those|for the ones with|for the ones',
   duplicates: 'duplicates|duplicate rows|repeats|repeated rows|doubles|doubled rows|duplicated rows|duplicate entries|dupes|double entries|identical rows|repeat rows|duplicate records|repeated entries|twice|in here twice|more than once|entered twice|listed twice|double|in there twice|are in here twice|were entered twice|appear twice|listed more than once',
   legal: 'legal form|legal forms',
   join: 'join|joins|combine|combines|put together|concatenate|merge|glue|stick together|joined|made of|made from|made up of|combining|joining|string together|paste together|puts together',
@@ -124,12 +124,14 @@ export const CLASSES: Readonly<Record<string, string>> = {
   squared: 'squared',
   mostly: 'outer',
   diff: 'difference between|the difference between|gap between|the gap between|difference of',
+  corrected: "no i meant|i meant|no sorry i meant|sorry i meant|no i mean|i mean|no make it|make that|make it|no it should be|it should be|it should have been|rather|i wanted|it was|no use|change that to|change it to|no take",
+  weekdays: 'monday|tuesday|wednesday|thursday|friday|saturday|sunday',
   undo: 'undo|undo that|undo it|take that back|take it back|revert|revert that|go back|put it back|oh no undo that|cancel that|roll back|scratch that|undo the last step|undo the last one|reverse that|never mind',
   redo: 'redo|redo that|redo it|do it again after all|bring it back',
 };
 
 /** Words that may be passed over wherever they stand: politeness, articles, hedges. */
-export const FILLERS = 'please pls plz kindly thanks thank you could can would will you i we me us a an the then just now also too so well ok okay hi hello hey there maybe perhaps simply simple really quite actually basically somehow my our your their its his her it this that these those and but for of sorry one more thing yet any some all both like kind'.split(' ');
+export const FILLERS = 'teh hte adn please pls plz kindly thanks thank you could can would will you i we me us a an the then just now also too so well ok okay hi hello hey there maybe perhaps simply simple really quite actually basically somehow my our your their its his her it this that these those and but for of sorry one more thing yet any some all both like kind'.split(' ');
 
 /** Words that carry little meaning and may be passed over at a small price inside a request. */
 export const LIGHT = 'of in to for from with at on by is are was were be been being has have had do does did it they them there here which that who whom as into so such own how whose ones row rows column columns table sheet list file got out am being'.split(' ');

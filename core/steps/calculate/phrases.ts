@@ -113,6 +113,7 @@ export const phrases = [
   rule('ex1', '$percentShare:e did|does|do|was|is|makes|make? ~each? $rows? bring|make|makes|take|earn|earned|contribute|contributed? in|up?', ({ e }) => percent(e), 0),
   rule('ex1', '$shareOf:e', ({ e }) => e, 0.02),
   rule('ex1', '$rows $shareOf:e', ({ e }) => e, 0),
+  rule('ex1', '~each $rows $shareOf:e', ({ e }) => e, 0),
 
   // Texts
   rule('joined', '$col:a ~list $col:b', ({ a, b }) => [a, b], 0),
@@ -123,7 +124,6 @@ export const phrases = [
   rule('side', 'before|left', () => 'before', 0),
   rule('side', 'after|behind|following|right', () => 'after', 0),
   rule('text0', '$pieceOf? $side:s the? $which:w? $mark:m in|of|from|within $col:c', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0.05),
-  rule('text0', '$pieceOf? $side:s the? $which:w? $mark:m of the? $word $word? in|of $col:c', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0.3),
   rule('which', 'first', () => 'first', 0),
   rule('which', 'last', () => 'last', 0),
   rule('expr', '$text0:e', ({ e }) => e, 0),
@@ -151,11 +151,29 @@ export const phrases = [
   rule('formula', '$ranking:e', ({ e }) => e, 0),
   rule('formula', '$chosen:e', ({ e }) => e, 0),
 
+  rule('clause', '~add $word $word? ~per $col:b from|by|on|of|using $col:a', ({ a, b }, x: Context) => { const [m, n] = [q(a, x), q(b, x)]; return m && n && a !== b ? add(op('/', m, n)) : null; }, 0.3),
+  rule('clause', 'count $formula:e', ({ e }) => (e.kind === 'total' && e.by.length ? add(e) : null), 0.1),
+  rule('clause', '~keepOnly|~add $text0:e', ({ e }) => add(e), 0.1),
+  rule('clause', 'get|take|pull|fish|extract|fetch the? $name:n out|from of? $col:c ,|;|.? it|that|which is|are? $pieceOf? $side:s the? $which:w? $mark:m', ({ n, c, s, w, m }) => add({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }, n), 0.2),
+
+  // Bands
+  rule('band', '$num:a - $num:b', ({ a, b }) => [{ from: a, label: `${a}-${b}` }], 0),
+  rule('band', '$num:a to $num:b', ({ a, b }) => [{ from: a, label: `${a} to ${b}` }], 0),
+  rule('band', '$num:a +', ({ a }) => [{ from: a, label: `${a}+` }], 0),
+  rule('bands', '$band:b', ({ b }) => b, 0),
+  rule('bands', '$band:b ~list $bands:r', ({ b, r }) => (r[0].from > b[0].from ? [...b, ...r] : null), 0),
+  rule('banded', '~make? $col:c into|in ~band of? :|,? $bands:b', ({ c, b }, x: Context) => bandsOf(c, b, x), 0),
+  rule('clause', '$banded:e ,? ~into ~column ~named? $name:n', ({ e, n }) => add(e, n), 0),
+  rule('clause', '$banded:e', ({ e }) => add(e), 0.1),
+
   // Naming and adding
-  rule('clause', '~add ~column? ~named? $name:n ,|:|;|=|-|–|,? $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~add ~column? ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
+  rule('clause', '~add ~column? ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~add $name:n from|as|is $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '~add ~column ~named $name:n ,|:|;|=|-|–? with|from|as|for|of|containing|that|which|is? is? $formula:e', ({ n, e }) => add(e, n), 0),
   rule('clause', '~add ~column $name:n with|from|as|for|of|containing|that|which|is is? $formula:e', ({ n, e }) => add(e, n), 0.1),
-  rule('clause', '~column ~named? $name:n ,|:|;|=|-|–? $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~column ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
+  rule('clause', '~column ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
   rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
   rule('clause', '$name:n , $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.4),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
@@ -197,12 +215,29 @@ export const phrases = [
   rule('rider', '~if we|it|there|they? $cond:c $blankIt', ({ c }) => blankWhere(c), 0),
   rule('rider', '~if we|it|there|they? $cond:c it|they|that stays|stay|is ~blankWord', ({ c }) => blankWhere(c), 0),
   rule('rider', '~if we|it|there|they? $cond:c , $blankIt', ({ c }) => blankWhere(c), 0),
+  rule('blankIt', 'stays|stay|remains|is|gives|gets|give|get a? ~blankWord', () => true, 0.02),
+  rule('rider', '$cond:c $blankIt', ({ c }) => blankWhere(c), 0.1),
+  rule('rider', '$blankIt ~if it|they|that? ~be? still|yet? open|unfinished|running', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  rule('rider', 'open|unfinished ones? $blankIt', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  rule('rider', 'there is|are no $name ~if one|any|either of the? two|three|four|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', '$blankIt ~if there is|are none|no $mark', () => onLast('no mark', (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'cased' ? plan : null)), 0),
+  rule('rider', '~if there is|are none|no $mark ,? $blankIt', () => onLast('no mark', (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'cased' ? plan : null)), 0),
+  rule('rider', "~if there's no $mark ,? $blankIt", () => onLast('no mark', (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'cased' ? plan : null)), 0),
+  rule('rider', '~if there is no $col:a ,? just the? $col:b on its own', ({ a, b }) => onLast('join', (plan) => (plan.as.kind === 'join' && [a, b].every((n) => columnsOf(plan.as).includes(n)) ? plan : null)), 0),
+  rule('rider', 'all? ~into? ~lower', () => cased('lower'), 0),
+  rule('rider', 'all? ~into? ~upper', () => cased('upper'), 0),
+  rule('rider', 'all? ~into? ~title', () => cased('title'), 0),
   rule('rider', '$blankIt ~if one|any|either of the? two|three|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
   rule('rider', '~if one|any|either of the? two|three|them? is|are ~blankWord ,? $blankIt', () => onLast('blank in', (plan) => plan), 0),
   rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
   rule('rider', 'no $cols:c ,? no $name', ({ c }) => onLast(`none ${c.join()}`, (plan) => (c.every((n: string) => needs(plan.as.kind === 'round' ? plan.as.of : plan.as, n)) ? plan : null)), 0.2),
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
+
+  rule('rider', 'as|in a? percent|percentage|% between|from 0 and|to 100', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
+  rule('rider', '~number', () => onLast('number', (plan) => (textual(plan.as) ? null : plan)), 0.1),
+  rule('rider', '~corrected $formula:e', ({ e }) => onLast(`corrected ${keyOf(e)}`, (plan) => (e.kind === 'number' ? null : { ...plan, as: e })), 0),
+  rule('aside', '~weekdays', () => nothing, 0.1),
 
   // Names said afterwards
   rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
@@ -211,6 +246,7 @@ export const phrases = [
   rule('rider', '~into ~column', () => onLast('placed', (plan) => plan), 0),
   rule('rider', '~add ~column', () => onLast('placed', (plan) => plan), 0.1),
   rule('rider', '~column', () => onLast('placed', (plan) => plan), 0.2),
+  rule('rider', 'show|put|add|write that|this|the|it number|figure|count|value? on|to|next|beside|in ~each? of? their|the? $rows', () => onLast('placed', (plan) => plan), 0),
   rule('rider', 'add|put|show that|it|this|them next|beside|to? each|every? $rows?', () => onLast('placed', (plan) => plan), 0.1),
   rule('aside', '~add $num ~column', () => nothing, 0.1),
   rule('aside', '~add $num more|new|extra columns|column', () => nothing, 0.05),
@@ -224,6 +260,16 @@ export const phrases = [
   rule('rider', 'the? ~lowest gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
   rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
 ].flat();
+
+const isSpan = (e: Expression): boolean => (e.kind === 'round' ? isSpan(e.of) : e.kind === 'span');
+
+const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${letters}`, (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'join' ? { ...plan, as: { kind: 'cased', letters, of: plan.as } } : null));
+
+/** Bands by their lower ends, the highest tried first; below the lowest there is no band. */
+function bandsOf(name: string, bands: readonly { from: number; label: string }[], x: Context): Expression | null {
+  const value = q(name, x);
+  return value && bands.length > 1 ? cases([...bands].reverse().map((b) => ({ when: { kind: 'compare', op: '>=', left: value, right: number(b.from) }, then: { kind: 'text', value: b.label } })), blank) : null;
+}
 
 const isRatio = (e: Expression): boolean => (e.kind === 'round' ? isRatio(e.of) : e.kind === 'op' && e.op === '/');
 

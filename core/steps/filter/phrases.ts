@@ -1,7 +1,8 @@
-import { amend, plans, type Context } from '../../language/acts';
+import { readsAsDate } from '../../formula/check';
+import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { keyOf } from '../../language/chart';
-import { all, any, not, type Condition } from '../../formula/expression';
+import { all, any, columnsOf, not, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
 
 const filter = (mode: FilterPlan['mode'], where: Condition) => plans({ step: 'filter', mode, where });
@@ -10,6 +11,22 @@ const filter = (mode: FilterPlan['mode'], where: Condition) => plans({ step: 'fi
 const agrees = (key: string, stays: boolean) =>
   amend(key, (plan) => (plan.step === 'filter' && (plan.mode === 'aside') === stays ? plan : null));
 
+/** 'newest on top' after a filter by a date: the rows left are sorted by it. */
+const thenByDate = (down: boolean): Act => ({
+  key: `filter then date ${down}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    if (last?.step !== 'filter') return null;
+    const [dated] = columnsOf(last.where).filter((name) => readsAsDate(state.head, name));
+    return dated === undefined ? null : withPlan(state, { step: 'sort', by: [{ column: dated, down }] });
+  },
+});
+
+/** The words looked for, said once more in brackets: these and no others. */
+const onlyWords = (texts: readonly string[]): Act =>
+  amend(`words ${texts.join()}`, (plan) =>
+    plan.step === 'filter' && plan.where.kind === 'text' && plan.where.test === 'mentions' && plan.where.texts.some((t) => texts.includes(t)) ? { ...plan, where: { ...plan.where, texts } } : null);
+
 export const phrases = [
   rule('clause', '~drop $rset:c', ({ c }) => filter('aside', c), 0),
   rule('clause', '~drop every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
@@ -17,6 +34,7 @@ export const phrases = [
   rule('clause', '~unwanted $rset:c', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '$rows ~rel ~be? $cond:c ~unwanted', ({ c }) => filter('aside', c), 0),
   rule('clause', '$rset:c out instead?', ({ c }) => filter('aside', c), 0.2),
+  rule('clause', 'take|throw|leave|cut|filter|weed|kick $rset:c away|out|off', ({ c }) => filter('aside', c), 0),
   rule('clause', '~make $rset:c out', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '~keep $rset:c', ({ c }) => filter('keep', c), 0),
   rule('clause', '~keep every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('keep', c), 0.02),
@@ -27,5 +45,10 @@ export const phrases = [
   rule('rider', '~if $cond:c let it|them|those? stay', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),
   rule('rider', 'and|also|or anything|everything|also $cond:c too|also|as well?', ({ c }, _x: Context) =>
     amend(`also ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: plan.mode === 'aside' ? any([plan.where, c]) : all([plan.where, c]) } : null)), 0.1),
+  rule('rider', 'newest|latest|recent|most? first|at|on the? top?', () => thenByDate(true), 0),
+  rule('rider', 'oldest|earliest first|at|on the? top?', () => thenByDate(false), 0),
+  rule('rider', '~corrected $rset:c', ({ c }) => amend(`corrected ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: c } : null)), 0),
+  rule('rider', '~open $plainWords:t ~close', ({ t }) => onlyWords(t), 0),
+  rule('rider', '~open $plainWords:t ,? $aside ~close', ({ t }) => onlyWords(t), 0),
   rule('rider', 'except|unless|but not ~if? $cond:c', ({ c }) => amend(`except ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: all([plan.where, not(c)]) } : null)), 0.2),
 ].flat();

@@ -1,4 +1,4 @@
-import { onColumns, type Act } from '../../language/acts';
+import { onColumns, speakOf, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Find } from './step';
 
@@ -35,6 +35,9 @@ export const phrases = [
   rule('bracketed', '~brackets and|with everything|anything|whatever|what is? inside|in|between? them|it?', () => true, 0.05),
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
+
+  rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
+  rule('clause', '~make $cols:c without the? ~legal', ({ c }) => speakOf(c), 0.3),
 
   // Sorts of characters.
   rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),

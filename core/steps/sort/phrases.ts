@@ -3,12 +3,16 @@ import { columnOf } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
 import { plans, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import type { SortKey } from '../order';
 
 /** Can 'highest first' be said of the column? */
 const ordered = (name: string, { head }: Context): boolean => {
   const { type } = columnOf(head, name);
   return isQuantity(type) || isDate(type) || readsAsNumber(head, name) || (head.glances?.get(name)?.dateShare ?? 0) >= 0.5;
 };
+
+/** Keys in a row, unless a column comes twice. */
+const distinctKeys = (a: readonly SortKey[], b: readonly SortKey[]): SortKey[] | null => (a.some((k) => b.some((o) => o.column === k.column)) ? null : [...a, ...b]);
 
 export const phrases = [
   rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
@@ -17,16 +21,16 @@ export const phrases = [
   rule('sortkey', '~highest $col:c first|top', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '~lowest $col:c first|top', ({ c }) => [{ column: c, down: false }], 0),
   rule('sortkeys', '$sortkey:k', ({ k }) => k, 0),
-  rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? the? same? $col:r ,|the? $sortkeys:s', ({ k, s }) => [...k, ...s], 0.05),
-  rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? $sortkeys:s', ({ k, s }) => [...k, ...s], 0),
-  rule('sortkeys', '$sortkey:k ,|and $sortkeys:s', ({ k, s }) => [...k, ...s], 0.1),
+  rule('within', 'within|inside|in the? same? $col:c ,?', ({ c }) => c, 0),
+  rule('sortkeys', '$sortkey:k ,|and|;? ,? $within the? $heavy:h', ({ k, h }) => distinctKeys(k, [h]), 0),
+  rule('sortkeys', '$sortkey:k ,|and|;? ,? $within by? $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0),
+  rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0),
+  rule('sortkeys', '$sortkey:k ,|and $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0.1),
   rule('clause', '~sort $rows? by|on|after? $sortkeys:k', ({ k }) => plans({ step: 'sort', by: k }), 0),
   rule('clause', '~make $rows? in order of $sortkeys:k', ({ k }) => plans({ step: 'sort', by: k }), 0),
-  rule('clause', '~sort $rows? by|on? $col:a ,|and? within the? same? $col:b ,|the? $heavy:h', ({ a, b, h }) => (a === b ? plans({ step: 'sort', by: [{ column: a, down: false }, h] }) : null), 0),
-  rule('clause', '~sort $rows? by|on? $col:a ~ascending ,|and? within the? same? $col:b ,|the? $heavy:h', ({ a, b, h }) => (a === b ? plans({ step: 'sort', by: [{ column: a, down: false }, h] }) : null), 0),
   rule('heavy', '$col:c first', ({ c }, x: Context) => (ordered(c, x) ? { column: c, down: true } : null), 0.1),
   rule('heavy', '~highest $col:c first', ({ c }) => ({ column: c, down: true }), 0),
-  rule('heavy', '~descending', (_s, x: Context) => { const c = onlyQuantity(x); return c && { column: c, down: true }; }, 0.2),
+  rule('heavy', 'heaviest first|on|at top?', (_s, x: Context) => { const c = onlyQuantity(x); return c && { column: c, down: true }; }, 0.2),
   rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
   rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
 ].flat();
