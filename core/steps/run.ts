@@ -6,20 +6,21 @@ import { mergeChunks } from './merge';
 import { definitionOf, type Plan } from './registry';
 import type { CellWork, Kind, Outline, SelectWork, SiftWork } from './step';
 
-/** Code of a row that is not in the table, and of one that is on hold, in a report's `codes`. */
+/** In a report's `codes`: a row that is not in the table; and the flag of a row on hold, over its kind. */
 export const ABSENT = 255;
-export const HELD = 254;
+export const HELD = 64;
 
 /** A kind with how many rows are of it. */
 export interface KindCount extends Kind {
   readonly code: number;
   readonly rows: number;
+  readonly held: number;
 }
 
 /** What a step did to each row: the one record that the proof, the review, the row card and the control totals are drawn from. */
 export interface Report {
   readonly kinds: readonly KindCount[];
-  /** The kind's code for each position; null where the step touches no row. */
+  /** The kind's code for each position, with the HELD flag; null where the step touches no row. */
   readonly codes: Uint8Array | null;
   readonly rowsIn: number;
   readonly rowsOut: number;
@@ -39,9 +40,15 @@ export interface ColumnSink {
   finish(glance: Glance): Column | Promise<Column>;
 }
 
+/** What is on hold for one sentence: single rows by position, and whole kinds by their keys. */
+export interface Holds {
+  readonly rows: ReadonlySet<number>;
+  readonly kinds: ReadonlySet<string>;
+}
+
 export interface RunOptions {
-  /** 1 for each position on hold: it keeps its old value, or stays in the table. */
-  readonly held?: Uint8Array | null;
+  /** Rows on hold keep their old value, or stay in the table. */
+  readonly holds?: Holds | null;
   readonly sinkFor?: (head: ColumnHead) => ColumnSink;
   readonly onProgress?: (done: number, total: number) => void;
   /** Throws when the run is to stop. */
@@ -66,33 +73,59 @@ export async function runPlan(plan: Plan, table: Table, head: CheckedHead, optio
   if (work.work === 'layout') {
     return { table: assemble(table, outline, []), report: { kinds: [], codes: null, rowsIn, rowsOut: rowsIn, held: 0 }, glances: new Map() };
   }
-  if (work.work === 'cells') return runCells(work, outline, table, head, options);
-  return runRows(work, outline, table, options);
+  return work.work === 'cells' ? runCells(work, outline, table, head, options) : runRows(work, outline, table, options);
+}
+
+interface MadeColumn {
+  readonly head: ColumnHead;
+  readonly before: string | undefined;
+}
+
+/** The columns a step makes, in the order in which its work gives them. */
+const madeColumns = (outline: Outline): MadeColumn[] =>
+  outline.columns
+    .flatMap((c) => ('made' in c.from ? [{ head: c.head, made: c.from.made, before: c.from.before }] : []))
+    .sort((a, b) => a.made - b.made);
+
+/** Cell work over one chunk, with the held rows' old values put back. */
+async function workChunk(work: CellWork, made: readonly MadeColumn[], table: Table, head: CheckedHead, ord: number, holds: Holds | null): Promise<{ chunks: Chunk[]; kinds: Uint8Array }> {
+  const from = ord * CHUNK_ROWS;
+  const length = chunkLength(table.size, ord);
+  const read = await Promise.all(work.reads.map((name) => columnOf(table, name).load(ord)));
+  const out = work.run(read, from, length);
+  const held = heldMask(work.kinds, out.kinds, from, holds);
+  if (!held) return { chunks: [...out.made], kinds: out.kinds };
+  const chunks: Chunk[] = [];
+  for (const [m, { head: after, before }] of made.entries()) {
+    const old = before === undefined ? null : (read[work.reads.indexOf(before)] ?? (await columnOf(table, before).load(ord)));
+    chunks.push(mergeChunks(out.made[m]!, old, held, after.type, before === undefined ? after.type : columnOf(head, before).type));
+  }
+  const kinds = out.kinds.map((k, i) => (held[i] ? k | HELD : k));
+  return { chunks, kinds };
+}
+
+/** 1 for each row of a chunk that is on hold; null when none is. */
+function heldMask(kinds: readonly Kind[], codes: Uint8Array, from: number, holds: Holds | null): Uint8Array | null {
+  if (!holds || (holds.rows.size === 0 && holds.kinds.size === 0)) return null;
+  const heldKinds = new Set(kinds.flatMap((k, code) => (holds.kinds.has(k.key) ? [code] : [])));
+  const mask = codes.map((code, i) => (heldKinds.has(code) || holds.rows.has(from + i) ? 1 : 0));
+  return mask.includes(1) ? mask : null;
 }
 
 async function runCells(work: CellWork, outline: Outline, table: Table, head: CheckedHead, options: RunOptions): Promise<RunResult> {
   const live = liveMask(table);
-  const made = outline.columns.flatMap((c) => ('made' in c.from ? [{ head: c.head, made: c.from.made, before: c.from.before }] : [])).sort((a, b) => a.made - b.made);
+  const made = madeColumns(outline);
   const sinks = made.map((m) => (options.sinkFor ?? memorySink)(m.head));
   const builders = made.map((m) => new GlanceBuilder(m.head.type));
   const codes = new Uint8Array(table.size);
-  const reads = work.reads.map((name) => columnOf(table, name));
   const total = chunkCount(table.size);
   for (let ord = 0; ord < total; ord++) {
     options.check?.();
     const from = ord * CHUNK_ROWS;
-    const length = chunkLength(table.size, ord);
-    const chunks = await Promise.all(reads.map((c) => c.load(ord)));
-    const out = work.run(chunks, from, length);
-    codes.set(out.kinds, from);
-    const held = options.held?.subarray(from, from + length);
-    for (const [m, { head: after, before }] of made.entries()) {
-      let chunk = out.made[m]!;
-      if (held?.includes(1)) {
-        const old = before === undefined ? null : chunks[work.reads.indexOf(before)] ?? (await columnOf(table, before).load(ord));
-        chunk = mergeChunks(chunk, old, held, after.type, before === undefined ? after.type : columnOf(head, before).type);
-      }
-      builders[m]!.add(chunk, live?.subarray(from, from + length));
+    const { chunks, kinds } = await workChunk(work, made, table, head, ord, options.holds ?? null);
+    codes.set(kinds, from);
+    for (const [m, chunk] of chunks.entries()) {
+      builders[m]!.add(chunk, live?.subarray(from, from + chunk.length));
       await sinks[m]!.write(chunk);
     }
     options.onProgress?.(ord + 1, total);
@@ -100,18 +133,19 @@ async function runCells(work: CellWork, outline: Outline, table: Table, head: Ch
   const glances = new Map(made.map((m, i) => [m.head.name, builders[i]!.result()]));
   const columns = await Promise.all(sinks.map((sink, i) => sink.finish(glances.get(made[i]!.head.name)!)));
   const rows = rowCount(table);
-  return { table: assemble(table, outline, columns), report: reportOf(work.kinds, codes, table, live, options.held ?? null, rows, rows), glances };
+  return { table: assemble(table, outline, columns), report: reportOf(work.kinds, codes, table, live, rows, rows), glances };
 }
 
 async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Table, options: RunOptions): Promise<RunResult> {
-  const live = liveMask(table);
-  const held = options.held ?? null;
+  const holds = options.holds ?? null;
   let codes: Uint8Array;
   let rows: Uint32Array;
   if (work.work === 'select') {
     const out = await work.run();
     codes = out.kinds;
+    const held = heldMask(work.kinds, codes, 0, holds);
     rows = held ? withHeld(table, out.rows, held) : out.rows;
+    flag(codes, held);
   } else {
     codes = new Uint8Array(table.size);
     const stay = new Uint8Array(table.size);
@@ -125,11 +159,17 @@ async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Tab
       stay.set(out.stay, from);
       options.onProgress?.(ord + 1, total);
     }
+    const held = heldMask(work.kinds, codes, 0, holds);
     if (held) for (let p = 0; p < stay.length; p++) if (held[p]) stay[p] = 1;
+    flag(codes, held);
     rows = remaining(table, stay);
   }
   const rowsIn = rowCount(table);
-  return { table: { ...assemble(table, outline, []), rows }, report: reportOf(work.kinds, codes, table, live, held, rowsIn, rows.length), glances: new Map() };
+  return { table: { ...assemble(table, outline, []), rows }, report: reportOf(work.kinds, codes, table, liveMask(table), rowsIn, rows.length), glances: new Map() };
+}
+
+function flag(codes: Uint8Array, held: Uint8Array | null): void {
+  if (held) for (let p = 0; p < codes.length; p++) if (held[p]) codes[p]! |= HELD;
 }
 
 /** The positions of the table that stay, in the table's order. */
@@ -154,21 +194,48 @@ function withHeld(table: Table, rows: Uint32Array, held: Uint8Array): Uint32Arra
   return back.length ? Uint32Array.from([...rows, ...back]) : rows;
 }
 
+/**
+ * A plan tried out without writing anything: cells are worked out when a chunk of them is asked for. Steps that remove or
+ * order rows are run over their columns at once, since the rows left depend on all of them.
+ */
+export async function tryPlan(plan: Plan, table: Table, head: CheckedHead): Promise<Table> {
+  const definition = definitionOf(plan);
+  const work = await definition.prepare(plan, table, head);
+  if (work.work !== 'cells') return (await runPlan(plan, table, head)).table;
+  const outline = definition.outline(plan, head);
+  const made = madeColumns(outline);
+  const done = new Map<number, Promise<Chunk[]>>();
+  const chunksOf = (ord: number): Promise<Chunk[]> => {
+    let chunks = done.get(ord);
+    if (!chunks) {
+      if (done.size >= 8) done.delete(done.keys().next().value!);
+      done.set(ord, (chunks = workChunk(work, made, table, head, ord, null).then((r) => r.chunks)));
+    }
+    return chunks;
+  };
+  return assemble(table, outline, made.map((m, i): Column => ({ ...m.head, load: async (ord) => (await chunksOf(ord))[i]! })));
+}
+
+/** The first rows of a table as a table of its own, for a first look at a large one. */
+export function firstRows(table: Table, size: number): Table {
+  if (size >= table.size) return table;
+  return { ...table, size, rows: table.rows ? table.rows.filter((p) => p < size) : null };
+}
+
 /** The table that an outline describes, with the made columns in their places. */
 function assemble(table: Table, outline: Outline, made: readonly Column[]): Table {
   const columns = outline.columns.map((c): Column => ('made' in c.from ? { ...made[c.from.made]!, ...c.head } : { ...c.head, load: columnOf(table, c.from.kept).load }));
   return { name: table.name, columns, size: table.size, rows: table.rows };
 }
 
-function reportOf(kinds: readonly Kind[], codes: Uint8Array, table: Table, live: Uint8Array | null, held: Uint8Array | null, rowsIn: number, rowsOut: number): Report {
+function reportOf(kinds: readonly Kind[], codes: Uint8Array, table: Table, live: Uint8Array | null, rowsIn: number, rowsOut: number): Report {
   const counts = new Uint32Array(256);
   for (let p = 0; p < table.size; p++) {
     if (live && !live[p]) codes[p] = ABSENT;
-    else if (held?.[p]) codes[p] = HELD;
     counts[codes[p]!]!++;
   }
-  const found = kinds.map((kind, code): KindCount => ({ ...kind, code, rows: counts[code]! })).filter((k) => k.rows > 0);
-  return { kinds: found.sort((a, b) => Number(b.odd) - Number(a.odd) || a.rows - b.rows), codes, rowsIn, rowsOut, held: counts[HELD]! };
+  const found = kinds.map((kind, code): KindCount => ({ ...kind, code, rows: counts[code]! + counts[code | HELD]!, held: counts[code | HELD]! })).filter((k) => k.rows > 0);
+  return { kinds: found.sort((a, b) => Number(b.odd) - Number(a.odd) || a.rows - b.rows), codes, rowsIn, rowsOut, held: found.reduce((n, k) => n + k.held, 0) };
 }
 
 /** The head of a table with glances at its columns, for checking and reading. Reads every chunk of the columns not given. */

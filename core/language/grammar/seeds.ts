@@ -32,7 +32,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'word') {
       if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.15 : 0);
       const unit = unitName(t.lower);
-      if (unit) put('unit', i, i + 1, unit, 0);
+      // 'in' and single letters are units only behind a number.
+      if (unit && (t.lower.length > 2 || unit.length > 1 && t.lower !== 'in' || tokens[i - 1]?.kind === 'number')) put('unit', i, i + 1, unit, 0);
       put('word', i, i + 1, t.text, 0.3);
     }
     if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:-]$/.test(t.lower) ? 0.3 : 1);

@@ -1,0 +1,118 @@
+import { sql } from 'drizzle-orm';
+import { bigint, boolean, customType, index, integer, jsonb, pgTable, primaryKey, serial, smallint, text, timestamp } from 'drizzle-orm/pg-core';
+import type { ImportNote, ImportSettings } from '../../core/formats/import';
+import type { ColumnTotal } from '../../core/review/balance';
+import type { Glance } from '../../core/profile/glance';
+import type { KindCount } from '../../core/steps/run';
+import type { Plan } from '../../core/steps/registry';
+
+const bytea = customType<{ data: Uint8Array; driverData: Buffer }>({ dataType: () => 'bytea' });
+const now = () => timestamp({ withTimezone: true }).notNull().default(sql`now()`);
+
+/** One job. `version` counts every change, so that a client can tell that what it saw is no longer so. */
+export const workspaces = pgTable('workspaces', {
+  id: serial().primaryKey(),
+  name: text().notNull(),
+  version: integer().notNull().default(1),
+  revisionId: integer('revision_id'),
+  /** The request that is open in proof, as it was typed. */
+  draft: text(),
+  createdAt: now(),
+});
+
+/** A table as it was brought in; the file itself lies in the data folder, byte for byte. */
+export const sources = pgTable('sources', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  name: text().notNull(),
+  fileName: text('file_name').notNull(),
+  file: text().notNull(),
+  bytes: bigint({ mode: 'number' }).notNull(),
+  sha256: text().notNull(),
+  settings: jsonb().$type<ImportSettings>().notNull(),
+  notes: jsonb().$type<readonly ImportNote[]>().notNull(),
+  createdAt: now(),
+});
+
+/** Cells of a column lie in `chunks`; a column is never changed once it is there. */
+export const columns = pgTable('columns', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  type: text().notNull(),
+  scale: smallint(),
+  glance: jsonb().$type<Glance>(),
+});
+
+export const chunks = pgTable('chunks', {
+  columnId: integer('column_id').notNull().references(() => columns.id, { onDelete: 'cascade' }),
+  ord: integer().notNull(),
+  data: bytea().notNull(),
+}, (t) => [primaryKey({ columns: [t.columnId, t.ord] })]);
+
+/** A version of a table: its columns by name, and which of its rows are in, in which order. */
+export const states = pgTable('states', {
+  id: serial().primaryKey(),
+  sourceId: integer('source_id').notNull().references(() => sources.id, { onDelete: 'cascade' }),
+  columns: jsonb().$type<readonly StateColumn[]>().notNull(),
+  size: integer().notNull(),
+  rowCount: integer('row_count').notNull(),
+  /** Positions of the rows, as 32-bit numbers; null when all rows are in, in source order. */
+  rows: bytea(),
+  totals: jsonb().$type<readonly ColumnTotal[]>().notNull(),
+}, (t) => [index().on(t.sourceId)]);
+
+export interface StateColumn {
+  readonly name: string;
+  readonly type: string;
+  readonly scale: number | null;
+  readonly columnId: number;
+}
+
+/** A kept sentence as it ran on one state. `key` stays the same through edits; a run is never changed. */
+export const entries = pgTable('entries', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  key: text().notNull(),
+  sourceId: integer('source_id').notNull().references(() => sources.id, { onDelete: 'cascade' }),
+  request: text().notNull(),
+  sentence: text().notNull(),
+  plan: jsonb().$type<Plan>().notNull(),
+  before: integer().notNull(),
+  after: integer().notNull(),
+  report: jsonb().$type<StoredReport>().notNull(),
+  codes: bytea(),
+  /** The holds that were in force when it ran, by their ids. */
+  holds: integer().array().notNull(),
+  createdAt: now(),
+}, (t) => [index().on(t.workspaceId)]);
+
+export interface StoredReport {
+  readonly kinds: readonly KindCount[];
+  readonly rowsIn: number;
+  readonly rowsOut: number;
+  readonly held: number;
+}
+
+/** A state of the whole brief. Undo and redo only move the workspace's pointer between revisions. */
+export const revisions = pgTable('revisions', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  parentId: integer('parent_id'),
+  /** The child that undo last came from: where redo goes. */
+  redoId: integer('redo_id'),
+  entryIds: integer('entry_ids').array().notNull(),
+  /** What the change was, for the list of undone things. */
+  label: text().notNull(),
+}, (t) => [index().on(t.workspaceId)]);
+
+/** A row or a kind that is not accepted yet, or was settled. Holds belong to a sentence by its key, not to a revision. */
+export const holds = pgTable('holds', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  entryKey: text('entry_key').notNull(),
+  kind: text(),
+  position: integer(),
+  note: text().notNull().default(''),
+  settled: boolean().notNull().default(false),
+  createdAt: now(),
+}, (t) => [index().on(t.workspaceId)]);

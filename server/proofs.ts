@@ -1,0 +1,146 @@
+import type { CellValue } from '../core/values/cell';
+import { checkPlan, definitionOf, sayPlan, type Plan } from '../core/steps/registry';
+import { ABSENT, firstRows, headWithGlances, runPlan, tryPlan, type ColumnSink, type KindCount, type Report } from '../core/steps/run';
+import { CHUNK_ROWS, type Column } from '../core/table/column';
+import type { CheckedHead } from '../core/formula/check';
+import type { Table } from '../core/table/table';
+import { balance, type ColumnTotal } from '../core/review/balance';
+import { headAfter } from '../core/language/acts';
+import { pool } from './db/client';
+import { Told } from './errors';
+import { cellsAt } from './rows';
+import { headFor } from './revise';
+import { loadState } from './store/tables';
+
+/** A kind in the proof, with rows that are as different from each other as can be found quickly. */
+export interface ProofKind extends KindCount {
+  readonly examples: readonly ProofRow[];
+}
+
+export interface ProofRow {
+  readonly position: number;
+  /** Cells of the proof's columns before and after; null stands for a blank, or for a column that was not there. */
+  readonly before: readonly CellValue[];
+  readonly after: readonly CellValue[];
+  readonly gone: boolean;
+}
+
+/** The trial result of one plan. */
+export interface Proof {
+  readonly sentence: string;
+  readonly columns: readonly { readonly name: string; readonly made: boolean; readonly isNew: boolean }[];
+  readonly columnsBefore: readonly string[];
+  readonly columnsAfter: readonly string[];
+  readonly kinds: readonly ProofKind[];
+  readonly rowsIn: number;
+  readonly rowsOut: number;
+  /** Only the first rows of a large table were looked at so far. */
+  readonly partial: boolean;
+  readonly totals: { readonly before: readonly ColumnTotal[]; readonly after: readonly ColumnTotal[] };
+}
+
+/** Rows of the first look at a large table: whole chunks. */
+export const FIRST_LOOK = CHUNK_ROWS * 2;
+const EXAMPLES = 8;
+
+/** Drops what it is given: for counting kinds without keeping cells. */
+const nowhere = (): ColumnSink => ({ write: () => undefined, finish: () => ({ name: '', type: 'text', scale: null, load: () => Promise.reject(new Error('These cells were only counted.')) }) as Column });
+
+/** Tries plans one after the other over a version of a table; nothing is written. */
+export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void): Promise<Proof[]> {
+  const state = await loadState(pool(), stateId);
+  let head = await headFor(state);
+  let table = part === 'first' ? firstRows(state.table, FIRST_LOOK) : state.table;
+  const partial = table.size < state.table.size;
+  const proofs: Proof[] = [];
+  for (const plan of plans) {
+    const [problem] = checkPlan(plan, head);
+    if (problem) throw new Told(problem.text, 422, 'depends');
+    const tried = await tryPlan(plan, table, head);
+    const { report } = await runPlan(plan, table, head, { sinkFor: nowhere, ...(check ? { check } : {}) });
+    proofs.push(await proofOf(plan, table, tried, report, partial, head));
+    head = tried.size <= 50_000 && !partial ? await headWithGlances(tried) : headAfter(plan, head);
+    table = tried;
+  }
+  return proofs;
+}
+
+async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead): Promise<Proof> {
+  const definition = definitionOf(plan);
+  const outline = definition.outline(plan, head);
+  const made = new Set(outline.columns.flatMap((c) => ('made' in c.from ? [c.head.name] : [])));
+  const names = [...new Set([...definition.reads(plan), ...made])];
+  const shown = names.length ? names.slice(0, 8) : after.columns.slice(0, 6).map((c) => c.name);
+  // The first column helps to know the row by.
+  const key = before.columns[0]?.name;
+  const columns = [...(key !== undefined && !shown.includes(key) ? [key] : []), ...shown];
+  const kinds: ProofKind[] = [];
+  const keeps = after.rows && report.rowsIn !== report.rowsOut ? new Set(after.rows) : null;
+  for (const kind of report.kinds) {
+    const positions = examplesOf(kind, report.codes!, before);
+    const [old, now] = await Promise.all([cellsAt(only(before, columns), positions), cellsAt(only(after, columns), positions)]);
+    kinds.push({
+      ...kind,
+      examples: positions.map((position, i) => ({ position, before: spread(old[i]!, before, columns), after: spread(now[i]!, after, columns), gone: keeps !== null && !keeps.has(position) })),
+    });
+  }
+  const changedNumbers = [...made];
+  const touchesRows = report.rowsIn !== report.rowsOut;
+  const [sumsBefore, sumsAfter] = partial ? [[], []] : await Promise.all([balance(before, touchesRows ? undefined : changedNumbers), balance(after, touchesRows ? undefined : changedNumbers)]);
+  return {
+    sentence: sayPlan(plan),
+    columns: columns.map((name) => ({ name, made: made.has(name), isNew: !before.columns.some((c) => c.name === name) })),
+    columnsBefore: before.columns.map((c) => c.name),
+    columnsAfter: after.columns.map((c) => c.name),
+    kinds,
+    rowsIn: report.rowsIn,
+    rowsOut: report.rowsOut,
+    partial,
+    totals: { before: sumsBefore, after: sumsAfter },
+  };
+}
+
+/** Positions of a kind, spread over the table. */
+function examplesOf(kind: KindCount, codes: Uint8Array, table: Table): number[] {
+  const found: number[] = [];
+  const stride = Math.max(1, Math.floor(kind.rows / EXAMPLES));
+  let seen = 0;
+  for (let p = 0; p < table.size && found.length < EXAMPLES; p++) {
+    if (codes[p] === ABSENT || (codes[p]! & 63) !== kind.code) continue;
+    if (seen++ % stride === 0) found.push(p);
+  }
+  return found;
+}
+
+/** A page of the rows of one kind, for unfolding it. */
+export async function kindRows(stateId: number, plans: readonly Plan[], index: number, code: number, from: number, count: number): Promise<ProofRow[]> {
+  const state = await loadState(pool(), stateId);
+  let { table } = state;
+  let head = await headFor(state);
+  for (const plan of plans.slice(0, index)) {
+    table = await tryPlan(plan, table, head);
+    head = headAfter(plan, head);
+  }
+  const plan = plans[index]!;
+  const tried = await tryPlan(plan, table, head);
+  const { report } = await runPlan(plan, table, head, { sinkFor: nowhere });
+  const positions: number[] = [];
+  let seen = 0;
+  for (let p = 0; p < table.size && positions.length < count; p++) {
+    if (report.codes![p] !== ABSENT && (report.codes![p]! & 63) === code && seen++ >= from) positions.push(p);
+  }
+  const proof = await proofOf(plan, table, tried, { ...report, kinds: [] }, true, head);
+  const columns = proof.columns.map((c) => c.name);
+  const [old, now] = await Promise.all([cellsAt(only(table, columns), positions), cellsAt(only(tried, columns), positions)]);
+  const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
+  return positions.map((position, i) => ({ position, before: spread(old[i]!, table, columns), after: spread(now[i]!, tried, columns), gone: keeps !== null && !keeps.has(position) }));
+}
+
+/** A table with only the columns that it has of those named, in their order. */
+const only = (table: Table, names: readonly string[]): Table => ({ ...table, columns: names.flatMap((n) => table.columns.filter((c) => c.name === n)) });
+
+/** Cells put to the places of all the columns named; null where the table has no such column. */
+function spread(cells: readonly CellValue[], table: Table, names: readonly string[]): CellValue[] {
+  let at = 0;
+  return names.map((n) => (table.columns.some((c) => c.name === n) ? cells[at++]! : null));
+}

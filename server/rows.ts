@@ -1,0 +1,158 @@
+import { CHUNK_ROWS } from '../core/table/column';
+import { positionAt, rowCount, type Table } from '../core/table/table';
+import { cellText, cellValue, type CellValue } from '../core/values/cell';
+import { folded } from '../core/values/fold';
+import { prepareCondition, YES } from '../core/formula/evaluate';
+import { orderedRows, type SortKey } from '../core/steps/order';
+import { eachChunk } from '../core/table/table';
+import { ABSENT } from '../core/steps/run';
+import { pool } from './db/client';
+import { Told } from './errors';
+import { headFor } from './revise';
+import { loadState } from './store/tables';
+
+/** A window of rows: for each its position (its place in the source file is one more) and its cells. */
+export interface RowWindow {
+  readonly total: number;
+  readonly from: number;
+  readonly positions: readonly number[];
+  readonly cells: readonly (readonly CellValue[])[];
+}
+
+/** What is only seen so: a temporary order and a filter on one column. Neither changes the table. */
+export interface ViewSettings {
+  readonly sort: SortKey | null;
+  readonly filter: { readonly column: string; readonly text: string } | null;
+}
+
+const MOST_VIEWS = 8;
+const views = new Map<string, Promise<Uint32Array>>();
+
+/** A table as it is looked at. The order of a view is worked out once and kept while it is in use. */
+export async function viewTable(stateId: number, settings: ViewSettings): Promise<Table> {
+  const state = await loadState(pool(), stateId);
+  if (!settings.sort && !settings.filter) return state.table;
+  const key = JSON.stringify([stateId, settings]);
+  let rows = views.get(key);
+  if (!rows) {
+    rows = viewRows(state.table, settings, await headFor(state));
+    views.set(key, rows);
+    rows.catch(() => views.delete(key));
+    if (views.size > MOST_VIEWS) views.delete(views.keys().next().value!);
+  }
+  return { ...state.table, rows: await rows };
+}
+
+async function viewRows(table: Table, { sort, filter }: ViewSettings, head: Awaited<ReturnType<typeof headFor>>): Promise<Uint32Array> {
+  let seen = table;
+  if (filter) {
+    const wanted = filter.text;
+    const of = { kind: 'column' as const, name: filter.column };
+    const test = await prepareCondition(wanted === '' ? { kind: 'empty', of } : { kind: 'text', test: 'contains', of, texts: [wanted] }, table, head);
+    const fits = new Uint8Array(table.size);
+    await eachChunk(table, test.reads, (chunks, _ord, from, length) => fits.set(test.test(chunks, from, length), from));
+    const rows: number[] = [];
+    for (let at = 0; at < rowCount(table); at++) {
+      const p = positionAt(table, at);
+      if (fits[p] === YES) rows.push(p);
+    }
+    seen = { ...table, rows: Uint32Array.from(rows) };
+  }
+  return sort ? orderedRows(seen, head, [sort]) : Uint32Array.from({ length: rowCount(seen) }, (_, at) => positionAt(seen, at));
+}
+
+/** Rows `from` to `from + count` of a table. Loads each chunk concerned once. */
+export async function rowsOf(table: Table, from: number, count: number): Promise<RowWindow> {
+  const total = rowCount(table);
+  const positions = Array.from({ length: Math.max(0, Math.min(count, total - from)) }, (_, i) => positionAt(table, from + i));
+  return { total, from, positions, cells: await cellsAt(table, positions) };
+}
+
+/** The cells of some positions, in their order. */
+export async function cellsAt(table: Table, positions: readonly number[]): Promise<CellValue[][]> {
+  const cells = positions.map(() => new Array<CellValue>(table.columns.length));
+  const ords = [...new Set(positions.map((p) => Math.floor(p / CHUNK_ROWS)))];
+  await Promise.all(
+    table.columns.map(async (column, c) => {
+      const chunks = new Map(await Promise.all(ords.map(async (ord) => [ord, await column.load(ord)] as const)));
+      positions.forEach((p, i) => {
+        cells[i]![c] = cellValue(chunks.get(Math.floor(p / CHUNK_ROWS))!, p % CHUNK_ROWS, column.type);
+      });
+    }),
+  );
+  return cells;
+}
+
+/** The next place, after `after`, whose row holds a text in any column; null when there is none. */
+export async function findText(table: Table, text: string, after: number): Promise<{ place: number; column: string } | null> {
+  const wanted = folded(text);
+  if (wanted === '') return null;
+  const total = rowCount(table);
+  for (let step = 1; step <= total; step++) {
+    const place = (after + step) % total;
+    const p = positionAt(table, place);
+    for (const column of table.columns) {
+      const chunk = await column.load(Math.floor(p / CHUNK_ROWS));
+      if (folded(cellText(chunk, p % CHUNK_ROWS, column.type)).includes(wanted)) return { place, column: column.name };
+    }
+  }
+  return null;
+}
+
+/** One row's way through the brief: after each sentence that touched it, its kind and the cells that changed. */
+export interface CardStep {
+  readonly key: string;
+  readonly sentence: string;
+  readonly kind: string;
+  readonly held: boolean;
+  readonly gone: boolean;
+  readonly changes: readonly { readonly column: string; readonly before: CellValue; readonly after: CellValue }[];
+}
+
+export interface RowCard {
+  readonly position: number;
+  readonly source: readonly { readonly column: string; readonly value: CellValue }[];
+  readonly now: readonly { readonly column: string; readonly value: CellValue }[] | null;
+  readonly steps: readonly CardStep[];
+}
+
+interface CardEntry {
+  readonly id: number;
+  readonly key: string;
+  readonly sentence: string;
+  readonly before: number;
+  readonly after: number;
+  readonly report: { readonly kinds: readonly { readonly code: number; readonly words: string }[] };
+}
+
+/** The card of one row: read from the reports and the versions, nothing is computed again. */
+export async function rowCard(entries: readonly CardEntry[], firstState: number, position: number): Promise<RowCard> {
+  const db = pool();
+  const at = async (stateId: number): Promise<Map<string, CellValue>> => {
+    const { table } = await loadState(db, stateId);
+    if (position < 0 || position >= table.size) throw new Told('There is no such row.', 404, 'gone');
+    const [cells] = await cellsAt(table, [position]);
+    return new Map(table.columns.map((c, i) => [c.name, cells![i]!]));
+  };
+  const ids = entries.map((e) => e.id);
+  const { rows } = await db.query<{ id: number; code: number | null }>('select id, get_byte(codes, $2) as code from entries where id = any($1) and octet_length(codes) > $2', [ids, position]);
+  const codes = new Map(rows.map((r) => [r.id, r.code]));
+  const source = await at(firstState);
+  let before = source;
+  const steps: CardStep[] = [];
+  let gone = false;
+  for (const entry of entries) {
+    const code = codes.get(entry.id);
+    const after = await at(entry.after);
+    if (!gone && code !== ABSENT) {
+      const changes = [...after].filter(([name, value]) => before.get(name) !== value && (before.has(name) || value !== null)).map(([column, value]) => ({ column, before: before.get(column) ?? null, after: value }));
+      const kind = code === undefined || code === null ? 'columns only' : (entry.report.kinds.find((k) => k.code === (code & 63))?.words ?? '');
+      const { table } = await loadState(db, entry.after);
+      gone = table.rows !== null && !table.rows.includes(position);
+      steps.push({ key: entry.key, sentence: entry.sentence, kind, held: code !== undefined && code !== null && (code & 64) !== 0, gone, changes });
+    }
+    before = after;
+  }
+  const list = (cells: Map<string, CellValue>) => [...cells].map(([column, value]) => ({ column, value }));
+  return { position, source: list(source), now: gone ? null : list(before), steps };
+}

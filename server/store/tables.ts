@@ -1,0 +1,67 @@
+import { rowCount, type Table } from '../../core/table/table';
+import type { ColumnType } from '../../core/table/column';
+import type { CheckedHead } from '../../core/formula/check';
+import type { Glance } from '../../core/profile/glance';
+import type { ColumnTotal } from '../../core/review/balance';
+import type { StateColumn } from '../db/schema';
+import { isStored, storedColumn, type Queryable, type StoredColumn } from './chunks';
+
+/** A stored version of a table, ready to be read. */
+export interface StoredState {
+  readonly id: number;
+  readonly sourceId: number;
+  readonly table: Table;
+  readonly totals: readonly ColumnTotal[];
+}
+
+const MOST_STATES = 24;
+const holder = globalThis as { kulfiStates?: Map<number, StoredState> };
+const states = (): Map<number, StoredState> => (holder.kulfiStates ??= new Map());
+
+/** A version of a table by its id. Versions never change, so the newest used ones are kept in memory. */
+export async function loadState(db: Queryable, id: number): Promise<StoredState> {
+  const hit = states().get(id);
+  if (hit) {
+    states().delete(id);
+    states().set(id, hit);
+    return hit;
+  }
+  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; totals: ColumnTotal[]; name: string }>(
+    'select s.source_id, s.columns, s.size, s.rows, s.totals, o.name from states s join sources o on o.id = s.source_id where s.id = $1',
+    [id],
+  );
+  const row = rows[0];
+  if (!row) throw new Error(`There is no table version ${id}.`);
+  const list = row.rows ? new Uint32Array(row.rows.buffer.slice(row.rows.byteOffset, row.rows.byteOffset + row.rows.byteLength)) : null;
+  const columns = row.columns.map((c): StoredColumn => ({ ...storedColumn(db, { name: c.name, type: c.type as ColumnType, scale: c.scale }, c.columnId), columnId: c.columnId }));
+  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list }, totals: row.totals };
+  states().set(id, state);
+  if (states().size > MOST_STATES) states().delete(states().keys().next().value!);
+  return state;
+}
+
+/** Writes a version of a table whose columns are all stored; gives its id. */
+export async function saveState(db: Queryable, sourceId: number, table: Table, totals: readonly ColumnTotal[]): Promise<number> {
+  const columns = table.columns.map((c): StateColumn => {
+    if (!isStored(c)) throw new Error(`Column “${c.name}” was not stored.`);
+    return { name: c.name, type: c.type, scale: c.scale, columnId: c.columnId };
+  });
+  const list = table.rows ? Buffer.from(table.rows.buffer, table.rows.byteOffset, table.rows.byteLength) : null;
+  const { rows } = await db.query<{ id: number }>('insert into states (source_id, columns, size, row_count, rows, totals) values ($1, $2, $3, $4, $5, $6) returning id', [
+    sourceId, JSON.stringify(columns), table.size, rowCount(table), list, JSON.stringify(totals),
+  ]);
+  return rows[0]!.id;
+}
+
+/** The head of a stored version with the glances of its columns. Glances are of the column as it was made. */
+export async function headOfState(db: Queryable, state: StoredState): Promise<CheckedHead> {
+  const ids = state.table.columns.map((c) => (c as StoredColumn).columnId);
+  const { rows } = await db.query<{ id: number; glance: Glance | null }>('select id, glance from columns where id = any($1)', [ids]);
+  const byId = new Map(rows.map((r) => [r.id, r.glance]));
+  const glances = new Map<string, Glance>();
+  state.table.columns.forEach((c, i) => {
+    const glance = byId.get(ids[i]!);
+    if (glance) glances.set(c.name, glance);
+  });
+  return { name: state.table.name, columns: state.table.columns.map(({ name, type, scale }) => ({ name, type, scale })), glances };
+}

@@ -1,0 +1,309 @@
+import { randomUUID } from 'node:crypto';
+import { and, desc, eq, inArray, sql } from 'drizzle-orm';
+import type { ColumnType } from '../core/table/column';
+import type { ColumnTotal } from '../core/review/balance';
+import type { Glance } from '../core/profile/glance';
+import type { Plan } from '../core/steps/registry';
+import { definitionOf } from '../core/steps/registry';
+import type { ImportNote } from '../core/formats/import';
+import { recordText } from '../core/brief/record';
+import { database, pool } from './db/client';
+import * as schema from './db/schema';
+import { Told, changed } from './errors';
+import { entriesOf, firstStates, headFor, holdIds, openHolds, sameIds, type EntryRow, type NewHold, type Wanted } from './revise';
+import { makeRevision, type Progress } from './runner';
+import { loadState } from './store/tables';
+
+/** What the desk shows of a workspace. */
+export interface WorkspaceSummary {
+  readonly id: number;
+  readonly name: string;
+  readonly tables: readonly { readonly name: string; readonly rows: number }[];
+  readonly sentences: number;
+  readonly onHold: number;
+  readonly draft: string | null;
+  readonly createdAt: string;
+}
+
+export interface ColumnView {
+  readonly name: string;
+  readonly type: ColumnType;
+  readonly glance: Omit<Glance, 'values'> & { readonly common: readonly (readonly [string, number])[]; readonly distinct: number | null };
+}
+
+export interface TableView {
+  readonly id: number;
+  readonly name: string;
+  readonly fileName: string;
+  readonly stateId: number;
+  readonly rows: number;
+  readonly sourceRows: number;
+  readonly columns: readonly ColumnView[];
+  readonly totals: readonly ColumnTotal[];
+  readonly sourceTotals: readonly ColumnTotal[];
+  readonly notes: readonly ImportNote[];
+}
+
+export interface SentenceView {
+  readonly key: string;
+  readonly tableId: number;
+  readonly request: string;
+  readonly sentence: string;
+  readonly plan: Plan;
+  readonly reads: readonly string[];
+  readonly writes: readonly string[];
+  readonly report: EntryRow['report'];
+  readonly beforeState: number;
+  readonly afterState: number;
+}
+
+export interface HoldView {
+  readonly id: number;
+  readonly key: string;
+  readonly kind: string | null;
+  readonly position: number | null;
+  readonly note: string;
+  readonly rows: number;
+  readonly words: string;
+}
+
+/** Everything the bench shows but the rows themselves. */
+export interface WorkspaceView {
+  readonly id: number;
+  readonly name: string;
+  readonly version: number;
+  readonly draft: string | null;
+  readonly tables: readonly TableView[];
+  readonly brief: readonly SentenceView[];
+  readonly holds: readonly HoldView[];
+  readonly undo: string | null;
+  readonly redo: string | null;
+}
+
+/** All workspaces, the newest first, each with what it waits for. A fixed number of queries. */
+export async function listWorkspaces(): Promise<WorkspaceSummary[]> {
+  const db = database();
+  const rows = await db.select().from(schema.workspaces).orderBy(desc(schema.workspaces.id));
+  if (!rows.length) return [];
+  const tables = await db.select({ workspaceId: schema.sources.workspaceId, id: schema.sources.id, name: schema.sources.name }).from(schema.sources).orderBy(schema.sources.id);
+  const counts = await db
+    .select({ sourceId: schema.states.sourceId, rows: sql<number>`(array_agg(${schema.states.rowCount} order by ${schema.states.id}))[1]` })
+    .from(schema.states)
+    .groupBy(schema.states.sourceId);
+  const rowsOf = new Map(counts.map((c) => [c.sourceId, c.rows]));
+  const revisionIds = rows.flatMap((w) => (w.revisionId === null ? [] : [w.revisionId]));
+  const revisions = revisionIds.length ? await db.select().from(schema.revisions).where(inArray(schema.revisions.id, revisionIds)) : [];
+  const entryIds = revisions.flatMap((r) => r.entryIds);
+  const entries = entryIds.length ? await db.select({ id: schema.entries.id, report: schema.entries.report }).from(schema.entries).where(inArray(schema.entries.id, entryIds)) : [];
+  const heldOf = new Map(entries.map((e) => [e.id, e.report.held]));
+  return rows.map((w) => {
+    const revision = revisions.find((r) => r.id === w.revisionId);
+    return {
+      id: w.id,
+      name: w.name,
+      tables: tables.filter((t) => t.workspaceId === w.id).map((t) => ({ name: t.name, rows: rowsOf.get(t.id) ?? 0 })),
+      sentences: revision?.entryIds.length ?? 0,
+      onHold: (revision?.entryIds ?? []).reduce((n, id) => n + (heldOf.get(id) ?? 0), 0),
+      draft: w.draft,
+      createdAt: w.createdAt.toISOString(),
+    };
+  });
+}
+
+async function workspaceRow(id: number): Promise<typeof schema.workspaces.$inferSelect> {
+  const [row] = await database().select().from(schema.workspaces).where(eq(schema.workspaces.id, id));
+  if (!row) throw new Told('There is no such workspace.', 404, 'gone');
+  return row;
+}
+
+/** The state that each table of a workspace is in now. */
+export async function currentStates(workspaceId: number): Promise<{ states: Map<number, number>; entries: EntryRow[]; row: typeof schema.workspaces.$inferSelect }> {
+  const db = database();
+  const row = await workspaceRow(workspaceId);
+  const [entries, states] = await Promise.all([entriesOf(db, row.revisionId), firstStates(db, workspaceId)]);
+  for (const entry of entries) states.set(entry.sourceId, entry.after);
+  return { states, entries, row };
+}
+
+/** A workspace as the bench shows it. */
+export async function viewWorkspace(id: number): Promise<WorkspaceView> {
+  const db = database();
+  const { states, entries, row } = await currentStates(id);
+  const firsts = await firstStates(db, id);
+  const sources = await db.select().from(schema.sources).where(eq(schema.sources.workspaceId, id)).orderBy(schema.sources.id);
+  const held = await openHolds(db, id);
+  const revision = row.revisionId === null ? null : (await db.select().from(schema.revisions).where(eq(schema.revisions.id, row.revisionId)))[0]!;
+  const redo = revision?.redoId ? (await db.select({ label: schema.revisions.label }).from(schema.revisions).where(eq(schema.revisions.id, revision.redoId)))[0] : undefined;
+  const tables = await Promise.all(
+    sources.map(async (source): Promise<TableView> => {
+      const [state, first] = await Promise.all([loadState(pool(), states.get(source.id)!), loadState(pool(), firsts.get(source.id)!)]);
+      const head = await headFor(state);
+      return {
+        id: source.id,
+        name: source.name,
+        fileName: source.fileName,
+        stateId: state.id,
+        rows: state.table.rows?.length ?? state.table.size,
+        sourceRows: state.table.size,
+        columns: state.table.columns.map((c) => columnView(c.name, c.type, head.glances?.get(c.name))),
+        totals: state.totals,
+        sourceTotals: first.totals,
+        notes: source.notes,
+      };
+    }),
+  );
+  const heads = new Map<number, Awaited<ReturnType<typeof headFor>>>();
+  for (const entry of entries) if (!heads.has(entry.before)) heads.set(entry.before, await headFor(await loadState(pool(), entry.before)));
+  const brief = entries.map((e): SentenceView => ({
+    key: e.key,
+    tableId: e.sourceId,
+    request: e.request,
+    sentence: e.sentence,
+    plan: e.plan,
+    reads: definitionOf(e.plan).reads(e.plan),
+    writes: definitionOf(e.plan).outline(e.plan, heads.get(e.before)!).columns.filter((c) => 'made' in c.from || c.from.kept !== c.head.name).map((c) => c.head.name),
+    report: e.report,
+    beforeState: e.before,
+    afterState: e.after,
+  }));
+  const byKey = new Map(entries.map((e) => [e.key, e]));
+  return {
+    id,
+    name: row.name,
+    version: row.version,
+    draft: row.draft,
+    tables,
+    brief,
+    holds: held.filter((h) => byKey.has(h.entryKey)).map((h): HoldView => {
+      const kind = byKey.get(h.entryKey)!.report.kinds.find((k) => k.key === h.kind);
+      return { id: h.id, key: h.entryKey, kind: h.kind, position: h.position, note: h.note, rows: h.kind === null ? 1 : (kind?.held ?? 0), words: h.kind === null ? `row ${h.position! + 1}` : (kind?.words ?? h.kind) };
+    }),
+    undo: revision && revision.parentId !== null ? revision.label : null,
+    redo: redo?.label ?? null,
+  };
+}
+
+function columnView(name: string, type: ColumnType, glance: Glance | undefined): ColumnView {
+  const { values, ...rest } = glance ?? { rows: 0, blanks: 0, misfits: 0, values: null, lowest: null, highest: null, numberShare: 0, dateShare: 0, dayFirst: true, scale: null, unit: '', units: 0 };
+  return { name, type, glance: { ...rest, common: (values ?? []).slice(0, 6), distinct: values?.length ?? null } };
+}
+
+/** What is said in a change: who saw which version, and what to do. */
+export interface Change {
+  readonly workspaceId: number;
+  readonly version: number;
+}
+
+interface KeepOrder extends Change {
+  readonly tableId: number;
+  readonly request: string;
+  readonly plans: readonly Plan[];
+  /** Kinds and rows held in the proof, for each plan. */
+  readonly holds: readonly { readonly plan: number; readonly kind: string | null; readonly position: number | null; readonly note: string }[];
+  /** The sentences that the request corrects. */
+  readonly corrects: boolean;
+}
+
+const wantedOf = (e: EntryRow): Wanted => ({ key: e.key, sourceId: e.sourceId, request: e.request, plan: e.plan });
+
+/** Keeps a request at the end of the brief. */
+export async function keepRequest(order: KeepOrder, onProgress?: (p: Progress) => void, signal?: AbortSignal): Promise<number> {
+  const { entries, states } = await currentStates(order.workspaceId);
+  const stateId = states.get(order.tableId);
+  if (stateId === undefined) throw new Told('The table is not there any more.', 404, 'gone');
+  const last = entries.at(-1);
+  const base = order.corrects && last ? entries.filter((e) => e.request !== last.request || e.sourceId !== last.sourceId) : entries;
+  const made = order.plans.map((plan): Wanted => ({ key: randomUUID(), sourceId: order.tableId, request: order.request, plan }));
+  const holds = order.holds.map((h): NewHold => ({ key: made[h.plan]!.key, kind: h.kind, position: h.position, note: h.note }));
+  const { table } = await loadState(pool(), stateId);
+  return makeRevision({ ...pickChange(order), list: [...base.map(wantedOf), ...made], label: order.request, holds, settle: [], as: 'new' }, table.size, onProgress, signal);
+}
+
+const pickChange = ({ workspaceId, version }: Change): Change => ({ workspaceId, version });
+
+/** Puts other plans in the place of a kept sentence; what follows runs again. The key stays, and with it its holds. */
+export async function editSentence(order: Change & { readonly key: string; readonly request: string; readonly plans: readonly Plan[] }, onProgress?: (p: Progress) => void): Promise<number> {
+  const { entries } = await currentStates(order.workspaceId);
+  const old = entries.find((e) => e.key === order.key);
+  if (!old) throw changed();
+  const list = entries.flatMap((e): Wanted[] => (e.key !== order.key ? [wantedOf(e)] : order.plans.map((plan, i) => ({ key: i === 0 ? e.key : randomUUID(), sourceId: e.sourceId, request: order.request, plan }))));
+  return makeRevision({ ...pickChange(order), list, label: `edit: ${order.request}`, holds: [], settle: [], as: 'new' }, await largest(entries), onProgress);
+}
+
+/** Takes a sentence out of the brief; refused with the sentence that needs it, unless `alsoDependent`. */
+export async function dropSentence(order: Change & { readonly key: string; readonly alsoDependent: boolean }): Promise<number> {
+  const { entries } = await currentStates(order.workspaceId);
+  const old = entries.find((e) => e.key === order.key);
+  if (!old) throw changed();
+  let list = entries.filter((e) => e.key !== order.key).map(wantedOf);
+  for (;;) {
+    try {
+      return await makeRevision({ ...pickChange(order), list, label: `drop: ${old.sentence}`, holds: [], settle: [], as: 'new' }, await largest(entries));
+    } catch (error) {
+      if (!(error instanceof Told) || error.code !== 'depends' || !order.alsoDependent) throw error;
+      const at = Number(/^Sentence (\d+)/.exec(error.message)![1]) - 1;
+      list = list.filter((_, i) => i !== at);
+    }
+  }
+}
+
+async function largest(entries: readonly EntryRow[]): Promise<number> {
+  const sizes = await Promise.all([...new Set(entries.map((e) => e.before))].map(async (id) => (await loadState(pool(), id)).table.size));
+  return Math.max(0, ...sizes);
+}
+
+/** Holds more rows or kinds of a kept sentence, or settles holds; the sentence and what follows run again. */
+export async function changeHolds(order: Change & { readonly key: string; readonly hold: readonly { readonly kind: string | null; readonly position: number | null; readonly note: string }[]; readonly settle: readonly number[] }): Promise<number> {
+  const { entries } = await currentStates(order.workspaceId);
+  if (!entries.some((e) => e.key === order.key)) throw changed();
+  const holds = order.hold.map((h): NewHold => ({ key: order.key, ...h }));
+  return makeRevision({ ...pickChange(order), list: entries.map(wantedOf), label: 'hold', holds, settle: order.settle, as: 'refreshed' }, await largest(entries));
+}
+
+/** A note on a hold. */
+export async function noteHold(workspaceId: number, id: number, note: string): Promise<void> {
+  await database().update(schema.holds).set({ note }).where(and(eq(schema.holds.workspaceId, workspaceId), eq(schema.holds.id, id)));
+}
+
+/**
+ * Moves the workspace one revision back or forth. Only a pointer changes, whatever the size of the table; where holds
+ * were put on or settled since, the sentences concerned run again, so that what is on hold stays so.
+ */
+export async function moveRevision({ workspaceId, version }: Change, way: 'undo' | 'redo'): Promise<number> {
+  const moved = await database().transaction(async (db) => {
+    const [row] = await db.select().from(schema.workspaces).where(eq(schema.workspaces.id, workspaceId)).for('update');
+    if (!row || row.revisionId === null) throw new Told('There is nothing to undo.', 400, 'nothing');
+    if (row.version !== version) throw changed();
+    const [revision] = await db.select().from(schema.revisions).where(eq(schema.revisions.id, row.revisionId));
+    const target = way === 'undo' ? revision!.parentId : revision!.redoId;
+    if (target === null) throw new Told(`There is nothing to ${way}.`, 400, 'nothing');
+    if (way === 'undo') await db.update(schema.revisions).set({ redoId: revision!.id }).where(eq(schema.revisions.id, target));
+    await db.update(schema.workspaces).set({ revisionId: target, version: row.version + 1 }).where(eq(schema.workspaces.id, workspaceId));
+    return { version: row.version + 1, entries: await entriesOf(db, target), holds: await openHolds(db, workspaceId) };
+  });
+  if (moved.entries.every((e) => sameIds(e.holds, holdIds(moved.holds, e.key)))) return moved.version;
+  return makeRevision({ workspaceId, version: moved.version, list: moved.entries.map(wantedOf), label: 'hold', holds: [], settle: [], as: 'refreshed' }, await largest(moved.entries));
+}
+
+/** Remembers the request that is open, so that it is open again after a restart. */
+export async function saveDraft(workspaceId: number, draft: string | null): Promise<void> {
+  await database().update(schema.workspaces).set({ draft }).where(eq(schema.workspaces.id, workspaceId));
+}
+
+/** The record of the work of one table as Markdown. */
+export async function recordOf(workspaceId: number, tableId: number): Promise<string> {
+  const view = await viewWorkspace(workspaceId);
+  const table = view.tables.find((t) => t.id === tableId);
+  if (!table) throw new Told('There is no such table.', 404, 'gone');
+  const entries = view.brief.filter((s) => s.tableId === tableId);
+  const notes = view.holds.filter((h) => entries.some((e) => e.key === h.key)).map((h) => `sentence ${view.brief.findIndex((s) => s.key === h.key) + 1}: ${h.words}, ${h.rows} ${h.rows === 1 ? 'row' : 'rows'}${h.note ? ` (${h.note})` : ''}`);
+  return recordText(table.name, entries, { rows: table.rows, totals: table.totals }, { rows: table.sourceRows, totals: table.sourceTotals }, notes);
+}
+
+/** Removes a workspace with its tables; the files go with it. */
+export async function removeWorkspace(id: number): Promise<string[]> {
+  const db = database();
+  const files = await db.select({ file: schema.sources.file }).from(schema.sources).where(eq(schema.sources.workspaceId, id));
+  await db.delete(schema.workspaces).where(eq(schema.workspaces.id, id));
+  return files.map((f) => f.file);
+}
