@@ -4,40 +4,14 @@ import { ABSENT, firstRows, headWithGlances, runPlan, tryPlan, type ColumnSink, 
 import { CHUNK_ROWS, type Column } from '../core/table/column';
 import type { CheckedHead } from '../core/formula/check';
 import type { Table } from '../core/table/table';
-import { balance, type ColumnTotal } from '../core/review/balance';
+import { balance } from '../core/review/balance';
 import { headAfter } from '../core/language/acts';
+import type { Proof, ProofKind, ProofRow } from '../contract/views';
 import { pool } from './db/client';
 import { Told } from './errors';
 import { cellsAt } from './rows';
 import { headFor } from './revise';
 import { loadState } from './store/tables';
-
-/** A kind in the proof, with rows that are as different from each other as can be found quickly. */
-export interface ProofKind extends KindCount {
-  readonly examples: readonly ProofRow[];
-}
-
-export interface ProofRow {
-  readonly position: number;
-  /** Cells of the proof's columns before and after; null stands for a blank, or for a column that was not there. */
-  readonly before: readonly CellValue[];
-  readonly after: readonly CellValue[];
-  readonly gone: boolean;
-}
-
-/** The trial result of one plan. */
-export interface Proof {
-  readonly sentence: string;
-  readonly columns: readonly { readonly name: string; readonly made: boolean; readonly isNew: boolean }[];
-  readonly columnsBefore: readonly string[];
-  readonly columnsAfter: readonly string[];
-  readonly kinds: readonly ProofKind[];
-  readonly rowsIn: number;
-  readonly rowsOut: number;
-  /** Only the first rows of a large table were looked at so far. */
-  readonly partial: boolean;
-  readonly totals: { readonly before: readonly ColumnTotal[]; readonly after: readonly ColumnTotal[] };
-}
 
 /** Rows of the first look at a large table: whole chunks. */
 export const FIRST_LOOK = CHUNK_ROWS * 2;
@@ -47,7 +21,7 @@ const EXAMPLES = 8;
 const nowhere = (): ColumnSink => ({ write: () => undefined, finish: () => ({ name: '', type: 'text', scale: null, load: () => Promise.reject(new Error('These cells were only counted.')) }) as Column });
 
 /** Tries plans one after the other over a version of a table; nothing is written. */
-export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void): Promise<Proof[]> {
+export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void | Promise<void>): Promise<Proof[]> {
   const state = await loadState(pool(), stateId);
   let head = await headFor(state);
   let table = part === 'first' ? firstRows(state.table, FIRST_LOOK) : state.table;

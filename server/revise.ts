@@ -44,7 +44,7 @@ export interface NewHold {
 
 export interface Watch {
   readonly onProgress?: (done: number, total: number) => void;
-  readonly check?: () => void;
+  readonly check?: () => void | Promise<void>;
 }
 
 /** Rows up to which glances are made anew for the rows that are left. */

@@ -3,27 +3,14 @@ import { positionAt, rowCount, type Table } from '../core/table/table';
 import { cellText, cellValue, type CellValue } from '../core/values/cell';
 import { folded } from '../core/values/fold';
 import { prepareCondition, YES } from '../core/formula/evaluate';
-import { orderedRows, type SortKey } from '../core/steps/order';
+import { orderedRows } from '../core/steps/order';
 import { eachChunk } from '../core/table/table';
 import { ABSENT } from '../core/steps/run';
+import type { CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
 import { pool } from './db/client';
 import { Told } from './errors';
 import { headFor } from './revise';
 import { loadState } from './store/tables';
-
-/** A window of rows: for each its position (its place in the source file is one more) and its cells. */
-export interface RowWindow {
-  readonly total: number;
-  readonly from: number;
-  readonly positions: readonly number[];
-  readonly cells: readonly (readonly CellValue[])[];
-}
-
-/** What is only seen so: a temporary order and a filter on one column. Neither changes the table. */
-export interface ViewSettings {
-  readonly sort: SortKey | null;
-  readonly filter: { readonly column: string; readonly text: string } | null;
-}
 
 const MOST_VIEWS = 8;
 const views = new Map<string, Promise<Uint32Array>>();
@@ -97,23 +84,6 @@ export async function findText(table: Table, text: string, after: number): Promi
     }
   }
   return null;
-}
-
-/** One row's way through the brief: after each sentence that touched it, its kind and the cells that changed. */
-export interface CardStep {
-  readonly key: string;
-  readonly sentence: string;
-  readonly kind: string;
-  readonly held: boolean;
-  readonly gone: boolean;
-  readonly changes: readonly { readonly column: string; readonly before: CellValue; readonly after: CellValue }[];
-}
-
-export interface RowCard {
-  readonly position: number;
-  readonly source: readonly { readonly column: string; readonly value: CellValue }[];
-  readonly now: readonly { readonly column: string; readonly value: CellValue }[] | null;
-  readonly steps: readonly CardStep[];
 }
 
 interface CardEntry {

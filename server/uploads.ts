@@ -10,6 +10,7 @@ import { UnreadableFile, type Layout } from '../core/formats/csv';
 import { importRows, previewFile, type ImportSettings, type Preview } from '../core/formats/import';
 import { GlanceBuilder } from '../core/profile/glance';
 import { balance } from '../core/review/balance';
+import type { Upload } from '../contract/views';
 import { getConfig } from './config';
 import { pool } from './db/client';
 import * as schema from './db/schema';
@@ -19,14 +20,6 @@ import { saveState } from './store/tables';
 
 /** Bytes of a file that are looked at to find out what it is. */
 const HEAD = 1024 * 1024;
-
-/** A file that was sent and not yet kept. */
-export interface Upload {
-  readonly id: string;
-  readonly fileName: string;
-  readonly bytes: number;
-  readonly sha256: string;
-}
 
 const folder = (): string => path.join(getConfig().dataFolder, 'uploads');
 const place = (id: string): string => {
@@ -179,3 +172,10 @@ export async function importUpload(order: ImportOrder, onProgress: (bytes: numbe
 /** Where the file of a source lies. */
 export const sourcePath = (file: string): string => path.join(getConfig().dataFolder, 'sources', file);
 
+
+/** What is known of a source's file. */
+export async function sourceOf(tableId: number): Promise<{ file: string; fileName: string; sha256: string }> {
+  const { rows } = await pool().query<{ file: string; file_name: string; sha256: string }>('select file, file_name, sha256 from sources where id = $1', [tableId]);
+  if (!rows[0]) throw new Told('There is no such table.', 404, 'gone');
+  return { file: rows[0].file, fileName: rows[0].file_name, sha256: rows[0].sha256 };
+}

@@ -1,84 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { ColumnType } from '../core/table/column';
-import type { ColumnTotal } from '../core/review/balance';
 import type { Glance } from '../core/profile/glance';
 import type { Plan } from '../core/steps/registry';
 import { definitionOf } from '../core/steps/registry';
-import type { ImportNote } from '../core/formats/import';
 import { recordText } from '../core/brief/record';
+import type { ColumnView, HoldView, SentenceView, TableView, WorkspaceSummary, WorkspaceView } from '../contract/views';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
 import { Told, changed } from './errors';
 import { entriesOf, firstStates, headFor, holdIds, openHolds, sameIds, type EntryRow, type NewHold, type Wanted } from './revise';
 import { makeRevision, type Progress } from './runner';
 import { loadState } from './store/tables';
-
-/** What the desk shows of a workspace. */
-export interface WorkspaceSummary {
-  readonly id: number;
-  readonly name: string;
-  readonly tables: readonly { readonly name: string; readonly rows: number }[];
-  readonly sentences: number;
-  readonly onHold: number;
-  readonly draft: string | null;
-  readonly createdAt: string;
-}
-
-export interface ColumnView {
-  readonly name: string;
-  readonly type: ColumnType;
-  readonly glance: Omit<Glance, 'values'> & { readonly common: readonly (readonly [string, number])[]; readonly distinct: number | null };
-}
-
-export interface TableView {
-  readonly id: number;
-  readonly name: string;
-  readonly fileName: string;
-  readonly stateId: number;
-  readonly rows: number;
-  readonly sourceRows: number;
-  readonly columns: readonly ColumnView[];
-  readonly totals: readonly ColumnTotal[];
-  readonly sourceTotals: readonly ColumnTotal[];
-  readonly notes: readonly ImportNote[];
-}
-
-export interface SentenceView {
-  readonly key: string;
-  readonly tableId: number;
-  readonly request: string;
-  readonly sentence: string;
-  readonly plan: Plan;
-  readonly reads: readonly string[];
-  readonly writes: readonly string[];
-  readonly report: EntryRow['report'];
-  readonly beforeState: number;
-  readonly afterState: number;
-}
-
-export interface HoldView {
-  readonly id: number;
-  readonly key: string;
-  readonly kind: string | null;
-  readonly position: number | null;
-  readonly note: string;
-  readonly rows: number;
-  readonly words: string;
-}
-
-/** Everything the bench shows but the rows themselves. */
-export interface WorkspaceView {
-  readonly id: number;
-  readonly name: string;
-  readonly version: number;
-  readonly draft: string | null;
-  readonly tables: readonly TableView[];
-  readonly brief: readonly SentenceView[];
-  readonly holds: readonly HoldView[];
-  readonly undo: string | null;
-  readonly redo: string | null;
-}
 
 /** All workspaces, the newest first, each with what it waits for. A fixed number of queries. */
 export async function listWorkspaces(): Promise<WorkspaceSummary[]> {

@@ -51,8 +51,8 @@ export interface RunOptions {
   readonly holds?: Holds | null;
   readonly sinkFor?: (head: ColumnHead) => ColumnSink;
   readonly onProgress?: (done: number, total: number) => void;
-  /** Throws when the run is to stop. */
-  readonly check?: () => void;
+  /** Called between chunks: throws when the run is to stop; may wait, to let others have the thread. */
+  readonly check?: () => void | Promise<void>;
 }
 
 /** Keeps made columns in memory. */
@@ -120,7 +120,7 @@ async function runCells(work: CellWork, outline: Outline, table: Table, head: Ch
   const codes = new Uint8Array(table.size);
   const total = chunkCount(table.size);
   for (let ord = 0; ord < total; ord++) {
-    options.check?.();
+    await options.check?.();
     const from = ord * CHUNK_ROWS;
     const { chunks, kinds } = await workChunk(work, made, table, head, ord, options.holds ?? null);
     codes.set(kinds, from);
@@ -152,7 +152,7 @@ async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Tab
     const reads = work.reads.map((name) => columnOf(table, name));
     const total = chunkCount(table.size);
     for (let ord = 0; ord < total; ord++) {
-      options.check?.();
+      await options.check?.();
       const from = ord * CHUNK_ROWS;
       const out = work.run(await Promise.all(reads.map((c) => c.load(ord))), from, chunkLength(table.size, ord));
       codes.set(out.kinds, from);

@@ -89,6 +89,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   negative: 'a minus|minus|negative|a negative|negative number|below zero|negative numbers|a negative number|a negative amount|negatives|a refund|counts as negative|is negative',
   each: 'each|every|per|for each|for every|within each|of each|by|in each|within|for the same|of the same|in the same|with the same|from each|from every|of every|one each|grouped by|across each|inside each',
   average: 'average|mean|avg|the average|average of|mean of|the mean of|the average of|on average|averaged|typical',
+  figureTotal: 'total|sum|sum of|total of|the sum of|the total of|overall total of|sum total of|grand total of|sum of all|total of all',
   totalWord: 'total|sum|sum of|total of|overall|all|all the|total of all|the sum of|the total of|sum total of|grand total of|altogether|entire|the whole|whole|combined|overall total of|sum of all',
   countWord: 'count|number of|how many|count of|the number of|tally of|amount of',
   share: 'share|share of|proportion|percentage|percent|per cent|part of|fraction|slice of|what percentage|what share|what percent|percentage share|portion|its share|the share',

@@ -23,33 +23,41 @@ const act = (column: string, at: Cut, into: readonly string[], which: SplitPlan[
 const mark = (text: string): Cut => ({ kind: 'mark', text });
 
 
+/** A cut as it was said: at a mark, every time or once. */
+interface Marked {
+  readonly text: string;
+  readonly which: SplitPlan['which'];
+}
+const cutAt = (column: string, { text, which }: Marked, into: readonly string[]): Act | null => (which !== 'every' && into.length !== 2 ? null : act(column, mark(text), into, which));
+
 /** Names for the pieces where none were given. */
 const proposed = (column: string, n: number): string[] => Array.from({ length: n }, (_, i) => `${column} ${i + 1}`);
 
 export const phrases = [
   rule('names', '$name:a', ({ a }) => [a], 0),
   rule('names', '$name:a ~list $names:b', ({ a, b }) => [a, ...b], 0.02),
-  rule('atmark', '~at $mark:m', ({ m }) => m, 0),
-  rule('atmark', '~at every|each|the|all? first? $mark:m', ({ m }) => m, 0.02),
-  rule('atmark', 'with $mark:m in between', ({ m }) => m, 0),
-  rule('atmark', 'separated|seperated|divided|delimited by $mark:m', ({ m }) => m, 0),
+  rule('atmark', '~at every|each|the|all|any? $mark:m', ({ m }) => ({ text: m, which: 'every' }), 0),
+  rule('atmark', '~at first $mark:m', ({ m }) => ({ text: m, which: 'first' }), -0.05),
+  rule('atmark', '~at last $mark:m', ({ m }) => ({ text: m, which: 'last' }), -0.05),
+  rule('atmark', 'with $mark:m in between', ({ m }) => ({ text: m, which: 'every' }), 0),
+  rule('atmark', 'separated|seperated|divided|delimited by $mark:m', ({ m }) => ({ text: m, which: 'every' }), 0),
 
-  rule('clause', '~split $col:c $atmark:m :|,|;? ~into2? $names:n', ({ c, m, n }) => act(c, mark(m), n), 0),
-  rule('clause', '~split $col:c $atmark:m', ({ c, m }, x: Context) => act(c, mark(m), proposed(c, mostPieces(c, m, x))), 0.3),
+  rule('clause', '~split $col:c $atmark:m :|,|;? ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
+  rule('clause', '~split $col:c $atmark:m', ({ c, m }, x: Context) => cutAt(c, m, proposed(c, m.which === 'every' ? mostPieces(c, m.text, x) : 2)), 0.3),
   rule('clause', '~split $col:c ~into2 $names:n', ({ c, n }, x: Context) => act(c, likelyMark(c, n.length, x), n), 0.2),
-  rule('clause', '~split $col:c ~into2 $names:n $atmark:m', ({ c, n, m }) => act(c, mark(m), n), 0),
-  rule('clause', '$col:c ~split3 really|actually? $num things|parts|values|pieces|bits $atmark:m :|,|;|-? $names:n', ({ c, m, n }) => act(c, mark(m), n), 0),
-  rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => act(c, mark(m), n), 0),
+  rule('clause', '~split $col:c ~into2 $names:n $atmark:m', ({ c, n, m }) => cutAt(c, m, n), 0),
+  rule('clause', '$col:c ~split3 really|actually? $num things|parts|values|pieces|bits $atmark:m :|,|;|-? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
+  rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => act(c, { kind: 'change' }, [a, b]), 0),
   rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => act(c, { kind: 'change' }, n), 0),
   // 'what comes before it goes into A, what comes after it into B'
-  rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => act(c, mark(m), [a, b], 'first'), 0),
+  rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => act(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),
   rule('beforePiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit before it? goes|go|comes?', () => true, 0),
   rule('afterPiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit after it? goes|go|comes?', () => true, 0),
   rule('clause', '~split $col:c ~into2 $name:a ~open the? first word ~close and $name:b ~open everything|the? after|rest it? ~close', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
   rule('clause', '~split $col:c ~into2 the? first word|name ~into $name:a and the? rest ~into $name:b', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
   // 'Hive holds a number and a place with a dash in between. I want the number under Hive number and the place under Site.'
-  rule('clause', '$col:c ~split3 $word:k and $word:l $atmark:m .|;|,? ~make? $word:p ~into $name:a and $word:q ~into $name:b', ({ c, k, l, m, p, q, a, b }) => (k.toLowerCase() === p.toLowerCase() && l.toLowerCase() === q.toLowerCase() ? act(c, mark(m), [a, b], 'first') : null), 0),
+  rule('clause', '$col:c ~split3 $word:k and $word:l $atmark:m .|;|,? ~make? $word:p ~into $name:a and $word:q ~into $name:b', ({ c, k, l, m, p, q, a, b }) => (k.toLowerCase() === p.toLowerCase() && l.toLowerCase() === q.toLowerCase() ? act(c, mark(m.text), [a, b], 'first') : null), 0),
 ].flat();
 
 /** Pieces that most values of a column have at a mark, at least two. */

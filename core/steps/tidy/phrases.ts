@@ -1,8 +1,20 @@
-import { onColumns, type Act } from '../../language/acts';
+import { amend, withPlan, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Tidying } from './step';
 
-const act = (columns: readonly string[] | null, ways: readonly Tidying[]): Act => onColumns(`tidy ${ways.join()}`, columns, (on) => ({ step: 'tidy', columns: on, ways: ordered(ways) }));
+/** Tidyings of the same columns, one after the other in a request, are one step. */
+const act = (columns: readonly string[] | null, ways: readonly Tidying[]): Act => ({
+  key: `tidy ${ways.join()} ${JSON.stringify(columns)}`,
+  apply(state) {
+    const on = columns ?? state.topic;
+    if (on.length === 0) return null;
+    const last = state.plans.at(-1);
+    if (last?.step === 'tidy' && last.columns.join('\n') === on.join('\n') && letters([...last.ways, ...ways]) <= 1) {
+      return amend(`tidy ${ways.join()}`, (plan) => (plan.step === 'tidy' ? { ...plan, ways: ordered([...plan.ways, ...ways]) } : null)).apply(state);
+    }
+    return withPlan(state, { step: 'tidy', columns: on, ways: ordered(ways) }, on);
+  },
+});
 
 /** Spaces first, then letters: the order in which nothing depends on what comes later. */
 const ORDER: readonly Tidying[] = ['trim', 'squeeze', 'upper', 'lower', 'title', 'sentence'];

@@ -1,0 +1,38 @@
+import { createReadStream } from 'node:fs';
+import { Readable } from 'node:stream';
+import { csvPieces, jsonPieces } from '../../../../../../../core/formats/write';
+import { downloadHeaders, idOf, route, streamResponse } from '../../../../../../../server/api';
+import { Told } from '../../../../../../../server/errors';
+import { pool } from '../../../../../../../server/db/client';
+import { loadState } from '../../../../../../../server/store/tables';
+import { sourceOf, sourcePath } from '../../../../../../../server/uploads';
+import { currentStates, recordOf } from '../../../../../../../server/workspaces';
+
+/** Takes a table away: csv, raw-csv, json, record (Markdown), brief (text), or the source file as it came. */
+export const GET = route(async (_request, params) => {
+  const workspaceId = idOf(params, 'id'), tableId = idOf(params, 'table');
+  const { states, entries } = await currentStates(workspaceId);
+  const stateId = states.get(tableId);
+  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  const { table } = await loadState(pool(), stateId);
+  const once = async function* (text: string): AsyncGenerator<string> {
+    yield text;
+  };
+  switch (params.format) {
+    case 'csv':
+    case 'raw-csv':
+      return streamResponse(csvPieces(table, params.format === 'raw-csv'), 'text/csv; charset=utf-8', `${table.name}.csv`);
+    case 'json':
+      return streamResponse(jsonPieces(table), 'application/json', `${table.name}.json`);
+    case 'record':
+      return streamResponse(once(await recordOf(workspaceId, tableId)), 'text/markdown; charset=utf-8', `${table.name} record.md`);
+    case 'brief':
+      return streamResponse(once(entries.filter((e) => e.sourceId === tableId).map((e, i) => `${i + 1}. ${e.sentence}\n`).join('')), 'text/plain; charset=utf-8', `${table.name} brief.txt`);
+    case 'source': {
+      const source = await sourceOf(tableId);
+      return new Response(Readable.toWeb(createReadStream(sourcePath(source.file))) as ReadableStream<Uint8Array>, { headers: downloadHeaders('application/octet-stream', source.fileName) });
+    }
+    default:
+      throw new Told('There is no such format.', 404, 'gone');
+  }
+});

@@ -1,0 +1,8 @@
+import { bodyOf, idOf, route } from '../../../../../server/api';
+import { readInWorkspace } from '../../../../../server/readings';
+import { readSchema } from '../../../../../server/schemas';
+
+export const POST = route(async (request, params) => {
+  const { tableId, request: said } = await bodyOf(request, readSchema);
+  return Response.json(await readInWorkspace(idOf(params, 'id'), tableId, said));
+});

@@ -1,0 +1,11 @@
+import { rm } from 'node:fs/promises';
+import { idOf, route } from '../../../../server/api';
+import { sourcePath } from '../../../../server/uploads';
+import { removeWorkspace, viewWorkspace } from '../../../../server/workspaces';
+
+export const GET = route(async (_request, params) => Response.json(await viewWorkspace(idOf(params, 'id'))));
+export const DELETE = route(async (_request, params) => {
+  const files = await removeWorkspace(idOf(params, 'id'));
+  await Promise.all(files.map((f) => rm(sourcePath(f), { force: true })));
+  return Response.json({});
+});

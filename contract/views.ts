@@ -1,0 +1,150 @@
+import type { ColumnType } from '../core/table/column';
+import type { ImportNote } from '../core/formats/import';
+import type { Glance } from '../core/profile/glance';
+import type { ColumnTotal } from '../core/review/balance';
+import type { Answer } from '../core/language/read';
+import type { SortKey } from '../core/steps/order';
+import type { Plan } from '../core/steps/registry';
+import type { KindCount, Report } from '../core/steps/run';
+import type { CellValue } from '../core/values/cell';
+
+/* What goes between the page and the server. */
+
+/** What the desk shows of a workspace. */
+export interface WorkspaceSummary {
+  readonly id: number;
+  readonly name: string;
+  readonly tables: readonly { readonly name: string; readonly rows: number }[];
+  readonly sentences: number;
+  readonly onHold: number;
+  readonly draft: string | null;
+  readonly createdAt: string;
+}
+
+export interface ColumnView {
+  readonly name: string;
+  readonly type: ColumnType;
+  readonly glance: Omit<Glance, 'values'> & { readonly common: readonly (readonly [string, number])[]; readonly distinct: number | null };
+}
+
+export interface TableView {
+  readonly id: number;
+  readonly name: string;
+  readonly fileName: string;
+  readonly stateId: number;
+  readonly rows: number;
+  readonly sourceRows: number;
+  readonly columns: readonly ColumnView[];
+  readonly totals: readonly ColumnTotal[];
+  readonly sourceTotals: readonly ColumnTotal[];
+  readonly notes: readonly ImportNote[];
+}
+
+export interface SentenceView {
+  readonly key: string;
+  readonly tableId: number;
+  readonly request: string;
+  readonly sentence: string;
+  readonly plan: Plan;
+  readonly reads: readonly string[];
+  readonly writes: readonly string[];
+  readonly report: Omit<Report, 'codes'>;
+  readonly beforeState: number;
+  readonly afterState: number;
+}
+
+export interface HoldView {
+  readonly id: number;
+  readonly key: string;
+  readonly kind: string | null;
+  readonly position: number | null;
+  readonly note: string;
+  readonly rows: number;
+  readonly words: string;
+}
+
+/** Everything the bench shows but the rows themselves. */
+export interface WorkspaceView {
+  readonly id: number;
+  readonly name: string;
+  readonly version: number;
+  readonly draft: string | null;
+  readonly tables: readonly TableView[];
+  readonly brief: readonly SentenceView[];
+  readonly holds: readonly HoldView[];
+  readonly undo: string | null;
+  readonly redo: string | null;
+}
+
+/** A window of rows: for each its position (its place in the source file is one more) and its cells. */
+export interface RowWindow {
+  readonly total: number;
+  readonly from: number;
+  readonly positions: readonly number[];
+  readonly cells: readonly (readonly CellValue[])[];
+}
+
+/** What is only seen so: a temporary order and a filter on one column. Neither changes the table. */
+export interface ViewSettings {
+  readonly sort: SortKey | null;
+  readonly filter: { readonly column: string; readonly text: string } | null;
+}
+
+/** One row's way through the brief: after each sentence that touched it, its kind and the cells that changed. */
+export interface CardStep {
+  readonly key: string;
+  readonly sentence: string;
+  readonly kind: string;
+  readonly held: boolean;
+  readonly gone: boolean;
+  readonly changes: readonly { readonly column: string; readonly before: CellValue; readonly after: CellValue }[];
+}
+
+export interface RowCard {
+  readonly position: number;
+  readonly source: readonly { readonly column: string; readonly value: CellValue }[];
+  readonly now: readonly { readonly column: string; readonly value: CellValue }[] | null;
+  readonly steps: readonly CardStep[];
+}
+
+/** A kind in the proof, with rows that are as different from each other as can be found quickly. */
+export interface ProofKind extends KindCount {
+  readonly examples: readonly ProofRow[];
+}
+
+export interface ProofRow {
+  readonly position: number;
+  /** Cells of the proof's columns before and after; null stands for a blank, or for a column that was not there. */
+  readonly before: readonly CellValue[];
+  readonly after: readonly CellValue[];
+  readonly gone: boolean;
+}
+
+/** The trial result of one plan. */
+export interface Proof {
+  readonly sentence: string;
+  readonly columns: readonly { readonly name: string; readonly made: boolean; readonly isNew: boolean }[];
+  readonly columnsBefore: readonly string[];
+  readonly columnsAfter: readonly string[];
+  readonly kinds: readonly ProofKind[];
+  readonly rowsIn: number;
+  readonly rowsOut: number;
+  /** Only the first rows of a large table were looked at so far. */
+  readonly partial: boolean;
+  readonly totals: { readonly before: readonly ColumnTotal[]; readonly after: readonly ColumnTotal[] };
+}
+
+/** A file that was sent and not yet kept. */
+export interface Upload {
+  readonly id: string;
+  readonly fileName: string;
+  readonly bytes: number;
+  readonly sha256: string;
+}
+
+/** How a request was understood, and against which version. */
+export interface ReadReply {
+  readonly version: number;
+  readonly stateId: number;
+  readonly answer: Answer | { readonly outcome: 'undo' };
+}

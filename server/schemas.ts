@@ -1,0 +1,42 @@
+import Joi from 'joi';
+import { COLUMN_TYPES } from '../core/table/column';
+import { ENCODINGS } from '../core/formats/encoding';
+
+/** Joi schemas of what the page sends. */
+const version = Joi.number().integer().min(1).required();
+const request = Joi.string().allow('').max(20_000).required();
+const plans = Joi.array().items(Joi.object().unknown()).min(1).max(50).required();
+const hold = { kind: Joi.string().max(100).allow(null).required(), position: Joi.number().integer().min(0).allow(null).required(), note: Joi.string().allow('').max(10_000).required() };
+
+export const readSchema = Joi.object({ tableId: Joi.number().integer().required(), request });
+export const proofSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, part: Joi.valid('first', 'all').required() });
+export const kindSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, index: Joi.number().integer().min(0).required(), code: Joi.number().integer().min(0).max(63).required(), from: Joi.number().integer().min(0).required(), count: Joi.number().integer().min(1).max(500).required() });
+export const keepSchema = Joi.object({ version, tableId: Joi.number().integer().required(), request, plans, corrects: Joi.boolean().required(), holds: Joi.array().items(Joi.object({ plan: Joi.number().integer().min(0).required(), ...hold })).max(10_000).required() });
+export const editSchema = Joi.object({ version, key: Joi.string().required(), request, plans });
+export const dropSchema = Joi.object({ version, key: Joi.string().required(), alsoDependent: Joi.boolean().required() });
+export const moveSchema = Joi.object({ version, way: Joi.valid('undo', 'redo').required() });
+export const holdsSchema = Joi.object({ version, key: Joi.string().required(), hold: Joi.array().items(Joi.object(hold)).max(10_000).required(), settle: Joi.array().items(Joi.number().integer()).max(10_000).required() });
+export const noteSchema = Joi.object({ id: Joi.number().integer().required(), note: Joi.string().allow('').max(10_000).required() });
+export const draftSchema = Joi.object({ draft: Joi.string().max(20_000).allow(null, '').required() });
+export const rowsSchema = Joi.object({
+  stateId: Joi.number().integer().required(),
+  from: Joi.number().integer().min(0).required(),
+  count: Joi.number().integer().min(0).max(2_000).required(),
+  sort: Joi.object({ column: Joi.string().required(), down: Joi.boolean().required() }).allow(null).required(),
+  filter: Joi.object({ column: Joi.string().required(), text: Joi.string().allow('').max(1_000).required() }).allow(null).required(),
+  find: Joi.object({ text: Joi.string().max(1_000).required(), after: Joi.number().integer().min(-1).required() }),
+});
+const layout = { delimiter: Joi.string().length(1), quote: Joi.string().allow('').max(1), header: Joi.boolean(), encoding: Joi.valid(...ENCODINGS) };
+export const previewSchema = Joi.object({ forced: Joi.object(layout).required() });
+export const importSchema = Joi.object({
+  settings: Joi.object({
+    delimiter: layout.delimiter.required(),
+    quote: layout.quote.required(),
+    header: layout.header.required(),
+    encoding: layout.encoding.required(),
+    columns: Joi.array().items(Joi.object({ name: Joi.string().min(1).max(1_000).required(), type: Joi.valid(...COLUMN_TYPES).required(), dayFirst: Joi.boolean().required() })).min(1).max(4_000).unique((a, b) => a.name.toLowerCase() === b.name.toLowerCase()).required(),
+  }).required(),
+  tableName: Joi.string().trim().min(1).max(200).required(),
+  workspaceId: Joi.number().integer().allow(null).required(),
+  workspaceName: Joi.string().trim().min(1).max(200).required(),
+});
