@@ -1,0 +1,5 @@
+import { Desk } from '../ui/desk/Desk';
+
+export default function Page() {
+  return <Desk />;
+}

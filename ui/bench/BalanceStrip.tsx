@@ -1,0 +1,29 @@
+'use client';
+
+import { Box } from '@mui/material';
+import type { TableView } from '../../contract/views';
+import { writeNumber } from '../../core/values/number';
+import { counted, figure } from '../parts/api';
+import { ACCENTS, FAINT, RULE, SHADE } from '../parts/theme';
+
+/** The control totals in one line: rows in, set aside, now; and the sum of each number column, before and now. */
+export function BalanceStrip({ table, held, onReview, onKeys }: { table: TableView; held: number; onReview: () => void; onKeys: () => void }) {
+  const aside = table.sourceRows - table.rows;
+  return (
+    <Box component="footer" aria-label="Control totals" data-testid="balance" sx={{ display: 'flex', gap: 2, alignItems: 'center', height: 22, px: 1.5, borderTop: `1px solid ${RULE}`, background: SHADE, fontSize: 11.5, color: FAINT, whiteSpace: 'nowrap', overflow: 'hidden' }}>
+      <Box component="span" sx={{ color: 'text.primary' }}>{figure(table.sourceRows)} rows brought in = {figure(table.rows)} now + {figure(aside)} set aside</Box>
+      {table.totals.slice(0, 5).map((t) => {
+        const before = table.sourceTotals.find((x) => x.column === t.column);
+        return <span key={t.column}>Σ {t.column} {before && before.sum !== t.sum ? `${short(before.sum)} → ` : ''}{short(t.sum)}</span>;
+      })}
+      <Box component="button" onClick={onReview} sx={{ ml: 'auto', border: 0, background: 'none', cursor: 'pointer', fontSize: 11.5, color: held ? ACCENTS.held.color : FAINT }}>{ACCENTS.held.mark} {counted(held, 'row')} on hold</Box>
+      <Box component="button" onClick={onKeys} sx={{ border: 0, background: 'none', cursor: 'pointer', fontSize: 11.5, color: FAINT }}><kbd>?</kbd> keys</Box>
+    </Box>
+  );
+}
+
+const short = (n: number): string => {
+  const text = writeNumber(Math.round(n * 100) / 100);
+  const [whole, rest] = text.split('.');
+  return `${figure(Math.abs(Number(whole)))}${rest ? `.${rest}` : ''}`.replace(/^/, n < 0 ? '−' : '');
+};

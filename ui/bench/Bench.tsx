@@ -1,0 +1,309 @@
+'use client';
+
+import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, InputBase, Link, Menu, MenuItem, Typography } from '@mui/material';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import NextLink from 'next/link';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { HoldView, Proof, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
+import type { Reading } from '../../core/language/read';
+import type { Plan } from '../../core/steps/registry';
+import { RowCard } from '../card/RowCard';
+import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
+import { FAINT, READING, RULE, SHADE } from '../parts/theme';
+import { ProofView, type ProofHold } from '../proof/ProofView';
+import { Holds } from '../review/Holds';
+import { Sheet } from '../sheet/Sheet';
+import { BalanceStrip } from './BalanceStrip';
+import { Brief } from './Brief';
+import { KEYS } from './keys';
+import { RequestLine, tieLetters } from './RequestLine';
+
+/** A request that is being proved, or a kept sentence whose proof is looked at again. */
+interface OpenProof {
+  readonly request: string;
+  readonly plans: readonly Plan[];
+  readonly stateId: number;
+  readonly corrects: boolean;
+  /** The kept sentence that is looked at or edited. */
+  readonly key: string | null;
+  readonly readOnly: boolean;
+}
+
+const NO_LETTERS: ReadonlyMap<string, string> = new Map();
+
+/** The bench: the brief, the request line with its reading, the sheet or the proof, the row card, the control totals. */
+export function Bench({ id }: { id: number }) {
+  const client = useQueryClient();
+  const workspace = useQuery({ queryKey: ['workspace', id], queryFn: () => ask<WorkspaceView>(`workspaces/${id}`), refetchInterval: 4_000, retry: (n, e) => (e as Refused).code === 'database' });
+  const w = workspace.data;
+  const [tableId, setTableId] = useState<number | null>(null);
+  const table = w?.tables.find((t) => t.id === tableId) ?? w?.tables[0];
+  const [request, setRequest] = useState('');
+  const [chosen, setChosen] = useState<Reading | null>(null);
+  const [proof, setProof] = useState<OpenProof | null>(null);
+  const [holds, setHolds] = useState<readonly ProofHold[]>([]);
+  const [editing, setEditing] = useState<SentenceView | null>(null);
+  const [pointed, setPointed] = useState<SentenceView | null>(null);
+  const [card, setCard] = useState<number | null>(null);
+  const [place, setPlace] = useState<'sheet' | 'holds'>('sheet');
+  const [keys, setKeys] = useState(false);
+  const [dropping, setDropping] = useState<{ sentence: SentenceView; message: string } | null>(null);
+  const [told, setTold] = useState('');
+  const [progress, setProgress] = useState<number | null>(null);
+  const [search, setSearch] = useState({ text: '', turn: 0 });
+  const input = useRef<HTMLInputElement>(null);
+  const finder = useRef<HTMLInputElement>(null);
+  const stop = useRef<AbortController | null>(null);
+
+  // Reading goes along with typing; an edited sentence is read against the table it was said about.
+  const [heard, setHeard] = useState('');
+  useEffect(() => {
+    const timer = setTimeout(() => setHeard(request), 120);
+    return () => clearTimeout(timer);
+  }, [request]);
+  const reading = useQuery({
+    queryKey: ['read', id, table?.id, w?.version, heard],
+    queryFn: ({ signal }) => ask<ReadReply>(`workspaces/${id}/read`, 'POST', { tableId: table!.id, request: heard }, signal),
+    enabled: heard.trim() !== '' && !!table,
+    placeholderData: (before) => before,
+    staleTime: Infinity,
+  });
+  const answer = heard.trim() === '' ? null : (reading.data?.answer ?? null);
+  const shown = chosen ?? (answer?.outcome === 'done' ? answer.reading : answer?.outcome === 'question' ? (answer.choices[0] ?? null) : null);
+  const letters = shown && request.trim() !== '' ? tieLetters(shown) : NO_LETTERS;
+
+  const proved = useQuery({
+    queryKey: ['proof', id, proof?.stateId, proof?.plans],
+    queryFn: async ({ signal }) => {
+      const body = { stateId: proof!.stateId, plans: proof!.plans };
+      const first = await ask<Proof[]>(`workspaces/${id}/proof`, 'POST', { ...body, part: 'first' }, signal);
+      if (!first.some((p) => p.partial)) return first;
+      client.setQueryData(['proof', id, proof!.stateId, proof!.plans], first);
+      return ask<Proof[]>(`workspaces/${id}/proof`, 'POST', { ...body, part: 'all' }, signal);
+    },
+    enabled: proof !== null,
+    staleTime: Infinity,
+    retry: false,
+  });
+
+  const refresh = useCallback(() => client.invalidateQueries({ queryKey: ['workspace', id] }), [client, id]);
+  const refused = useCallback((error: Error): void => {
+    if (error.name === 'AbortError') return;
+    setTold(error.message);
+    if ((error as Refused).code === 'changed') {
+      setProof(null);
+      void refresh();
+    }
+  }, [refresh]);
+
+  const openProof = (plans: readonly Plan[], corrects: boolean): void => {
+    if (!table || !reading.data) return;
+    setHolds([]);
+    setTold('');
+    const before = editing ? editing.beforeState : corrects ? (w!.brief.filter((s) => s.tableId === table.id).at(-1)?.beforeState ?? reading.data.stateId) : reading.data.stateId;
+    setProof({ request, plans, stateId: before, corrects, key: editing?.key ?? null, readOnly: false });
+    if (!editing) void ask(`workspaces/${id}/draft`, 'PUT', { draft: request }).catch(() => undefined);
+  };
+  const submit = (): void => {
+    // What is on the line must be what was read: a keystroke that was not heard yet is read first.
+    if (heard !== request) {
+      setHeard(request);
+      return;
+    }
+    if (answer?.outcome === 'undo') return move.mutate('undo');
+    if (chosen) openProof(chosen.plans, false);
+    else if (answer?.outcome === 'done') openProof(answer.reading.plans, answer.corrects);
+    else if (answer?.outcome === 'question' && answer.choices.length === 1) openProof(answer.choices[0]!.plans, false);
+  };
+  const leave = (): void => {
+    if (proof && !proof.readOnly && !proof.key) void ask(`workspaces/${id}/draft`, 'PUT', { draft: null }).catch(() => undefined);
+    setProof(null);
+    setEditing(null);
+    setPlace('sheet');
+    input.current?.focus();
+  };
+
+  // The request that was open when the workspace was left is open again.
+  const resumed = useRef(false);
+  useEffect(() => {
+    if (resumed.current || !w) return;
+    resumed.current = true;
+    if (w.draft) setRequest(w.draft);
+  }, [w]);
+  const draftRead = useRef(false);
+  useEffect(() => {
+    if (draftRead.current || !w?.draft || request !== w.draft || answer?.outcome !== 'done' || heard !== request) return;
+    draftRead.current = true;
+    openProof(answer.reading.plans, answer.corrects);
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [answer, request, heard, w?.draft]);
+
+  const done = (): void => {
+    setProof(null);
+    setRequest('');
+    setHeard('');
+    setChosen(null);
+    setEditing(null);
+    setTold('');
+    input.current?.focus();
+  };
+  const keep = useMutation({
+    mutationFn: async () => {
+      if (!proof || !w || !table) return;
+      if (proof.key) {
+        await ask(`workspaces/${id}/brief`, 'PUT', { version: w.version, key: proof.key, request: proof.request, plans: proof.plans });
+        if (holds.length) {
+          const next = await ask<WorkspaceView>(`workspaces/${id}`);
+          await ask(`workspaces/${id}/holds`, 'POST', { version: next.version, key: proof.key, hold: holds.map(({ kind, position, note }) => ({ kind, position, note })), settle: [] });
+        }
+        return;
+      }
+      stop.current = new AbortController();
+      setProgress(0);
+      await askSlowly(`workspaces/${id}/keep`, { version: w.version, tableId: table.id, request: proof.request, plans: proof.plans, corrects: proof.corrects, holds }, (n, total) => setProgress(n / total), stop.current.signal);
+    },
+    onSuccess: async () => {
+      await refresh();
+      done();
+    },
+    onError: refused,
+    onSettled: () => setProgress(null),
+  });
+  const move = useMutation({
+    mutationFn: (way: 'undo' | 'redo') => ask(`workspaces/${id}/brief`, 'POST', { version: w!.version, way }),
+    onSuccess: async () => {
+      await refresh();
+      done();
+    },
+    onError: refused,
+  });
+  const drop = useMutation({
+    mutationFn: ({ sentence, alsoDependent }: { sentence: SentenceView; alsoDependent: boolean }) => ask(`workspaces/${id}/brief`, 'DELETE', { version: w!.version, key: sentence.key, alsoDependent }),
+    onSuccess: async () => {
+      setDropping(null);
+      setProof(null);
+      await refresh();
+    },
+    onError: (error: Error, { sentence }) => ((error as Refused).code === 'depends' ? setDropping({ sentence, message: error.message }) : refused(error)),
+  });
+  const settle = useMutation({
+    mutationFn: ({ key, hold, settled }: { key: string; hold: readonly { kind: string | null; position: number | null; note: string }[]; settled: readonly number[] }) => ask(`workspaces/${id}/holds`, 'POST', { version: w!.version, key, hold, settle: settled }),
+    onSuccess: refresh,
+    onError: refused,
+  });
+  const note = useMutation({ mutationFn: ({ hold, text }: { hold: HoldView; text: string }) => ask(`workspaces/${id}/holds`, 'PUT', { id: hold.id, note: text }), onSuccess: refresh, onError: refused });
+
+  // A change made elsewhere closes what was proved against an older version.
+  const seen = useRef<number | null>(null);
+  useEffect(() => {
+    if (!w) return;
+    if (seen.current !== null && seen.current !== w.version && proof && !keep.isPending && !proof.readOnly) {
+      setProof(null);
+      setTold('The workspace was changed in another place. Your request was read again; press Enter to see it on the rows as they are now.');
+    }
+    seen.current = w.version;
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [w?.version]);
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent): void => {
+      const typing = e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement;
+      if (typing) return;
+      if (e.key === '/') input.current?.focus();
+      else if (e.key === '?') setKeys(true);
+      else if (e.key === 'l' && !proof) finder.current?.focus();
+      else if (e.key === 'z' && (e.ctrlKey || e.metaKey)) move.mutate(e.shiftKey ? 'redo' : 'undo');
+      else if (e.key === 'r' && !proof && !e.ctrlKey && !e.metaKey) setPlace('holds');
+      else return;
+      e.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [move, proof]);
+
+  const [out, setOut] = useState<HTMLElement | null>(null);
+  if (workspace.isError && !w) return <Box sx={{ p: 4 }}><Alert severity="warning">{workspace.error.message}</Alert></Box>;
+  if (!w || !table) return <Box sx={{ p: 4, color: FAINT }}>Opening …</Box>;
+  const brief = w.brief.filter((s) => s.tableId === table.id);
+  const ownHolds = w.holds.filter((h) => brief.some((s) => s.key === h.key));
+  const heldRows = brief.reduce((n, s) => n + s.report.held, 0);
+  const lit = pointed ? [...pointed.reads, ...pointed.writes] : [];
+  const openSentence = (s: SentenceView): void => {
+    setHolds([]);
+    setPlace('sheet');
+    setProof(proof?.key === s.key && proof.readOnly ? null : { request: s.request, plans: [s.plan], stateId: s.beforeState, corrects: false, key: s.key, readOnly: true });
+  };
+  const edit = (s: SentenceView): void => {
+    setProof(null);
+    setEditing(s);
+    setRequest(s.sentence);
+    setChosen(null);
+    input.current?.focus();
+  };
+  const file = (format: string): string => `/api/workspaces/${id}/out/${table.id}/${format}`;
+
+  return (
+    <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column', overflow: 'hidden' }}>
+      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, px: 1.5, height: 30, borderBottom: `1px solid ${RULE}`, background: SHADE, fontSize: 13 }}>
+        <Link component={NextLink} href="/" underline="hover" sx={{ fontFamily: READING, fontSize: 16, color: 'text.primary' }}>Kulfi</Link>
+        <Typography component="h1" sx={{ fontFamily: READING, fontSize: 15, color: FAINT, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{w.name}</Typography>
+        <Box role="tablist" aria-label="Tables" sx={{ display: 'flex', gap: 0.25, ml: 1, overflow: 'hidden' }}>
+          {w.tables.map((t) => (
+            <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { setTableId(t.id); setProof(null); setCard(null); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
+              {t.name} <Box component="span" sx={{ fontSize: 11, color: FAINT }}>{figure(t.rows)}</Box>
+            </Box>
+          ))}
+        </Box>
+        <Box component="form" onSubmit={(e) => { e.preventDefault(); setSearch((s) => ({ ...s, turn: s.turn + 1 })); }} sx={{ ml: 'auto' }}>
+          <InputBase inputRef={finder} value={search.text} onChange={(e) => setSearch((s) => ({ ...s, text: e.target.value }))} placeholder="look for a value" inputProps={{ 'aria-label': 'Look for a value' }} sx={{ fontSize: 12.5, width: 150, borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
+        </Box>
+        <Button sx={{ py: 0 }} onClick={(e) => setOut(e.currentTarget)} aria-haspopup="menu">Take away</Button>
+        <Menu open={out !== null} anchorEl={out} onClose={() => setOut(null)}>
+          {[['csv', 'The table as CSV'], ['raw-csv', 'CSV, cells that look like formulas left raw'], ['json', 'The table as JSON'], ['record', 'The record of the work (Markdown)'], ['brief', 'The brief as text'], ['source', `The file as it came (${table.fileName})`]].map(([format, label]) => (
+            <MenuItem key={format} dense component="a" href={file(format!)} onClick={() => setOut(null)}>{label}</MenuItem>
+          ))}
+        </Menu>
+      </Box>
+      {workspace.isError && <Alert severity="warning" sx={{ py: 0 }}>{workspace.error.message}</Alert>}
+      <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
+        <Brief sentences={brief} open={proof?.key ?? editing?.key ?? null} onOpen={openSentence} onPoint={setPointed} onEdit={edit} onDrop={(sentence) => drop.mutate({ sentence, alsoDependent: false })} onUndo={() => move.mutate('undo')} onRedo={() => move.mutate('redo')} undo={w.undo} redo={w.redo} busy={move.isPending || keep.isPending} />
+        <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
+          <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />
+          {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
+          {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
+          {proof && proved.data ? (
+            <ProofView key={JSON.stringify(proof.plans)} workspaceId={id} stateId={proof.stateId} proofs={proved.data} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onKeep={() => { if (!keep.isPending) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+          ) : place === 'holds' ? (
+            <Holds holds={ownHolds} brief={brief} busy={settle.isPending} onSettle={(h) => settle.mutate({ key: h.key, hold: [], settled: [h.id] })} onNote={(hold, text) => note.mutate({ hold, text })} onRow={setCard} onClose={() => setPlace('sheet')} />
+          ) : (
+            <Sheet key={table.stateId} workspaceId={id} table={table} ties={letters} lit={lit} onOpenRow={setCard} active={card} search={search} />
+          )}
+        </Box>
+        {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onClose={() => setCard(null)} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}
+      </Box>
+      <BalanceStrip table={table} held={heldRows} onReview={() => { setProof(null); setPlace('holds'); }} onKeys={() => setKeys(true)} />
+      <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">
+        <DialogTitle id="keys-title" sx={{ fontFamily: READING }}>Keys</DialogTitle>
+        <DialogContent>
+          <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '150px 1fr', gap: '4px 12px', fontSize: 13, m: 0 }}>
+            {KEYS.map(([key, what]) => <Box key={key} sx={{ display: 'contents' }}><dt><kbd>{key}</kbd></dt><Box component="dd" sx={{ m: 0 }}>{what}</Box></Box>)}
+          </Box>
+        </DialogContent>
+      </Dialog>
+      <Dialog open={dropping !== null} onClose={() => setDropping(null)} aria-labelledby="drop-title">
+        <DialogTitle id="drop-title" sx={{ fontFamily: READING }}>Another sentence needs this one</DialogTitle>
+        <DialogContent sx={{ fontSize: 14 }}>{dropping?.message}</DialogContent>
+        <DialogActions>
+          <Button onClick={() => setDropping(null)}>Leave it</Button>
+          <Button color="warning" onClick={() => drop.mutate({ sentence: dropping!.sentence, alsoDependent: true })}>Drop it and what needs it</Button>
+        </DialogActions>
+      </Dialog>
+      <Box role="status" aria-live="polite" sx={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clip: 'rect(0 0 0 0)' }}>{counted(brief.length, 'sentence')} kept, {counted(table.rows, 'row')}</Box>
+    </Box>
+  );
+}
+
+const toggle = (list: readonly ProofHold[], h: ProofHold): ProofHold[] => {
+  const same = (o: ProofHold): boolean => o.plan === h.plan && o.kind === h.kind && o.position === h.position;
+  return list.some(same) ? list.filter((o) => !same(o)) : [...list, h];
+};

@@ -1,0 +1,20 @@
+/** Every key of the bench, for the list that shows them. */
+export const KEYS: readonly (readonly [string, string])[] = [
+  ['/', 'to the request line'],
+  ['Enter', 'in the request line: see it on the rows; in the sheet: the row card'],
+  ['Alt 1 … Alt 4', 'choose another reading, or answer a question'],
+  ['K', 'in the proof: keep'],
+  ['H', 'in the proof: hold the kind or row, or take it off hold'],
+  ['↑ ↓', 'in the proof: kinds and rows; in the sheet: rows'],
+  ['Space', 'in the proof: fold or unfold a kind'],
+  ['U', 'in the proof: show more rows of a kind'],
+  ['Esc', 'leave the proof, the card or the holds'],
+  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+  ['L', 'look for a value'],
+  ['R', 'what is on hold'],
+  ['Page Up, Page Down', 'in the sheet: a screen of rows'],
+  ['Ctrl Home, Ctrl End', 'in the sheet: first and last row'],
+  ['Shift with arrows', 'in the sheet: select cells'],
+  ['Ctrl C', 'in the sheet: copy the selection'],
+  ['?', 'this list'],
+];

@@ -1,0 +1,63 @@
+'use client';
+
+import { Box, Button, Typography } from '@mui/material';
+import { useQuery } from '@tanstack/react-query';
+import type { RowCard as Card, SentenceView } from '../../contract/views';
+import { ask, figure } from '../parts/api';
+import { Sentence } from '../parts/Sentence';
+import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
+import { cellWords } from '../sheet/rows';
+
+/** One row from top to bottom: as it came, what each sentence did to it, and as it is now. */
+export function RowCard({ workspaceId, tableId, version, position, brief, onClose, onHold }: { workspaceId: number; tableId: number; version: number; position: number; brief: readonly SentenceView[]; onClose: () => void; onHold: (key: string) => void }) {
+  const card = useQuery({ queryKey: ['card', workspaceId, tableId, version, position], queryFn: () => ask<Card>(`workspaces/${workspaceId}/card/${tableId}/${position}`) });
+  const data = card.data;
+  return (
+    <Box component="aside" aria-label={`Row ${position + 1}`} data-testid="card" onKeyDown={(e) => e.key === 'Escape' && onClose()} sx={{ width: 330, flexShrink: 0, borderLeft: `1px solid ${RULE}`, background: '#fffdf8', overflow: 'auto', px: 1.5, pb: 2 }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', position: 'sticky', top: 0, background: '#fffdf8', py: 0.75 }}>
+        <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17, mr: 'auto' }}>Row {figure(position + 1)}</Typography>
+        <Button autoFocus onClick={onClose}>Close&nbsp;<kbd>Esc</kbd></Button>
+      </Box>
+      {card.isError && <Typography sx={{ color: ACCENTS.held.color, fontSize: 13 }}>{card.error.message}</Typography>}
+      {data && (
+        <>
+          <Heading>{data.now ? 'As it is now' : 'As it came; it is set aside now'}</Heading>
+          <Values list={data.now ?? data.source} />
+          <Heading>What happened to it</Heading>
+          {data.steps.map((step, i) => {
+            const n = brief.findIndex((s) => s.key === step.key);
+            return (
+              <Box key={`${step.key}${i}`} sx={{ mb: 1, pl: 1, borderLeft: `3px solid ${step.held ? ACCENTS.held.color : step.changes.length || step.gone ? ACCENTS.kept.color : RULE}` }}>
+                <Box><Box component="span" sx={{ color: FAINT, fontSize: 12, mr: 0.5 }}>{n + 1}.</Box><Sentence text={step.sentence} size={13.5} /></Box>
+                <Box sx={{ fontSize: 12, color: FAINT }}>{step.held ? <Box component="span" sx={{ color: ACCENTS.held.color }}>{ACCENTS.held.mark} on hold; would be: </Box> : null}{step.kind.replace(/[‹›]/g, '')}</Box>
+                {step.changes.map((c) => (
+                  <Box key={c.column} sx={{ fontSize: 12.5 }}>
+                    {c.column}: <Box component="del" sx={{ color: FAINT }}>{cellWords(c.before)}</Box> <b>{cellWords(c.after) || 'blank'}</b>
+                  </Box>
+                ))}
+                {!step.held && (step.changes.length > 0 || step.gone) && <Box component="button" onClick={() => onHold(step.key)} sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.held.color, textDecoration: 'underline' }}>hold this row here</Box>}
+              </Box>
+            );
+          })}
+          {data.steps.length === 0 && <Typography sx={{ fontSize: 13, color: FAINT }}>Nothing yet.</Typography>}
+          {data.now && <><Heading>As it came, line {figure(position + 1)} of the file’s rows</Heading><Values list={data.source} /></>}
+        </>
+      )}
+    </Box>
+  );
+}
+
+const Heading = ({ children }: { children: React.ReactNode }) => <Typography component="h3" sx={{ fontSize: 11, letterSpacing: '0.06em', textTransform: 'uppercase', color: FAINT, mt: 1.25, mb: 0.5 }}>{children}</Typography>;
+
+function Values({ list }: { list: Card['source'] }) {
+  return (
+    <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '110px 1fr', m: 0, fontSize: 12.5 }}>
+      {list.map((v) => (
+        <Box key={v.column} sx={{ display: 'contents', '& > *': { borderBottom: `1px solid ${SHADE}`, py: '1px' } }}>
+          <Box component="dt" sx={{ color: FAINT, overflow: 'hidden', textOverflow: 'ellipsis' }}>{v.column}</Box>
+          <Box component="dd" sx={{ m: 0, overflowWrap: 'anywhere', whiteSpace: 'pre-wrap' }}>{cellWords(v.value) || <Box component="span" sx={{ color: FAINT }}>blank</Box>}</Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,206 @@
+'use client';
+
+import { Alert, Box, Button, LinearProgress, Typography } from '@mui/material';
+import { useMutation } from '@tanstack/react-query';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Proof, ProofKind, ProofRow } from '../../contract/views';
+import type { Plan } from '../../core/steps/registry';
+import { writeNumber } from '../../core/values/number';
+import { ask, counted, figure } from '../parts/api';
+import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme';
+import { Sentence } from '../parts/Sentence';
+import { cellWords } from '../sheet/rows';
+
+/** What is held in the proof: a whole kind, or one row, of one of the plans. */
+export interface ProofHold {
+  readonly plan: number;
+  readonly kind: string | null;
+  readonly position: number | null;
+  readonly note: string;
+}
+
+/** A line that can be judged: a kind, or a row of one. */
+interface Line {
+  readonly plan: number;
+  readonly kind: ProofKind;
+  readonly row: ProofRow | null;
+}
+
+/** The trial result, by kinds, the odd ones first; interlinear: the new value on the line, the old one small above it. */
+export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onKeep, onLeave, busy, progress, readOnly = false }: {
+  workspaceId: number;
+  stateId: number;
+  proofs: readonly Proof[];
+  plans: readonly Plan[];
+  holds: readonly ProofHold[];
+  onHold: (hold: ProofHold) => void;
+  onKeep: () => void;
+  onLeave: () => void;
+  busy: boolean;
+  progress: number | null;
+  readOnly?: boolean;
+}) {
+  const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
+  const [more, setMore] = useState<Record<string, readonly ProofRow[]>>({});
+  const [at, setAt] = useState(0);
+  const box = useRef<HTMLDivElement>(null);
+  const unfolded = (p: number, k: ProofKind): boolean => open.has(`${p}/${k.key}`) !== k.odd;
+  const lines = useMemo(() => {
+    const list: Line[] = [];
+    proofs.forEach((proof, plan) => proof.kinds.forEach((kind) => {
+      list.push({ plan, kind, row: null });
+      const shown = more[`${plan}/${kind.key}`] ?? kind.examples.slice(0, kind.odd ? 8 : 3);
+      if (open.has(`${plan}/${kind.key}`) !== kind.odd || !kind.odd) shown.forEach((row) => list.push({ plan, kind, row }));
+    }));
+    return list;
+  }, [proofs, open, more]);
+  const load = useMutation({
+    mutationFn: ({ plan, kind }: { plan: number; kind: ProofKind }) => ask<ProofRow[]>(`workspaces/${workspaceId}/kind`, 'POST', { stateId, plans, index: plan, code: kind.code, from: 0, count: 200 }),
+    onSuccess: (rows, { plan, kind }) => setMore((m) => ({ ...m, [`${plan}/${kind.key}`]: rows })),
+  });
+  const isHeld = (line: Line): boolean => holds.some((h) => h.plan === line.plan && (h.kind === line.kind.key || (line.row !== null && h.position === line.row.position)));
+  const hold = (line: Line): void => onHold({ plan: line.plan, kind: line.row ? null : line.kind.key, position: line.row?.position ?? null, note: '' });
+
+  useEffect(() => box.current?.focus(), []);
+  const here = Math.min(at, Math.max(0, lines.length - 1));
+  useEffect(() => { box.current?.querySelector(`[data-line="${here}"]`)?.scrollIntoView({ block: 'nearest' }); }, [here]);
+
+  const onKey = (event: React.KeyboardEvent): void => {
+    if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
+    const line = lines[here];
+    const key = event.key.toLowerCase();
+    if (key === 'arrowdown') setAt(Math.min(lines.length - 1, here + 1));
+    else if (key === 'arrowup') setAt(Math.max(0, here - 1));
+    else if (key === 'k' && !readOnly) onKeep();
+    else if (key === 'h' && line && !readOnly) hold(line);
+    else if (key === 'u' && line && !line.row) load.mutate({ plan: line.plan, kind: line.kind });
+    else if (key === ' ' && line && !line.row) setOpen((o) => toggled(o, `${line.plan}/${line.kind.key}`));
+    else if (key === 'escape') onLeave();
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+
+  let index = -1;
+  return (
+    <Box ref={box} tabIndex={0} role="region" aria-label="Proof" data-testid="proof" onKeyDown={onKey} sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column', background: PAPER, '&:focus-visible': { outlineOffset: -2 } }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.75, borderBottom: `1px solid ${RULE}`, background: SHADE, flexWrap: 'wrap' }}>
+        <Typography component="h2" sx={{ fontSize: 13, fontWeight: 600, color: ACCENTS.pending.color }}>{ACCENTS.pending.mark} Proof</Typography>
+        <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>
+          {readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? 'the first rows; the rest is being looked at …' : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
+        </Typography>
+        {!readOnly && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
+        <Button onClick={onLeave}>{readOnly ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>
+      </Box>
+      {progress !== null && <LinearProgress variant={progress > 0 ? 'determinate' : 'indeterminate'} value={progress * 100} aria-label="Keeping" color="success" />}
+      <Box sx={{ flex: 1, overflow: 'auto', px: 1.5, pb: 2 }}>
+        {proofs.map((proof, p) => (
+          <Box key={p} component="section" sx={{ pt: 1 }}>
+            <Box sx={{ mb: 0.5 }}><Sentence text={proof.sentence} size={16} /></Box>
+            <Figures proof={proof} />
+            {proof.kinds.length === 0 && <ColumnsOnly proof={proof} />}
+            {proof.kinds.map((kind) => {
+              const k = ++index;
+              const line: Line = { plan: p, kind, row: null };
+              const id = `${p}/${kind.key}`;
+              const showRows = unfolded(p, kind) || !kind.odd;
+              const rows = more[id] ?? kind.examples.slice(0, kind.odd ? 8 : 3);
+              const held = isHeld(line);
+              return (
+                <Box key={kind.key} sx={{ mt: 1, borderLeft: `3px ${kind.odd ? 'double' : 'solid'} ${held ? ACCENTS.held.color : kind.odd ? INK : RULE}`, pl: 1 }}>
+                  <Box data-line={k} onClick={() => setAt(k)} sx={{ display: 'flex', alignItems: 'baseline', gap: 1, background: here === k ? '#e4ebf2' : 'none', px: 0.5, cursor: 'default' }}>
+                    <Box sx={{ minWidth: 62, textAlign: 'right', fontWeight: 600 }}>{figure(kind.rows)}{proof.partial ? '+' : ''}</Box>
+                    <Box sx={{ fontFamily: READING, fontSize: 15, flex: 1 }}>{columnWords(kind.words)}{kind.odd && <Box component="span" sx={{ fontSize: 11.5, color: FAINT, ml: 1 }}>look at these</Box>}</Box>
+                    {held || kind.held > 0 ? <Box sx={{ color: ACCENTS.held.color, fontSize: 12 }}>{ACCENTS.held.mark} on hold{kind.held > 0 && !held ? `: ${figure(kind.held)}` : ''}</Box> : null}
+                    {!readOnly && <Button size="small" sx={{ py: 0 }} onClick={(e) => { e.stopPropagation(); setAt(k); hold(line); }}>{held ? 'Take off hold' : 'Hold all'}</Button>}
+                    {kind.rows > rows.length && !proof.partial && <Button size="small" sx={{ py: 0 }} onClick={(e) => { e.stopPropagation(); load.mutate({ plan: p, kind }); }}>Show more</Button>}
+                  </Box>
+                  {showRows && (
+                    <table style={{ borderCollapse: 'collapse', fontSize: 12.5, marginLeft: 62 }}>
+                      <thead>
+                        <tr>
+                          <th style={{ ...headCell, width: 48 }}>line</th>
+                          {proof.columns.map((c) => <th key={c.name} style={{ ...headCell, color: c.made ? INK : FAINT, fontWeight: c.made ? 600 : 400 }}>{c.name}{c.isNew ? ' (new)' : ''}</th>)}
+                          {!readOnly && <th style={headCell} />}
+                        </tr>
+                      </thead>
+                      <tbody>
+                        {rows.map((row) => {
+                          const r = ++index;
+                          const rowLine: Line = { plan: p, kind, row };
+                          const rowHeld = isHeld(rowLine);
+                          return (
+                            <tr key={row.position} data-line={r} onClick={() => setAt(r)} style={{ background: here === r ? '#e4ebf2' : undefined, opacity: row.gone && !rowHeld ? 0.62 : 1 }}>
+                              <td style={{ ...bodyCell, color: FAINT, textAlign: 'right' }}>{figure(row.position + 1)}</td>
+                              {proof.columns.map((c, i) => <Interlinear key={c.name} before={cellWords(row.before[i] ?? null)} after={row.gone && !rowHeld ? cellWords(row.before[i] ?? null) : rowHeld ? cellWords(row.before[i] ?? null) : cellWords(row.after[i] ?? null)} made={c.made} struck={row.gone && !rowHeld} />)}
+                              {!readOnly && (
+                                <td style={bodyCell}>
+                                  <button type="button" aria-pressed={rowHeld} onClick={(e) => { e.stopPropagation(); setAt(r); hold(rowLine); }} style={{ border: 0, background: 'none', cursor: 'pointer', color: rowHeld ? ACCENTS.held.color : FAINT, fontSize: 12 }}>{rowHeld ? `${ACCENTS.held.mark} held` : 'hold'}</button>
+                                </td>
+                              )}
+                            </tr>
+                          );
+                        })}
+                      </tbody>
+                    </table>
+                  )}
+                </Box>
+              );
+            })}
+          </Box>
+        ))}
+        {load.isError && <Alert severity="warning" sx={{ mt: 1 }}>{load.error.message}</Alert>}
+      </Box>
+      {!readOnly && <Box sx={{ px: 1.5, py: 0.5, borderTop: `1px solid ${RULE}`, fontSize: 12, color: FAINT, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+        <span><kbd>↑</kbd> <kbd>↓</kbd> kinds and rows</span><span><kbd>H</kbd> hold</span><span><kbd>Space</kbd> fold</span><span><kbd>U</kbd> show more</span><span><kbd>K</kbd> keep</span><span><kbd>Esc</kbd> leave</span>
+      </Box>}
+    </Box>
+  );
+}
+
+const headCell: React.CSSProperties = { textAlign: 'left', fontWeight: 400, fontSize: 11.5, padding: '1px 10px 1px 4px', color: FAINT };
+const bodyCell: React.CSSProperties = { padding: '0 10px 1px 4px', verticalAlign: 'bottom', whiteSpace: 'nowrap', maxWidth: 280, overflow: 'hidden', textOverflow: 'ellipsis', borderTop: `1px solid ${SHADE}` };
+
+const toggled = (set: ReadonlySet<string>, key: string): ReadonlySet<string> => {
+  const next = new Set(set);
+  if (!next.delete(key)) next.add(key);
+  return next;
+};
+
+/** Kinds name columns with marks; here they are only read. */
+const columnWords = (words: string): string => words.replace(/[‹›]/g, '');
+
+/** One cell as a proof-reader writes it: the old value small above the new one where they differ. Spaces that matter are shown. */
+function Interlinear({ before, after, made, struck }: { before: string; after: string; made: boolean; struck: boolean }) {
+  const differs = made && before !== after;
+  const visible = (text: string): string => text.replace(/^ +| +$|  +/g, (s) => '␣'.repeat(s.length));
+  return (
+    <td style={{ ...bodyCell, textDecoration: struck ? 'line-through' : undefined }}>
+      {differs && before !== '' && <div style={{ fontSize: 10.5, lineHeight: '11px', color: FAINT, textDecoration: 'line-through' }}>{visible(before)}</div>}
+      <div style={{ fontWeight: differs ? 600 : 400, minHeight: 16 }}>{made ? visible(after) : after}{differs && after === '' && <span style={{ color: FAINT, fontWeight: 400 }}>blank</span>}</div>
+    </td>
+  );
+}
+
+/** What a step does to the figures: rows, and sums of the columns concerned. */
+function Figures({ proof }: { proof: Proof }) {
+  const aside = proof.rowsIn - proof.rowsOut;
+  const sums = proof.totals.after.filter((t) => { const b = proof.totals.before.find((x) => x.column === t.column); return !b || b.sum !== t.sum; }).slice(0, 4);
+  return (
+    <Typography component="div" sx={{ fontSize: 12.5, color: FAINT, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+      <span>{figure(proof.rowsIn)} rows in = {figure(proof.rowsOut)} out{aside ? ` + ${figure(aside)} set aside` : ''}</span>
+      {sums.map((t) => <span key={t.column}>sum of {t.column}: {(() => { const b = proof.totals.before.find((x) => x.column === t.column); return b ? `${writeNumber(b.sum)} → ` : ''; })()}{writeNumber(t.sum)}</span>)}
+    </Typography>
+  );
+}
+
+function ColumnsOnly({ proof }: { proof: Proof }) {
+  return (
+    <Box sx={{ mt: 1, fontSize: 13.5 }}>
+      <Box sx={{ fontSize: 11.5, color: FAINT }}>columns before</Box>
+      <Box sx={{ color: FAINT }}>{proof.columnsBefore.map((c, i) => <span key={c} style={{ textDecoration: proof.columnsAfter.includes(c) ? undefined : 'line-through' }}>{i ? ' · ' : ''}{c}</span>)}</Box>
+      <Box sx={{ fontSize: 11.5, color: FAINT, mt: 0.75 }}>columns after</Box>
+      <Box>{proof.columnsAfter.map((c, i) => <span key={c} style={{ fontWeight: proof.columnsBefore[i] === c ? 400 : 600 }}>{i ? ' · ' : ''}{c}</span>)}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,45 @@
+import { keepPreviousData, useQueries, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
+import type { RowWindow, ViewSettings } from '../../contract/views';
+import type { CellValue } from '../../core/values/cell';
+import { ask } from '../parts/api';
+
+/** Rows fetched together. */
+export const BLOCK = 128;
+
+/** One row as the sheet has it. */
+export interface SheetRow {
+  readonly position: number;
+  readonly cells: readonly CellValue[];
+}
+
+const blockQuery = (workspaceId: number, stateId: number, view: ViewSettings, block: number) => ({
+  queryKey: ['rows', workspaceId, stateId, view, block],
+  queryFn: () => ask<RowWindow>(`workspaces/${workspaceId}/rows`, 'POST', { stateId, from: block * BLOCK, count: BLOCK, ...view }),
+  staleTime: Infinity,
+  gcTime: 60_000,
+});
+
+/** The rows of a window, block by block; those around it are fetched ahead, so that scrolling meets filled rows. */
+export function useRows(workspaceId: number, stateId: number, view: ViewSettings, first: number, last: number): { row: (at: number) => SheetRow | null; total: number | null } {
+  const client = useQueryClient();
+  const blocks = useMemo(() => {
+    const list: number[] = [];
+    for (let b = Math.floor(first / BLOCK); b <= Math.floor(Math.max(first, last) / BLOCK); b++) list.push(b);
+    return list;
+  }, [first, last]);
+  const results = useQueries({ queries: blocks.map((block) => ({ ...blockQuery(workspaceId, stateId, view, block), placeholderData: keepPreviousData })) });
+  useEffect(() => {
+    for (const block of [blocks[0]! - 1, blocks.at(-1)! + 1]) if (block >= 0) void client.prefetchQuery(blockQuery(workspaceId, stateId, view, block));
+  }, [client, workspaceId, stateId, view, blocks]);
+  const total = results.find((r) => r.data)?.data?.total ?? null;
+  const row = (at: number): SheetRow | null => {
+    const window = results[blocks.indexOf(Math.floor(at / BLOCK))]?.data;
+    const i = at - (window?.from ?? 0);
+    return window && i >= 0 && i < window.positions.length ? { position: window.positions[i]!, cells: window.cells[i]! } : null;
+  };
+  return { row, total };
+}
+
+/** A cell as text; dates and numbers as they are kept. */
+export const cellWords = (value: CellValue): string => (value === null ? '' : value === true ? 'yes' : value === false ? 'no' : String(value));
