@@ -4,12 +4,23 @@ import { database } from './db/client';
 import * as schema from './db/schema';
 import { readInWorkspace } from './readings';
 import { importUpload, previewUpload, receiveUpload } from './uploads';
-import { changeHolds, keepRequest, saveDraft, viewWorkspace } from './workspaces';
+import { changeHolds, keepRequest, removeWorkspace, saveDraft, viewWorkspace } from './workspaces';
 
 /** Loads the demo workspace when there is no workspace at all. True when it did. */
 export async function loadDemo(): Promise<boolean> {
   const [any] = await database().select({ id: schema.workspaces.id }).from(schema.workspaces).limit(1);
   if (any) return false;
+  try {
+    await makeDemo();
+  } catch (error) {
+    // Half a demo is no demo: the next start tries again.
+    for (const { id } of await database().select({ id: schema.workspaces.id }).from(schema.workspaces)) await removeWorkspace(id);
+    throw error;
+  }
+  return true;
+}
+
+async function makeDemo(): Promise<void> {
   const options = { rows: DEMO_ROWS, seed: DEMO_SEED, messy: true };
   const encoder = new TextEncoder();
   const bring = async (fileName: string, pieces: Iterable<string>, workspaceId: number | null): Promise<{ workspaceId: number; tableId: number }> => {
@@ -33,5 +44,4 @@ export async function loadDemo(): Promise<boolean> {
     await changeHolds({ workspaceId, version: view.version, key: view.brief[hold.sentence]!.key, hold: [{ kind: hold.kind, position: null, note: hold.note }], settle: [] });
   }
   await saveDraft(workspaceId, DEMO_DRAFT);
-  return true;
 }

@@ -10,10 +10,13 @@ import { currentStates } from './workspaces';
 
 const vocabularies = new Map<number, Vocabulary>();
 
-/** A request read against a table as it stands now, with what was kept before it. */
-export async function readInWorkspace(workspaceId: number, tableId: number, request: string): Promise<ReadReply> {
+/** A request read against a table as it stands now, with what was kept before it; with `key`, as it stood before that sentence. */
+export async function readInWorkspace(workspaceId: number, tableId: number, request: string, key: string | null = null): Promise<ReadReply> {
   const { states, entries, row } = await currentStates(workspaceId);
-  const stateId = states.get(tableId);
+  const own = entries.filter((e) => e.sourceId === tableId);
+  const edited = key === null ? -1 : own.findIndex((e) => e.key === key);
+  const before = edited < 0 ? own : own.slice(0, edited);
+  const stateId = edited < 0 ? states.get(tableId) : own[edited]!.before;
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
   if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' } };
   const state = await loadState(pool(), stateId);
@@ -24,7 +27,7 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
     vocabularies.set(stateId, vocabulary);
     if (vocabularies.size > 24) vocabularies.delete(vocabularies.keys().next().value!);
   }
-  return { version: row.version, stateId, answer: readRequest(request, head, await memoryOf(entries.filter((e) => e.sourceId === tableId)), vocabulary) };
+  return { version: row.version, stateId, answer: readRequest(request, head, await memoryOf(before), vocabulary) };
 }
 
 /** What was said last: the sentences that were kept together, and the table they were said about. */

@@ -11,7 +11,7 @@ import { headWithGlances, runPlan, type ColumnSink, type Holds } from '../core/s
 import * as schema from './db/schema';
 import { pool, type Database } from './db/client';
 import { Told, changed } from './errors';
-import { ColumnWriter } from './store/chunks';
+import { ColumnWriter, oneAtATime, type Queryable } from './store/chunks';
 import { headOfState, loadState, saveState } from './store/tables';
 
 /** A sentence that the brief is to hold. */
@@ -73,6 +73,7 @@ export async function revise(order: Revision, watch: Watch = {}): Promise<number
 async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Promise<number> {
   const db: Database = drizzle(client, { schema });
   const { workspaceId } = order;
+  const store = oneAtATime(client);
   const [workspace] = await db.select().from(schema.workspaces).where(eq(schema.workspaces.id, workspaceId)).for('update');
   if (!workspace) throw new Told('This workspace is not there any more.', 404, 'gone');
   if (workspace.version !== order.version) throw changed();
@@ -103,12 +104,12 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
     if (problem) throw new Told(`Sentence ${i + 1} cannot run then (${sentence}): ${problem.text}`, 422, 'depends');
     const result = await runPlan(wanted.plan, input.table, input.head, {
       holds: holdsOf(allHolds, wanted.key),
-      sinkFor: (head) => new LazyColumn(client, workspaceId, head),
+      sinkFor: (head) => new LazyColumn(store, workspaceId, head),
       onProgress: (done, total) => watch.onProgress?.(i + done / total, order.list.length),
       ...(watch.check ? { check: watch.check } : {}),
     });
     const totals = await totalsAfter(input, result.table, result.report.rowsIn !== result.report.rowsOut);
-    const after = await saveState(client, wanted.sourceId, result.table, totals);
+    const after = await saveState(store, wanted.sourceId, result.table, totals);
     const { codes, ...report } = result.report;
     const [entry] = await db
       .insert(schema.entries)
@@ -170,7 +171,7 @@ export async function headFor(state: Awaited<ReturnType<typeof loadState>>): Pro
 class LazyColumn implements ColumnSink {
   private writer: Promise<ColumnWriter> | null = null;
 
-  constructor(private readonly client: PoolClient, private readonly workspaceId: number, private readonly head: ColumnHead) {}
+  constructor(private readonly client: Queryable, private readonly workspaceId: number, private readonly head: ColumnHead) {}
 
   private open(): Promise<ColumnWriter> {
     return (this.writer ??= ColumnWriter.open(this.client, this.workspaceId, this.head));

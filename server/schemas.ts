@@ -8,7 +8,7 @@ const request = Joi.string().allow('').max(20_000).required();
 const plans = Joi.array().items(Joi.object().unknown()).min(1).max(50).required();
 const hold = { kind: Joi.string().max(100).allow(null).required(), position: Joi.number().integer().min(0).allow(null).required(), note: Joi.string().allow('').max(10_000).required() };
 
-export const readSchema = Joi.object({ tableId: Joi.number().integer().required(), request });
+export const readSchema = Joi.object({ tableId: Joi.number().integer().required(), request, key: Joi.string().allow(null).required() });
 export const proofSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, part: Joi.valid('first', 'all').required() });
 export const kindSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, index: Joi.number().integer().min(0).required(), code: Joi.number().integer().min(0).max(63).required(), from: Joi.number().integer().min(0).required(), count: Joi.number().integer().min(1).max(500).required() });
 export const keepSchema = Joi.object({ version, tableId: Joi.number().integer().required(), request, plans, corrects: Joi.boolean().required(), holds: Joi.array().items(Joi.object({ plan: Joi.number().integer().min(0).required(), ...hold })).max(10_000).required() });

@@ -15,7 +15,8 @@ import { getConfig } from './config';
 import { pool } from './db/client';
 import * as schema from './db/schema';
 import { Told } from './errors';
-import { ColumnWriter } from './store/chunks';
+import type { Column } from '../core/table/column';
+import { ColumnWriter, oneAtATime } from './store/chunks';
 import { saveState } from './store/tables';
 
 /** Bytes of a file that are looked at to find out what it is. */
@@ -115,6 +116,7 @@ export async function importUpload(order: ImportOrder, onProgress: (bytes: numbe
   try {
     await client.query('begin');
     const db = drizzle(client, { schema });
+    const store = oneAtATime(client);
     const workspaceId = order.workspaceId ?? (await db.insert(schema.workspaces).values({ name: order.workspaceName }).returning({ id: schema.workspaces.id }))[0]!.id;
     if (order.workspaceId !== null) await db.update(schema.workspaces).set({ version: sql`${schema.workspaces.version} + 1` }).where(eq(schema.workspaces.id, workspaceId));
     const kept = path.join(getConfig().dataFolder, 'sources', upload.id);
@@ -133,7 +135,7 @@ export async function importUpload(order: ImportOrder, onProgress: (bytes: numbe
       while (writers.length <= c) {
         const setting = order.settings.columns[writers.length];
         const type = setting?.type ?? 'text';
-        writers.push(await ColumnWriter.open(client, workspaceId, { name: setting?.name ?? '', type, scale: null }));
+        writers.push(await ColumnWriter.open(store, workspaceId, { name: setting?.name ?? '', type, scale: null }));
         builders.push(new GlanceBuilder(type));
       }
       builders[c]!.add(chunk);
@@ -142,13 +144,14 @@ export async function importUpload(order: ImportOrder, onProgress: (bytes: numbe
       if (error instanceof UnreadableFile) throw new Told(error.message, 422, 'unreadable');
       throw error;
     });
-    const columns = await Promise.all(imported.heads.map(async (head, c) => ({ ...(await writers[c]!.finish(builders[c]!.result(), head)), ...head })));
+    const columns: Column[] = [];
+    for (const [c, head] of imported.heads.entries()) columns.push({ ...(await writers[c]!.finish(builders[c]!.result(), head)), ...head });
     const [source] = await db
       .insert(schema.sources)
       .values({ workspaceId, name: order.tableName, fileName: upload.fileName, file: upload.id, bytes: upload.bytes, sha256: upload.sha256, settings: order.settings, notes: imported.notes })
       .returning({ id: schema.sources.id });
     const table = { name: order.tableName, columns, size: imported.size, rows: null };
-    await saveState(client, source!.id, table, await balance(table));
+    await saveState(store, source!.id, table, await balance(table));
     await mkdir(path.dirname(kept), { recursive: true });
     await rename(place(order.uploadId), kept);
     try {

@@ -131,7 +131,8 @@ async function runCells(work: CellWork, outline: Outline, table: Table, head: Ch
     options.onProgress?.(ord + 1, total);
   }
   const glances = new Map(made.map((m, i) => [m.head.name, builders[i]!.result()]));
-  const columns = await Promise.all(sinks.map((sink, i) => sink.finish(glances.get(made[i]!.head.name)!)));
+  const columns: Column[] = [];
+  for (const [i, sink] of sinks.entries()) columns.push(await sink.finish(glances.get(made[i]!.head.name)!));
   const rows = rowCount(table);
   return { table: assemble(table, outline, columns), report: reportOf(work.kinds, codes, table, live, rows, rows), glances };
 }
@@ -224,7 +225,7 @@ export function firstRows(table: Table, size: number): Table {
 
 /** The table that an outline describes, with the made columns in their places. */
 function assemble(table: Table, outline: Outline, made: readonly Column[]): Table {
-  const columns = outline.columns.map((c): Column => ('made' in c.from ? { ...made[c.from.made]!, ...c.head } : { ...c.head, load: columnOf(table, c.from.kept).load }));
+  const columns = outline.columns.map((c): Column => ({ ...('made' in c.from ? made[c.from.made]! : columnOf(table, c.from.kept)), ...c.head }));
   return { name: table.name, columns, size: table.size, rows: table.rows };
 }
 

@@ -7,6 +7,17 @@ import type { ColumnSink } from '../../core/steps/run';
 /** Anything that queries: the pool, or a client inside a transaction. */
 export type Queryable = Pick<pg.Pool, 'query'>;
 
+/** A connection that is asked one thing after the other, whoever asks. For use inside one transaction. */
+export function oneAtATime(client: Queryable): Queryable {
+  let tail: Promise<unknown> = Promise.resolve();
+  const query = ((...args: Parameters<pg.Pool['query']>) => {
+    const next = tail.then(() => client.query(...args));
+    tail = next.then(() => undefined, () => undefined);
+    return next;
+  }) as unknown as pg.Pool['query'];
+  return { query };
+}
+
 /** Bytes of decoded chunks that are kept in memory. */
 const MOST_BYTES = 600 * 1024 * 1024;
 

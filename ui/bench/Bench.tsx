@@ -34,7 +34,7 @@ const NO_LETTERS: ReadonlyMap<string, string> = new Map();
 /** The bench: the brief, the request line with its reading, the sheet or the proof, the row card, the control totals. */
 export function Bench({ id }: { id: number }) {
   const client = useQueryClient();
-  const workspace = useQuery({ queryKey: ['workspace', id], queryFn: () => ask<WorkspaceView>(`workspaces/${id}`), refetchInterval: 4_000, retry: (n, e) => (e as Refused).code === 'database' });
+  const workspace = useQuery({ queryKey: ['workspace', id], queryFn: () => ask<WorkspaceView>(`workspaces/${id}`), refetchInterval: 4_000, retry: (_n, e) => (e as Refused).code === 'database' });
   const w = workspace.data;
   const [tableId, setTableId] = useState<number | null>(null);
   const table = w?.tables.find((t) => t.id === tableId) ?? w?.tables[0];
@@ -62,8 +62,8 @@ export function Bench({ id }: { id: number }) {
     return () => clearTimeout(timer);
   }, [request]);
   const reading = useQuery({
-    queryKey: ['read', id, table?.id, w?.version, heard],
-    queryFn: ({ signal }) => ask<ReadReply>(`workspaces/${id}/read`, 'POST', { tableId: table!.id, request: heard }, signal),
+    queryKey: ['read', id, table?.id, w?.version, editing?.key ?? null, heard],
+    queryFn: ({ signal }) => ask<ReadReply>(`workspaces/${id}/read`, 'POST', { tableId: table!.id, request: heard, key: editing?.key ?? null }, signal),
     enabled: heard.trim() !== '' && !!table,
     placeholderData: (before) => before,
     staleTime: Infinity,

@@ -24,8 +24,8 @@ export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo
     <Box component="nav" aria-label="Brief" sx={{ width: 288, flexShrink: 0, borderRight: `1px solid ${RULE}`, background: '#fffdf8', display: 'flex', flexDirection: 'column', minHeight: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', px: 1.5, pt: 0.75, pb: 0.25 }}>
         <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17, mr: 'auto' }}>Brief</Typography>
-        <Button onClick={onUndo} disabled={busy || undo === null} title={undo === null ? 'Nothing to undo' : `Undo: ${undo}`} sx={{ border: 0, color: FAINT, px: 0.75, minWidth: 0 }}>Undo</Button>
-        <Button onClick={onRedo} disabled={busy || redo === null} title={redo === null ? 'Nothing to redo' : `Redo: ${redo}`} sx={{ border: 0, color: FAINT, px: 0.75, minWidth: 0 }}>Redo</Button>
+        <Button onClick={onUndo} disabled={busy || undo === null} title={undo === null ? 'Nothing to undo' : `Undo: ${undo}`} variant="text" sx={{ color: FAINT, px: 0.75, minWidth: 0 }}>Undo</Button>
+        <Button onClick={onRedo} disabled={busy || redo === null} title={redo === null ? 'Nothing to redo' : `Redo: ${redo}`} variant="text" sx={{ color: FAINT, px: 0.75, minWidth: 0 }}>Redo</Button>
       </Box>
       <Box component="ol" sx={{ flex: 1, overflow: 'auto', listStyle: 'none', m: 0, p: 0 }}>
         {sentences.map((s, i) => {

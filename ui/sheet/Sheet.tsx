@@ -10,7 +10,7 @@ import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, FIGURES, PAPER, RULE, SHADE } from '../parts/theme';
 import { cellWords, useRows } from './rows';
 
-export const ROW = 17;
+export const ROW = 16;
 const HEAD = 38;
 const NUMBERS = 62;
 /** The tallest element a browser lays out; taller tables scroll in proportion. */
@@ -55,7 +55,7 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
   const rowsNow = view.filter ? (total ?? table.rows) : table.rows;
   if (rowsNow !== count) setCount(rowsNow);
 
-  const widths = useMemo(() => columns.map((c) => Math.max(64, Math.min(230, 8.2 * Math.max(c.name.length + 2, ...c.glance.common.slice(0, 4).map(([v]) => Math.min(v.length, 26)))))), [columns]);
+  const widths = useMemo(() => columns.map(widthOf), [columns]);
   const across = useVirtualizer({ horizontal: true, count: columns.length, getScrollElement: () => scroller.current, estimateSize: (i) => widths[i]!, overscan: 3 });
   useEffect(() => across.measure(), [across, widths]);
 
@@ -203,7 +203,7 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
                       aria-selected={inside(r, v.index)}
                       onClick={(e) => { scroller.current?.focus(); go({ row: r, column: v.index }, e.shiftKey); }}
                       onDoubleClick={() => data && onOpenRow(data.position)}
-                      sx={{ position: 'absolute', left: NUMBERS + v.start, width: v.size, height: ROW, px: '6px', overflow: 'hidden', whiteSpace: 'pre', textOverflow: 'ellipsis', textAlign: numeric ? 'right' : 'left', borderRight: `1px solid ${SHADE}`, background: inside(r, v.index) && (anchor || here) ? '#dfe6ee' : 'none', boxShadow: here ? `inset 0 0 0 1.5px ${ACCENTS.pending.color}` : 'none', color: misfit ? ACCENTS.held.color : 'inherit', fontStyle: misfit ? 'italic' : 'normal' }}
+                      sx={{ position: 'absolute', top: 0, left: NUMBERS + v.start, width: v.size, height: ROW, px: '6px', overflow: 'hidden', whiteSpace: 'pre', textOverflow: 'ellipsis', textAlign: numeric ? 'right' : 'left', borderRight: `1px solid ${SHADE}`, background: inside(r, v.index) && (anchor || here) ? '#dfe6ee' : 'none', boxShadow: here ? `inset 0 0 0 1.5px ${ACCENTS.pending.color}` : 'none', color: misfit ? ACCENTS.held.color : 'inherit', fontStyle: misfit ? 'italic' : 'normal' }}
                     >
                       {data ? cellWords(value) : '·'}
                     </Box>
@@ -228,6 +228,14 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
       </Popover>
     </Box>
   );
+}
+
+/** A width that shows most of a column's values, and its head. Pixels. */
+function widthOf({ name, type, glance: g }: ColumnView): number {
+  const values = [...g.common.map(([v]) => v), g.lowest ?? '', g.highest ?? ''].map((v) => v.length);
+  const longest = g.distinct === null && type === 'text' ? 28 : Math.max(0, ...values);
+  const figures = `${type}${g.blanks ? ` ${g.blanks} blank` : ''}${g.misfits ? ` ${g.misfits} unfit` : ''}`.length;
+  return Math.max(60, Math.min(240, 14 + 7 * Math.max(name.length + 1, Math.min(longest, 32)), 14 + 7 * longest + 60), Math.min(170, 40 + 5.4 * figures));
 }
 
 /** The line under a column's name: its type in a word, and bars for what is blank and what does not fit. */

@@ -3,6 +3,6 @@ import { readInWorkspace } from '../../../../../server/readings';
 import { readSchema } from '../../../../../server/schemas';
 
 export const POST = route(async (request, params) => {
-  const { tableId, request: said } = await bodyOf(request, readSchema);
-  return Response.json(await readInWorkspace(idOf(params, 'id'), tableId, said));
+  const { tableId, request: said, key } = await bodyOf(request, readSchema);
+  return Response.json(await readInWorkspace(idOf(params, 'id'), tableId, said, key));
 });
