@@ -21,7 +21,7 @@ export function detectEncoding(head: Uint8Array): EncodingGuess {
   if (head[0] === 0xef && head[1] === 0xbb && head[2] === 0xbf) return { encoding: 'utf-8', bom: true };
   if (head[0] === 0xff && head[1] === 0xfe) return { encoding: 'utf-16le', bom: true };
   if (head[0] === 0xfe && head[1] === 0xff) return { encoding: 'utf-16be', bom: true };
-  let zeros = [0, 0];
+  const zeros = [0, 0];
   let control = 0;
   let firstControl = -1;
   for (let i = 0; i < head.length; i++) {

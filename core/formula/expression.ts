@@ -62,7 +62,18 @@ export const blank: Expression = { kind: 'blank' };
 export const op = (operator: Operator, left: Expression, right: Expression): Expression => ({ kind: 'op', op: operator, left, right });
 export const not = (of: Condition): Condition => (of.kind === 'not' ? of.of : { kind: 'not', of });
 export const all = (of: readonly Condition[]): Condition => (of.length === 1 ? of[0]! : { kind: 'all', of: of.flatMap((c) => (c.kind === 'all' ? c.of : [c])) });
-export const any = (of: readonly Condition[]): Condition => (of.length === 1 ? of[0]! : { kind: 'any', of: of.flatMap((c) => (c.kind === 'any' ? c.of : [c])) });
+export const any = (of: readonly Condition[]): Condition => {
+  const flat = of.flatMap((c) => (c.kind === 'any' ? c.of : [c]));
+  // Values of one column belong into one list.
+  const merged: Condition[] = [];
+  for (const c of flat) {
+    const same = c.kind === 'among' ? merged.findIndex((m) => m.kind === 'among' && JSON.stringify(m.of) === JSON.stringify(c.of)) : -1;
+    const before = merged[same];
+    if (c.kind === 'among' && before?.kind === 'among') merged[same] = { ...before, texts: [...new Set([...before.texts, ...c.texts])] };
+    else merged.push(c);
+  }
+  return merged.length === 1 ? merged[0]! : { kind: 'any', of: merged };
+};
 
 /** The expressions directly inside one. */
 export function parts(expression: Expression): readonly (Expression | Condition)[] {

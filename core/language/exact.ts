@@ -61,8 +61,13 @@ export function record<T extends object>(base: Partial<T>, ...parts: readonly (s
   };
 }
 
-/** The first of several ways that can say a value; reading takes the way that reads furthest. */
+/**
+ * The first of several ways that can say a value; reading takes the way that reads furthest. What was read at a place of
+ * the last text is remembered, so nested sentences are read in linear, not exponential, time.
+ */
 export function choice<T>(...ways: readonly Syntax<T>[]): Syntax<T> {
+  let last = '';
+  let known = new Map<number, readonly [T, number] | null>();
   return {
     print(value) {
       for (const way of ways) {
@@ -72,11 +77,18 @@ export function choice<T>(...ways: readonly Syntax<T>[]): Syntax<T> {
       return null;
     },
     parse(input, at) {
+      if (input !== last) {
+        last = input;
+        known = new Map();
+      }
+      const before = known.get(at);
+      if (before !== undefined) return before;
       let best: readonly [T, number] | null = null;
       for (const way of ways) {
         const got = way.parse(input, at);
         if (got && (!best || got[1] > best[1])) best = got;
       }
+      known.set(at, best);
       return best;
     },
   };

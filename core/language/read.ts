@@ -7,7 +7,7 @@ import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
 import { ASIDES } from './lexicon/remarks';
-import { nearestColumns, vocabularyOf, type ColumnMention, type Vocabulary } from './mentions';
+import { nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
 import { stem, tokens, type Token } from './words';
 
 /** A part of the request and the column it was taken for. */
@@ -85,12 +85,12 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const items = [...mentions.items, ...asides(words)];
   const chart = theGrammar().parse(words, items, context, known);
   const paths = search(words, chart, startState(head, memory.topic));
-  const answer = decide(paths, request, words, mentions.columns, head);
+  const answer = decide(paths, request, words, mentions.columns, mentions.values, head);
   if (answer.outcome === 'done' || !memory.last) return answer;
   // 'Round that to 2', 'no, make it 30': a request that only makes sense as a correction of the one before.
   const { plans: before, head: base } = memory.last;
   const amended = search(words, chart, { ...startState(head, memory.topic), plans: before, start: base }).filter((p) => JSON.stringify(p.state.plans) !== JSON.stringify(before));
-  const correction = decide(amended, request, words, mentions.columns, head);
+  const correction = decide(amended, request, words, mentions.columns, mentions.values, head);
   return correction.outcome === 'done' ? { ...correction, corrects: true } : answer;
 }
 
@@ -180,8 +180,8 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
   return further > 0 ? further : matchAside(pattern, k + 1, words, at + 1, 0);
 }
 
-function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): Answer {
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem).map((p) => readingOf(p, request, words, columns));
+function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem).map((p) => readingOf(p, request, words, columns, values));
   const whole = readings.filter((r) => r.unused.length === 0);
   const [best] = whole;
   if (best) {
@@ -221,12 +221,17 @@ function exampleFor(head: CheckedHead): string {
   return sayPlan(plan);
 }
 
-function readingOf(path: Path, request: string, words: readonly Token[], columns: readonly ColumnMention[]): Reading {
+function readingOf(path: Path, request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[]): Reading {
   const sentences = path.state.plans.map(sayPlan);
   const named = new Set(sentences.flatMap((s) => [...s.matchAll(/‹((?:[^›]|››)+)›/g)].map((m) => m[1]!.replace(/››/g, '›'))));
   const ties: Tie[] = [];
   const taken = new Set<number>();
-  const candidates = columns.filter((m) => named.has(m.column) && path.used.some(([from, to]) => m.from >= from && m.to <= to)).sort((a, b) => a.cost - 0.3 * (a.to - a.from) - (b.cost - 0.3 * (b.to - b.from)));
+  const inUse = (m: { from: number; to: number; column: string }): boolean => named.has(m.column) && path.used.some(([from, to]) => m.from >= from && m.to <= to);
+  const said = values.filter((v) => inUse(v) && sentences.some((s) => s.includes(JSON.stringify(v.text)))).map((v): ColumnMention => ({ ...v, cost: v.cost - 1, reason: 'value' }));
+  const own = columns.filter(inUse);
+  // Of several mentions of one column, the doubtful ones are not shown beside a sure one.
+  const sure = own.filter((m) => m.cost < 0.2 || !own.some((o) => o !== m && o.column === m.column && o.cost < m.cost - 0.15));
+  const candidates = [...said, ...sure].sort((a, b) => a.cost - 0.3 * (a.to - a.from) - (b.cost - 0.3 * (b.to - b.from)));
   for (const m of candidates) {
     const span = Array.from({ length: m.to - m.from }, (_, k) => m.from + k);
     if (span.some((k) => taken.has(k))) continue;

@@ -124,12 +124,11 @@ export function Bench({ id }: { id: number }) {
   };
 
   // The request that was open when the workspace was left is open again.
-  const resumed = useRef(false);
-  useEffect(() => {
-    if (resumed.current || !w) return;
-    resumed.current = true;
+  const [resumed, setResumed] = useState(false);
+  if (w && !resumed) {
+    setResumed(true);
     if (w.draft) setRequest(w.draft);
-  }, [w]);
+  }
   const draftRead = useRef(false);
   useEffect(() => {
     if (draftRead.current || !w?.draft || request !== w.draft || answer?.outcome !== 'done' || heard !== request) return;
@@ -268,7 +267,7 @@ export function Bench({ id }: { id: number }) {
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
         <Brief sentences={brief} open={proof?.key ?? editing?.key ?? null} onOpen={openSentence} onPoint={setPointed} onEdit={edit} onDrop={(sentence) => drop.mutate({ sentence, alsoDependent: false })} onUndo={() => move.mutate('undo')} onRedo={() => move.mutate('redo')} undo={w.undo} redo={w.redo} busy={move.isPending || keep.isPending} />
         <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
-          <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />
+          <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proved.data ? (

@@ -38,12 +38,12 @@ export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo
                 <Box component="button" onClick={() => onOpen(s)} aria-expanded={open === s.key} title={s.request === s.sentence ? 'Open its proof' : `Asked as: ${s.request}`} sx={{ border: 0, background: 'none', p: 0, textAlign: 'left', cursor: 'pointer', color: 'inherit' }}>
                   <Sentence text={s.sentence} size={14} />
                 </Box>
-                <Box className="tools" sx={{ opacity: open === s.key ? 1 : 0.0, height: 18, fontSize: 11.5 }}>
-                  <Tool onClick={() => onEdit(s)} label={`Edit sentence ${i + 1}`}>edit</Tool> <Tool onClick={() => onDrop(s)} label={`Drop sentence ${i + 1}`}>drop</Tool>
-                </Box>
               </Box>
               <Box sx={{ fontSize: 11, color: FAINT, textAlign: 'right', lineHeight: '14px', pt: '2px' }}>
                 {aside > 0 ? <div>{figure(aside)} aside</div> : s.report.kinds.length ? <div>{figure(changed)} rows</div> : <div>columns</div>}
+                <Box className="tools" sx={{ opacity: open === s.key ? 1 : 0 }}>
+                  <Tool onClick={() => onEdit(s)} label={`Edit sentence ${i + 1}`}>edit</Tool> <Tool onClick={() => onDrop(s)} label={`Drop sentence ${i + 1}`}>drop</Tool>
+                </Box>
                 {s.report.held > 0 && <Box sx={{ color: ACCENTS.held.color }}>{ACCENTS.held.mark} {figure(s.report.held)} held</Box>}
               </Box>
             </Box>
@@ -57,7 +57,7 @@ export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo
 
 function Tool({ children, onClick, label }: { children: string; onClick: () => void; label: string }) {
   return (
-    <Box component="button" onClick={onClick} aria-label={label} sx={{ border: 0, background: 'none', p: 0, mr: 1, cursor: 'pointer', color: FAINT, textDecoration: 'underline', fontSize: 11.5 }}>
+    <Box component="button" onClick={onClick} aria-label={label} sx={{ border: 0, background: 'none', p: 0, ml: 0.5, cursor: 'pointer', color: FAINT, textDecoration: 'underline', fontSize: 11 }}>
       {children}
     </Box>
   );

@@ -10,7 +10,7 @@ import { ACCENTS, FAINT, READING, RULE } from '../parts/theme';
 export const TIE_LETTERS = 'abcdefghijklmnopqrstuvwxyz';
 
 /** One line to say what should change, and right under it how it is understood. */
-export function RequestLine({ value, onChange, answer, chosen, onChoose, onSubmit, onLeave, input, editing }: {
+export function RequestLine({ value, onChange, answer, chosen, onChoose, onSubmit, onLeave, input, editing, proving }: {
   value: string;
   onChange: (text: string) => void;
   answer: Answer | { outcome: 'undo' } | null;
@@ -20,6 +20,8 @@ export function RequestLine({ value, onChange, answer, chosen, onChoose, onSubmi
   onLeave: () => void;
   input: RefObject<HTMLInputElement | null>;
   editing: number | null;
+  /** The proof is open: it shows the sentence itself. */
+  proving: boolean;
 }) {
   const choices = answer?.outcome === 'question' ? answer.choices : answer?.outcome === 'done' ? [answer.reading, ...answer.others] : [];
   const onKey = (event: React.KeyboardEvent): void => {
@@ -42,7 +44,7 @@ export function RequestLine({ value, onChange, answer, chosen, onChoose, onSubmi
         sx={{ fontFamily: READING, fontSize: 18, '& input': { py: '3px' } }}
       />
       <Box id="reading" aria-live="polite" data-testid="reading" sx={{ minHeight: 22, fontSize: 12.5, color: FAINT, pb: 0.25 }}>
-        {answer && value.trim() !== '' && <ReadingView request={value} answer={answer} chosen={chosen} onChoose={onChoose} />}
+        {answer && value.trim() !== '' && (proving && choices.length > 0 ? <Mirror request={value} reading={chosen ?? choices[0]!} /> : <ReadingView request={value} answer={answer} chosen={chosen} onChoose={onChoose} />)}
       </Box>
     </Box>
   );

@@ -3,7 +3,7 @@ import { isDate } from '../../table/column';
 import { unitName } from '../../values/units';
 import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
-import { columnMentions, valueMentions, type ColumnMention } from '../mentions';
+import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { stem, type Token } from '../words';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
@@ -19,13 +19,14 @@ const MARKS: Record<string, string> = {
 };
 
 /** Mentions of every sort that a request holds, as items for the chart. */
-export function seeds(tokens: readonly Token[], request: string, context: Context): { items: Item[]; columns: ColumnMention[] } {
+export function seeds(tokens: readonly Token[], request: string, context: Context): { items: Item[]; columns: ColumnMention[]; values: ValueMention[] } {
   const items: Item[] = [];
   const put = (cat: string, from: number, to: number, value: unknown, cost: number): void => void items.push({ cat, from, to, value, cost });
   const columns = columnMentions(tokens, context.vocabulary);
   for (const m of columns) put('col', m.from, m.to, m.column, m.cost);
   families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
-  for (const v of valueMentions(tokens, request, context.vocabulary)) put('value', v.from, v.to, { column: v.column, text: v.text }, v.cost);
+  const values = valueMentions(tokens, request, context.vocabulary);
+  for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text }, v.cost);
   tokens.forEach((t, i) => {
     if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
     if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : 0.02);
@@ -45,7 +46,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   numbers(tokens, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
-  return { items, columns };
+  return { items, columns, values };
 }
 
 type Put = (cat: string, from: number, to: number, value: unknown, cost: number) => void;

@@ -1,0 +1,103 @@
+import fc from 'fast-check';
+import type { Condition, Expression } from '../formula/expression';
+import type { Plan } from '../steps/registry';
+
+/* Random plans for property tests: every kind of step, expression and condition. */
+
+export const columnName = fc.oneof(fc.constantFrom('Kg', 'Charged', 'Hive site', 'Price per kg', 'A › B', 'und', '"x"', '(odd)'), fc.string({ minLength: 1, maxLength: 12, unit: 'grapheme' }).filter((s) => s.trim() !== ''));
+const columnNames = fc.uniqueArray(columnName, { minLength: 1, maxLength: 4 });
+const text = fc.string({ maxLength: 10, unit: 'grapheme' });
+const filledText = fc.string({ minLength: 1, maxLength: 10, unit: 'grapheme' });
+const texts = fc.array(filledText, { minLength: 1, maxLength: 3 });
+const number = fc.oneof(fc.integer({ min: -1_000_000, max: 1_000_000 }), fc.double({ min: -1e6, max: 1e6, noNaN: true })).map((n) => (Object.is(n, -0) ? 0 : n));
+const by = fc.uniqueArray(columnName, { maxLength: 2 });
+
+export const { expression, condition } = fc.letrec<{ expression: Expression; condition: Condition }>((tie) => {
+  const inner = tie('expression');
+  const operands = fc.array(inner, { minLength: 1, maxLength: 3 });
+  const leaf = fc.oneof(
+    fc.record({ kind: fc.constant('column' as const), name: columnName }),
+    fc.record({ kind: fc.constant('number' as const), value: number }),
+    fc.record({ kind: fc.constant('text' as const), value: text }),
+    fc.record({ kind: fc.constant('date' as const), value: fc.constantFrom('2025-03-01', '2024-02-29') }),
+    fc.constant<Expression>({ kind: 'blank' }),
+  );
+  return {
+    expression: fc.oneof(
+      { depthSize: 'small', withCrossShrink: true },
+      leaf,
+      fc.record({ kind: fc.constant('op' as const), op: fc.constantFrom('+' as const, '-' as const, '*' as const, '/' as const), left: inner, right: inner }),
+      fc.record({ kind: fc.constant('round' as const), of: inner, places: fc.integer({ min: 0, max: 9 }), mode: fc.constantFrom('nearest' as const, 'up' as const, 'down' as const) }),
+      fc.record({ kind: fc.constant('choose' as const), cases: fc.array(fc.record({ when: tie('condition'), then: inner }), { minLength: 1, maxLength: 2 }), otherwise: inner }),
+      fc.record({ kind: fc.constant('span' as const), unit: fc.constantFrom('days' as const, 'weeks' as const, 'months' as const, 'years' as const, 'hours' as const), from: inner, to: inner }),
+      fc.record({ kind: fc.constant('part' as const), part: fc.constantFrom('year' as const, 'quarter' as const, 'month' as const, 'day' as const, 'weekday' as const, 'month name' as const), of: inner }),
+      fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const, 'count' as const, 'distinct' as const), of: inner, by }),
+      fc.record({ kind: fc.constant('over' as const), fn: fc.constantFrom('running' as const, 'previous' as const, 'rank' as const, 'rank up' as const), of: inner, by }),
+      fc.record({ kind: fc.constant('across' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const), of: operands }),
+      fc.record({ kind: fc.constant('orElse' as const), of: inner, otherwise: inner }),
+      fc.record({ kind: fc.constant('join' as const), of: fc.array(inner, { minLength: 2, maxLength: 3 }), separator: text }),
+      fc.record({ kind: fc.constant('cased' as const), letters: fc.constantFrom('upper' as const, 'lower' as const, 'title' as const, 'sentence' as const), of: inner }),
+      fc.record({ kind: fc.constant('piece' as const), side: fc.constantFrom('before' as const, 'after' as const), mark: filledText, which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
+    ),
+    condition: fc.oneof(
+      { depthSize: 'small', withCrossShrink: true },
+      fc.record({ kind: fc.constant('compare' as const), op: fc.constantFrom('<' as const, '<=' as const, '>' as const, '>=' as const, '=' as const, '<>' as const), left: inner, right: inner }),
+      fc.record({ kind: fc.constant('among' as const), of: inner, texts }),
+      fc.record({ kind: fc.constant('text' as const), test: fc.constantFrom('contains' as const, 'mentions' as const, 'starts' as const, 'ends' as const), of: inner, texts }),
+      fc.record({ kind: fc.constant('empty' as const), of: inner }),
+      fc.record({ kind: fc.constant('all' as const), of: fc.array(tie('condition'), { minLength: 2, maxLength: 3 }) }),
+      fc.record({ kind: fc.constant('any' as const), of: fc.array(tie('condition'), { minLength: 2, maxLength: 3 }) }),
+      fc.record({ kind: fc.constant('not' as const), of: tie('condition') }),
+    ),
+  };
+});
+
+const step = <S extends Plan['step']>(name: S) => fc.constant(name);
+const names = fc.uniqueArray(columnName, { minLength: 2, maxLength: 4 });
+
+/** Plans of every kind of step. */
+export const plan: fc.Arbitrary<Plan> = fc.oneof(
+  fc.record({ step: step('split'), column: columnName, at: fc.oneof(fc.record({ kind: fc.constant('mark' as const), text: filledText }), fc.constant({ kind: 'change' as const })), which: fc.constantFrom('every' as const, 'first' as const, 'last' as const), into: names }),
+  fc.record({ step: step('calculate'), name: columnName, as: expression, where: condition, replace: fc.boolean() }, { requiredKeys: ['step', 'name', 'as', 'replace'] }),
+  fc.record({ step: step('filter'), mode: fc.constantFrom('keep' as const, 'aside' as const), where: condition }),
+  fc.record({
+    step: step('replace'),
+    columns: columnNames,
+    find: fc.oneof(
+      fc.record({ kind: fc.constant('texts' as const), place: fc.constantFrom('anywhere' as const, 'start' as const, 'end' as const, 'whole' as const), texts }),
+      fc.record({ kind: fc.constant('between' as const), open: filledText, close: filledText }),
+      fc.record({ kind: fc.constant('sort' as const), sort: fc.constantFrom('digits' as const, 'letters' as const, 'punctuation' as const, 'other than digits' as const) }),
+    ),
+    with: text,
+  }),
+  fc.record({ step: step('tidy'), columns: columnNames, ways: fc.uniqueArray(fc.constantFrom('trim' as const, 'squeeze' as const, 'upper' as const, 'lower' as const, 'title' as const, 'sentence' as const), { minLength: 1 }) }),
+  fc.record({ step: step('fill'), columns: columnNames, with: fc.oneof(fc.record({ kind: fc.constant('value' as const), text: filledText }), fc.constant({ kind: 'above' as const })) }),
+  fc.record(
+    {
+      step: step('convert'),
+      columns: columnNames,
+      to: fc.constantFrom('decimal' as const, 'whole' as const, 'date' as const, 'datetime' as const, 'yesno' as const, 'text' as const),
+      unit: fc.constantFrom('kg', 'g', 'c'),
+      order: fc.constantFrom('day first' as const, 'month first' as const),
+      meanings: fc.array(fc.record({ text: filledText, as: text }), { minLength: 1, maxLength: 3 }),
+      blankRest: fc.constant(true as const),
+    },
+    { requiredKeys: ['step', 'columns', 'to'] },
+  ),
+  fc.record({ step: step('rename'), names: fc.uniqueArray(fc.record({ from: columnName, to: columnName }), { minLength: 1, maxLength: 3, selector: (n) => n.from }) }),
+  fc.record({ step: step('drop'), columns: columnNames }),
+  fc.record({ step: step('move'), columns: columnNames, place: fc.oneof(fc.record({ to: fc.constantFrom('first' as const, 'last' as const) }), fc.record({ beside: columnName, side: fc.constantFrom('before' as const, 'after' as const) })) }),
+  fc.record({ step: step('copy'), column: columnName, to: columnName }),
+  fc.record({ step: step('pick'), columns: columnNames }),
+  fc.record({ step: step('sort'), by: fc.array(fc.record({ column: columnName, down: fc.boolean() }), { minLength: 1, maxLength: 3 }) }),
+  fc.record(
+    {
+      step: step('take'),
+      count: fc.integer({ min: 1, max: 1000 }),
+      choice: fc.oneof(fc.record({ kind: fc.constantFrom('top' as const, 'bottom' as const) }), fc.record({ kind: fc.constant('random' as const), seed: fc.integer({ min: 0, max: 4_294_967_295 }) }), fc.record({ kind: fc.constantFrom('highest' as const, 'lowest' as const), column: columnName })),
+      by: columnNames,
+    },
+    { requiredKeys: ['step', 'count', 'choice'] },
+  ),
+  fc.record({ step: step('distinct'), keep: fc.constantFrom('first' as const, 'last' as const), by: columnNames }),
+) as fc.Arbitrary<Plan>;
