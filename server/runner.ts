@@ -11,7 +11,7 @@ const holder = globalThis as { kulfiRunner?: Piscina };
 
 /** One thread, kept: its caches make the next run on the same table fast. Made at the first use, never during a build. */
 const runner = (): Piscina =>
-  (holder.kulfiRunner ??= new Piscina({ filename: path.resolve('dist/workers/run.mjs'), minThreads: 0, maxThreads: 1, idleTimeout: 10 * 60_000 }));
+  (holder.kulfiRunner ??= new Piscina({ filename: path.resolve('dist/workers/run.mjs'), minThreads: 0, maxThreads: 1, idleTimeout: 10 * 60_000, env: { ...process.env } as Record<string, string> }));
 
 export interface Progress {
   readonly done: number;

@@ -118,7 +118,11 @@ export async function importUpload(order: ImportOrder, onProgress: (bytes: numbe
     const db = drizzle(client, { schema });
     const store = oneAtATime(client);
     const workspaceId = order.workspaceId ?? (await db.insert(schema.workspaces).values({ name: order.workspaceName }).returning({ id: schema.workspaces.id }))[0]!.id;
-    if (order.workspaceId !== null) await db.update(schema.workspaces).set({ version: sql`${schema.workspaces.version} + 1` }).where(eq(schema.workspaces.id, workspaceId));
+    if (order.workspaceId === null) {
+      // The empty brief is the first revision: what undo of the first sentence goes back to.
+      const [start] = await db.insert(schema.revisions).values({ workspaceId, parentId: null, entryIds: [], label: '' }).returning({ id: schema.revisions.id });
+      await db.update(schema.workspaces).set({ revisionId: start!.id }).where(eq(schema.workspaces.id, workspaceId));
+    } else await db.update(schema.workspaces).set({ version: sql`${schema.workspaces.version} + 1` }).where(eq(schema.workspaces.id, workspaceId));
     const kept = path.join(getConfig().dataFolder, 'sources', upload.id);
     const writers: ColumnWriter[] = [];
     const builders: GlanceBuilder[] = [];

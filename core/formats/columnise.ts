@@ -160,7 +160,7 @@ export function guessType(cells: readonly string[]): TypeGuess {
   return guess('text', filled.length);
 }
 
-const isIdentifier = (cell: string): boolean => /^0\d/.test(cell) || /^\d{16,}$/.test(cell) || /^\+\d[\d ()-]{5,}$/.test(cell);
+const isIdentifier = (cell: string): boolean => /^0\d+$/.test(cell) || /^\d{16,}$/.test(cell) || /^\+\d[\d ()-]{5,}$/.test(cell);
 
 /** Does a cell look like data rather than like a heading? */
 export const looksLikeData = (cell: string): boolean => readPlainNumber(cell) !== null || readDate(cell.trim()) !== null || /@.+\./.test(cell);

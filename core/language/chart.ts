@@ -172,6 +172,7 @@ export class Grammar {
       const cell = cells[item.from]!;
       const list = cell.get(item.cat) ?? cell.set(item.cat, []).get(item.cat)!;
       const key = keyOf(item.value);
+      work += 1 + (key.length >> 4);
       const same = list.findIndex((o) => o.to === item.to && keyOf(o.value) === key);
       if (same >= 0) {
         if (list[same]!.cost <= item.cost + 1e-9) return;
@@ -190,7 +191,7 @@ export class Grammar {
     for (let from = tokens.length - 1; from >= 0; from--) {
       const agenda: Item[] = [];
       for (const seed of seeds[from]!) add(seed, agenda);
-      for (let next = agenda.pop(); next; next = agenda.pop()) {
+      for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
         for (const r of this.byFirst.get(next.cat) ?? []) {
           const slots: Slots = {};
           const first = r.elements[0]!;
@@ -215,7 +216,7 @@ export class Grammar {
         }
       }
     }
-    return { at: (from, cat) => cells[from]?.get(cat) ?? [], skips };
+    return { at: (from, cat) => cells[from]?.get(cat) ?? [], skips, exhausted: work > MOST_WORK, work };
   }
 }
 
@@ -223,6 +224,9 @@ export class Grammar {
 export interface Chart {
   at(from: number, cat: string): readonly Item[];
   readonly skips: readonly Skip[];
+  /** The request was too much: not everything was looked at, so nothing may be carried out. */
+  readonly exhausted: boolean;
+  readonly work: number;
 }
 
 /** Price of passing a word over between the parts of a rule, and between clauses; `lost` when that loses meaning. */
@@ -233,7 +237,8 @@ export interface Skip {
 }
 
 const BEAM = 5;
-const MOST_WORK = 400_000;
+/** Steps after which a request is given up as too much: large values count for more. About 150 ms. */
+const MOST_WORK = 150_000;
 const fillers = new Set(FILLERS);
 const light = new Set(LIGHT);
 
@@ -242,7 +247,7 @@ function skipCost(token: Token): Skip {
     if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? 0.1 : /[.;!?]/.test(token.lower) ? 0.7 : 0.2, outer: 0.02, lost: false };
     return { inner: 2, outer: 2, lost: true };
   }
-  if (token.kind === 'word' && fillers.has(token.lower)) return { inner: 0.03, outer: 0.05, lost: false };
+  if (token.kind === 'word' && fillers.has(token.lower)) return { inner: token.capital && token.from > 0 ? 0.3 : 0.03, outer: 0.05, lost: false };
   if (token.kind === 'word' && light.has(token.lower)) return { inner: 0.25, outer: 0.4, lost: false };
   return { inner: 4, outer: 4, lost: true };
 }

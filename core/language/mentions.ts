@@ -38,6 +38,7 @@ export interface Vocabulary {
   readonly values: ReadonlyMap<string, readonly { column: string; text: string }[]>;
   readonly longestValue: number;
   readonly rowNouns: ReadonlySet<string>;
+  readonly tableWords: ReadonlySet<string>;
 }
 
 const nouns = new Set(COLUMN_NOUNS.map(stem));
@@ -88,7 +89,7 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
   const rowNouns = new Set(ROW_NOUNS);
   for (const w of nameWords(head.name)) rowNouns.add(w.stem);
   for (const w of names[0] ?? []) if (!NOT_NOUNS.has(w.stem)) rowNouns.add(w.stem);
-  return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns };
+  return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
 }
 
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
@@ -154,7 +155,7 @@ export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary)
   return out;
 }
 
-function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names }: Vocabulary, out: ColumnMention[]): void {
+function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords }: Vocabulary, out: ColumnMention[]): void {
   const used = new Set<number>();
   let cost = 0;
   let reason: MentionReason = 'exact';
@@ -166,6 +167,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (token.kind === 'mark' && token.lower !== '-' && token.lower !== '/') return;
     if (token.kind === 'mark') continue;
     if (token.kind === 'quoted' || token.kind === 'column') return;
+    // The table's own name is the table, not a column that sounds like it.
+    if (tableWords.has(token.lower) && !name.some((w) => w.word === token.lower)) return;
     let best = -1, bestCost = Infinity, bestReason: MentionReason = 'exact';
     name.forEach((w, i) => {
       if (used.has(i)) return;

@@ -8,7 +8,7 @@ import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
 import { ASIDES } from './lexicon/remarks';
 import { nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
-import { stem, tokens, type Token } from './words';
+import { isTooLong, stem, tokens, type Token } from './words';
 
 /** A part of the request and the column it was taken for. */
 export interface Tie {
@@ -79,11 +79,13 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   if (exact) return answerExact(exact, head, request);
   const words = tokens(request);
   if (words.length === 0) return cannot('There is nothing to read. Say what should change, for example: ' + STEPS[0]!.example + '.', [], []);
+  if (isTooLong(request, words)) return TOO_MUCH;
   const context: Context = { head, vocabulary };
   const mentions = seeds(words, request, context);
   const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
   const items = [...mentions.items, ...asides(words)];
   const chart = theGrammar().parse(words, items, context, known);
+  if (chart.exhausted) return TOO_MUCH;
   const paths = search(words, chart, startState(head, memory.topic));
   const answer = decide(paths, request, words, mentions.columns, mentions.values, head);
   if (answer.outcome === 'done' || !memory.last) return answer;
@@ -185,10 +187,11 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
   const whole = readings.filter((r) => r.unused.length === 0);
   const [best] = whole;
   if (best) {
-    const rivals = whole.filter((r) => r !== best && r.cost < best.cost + CLOSE);
+    const own = best.sentences.join();
+    const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + CLOSE);
     if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
-    if (!cheaper) return { outcome: 'done', reading: best, others: whole.slice(1, 4), corrects: false };
+    if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }
   const faulty = paths.find((p) => p.state.problem && p.lost.length === 0);
   const nearest = (text: string): string[] => nearestColumns(text, head);
@@ -256,3 +259,5 @@ const cannot = (message: string, unused: Reading['unused'], nearest: readonly st
   unused,
   nearest,
 });
+
+const TOO_MUCH = cannot('That is too much at once. Say it in parts, one change after the other.', [], []);

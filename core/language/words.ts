@@ -68,9 +68,12 @@ const PIECES = new RegExp(
   'gu',
 );
 
-/** The most characters and words of a request that are read; the rest of a longer one is not looked at. */
-export const LONGEST_REQUEST = 2_000;
-const MOST_TOKENS = 160;
+/** The most characters and words of a request. A longer one is never read in part: see `isTooLong`. */
+const LONGEST_REQUEST = 2_000;
+const MOST_TOKENS = 120;
+
+/** Is a request longer than what is read? Its words are then only those up to the limit. */
+export const isTooLong = (request: string, words: readonly Token[]): boolean => request.trim().length > LONGEST_REQUEST || words.length >= MOST_TOKENS;
 
 /** A request cut into words, numbers, quoted texts and marks. Control characters count as spaces. O(n). */
 export function tokens(request: string): Token[] {

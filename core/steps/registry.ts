@@ -43,9 +43,22 @@ const sentence: Syntax<Plan> = choice(...[...byName.values()].map((s) => s.synta
 /** The one exact sentence of a plan. `readExact(sayPlan(plan))` is the plan again. */
 export const sayPlan = (plan: Plan): string => `${say(sentence, plan)}.`;
 
+/** An exact sentence longer or deeper nested than this is not read: nobody means it, and it could cost too much. */
+const MOST_CHARACTERS = 100_000;
+const MOST_NESTING = 60;
+function nesting(text: string): number {
+  let depth = 0, most = 0;
+  for (const c of text) {
+    if (c === '(' || c === '[') most = Math.max(most, ++depth);
+    else if (c === ')' || c === ']') depth--;
+  }
+  return most;
+}
+
 /** The plan of an exact sentence (its full stop may be left out), or null when it is not one. */
 export function readExact(text: string): Plan | null {
   const trimmed = text.trim();
+  if (trimmed.length > MOST_CHARACTERS || nesting(trimmed) > MOST_NESTING) return null;
   return readWhole(sentence, trimmed.endsWith('.') ? trimmed.slice(0, -1) : trimmed) ?? readWhole(sentence, trimmed);
 }
 

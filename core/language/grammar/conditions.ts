@@ -130,7 +130,7 @@ export const conditionRules = [
   rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => all([a, c]), 0.1),
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a , and anything|everything $cond:c', ({ a, c }) => any([a, c]), 0),
-  rule('rset', '$rset:a and anything|everything|those|ones|also? $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
+  rule('rset', '$rset:a and anything|everything|those|ones|also $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
 ].flat();
 
 /** Does a condition only look at whether a column of numbers is there? Then 'no hives' means none or zero. */

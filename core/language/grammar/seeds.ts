@@ -4,7 +4,7 @@ import { unitName } from '../../values/units';
 import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
-import { stem, type Token } from '../words';
+import { stem, typingDistance, type Token } from '../words';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
 export interface Period {
@@ -148,7 +148,9 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('name', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word') continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it)$/.test(first.lower))) continue;
+    // A mistyped 'column' or 'called' before a name is not part of it.
+    if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
     for (let to = from + 1; to <= Math.min(tokens.length, from + 5); to++) {
       const t = tokens[to - 1]!;

@@ -1,0 +1,193 @@
+import { expect, test, type Page } from '@playwright/test';
+
+const CSV = `Lot,Keeper,Site,Kg,Hives,Status
+L-1, ada  FERN,12 - Orchard,42.5,6,accepted
+L-2,tobias brook,4 - Mill Field,61,0,rejected
+L-3,ODILE MARSH,Garden,28.4,4,accepted
+L-4,<b>Ike</b>,9 - Garden,,3,cancelled
+`;
+
+let faults: string[] = [];
+test.beforeEach(({ page }) => {
+  faults = [];
+  page.on('pageerror', (e) => faults.push(e.message));
+  page.on('console', (m) => m.type() === 'error' && !/409|422|503/.test(m.text()) && faults.push(m.text()));
+});
+test.afterEach(() => expect(faults).toEqual([]));
+
+async function bring(page: Page, text = CSV, name = 'lots.csv'): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('File').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await expect(page.getByRole('heading', { name: /What was found/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take these rows' }).click();
+  await expect(page.getByTestId('sheet')).toBeVisible();
+}
+
+const line = (page: Page) => page.getByTestId('request');
+const sentences = (page: Page) => page.getByTestId('sentence');
+const cell = (page: Page, row: number, column: number) => page.locator(`#cell-${row}-${column}`);
+
+/** Says a request and keeps it, by keyboard alone. */
+async function keep(page: Page, request: string): Promise<void> {
+  const before = await sentences(page).count();
+  await line(page).fill(request);
+  await expect(page.getByTestId('reading')).toContainText('read as');
+  await line(page).press('Enter');
+  await expect(page.getByTestId('proof')).toBeVisible();
+  await page.keyboard.press('k');
+  await expect(page.getByTestId('proof')).toBeHidden();
+  expect(await sentences(page).count()).toBeGreaterThan(before);
+}
+
+test('a messy file comes in, is said clean, looked after and taken away', async ({ page }) => {
+  await bring(page);
+  await expect(cell(page, 0, 1)).toHaveText(' ada  FERN');
+  await expect(page.locator('b', { hasText: 'Ike' })).toHaveCount(0);
+
+  await keep(page, 'trim the keeper and make it title case');
+  await expect(cell(page, 0, 1)).toHaveText('Ada Fern');
+
+  // A proof: odd kinds first, the old value above the new; a row is held with one key.
+  await line(page).fill('split site at the dash into Hive no and Place');
+  await line(page).press('Enter');
+  await line(page).press('Enter');
+  const proof = page.getByTestId('proof');
+  await expect(proof).toContainText('no dash: left whole');
+  await expect(proof).toContainText('4 rows in = 4 out');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('h');
+  await expect(proof.getByRole('button', { name: /held/ })).toBeVisible();
+  await page.keyboard.press('k');
+  await expect(sentences(page)).toHaveCount(2);
+  await expect(page.getByTestId('balance')).toContainText('1 row on hold');
+
+  await keep(page, 'drop the cancelled ones');
+  await expect(page.getByTestId('balance')).toContainText('4 rows brought in = 3 now + 1 set aside');
+  await keep(page, 'add a column Yield: kg divided by hives, 2 decimals');
+  await expect(sentences(page)).toHaveCount(4);
+
+  // What is on hold is listed, gets a note, and is settled.
+  await page.getByTestId('balance').getByRole('button', { name: /on hold/ }).click();
+  await page.getByLabel('Note').fill('ask Odile');
+  await page.getByRole('button', { name: 'Settle' }).click();
+  await expect(page.getByTestId('holds')).toContainText('Nothing is on hold');
+  await page.keyboard.press('Escape');
+
+  const download = async (name: string): Promise<string> => {
+    await page.getByRole('button', { name: 'Take away' }).click();
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name }).click()]);
+    const stream = await file.createReadStream();
+    let text = '';
+    for await (const chunk of stream) text += chunk;
+    return text;
+  };
+  const csv = await download('The table as CSV');
+  expect(csv.split('\r\n')[0]).toBe('Lot,Keeper,Site,Hive no,Place,Kg,Hives,Status,Yield');
+  expect(csv.split('\r\n')[1]).toBe('L-1,Ada Fern,12 - Orchard,12,Orchard,42.5,6,accepted,7.08');
+  expect(await download('The file as it came')).toBe(CSV);
+  expect(await download('The record of the work')).toContain('rows in 4, out 3, set aside 1');
+  expect(JSON.parse(await download('The table as JSON'))).toHaveLength(3);
+});
+
+test('the reading ties words to columns, strikes what was not used, and asks with one key', async ({ page }) => {
+  await bring(page, 'Code,List price,Floor price\nA,11,10\nB,9,8\n', 'prices.csv');
+  await line(page).fill('throw out everything with a price under 10');
+  await expect(page.getByTestId('reading')).toContainText('Which is meant?');
+  await line(page).press('Alt+2');
+  await expect(page.getByTestId('proof')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await line(page).fill('round the list price to 1 decimal');
+  await expect(page.getByTestId('reading').locator('sup', { hasText: 'a' })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: /a\s*List price/ })).toBeVisible();
+  await line(page).fill('drop the sugar content');
+  await expect(page.getByTestId('reading')).toContainText('Not understood');
+  await line(page).press('Enter');
+  await expect(page.getByTestId('proof')).toBeHidden();
+});
+
+test('undo, redo, editing in place and dropping from the middle', async ({ page }) => {
+  await bring(page);
+  await keep(page, 'add a column Double: kg times 2');
+  await keep(page, 'add a column More: double plus 1');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(sentences(page)).toHaveCount(1);
+  await page.getByRole('button', { name: /^Redo/ }).click();
+  await expect(sentences(page)).toHaveCount(2);
+
+  await sentences(page).first().hover();
+  await page.getByRole('button', { name: 'Edit sentence 1' }).click();
+  await line(page).fill('Add ‹Double› as ‹Kg› times 3.');
+  await expect(page.getByTestId('reading')).toContainText('times 3');
+  await line(page).press('Enter');
+  await expect(page.getByTestId('proof')).toBeVisible();
+  await page.keyboard.press('k');
+  await expect(sentences(page).first()).toContainText('times 3');
+  await expect(page.getByTestId('balance')).toContainText('Σ More 398.7');
+
+  await sentences(page).first().hover();
+  await page.getByRole('button', { name: 'Drop sentence 1' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Sentence 1 cannot run then');
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(sentences(page)).toHaveCount(2);
+});
+
+test('the sheet is moved through by keyboard, and a row opens as a card', async ({ page }) => {
+  await bring(page, `n,t\n${Array.from({ length: 5_000 }, (_, i) => `${i + 1},row ${i + 1}`).join('\n')}\n`, 'many.csv');
+  const sheet = page.getByTestId('sheet');
+  await sheet.focus();
+  await page.keyboard.press('Control+End');
+  await expect(page.getByRole('gridcell', { name: 'row 5000' })).toBeVisible();
+  await page.keyboard.press('PageUp');
+  await page.keyboard.press('Control+Home');
+  await expect(page.getByRole('gridcell', { name: 'row 1', exact: true })).toBeVisible();
+  expect(await page.getByRole('row').count()).toBeGreaterThanOrEqual(41);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('card')).toContainText('Row 2');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('card')).toBeHidden();
+  await page.getByLabel('Look for a value').fill('row 4321');
+  await page.getByLabel('Look for a value').press('Enter');
+  await expect(page.getByRole('gridcell', { name: 'row 4321' })).toBeVisible();
+});
+
+test('two tabs: the second sees the change of the first, and an old proof is not applied', async ({ page, context }) => {
+  await bring(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await line(other).fill('drop the rejected ones');
+  await expect(other.getByTestId('reading')).toContainText('read as');
+  await line(other).press('Enter');
+  await expect(other.getByTestId('proof')).toBeVisible();
+  await keep(page, 'drop the hives column');
+  await expect(sentences(other)).toHaveCount(1, { timeout: 10_000 });
+  await expect(other.getByTestId('proof')).toBeHidden();
+  await expect(other.getByRole('alert')).toContainText('changed in another place');
+  await line(other).press('Enter');
+  await expect(other.getByTestId('proof')).toBeVisible();
+  await other.keyboard.press('k');
+  await expect(sentences(page)).toHaveCount(2, { timeout: 10_000 });
+});
+
+test('a file that cannot be taken is refused with the reason; pasted rows are taken', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('File').setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 1, 2]) });
+  await expect(page.getByRole('alert')).toContainText('not a text file');
+  await page.getByRole('button', { name: 'Back to the desk' }).click();
+  await page.getByRole('button', { name: 'Paste rows' }).click();
+  await page.getByLabel('Rows to take in').fill('Lot\tKg\nL-1\t2.5\nL-2\tx\n');
+  await page.getByRole('button', { name: 'Take these rows' }).click();
+  await expect(page.getByLabel('Type of Kg')).toBeVisible();
+  await page.getByLabel('Type of Kg').selectOption('decimal');
+  await page.getByRole('button', { name: 'Take these rows' }).click();
+  await expect(page.getByRole('gridcell', { name: 'x' })).toBeVisible();
+});
+
+test('the demo opens with real work: a request in proof, rows on hold', async ({ page }) => {
+  await page.goto('/');
+  const link = page.getByRole('link', { name: /Upper Teal/ });
+  await expect(page.getByText('rows on hold').first()).toBeVisible();
+  await link.click();
+  await expect(page.getByTestId('proof')).toBeVisible();
+  await expect(sentences(page)).toHaveCount(7);
+});

@@ -1,0 +1,196 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { readExact, type Plan } from '../core/steps/registry';
+import { ownDatabase } from './testing/database';
+
+let close: () => Promise<void>;
+let uploads: typeof import('./uploads');
+let workspaces: typeof import('./workspaces');
+let rows: typeof import('./rows');
+let proofs: typeof import('./proofs');
+let readings: typeof import('./readings');
+
+beforeAll(async () => {
+  close = await ownDatabase('kulfi_workspaces');
+  [uploads, workspaces, rows, proofs, readings] = await Promise.all([import('./uploads'), import('./workspaces'), import('./rows'), import('./proofs'), import('./readings')]);
+}, 60_000);
+afterAll(() => close());
+
+const LOTS = `Lot,Keeper,Kg,Status\n${Array.from({ length: 40 }, (_, i) => `L-${i + 1},${i % 2 ? 'ada fern' : ' Bram  Hollow'},${i === 3 ? '' : i + 1},${i % 5 ? 'accepted' : 'rejected'}`).join('\n')}\n`;
+
+async function* blocks(text: string): AsyncGenerator<Uint8Array> {
+  for (let i = 0; i < text.length; i += 97) yield new TextEncoder().encode(text.slice(i, i + 97));
+}
+
+async function bring(text = LOTS): Promise<{ workspaceId: number; tableId: number }> {
+  const upload = await uploads.receiveUpload(blocks(text), 'lots.csv', null);
+  const { settings } = await uploads.previewUpload(upload.id, {});
+  return uploads.importUpload({ uploadId: upload.id, settings, tableName: 'lots', workspaceId: null, workspaceName: 'test' }, () => undefined);
+}
+
+const exact = (sentence: string): Plan => readExact(sentence)!;
+const view = (id: number): ReturnType<typeof workspaces.viewWorkspace> => workspaces.viewWorkspace(id);
+type Ids = Awaited<ReturnType<typeof bring>>;
+
+async function keep({ workspaceId, tableId }: Ids, sentence: string, holds: { kind: string | null; position: number | null }[] = []): Promise<void> {
+  const { version } = await view(workspaceId);
+  await workspaces.keepRequest({ workspaceId, tableId, version, request: sentence, plans: [exact(sentence)], corrects: false, holds: holds.map((h) => ({ plan: 0, note: '', ...h })) });
+}
+
+async function column({ workspaceId, tableId }: Ids, name: string): Promise<unknown[]> {
+  const table = (await view(workspaceId)).tables.find((t) => t.id === tableId)!;
+  const window = await rows.rowsOf(await rows.viewTable(table.stateId, { sort: null, filter: null }), 0, 1_000);
+  return window.cells.map((cells) => cells[table.columns.findIndex((c) => c.name === name)]);
+}
+
+test('a file is kept byte for byte, its rows typed, its sums known', async () => {
+  const ids = await bring();
+  const { tables } = await view(ids.workspaceId);
+  expect(tables[0]).toMatchObject({ name: 'lots', rows: 40, sourceRows: 40, columns: [{ type: 'text' }, { type: 'text' }, { type: 'whole', glance: { blanks: 1 } }, { type: 'text' }] });
+  expect(tables[0]!.totals).toEqual([{ column: 'Kg', sum: 816, cells: 39 }]);
+  const { file } = await uploads.sourceOf(ids.tableId);
+  expect(readFileSync(uploads.sourcePath(file), 'utf8')).toBe(LOTS);
+});
+
+test('an upload that breaks off leaves nothing', async () => {
+  const broken = (async function* () {
+    yield new TextEncoder().encode('a,b\n1,2\n');
+    throw new Error('the line went dead');
+  })();
+  const folder = path.join(process.env.KULFI_DATA!, 'uploads');
+  const before = readdirSync(folder);
+  await expect(uploads.receiveUpload(broken, 'x.csv', null)).rejects.toThrow('dead');
+  await expect(uploads.receiveUpload(blocks('a,b\n1,2\n'), 'x.csv', 9_999)).rejects.toThrow('Only 8 of 9999 bytes');
+  expect(readdirSync(folder)).toEqual(before);
+});
+
+test('undo and redo reach every sentence and change nothing else', async () => {
+  const ids = await bring();
+  const original = await column(ids, 'Keeper');
+  await keep(ids, 'In ‹Keeper›, trim outer spaces and write in title case.');
+  await keep(ids, 'Set aside rows where ‹Status› is "rejected".');
+  const kept = await column(ids, 'Keeper');
+  expect(kept).toHaveLength(32);
+  const move = async (way: 'undo' | 'redo'): Promise<void> => void (await workspaces.moveRevision({ workspaceId: ids.workspaceId, version: (await view(ids.workspaceId)).version }, way));
+  await move('undo');
+  await move('undo');
+  expect(await column(ids, 'Keeper')).toEqual(original);
+  await move('redo');
+  await move('redo');
+  expect(await column(ids, 'Keeper')).toEqual(kept);
+  await expect(move('redo')).rejects.toThrow('nothing to redo');
+});
+
+test('a change against an older version is refused, never applied blindly', async () => {
+  const ids = await bring();
+  const { version } = await view(ids.workspaceId);
+  await keep(ids, 'Drop ‹Status›.');
+  const late = workspaces.keepRequest({ ...ids, version, request: 'x', plans: [exact('Drop ‹Kg›.')], corrects: false, holds: [] });
+  await expect(late).rejects.toMatchObject({ code: 'changed', status: 409 });
+  expect((await view(ids.workspaceId)).brief).toHaveLength(1);
+});
+
+test('editing a sentence runs what follows again; dropping one that is needed says by whom', async () => {
+  const ids = await bring();
+  await keep(ids, 'Add ‹Double› as ‹Kg› times 2.');
+  await keep(ids, 'Add ‹More› as ‹Double› plus 1.');
+  const { brief, version } = await view(ids.workspaceId);
+  await workspaces.editSentence({ workspaceId: ids.workspaceId, version, key: brief[0]!.key, request: 'times 3', plans: [exact('Add ‹Double› as ‹Kg› times 3.')] });
+  expect((await column(ids, 'More')).slice(0, 4)).toEqual([4, 7, 10, null]);
+  const after = await view(ids.workspaceId);
+  const order = { workspaceId: ids.workspaceId, version: after.version, key: after.brief[0]!.key };
+  await expect(workspaces.dropSentence({ ...order, alsoDependent: false })).rejects.toThrow(/Sentence 1 cannot run then \(Add ‹More›.*no column “Double”/);
+  expect((await view(ids.workspaceId)).brief).toHaveLength(2);
+  await workspaces.dropSentence({ ...order, alsoDependent: true });
+  expect((await view(ids.workspaceId)).brief).toHaveLength(0);
+});
+
+test('a held row survives undo of later steps, edits of earlier sentences and settling of others', async () => {
+  const ids = await bring();
+  await keep(ids, 'Add ‹Double› as ‹Kg› times 2.');
+  await keep(ids, 'Set ‹Kg› to ‹Kg› plus 100.', [{ kind: null, position: 1 }]);
+  expect((await column(ids, 'Kg')).slice(0, 3)).toEqual([101, 2, 103]);
+  const first = await view(ids.workspaceId);
+  expect(first.holds).toMatchObject([{ position: 1, rows: 1 }]);
+  await keep(ids, 'Drop ‹Status›.');
+  await workspaces.moveRevision({ workspaceId: ids.workspaceId, version: (await view(ids.workspaceId)).version }, 'undo');
+  expect((await column(ids, 'Kg')).slice(0, 3)).toEqual([101, 2, 103]);
+  const { version, brief } = await view(ids.workspaceId);
+  await workspaces.editSentence({ workspaceId: ids.workspaceId, version, key: brief[0]!.key, request: 'x', plans: [exact('Add ‹Double› as ‹Kg› times 4.')] });
+  expect((await column(ids, 'Kg')).slice(0, 3)).toEqual([101, 2, 103]);
+  const now = await view(ids.workspaceId);
+  await workspaces.changeHolds({ workspaceId: ids.workspaceId, version: now.version, key: now.holds[0]!.key, hold: [], settle: [now.holds[0]!.id] });
+  expect((await column(ids, 'Kg')).slice(0, 3)).toEqual([101, 102, 103]);
+});
+
+test('a hold put on after later sentences is still in force when those are undone', async () => {
+  const ids = await bring();
+  await keep(ids, 'Set ‹Kg› to ‹Kg› plus 100.');
+  await keep(ids, 'Drop ‹Status›.');
+  const { version, brief } = await view(ids.workspaceId);
+  await workspaces.changeHolds({ workspaceId: ids.workspaceId, version, key: brief[0]!.key, hold: [{ kind: null, position: 0, note: 'look' }], settle: [] });
+  await workspaces.moveRevision({ workspaceId: ids.workspaceId, version: version + 1 }, 'undo');
+  expect((await column(ids, 'Kg')).slice(0, 2)).toEqual([1, 102]);
+  expect((await view(ids.workspaceId)).brief).toHaveLength(1);
+});
+
+test('the proof shows kinds, old and new values, and writes nothing', async () => {
+  const ids = await bring();
+  const { tables } = await view(ids.workspaceId);
+  const plan = exact('Add ‹Third› as ‹Kg› divided by 3 rounded to 1 decimals.');
+  const [proof] = await proofs.prove(tables[0]!.stateId, [plan], 'all');
+  expect(proof!.kinds.map((k) => [k.key, k.rows, k.odd])).toEqual([['blank', 1, true], ['done', 39, false]]);
+  expect(proof!.kinds[1]!.examples[0]).toMatchObject({ position: 0, before: ['L-1', 1, null], after: ['L-1', 1, 0.3] });
+  expect((await view(ids.workspaceId)).brief).toHaveLength(0);
+  expect(await proofs.kindRows(tables[0]!.stateId, [plan], 0, proof!.kinds[1]!.code, 5, 2)).toMatchObject([{ position: 6 }, { position: 7 }]);
+});
+
+test('a row card tells a row from source to now', async () => {
+  const ids = await bring();
+  await keep(ids, 'In ‹Keeper›, write in capitals.');
+  await keep(ids, 'Set aside rows where ‹Status› is "rejected".');
+  const { entries } = await workspaces.currentStates(ids.workspaceId);
+  const card = await rows.rowCard(entries, entries[0]!.before, 5);
+  expect(card.now).toBeNull();
+  expect(card.steps.map((s) => [s.kind, s.changes, s.gone])).toEqual([['changed', [{ column: 'Keeper', before: 'ada fern', after: 'ADA FERN' }], false], ['fits: set aside', [], true]]);
+});
+
+test('a view is sorted, filtered and searched without changing the table', async () => {
+  const ids = await bring();
+  const { stateId } = (await view(ids.workspaceId)).tables[0]!;
+  const seen = await rows.viewTable(stateId, { sort: { column: 'Kg', down: true }, filter: { column: 'Status', text: 'reject' } });
+  expect((await rows.rowsOf(seen, 0, 2)).cells.map((c) => c[2])).toEqual([36, 31]);
+  expect(await rows.findText(await rows.viewTable(stateId, { sort: null, filter: null }), 'l-17', -1)).toEqual({ place: 16, column: 'Lot' });
+  expect(await column(ids, 'Kg')).toHaveLength(40);
+});
+
+test('requests are read against the table as it stands, with what was said before', async () => {
+  const ids = await bring();
+  await keep(ids, 'Add ‹Third› as ‹Kg› divided by 3.');
+  const { answer } = await readings.readInWorkspace(ids.workspaceId, ids.tableId, 'round that to 2 decimals');
+  expect(answer.outcome === 'done' && [answer.corrects, answer.reading.sentences]).toEqual([true, ['Add ‹Third› as ‹Kg› divided by 3 rounded to 2 decimals.']]);
+  const { brief } = await view(ids.workspaceId);
+  const edited = await readings.readInWorkspace(ids.workspaceId, ids.tableId, 'Add ‹Third› as ‹Kg› times 3.', brief[0]!.key);
+  expect(edited.answer.outcome).toBe('done');
+});
+
+test('the record has every sentence with its figures, what is on hold, and totals that add up', async () => {
+  const ids = await bring();
+  await keep(ids, 'Set aside rows where ‹Status› is "rejected".', [{ kind: null, position: 0 }]);
+  const record = await workspaces.recordOf(ids.workspaceId, ids.tableId);
+  expect(record).toContain('rows in 40, out 33, set aside 7, on hold 1');
+  expect(record).toContain('sentence 1: row 1, 1 row');
+  expect(record).toContain('| rows | 40 | 33 |');
+});
+
+test('the demo loads whole, with rows on hold and a request open', async () => {
+  const db = await import('./db/client');
+  await db.pool().query('delete from workspaces');
+  const { loadDemo } = await import('./demo');
+  expect(await loadDemo()).toBe(true);
+  expect(await loadDemo()).toBe(false);
+  const [summary] = await workspaces.listWorkspaces();
+  expect(summary).toMatchObject({ sentences: 7, tables: [{ rows: 1_200 }, { rows: 6 }, {}] });
+  expect(summary!.onHold).toBeGreaterThan(10);
+  expect(summary!.draft).not.toBeNull();
+}, 60_000);
