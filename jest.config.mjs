@@ -1,9 +1,11 @@
 const transform = { '^.+\\.m?(t|j)sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } }, target: 'es2022' } }] };
 const shared = { transform, moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'json', 'node'], modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/dist', '<rootDir>/.data', '<rootDir>/.test-data'] };
 
-export default {
+const config = {
   projects: [
     { ...shared, displayName: 'core', testEnvironment: 'node', testMatch: ['<rootDir>/core/**/*.test.ts', '<rootDir>/cli/**/*.test.ts', '<rootDir>/demo/**/*.test.ts', '<rootDir>/ui/**/*.test.ts'] },
     { ...shared, displayName: 'server', testEnvironment: 'node', testMatch: ['<rootDir>/server/**/*.test.ts'] },
   ],
 };
+
+export default config;

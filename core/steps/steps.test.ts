@@ -26,7 +26,7 @@ const kinds = (report: { kinds: readonly { key: string; rows: number }[] }): Rec
 test('a column is cut in two; what does not fit is left whole and is an odd kind', async () => {
   const { table, report } = await run('Split ‹Site› at "-" into ‹Hive› and ‹Place›.');
   expect((await columnCells(table, 'Hive')).slice(0, 4)).toEqual(['12', 'Mill Field', '4', '9']);
-  expect((await columnCells(table, 'Place')).slice(0, 4)).toEqual(['Orchard', null, 'Mill - Field'.replace(' - ', '-'), 'Garden']);
+  expect((await columnCells(table, 'Place')).slice(0, 4)).toEqual(['Orchard', null, 'Mill - Field', 'Garden']);
   expect(kinds(report)).toEqual({ whole: 1, more: 1, cut: 32 });
   expect(report.kinds[0]!.odd).toBe(true);
 });

@@ -226,6 +226,9 @@ export function Bench({ id }: { id: number }) {
   const brief = w.brief.filter((s) => s.tableId === table.id);
   const ownHolds = w.holds.filter((h) => brief.some((s) => s.key === h.key));
   const heldRows = brief.reduce((n, s) => n + s.report.held, 0);
+  // What a kept sentence holds is known from its run; the trial shows it beside the kinds.
+  const heldNow = proof?.readOnly ? brief.find((s) => s.key === proof.key)?.report.kinds : undefined;
+  const proofs = heldNow ? proved.data?.map((p) => ({ ...p, kinds: p.kinds.map((k) => ({ ...k, held: heldNow.find((h) => h.key === k.key)?.held ?? 0 })) })) : proved.data;
   const lit = pointed ? [...pointed.reads, ...pointed.writes] : [];
   const openSentence = (s: SentenceView): void => {
     setHolds([]);
@@ -270,8 +273,8 @@ export function Bench({ id }: { id: number }) {
           <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
-          {proof && proved.data ? (
-            <ProofView key={JSON.stringify(proof.plans)} workspaceId={id} stateId={proof.stateId} proofs={proved.data} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onKeep={() => { if (!keep.isPending) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+          {proof && proofs ? (
+            <ProofView key={JSON.stringify(proof.plans)} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onKeep={() => { if (!keep.isPending) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'holds' ? (
             <Holds holds={ownHolds} brief={brief} busy={settle.isPending} onSettle={(h) => settle.mutate({ key: h.key, hold: [], settled: [h.id] })} onNote={(hold, text) => note.mutate({ hold, text })} onRow={setCard} onClose={() => setPlace('sheet')} />
           ) : (

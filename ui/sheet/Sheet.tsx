@@ -120,6 +120,8 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
       event.preventDefault();
       go(to, event.shiftKey);
     } else if (event.key === 'Enter') {
+      // Or the same key would press the button that takes the focus.
+      event.preventDefault();
       const position = row(at.row)?.position;
       if (position !== undefined) onOpenRow(position);
     } else if (far && event.key === 'c') {

@@ -34,8 +34,15 @@ export function cutText(text: string, at: Cut, which: SplitPlan['which'], most: 
     const found = which === 'first' ? cell.indexOf(mark) : cell.lastIndexOf(mark);
     return found < 0 ? [cell] : [cell.slice(0, found).trim(), cell.slice(found + mark.length).trim()];
   }
-  const pieces = (mark === ' ' ? cell.split(/\s+/) : cell.split(mark)).map((p) => p.trim());
-  return pieces.length <= most ? pieces : [...pieces.slice(0, most - 1), pieces.slice(most - 1).join(mark === ' ' ? ' ' : mark)];
+  const pieces: string[] = [];
+  let rest = cell;
+  while (pieces.length < most - 1) {
+    const found = mark === ' ' ? rest.search(/\s/) : rest.indexOf(mark);
+    if (found < 0) break;
+    pieces.push(rest.slice(0, found).trim());
+    rest = rest.slice(found + mark.length).trimStart();
+  }
+  return [...pieces, rest.trim()];
 }
 
 /** Names of marks, for kinds and documents. */
