@@ -61,7 +61,7 @@ function delivery(i: number, random: Random, messy: boolean): { cells: string[];
   const note = pick(random, NOTES);
   const lot = `L-${String(i + 1).padStart(4, '0')}`;
   const dice = random();
-  const cells = [lot, writeDate(time, false), writeDate(bottled, false), keeper, site, flower, gross.toFixed(1), crate.toFixed(1), price.toFixed(2), buyer, status, note];
+  const cells = [lot, writeDate(time, false), writeDate(bottled, false), keeper, site, flower, gross.toFixed(1), crate.toFixed(1), price.toFixed(2), buyer, status, messy ? note : `${note} ${pick(random, NOTES)}`.trim()];
   if (messy) {
     cells[1] = pick(random, STYLES)(time);
     cells[3] = dice < 0.12 ? keeper.toUpperCase() : dice < 0.22 ? keeper.toLowerCase() : dice < 0.32 ? ` ${keeper.replace(' ', '  ')}` : dice < 0.36 ? `${keeper.slice(0, -1)}` : keeper;

@@ -54,7 +54,7 @@ export class ColumnBuilder {
   }
 
   push(cell: string): Chunk | null {
-    if (this.setting.type === 'text') this.texts.push(cell === '' || cell.trim() !== '' ? cell : '');
+    if (this.setting.type === 'text') this.texts.push(cell.charCodeAt(0) > 32 || cell.trim() !== '' ? cell : '');
     else this.number(cell);
     this.at++;
     return this.at === CHUNK_ROWS ? this.flush() : null;

@@ -60,13 +60,16 @@ export class RowReader {
     if (more && data.length === 0 && this.rest.length > LONGEST_ROW) {
       throw new UnreadableFile(`The row that begins on line ${this.line} does not end within ${LONGEST_ROW / 1024 / 1024} MB: a quote is probably left open there. Mend that line, or choose “no quotes”.`, this.line);
     }
+    const consumed = more ? this.rest.slice(0, meta.cursor) : this.rest;
+    // Where there are as many line ends as rows, no cell holds one, and no cell has to be looked at.
+    const plain = count(consumed, '\n') <= data.length;
     const faulty = new Set(errors.filter((e) => e.type === 'Quotes').map((e) => e.row ?? 0));
     const rows: string[][] = [];
     this.lines = [];
     data.forEach((row, i) => {
       const start = this.line;
       let breaks = 1;
-      for (let c = 0; c < row.length; c++) if (row[c]!.includes('\n')) breaks += count(row[c]!, '\n');
+      if (!plain) for (let c = 0; c < row.length; c++) if (row[c]!.includes('\n')) breaks += count(row[c]!, '\n');
       this.line += breaks;
       const last = row.length - 1;
       if (row[last]!.endsWith('\r')) row[last] = row[last]!.slice(0, -1);

@@ -1,4 +1,4 @@
-import { BLANK, VALUE, isDate, type Chunk } from '../table/column';
+import { BLANK, VALUE, allValues, isDate, type Chunk } from '../table/column';
 import { groupsOf, type Groups } from '../table/groups';
 import { liveMask, positionAt, rowCount, columnOf, eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
@@ -169,6 +169,8 @@ function encode(all: readonly string[]): { codes: Uint16Array; dictionary: strin
 
 /** State of a result of two values: VALUE where both have one, else the graver of the two reasons. */
 function bothStates(a: Uint8Array, b: Uint8Array): Uint8Array {
+  if (allValues(b)) return a.slice();
+  if (allValues(a)) return b.slice();
   const out = new Uint8Array(a.length);
   for (let i = 0; i < out.length; i++) {
     const s = a[i]!, t = b[i]!;
@@ -177,27 +179,19 @@ function bothStates(a: Uint8Array, b: Uint8Array): Uint8Array {
   return out;
 }
 
+type Op = (x: Float64Array, y: Float64Array, out: Float64Array) => void;
+// One small loop for each operation: each is compiled for itself.
+const add: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! + y[i]!; };
+const subtract: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! - y[i]!; };
+const multiply: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! * y[i]!; };
+const divide: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! / y[i]!; };
+const OPS: Record<'+' | '-' | '*' | '/', Op> = { '+': add, '-': subtract, '*': multiply, '/': divide };
+
 function arithmetic(operator: '+' | '-' | '*' | '/', a: NumberVector, b: NumberVector): NumberVector {
-  const n = a.values.length, x = a.values, y = b.values;
-  const values = new Float64Array(n);
+  const values = new Float64Array(a.values.length);
   const state = bothStates(a.state, b.state);
-  switch (operator) {
-    case '+':
-      for (let i = 0; i < n; i++) values[i] = x[i]! + y[i]!;
-      break;
-    case '-':
-      for (let i = 0; i < n; i++) values[i] = x[i]! - y[i]!;
-      break;
-    case '*':
-      for (let i = 0; i < n; i++) values[i] = x[i]! * y[i]!;
-      break;
-    case '/':
-      for (let i = 0; i < n; i++) {
-        if (y[i] === 0 && state[i] === VALUE) state[i] = BY_ZERO;
-        else values[i] = x[i]! / y[i]!;
-      }
-      break;
-  }
+  OPS[operator](a.values, b.values, values);
+  if (operator === '/') for (let i = 0; i < values.length; i++) if (b.values[i] === 0 && state[i] === VALUE) state[i] = BY_ZERO;
   return { kind: 'number', values, state };
 }
 

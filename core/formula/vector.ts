@@ -1,4 +1,4 @@
-import { BLANK, MISFIT, VALUE, isDate, numberChunk, textChunk, type Chunk, type ColumnType } from '../table/column';
+import { BLANK, MISFIT, VALUE, allValues, isDate, numberChunk, textChunk, type Chunk, type ColumnType } from '../table/column';
 import { readDate } from '../values/date';
 import { readAmount, roundTo } from '../values/number';
 import { readYesNo } from '../values/yesno';
@@ -75,6 +75,7 @@ export function toChunk(vector: Vector, type: ColumnType, scale: number | null):
   if (vector.kind === 'text') return textChunk(vector.texts);
   const { values, state } = vector;
   const power = scale !== null && scale <= 9 && !isDate(type) ? 10 ** scale : 0;
+  if (allValues(state)) return numberChunk(power === 0 ? values.slice() : dusted(values, power, scale!), state.slice());
   const out = new Float64Array(values.length);
   const outState = new Uint8Array(values.length);
   for (let i = 0; i < values.length; i++) {
@@ -84,4 +85,14 @@ export function toChunk(vector: Vector, type: ColumnType, scale: number | null):
     out[i] = power === 0 ? value : Math.abs(value) < 1e9 ? Math.round(value * power) / power : roundTo(value, scale!);
   }
   return numberChunk(out, outState);
+}
+
+/** Values rounded to a scale. Below 10^9 one multiplication is exact enough; above, dust is healed with more care. */
+function dusted(values: Float64Array, power: number, scale: number): Float64Array {
+  const out = new Float64Array(values.length);
+  for (let i = 0; i < out.length; i++) {
+    const value = values[i]!;
+    out[i] = value < 1e9 && value > -1e9 ? Math.round(value * power) / power : roundTo(value, scale);
+  }
+  return out;
 }

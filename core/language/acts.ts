@@ -25,8 +25,25 @@ export interface Act {
   apply(state: State): State | null;
 }
 
-/** The table head that a checked plan leads to, with what is known of the columns it does not make. */
+const heads = new WeakMap<CheckedHead, Map<string, CheckedHead>>();
+
+/**
+ * The table head that a checked plan leads to, with what is known of the columns it does not make. The readings of one
+ * request try the same plans again and again, so it is found once for each.
+ */
 export function headAfter(plan: Plan, head: CheckedHead): CheckedHead {
+  let known = heads.get(head);
+  if (!known) heads.set(head, (known = new Map()));
+  const key = JSON.stringify(plan);
+  let after = known.get(key);
+  if (!after) {
+    if (known.size > 500) known.clear();
+    known.set(key, (after = findHeadAfter(plan, head)));
+  }
+  return after;
+}
+
+function findHeadAfter(plan: Plan, head: CheckedHead): CheckedHead {
   const { columns } = definitionOf(plan).outline(plan, head);
   const glances = new Map(columns.flatMap((c) => ('kept' in c.from && head.glances?.has(c.from.kept) ? [[c.head.name, head.glances.get(c.from.kept)!] as const] : [])));
   return { name: head.name, columns: columns.map((c) => c.head), ...(head.glances ? { glances } : {}) };

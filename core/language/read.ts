@@ -2,7 +2,7 @@ import type { CheckedHead } from '../formula/check';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
-import { Grammar, rule, type Chart, type Item } from './chart';
+import { Grammar, keyOf, rule, type Chart, type Item } from './chart';
 import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
@@ -155,7 +155,14 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
   return at[words.length]!;
 }
 
-const pathKey = (path: Path): string => `${JSON.stringify(path.state.plans)}|${path.state.topic.join()}|${path.lost.join()}`;
+const pathKeys = new WeakMap<Path, string>();
+
+/** What tells two ways apart: what they lead to, and what they leave out. */
+function pathKey(path: Path): string {
+  let key = pathKeys.get(path);
+  if (key === undefined) pathKeys.set(path, (key = `${keyOf(path.state.plans)}|${path.state.topic.join()}|${path.lost.join()}`));
+  return key;
+}
 
 /** Things people say around a request: every span that is one of the known asides. */
 function asides(words: readonly Token[]): Item[] {

@@ -1,4 +1,4 @@
-import { BLANK, MISFIT, isDate, type Chunk, type ColumnType } from '../table/column';
+import { BLANK, MISFIT, allValues, isDate, type Chunk, type ColumnType } from '../table/column';
 import { numericText } from '../values/cell';
 import { readDate } from '../values/date';
 import { readAmount } from '../values/number';
@@ -56,6 +56,18 @@ export class GlanceBuilder {
   }
 
   private numbers(values: Float64Array, state: Uint8Array, misfits: ReadonlyMap<number, string>, live?: Uint8Array | null): void {
+    if (this.counts === null && !live && allValues(state)) {
+      let low = this.low, high = this.high;
+      for (let i = 0; i < values.length; i++) {
+        const v = values[i]!;
+        if (v < low) low = v;
+        if (v > high) high = v;
+      }
+      this.low = low;
+      this.high = high;
+      this.rows += values.length;
+      return;
+    }
     const local = new Map<number, number>();
     let counting = this.counts !== null;
     for (let i = 0; i < state.length; i++) {

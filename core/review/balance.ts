@@ -1,4 +1,4 @@
-import { CHUNK_ROWS, VALUE, isQuantity } from '../table/column';
+import { CHUNK_ROWS, VALUE, allValues, isQuantity } from '../table/column';
 import { eachChunk, liveMask, type Table } from '../table/table';
 import { roundTo } from '../values/number';
 
@@ -23,13 +23,15 @@ export async function balance(table: Table, only?: readonly string[]): Promise<C
     chunks.forEach((chunk, c) => {
       if (chunk.kind !== 'number') return;
       let { sum, dust, cells } = sums[c]!;
+      const whole = !live && allValues(chunk.state);
+      if (whole) cells += chunk.length;
       for (let i = 0; i < chunk.length; i++) {
-        if (chunk.state[i] !== VALUE || (live && !live[from + i])) continue;
+        if (!whole && (chunk.state[i] !== VALUE || (live && !live[from + i]))) continue;
         const x = chunk.values[i]!;
         const t = sum + x;
         dust += Math.abs(sum) >= Math.abs(x) ? sum - t + x : x - t + sum;
         sum = t;
-        cells++;
+        if (!whole) cells++;
       }
       sums[c] = { sum, dust, cells };
     });

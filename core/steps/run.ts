@@ -134,7 +134,7 @@ async function runCells(work: CellWork, outline: Outline, table: Table, head: Ch
   const columns: Column[] = [];
   for (const [i, sink] of sinks.entries()) columns.push(await sink.finish(glances.get(made[i]!.head.name)!));
   const rows = rowCount(table);
-  return { table: assemble(table, outline, columns), report: reportOf(work.kinds, codes, table, live, rows, rows), glances };
+  return { table: assemble(table, outline, columns), report: reportOf(work.kinds, codes, live, rows, rows), glances };
 }
 
 async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Table, options: RunOptions): Promise<RunResult> {
@@ -166,7 +166,7 @@ async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Tab
     rows = remaining(table, stay);
   }
   const rowsIn = rowCount(table);
-  return { table: { ...assemble(table, outline, []), rows }, report: reportOf(work.kinds, codes, table, liveMask(table), rowsIn, rows.length), glances: new Map() };
+  return { table: { ...assemble(table, outline, []), rows }, report: reportOf(work.kinds, codes, liveMask(table), rowsIn, rows.length), glances: new Map() };
 }
 
 function flag(codes: Uint8Array, held: Uint8Array | null): void {
@@ -229,11 +229,16 @@ function assemble(table: Table, outline: Outline, made: readonly Column[]): Tabl
   return { name: table.name, columns, size: table.size, rows: table.rows };
 }
 
-function reportOf(kinds: readonly Kind[], codes: Uint8Array, table: Table, live: Uint8Array | null, rowsIn: number, rowsOut: number): Report {
-  const counts = new Uint32Array(256);
-  for (let p = 0; p < table.size; p++) {
-    if (live && !live[p]) codes[p] = ABSENT;
-    counts[codes[p]!]!++;
+function reportOf(kinds: readonly Kind[], codes: Uint8Array, live: Uint8Array | null, rowsIn: number, rowsOut: number): Report {
+  if (live) for (let p = 0; p < codes.length; p++) if (live[p] === 0) codes[p] = ABSENT;
+  const counts = new Array<number>(256).fill(0);
+  // Equal codes come in runs: each run is counted once.
+  for (let p = 0; p < codes.length; ) {
+    const code = codes[p]!;
+    const from = p;
+    do p++;
+    while (p < codes.length && codes[p] === code);
+    counts[code]! += p - from;
   }
   const found = kinds.map((kind, code): KindCount => ({ ...kind, code, rows: counts[code]! + counts[code | HELD]!, held: counts[code | HELD]! })).filter((k) => k.rows > 0);
   return { kinds: found.sort((a, b) => Number(b.odd) - Number(a.odd) || a.rows - b.rows), codes, rowsIn, rowsOut, held: found.reduce((n, k) => n + k.held, 0) };

@@ -75,6 +75,12 @@ export function blankChunk(type: ColumnType, length: number): Chunk {
     : numberChunk(new Float64Array(length), new Uint8Array(length));
 }
 
+/** Does every row hold a value? The common case, in which loops need not look at states. */
+export function allValues(state: Uint8Array): boolean {
+  for (let i = 0; i < state.length; i++) if (state[i] !== VALUE) return false;
+  return true;
+}
+
 /** A column whose chunks are all in memory. */
 export function memoryColumn(head: ColumnHead, chunks: readonly Chunk[]): Column {
   return { ...head, load: (ord) => chunks[ord]! };

@@ -98,6 +98,8 @@ export function storedColumn(db: Queryable, head: ColumnHead, columnId: number):
 export class ColumnWriter implements ColumnSink {
   private ord = 0;
   private pending: { ord: number; bytes: Uint8Array }[] = [];
+  /** Chunks on their way to the server: the next ones are worked out meanwhile. */
+  private flight: Promise<unknown> = Promise.resolve();
 
   private constructor(private readonly db: Queryable, private readonly head: ColumnHead, readonly id: number) {}
 
@@ -114,15 +116,19 @@ export class ColumnWriter implements ColumnSink {
   }
 
   private async flush(): Promise<void> {
+    await this.flight;
     if (!this.pending.length) return;
     const parts = this.pending;
     this.pending = [];
     const places = parts.map((_, i) => `($1, $${i * 2 + 2}, $${i * 2 + 3})`).join(', ');
-    await this.db.query(`insert into chunks (column_id, ord, data) values ${places}`, [this.id, ...parts.flatMap((p) => [p.ord, Buffer.from(p.bytes.buffer, p.bytes.byteOffset, p.bytes.byteLength)])]);
+    this.flight = this.db.query(`insert into chunks (column_id, ord, data) values ${places}`, [this.id, ...parts.flatMap((p) => [p.ord, Buffer.from(p.bytes.buffer, p.bytes.byteOffset, p.bytes.byteLength)])]);
+    // A failure is met at the next await; until then it must not count as unhandled.
+    this.flight.catch(() => undefined);
   }
 
   async finish(glance: Glance, head: ColumnHead = this.head): Promise<StoredColumn> {
     await this.flush();
+    await this.flight;
     await this.db.query('update columns set glance = $2, scale = $3 where id = $1', [this.id, JSON.stringify(glance), head.scale]);
     return { ...storedColumn(this.db, head, this.id), columnId: this.id };
   }

@@ -1,14 +1,14 @@
 'use client';
 
 import { Box, InputBase, Popover, Typography, Button } from '@mui/material';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
+import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ColumnView, RowWindow, TableView, ViewSettings } from '../../contract/views';
 import { isQuantity } from '../../core/table/column';
 import { TYPE_NAMES } from '../intake/Intake';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, FIGURES, PAPER, RULE, SHADE } from '../parts/theme';
-import { cellWords, useRows } from './rows';
+import { cellWords, useRows, type SheetRow } from './rows';
 
 export const ROW = 16;
 const HEAD = 38;
@@ -138,6 +138,12 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
     const from = anchor ?? at;
     return r >= Math.min(from.row, at.row) && r <= Math.max(from.row, at.row) && c >= Math.min(from.column, at.column) && c <= Math.max(from.column, at.column);
   };
+  const goNow = useRef(go);
+  useEffect(() => { goNow.current = go; });
+  const pick = useCallback((r: number, c: number, extend: boolean): void => {
+    scroller.current?.focus();
+    goNow.current({ row: r, column: c }, extend);
+  }, []);
   const shownColumns = across.getVirtualItems();
   const width = NUMBERS + across.getTotalSize();
   const offset = (r: number): number => (scale === 1 ? r * ROW : top + (r - firstRow) * ROW);
@@ -186,32 +192,23 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
           </Box>
           {Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => first + i).map((r) => {
             const data = row(r);
-            const isActive = data !== null && data.position === active;
+            const marked = anchor !== null || r === at.row;
             return (
-              <Box key={r} role="row" aria-rowindex={r + 2} sx={{ position: 'absolute', top: HEAD + offset(r), left: 0, width, height: ROW, lineHeight: `${ROW}px`, background: isActive ? '#efe7d4' : r % 2 ? '#fdfbf6' : 'none' }}>
-                <Box role="rowheader" aria-colindex={1} sx={{ position: 'sticky', left: 0, width: NUMBERS, height: ROW, background: SHADE, color: FAINT, fontSize: 11, textAlign: 'right', pr: 1, zIndex: 1 }}>{data ? figure(data.position + 1) : figure(r + 1)}</Box>
-                {shownColumns.map((v) => {
-                  const value = data?.cells[v.index] ?? null;
-                  const column = columns[v.index]!;
-                  const numeric = typeof value === 'number';
-                  const misfit = column.type !== 'text' && typeof value === 'string' && isQuantity(column.type);
-                  const here = r === at.row && v.index === at.column;
-                  return (
-                    <Box
-                      key={v.key}
-                      id={`cell-${r}-${v.index}`}
-                      role="gridcell"
-                      aria-colindex={v.index + 2}
-                      aria-selected={inside(r, v.index)}
-                      onClick={(e) => { scroller.current?.focus(); go({ row: r, column: v.index }, e.shiftKey); }}
-                      onDoubleClick={() => data && onOpenRow(data.position)}
-                      sx={{ position: 'absolute', top: 0, left: NUMBERS + v.start, width: v.size, height: ROW, px: '6px', overflow: 'hidden', whiteSpace: 'pre', textOverflow: 'ellipsis', textAlign: numeric ? 'right' : 'left', borderRight: `1px solid ${SHADE}`, background: inside(r, v.index) && (anchor || here) ? '#dfe6ee' : 'none', boxShadow: here ? `inset 0 0 0 1.5px ${ACCENTS.pending.color}` : 'none', color: misfit ? ACCENTS.held.color : 'inherit', fontStyle: misfit ? 'italic' : 'normal' }}
-                    >
-                      {data ? cellWords(value) : '·'}
-                    </Box>
-                  );
-                })}
-              </Box>
+              <SheetLine
+                key={r}
+                index={r}
+                top={HEAD + offset(r)}
+                width={width}
+                data={data}
+                columns={columns}
+                shown={shownColumns}
+                lit={data !== null && data.position === active}
+                here={r === at.row ? at.column : -1}
+                from={marked && inside(r, at.column) ? Math.min((anchor ?? at).column, at.column) : -1}
+                to={marked && inside(r, at.column) ? Math.max((anchor ?? at).column, at.column) : -1}
+                onPick={pick}
+                onOpen={onOpenRow}
+              />
             );
           })}
         </Box>
@@ -231,6 +228,50 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
     </Box>
   );
 }
+
+const cellStyle: React.CSSProperties = { position: 'absolute', top: 0, height: ROW, padding: '0 6px', boxSizing: 'border-box', overflow: 'hidden', whiteSpace: 'pre', textOverflow: 'ellipsis', borderRight: `1px solid ${SHADE}` };
+const numberStyle: React.CSSProperties = { position: 'sticky', left: 0, width: NUMBERS, height: ROW, boxSizing: 'border-box', background: SHADE, color: FAINT, fontSize: 11, textAlign: 'right', paddingRight: 8, zIndex: 1 };
+
+/** One row of the sheet. Plain elements and memory of the last drawing: while a table scrolls, hundreds of cells come and go. */
+const SheetLine = memo(function SheetLine({ index, top, width, data, columns, shown, lit, here, from, to, onPick, onOpen }: {
+  index: number;
+  top: number;
+  width: number;
+  data: SheetRow | null;
+  columns: readonly ColumnView[];
+  shown: readonly VirtualItem[];
+  lit: boolean;
+  here: number;
+  from: number;
+  to: number;
+  onPick: (row: number, column: number, extend: boolean) => void;
+  onOpen: (position: number) => void;
+}) {
+  return (
+    <div role="row" aria-rowindex={index + 2} style={{ position: 'absolute', top, left: 0, width, height: ROW, lineHeight: `${ROW}px`, background: lit ? '#efe7d4' : index % 2 ? '#fdfbf6' : undefined }}>
+      <div role="rowheader" aria-colindex={1} style={numberStyle}>{figure((data?.position ?? index) + 1)}</div>
+      {shown.map((v) => {
+        const value = data?.cells[v.index] ?? null;
+        const misfit = typeof value === 'string' && isQuantity(columns[v.index]!.type);
+        const selected = v.index >= from && v.index <= to && from >= 0;
+        return (
+          <div
+            key={v.key}
+            id={`cell-${index}-${v.index}`}
+            role="gridcell"
+            aria-colindex={v.index + 2}
+            aria-selected={selected}
+            onClick={(e) => onPick(index, v.index, e.shiftKey)}
+            onDoubleClick={() => data && onOpen(data.position)}
+            style={{ ...cellStyle, left: NUMBERS + v.start, width: v.size, textAlign: typeof value === 'number' ? 'right' : 'left', background: selected ? '#dfe6ee' : undefined, boxShadow: v.index === here ? `inset 0 0 0 1.5px ${ACCENTS.pending.color}` : undefined, color: misfit ? ACCENTS.held.color : undefined, fontStyle: misfit ? 'italic' : undefined }}
+          >
+            {data ? cellWords(value) : '·'}
+          </div>
+        );
+      })}
+    </div>
+  );
+});
 
 /** A width that shows most of a column's values, and its head. Pixels. */
 function widthOf({ name, type, glance: g }: ColumnView): number {

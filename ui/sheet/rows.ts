@@ -20,6 +20,15 @@ const blockQuery = (workspaceId: number, stateId: number, view: ViewSettings, bl
   gcTime: 60_000,
 });
 
+const made = new WeakMap<RowWindow, readonly SheetRow[]>();
+
+/** The rows of a fetched block; always the same objects, so that an unchanged row is not drawn again. */
+function rowsOf(window: RowWindow): readonly SheetRow[] {
+  let rows = made.get(window);
+  if (!rows) made.set(window, (rows = window.positions.map((position, i) => ({ position, cells: window.cells[i]! }))));
+  return rows;
+}
+
 /** The rows of a window, block by block; those around it are fetched ahead, so that scrolling meets filled rows. */
 export function useRows(workspaceId: number, stateId: number, view: ViewSettings, first: number, last: number): { row: (at: number) => SheetRow | null; total: number | null } {
   const client = useQueryClient();
@@ -35,8 +44,7 @@ export function useRows(workspaceId: number, stateId: number, view: ViewSettings
   const total = results.find((r) => r.data)?.data?.total ?? null;
   const row = (at: number): SheetRow | null => {
     const window = results[blocks.indexOf(Math.floor(at / BLOCK))]?.data;
-    const i = at - (window?.from ?? 0);
-    return window && i >= 0 && i < window.positions.length ? { position: window.positions[i]!, cells: window.cells[i]! } : null;
+    return window ? (rowsOf(window)[at - window.from] ?? null) : null;
   };
   return { row, total };
 }

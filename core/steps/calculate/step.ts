@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { VALUE, isNumeric, type ColumnHead } from '../../table/column';
+import { VALUE, allValues, isNumeric, type ColumnHead } from '../../table/column';
 import { findColumn } from '../../table/table';
 import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
@@ -83,7 +83,8 @@ export const calculate: StepDefinition<CalculatePlan> = {
         const numeric = isNumeric(result.type) && vector.kind === 'number';
         const chunk = toChunk(numeric || vector.kind === 'text' ? vector : { kind: 'text', texts: new Array<string>(length).fill('') }, result.type, result.scale);
         const kinds = new Uint8Array(length);
-        for (let i = 0; i < length; i++) {
+        if (!inside && vector.kind === 'number' && allValues(vector.state)) kinds.fill(3);
+        else for (let i = 0; i < length; i++) {
           if (inside && inside[i] !== YES) kinds[i] = 4;
           else if (vector.kind === 'text') kinds[i] = vector.texts[i] === '' ? (meant ? 5 : 2) : 3;
           else {
