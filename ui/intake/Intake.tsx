@@ -101,12 +101,12 @@ export function Intake({ id }: { id: string }) {
               {columns.map((column, i) => {
                 const misfits = changes[i]?.type && changes[i]?.type !== settings.columns[i]!.type ? null : guesses[i]!.misfits;
                 return (
-                  <th key={i} style={{ position: 'sticky', top: 0, background: SHADE, textAlign: 'left', padding: '4px 8px 5px', borderBottom: `1px solid ${RULE}`, borderRight: `1px solid ${RULE}`, minWidth: 120, fontWeight: 400, verticalAlign: 'top' }}>
+                  <th key={i} style={{ position: 'sticky', top: 0, background: SHADE, textAlign: 'left', padding: '4px 8px 5px', borderBottom: `1px solid ${RULE}`, borderRight: `1px solid ${RULE}`, minWidth: 138, fontWeight: 400, verticalAlign: 'top' }}>
                     <div style={{ fontWeight: 600, whiteSpace: 'nowrap' }}>{column.name}</div>
                     <Select native variant="standard" value={column.type} inputProps={{ 'aria-label': `Type of ${column.name}` }} onChange={(e) => setChanges({ ...changes, [i]: { ...changes[i], type: e.target.value as ColumnType } })} sx={{ fontSize: 12.5 }}>
                       {COLUMN_TYPES.map((t) => <option key={t} value={t}>{TYPE_NAMES[t]}</option>)}
                     </Select>
-                    {(column.type === 'date' || column.type === 'datetime') && (
+                    {(column.type === 'date' || column.type === 'datetime') && rows.some((r) => /^\s*\d{1,2}[-/. ]\d{1,2}[-/. ]/.test(r[i] ?? '')) && (
                       <Select native variant="standard" value={column.dayFirst ? 'day' : 'month'} inputProps={{ 'aria-label': `Order of day and month in ${column.name}` }} onChange={(e) => setChanges({ ...changes, [i]: { ...changes[i], dayFirst: e.target.value === 'day' } })} sx={{ fontSize: 12.5, ml: 0.5 }}>
                         <option value="day">day first</option>
                         <option value="month">month first</option>
@@ -133,7 +133,7 @@ export function Intake({ id }: { id: string }) {
 
 function Choice({ label, value, options, onChange }: { label: string; value: string; options: readonly (readonly [string, string])[]; onChange: (value: string) => void }) {
   return (
-    <TextField select label={label} value={value} onChange={(e) => onChange(e.target.value)} sx={{ minWidth: 130 }}>
+    <TextField select label={label} value={value} onChange={(e) => onChange(e.target.value)} sx={{ minWidth: 168 }}>
       {options.map(([v, n]) => <MenuItem key={v} value={v} dense>{n}</MenuItem>)}
     </TextField>
   );

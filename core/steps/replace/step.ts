@@ -54,7 +54,7 @@ export const replace: StepDefinition<ReplacePlan> = {
     columns: Joi.array().items(Joi.string()).min(1).max(4000).required(),
     find: Joi.alternatives().try(
       Joi.object({ kind: Joi.valid('texts').required(), place: Joi.valid('anywhere', 'start', 'end', 'whole').required(), texts: Joi.array().items(Joi.string().min(1).max(10_000)).min(1).max(1000).required() }),
-      Joi.object({ kind: Joi.valid('between').required(), open: Joi.string().min(1).max(20).required(), close: Joi.string().min(1).max(20).required() }),
+      Joi.object({ kind: Joi.valid('between').required(), open: Joi.string().min(1).max(1_000).required(), close: Joi.string().min(1).max(1_000).required() }),
       Joi.object({ kind: Joi.valid('sort').required(), sort: Joi.valid('digits', 'letters', 'punctuation', 'other than digits').required() }),
     ).required(),
     with: Joi.string().allow('').max(10_000).required(),

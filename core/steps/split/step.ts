@@ -56,7 +56,7 @@ export const split: StepDefinition<SplitPlan> = {
   schema: Joi.object({
     step: Joi.valid('split').required(),
     column: Joi.string().required(),
-    at: Joi.alternatives().try(Joi.object({ kind: Joi.valid('mark').required(), text: Joi.string().min(1).max(100).required() }), Joi.object({ kind: Joi.valid('change').required() })).required(),
+    at: Joi.alternatives().try(Joi.object({ kind: Joi.valid('mark').required(), text: Joi.string().min(1).max(1_000).required() }), Joi.object({ kind: Joi.valid('change').required() })).required(),
     which: Joi.valid('every', 'first', 'last').required(),
     into: Joi.array().items(Joi.string().min(1).max(200)).min(2).max(50).required(),
   }),
