@@ -25,13 +25,15 @@ export interface Rule {
 interface Element {
   readonly cat: string;
   readonly label: string | null;
+  /** Must follow at once: nothing may be passed over before it. */
+  readonly tight: boolean;
 }
 
 const literalWords = new Map<string, string[]>();
 
 /**
  * Rules from a pattern. `~class` is a class of phrases, `$cat` or `$cat:label` a mention or another rule's result,
- * `a|b` one of these, `?` makes the piece before it optional, `(…)?` a group. Optional pieces are spelled out
+ * `a|b` one of these, `^` what must follow at once, `?` makes the piece before it optional, `(…)?` a group. Optional pieces are spelled out
  * into rules of their own.
  */
 export function rule(cat: string, pattern: string, build: (slots: Slots, context: never) => unknown, cost = 0.1): Rule[] {
@@ -57,17 +59,19 @@ function parsePattern(pattern: string): Node[] {
   return stack[0]!;
 }
 
-function elementOf(piece: string): Element {
+function elementOf(given: string): Element {
+  const tight = given.startsWith('^');
+  const piece = tight ? given.slice(1) : given;
   if (piece.startsWith('$')) {
     const [cat, label] = piece.slice(1).split(':');
-    return { cat: cat!, label: label ?? cat! };
+    return { cat: cat!, label: label ?? cat!, tight };
   }
   if (piece.startsWith('~')) {
     if (!(piece.slice(1) in CLASSES)) throw new Error(`No class ${piece}`);
-    return { cat: piece, label: null };
+    return { cat: piece, label: null, tight };
   }
   literalWords.set(`=${piece}`, piece.split('|').filter((w) => w !== ''));
-  return { cat: `=${piece}`, label: null };
+  return { cat: `=${piece}`, label: null, tight };
 }
 
 function expand(nodes: readonly Node[]): Element[][] {
@@ -203,11 +207,11 @@ export class Grammar {
               if (value !== null && value !== undefined) add({ cat: r.cat, from, to: at, value, cost }, agenda);
               return;
             }
-            const { cat, label } = r.elements[k]!;
+            const { cat, label, tight } = r.elements[k]!;
             let price = cost;
             for (let s = at; s < tokens.length && s <= at + 4; s++) {
               for (const item of cells[s]!.get(cat) ?? []) extend(k + 1, item.to, price + item.cost, label ? { ...filled, [label]: item.value } : filled);
-              if (skips[s]!.lost) break;
+              if (tight || skips[s]!.lost) break;
               price += skips[s]!.inner;
               if (price > cost + 1.2) break;
             }

@@ -38,6 +38,8 @@ export interface Vocabulary {
   readonly values: ReadonlyMap<string, readonly { column: string; text: string }[]>;
   readonly longestValue: number;
   readonly rowNouns: ReadonlySet<string>;
+  /** Nouns of this very table, without the general ones. */
+  readonly ownNouns: ReadonlySet<string>;
   readonly tableWords: ReadonlySet<string>;
 }
 
@@ -86,10 +88,9 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
     }
   }
   const names = head.columns.map((c) => nameWords(c.name));
-  const rowNouns = new Set(ROW_NOUNS);
-  for (const w of nameWords(head.name)) rowNouns.add(w.stem);
-  for (const w of names[0] ?? []) if (!NOT_NOUNS.has(w.stem)) rowNouns.add(w.stem);
-  return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
+  const ownNouns = new Set([...nameWords(head.name), ...(names[0] ?? [])].map((w) => w.stem).filter((w) => !NOT_NOUNS.has(w)));
+  const rowNouns = new Set([...ROW_NOUNS, ...ownNouns]);
+  return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
 }
 
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */

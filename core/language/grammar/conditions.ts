@@ -51,6 +51,8 @@ export const conditionRules = [
   ...SIZES.flatMap(([words, op]) => [
     rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05),
     rule('cond', `$col:c ~be? ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
+    rule('cond', `$col:c ~be? ${words} $period:p`, ({ c, p }, x: Context) => (p.month === undefined ? onDate(op, c, op === '<' || op === '>=' ? p.from : p.to, x) : null), 0.02),
+    rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.15),
@@ -126,6 +128,9 @@ export const conditionRules = [
   rule('rset', '$cond:c', ({ c }) => c, 0.02),
   rule('rset', '$cond:c $rows', ({ c }) => c, 0),
   rule('rset', 'every|any|all? $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', 'every|any|all? $guess ~rel ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', 'every|each|any $guess ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', '$cond:c $guess', ({ c }) => c, 0.1),
   rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => all([a, c]), 0.1),
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),

@@ -20,7 +20,8 @@ const both = (a: Expression | null, b: Expression | null, make: (a: Expression, 
 export const expressionRules = [
   rule('cols', '$col:a', ({ a }) => [a], 0),
   rule('cols', '$col:a ~list $cols:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0.05),
-  rule('col', '$rows $col:c', ({ c }) => c, 0.05),
+  rule('col', '$noun ^$col:c', ({ c }) => c, 0.05),
+  rule('col', '$guess ^$col:c', ({ c }) => c, 0.15),
   rule('col', 'when it|they|he|she|we? was|is|were|got|has? been? $col:c', ({ c }) => c, 0.05),
   rule('col', 'how $col:c it|they|that? is|are|was|were?', ({ c }) => c, 0.05),
   rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
@@ -35,15 +36,22 @@ export const expressionRules = [
   rule('ex0', '~twice $ex0:e', ({ e }) => op('*', number(2), e), 0.1),
   rule('ex0', '~half $ex0:e', ({ e }) => op('/', e, number(2)), 0.1),
   rule('ex0', '$pct:p of $ex0:e', ({ p, e }) => op('*', e, op('/', number(p), number(100))), 0.05),
-  rule('ex0', '$pct:p $ex0:e', ({ p, e }) => (e.kind === 'column' ? op('*', e, op('/', number(p), number(100))) : null), 0.2),
   rule('ex0', '~diff $ex1:a and|to $ex1:b', ({ a, b }) => op('-', a, b), 0.1),
   rule('ex0', 'sum|total of $ex0:a and $ex0:b', ({ a, b }) => op('+', a, b), 0.15),
+  rule('ex2', 'subtract|deduct $ex1:a from $ex1:b', ({ a, b }) => op('-', b, a), 0.05),
+  rule('ex2', 'add $ex1:a to|and $ex1:b', ({ a, b }) => op('+', b, a), 0.2),
+  rule('ex2', 'multiply $ex1:a by|with|and $ex1:b', ({ a, b }) => op('*', a, b), 0.05),
+  rule('ex2', 'divide $ex1:a by $ex1:b', ({ a, b }) => op('/', a, b), 0.05),
+  rule('ex1', 'subtract|deduct $col:a from $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.05),
   rule('ex0', 'ratio of $ex1:a to $ex1:b', ({ a, b }) => op('/', a, b), 0.1),
   rule('ex0', 'product of $ex1:a and $ex1:b', ({ a, b }) => op('*', a, b), 0.1),
 
   rule('ex1', '$ex0:e', ({ e }) => e, 0),
   rule('ex1', '$ex1:a ~times $ex0:b', ({ a, b }) => op('*', a, b), 0.05),
-  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => op('/', a, b), 0.05),
+  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => (a.kind === 'number' ? null : op('/', a, b)), 0.05),
+  rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
+  // '1.50 for every comp' is a price times how many there are.
+  rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
   rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }) => op('+', a, b), 0.05),
   rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }) => op('-', a, b), 0.05),
@@ -113,9 +121,11 @@ function grouped(f: Expression, by: string, x: Context): Expression | null {
 }
 
 /** Can rows be grouped by a column? Measures such as weights are not groups. */
-const groupable = (name: string, { head }: Context): boolean => {
-  const type = columnOf(head, name).type;
-  return type !== 'decimal';
+export const groupable = (name: string, { head }: Context): boolean => {
+  if (columnOf(head, name).type === 'decimal') return false;
+  // Where every value is another one, there is nothing to group: 'each lot' is each row.
+  const g = head.glances?.get(name);
+  return !g?.values || g.values.length < g.rows - g.blanks || g.rows < 3;
 };
 
 const span = (unit: 'days', a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));

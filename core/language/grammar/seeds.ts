@@ -31,6 +31,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
     if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : 0.02);
     if (t.kind === 'word') {
+      if (context.vocabulary.ownNouns.has(t.stem)) put('noun', i, i + 1, t.lower, 0);
       if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.15 : 0);
       const unit = unitName(t.lower);
       // 'in' and single letters are units only behind a number.
@@ -43,6 +44,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   background(tokens, put);
   rowsByShape(tokens, columns, items, put);
   theDate(tokens, columns, context, put);
+  byPlace(tokens, context, put);
   numbers(tokens, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
@@ -68,7 +70,7 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
     const counted = i > 0 && /^(?:every|each|any)$/.test(tokens[i - 1]!.lower);
-    if (plural || counted) put('rows', i, i + 1, t.lower, 0.35);
+    if (plural || counted) put('guess', i, i + 1, t.lower, 0.35);
   });
 }
 
@@ -81,6 +83,17 @@ function theDate(tokens: readonly Token[], columns: readonly ColumnMention[], { 
   if (dated.length !== 1) return;
   tokens.forEach((t, i) => {
     if ((t.lower === 'date' || t.lower === 'dates') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, dated[0]!.name, 0.3);
+  });
+}
+
+/** A column by its place: 'the second column', 'the last column'. */
+function byPlace(tokens: readonly Token[], { head }: Context, put: Put): void {
+  const places = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+  tokens.forEach((t, i) => {
+    if (tokens[i + 1]?.stem !== 'column') return;
+    const at = t.lower === 'last' ? head.columns.length : /^\d+(?:st|nd|rd|th)$/.test(t.text) ? t.value : places.indexOf(t.lower) + 1;
+    const column = head.columns[at - 1];
+    if (column) put('col', i, i + 2, column.name, 0);
   });
 }
 

@@ -3,7 +3,7 @@ import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { dated, percent, quantity, total } from '../../language/grammar/expressions';
+import { dated, groupable, percent, quantity, total } from '../../language/grammar/expressions';
 import { orZero } from '../../language/grammar/conditions';
 import { nameOf } from '../../language/naming';
 import { blank, column, columnsOf, isCondition, number, op, parts, walk, type Case, type Condition, type Expression } from '../../formula/expression';
@@ -82,6 +82,11 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
 }
 
 const cases = (list: readonly Case[], otherwise: Expression): Expression => ({ kind: 'choose', cases: list, otherwise });
+/** A value over the total of its group. */
+function shareIn(name: string, by: string, x: Context): Expression | null {
+  const e = q(name, x);
+  return e && groupable(by, x) ? op('/', e, total('sum', e, [by])) : null;
+}
 const over = (fn: 'running' | 'previous' | 'rank' | 'rank up', of: Expression | null, by: readonly string[] = []): Expression | null => of && { kind: 'over', fn, of, by };
 const q = (name: string, x: Context): Expression | null => quantity(name, x);
 
@@ -103,13 +108,13 @@ export const phrases = [
 
   // Shares
   rule('shareOf', '~share of? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
-  rule('shareOf', '~share of? ~totalWord $col:c ~each $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
-  rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
-  rule('shareOf', '~share of? ~totalWord $col:c of|in|within its|the|their? own|same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0.02),
-  rule('percentShare', 'what? percentage|percent|perecnt|% $shareTail:e', ({ e }) => e, 0),
+  rule('shareOf', '~share of? ~totalWord $col:c ~each $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
+  rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
+  rule('shareOf', '~share of? ~totalWord $col:c of|in|within its|the|their? own|same? $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0.02),
+  rule('percentShare', 'what? percentage|percent|perecnt|share|% $shareTail:e', ({ e }) => e, 0),
   rule('shareTail', 'of ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
-  rule('shareTail', 'of ~totalWord $col:c of its|the|their? own|same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
-  rule('shareTail', 'of its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e, [by])); }, 0),
+  rule('shareTail', 'of ~totalWord $col:c of its|the|their? own|same? $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
+  rule('shareTail', 'of its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
   rule('ex1', '$percentShare:e did|does|do|was|is|makes|make? ~each? $rows? bring|make|makes|take|earn|earned|contribute|contributed? in|up?', ({ e }) => percent(e), 0),
   rule('ex1', '$shareOf:e', ({ e }) => e, 0.02),
   rule('ex1', '$rows $shareOf:e', ({ e }) => e, 0),
@@ -145,6 +150,11 @@ export const phrases = [
   rule('chosen', '$cases:c ,|;|.|and? $leaf:l ~otherwise', ({ c, l }) => cases(c, l), 0),
   rule('chosen', '$cases:c', ({ c }) => cases(c, blank), 0.4),
   rule('chosen', '$chosen:e ,|and leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? cases([{ when: orZero(c, x), then: blank }, ...e.cases], e.otherwise) : null), 0.05),
+
+  rule('clause', 'mark|label|flag|tag|call ~each? $rows|$guess? as? $chosen:e', ({ e }) => add(e), 0.1),
+  rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add(cases([{ when: c, then: { kind: 'text', value: 'yes' } }], { kind: 'text', value: 'no' }), n), 0),
+  rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
+  rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => { const e = q(c, x); return e && plans({ step: 'calculate', name: c, as: op('*', e, op('+', number(1), op('/', number(p), number(100)))), replace: true }); }, 0),
 
   // Rounding and percent, inside the sentence
   rule('formula', '$expr:e', ({ e }) => e, 0),
@@ -250,7 +260,7 @@ export const phrases = [
   rule('rider', 'add|put|show that|it|this|them next|beside|to? each|every? $rows?', () => onLast('placed', (plan) => plan), 0.1),
   rule('aside', '~add $num ~column', () => nothing, 0.1),
   rule('aside', '~add $num more|new|extra columns|column', () => nothing, 0.05),
-  rule('aside', 'next|beside|for|on|to|with|from|in|of|per to? every|each|everybody|all $rows', () => nothing, 0.1),
+  rule('aside', 'next|beside|for|on|to|with|from|in|of|per to? every|each|everybody|all $rows|$guess', () => nothing, 0.1),
   rule('aside', '~into ~each $rows', () => nothing, 0.2),
 
   // Ranks

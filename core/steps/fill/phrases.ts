@@ -8,6 +8,7 @@ export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
   rule('filling', '$text:t', ({ t }) => t, 0),
   rule('filling', '$num:n', ({ n }) => n, 0.05),
+  rule('filling', 'a $mark:m', ({ m }) => m, 0),
   rule('filling', 'a $num:n', ({ n }) => n, 0.05),
   rule('filling', '$value:v', ({ v }) => v.text, 0.1),
   rule('filling', '$word:w', ({ w }) => (/^(?:the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down)$/i.test(w) ? null : w), 0.3),

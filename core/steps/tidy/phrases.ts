@@ -1,4 +1,4 @@
-import { amend, withPlan, type Act } from '../../language/acts';
+import { amend, speakOf, withPlan, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Tidying } from './step';
 
@@ -44,7 +44,8 @@ export const phrases = [
   rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.1),
   rule('clause', '$ways:w in|of|from|off|on|for|around? $cols:c', ({ c, w }) => act(c, w), 0.05),
-  rule('clause', '$ways:w', ({ w }) => act(null, w), 0.3),
+  rule('clause', '$ways:w', ({ w }) => act(null, w), 0.6),
+  rule('clause', 'tidy|clean|sort|straighten up|out? $cols:c :|,|-?', ({ c }) => speakOf(c), 0.4),
   rule('clause', '~make them|it|that? ~into? $ways:w', ({ w }) => act(null, w), 0.2),
   rule('clause', '~drop ~trim off|from them|it|these', () => act(null, ['trim', 'squeeze']), 0.05),
   rule('clause', '~trim ~be? ~unwanted', () => act(null, ['trim', 'squeeze']), 0.3),
