@@ -1,6 +1,6 @@
 // npm start: from a fresh clone to a running Kulfi. Uses nothing but Node until the packages are there.
 import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readlinkSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { cluster, freePort, serverPrograms } from './pg.mjs';
 import { ROOT, build, checkNode, debian, packages, run, say, setup, stop } from './prepare.mjs';
@@ -15,6 +15,22 @@ let database = null;
 let server = null;
 let ending = false;
 
+/** A server of this very folder that outlived a start which was killed: its port is ours to take back. */
+async function endOrphan() {
+  const file = path.join(dataFolder, 'server.pid');
+  if (!existsSync(file)) return;
+  const pid = Number(readFileSync(file, 'utf8'));
+  try {
+    if (readlinkSync(`/proc/${pid}/cwd`) === ROOT && /next/.test(readFileSync(`/proc/${pid}/cmdline`, 'utf8'))) {
+      process.kill(pid, 'SIGTERM');
+      for (let i = 0; i < 50 && existsSync(`/proc/${pid}`); i++) await new Promise((ok) => setTimeout(ok, 100));
+    }
+  } catch {
+    /* it has ended */
+  }
+  rmSync(file, { force: true });
+}
+
 /** Ends all that was started, the page first. */
 async function end(code) {
   if (ending) return;
@@ -25,6 +41,7 @@ async function end(code) {
     await Promise.race([gone, new Promise((ok) => setTimeout(ok, 4_000))]);
     if (server.exitCode === null) server.kill('SIGKILL');
   }
+  rmSync(path.join(dataFolder, 'server.pid'), { force: true });
   try {
     database?.stop();
   } catch (error) {
@@ -35,6 +52,7 @@ async function end(code) {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void end(0));
 
 try {
+  if (!example) await endOrphan();
   if (!example && (await freePort(port)) === 0) stop(`Port ${port} is taken by another program: end that one, or choose another port with PORT=3001 npm start.`);
   await packages();
   if (example) {
@@ -53,6 +71,8 @@ try {
   say('Preparing the tables …');
   await setup(env, true);
   server = spawn('node', ['node_modules/next/dist/bin/next', 'start', '-H', process.env.KULFI_LISTEN ?? '127.0.0.1', '-p', String(port)], { cwd: ROOT, env, stdio: ['ignore', 'ignore', 'inherit'] });
+  mkdirSync(dataFolder, { recursive: true });
+  writeFileSync(path.join(dataFolder, 'server.pid'), String(server.pid));
   server.once('exit', (code) => {
     if (!ending) {
       console.error('The server ended by itself.');

@@ -7,6 +7,7 @@ import type { Table } from '../core/table/table';
 import type { Glance } from '../core/profile/glance';
 import { balance, type ColumnTotal } from '../core/review/balance';
 import { checkPlan, sayPlan, type Plan } from '../core/steps/registry';
+import { packCodes } from '../core/steps/codes';
 import { headWithGlances, runPlan, type ColumnSink, type Holds } from '../core/steps/run';
 import * as schema from './db/schema';
 import { pool, type Database } from './db/client';
@@ -113,7 +114,7 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
     const { codes, ...report } = result.report;
     const [entry] = await db
       .insert(schema.entries)
-      .values({ workspaceId, key: wanted.key, sourceId: wanted.sourceId, request: wanted.request, sentence, plan: wanted.plan, before, after, report, codes, holds: holdIds(allHolds, wanted.key) })
+      .values({ workspaceId, key: wanted.key, sourceId: wanted.sourceId, request: wanted.request, sentence, plan: wanted.plan, before, after, report, codes: codes && packCodes(codes), holds: holdIds(allHolds, wanted.key) })
       .returning({ id: schema.entries.id });
     entryIds.push(entry!.id);
     latest.set(wanted.sourceId, after);

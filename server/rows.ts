@@ -5,6 +5,7 @@ import { folded } from '../core/values/fold';
 import { prepareCondition, YES } from '../core/formula/evaluate';
 import { orderedRows } from '../core/steps/order';
 import { eachChunk } from '../core/table/table';
+import { codeAt } from '../core/steps/codes';
 import { ABSENT } from '../core/steps/run';
 import type { CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
 import { pool } from './db/client';
@@ -105,8 +106,8 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
     return new Map(table.columns.map((c, i) => [c.name, cells![i]!]));
   };
   const ids = entries.map((e) => e.id);
-  const { rows } = await db.query<{ id: number; code: number | null }>('select id, get_byte(codes, $2) as code from entries where id = any($1) and octet_length(codes) > $2', [ids, position]);
-  const codes = new Map(rows.map((r) => [r.id, r.code]));
+  const { rows } = await db.query<{ id: number; codes: Buffer | null }>('select id, codes from entries where id = any($1)', [ids]);
+  const codes = new Map(rows.map((r) => [r.id, r.codes && codeAt(r.codes, position)]));
   const source = await at(firstState);
   let before = source;
   const steps: CardStep[] = [];

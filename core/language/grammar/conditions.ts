@@ -57,6 +57,7 @@ export const conditionRules = [
     rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.15),
   ]).flat(),
+  rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
   rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
   rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
   rule('cond', '$num:n $col:c ~orMore', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
@@ -107,6 +108,8 @@ export const conditionRules = [
   rule('code', '$word:w', ({ w }) => (/^[A-Z]{1,5}$|\d/.test(w) ? w : null), 0),
 
   // Blanks
+  // Of an amount, 'nothing' is none or zero.
+  rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),
   rule('cond', '$col:c ~differs ~blankWord', ({ c }) => not(empty(c)), 0),

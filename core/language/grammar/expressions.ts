@@ -39,7 +39,7 @@ export const expressionRules = [
   rule('ex0', '~diff $ex1:a and|to $ex1:b', ({ a, b }) => op('-', a, b), 0.1),
   rule('ex0', 'sum|total of $ex0:a and $ex0:b', ({ a, b }) => op('+', a, b), 0.15),
   rule('ex2', 'subtract|deduct $ex1:a from $ex1:b', ({ a, b }) => op('-', b, a), 0.05),
-  rule('ex2', 'add $ex1:a to|and $ex1:b', ({ a, b }) => op('+', b, a), 0.2),
+  rule('ex2', 'add $ex1:a to|and $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : op('+', b, a)), 0.2),
   rule('ex2', 'multiply $ex1:a by|with|and $ex1:b', ({ a, b }) => op('*', a, b), 0.05),
   rule('ex2', 'divide $ex1:a by $ex1:b', ({ a, b }) => op('/', a, b), 0.05),
   rule('ex1', 'subtract|deduct $col:a from $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.05),
@@ -48,7 +48,7 @@ export const expressionRules = [
 
   rule('ex1', '$ex0:e', ({ e }) => e, 0),
   rule('ex1', '$ex1:a ~times $ex0:b', ({ a, b }) => op('*', a, b), 0.05),
-  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => (a.kind === 'number' ? null : op('/', a, b)), 0.05),
+  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => (a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),
@@ -57,6 +57,8 @@ export const expressionRules = [
   rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }) => op('-', a, b), 0.05),
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), 0.05),
   rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex0', 'what is|was still|left|being? $word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => percent(op('/', a, b)), 0.05),
   rule('weighed', '$pct:p $col:c', ({ p, c }, x: Context) => { const q = quantity(c, x); return q && op('*', q, op('/', number(p), number(100))); }, 0.05),

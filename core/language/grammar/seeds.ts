@@ -172,7 +172,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       const capital = t.capital && t.from > 0;
       if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition.
-      if (!capital && /^(?:blank|empty|nothing|new|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
+      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
       if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
       if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1) continue;

@@ -82,6 +82,12 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
 }
 
 const cases = (list: readonly Case[], otherwise: Expression): Expression => ({ kind: 'choose', cases: list, otherwise });
+/** The column itself, calculated anew. */
+function setTo(name: string, x: Context, make: (e: Expression) => Expression): Act | null {
+  const e = q(name, x);
+  return e && plans({ step: 'calculate', name, as: make(e), replace: true });
+}
+
 /** A value over the total of its group. */
 function shareIn(name: string, by: string, x: Context): Expression | null {
   const e = q(name, x);
@@ -140,7 +146,7 @@ export const phrases = [
   rule('leaf', '~blankWord', () => blank, 0),
   rule('label', '$word:a', ({ a }) => (/^(?:it|the|a|an|and|or|is|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than)$/i.test(a) ? null : a), 0),
   rule('label', 'on time', () => 'on time', 0),
-  rule('label', '$word:a $word:b', ({ a, b }) => (/^(?:if|otherwise|else|is|and|or|blank|empty|the|where|when)$/i.test(a) || /^(?:if|otherwise|else|is|and|or|when|where|the)$/i.test(b) ? null : `${a} ${b}`), 0.3),
+  rule('label', '$word:a ^$word:b', ({ a, b }) => (/^(?:if|otherwise|else|is|and|or|blank|empty|the|where|when)$/i.test(a) || /^(?:if|otherwise|else|is|and|or|when|where|the)$/i.test(b) ? null : `${a} ${b}`), 0.3),
   rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }) => [{ when: c, then: l }], 0),
   rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }) => [{ when: c, then: l }], 0.05),
   rule('cases', '$case1:a', ({ a }) => a, 0),
@@ -153,8 +159,16 @@ export const phrases = [
 
   rule('clause', 'mark|label|flag|tag|call ~each? $rows|$guess? as? $chosen:e', ({ e }) => add(e), 0.1),
   rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add(cases([{ when: c, then: { kind: 'text', value: 'yes' } }], { kind: 'text', value: 'no' }), n), 0),
+  rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
-  rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => { const e = q(c, x); return e && plans({ step: 'calculate', name: c, as: op('*', e, op('+', number(1), op('/', number(p), number(100)))), replace: true }); }, 0),
+  rule('clause', 'add $num:n to $col:c', ({ n, c }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0),
+  rule('clause', 'double $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(2))), 0),
+  rule('clause', 'halve $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('/', e, number(2))), 0),
+  rule('clause', 'increase|raise $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
+  rule('clause', 'reduce|lower|cut|decrease $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('-', number(1), op('/', number(p), number(100))))), 0),
+  rule('clause', 'increase|raise $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0.05),
+  rule('clause', 'reduce|lower|decrease $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('-', e, number(n))), 0.05),
+  rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
 
   // Rounding and percent, inside the sentence
   rule('formula', '$expr:e', ({ e }) => e, 0),
@@ -187,7 +201,7 @@ export const phrases = [
   rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
   rule('clause', '$name:n , $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.4),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
-  rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
+  rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
   rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '~add the? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
@@ -203,6 +217,7 @@ export const phrases = [
   // Rounding what is there
   rule('clause', '~round $cols:c off|up|down? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
+  rule('clause', '$cols:c to|at|with $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~make $cols:c $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.2),
   rule('places', '$num:n ~decimals', ({ n }) => n, 0),
   rule('places', '~whole', () => 0, 0),
@@ -251,6 +266,7 @@ export const phrases = [
 
   // Names said afterwards
   rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
+  rule('rider', 'column|field ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.2),
   rule('rider', '~into ~column ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.05),
   rule('rider', 'put|write it|that|this|them? ~into ~column', () => onLast('placed', (plan) => plan), 0),
   rule('rider', '~into ~column', () => onLast('placed', (plan) => plan), 0),

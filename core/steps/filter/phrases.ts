@@ -50,5 +50,7 @@ export const phrases = [
   rule('rider', '~corrected $rset:c', ({ c }) => amend(`corrected ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: c } : null)), 0),
   rule('rider', '~open $plainWords:t ~close', ({ t }) => onlyWords(t), 0),
   rule('rider', '~open $plainWords:t ,? $aside ~close', ({ t }) => onlyWords(t), 0),
-  rule('rider', 'except|unless|but not ~if? $cond:c', ({ c }) => amend(`except ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: all([plan.where, not(c)]) } : null)), 0.2),
+  rule('unless', 'except|unless|excepting', () => true, 0),
+  rule('unless', 'but not', () => true, 0),
+  rule('rider', '$unless ~if? $rset:c', ({ c }) => amend(`except ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: all([plan.where, not(c)]) } : null)), 0.2),
 ].flat();

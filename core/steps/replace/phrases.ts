@@ -11,6 +11,7 @@ export const phrases = [
   rule('sought', '$text:t', ({ t }) => [t], 0),
   rule('sought', '$value:v', ({ v }) => [v.text], 0.3),
   rule('sought', '$abbr:w', ({ w }) => [w], 0.3),
+  rule('sought', 'word|text|term|phrase ^$word:w', ({ w }) => [w], 0),
   rule('sought', 'n / a', () => ['n/a'], 0),
   rule('sought', '$sought:a ~list $sought:b', ({ a, b }) => [...a, ...b], 0.02),
   rule('sought', 'a? lone|single|mere|bare $mark:m', ({ m }) => [m], 0),
