@@ -39,6 +39,7 @@ export async function pageFigures(base: string, demoId: number, largeId: number)
     const trace = JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: { name: string; dur?: number; ph: string; tid: number; pid: number; args?: { name?: string } }[] };
     const main = trace.traceEvents.filter((e) => e.name === 'thread_name' && e.args?.name === 'CrRendererMain').map((e) => `${e.pid}/${e.tid}`);
     const tasks = trace.traceEvents.filter((e) => (e.name === 'RunTask' || e.name === 'ThreadControllerImpl::RunTask') && e.dur && main.includes(`${e.pid}/${e.tid}`)).map((e) => e.dur! / 1000);
+    console.log(`       longest tasks: ${[...tasks].sort((a, b) => b - a).slice(0, 6).map((t) => t.toFixed(0)).join(', ')} ms`);
     if (tasks.length === 0) throw new Error('The trace holds no tasks of the page.');
     return { paintMs: paints.sort((a, b) => a - b)[1]!, longestTaskMs: Math.max(0, ...tasks), blankRows: Math.max(...blanks) };
   } finally {

@@ -12,6 +12,8 @@ import { cellWords, useRows, type SheetRow } from './rows';
 
 export const ROW = 16;
 const HEAD = 38;
+/** Rows that can be drawn at once. */
+const SLOTS = 160;
 const NUMBERS = 62;
 /** The tallest element a browser lays out; taller tables scroll in proportion. */
 const TALLEST = 30_000_000;
@@ -195,7 +197,8 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
             const marked = anchor !== null || r === at.row;
             return (
               <SheetLine
-                key={r}
+                // A row that scrolls out lends its elements to one that comes in.
+                key={r % SLOTS}
                 index={r}
                 top={HEAD + offset(r)}
                 width={width}
@@ -229,7 +232,7 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
   );
 }
 
-const cellStyle: React.CSSProperties = { position: 'absolute', top: 0, height: ROW, padding: '0 6px', boxSizing: 'border-box', overflow: 'hidden', whiteSpace: 'pre', textOverflow: 'ellipsis', borderRight: `1px solid ${SHADE}` };
+const cellStyle: React.CSSProperties = { contain: 'strict', position: 'absolute', top: 0, height: ROW, padding: '0 6px', boxSizing: 'border-box', overflow: 'hidden', whiteSpace: 'pre', textOverflow: 'ellipsis', borderRight: `1px solid ${SHADE}` };
 const numberStyle: React.CSSProperties = { position: 'sticky', left: 0, width: NUMBERS, height: ROW, boxSizing: 'border-box', background: SHADE, color: FAINT, fontSize: 11, textAlign: 'right', paddingRight: 8, zIndex: 1 };
 
 /** One row of the sheet. Plain elements and memory of the last drawing: while a table scrolls, hundreds of cells come and go. */
@@ -248,7 +251,7 @@ const SheetLine = memo(function SheetLine({ index, top, width, data, columns, sh
   onOpen: (position: number) => void;
 }) {
   return (
-    <div role="row" aria-rowindex={index + 2} style={{ position: 'absolute', top, left: 0, width, height: ROW, lineHeight: `${ROW}px`, background: lit ? '#efe7d4' : index % 2 ? '#fdfbf6' : undefined }}>
+    <div role="row" aria-rowindex={index + 2} style={{ contain: 'layout style', position: 'absolute', top, left: 0, width, height: ROW, lineHeight: `${ROW}px`, background: lit ? '#efe7d4' : index % 2 ? '#fdfbf6' : undefined }}>
       <div role="rowheader" aria-colindex={1} style={numberStyle}>{figure((data?.position ?? index) + 1)}</div>
       {shown.map((v) => {
         const value = data?.cells[v.index] ?? null;
