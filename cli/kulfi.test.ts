@@ -39,6 +39,6 @@ test('a batch gives one result for each case, whatever is wrong with it', () => 
   expect(status).toBe(0);
   expect(results.map((r) => r.id)).toEqual(['a', 'b', '']);
   expect(results[0]!.turns.map((t) => t.outcome)).toEqual(['done', 'done', 'done']);
-  expect(results[0]!.tables[0]).toMatchObject({ columns: ['Lot', 'Weight', 'Hives', 'Status'], rows: [['L-1', 42.5, 6, 'accepted'], ['L-2', 61, 0, 'cancelled'], ['L-3', 'n/a', 3, 'accepted']] });
+  expect(results[0]!.tables[0]).toMatchObject({ columns: ['Lot', 'Weight', 'Hives', 'Status'], rows: [['L-1', '42.5', 6, 'accepted'], ['L-2', '61', 0, 'cancelled'], ['L-3', 'n/a', 3, 'accepted']] });
   expect(results[1]!.error).toBeDefined();
 });
