@@ -137,7 +137,7 @@ test('a hold put on after later sentences is still in force when those are undon
 test('the proof shows kinds, old and new values, and writes nothing', async () => {
   const ids = await bring();
   const { tables } = await view(ids.workspaceId);
-  const plan = exact('Add ‹Third› as ‹Kg› divided by 3 rounded to 1 decimals.');
+  const plan = exact('Add ‹Third› as ‹Kg› divided by 3 rounded to 1 decimal.');
   const [proof] = await proofs.prove(tables[0]!.stateId, [plan], 'all');
   expect(proof!.kinds.map((k) => [k.key, k.rows, k.odd])).toEqual([['blank', 1, true], ['done', 39, false]]);
   expect(proof!.kinds[1]!.examples[0]).toMatchObject({ position: 0, before: ['L-1', 1, null], after: ['L-1', 1, 0.3] });

@@ -52,7 +52,11 @@ const core: Syntax<Expression> = choice<Expression>(
 );
 
 const MODES = [['nearest', ' rounded to '], ['up', ' rounded up to '], ['down', ' rounded down to ']] as const;
-const rounded: Syntax<Expression> = expr('round', field('of', core), field('mode', oneOf(MODES)), field('places', numeral), ' decimals');
+const places: Syntax<number> = choice(
+  mapped(word('1 decimal'), () => 1, (n) => (n === 1 ? undefined : null)),
+  between('', numeral, ' decimals'),
+);
+const rounded: Syntax<Expression> = expr('round', field('of', core), field('mode', oneOf(MODES)), field('places', places));
 const operand: Syntax<Expression> = choice(rounded, core);
 
 /** An expression as Kulfi says it: '(‹Charged› minus ‹Cost›) divided by ‹Hours› rounded to 2 decimals'. */

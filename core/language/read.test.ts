@@ -27,7 +27,7 @@ test('typing mistakes in column names are forgiven', () => {
 });
 
 test('several clauses become several steps, and riders hang on what they limit', () => {
-  expect(said('add a column Yield, kg divided by hives. round it to 1 decimal. blank where there are no hives')).toBe('Add ‹Yield› as ‹Kg› divided by ‹Hives› rounded to 1 decimals.');
+  expect(said('add a column Yield, kg divided by hives. round it to 1 decimal. blank where there are no hives')).toBe('Add ‹Yield› as ‹Kg› divided by ‹Hives› rounded to 1 decimal.');
   expect(said('drop moisture, then rename kg to Weight')).toBe('Drop ‹Moisture›. Rename ‹Kg› to ‹Weight›.');
 });
 

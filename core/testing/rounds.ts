@@ -1,0 +1,213 @@
+/*
+ * Requests over tables in trades that the grammar was not written for, as people wrote them, each with the exact sentence
+ * that is right. Null stands for what is asked about or refused today: it must never be carried out as something else.
+ */
+
+export interface Round {
+  readonly table: string;
+  readonly csv: string;
+  readonly cases: readonly (readonly [string, string | null])[];
+}
+
+export const ROUNDS: readonly Round[] = [
+  {
+    table: 'loans',
+    csv: `Loan no,Reader,Borrowed on,Due,Returned,Title / author,Branch,Fine,Copies,Days late,Phone,Kind
+1001,"Lindqvist, Maja",2026-01-04,2026-01-25,2026-01-20,The Salt Road / P. Orrin,Harbour,,1,0,0555 110 220,novel
+1002,"Okafor, Ben",2026-01-05,2026-01-26,,Bread at Home/ T. Vale,harbour ,2.50,1,12,0555-110-221,cookery
+1003,"Brandt, Sol",2026-01-07,2026-01-28,2026-02-10,Knots /M. Reed,Station,€3.25,2,13,,craft
+1004,"Petrov, Ana",2026-01-09,2026-01-30,2026-01-29,The Salt Road / P. Orrin,STATION,0,1,0,0555.110.223,novel
+1005,"Ito, Ken",2026-02-01,2026-02-22,,Owls of the North / J. Pell,Hill,1.10 EUR,3,7,0555 110 224,nature
+1006,"Adair, Rose",2026-02-03,2026-02-24,2026-02-20,Quiet Weather / L. Moss,Hill,waived,1,0,,poetry
+1007,"Lindqvist, Maja",2026-02-04,2026-02-25,2026-03-09,Knots /M. Reed,Harbour,3.00,1,12,0555 110 220,craft
+1008,"Ito, Ken",2026-03-01,2026-03-22,2026-03-20,Bread at Home/ T. Vale,Hill,0,2,0,0555 110 224,cookery
+`,
+    cases: [
+      ['break title / author at the slash into Title and Author', 'Split ‹Title / author› at "/" into ‹Title› and ‹Author›.'],
+      ['split reader at the comma - Surname and Given name', 'Split ‹Reader› at "," into ‹Surname› and ‹Given name›.'],
+      ['I want the reader\'s surname (everything before the comma) in a new column called Surname', null],
+      ['only loans that have not come back yet', null],
+      ['throw away whatever was borrowed before february 2026', 'Set aside rows where ‹Borrowed on› is less than the date "2026-02-01".'],
+      ['leave out the poetry and the nature books', 'Set aside rows where ‹Kind› is "poetry" or "nature".'],
+      ['chuck out all rows where fine is blank', 'Set aside rows where ‹Fine› is blank.'],
+      ['keep loans that were 10 or more days late', 'Keep rows where ‹Days late› is at least 10.'],
+      ['get rid of Phone', 'Drop ‹Phone›.'],
+      ['we can lose phone and copies', 'Drop ‹Phone› and ‹Copies›.'],
+      ['branch should be title case with no stray spaces', 'In ‹Branch›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['tidy up the branch names: trim them, then proper case', 'In ‹Branch›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['make fine a plain number, waived counts as 0', 'Turn ‹Fine› into numbers, reading "waived" as "0".'],
+      ['how long was each book out, in days? put it into a column named Days out', null],
+      ['add a column Late fee that is 0.25 times days late', 'Add ‹Late fee› as 0.25 times ‹Days late›.'],
+      ['new column Total = fine plus 0.5 per copy', 'Add ‹Total› as ‹Fine› plus (0.5 times ‹Copies›).'],
+      ['add Cost: copies times 2 plus days late', 'Add ‹Cost› as (‹Copies› times 2) plus ‹Days late›.'],
+      ['work out fine per day late rounded to 2 places', 'Add ‹Fine per Days late› as ‹Fine› divided by ‹Days late› rounded to 2 decimals.'],
+      ['call the copies column Count', 'Rename ‹Copies› to ‹Count›.'],
+      ['rename borrowed on as Start and due as End', 'Rename ‹Borrowed on› to ‹Start› and ‹Due› to ‹End›.'],
+      ['put kind directly after loan no', 'Move ‹Kind› to after ‹Loan no›.'],
+      ['sort newest first by borrowed on', 'Sort by ‹Borrowed on› from high to low.'],
+      ['order by branch and then by days late, worst first', 'Sort by ‹Branch› and ‹Days late› from high to low.'],
+      ['give me the 3 loans with the most days late', 'Keep 3 rows with the highest ‹Days late›.'],
+      ['drop duplicate readers, keep the latest', null],
+      ['pick 4 loans at random', 'Keep 4 rows at random with seed 1.'],
+      ['show just novels', 'Keep rows where ‹Kind› is "novel".'],
+      ['hide everything returned', null],
+      ['keep everything except craft', 'Keep rows where ‹Kind› is not "craft".'],
+      ['remove the dots and dashes from the phone numbers', 'Remove "." or "-" from ‹Phone›.'],
+      ['replace harbour with Quay in branch', 'Replace "Harbour" in ‹Branch› with "Quay".'],
+      ['write "none" where phone is missing', 'Fill blanks in ‹Phone› with "none".'],
+      ['put a dash where the phone is empty', 'Fill blanks in ‹Phone› with "-".'],
+      ['fill in missing fines with 0', 'Fill blanks in ‹Fine› with "0".'],
+      ['mark each loan as late if days late is over 0, otherwise fine', null],
+      ['add a yes/no column Overdue: yes when days late is more than zero', 'Add ‹Overdue› as if ‹Days late› is more than 0 then "yes", otherwise "no".'],
+      ['what share of all days late does each loan have, in percent?', 'Add ‹Days late per total Days late %› as (‹Days late› divided by (the sum of ‹Days late› over the rows)) times 100.'],
+      ['rank the loans by days late', 'Add ‹Rank by Days late› as the rank, highest first, of ‹Days late›.'],
+      ['upper case for kind', 'In ‹Kind›, write in capitals.'],
+      ['lowercase kind and branch', null],
+      ['remove the last column', 'Drop ‹Kind›.'],
+      ['delete the second column', 'Drop ‹Reader›.'],
+      ['keep the first 5 rows', 'Keep 5 rows from the top.'],
+      ['drop rows where returned is after due', 'Set aside rows where ‹Returned› is more than ‹Due›.'],
+      ['keep only loans from Hill with a fine over 1', 'Keep rows where ‹Branch› is "Hill" and ‹Fine› is more than 1.'],
+      ['keep loans borrowed in January', 'Keep rows where (the month of ‹Borrowed on›) equals 1.'],
+      ['days between due and returned as Delay', 'Add ‹Delay› as the whole days from ‹Due› to ‹Returned›.'],
+      ['subtract due from returned', 'Add ‹Days from Due to Returned› as the whole days from ‹Due› to ‹Returned›.'],
+      ['round fine to whole numbers', 'Set ‹Fine› to ‹Fine› rounded to 0 decimals.'],
+      ['add 10% to the fine', 'Set ‹Fine› to ‹Fine› times (1 plus (10 divided by 100)).'],
+    ],
+  },
+  {
+    table: 'visits',
+    csv: `Visit ID,Patient,Seen on,Species,Weight kg,Temp C,Vet,Treatment,Cost,Paid,Insurer,Next visit
+V001,Biscuit,2026-02-03,dog,12.4,38.6,Dr Hale,vaccination,45.00,45.00,Petsure,2027-02-03
+V002,Mo,2026-02-03,cat,4.1,39.2,Dr Osei,dental,180.50,90.00,,2026-03-10
+V003,biscuit ,2026-02-10,dog,12.1,38.4,dr hale,check-up,30.00,30.00,Petsure,
+V004,Tiger,2026-02-11,cat,5.3,,Dr Osei,surgery,420.00,0,Pawline,2026-02-25
+V005,Nib,2026-02-12,rabbit,1.9,38.9,Dr Hale,check-up,30.00,,,
+V006,Mo,2026-03-10,cat,4.0,38.7,DR OSEI,check-up,30.00,30.00,,2026-09-10
+V007,Rex,2026-03-12,dog,31.0,39.9,Dr Lind,surgery,610.00,300.00,Petsure,2026-03-26
+V008,Pip,2026-03-15,parrot,0.4,40.8,Dr Lind,vaccination,45.00,45.00,,2027-03-15
+`,
+    cases: [
+      ['owed = cost less paid', 'Add ‹owed› as ‹Cost› minus ‹Paid›.'],
+      ['Could you please add what is still owed (cost minus paid) as a new column called Owed?', 'Add ‹Owed› as ‹Cost› minus ‹Paid›.'],
+      ['percentage paid, i.e. paid divided by cost times 100, one decimal', null],
+      ['only cats and dogs', 'Keep rows where ‹Species› is "cat" or "dog".'],
+      ['I just need the dogs', 'Keep rows where ‹Species› is "dog".'],
+      ['keep animals heavier than 10 kg', null],
+      ['animals under 5 kg can go', null],
+      ['remove everybody who has paid nothing', 'Set aside rows where ‹Paid› is blank or else ‹Paid› equals 0.'],
+      ['which visits have no next visit? keep those', null],
+      ['drop all check-ups and vaccinations', 'Set aside rows where ‹Treatment› is "check-up" or "vaccination".'],
+      ['keep visits between 1 March 2026 and 31 March 2026', null],
+      ['keep the visits from march', null],
+      ['everything seen before 11 Feb 2026 out please', 'Set aside rows where ‹Seen on› is less than the date "2026-02-11".'],
+      ['make vet title case', 'In ‹Vet›, write in title case.'],
+      ['standardise the case of the vet column to title case', null],
+      ['change paid to a number where blank counts as 0', null],
+      ['replace blanks in paid with zero', 'Fill blanks in ‹Paid› with "0".'],
+      ['put 0 in paid when it is empty', null],
+      ['split vet at the space into Title and Surname', 'Split ‹Vet› at " " into ‹Title› and ‹Surname›.'],
+      ['sort by species then weight, heaviest first', 'Sort by ‹Species› and ‹Weight kg› from high to low.'],
+      ['top 3 by cost', 'Keep 3 rows with the highest ‹Cost›.'],
+      ['the 2 cheapest visits only', null],
+      ['rename temp c -> Temperature and weight kg -> Weight', 'Rename ‹Temp C› to ‹Temperature› and ‹Weight kg› to ‹Weight›.'],
+      ['move insurer to the front', 'Move ‹Insurer› to the front.'],
+      ['bring treatment next to species', 'Move ‹Treatment› to after ‹Species›.'],
+      ['I no longer need insurer or next visit', 'Drop ‹Insurer› and ‹Next visit›.'],
+      ['delete columns insurer, next visit and paid', 'Drop ‹Insurer›, ‹Next visit› and ‹Paid›.'],
+      ['give me a copy of cost named Cost before', 'Copy ‹Cost› to ‹Cost before›.'],
+      ['cost including 8% tax as Gross, 2 decimals', 'Add ‹Gross› as ‹Cost› times (1 plus (8 divided by 100)) rounded to 2 decimals.'],
+      ['cost per kilo of weight', 'Add ‹Cost per Weight kg› as ‹Cost› divided by ‹Weight kg›.'],
+      ['weight in pounds', null],
+      ['days until the next visit', null],
+      ['add a column Fever: yes if temp is above 39, else no', 'Add ‹Fever› as if ‹Temp C› is more than 39 then "yes", otherwise "no".'],
+      ['label visits expensive if cost is over 100, cheap otherwise, in a column Price class', 'Add ‹Price class› as if ‹Cost› is more than 100 then "expensive", otherwise "cheap".'],
+      ['average cost per species next to each visit', 'Add ‹Average Cost per Species› as the mean of ‹Cost› over the rows for each ‹Species›.'],
+      ['running total of cost', 'Add ‹Running total of Cost› as the running total of ‹Cost›.'],
+      ['number the rows', null],
+      ['each visit\'s cost as a share of the total, in percent with one decimal', null],
+      ['rank by cost, cheapest is 1', 'Add ‹Rank by Cost› as the rank, lowest first, of ‹Cost›.'],
+      ['difference between cost and paid', 'Add ‹Cost minus Paid› as ‹Cost› minus ‹Paid›.'],
+      ['what is the total cost?', null],
+      ['how many cats were seen?', null],
+      ['remove trailing spaces from patient', 'In ‹Patient›, trim outer spaces and reduce runs of spaces to one.'],
+      ['lower case everything in treatment', 'In ‹Treatment›, write in lower case.'],
+      ['get rid of the Dr in front of the vets', null],
+      ['take the word surgery out of treatment', null],
+      ['round temp to whole degrees', null],
+      ['fahrenheit temperature please', null],
+      ['show visits where paid is less than cost', 'Keep rows where ‹Paid› is less than ‹Cost›.'],
+      ['leave only rows in which insurer is filled in', 'Keep rows where ‹Insurer› is filled.'],
+      ['drop duplicates by patient, keep the last', 'Keep the last row of each ‹Patient›.'],
+      ['one row per patient, the first one', 'Keep the first row of each ‹Patient›.'],
+    ],
+  },
+  {
+    table: 'shipments',
+    csv: `Shipment,Customer,Route,Booked,Shipped,Arrived,Gross weight,Tare,Pallets,Rate per kg,Invoice total,Status,Remarks
+SH-01,Norvane Tools,OSL-HAM,2026-01-05,2026-01-07,2026-01-09,1240,140,4,0.85,935.00,delivered,left at gate 3
+SH-02,norvane tools,OSL-RTM,2026-01-06,2026-01-09,,880,80,2,0.90,720.00,in transit,
+SH-03,Callow Glass,HAM-OSL,2026-01-08,2026-01-08,2026-01-12,2310,210,7,0.70,1470.00,delivered,"two panes broken, claim filed"
+SH-04,Petrel Foods,RTM-OSL,2026-01-12,,,560,60,2,1.10,,cancelled,customer withdrew
+SH-05,Callow  Glass ,OSL-HAM,2026-02-02,2026-02-05,2026-02-07,1890,190,6,0.85,1445.00,Delivered,
+SH-06,PETREL FOODS,HAM-RTM,2026-02-10,2026-02-11,2026-02-13,,75,3,0.60,405.00,delivered,weighed again
+SH-07,Ostra Marine,RTM-HAM,2026-02-14,2026-02-18,,3020,320,9,0.65,1755.00,lost,claim filed
+`,
+    cases: [
+      ['net weight is gross weight minus tare', 'Add ‹net weight› as ‹Gross weight› minus ‹Tare›.'],
+      ['Hi! Please add the net weight (gross weight less tare), and call the column Net. Thanks', null],
+      ['the freight charge for each shipment = (gross weight - tare) * rate per kg, two decimals, in a column Freight', 'Add ‹Freight› as (‹Gross weight› minus ‹Tare›) times ‹Rate per kg› rounded to 2 decimals.'],
+      ['weight per pallet, whole numbers', 'Add ‹Gross weight per Pallets› as ‹Gross weight› divided by ‹Pallets› rounded to 0 decimals.'],
+      ['how many days from booking to shipping', 'Add ‹Days from Booked to Shipped› as the whole days from ‹Booked› to ‹Shipped›.'],
+      ['transit days: arrived minus shipped', 'Add ‹transit days› as the whole days from ‹Shipped› to ‹Arrived›.'],
+      ['get rid of the cancelled and the lost shipments', 'Set aside rows where ‹Status› is "cancelled" or "lost".'],
+      ['everything that was cancelled can go, please', 'Set aside rows where ‹Status› is "cancelled".'],
+      ['keep what is delivered', 'Keep rows where ‹Status› is "delivered".'],
+      ['I want only shipments to OSL', null],
+      ['keep the routes that start with OSL', 'Keep rows where ‹Route› starts with "OSL".'],
+      ['only those going from HAM', null],
+      ['drop shipments lighter than a tonne', null],
+      ['keep shipments with 4 to 7 pallets', 'Keep rows where ‹Pallets› is at least 4 and ‹Pallets› is at most 7.'],
+      ['more than three pallets and not delivered', null],
+      ['throw out shipments booked in January', 'Set aside rows where (the month of ‹Booked›) equals 1.'],
+      ['show the ones without an arrival date', 'Keep rows where ‹Arrived› is blank.'],
+      ['which have a claim in the remarks? keep them', null],
+      ['remarks mentioning claim, only those', 'Keep rows where ‹Remarks› mentions the word "claim" or "claims".'],
+      ['the customer names are written three ways. trim them and use title case', null],
+      ['route is two ports with a dash in between; I\'d like From and To columns', null],
+      ['separate route into Origin and Destination', 'Split ‹Route› at "-" into ‹Origin› and ‹Destination›.'],
+      ['swap origin and destination', null],
+      ['replace "in transit" by "on the way" in status', 'Replace "in transit" in ‹Status› with "on the way".'],
+      ['status all lower case', 'In ‹Status›, write in lower case.'],
+      ['delete the word filed from remarks', 'Remove "filed" from ‹Remarks›.'],
+      ['put unknown where the invoice total is missing', null],
+      ['fill the missing gross weights with 0', 'Fill blanks in ‹Gross weight› with "0".'],
+      ['rename Shipment to Id, Gross weight to Gross, and drop Tare', 'Rename ‹Shipment› to ‹Id› and ‹Gross weight› to ‹Gross›. Drop ‹Tare›.'],
+      ['place remarks first', 'Move ‹Remarks› to the front.'],
+      ['move status, remarks to the end', 'Move ‹Status› and ‹Remarks› to the end.'],
+      ['the five heaviest', null],
+      ['the 2 shipments with the highest invoice total', null],
+      ['heaviest shipment per customer', null],
+      ['sort by customer, then by shipped with the newest on top', 'Sort by ‹Customer› and ‹Shipped› from high to low.'],
+      ['rate per kg to 1 decimal', 'Set ‹Rate per kg› to ‹Rate per kg› rounded to 1 decimal.'],
+      ['invoice total plus 25 percent VAT', 'Add ‹Invoice total times 1 plus 25 per 100› as ‹Invoice total› times (1 plus (25 divided by 100)).'],
+      ['what percentage of the total invoice is each shipment, one decimal', 'Add ‹Invoice total per total Invoice total %› as (‹Invoice total› divided by (the sum of ‹Invoice total› over the rows)) times 100 rounded to 1 decimal.'],
+      ['average invoice total by customer, shown on every row', null],
+      ['invoice total compared with the previous row', null],
+      ['mark shipments over 2000 kg as heavy and the rest as light in a new column Class', null],
+      ['if pallets is above 5 then big otherwise small, column Size', 'Add ‹Size› as if ‹Pallets› is more than 5 then "big", otherwise "small".'],
+      ['big if pallets above 5, medium if above 3, small otherwise; name it Size', null],
+      ['don\'t touch anything', null],
+      ['make it better', null],
+      ['clean everything up', null],
+      ['keep the good ones', null],
+      ['drop the delivered ones unless the invoice total is above 1000', 'Set aside rows where ‹Status› is "delivered" and not (‹Invoice total› is more than 1000).'],
+      ['keep delivered shipments except those of Callow Glass', 'Keep rows where ‹Status› is "delivered" and ‹Customer› is not "Callow Glass".'],
+      ['add 5 to pallets', 'Set ‹Pallets› to ‹Pallets› plus 5.'],
+      ['double the rate', 'Set ‹Rate per kg› to ‹Rate per kg› times 2.'],
+      ['set status to closed where it is delivered', null],
+      ['turn booked into month', null],
+      ['month of booked as a number', 'Add ‹Month of Booked› as the month of ‹Booked›.'],
+    ],
+  },
+];
