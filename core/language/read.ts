@@ -40,6 +40,7 @@ const rules = [
   ...conditionRules,
   ...STEP_PHRASES,
   ...rule('clause', '$cols:c :|-|–', ({ c }) => speakOf(c), 0.6),
+  ...rule('clause', '$num ^$cols:c $aside', ({ c }) => speakOf(c), 0.3),
   ...rule('clause', '$cols:c $aside', ({ c }) => speakOf(c), 0.3),
   ...rule('clause', 'in|for|as|with for? $cols:c ,|:', ({ c }) => speakOf(c), 0.6),
 ];

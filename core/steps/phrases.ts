@@ -11,9 +11,10 @@ import { phrases as pick } from './pick/phrases';
 import { phrases as rename } from './rename/phrases';
 import { phrases as replace } from './replace/phrases';
 import { phrases as sort } from './sort/phrases';
+import { phrases as spell } from './spell/phrases';
 import { phrases as split } from './split/phrases';
 import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, rename, drop, move, copy, pick, sort, take, distinct].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, distinct].flat();

@@ -84,6 +84,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     },
     { requiredKeys: ['step', 'columns', 'to'] },
   ),
+  fc.record({ step: step('spell'), columns: columnNames, spellings: fc.array(filledText, { minLength: 2, maxLength: 3 }) }),
   fc.record({ step: step('rename'), names: fc.uniqueArray(fc.record({ from: columnName, to: columnName }), { minLength: 1, maxLength: 3, selector: (n) => n.from }) }),
   fc.record({ step: step('drop'), columns: columnNames }),
   fc.record({ step: step('move'), columns: columnNames, place: fc.oneof(fc.record({ to: fc.constantFrom('first' as const, 'last' as const) }), fc.record({ beside: columnName, side: fc.constantFrom('before' as const, 'after' as const) })) }),

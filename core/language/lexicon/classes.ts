@@ -112,7 +112,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   same: 'same|the same|identical|equal|matching',
   open: '(',
   close: ')',
-  list: ',|and|, and|&|as well as|and also|and the|plus|, then|then|or|;',
+  list: ',|and|, and|&|as well as|and also|and the|, then|then|or|;',
   or: 'or|or else|, or|or that|or where|or which|either or',
   and: 'and|, and|and also|and where|and that|and which|but|while|, but|and with|and whose|and who|as well as',
   rel: 'where|that|which|whose|who|with|for which|when|if|in which|for whom|on which|where the|wherever|whenever|whom',

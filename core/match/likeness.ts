@@ -1,0 +1,30 @@
+import { readYesNo } from '../values/yesno';
+import { typingDistance } from '../language/words';
+
+/** A text with only its letters and figures, small, without accents, '&' as 'and': what is left when spelling habits are taken away. */
+export const bareText = (text: string): string => text.normalize('NFD').toLowerCase().replace(/\s*&\s*/g, ' and ').replace(/[^\p{L}\p{N}]/gu, '');
+
+/**
+ * The one of some spellings that a text is meant to be, or null when it is like none, or like two equally well. Capitals,
+ * spaces, points and accents do not count; yes and no are known in their usual forms; then the fewest typing mistakes
+ * win, at most one for every four letters. O(spellings * length).
+ */
+export function nearestSpelling(text: string, spellings: readonly string[]): string | null {
+  const bare = bareText(text);
+  if (bare === '') return null;
+  const same = spellings.filter((s) => bareText(s) === bare);
+  if (same.length === 1) return same[0]!;
+  const yes = readYesNo(text);
+  const alike = yes === null ? [] : spellings.filter((s) => readYesNo(s) === yes);
+  if (alike.length === 1) return alike[0]!;
+  let best: { spelling: string | null; distance: number } = { spelling: null, distance: Infinity };
+  for (const spelling of spellings) {
+    const other = bareText(spelling);
+    const most = Math.floor(Math.min(bare.length, other.length) / 4);
+    const distance = typingDistance(bare, other, most);
+    // A letter next to the right one on the keyboard must not decide between two spellings.
+    if (distance < best.distance - 0.2) best = { spelling, distance };
+    else if (distance !== Infinity && distance <= best.distance + 0.2) best = { spelling: null, distance: Math.min(distance, best.distance) };
+  }
+  return best.spelling;
+}

@@ -1,0 +1,39 @@
+import { nothing, withPlan, type Act, type State } from '../../language/acts';
+import { rule } from '../../language/chart';
+import { nearestSpelling } from '../../match/likeness';
+
+/** Spellings fit a column when most of its different values are like one of them. */
+function fits(column: string, spellings: readonly string[], { head }: State): boolean {
+  const values = head.glances?.get(column)?.values;
+  return !!values && values.length > 0 && values.filter(([v]) => nearestSpelling(v, spellings) !== null).length >= values.length * 0.6;
+}
+
+const act = (columns: readonly string[] | null, spellings: readonly string[]): Act | null =>
+  spellings.length < 2 ? null : {
+    key: `spell ${JSON.stringify([columns, spellings])}`,
+    apply(state: State) {
+      // Without a column they are those of the only column that they fit.
+      const found = columns ?? (state.topic.some((c) => fits(c, spellings, state)) ? state.topic : state.head.columns.map((c) => c.name).filter((c) => fits(c, spellings, state)));
+      return found.length === 1 && fits(found[0]!, spellings, state) ? withPlan(state, { step: 'spell', columns: found, spellings }, found) : null;
+    },
+  };
+
+export const phrases = [
+  rule('spelling', '$text:t', ({ t }) => t, 0),
+  rule('spelling', '$value:v', ({ v }) => v.typed, 0),
+  rule('spelling', '$name:n', ({ n }) => (/^\p{Lu}\S*(?:\s(?:\p{Lu}\S*|&|of|and))*$/u.test(n) ? n : null), 0.2),
+  rule('spellings', '$spelling:s', ({ s }) => [s], 0),
+  rule('spellings', '$spelling:s ~list $spellings:r', ({ s, r }) => (r.includes(s) ? null : [s, ...r]), 0),
+  rule('clause', '$cols:c ~should be|say|read|become|show either|one? of? $spellings:s', ({ c, s }) => act(c, s), 0),
+  rule('clause', '$cols:c ~should either|one? of? $spellings:s', ({ c, s }) => act(c, s), 0.1),
+  rule('clause', 'use|write|spell|put $spellings:s', ({ s }) => act(null, s), 0.2),
+  rule('clause', 'there ~be|~should be? really|only|just? just|only? $num:k of them|those ,|:|;|- $spellings:s', ({ k, s }) => (k === s.length ? act(null, s) : null), 0),
+  rule('clause', 'there ~be|~should only|just|really? be? only|just? $num:k $cols:c ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? act(c, s) : null), 0),
+  rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => act(c, s), 0.2),
+  rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
+  rule('aside', 'some|a few|several|others are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),
+  rule('aside', 'put|set those|these|them|it right|straight', () => nothing, 0),
+  rule('aside', 'and nothing else|more', () => nothing, 0),
+  rule('aside', 'with a capital', () => nothing, 0.1),
+  rule('aside', 'and? nothing around it|them', () => nothing, 0.1),
+].flat();
