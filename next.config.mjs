@@ -3,7 +3,6 @@ const config = {
   serverExternalPackages: ['piscina', 'pg'],
   poweredByHeader: false,
   devIndicators: false,
-  experimental: { optimizePackageImports: ['@mui/material', '@mui/icons-material'] },
   async headers() {
     return [
       {

@@ -1,5 +1,5 @@
 import { BLANK, VALUE, allValues, isDate, type Chunk } from '../table/column';
-import { groupsOf, type Groups } from '../table/groups';
+import { groupsOf, type Groups } from '../profile/groups';
 import { liveMask, positionAt, rowCount, columnOf, eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
 import { DAY, MONTHS, WEEKDAYS, readDate, spanBetween } from '../values/date';

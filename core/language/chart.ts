@@ -1,5 +1,6 @@
 import { CLASSES, FILLERS, LIGHT } from './lexicon/classes';
-import { forgiven, stem, typingDistance, type Token } from './words';
+import { forgiven, typingDistance } from '../match/typing';
+import { stem, type Token } from './words';
 
 /** Something understood over tokens `from` to `to` (excluded). Lower cost is likelier. */
 export interface Item {

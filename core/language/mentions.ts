@@ -2,7 +2,8 @@ import type { CheckedHead } from '../formula/check';
 import { readsAsDate } from '../formula/check';
 import { folded } from '../values/fold';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
-import { forgiven, stem, typingDistance, type Token } from './words';
+import { forgiven, typingDistance } from '../match/typing';
+import { stem, type Token } from './words';
 
 /** Why a word was taken for (part of) a column's name. */
 export type MentionReason = 'marked' | 'exact' | 'part of the name' | 'another form' | 'typing mistake' | 'short form' | 'similar word' | 'value';

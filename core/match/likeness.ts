@@ -1,5 +1,5 @@
 import { readYesNo } from '../values/yesno';
-import { typingDistance } from '../language/words';
+import { typingDistance } from './typing';
 
 /** A text with only its letters and figures, small, without accents, '&' as 'and': what is left when spelling habits are taken away. */
 export const bareText = (text: string): string => text.normalize('NFD').toLowerCase().replace(/\s*&\s*/g, ' and ').replace(/[^\p{L}\p{N}]/gu, '');

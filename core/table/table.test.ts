@@ -4,7 +4,7 @@ import { balance } from '../review/balance';
 import { csvTable } from '../testing/tables';
 import { BLANK, CHUNK_ROWS, MISFIT, VALUE, memoryColumn, numberChunk, textChunk, type Chunk } from './column';
 import { decodeChunk, encodeChunk } from './encode';
-import { groupsOf } from './groups';
+import { groupsOf } from '../profile/groups';
 import { liveMask, textTable } from './table';
 
 const numbers = fc.array(fc.oneof(fc.record({ state: fc.constant(VALUE), value: fc.double({ noNaN: true }) }), fc.record({ state: fc.constant(BLANK), value: fc.constant(0) }), fc.record({ state: fc.constant(MISFIT), value: fc.constant(0), text: fc.string({ minLength: 1 }) })), { maxLength: 60 });

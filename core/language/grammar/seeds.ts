@@ -4,7 +4,8 @@ import { unitName } from '../../values/units';
 import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
-import { stem, typingDistance, type Token } from '../words';
+import { typingDistance } from '../../match/typing';
+import { stem, type Token } from '../words';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
 export interface Period {

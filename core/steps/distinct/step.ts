@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { positionAt, rowCount } from '../../table/table';
-import { groupsOf } from '../../table/groups';
+import { groupsOf } from '../../profile/groups';
 import { columnNames, field, oneOf, record } from '../../language/exact';
 import { sameColumns, type StepDefinition } from '../step';
 

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { CheckedHead } from '../../formula/check';
 import { positionAt, rowCount, type Table } from '../../table/table';
-import { groupsOf } from '../../table/groups';
+import { groupsOf } from '../../profile/groups';
 import { between, choice, columnName, columnNames, field, numeral, oneOf, optional, record } from '../../language/exact';
 import { ranks } from '../order';
 import { sameColumns, type StepDefinition } from '../step';

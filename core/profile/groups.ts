@@ -1,6 +1,6 @@
 import { cellText } from '../values/cell';
 import { folded } from '../values/fold';
-import { columnOf, eachChunk, type Table } from './table';
+import { columnOf, eachChunk, type Table } from '../table/table';
 
 /** A group number for every position, and how many groups there are. */
 export interface Groups {
