@@ -117,3 +117,16 @@ test('a vocabulary can be made once and used again', () => {
   const vocabulary = vocabularyOf(head);
   expect(readRequest('drop moisture', head, undefined, vocabulary)).toEqual(read('drop moisture'));
 });
+
+test('the demo reads as it is meant to, to its last word', async () => {
+  const { DEMO_BRIEF, DEMO_DRAFT } = await import('../../demo/brief');
+  const { deliveries } = await import('../../demo/generate');
+  const { openSession, tell } = await import('../brief/session');
+  let session = await openSession(await csvTable([...deliveries({ rows: 300, seed: 11, messy: true })].join(''), 'deliveries'));
+  for (const request of [...DEMO_BRIEF, DEMO_DRAFT]) {
+    const told = await tell(session, request);
+    expect([request, told.answer.outcome]).toEqual([request, 'done']);
+    session = told.session;
+  }
+  expect(session.entries).toHaveLength(DEMO_BRIEF.length + 1);
+});
