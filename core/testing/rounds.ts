@@ -59,7 +59,7 @@ export const ROUNDS: readonly Round[] = [
       ['fill in missing fines with 0', 'Fill blanks in ‹Fine› with "0".'],
       ['mark each loan as late if days late is over 0, otherwise fine', null],
       ['add a yes/no column Overdue: yes when days late is more than zero', 'Add ‹Overdue› as if ‹Days late› is more than 0 then "yes", otherwise "no".'],
-      ['what share of all days late does each loan have, in percent?', 'Add ‹Days late per total Days late %› as (‹Days late› divided by (the sum of ‹Days late› over the rows)) times 100.'],
+      ['what share of all days late does each loan have, in percent?', 'Add ‹Days late per total Days late› as (‹Days late› divided by (the sum of ‹Days late› over the rows)) times 100.'],
       ['rank the loans by days late', 'Add ‹Rank by Days late› as the rank, highest first, of ‹Days late›.'],
       ['upper case for kind', 'In ‹Kind›, write in capitals.'],
       ['lowercase kind and branch', null],
