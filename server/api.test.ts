@@ -24,4 +24,6 @@ test.each<[string, Record<string, string>, boolean]>([
 test('errors carry no stack, and unknown ones no detail', () => {
   expect(tell(new Error('secret at /home/x'))).toEqual({ status: 500, code: 'fault', message: 'Something went wrong in Kulfi itself. Nothing was changed.' });
   expect(tell(Object.assign(new Error('connect'), { code: 'ECONNREFUSED' })).code).toBe('database');
+  expect(tell(new Error('Failed query', { cause: Object.assign(new Error('terminating connection'), { code: '57P01' }) })).code).toBe('database');
+  expect(tell(new Error('Failed query', { cause: Object.assign(new Error('could not extend file'), { code: '53100' }) })).code).toBe('full');
 });
