@@ -23,6 +23,8 @@ export interface ValueMention {
   readonly to: number;
   readonly column: string;
   readonly text: string;
+  /** Other values of the column hold it as one word of several: it is no category, but a piece of free text. */
+  readonly loose: boolean;
   readonly cost: number;
 }
 
@@ -36,7 +38,7 @@ export interface Vocabulary {
   readonly head: CheckedHead;
   readonly names: readonly (readonly NameWord[])[];
   /** Folded value -> the columns it stands in, with its own spelling. */
-  readonly values: ReadonlyMap<string, readonly { column: string; text: string }[]>;
+  readonly values: ReadonlyMap<string, readonly { column: string; text: string; loose: boolean }[]>;
   readonly longestValue: number;
   readonly rowNouns: ReadonlySet<string>;
   /** Nouns of this very table, without the general ones. */
@@ -73,18 +75,20 @@ const MOST_INDEXED = 20_000;
 
 /** Makes a table ready for finding mentions: its names in words, its values, and the nouns that mean a row of it. */
 export function vocabularyOf(head: CheckedHead): Vocabulary {
-  const values = new Map<string, { column: string; text: string }[]>();
+  const values = new Map<string, { column: string; text: string; loose: boolean }[]>();
   let longestValue = 1;
   let left = MOST_INDEXED;
   for (const column of head.columns) {
     if (column.type !== 'text' && column.type !== 'yesno') continue;
-    for (const [text] of head.glances?.get(column.name)?.values ?? []) {
+    const all = head.glances?.get(column.name)?.values ?? [];
+    const pieces = new Set(all.flatMap(([text]) => { const words = folded(text).split(/[^\p{L}\p{N}]+/u); return words.length > 2 ? words : []; }));
+    for (const [text] of all) {
       if (left-- <= 0) break;
       if (text.length > 60 || !/\p{L}/u.test(text)) continue;
       const key = folded(text);
       const list = values.get(key) ?? [];
       if (list.length === 0) values.set(key, list);
-      if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text });
+      if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
       longestValue = Math.max(longestValue, key.split(/[\s/-]+/).length);
     }
   }

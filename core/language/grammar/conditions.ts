@@ -10,6 +10,7 @@ import type { Period } from './seeds';
 interface Value {
   readonly column: string;
   readonly text: string;
+  readonly loose: boolean;
 }
 
 const compare = (op: Comparison, left: Expression, right: Expression): Condition => ({ kind: 'compare', op, left, right });
@@ -87,7 +88,7 @@ export const conditionRules = [
   rule('values', '$value:v ~list $values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0),
   rule('texts', '$text:t', ({ t }) => [t], 0),
   rule('texts', '$text:t ~list $texts:r', ({ t, r }) => [t, ...r], 0),
-  rule('cond', '$values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
+  rule('cond', '$values:v', ({ v }) => v.some((o: Value) => o.loose) ? null : among(v[0].column, v.map((o: Value) => o.text)), 0.05),
   rule('cond', '~be $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
   rule('cond', '~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.1),
   rule('cond', '~be ~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.05),

@@ -27,7 +27,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   for (const m of columns) put('col', m.from, m.to, m.column, m.cost);
   families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
   const values = valueMentions(tokens, request, context.vocabulary);
-  for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, typed: tokens[v.from]!.kind === 'quoted' ? v.text : request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' ') }, v.cost);
+  for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: tokens[v.from]!.kind === 'quoted' ? v.text : request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' ') }, v.cost);
   tokens.forEach((t, i) => {
     if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
     if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : 0.02);

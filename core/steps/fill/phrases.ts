@@ -11,7 +11,7 @@ export const phrases = [
   rule('filling', 'a $mark:m', ({ m }) => m, 0),
   rule('filling', 'a $num:n', ({ n }) => n, 0.05),
   rule('filling', '$value:v', ({ v }) => v.text, 0.1),
-  rule('filling', '$word:w', ({ w }) => (/^(?:the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down)$/i.test(w) ? null : w), 0.3),
+  rule('filling', '$word:w', ({ w }) => (/^(?:average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down)$/i.test(w) ? null : w), 0.3),
 
   rule('gap', '~wherever we|it|there|the|a? ~without $cols:c', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be? ~blankWord', ({ c }) => c, 0),

@@ -9,7 +9,12 @@ const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 export const phrases = [
   // A text that is looked for: quoted, a value of the column, a mark by its name, or a word with a capital or a point in it.
   rule('sought', '$text:t', ({ t }) => [t], 0),
-  rule('sought', '$value:v', ({ v }) => [v.text], 0.3),
+  rule('sought', '$value:v', ({ v }) => [...new Set([v.typed, v.text])], 0.3),
+  // What is put in its place is taken as it was typed.
+  rule('instead', '$text:t', ({ t }) => t, 0),
+  rule('instead', '$value:v', ({ v }) => v.typed, 0.3),
+  rule('instead', '$abbr:w', ({ w }) => w, 0.3),
+  rule('instead', 'word|text|term ^$word:w', ({ w }) => w, 0),
   rule('sought', '$abbr:w', ({ w }) => [w], 0.3),
   rule('sought', 'word|text|term|phrase ^$word:w', ({ w }) => [w], 0),
   rule('sought', 'n / a', () => ['n/a'], 0),
@@ -26,11 +31,11 @@ export const phrases = [
   rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => act(c, texts('start', t), ''), 0),
   rule('clause', '~drop $sought:t from|in|out|of|inside $cols:c', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
   rule('clause', '~drop all? the? $charlist:m from|in|out $cols:c', ({ c, m }) => act(c, texts('anywhere', m), ''), 0.1),
-  rule('clause', '~replace $sought:t in|inside|within $cols:c ~with $sought:s', ({ c, t, s }) => (s.length === 1 ? act(c, texts('anywhere', t), s[0]) : null), 0),
-  rule('clause', '~replace $sought:t ~with $sought:s in|inside|within $cols:c', ({ c, t, s }) => (s.length === 1 ? act(c, texts('anywhere', t), s[0]) : null), 0),
+  rule('clause', '~replace $sought:t in|inside|within $cols:c ~with $instead:s', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
+  rule('clause', '~replace $sought:t ~with $instead:s in|inside|within $cols:c', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
   rule('clause', '~replace all? the? $chars:m in $cols:c ~with $chars:s', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.1),
   rule('clause', '~replace all? the? $chars:m ~with a? $chars:s in $cols:c', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.1),
-  rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $sought:s', ({ c, t, s }) => (s.length === 1 ? act(c, texts('anywhere', t), s[0]) : null), 0),
+  rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
   rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
 
   // Whatever stands in brackets.
