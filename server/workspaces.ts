@@ -50,19 +50,19 @@ async function workspaceRow(id: number): Promise<typeof schema.workspaces.$infer
 }
 
 /** The state that each table of a workspace is in now. */
-export async function currentStates(workspaceId: number): Promise<{ states: Map<number, number>; entries: EntryRow[]; row: typeof schema.workspaces.$inferSelect }> {
+export async function currentStates(workspaceId: number): Promise<{ states: Map<number, number>; firsts: ReadonlyMap<number, number>; entries: EntryRow[]; row: typeof schema.workspaces.$inferSelect }> {
   const db = database();
   const row = await workspaceRow(workspaceId);
-  const [entries, states] = await Promise.all([entriesOf(db, row.revisionId), firstStates(db, workspaceId)]);
+  const [entries, firsts] = await Promise.all([entriesOf(db, row.revisionId), firstStates(db, workspaceId)]);
+  const states = new Map(firsts);
   for (const entry of entries) states.set(entry.sourceId, entry.after);
-  return { states, entries, row };
+  return { states, firsts, entries, row };
 }
 
 /** A workspace as the bench shows it. */
 export async function viewWorkspace(id: number): Promise<WorkspaceView> {
   const db = database();
-  const { states, entries, row } = await currentStates(id);
-  const firsts = await firstStates(db, id);
+  const { states, firsts, entries, row } = await currentStates(id);
   const sources = await db.select().from(schema.sources).where(eq(schema.sources.workspaceId, id)).orderBy(schema.sources.id);
   const held = await openHolds(db, id);
   const revision = row.revisionId === null ? null : (await db.select().from(schema.revisions).where(eq(schema.revisions.id, row.revisionId)))[0]!;

@@ -19,12 +19,6 @@ export class UnreadableFile extends Error {
   }
 }
 
-/** One thing that was not as it should be, with the source line it was seen on. */
-export interface Oddity {
-  readonly line: number;
-  readonly kind: 'short' | 'long' | 'quote';
-}
-
 /**
  * Reads delimited text block by block (RFC 4180, and the usual departures from it: any line end, spaces around
  * quotes). `write` takes the next block and returns the rows that are complete; `end` returns the rest. Memory is

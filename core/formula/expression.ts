@@ -134,15 +134,3 @@ export function columnsOf(node: Expression | Condition): string[] {
   });
   return [...names];
 }
-
-/** The same node with columns called by other names. */
-export function renameColumns<N extends Expression | Condition>(node: N, rename: (name: string) => string): N {
-  const change = (value: unknown, key = ''): unknown => {
-    if (Array.isArray(value)) return key === 'by' ? value.map((v) => rename(v as string)) : value.map((v) => change(v));
-    if (value === null || typeof value !== 'object') return value;
-    const fields = value as Record<string, unknown>;
-    if (fields.kind === 'column') return { ...fields, name: rename(fields.name as string) };
-    return Object.fromEntries(Object.entries(fields).map(([k, v]) => [k, change(v, k)]));
-  };
-  return change(node) as N;
-}

@@ -1,5 +1,5 @@
 import type { CheckedHead, Problem } from '../formula/check';
-import { checkPlan, definitionOf, sayPlan, type Plan } from '../steps/registry';
+import { checkPlan, definitionOf, type Plan } from '../steps/registry';
 import type { Vocabulary } from './mentions';
 
 /** What rules may look at while they build. */
@@ -92,6 +92,3 @@ export const nothing: Act = { key: 'nothing', apply: (state) => state };
 
 /** A state before any clause. */
 export const startState = (head: CheckedHead, topic: readonly string[] = []): State => ({ plans: [], head, start: head, topic, problem: null });
-
-/** The sentences of plans, as one text. */
-export const sayPlans = (made: readonly Plan[]): string => made.map(sayPlan).join(' ');

@@ -83,10 +83,7 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   if (words.length === 0) return cannot('There is nothing to read. Say what should change, for example: ' + STEPS[0]!.example + '.', [], []);
   if (isTooLong(request, words)) return TOO_MUCH;
   const context: Context = { head, vocabulary };
-  const mentions = seeds(words, request, context);
-  const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
-  const items = [...mentions.items, ...asides(words)];
-  const chart = theGrammar().parse(words, items, context, known);
+  const { mentions, chart } = analyse(words, request, context);
   if (chart.exhausted) return TOO_MUCH;
   const paths = search(words, chart, startState(head, memory.topic));
   const answer = decide(paths, request, words, mentions.columns, mentions.values, head);
@@ -98,13 +95,18 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   return correction.outcome === 'done' ? { ...correction, corrects: true } : answer;
 }
 
+/** The mentions of a request and the chart over them. A word that is surely a column is not taken for a mistyping. */
+function analyse(words: readonly Token[], request: string, context: Context): { mentions: ReturnType<typeof seeds>; chart: Chart } {
+  const mentions = seeds(words, request, context);
+  const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
+  return { mentions, chart: theGrammar().parse(words, [...mentions.items, ...asides(words)], context, known) };
+}
+
 /** How a request is understood, as text: its words, what they may be, and the cheapest readings with what they leave out. */
 export function explain(request: string, head: CheckedHead): string {
   const words = tokens(request);
   const context: Context = { head, vocabulary: vocabularyOf(head) };
-  const mentions = seeds(words, request, context);
-  const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
-  const chart = theGrammar().parse(words, [...mentions.items, ...asides(words)], context, known);
+  const { mentions, chart } = analyse(words, request, context);
   const out = [`words: ${words.map((w, i) => `${i}:${w.text}`).join(' ')}`, ''];
   const span = (from: number, to: number): string => words.slice(from, to).map((w) => w.text).join(' ');
   for (const m of mentions.columns) out.push(`column  ${span(m.from, m.to)} -> ‹${m.column}› (${m.reason}, ${m.cost.toFixed(2)})`);

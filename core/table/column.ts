@@ -68,13 +68,6 @@ export function textChunk(cells: ArrayLike<string>): TextChunk {
   return { kind: 'text', length: cells.length, codes, dictionary };
 }
 
-/** A chunk of `length` blank cells of a type. */
-export function blankChunk(type: ColumnType, length: number): Chunk {
-  return type === 'text'
-    ? { kind: 'text', length, codes: new Uint16Array(length), dictionary: [''] }
-    : numberChunk(new Float64Array(length), new Uint8Array(length));
-}
-
 /** Does every row hold a value? The common case, in which loops need not look at states. */
 export function allValues(state: Uint8Array): boolean {
   for (let i = 0; i < state.length; i++) if (state[i] !== VALUE) return false;

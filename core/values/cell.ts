@@ -1,4 +1,4 @@
-import { BLANK, MISFIT, VALUE, isDate, type Chunk, type ColumnType, type NumberChunk } from '../table/column';
+import { BLANK, MISFIT, VALUE, isDate, type Chunk, type ColumnType } from '../table/column';
 import { writeDate } from './date';
 import { writeNumber } from './number';
 
@@ -34,9 +34,4 @@ export function chunkTexts(chunk: Chunk, type: ColumnType): string[] {
   if (chunk.kind === 'text') for (let i = 0; i < chunk.length; i++) out[i] = chunk.dictionary[chunk.codes[i]!]!;
   else for (let i = 0; i < chunk.length; i++) out[i] = cellText(chunk, i, type);
   return out;
-}
-
-/** Is the cell blank? Text of nothing but spaces counts as blank. */
-export function isBlankCell(chunk: NumberChunk, at: number): boolean {
-  return chunk.state[at] === BLANK;
 }

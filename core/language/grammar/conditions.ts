@@ -73,7 +73,6 @@ export const conditionRules = [
   rule('cond', '$ex2:a >=|≥ $ex1:b', ({ a, b }) => sized('>=', a, b), 0),
   rule('cond', '$ex2:a <=|≤ $ex1:b', ({ a, b }) => sized('<=', a, b), 0),
   rule('cond', "$ex2:a didn't|doesn't|don't cover $ex1:b", ({ a, b }) => sized('<', a, b), 0),
-  rule('cond', 'did|does|do not cover $ex1:b', () => null, 0),
 
   // Dates
   rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),

@@ -4,7 +4,6 @@ import { columnOf, positionAt, rowCount, type Table } from '../../table/table';
 import { readTyped } from '../../formats/columnise';
 import { chunkTexts } from '../../values/cell';
 import { choice, columnNames, field, mapped, quoted, record, word } from '../../language/exact';
-
 import { headOf, sameColumns, type Kind, type StepDefinition } from '../step';
 import { textHeads } from '../texts';
 
