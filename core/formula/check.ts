@@ -2,6 +2,7 @@ import { isDate, isQuantity, type ColumnType } from '../table/column';
 import { findColumn, type TableHead } from '../table/table';
 import type { Glance } from '../profile/glance';
 import { readDate } from '../values/date';
+import { NUMERIC_FINDS } from '../values/find';
 import { columnsOf, isCondition, conditionParts, parts, type Condition, type Expression } from './expression';
 
 /** What is wrong with a plan, as one sentence, and the column it is about. */
@@ -50,7 +51,16 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'cased':
     case 'piece':
     case 'join':
+    case 'written':
+    case 'slot':
+    case 'letters':
+    case 'initials':
+    case 'inside':
       return text;
+    case 'found':
+      return expression.what.kind === 'sort' && NUMERIC_FINDS.has(expression.what.sort) ? decimal(null) : expression.what.kind === 'sort' && expression.what.sort === 'date' ? { type: 'date', scale: null } : text;
+    case 'moment':
+      return { type: 'datetime', scale: null };
     case 'date':
       return { type: expression.value.length > 10 ? 'datetime' : 'date', scale: null };
     case 'blank':
@@ -77,7 +87,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       return expression.part === 'weekday' || expression.part === 'month name' ? text : whole;
     case 'total':
       if (expression.fn === 'count' || expression.fn === 'distinct') return whole;
-      return expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
+      return expression.fn === 'mean' || expression.fn === 'median' || expression.fn === 'spread' ? decimal(null) : quantityOrDate(expression.of, head);
     case 'over':
       return expression.fn.startsWith('rank') ? whole : quantityOrDate(expression.of, head);
     case 'across':
@@ -152,8 +162,11 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       case 'part':
         need(n.of, 'date', 'taken apart as a date');
         break;
+      case 'moment':
+        need(n.day, 'date', 'the day of a moment');
+        break;
       case 'total':
-        if (n.fn === 'sum' || n.fn === 'mean') need(n.of, 'number', 'added up');
+        if (n.fn === 'sum' || n.fn === 'mean' || n.fn === 'median' || n.fn === 'spread') need(n.of, 'number', 'added up');
         break;
       case 'over':
         if (n.fn !== 'previous') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');

@@ -1,8 +1,9 @@
-import { BLANK, VALUE, allValues, isDate, type Chunk } from '../table/column';
+import { BLANK, MISFIT, VALUE, allValues, isDate, type Chunk } from '../table/column';
 import { groupsOf, type Groups } from '../profile/groups';
 import { liveMask, positionAt, rowCount, columnOf, eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
-import { DAY, MONTHS, WEEKDAYS, readDate, spanBetween } from '../values/date';
+import { DAY, MONTHS, WEEKDAYS, readClock, readDate, spanBetween } from '../values/date';
+import { finder, initialsOf, insideOf, slotOf } from '../values/find';
 import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
@@ -111,7 +112,42 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return mapTexts(texts(e.of, f, c), (t) => changeCase(t, e.letters));
     case 'piece':
       return mapTexts(texts(e.of, f, c), (t) => piece(t, e.mark, e.side, e.which));
+    case 'written': {
+      const all = e.of.map((part) => texts(part, f, c).texts);
+      return { kind: 'text', texts: Array.from({ length: f.length }, (_, i) => (all.some((t) => t[i] === '') ? '' : all.map((t) => t[i]!).join(''))) };
+    }
+    case 'slot':
+      return mapTexts(texts(e.of, f, c), (t) => slotOf(t, e.mark, e.n));
+    case 'letters':
+      return mapTexts(texts(e.of, f, c), (t) => { const all = Array.from(t.trim()); return (e.side === 'first' ? all.slice(0, e.count) : all.slice(-e.count)).join(''); });
+    case 'initials':
+      return mapTexts(texts(e.of, f, c), initialsOf);
+    case 'inside':
+      return mapTexts(texts(e.of, f, c), (t) => insideOf(t, e.open, e.close));
+    case 'found': {
+      const find = finder(e.what);
+      const found = mapTexts(texts(e.of, f, c), (t) => { const all = find(t); return (e.which === 'first' ? all[0] : all.at(-1)) ?? ''; });
+      const { type } = typeOf(e, c.head);
+      return type === 'text' ? found : isDate(type) ? datesOf({ kind: 'text', length: f.length, ...encode(found.texts) }, { dayFirst: true }) : amountsOf({ kind: 'text', length: f.length, ...encode(found.texts) });
+    }
+    case 'moment': {
+      const day = dates(e.day, f, c);
+      return combine(day, clock(texts(e.time, f, c)), (a, b) => Math.floor(a / DAY) * DAY + b);
+    }
   }
+}
+
+/** Times of day as milliseconds: '18:00', '9.30', '6 pm'. */
+function clock({ texts: all }: TextVector): NumberVector {
+  const values = new Float64Array(all.length);
+  const state = new Uint8Array(all.length);
+  all.forEach((t, i) => {
+    if (t.trim() === '') return;
+    const time = readClock(t);
+    state[i] = time === null ? MISFIT : VALUE;
+    values[i] = (time ?? 0) * 60_000;
+  });
+  return { kind: 'number', values, state };
 }
 
 const textsOfChunk = (chunk: Extract<Chunk, { kind: 'text' }>): string[] => Array.from(chunk.codes, (code) => chunk.dictionary[code]!);
@@ -423,6 +459,7 @@ async function materialise(of: Expression, table: Table, head: CheckedHead, figu
 
 function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
   const count = groups?.count ?? 1;
+  if (figure.fn === 'median' || figure.fn === 'spread') return ofLists(figure.fn, inner, groups, count, table);
   const live = liveMask(table);
   const sums = new Float64Array(count), dust = new Float64Array(count), counts = new Float64Array(count);
   const seen = figure.fn === 'distinct' ? new Set<number>() : null;
@@ -452,6 +489,43 @@ function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVec
     const g = groups ? groups.codes[p]! : 0;
     if (counts[g] === 0 && !counting) continue;
     values[p] = counting ? counts[g]! : figure.fn === 'mean' ? (sums[g]! + dust[g]!) / counts[g]! : figure.fn === 'sum' ? sums[g]! + dust[g]! : sums[g]!;
+    state[p] = VALUE;
+  }
+  return { kind: 'number', values, state };
+}
+
+/** Figures that need all values of a group at once: the median, and the spread (standard deviation of a sample). */
+function ofLists(fn: 'median' | 'spread', inner: NumberVector, groups: Groups | null, count: number, table: Table): NumberVector {
+  const live = liveMask(table);
+  const filled: number[] = [];
+  for (let p = 0; p < table.size; p++) if ((!live || live[p]) && inner.state[p] === VALUE) filled.push(p);
+  const group = (p: number): number => (groups ? groups.codes[p]! : 0);
+  const order = Uint32Array.from(filled).sort((a, b) => group(a) - group(b) || inner.values[a]! - inner.values[b]!);
+  const figures = new Float64Array(count).fill(NaN);
+  for (let from = 0; from < order.length; ) {
+    const g = group(order[from]!);
+    let to = from;
+    while (to < order.length && group(order[to]!) === g) to++;
+    const n = to - from;
+    if (fn === 'median') figures[g] = (inner.values[order[from + ((n - 1) >> 1)]!]! + inner.values[order[from + (n >> 1)]!]!) / 2;
+    else if (n > 1) {
+      // Welford's method: one pass, no cancellation.
+      let mean = 0, squares = 0;
+      for (let i = from; i < to; i++) {
+        const x = inner.values[order[i]!]!, d = x - mean;
+        mean += d / (i - from + 1);
+        squares += d * (x - mean);
+      }
+      figures[g] = Math.sqrt(squares / (n - 1));
+    }
+    from = to;
+  }
+  const values = new Float64Array(table.size);
+  const state = new Uint8Array(table.size);
+  for (let p = 0; p < table.size; p++) {
+    const x = figures[group(p)]!;
+    if (Number.isNaN(x)) continue;
+    values[p] = x;
     state[p] = VALUE;
   }
   return { kind: 'number', values, state };

@@ -1,4 +1,5 @@
 import type { SpanUnit } from '../values/date';
+import type { Findable } from '../values/find';
 import type { Rounding } from '../values/number';
 
 /** What is computed for each row. Blank in, blank out, unless a node says otherwise. */
@@ -27,11 +28,25 @@ export type Expression =
   | { readonly kind: 'join'; readonly of: readonly Expression[]; readonly separator: string }
   | { readonly kind: 'cased'; readonly letters: LetterCase; readonly of: Expression }
   /** The text before or after a mark; blank where the mark is not there. */
-  | { readonly kind: 'piece'; readonly side: 'before' | 'after'; readonly mark: string; readonly which: 'first' | 'last'; readonly of: Expression };
+  | { readonly kind: 'piece'; readonly side: 'before' | 'after'; readonly mark: string; readonly which: 'first' | 'last'; readonly of: Expression }
+  /** Texts written one after the other; blank where one of them is. */
+  | { readonly kind: 'written'; readonly of: readonly Expression[] }
+  /** The n-th of the pieces between marks, trimmed; a negative n counts from the end. Blank where there are not so many. */
+  | { readonly kind: 'slot'; readonly n: number; readonly mark: string; readonly of: Expression }
+  /** The first or last so many characters. */
+  | { readonly kind: 'letters'; readonly side: 'first' | 'last'; readonly count: number; readonly of: Expression }
+  /** The first letter of every word, as capitals. */
+  | { readonly kind: 'initials'; readonly of: Expression }
+  /** What stands between two marks; blank where they are not both there. */
+  | { readonly kind: 'inside'; readonly open: string; readonly close: string; readonly of: Expression }
+  /** Something found in a text: see core/values/find.ts. Blank where there is none. */
+  | { readonly kind: 'found'; readonly what: Findable; readonly which: 'first' | 'last'; readonly of: Expression }
+  /** A day and a time of day as one moment. */
+  | { readonly kind: 'moment'; readonly day: Expression; readonly time: Expression };
 
 export type Operator = '+' | '-' | '*' | '/';
 export type DatePart = 'year' | 'quarter' | 'month' | 'day' | 'weekday' | 'month name';
-export type TotalFn = 'sum' | 'mean' | 'lowest' | 'highest' | 'count' | 'distinct';
+export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread';
 export type OverFn = 'running' | 'previous' | 'rank' | 'rank up';
 export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
 export type LetterCase = 'upper' | 'lower' | 'title' | 'sentence';
@@ -86,8 +101,11 @@ export function parts(expression: Expression): readonly (Expression | Condition)
       return [...expression.cases.flatMap((c) => [c.when, c.then]), expression.otherwise];
     case 'orElse':
       return [expression.of, expression.otherwise];
+    case 'moment':
+      return [expression.day, expression.time];
     case 'across':
     case 'join':
+    case 'written':
       return expression.of;
     case 'round':
     case 'part':
@@ -95,6 +113,11 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'over':
     case 'cased':
     case 'piece':
+    case 'slot':
+    case 'letters':
+    case 'initials':
+    case 'inside':
+    case 'found':
       return [expression.of];
     default:
       return [];

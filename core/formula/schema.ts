@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { SORTS } from '../values/find';
 
 /** Joi schemas of expressions and conditions, for plans that cross a boundary. Depth is bounded by the plan's size. */
 const name = Joi.string().min(1).max(1000).required();
@@ -29,12 +30,27 @@ export const expressionSchema = Joi.alternatives().try(
   node('choose', { cases: Joi.array().items(Joi.object({ when: conditionRef.required(), then: expressionRef.required() })).min(1).max(100).required(), otherwise: expressionRef.required() }),
   node('span', { unit: Joi.valid('days', 'weeks', 'months', 'years', 'hours').required(), from: expressionRef.required(), to: expressionRef.required() }),
   node('part', { part: Joi.valid('year', 'quarter', 'month', 'day', 'weekday', 'month name').required(), of: expressionRef.required() }),
-  node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct').required(), of: expressionRef.required(), by }),
+  node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread').required(), of: expressionRef.required(), by }),
   node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up').required(), of: expressionRef.required(), by }),
   node('across', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest').required(), of: many(expressionRef) }),
   node('orElse', { of: expressionRef.required(), otherwise: expressionRef.required() }),
   node('join', { of: many(expressionRef), separator: Joi.string().allow('').max(1000).required() }),
   node('cased', { letters: Joi.valid('upper', 'lower', 'title', 'sentence').required(), of: expressionRef.required() }),
+  node('written', { of: many(expressionRef) }),
+  node('slot', { n: Joi.number().integer().min(-1000).max(1000).invalid(0).required(), mark: Joi.string().min(1).max(1000).required(), of: expressionRef.required() }),
+  node('letters', { side: Joi.valid('first', 'last').required(), count: Joi.number().integer().min(1).max(1000).required(), of: expressionRef.required() }),
+  node('initials', { of: expressionRef.required() }),
+  node('inside', { open: Joi.string().min(1).max(1000).required(), close: Joi.string().min(1).max(1000).required(), of: expressionRef.required() }),
+  node('found', {
+    what: Joi.alternatives().try(
+      Joi.object({ kind: Joi.valid('sort').required(), sort: Joi.valid(...SORTS).required() }),
+      Joi.object({ kind: Joi.valid('shape').required(), shape: Joi.string().min(1).max(100).required() }),
+      Joi.object({ kind: Joi.valid('words').required(), words: Joi.array().items(Joi.string().min(1).max(200)).min(1).max(200).required() }),
+    ).required(),
+    which: Joi.valid('first', 'last').required(),
+    of: expressionRef.required(),
+  }),
+  node('moment', { day: expressionRef.required(), time: expressionRef.required() }),
   node('piece', { side: Joi.valid('before', 'after').required(), mark: Joi.string().max(1000).required(), which: Joi.valid('first', 'last').required(), of: expressionRef.required() }),
 );
 

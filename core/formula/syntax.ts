@@ -1,4 +1,5 @@
 import { between, choice, columnName, columnNames, field, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
+import { FIND_WORDS, SORTS, type Findable } from '../values/find';
 import type { Case, Condition, Expression } from './expression';
 
 type Of<K extends Expression['kind']> = Extract<Expression, { kind: K }>;
@@ -31,13 +32,24 @@ const atom: Syntax<Expression> = choice(simple, inBrackets);
 const OPERATORS = [['+', ' plus '], ['-', ' minus '], ['*', ' times '], ['/', ' divided by ']] as const;
 const SPANS = [['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours']] as const;
 const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name']] as const;
-const TOTALS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest'], ['count', 'count'], ['distinct', 'number of different values']] as const;
+const TOTALS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest'], ['count', 'count'], ['distinct', 'number of different values'], ['median', 'median'], ['spread', 'spread']] as const;
+const FINDS = SORTS.map((sort) => [sort, FIND_WORDS[sort]] as const);
+const findable: Syntax<Findable> = choice<Findable>(
+  mapped(oneOf(FINDS), (sort): Findable => ({ kind: 'sort', sort }), (f) => (f.kind === 'sort' ? f.sort : null)),
+  mapped(between('code like ', quoted, ''), (shape): Findable => ({ kind: 'shape', shape }), (f) => (f.kind === 'shape' ? f.shape : null)),
+  mapped(between('word ', list(quoted, 1, ' or '), ''), (words): Findable => ({ kind: 'words', words }), (f) => (f.kind === 'words' ? f.words : null)),
+);
 const ACROSS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest']] as const;
 const CASES = [['upper', 'in capitals'], ['lower', 'in lower case'], ['title', 'in title case'], ['sentence', 'in sentence case']] as const;
 
 const caseSyntax: Syntax<Case> = record<Case>({}, 'if ', field('when', later(() => condition)), ' then ', field('then', later(() => operand)));
 
+/** How many rows there are: the count of a constant. */
+const rowsCounted: Syntax<Expression> = mapped(between('the number of rows', record<{ by: readonly string[] }>({}, forEach('by')), ''), ({ by }): Expression => ({ kind: 'total', fn: 'count', of: { kind: 'number', value: 1 }, by }), (e) =>
+  e.kind === 'total' && e.fn === 'count' && e.of.kind === 'number' && e.of.value === 1 ? { by: e.by } : null);
+
 const core: Syntax<Expression> = choice<Expression>(
+  rowsCounted,
   expr('op', field('left', atom), field('op', oneOf(OPERATORS)), field('right', atom)),
   expr('span', 'the whole ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom)),
   expr('part', 'the ', field('part', oneOf(PARTS)), ' of ', field('of', atom)),
@@ -48,6 +60,13 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('join', field('of', list(atom, 2)), ' joined with ', field('separator', quoted)),
   expr('cased', field('of', atom), ' ', field('letters', oneOf(CASES))),
   expr('piece', 'the text ', field('side', oneOf([['before', 'before'], ['after', 'after']])), ' the ', field('which', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('mark', quoted), ' in ', field('of', atom)),
+  expr('written', field('of', list(atom, 2, ' followed by ', ' followed by '))),
+  expr('slot', 'piece ', field('n', numeral), ' of ', field('of', atom), ' cut at ', field('mark', quoted)),
+  expr('letters', 'the ', field('side', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('count', numeral), ' characters of ', field('of', atom)),
+  expr('initials', 'the initials of ', field('of', atom)),
+  expr('inside', 'the text between ', field('open', quoted), ' and ', field('close', quoted), ' in ', field('of', atom)),
+  expr('found', 'the ', field('which', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('what', findable), ' in ', field('of', atom)),
+  expr('moment', field('day', atom), ' at the time ', field('time', atom)),
   atom,
 );
 

@@ -1,4 +1,5 @@
 import type { Condition, Expression } from '../formula/expression';
+import { FIND_WORDS } from '../values/find';
 import { walk } from '../formula/expression';
 
 const WORDS = { '+': 'plus', '-': 'minus', '*': 'times', '/': 'per' } as const;
@@ -30,7 +31,7 @@ function describe(e: Expression): string {
     case 'part':
       return `${e.part} of ${describe(e.of)}`;
     case 'total':
-      return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
+      return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different', median: 'median', spread: 'spread of' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
     case 'over':
       return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by' }[e.fn]} ${describe(e.of)}`;
     case 'across':
@@ -45,6 +46,21 @@ function describe(e: Expression): string {
     }
     case 'piece':
       return `${describe(e.of)} ${e.side} ${e.mark}`;
+    case 'written': {
+      const [first] = e.of.filter((p) => p.kind !== 'text');
+      return first ? `${describe(first)} rewritten` : 'Text';
+    }
+    case 'slot':
+    case 'inside':
+      return `Part of ${describe(e.of)}`;
+    case 'letters':
+      return `${describe(e.of)} ${e.side} ${e.count}`;
+    case 'initials':
+      return `Initials of ${describe(e.of)}`;
+    case 'found':
+      return e.what.kind === 'sort' ? FIND_WORDS[e.what.sort] : `${e.what.kind === 'shape' ? 'Code' : 'Word'} in ${describe(e.of)}`;
+    case 'moment':
+      return `${describe(e.day)} ${describe(e.time)}`;
     case 'date':
       return e.value;
     case 'blank':

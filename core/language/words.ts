@@ -55,6 +55,7 @@ const PIECES = new RegExp(
     String.raw`"(?:[^"\\]|\\.)*"`,
     String.raw`“[^”]*”`,
     String.raw`(?<![\p{L}\p{N}])['‘](?=\S)[^'’\n]{1,60}['’](?![\p{L}\p{N}])`,
+    String.raw`\b[ei]\.\s?[ge]\.?(?=[\s,'"‘“])`,
     String.raw`\d{4}-\d{2}-\d{2}`,
     String.raw`\d{1,2}[/.]\d{1,2}[/.]\d{4}`,
     String.raw`[\p{L}]+-\d+[\p{L}\d-]*`,
@@ -90,7 +91,7 @@ export function tokens(request: string): Token[] {
     else if (/^\d{4}-\d\d-\d\d$|^\d{1,2}[/.]\d{1,2}[/.]\d{4}$/.test(piece)) out.push({ ...base, kind: 'date', lower: piece, stem: piece });
     else if (/^\d[\d,]*(?:\.\d+)?$/.test(piece)) out.push({ ...base, kind: 'number', lower: piece, stem: piece, value: Number(piece.replace(/,/g, '')) });
     else if (/^[\p{L}\p{N}]/u.test(piece)) {
-      const lower = piece.toLowerCase().replace(/’/g, "'").replace(/'s?$/, '');
+      const lower = /^[ei]\./.test(piece) ? piece.replace(/[.\s]/g, '') : piece.toLowerCase().replace(/’/g, "'").replace(/'s?$/, '');
       const ordinal = /^(\d+)(?:st|nd|rd|th)$/.exec(lower);
       out.push({ ...base, kind: 'word', lower, stem: stem(lower), value: ordinal ? Number(ordinal[1]) : numberWord(lower) });
     } else out.push({ ...base, kind: 'mark', lower: piece, stem: piece });

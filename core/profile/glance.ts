@@ -10,6 +10,8 @@ export interface Glance {
   readonly misfits: number;
   /** Distinct values with their counts, commonest first; null when there are more than MOST_VALUES. */
   readonly values: readonly (readonly [string, number])[] | null;
+  /** Some of a text column's values, where there are too many to count. */
+  readonly sample?: readonly string[];
   readonly lowest: string | null;
   readonly highest: string | null;
   /** Share of the filled cells that read as an amount, and as a date. */
@@ -26,6 +28,8 @@ export interface Glance {
 
 /** Most distinct values that are counted and indexed. */
 export const MOST_VALUES = 2_000;
+/** Values kept as a sample where not all are counted. */
+const SAMPLE = 300;
 /** Distinct texts that are tried as amounts and dates. */
 const TRIED = 3_000;
 
@@ -35,6 +39,7 @@ export class GlanceBuilder {
   private blanks = 0;
   private misfits = 0;
   private counts: Map<string, number> | null = new Map();
+  private some: readonly string[] | null = null;
   private low = Infinity;
   private high = -Infinity;
   private tried = { filled: 0, numbers: 0, dates: 0 };
@@ -128,7 +133,10 @@ export class GlanceBuilder {
   private count(text: string, n: number): void {
     if (!this.counts) return;
     this.counts.set(text, (this.counts.get(text) ?? 0) + n);
-    if (this.counts.size > MOST_VALUES) this.counts = null;
+    if (this.counts.size > MOST_VALUES) {
+      this.some = [...this.counts.keys()].slice(0, SAMPLE);
+      this.counts = null;
+    }
   }
 
   result(): Glance {
@@ -142,6 +150,7 @@ export class GlanceBuilder {
       blanks: this.blanks,
       misfits: this.misfits,
       values: this.counts ? [...this.counts].sort((a, b) => b[1] - a[1]) : null,
+      ...(this.some && this.type === 'text' ? { sample: this.some } : {}),
       lowest: written(this.low),
       highest: written(this.high),
       numberShare: typed ? (isDate(this.type) || filled === 0 ? 0 : 1) : share(this.tried.numbers),

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import type { Condition, Expression } from '../formula/expression';
+import { SORTS } from '../values/find';
 import type { Plan } from '../steps/registry';
 
 /* Random plans for property tests: every kind of step, expression and condition. */
@@ -31,12 +32,19 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('choose' as const), cases: fc.array(fc.record({ when: tie('condition'), then: inner }), { minLength: 1, maxLength: 2 }), otherwise: inner }),
       fc.record({ kind: fc.constant('span' as const), unit: fc.constantFrom('days' as const, 'weeks' as const, 'months' as const, 'years' as const, 'hours' as const), from: inner, to: inner }),
       fc.record({ kind: fc.constant('part' as const), part: fc.constantFrom('year' as const, 'quarter' as const, 'month' as const, 'day' as const, 'weekday' as const, 'month name' as const), of: inner }),
-      fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const, 'count' as const, 'distinct' as const), of: inner, by }),
+      fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const, 'count' as const, 'distinct' as const, 'median' as const, 'spread' as const), of: inner, by }),
       fc.record({ kind: fc.constant('over' as const), fn: fc.constantFrom('running' as const, 'previous' as const, 'rank' as const, 'rank up' as const), of: inner, by }),
       fc.record({ kind: fc.constant('across' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const), of: operands }),
       fc.record({ kind: fc.constant('orElse' as const), of: inner, otherwise: inner }),
       fc.record({ kind: fc.constant('join' as const), of: fc.array(inner, { minLength: 2, maxLength: 3 }), separator: text }),
       fc.record({ kind: fc.constant('cased' as const), letters: fc.constantFrom('upper' as const, 'lower' as const, 'title' as const, 'sentence' as const), of: inner }),
+      fc.record({ kind: fc.constant('written' as const), of: fc.array(inner, { minLength: 2, maxLength: 3 }) }),
+      fc.record({ kind: fc.constant('slot' as const), n: fc.constantFrom(-2, -1, 1, 3), mark: filledText, of: inner }),
+      fc.record({ kind: fc.constant('letters' as const), side: fc.constantFrom('first' as const, 'last' as const), count: fc.integer({ min: 1, max: 9 }), of: inner }),
+      fc.record({ kind: fc.constant('initials' as const), of: inner }),
+      fc.record({ kind: fc.constant('inside' as const), open: filledText, close: filledText, of: inner }),
+      fc.record({ kind: fc.constant('found' as const), what: fc.oneof(fc.record({ kind: fc.constant('sort' as const), sort: fc.constantFrom(...SORTS) }), fc.record({ kind: fc.constant('shape' as const), shape: filledText }), fc.record({ kind: fc.constant('words' as const), words: texts })), which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
+      fc.record({ kind: fc.constant('moment' as const), day: inner, time: inner }),
       fc.record({ kind: fc.constant('piece' as const), side: fc.constantFrom('before' as const, 'after' as const), mark: filledText, which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
     ),
     condition: fc.oneof(

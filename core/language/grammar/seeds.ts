@@ -5,7 +5,10 @@ import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { typingDistance } from '../../match/typing';
-import { stem, type Token } from '../words';
+import type { Metric } from '../../metrics/glossary';
+import { METRIC_NAMES, tie } from '../../metrics/metrics';
+import { CLASSES } from '../lexicon/classes';
+import { numberWord, stem, type Token } from '../words';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
 export interface Period {
@@ -49,10 +52,79 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   numbers(tokens, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
+  examples(tokens, request, put);
+  metrics(tokens, context, put);
+  shapes(tokens, put);
+  remarks(tokens, put);
   return { items, columns, values };
 }
 
 type Put = (cat: string, from: number, to: number, value: unknown, cost: number) => void;
+
+const metricIndex = new Map<string, { words: readonly string[]; metric: Metric }[]>();
+for (const [names, metric] of METRIC_NAMES) {
+  const words = names.map((w) => (/^\p{L}/u.test(w) ? stem(w) : w));
+  (metricIndex.get(words[0]!) ?? metricIndex.set(words[0]!, []).get(words[0]!)!).push({ words, metric });
+}
+
+/** Metrics by name, by themselves and tied to the columns that can play their roles. */
+function metrics(tokens: readonly Token[], { head }: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    for (const { words, metric } of metricIndex.get(t.stem) ?? []) {
+      if (!words.every((w, k) => tokens[i + k]?.stem === w || tokens[i + k]?.lower === w)) continue;
+      const to = i + words.length;
+      put('metricName', i, to, metric, 0);
+      for (const way of tie(metric, head)) put('metric', i, to, way.expression, 0.1 + way.cost);
+    }
+  });
+}
+
+const BECOMES = CLASSES.becomes!.split('|').map((p) => p.match(/[\p{L}']+|[^\s\p{L}]/gu) ?? []);
+
+/** An example of a wished result: a text, a word for becoming, and another text, each quoted or written without spaces. */
+function examples(tokens: readonly Token[], request: string, put: Put): void {
+  const ends = (from: number): number[] => {
+    if (tokens[from]?.kind === 'quoted') return [from + 1];
+    let to = from + 1;
+    while (to < tokens.length && !tokens[to]!.spaced && !/^[,;.?!)]$/.test(tokens[to]!.lower) && tokens[to]!.kind !== 'quoted') to++;
+    const text = request.slice(tokens[from]!.from, tokens[to - 1]!.to);
+    return /\d/.test(text) && /[^\d]/.test(text) && text.length >= 3 ? [to] : [];
+  };
+  const inside = (from: number, to: number): string => (tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to));
+  for (let from = 0; from < tokens.length; from++) {
+    for (const to of ends(from)) {
+      for (const phrase of BECOMES) {
+        if (!phrase.every((w, k) => tokens[to + k]?.lower === w)) continue;
+        const then = to + phrase.length;
+        if (then >= tokens.length) continue;
+        for (const end of ends(then)) put('example', from, end, { input: inside(from, to), output: inside(then, end) }, 0);
+      }
+    }
+  }
+}
+
+/** 'five-digit', '4-digit': a run of digits; and codes shown, such as LT-0042, as the shape they have. */
+function shapes(tokens: readonly Token[], put: Put): void {
+  tokens.forEach((t, i) => {
+    const run = /^(\p{L}+)-(digit|figure|letter|character)s?$/u.exec(t.lower);
+    const n = run ? numberWord(run[1]!) : NaN;
+    if (run && n > 0 && n <= 20) put('runOf', i, i + 1, (run[2] === 'letter' ? '@' : '#').repeat(n), 0);
+    const next = tokens[i + 1], after = tokens[i + 2];
+    if (t.kind === 'number' && next?.lower === '-' && after && /^(?:digit|figure)s?$/.test(after.lower) && t.value <= 20) put('runOf', i, i + 3, '#'.repeat(t.value), 0);
+    if (/\d/.test(t.lower) && /\p{L}/u.test(t.lower) && (t.kind === 'word' || t.kind === 'quoted')) put('sampleCode', i, i + 1, (t.kind === 'quoted' ? t.lower : t.text).replace(/\d/g, '#'), 0);
+  });
+}
+
+/** What somebody says about the data with a clause of its own: 'how many pieces there are in a pack'. Up to the next mark. */
+function remarks(tokens: readonly Token[], put: Put): void {
+  tokens.forEach((t, i) => {
+    if (!/^(?:how|what|which|where|whether|who|somebody|someone|it|they|there|everyone|everybody)$/.test(t.lower)) return;
+    for (let to = i + 2; to <= Math.min(tokens.length, i + 12); to++) {
+      if (tokens[to - 1]!.kind === 'mark') break;
+      if (to === tokens.length || tokens[to]!.kind === 'mark') put('remark', i, to, true, 0.1);
+    }
+  });
+}
 
 /** Why somebody asks, said before what they ask: 'The committee keeps asking, so could you ...'. It asks for nothing itself. */
 function background(tokens: readonly Token[], put: Put): void {

@@ -1,24 +1,17 @@
+import { readsAsNumber } from '../../formula/check';
+import { fit } from '../../metrics/metrics';
 import { findColumn } from '../../table/table';
 import { uniqueName } from '../../values/names';
+import { add, rounded } from './adding';
+import { metricPhrases } from './metric-phrases';
+import { textPhrases } from './text-phrases';
 import type { Rounding } from '../../values/number';
-import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, nothing, plans, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { dated, groupable, percent, quantity, total } from '../../language/grammar/expressions';
 import { orZero } from '../../language/grammar/conditions';
-import { nameOf } from '../../language/naming';
 import { blank, column, columnsOf, isCondition, number, op, parts, walk, type Case, type Condition, type Expression } from '../../formula/expression';
 import type { CalculatePlan } from './step';
-
-/** A new column; without a name it is called after what it computes. */
-function add(as: Expression, name?: string): Act {
-  return {
-    key: `add ${name ?? ''} ${keyOf(as)}`,
-    apply(state: State) {
-      const given = name ?? uniqueName(nameOf(as), state.head.columns.map((c) => c.name));
-      return withPlan(state, { step: 'calculate', name: given, as, replace: false }, [given]);
-    },
-  };
-}
 
 /** A formula that says more than a column or a number by itself. */
 const real = (e: Expression): boolean => e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0;
@@ -28,11 +21,6 @@ const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === '
 
 /** Is the expression a hundredfold, a percentage already? */
 const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
-
-const rounded = (e: Expression, places: number, mode: Rounding): Expression =>
-  e.kind === 'round' ? { ...e, places, mode }
-  : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => ({ ...c, then: c.then.kind === 'blank' ? c.then : rounded(c.then, places, mode) })), otherwise: e.otherwise.kind === 'blank' ? e.otherwise : rounded(e.otherwise, places, mode) }
-  : { kind: 'round', of: e, places, mode };
 
 /** A change to the calculation said just before. Of several made in one go, the last is meant. */
 const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(key, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
@@ -97,6 +85,8 @@ const over = (fn: 'running' | 'previous' | 'rank' | 'rank up', of: Expression | 
 const q = (name: string, x: Context): Expression | null => quantity(name, x);
 
 export const phrases = [
+  textPhrases,
+  metricPhrases,
   // Over the rows
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
   rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }) => over('running', e, [by]), 0),
@@ -194,6 +184,7 @@ export const phrases = [
   // Naming and adding
   rule('clause', '~add ~column? ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
   rule('clause', '~add ~column? ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~add a? $name:n column|field :|,|;|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
   rule('clause', '~add $name:n from|as|is $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '~add ~column ~named $name:n ,|:|;|=|-|–? with|from|as|for|of|containing|that|which|is? is? $formula:e', ({ n, e }) => add(e, n), 0),
   rule('clause', '~add ~column $name:n with|from|as|for|of|containing|that|which|is is? $formula:e', ({ n, e }) => add(e, n), 0.1),
@@ -204,6 +195,7 @@ export const phrases = [
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
+  rule('clause', '~column with|from|for|of|as|containing|that|which is? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
   rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '~add the? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '$formula:e ~into ~column ~named? $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.1),
@@ -229,11 +221,15 @@ export const phrases = [
   rule('rider', 'rounded|round down to? ~whole $word?', () => round(0, 'down'), 0),
   rule('rider', '~notRounded', () => onLast('raw', (plan) => plan), 0),
   rule('rider', 'as|in a? whole percent|percentage|% number|figure?', () => onLast('whole percent', (plan) => ({ ...plan, as: rounded(isPercent(plan.as) ? plan.as : percent(plan.as), 0, 'nearest') })), 0),
+  rule('rider', 'in|as a|the? percent|percentage|% of what|the? we|it|they? $col:c', ({ c }) => onLast(`percent of ${c}`, (plan) => { const r = ratioOf(plan.as); return r && keyOf(r.right) === keyOf(column(c)) ? (isPercent(plan.as) ? plan : { ...plan, as: percent(plan.as) }) : null; }), 0),
+  rule('rider', 'only? $col:a counts|count ,|and|but? not $cols:b', ({ a, b }) => onLast(`counts ${a}`, (plan) => { const used = columnsOf(plan.as); return used.includes(a) && !b.some((n: string) => used.includes(n)) ? plan : null; }), 0),
   rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
   rule('rider', 'in|as $unit', () => onLast('unit', (plan) => plan), 0.5),
 
   // Blank where ...
   rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
+  rule('blankIt', '~be = ~blankWord', () => true, 0),
+  rule('blankIt', '= leave? it? ~blankWord', () => true, 0),
   rule('blankIt', 'it|that stays|stay|is|remains ~blankWord', () => true, 0),
   rule('blankIt', 'gives|give|get|gets|with? a? ~blankWord', () => true, 0),
   rule('blankIt', 'and|but|or? ~blankWord', () => true, 0),
@@ -242,6 +238,7 @@ export const phrases = [
   rule('rider', '~if we|it|there|they? $cond:c it|they|that stays|stay|is ~blankWord', ({ c }) => blankWhere(c), 0),
   rule('rider', '~if we|it|there|they? $cond:c , $blankIt', ({ c }) => blankWhere(c), 0),
   rule('blankIt', 'stays|stay|remains|is|gives|gets|give|get a? ~blankWord', () => true, 0.02),
+  rule('rider', '~blankWord for|where|if the? $freeOnes:c', ({ c }) => blankWhere(c), 0),
   rule('rider', '$cond:c $blankIt', ({ c }) => blankWhere(c), 0.1),
   rule('rider', '$blankIt ~if it|they|that? ~be? still|yet? open|unfinished|running', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
   rule('rider', 'open|unfinished ones? $blankIt', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
@@ -264,6 +261,9 @@ export const phrases = [
   rule('rider', '~number', () => onLast('number', (plan) => (textual(plan.as) ? null : plan)), 0.1),
   rule('rider', '~corrected $formula:e', ({ e }) => onLast(`corrected ${keyOf(e)}`, (plan) => (e.kind === 'number' ? null : { ...plan, as: e })), 0),
   rule('aside', '~weekdays', () => nothing, 0.1),
+
+  // 'the free one': where the price is nothing
+  rule('freeOnes', 'free|gratis $rows|$guess?', (_s, x: Context) => { const prices = x.head.columns.filter((c) => fit('price', c.name) < 0.3 && readsAsNumber(x.head, c.name)); return prices.length === 1 ? { kind: 'compare', op: '=', left: column(prices[0]!.name), right: number(0) } : null; }, 0),
 
   // Names said afterwards
   rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
@@ -297,6 +297,10 @@ function bandsOf(name: string, bands: readonly { from: number; label: string }[]
   const value = q(name, x);
   return value && bands.length > 1 ? cases([...bands].reverse().map((b) => ({ when: { kind: 'compare', op: '>=', left: value, right: number(b.from) }, then: { kind: 'text', value: b.label } })), blank) : null;
 }
+
+/** The quotient inside a formula's rounding and percentage. */
+const ratioOf = (e: Expression): Extract<Expression, { kind: 'op' }> | null =>
+  e.kind === 'round' ? ratioOf(e.of) : e.kind !== 'op' ? null : e.op === '/' ? e : isPercent(e) ? ratioOf(e.left) : null;
 
 const isRatio = (e: Expression): boolean => (e.kind === 'round' ? isRatio(e.of) : e.kind === 'op' && e.op === '/');
 

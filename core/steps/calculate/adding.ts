@@ -1,0 +1,23 @@
+import type { Expression } from '../../formula/expression';
+import { withPlan, type Act, type State } from '../../language/acts';
+import { keyOf } from '../../language/chart';
+import { nameOf } from '../../language/naming';
+import type { Rounding } from '../../values/number';
+import { uniqueName } from '../../values/names';
+
+/** A new column; without a name it is called after what it computes. */
+export function add(as: Expression, name?: string): Act {
+  return {
+    key: `add ${name ?? ''} ${keyOf(as)}`,
+    apply(state: State) {
+      const given = name ?? uniqueName(nameOf(as), state.head.columns.map((c) => c.name));
+      return withPlan(state, { step: 'calculate', name: given, as, replace: false }, [given]);
+    },
+  };
+}
+
+/** A formula rounded; in a choice, each of its results. */
+export const rounded = (e: Expression, places: number, mode: Rounding): Expression =>
+  e.kind === 'round' ? { ...e, places, mode }
+  : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => ({ ...c, then: c.then.kind === 'blank' ? c.then : rounded(c.then, places, mode) })), otherwise: e.otherwise.kind === 'blank' ? e.otherwise : rounded(e.otherwise, places, mode) }
+  : { kind: 'round', of: e, places, mode };

@@ -1,0 +1,226 @@
+import { readsAsDate } from '../../formula/check';
+import { programsFor, type Example } from '../../formula/by-example';
+import { column, type Expression } from '../../formula/expression';
+import { amend, nothing, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { keyOf, rule } from '../../language/chart';
+import { folded } from '../../values/fold';
+import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
+import { uniqueName } from '../../values/names';
+import { add } from './adding';
+
+/* Columns made out of texts: things found in them, pieces rearranged, and programs shown by example. */
+
+const text = (value: string): Expression => ({ kind: 'text', value });
+const sort = (s: FindSort): Findable => ({ kind: 'sort', sort: s });
+const found = (what: Findable, of: Expression, which: 'first' | 'last' = 'first'): Expression => ({ kind: 'found', what, which, of });
+
+/** Some of a column's values, to try things on. */
+export const sampleOf = (name: string, { head }: { head: Context['head'] }): readonly string[] => {
+  const glance = head.glances?.get(name);
+  return glance?.values?.map(([v]) => v) ?? glance?.sample ?? [];
+};
+
+/** How many of a column's sampled values hold something of the sort. */
+const finds = (what: Findable, name: string, x: { head: Context['head'] }): number => {
+  const find = finder(what);
+  return sampleOf(name, x).slice(0, 300).filter((v) => find(v).length > 0).length;
+};
+
+/** The column in which something can be found: the one named, if it holds any; else the only one that does. */
+function holder(what: Findable, named: string | null, x: Context): string | null {
+  const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
+  if (named !== null) return x.head.glances && finds(what, named, x) === 0 ? null : named;
+  const holding = texts.filter((n) => finds(what, n, x) > 0);
+  return holding.length === 1 ? holding[0]! : null;
+}
+
+const findIn = (what: Findable, named: string | null, x: Context, which: 'first' | 'last' = 'first'): Expression | null => {
+  const name = holder(what, named, x);
+  return name === null ? null : found(what, column(name), which);
+};
+
+/** A name for what was found, where none was given. */
+const addFound = (e: Expression | null, name?: string): Act | null => e && add(e, name);
+
+const NAMES: Partial<Record<FindSort, string>> = { email: 'Email', phone: 'Phone', web: 'Link', domain: 'Domain', amount: 'Amount', number: 'Number', percent: 'Percent', date: 'Date', hashtag: 'Hashtag', postcode: 'Postcode', title: 'Title' };
+
+/** Several finds in one column, one new column each. */
+function addAll(name: string, whats: readonly Findable[], names: readonly string[] | null, x: Context): Act | null {
+  if (names && names.length !== whats.length) return null;
+  if (whats.some((w) => holder(w, name, x) === null)) return null;
+  return {
+    key: `find ${keyOf([name, whats, names])}`,
+    apply: (state: State) => whats.reduce<State>((s, what, i) => {
+      const given = names?.[i] ?? uniqueName(what.kind === 'sort' ? NAMES[what.sort]! : 'Code', s.head.columns.map((c) => c.name));
+      return withPlan(s, { step: 'calculate', name: given, as: found(what, column(name)), replace: false }, [given]);
+    }, state),
+  };
+}
+
+/** Forms of address moved from the front of a column into one of their own. */
+function moveWords(words: readonly string[], from: string, to: string, x: Context): Act | null {
+  const what: Findable = { kind: 'words', words };
+  if (finds(what, from, x) === 0) return null;
+  return {
+    key: `move words ${keyOf([words, from, to])}`,
+    apply: (state: State) => withPlan(
+      withPlan(state, { step: 'calculate', name: to, as: found(what, column(from)), replace: false }, [to]),
+      { step: 'replace', columns: [from], find: { kind: 'texts', place: 'start', texts: words }, with: '' },
+      [from],
+    ),
+  };
+}
+
+/** The best program for some examples over a column; without one, over the only column in which the first input stands. */
+function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
+  const holds = (n: string): boolean => sampleOf(n, x).some((v) => folded(v) === folded(examples[0]!.input));
+  const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
+  const holding = texts.filter(holds);
+  const source = named ?? (holding.length === 1 ? holding[0]! : null);
+  if (source === null) return null;
+  const [best] = programsFor(source, examples, sampleOf(source, x));
+  if (!best || best.covers < 0.4) return null;
+  if (mode === 'add') return add(best.expression, name);
+  return { key: `example ${keyOf(best.expression)}`, apply: (state) => withPlan(state, { step: 'calculate', name: source, as: best.expression, replace: true }, [source]) };
+}
+
+/** The last plan's formula, if it made a text, changed. */
+const onText = (key: string, change: (e: Expression) => Expression | null): Act =>
+  amend(key, (plan) => {
+    if (plan.step !== 'calculate') return null;
+    const as = change(plan.as);
+    return as && { ...plan, as };
+  });
+
+const isFind = (e: Expression): boolean => e.kind === 'found' || e.kind === 'slot' || e.kind === 'inside' || e.kind === 'written' || e.kind === 'piece' || e.kind === 'initials' || ((e.kind === 'cased' || e.kind === 'letters') && isFind(e.of));
+
+export const textPhrases = [
+  // What can be found
+  rule('what', '~emailWord', () => sort('email'), 0),
+  rule('what', '~phoneWord', () => sort('phone'), 0),
+  rule('what', '~webWord', () => sort('web'), 0),
+  rule('what', 'domain|domains name?', () => sort('domain'), 0),
+  rule('what', 'mail|email|e-mail domain|provider|host|server', () => sort('domain'), 0),
+  rule('what', 'amount|amounts|sum|price|cost of? in money|euros|euro|dollars|pounds|francs|eur|usd|gbp', () => sort('amount'), 0),
+  rule('what', 'amount|sum of money', () => sort('amount'), 0),
+  rule('what', 'amount|amounts|price|prices', () => sort('amount'), 0.3),
+  rule('what', 'percentage|percent|percentages', () => sort('percent'), 0.2),
+  rule('what', 'hashtag|hashtags|tags', () => sort('hashtag'), 0),
+  rule('what', 'postcode|postcodes|zip|postal code|codes?', () => sort('postcode'), 0.1),
+  rule('what', 'title|titles|form|forms|salutation|salutations of? address?', () => sort('title'), 0.2),
+  rule('what', 'date|dates', () => sort('date'), 0.3),
+  rule('what', 'number|numbers|figure|figures|digits|count', () => sort('number'), 0.3),
+  rule('what', '$shape:s $word?', ({ s }) => (s.length > 1 ? { kind: 'shape', shape: s } : null), 0.05),
+  rule('what', '$word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
+  rule('what', '$word $word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
+  rule('what', '$col ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
+  rule('what', '$word|$col like|e.g|eg|such as? $sampleCode:s', ({ s }) => ({ kind: 'shape', shape: s }), 0.05),
+  rule('shape', '$shapePart:s', ({ s }) => s, 0),
+  rule('shape', '$shapePart:a ~shapeJoin? $shape:b', ({ a, b }) => a + b, 0.02),
+  rule('shapePart', '$num:n digits|digit|figures|figure|numbers|numerals', ({ n }) => (n >= 1 && n <= 20 ? '#'.repeat(n) : null), 0),
+  rule('shapePart', '$num:n letters|letter|capitals', ({ n }) => (n >= 1 && n <= 20 ? '@'.repeat(n) : null), 0),
+  rule('shapePart', '$runOf:s', ({ s }) => s, 0),
+  rule('shapePart', 'a|an? $mark:m', ({ m }) => (m.length === 1 ? m : null), 0.1),
+  rule('shapePart', 'the? letter|letters? $word:w', ({ w }) => (/^\p{Lu}{1,4}$/u.test(w) ? w : null), 0.1),
+  rule('shapePart', 'the? letter|letters|text? $text:t', ({ t }) => (t.length <= 6 ? t : null), 0.1),
+
+  // Finding
+  rule('text0', 'the? first|last:? $what:w in|from|of|within|inside out? of? $col:c', ({ w, c }, x: Context) => findIn(w, c, x), 0.05),
+  rule('text0', 'the? last $what:w in|from|of|within|inside $col:c', ({ w, c }, x: Context) => findIn(w, c, x, 'last'), 0.02),
+  rule('text0', '$col:c $what:w', ({ w, c }, x: Context) => (w.kind === 'sort' && w.sort !== 'number' && w.sort !== 'date' ? findIn(w, c, x) : null), 0.25),
+  rule('text0', '$pieceOf $side:s the? $mark:m of|in the? $what:w in|of|from|within $col:c', ({ s, m, w, c }, x: Context) => { const e = findIn(w, c, x); return e && { kind: 'piece', side: s, mark: m, which: 'first', of: e }; }, 0),
+  rule('text0', '$pieceOf $side:s the? $mark:m of|in the? $what:w', ({ s, m, w }, x: Context) => { const e = findIn(w, null, x); return e && { kind: 'piece', side: s, mark: m, which: 'first', of: e }; }, 0.05),
+  rule('clause', '~extract the? $what:w out? from|of|in of? $col:c', ({ w, c }, x: Context) => addFound(findIn(w, c, x)), 0),
+  rule('clause', '~extract the? $what:w out? from|of|in of? $col:c ~into ~column of? its|their? own? ~named? $name:n', ({ w, c, n }, x: Context) => addFound(findIn(w, c, x), n), 0),
+  rule('clause', '~extract the? $what:w out? from|of|in of? $col:c ~into $name:n', ({ w, c, n }, x: Context) => addFound(findIn(w, c, x), n), 0.1),
+  rule('clause', 'some|a|many|few|several|most|sometimes? of? them|people|rows|customers|members? $col:c? ~mention a|an|their|its? $what:w ~inside? $col:d', ({ c, w, d }, x: Context) => found2(w, d ?? c, x), 0.05),
+  rule('clause', '~if the? $col:c ~contains|~mention a|an|any|some? $what:w ,? ~add? that|the|it|this $word? ~into? ~number? ~into? ~column?', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0),
+  rule('clause', '$col:c ~split3 $whats:w $jumble? .|,|;|:? ~extract them|these|those|both|it? out? ~into2? $num? ~column? ~into2? ,|:? $names:n', ({ c, w, n }, x: Context) => addAll(c, w, n, x), 0),
+  rule('clause', '~extract $whats:w out? from|of|in of? $col:c ~into2? $num? ~column? ,|:? $names:n', ({ c, w, n }, x: Context) => addAll(c, w, n, x), 0),
+  rule('clause', '~extract $whats:w out? from|of|in of? $col:c', ({ c, w }, x: Context) => (w.length > 1 ? addAll(c, w, null, x) : null), 0.05),
+  rule('clause', '~split $col:c ~into $whats:w', ({ c, w }, x: Context) => (w.length > 1 ? addAll(c, w, null, x) : null), 0.05),
+  rule('whats', '$what:a', ({ a }) => [a], 0),
+  rule('whats', '$what:a ~list $whats:b', ({ a, b }) => [a, ...b], 0),
+  rule('jumble', 'jumbled|mixed|muddled|thrown|lumped|all|squeezed|crammed together|up|in? one? cell|field?', () => true, 0),
+  // 'Some people quote a reference in their complaint. Pull it into a column called Ref': the naming follows.
+  rule('rider', '~extract it|that|this|them|those ~into ~column of? its|their? own? ~named? $name:n', ({ n }) => amend(`found ${n}`, (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? { ...plan, name: n } : null)), 0),
+  rule('rider', '~extract it|that|this|them|those ~into ~column of? its|their own', () => amend('found', (plan) => (plan.step === 'calculate' && isFind(plan.as) ? plan : null)), 0),
+  rule('rider', '~into a|one? column|field of? its|their own', () => amend('own', (plan) => (plan.step === 'calculate' && !plan.replace ? plan : null)), 0),
+  rule('rider', '~otherwise ~blankWord', () => onText('else blank', (e) => (isFind(e) ? e : null)), 0),
+  rule('rider', 'leave|leaving|keep|with? $name? a? ~blankWord for|where|if $remark', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0.1),
+  rule('rider', '~blankWord ~if $remark', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0.1),
+  rule('rider', '~blankWord ~if there is|are none|nothing', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0),
+  rule('rider', '$name? ~blankWord ~otherwise|~forOthers', () => onText('blank otherwise', (e) => (isFind(e) ? e : null)), 0.05),
+  rule('rider', 'leave|leaving|keep|with $name? a? ~blankWord ~otherwise|~forOthers', () => onText('blank otherwise', (e) => (isFind(e) ? e : null)), 0),
+  rule('rider', '~into? ~number', () => onText('as number', (e) => asNumber(e)), 0.05),
+
+  // What stands in brackets
+  rule('inBrackets', '~brackets in|of|at|behind|after the? $col:c', ({ c }) => ({ kind: 'inside', open: '(', close: ')', of: column(c) }), 0),
+  rule('inBrackets', '$pieceOf|$word ~inside? ~brackets in|of|from|at the? $col:c', ({ c }) => ({ kind: 'inside', open: '(', close: ')', of: column(c) }), 0),
+  rule('text0', '$inBrackets:e', ({ e }, x: Context) => (sampleOf(e.of.name, x).some((v) => v.includes('(')) ? e : null), 0.1),
+  rule('text0', 'number|figure|count|digits ~inside? $inBrackets:e', ({ e }) => found(sort('number'), e), 0),
+  rule('clause', 'the? $inBrackets:e say|says|hold|holds|show|shows|give|gives|tell|tells|contain|contains $remark ,|.|;|:? ~extract|~add that|this|it|the $word? ~into? ~number', ({ e }) => add(found(sort('number'), e)), 0),
+  rule('clause', 'the? $inBrackets:e say|says|hold|holds|show|shows|give|gives|tell|tells|contain|contains $remark ,|.|;|:? ~extract|~add that|this|it|the? $word? ~into? ~column?', ({ e }) => add(e), 0.1),
+  rule('clause', '~extract $inBrackets:e', ({ e }) => add(e), 0.05),
+
+  // Letters and initials
+  rule('text0', '~initials of|for? the? $col:c', ({ c }) => ({ kind: 'initials', of: column(c) }), 0),
+  rule('text0', '$col:c ~initials', ({ c }) => ({ kind: 'initials', of: column(c) }), 0),
+  rule('rider', 'in|as|with? capitals|uppercase|caps', () => onText('initials upper', (e) => (e.kind === 'initials' ? e : null)), 0),
+  rule('rider', 'no|without any? dots|points|periods|stops', () => onText('initials bare', (e) => (e.kind === 'initials' ? e : null)), 0),
+  rule('text0', 'the? first|leading $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'first', count: n, of: column(c) } : null), 0),
+  rule('text0', 'the? last|final|trailing $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'last', count: n, of: column(c) } : null), 0),
+  rule('text0', 'the? first letter|character|initial of|in|from $col:c', ({ c }) => ({ kind: 'letters', side: 'first', count: 1, of: column(c) }), 0),
+  rule('text0', 'the? first word|name of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: 1, mark: ' ', of: column(c) }), 0),
+  rule('text0', 'the? last word|name of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
+
+  // Columns written into one text
+  rule('pattern', '$col:a ,|and? then|and|followed|with by? the? $col:b ~inBrackets', ({ a, b }) => ({ kind: 'written', of: [column(a), text(' ('), column(b), text(')')] }), 0),
+  rule('pattern', '$col:a $text:t $col:b', ({ a, t, b }) => ({ kind: 'written', of: [column(a), text(t), column(b)] }), 0.2),
+  rule('text0', '$pattern:p', ({ p }) => p, 0),
+  rule('rider', 'so|like|as|e.g|eg|for that|example|in? it|they? reads|read|looks|like|gives|get|gets? $text:t', ({ t }) => onText(`sample ${t}`, (e) => (e.kind === 'written' && t.includes('(') ? e : null)), 0.1),
+  rule('moments', '~join|~make $col:a and $col:b together? ~into? a|one|single? ~moment', ({ a, b }, x: Context) => momentOf(a, b, x), 0),
+  rule('moments', '~join|~make $col:a together? with $col:b ~into? a|one|single? ~moment', ({ a, b }, x: Context) => momentOf(a, b, x), 0),
+  rule('moments', 'a|one|single? ~moment from|of|out|made of? $col:a and $col:b', ({ a, b }, x: Context) => momentOf(a, b, x), 0),
+  rule('text0', '$moments:m', ({ m }) => m, 0),
+
+  // Words taken off the front
+  rule('wordList', '$word:w', ({ w }) => (/^\p{Lu}/u.test(w) && w.length <= 12 ? [w] : null), 0),
+  rule('wordList', '$text:w', ({ w }) => [w], 0),
+  rule('wordList', '$wordList:a ~list $wordList:b', ({ a, b }) => [...a, ...b], 0),
+  rule('clause', '~move|~extract the? $wordList:w in|from front|out? of|in? front? of? $col:c ~into ~column|$ownColumn ~named? $name:n', ({ w, c, n }, x: Context) => moveWords(w, c, n, x), 0),
+  rule('clause', '~move|~extract the? $wordList:w from in front of the? $col:c ~into ~column|$ownColumn ~named? $name:n', ({ w, c, n }, x: Context) => moveWords(w, c, n, x), 0),
+  rule('ownColumn', 'its|their own? column', () => true, 0),
+  rule('rider', 'and? let|leave|leaving|so $col:c column? keep|have|hold|show|with only|just the? $word', ({ c }) => amend(`keeps ${c}`, (plan) => (plan.step === 'replace' && plan.columns.includes(c) ? plan : null)), 0.1),
+
+  // By example
+  rule('examples', '$example:a', ({ a }) => [a], 0),
+  rule('examples', '$example:a ,|and|;? $examples:b', ({ a, b }) => [a, ...b], 0),
+  rule('exampleCue', '~exampleWord ,|:?', () => true, 0),
+  rule('exampleCue', ',|:|;|.|–|- ~exampleWord? ,|:?', () => true, 0),
+  rule('shortForm', 'a|an|the? short|shorter|brief|long|neat|compact|nice|full|tidy? description|label|version|form|text|name|code|summary|way|round of|for|from? every|each|the|our?', () => true, 0.05),
+  rule('clause', '~add ~column? ~named? $name:n ,|:? made|built|derived|worked|taken? from|out|of|with of? the? $col:c $exampleCue $examples:e', ({ n, c, e }, x: Context) => byExample(e, c, x, 'add', n), 0),
+  rule('clause', '~add ~column? $shortForm? made|built|derived|taken? from|out|of|with|for? of? the? $col:c ~wayRound? ~into? ~column? $exampleCue $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0),
+  rule('clause', 'write|rewrite|turn|change|reformat|rearrange|reorder|convert|put|flip|reverse $col:c ~wayRound? ~pleaseWord? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0),
+  rule('clause', '$col:c ~should? ~be? ~wayRound? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.3),
+  rule('clause', '~add ~column? ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
+  rule('clause', '$exampleCue $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.5),
+  rule('clause', '$examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.6),
+  rule('aside', 'and so on|forth', () => nothing, 0),
+  rule('aside', 'etc', () => nothing, 0),
+].flat();
+
+const found2 = (what: Findable, named: string | undefined, x: Context): Act | null => addFound(findIn(what, named ?? null, x) ?? findIn(what, null, x));
+
+/** A found text as a number: the number in it. */
+function asNumber(e: Expression): Expression | null {
+  if (e.kind === 'found' && e.what.kind === 'sort' && NUMERIC_FINDS.has(e.what.sort)) return e;
+  if (e.kind === 'found' || e.kind === 'slot' || e.kind === 'piece' || e.kind === 'inside' || e.kind === 'letters') return found(sort('number'), e);
+  return null;
+}
+
+function momentOf(a: string, b: string, x: Context): Expression | null {
+  const isClock = (n: string): boolean => { const all = sampleOf(n, x); return all.length > 0 && all.filter((v) => /^\d{1,2}[:.]\d{2}/.test(v.trim())).length >= all.length / 2; };
+  if (readsAsDate(x.head, a) && isClock(b)) return { kind: 'moment', day: column(a), time: column(b) };
+  return readsAsDate(x.head, b) && isClock(a) ? { kind: 'moment', day: column(b), time: column(a) } : null;
+}

@@ -1,0 +1,89 @@
+/** Sorts of things that can be found in a text. */
+export type FindSort = 'email' | 'phone' | 'web' | 'domain' | 'amount' | 'number' | 'percent' | 'date' | 'hashtag' | 'postcode' | 'title';
+
+/** What is looked for: something of a sort, a code of a shape ('#' a digit, '@' a letter, the rest as it stands), or one of some words. */
+export type Findable =
+  | { readonly kind: 'sort'; readonly sort: FindSort }
+  | { readonly kind: 'shape'; readonly shape: string }
+  | { readonly kind: 'words'; readonly words: readonly string[] };
+
+/** How each sort is called in exact sentences. */
+export const FIND_WORDS: Readonly<Record<FindSort, string>> = {
+  email: 'e-mail address', phone: 'telephone number', web: 'web address', domain: 'domain', amount: 'amount of money', number: 'number', percent: 'percentage', date: 'date', hashtag: 'hashtag', postcode: 'postcode', title: 'form of address',
+};
+export const SORTS = Object.keys(FIND_WORDS) as FindSort[];
+
+/** Sorts whose finds are numbers. */
+export const NUMERIC_FINDS: ReadonlySet<FindSort> = new Set<FindSort>(['amount', 'number', 'percent']);
+
+const EMAIL = /[\p{L}\p{N}._%+-]+@[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+/gu;
+const MONTH = String.raw`(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sep(?:t(?:ember)?)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)`;
+
+const PATTERNS: Record<Exclude<FindSort, 'domain' | 'phone'>, RegExp> = {
+  email: EMAIL,
+  web: /(?:https?:\/\/|www\.)[^\s,;()<>"]+/giu,
+  amount: /(?:[€$£]|\b(?:EUR|USD|GBP|CHF)\b)\s?\d[\d,.]*|\d[\d,.]*\s?(?:[€$£]|\b(?:EUR|USD|GBP|CHF|euros?|pounds?|dollars?|francs?)\b)/giu,
+  number: /(?<![\p{L}\d])-?\d+(?:[.,]\d+)*/gu,
+  percent: /-?\d+(?:[.,]\d+)?\s?(?:%|per ?cent\b)/giu,
+  date: new RegExp(String.raw`\b\d{4}-\d{1,2}-\d{1,2}\b|\b\d{1,2}[/.]\d{1,2}[/.]\d{2,4}\b|\b\d{1,2}(?:st|nd|rd|th)? ${MONTH},? \d{4}\b|\b${MONTH} \d{1,2}(?:st|nd|rd|th)?,? \d{4}\b`, 'giu'),
+  hashtag: /#[\p{L}\p{N}_]+/gu,
+  postcode: /\b[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2}\b|\b[A-Z]{0,2}-?\d{4,5}\b/gu,
+  title: /(?<![\p{L}])(?:mr|mrs|ms|miss|mx|dr|prof|rev|sir|dame)\b\.?/giu,
+};
+
+/** A telephone number: at least six digits with the usual marks between them, and no date or plain code. */
+const PHONE = /(?:\+|\(\d|\b)\d?[\d()\s./-]{4,}\d\b/gu;
+
+const tidyNumber = (text: string): string => text.replace(/[.,]+$/, '');
+
+/** A function that finds all of something in a text, in order. Each find is trimmed. */
+export function finder(what: Findable): (text: string) => string[] {
+  if (what.kind === 'shape') return matches(shapePattern(what.shape));
+  if (what.kind === 'words') return matches(new RegExp(`(?<![\\p{L}\\p{N}])(?:${[...what.words].sort((a, b) => b.length - a.length).map(escape).join('|')})(?![\\p{L}\\p{N}])\\.?`, 'giu'));
+  switch (what.sort) {
+    case 'phone':
+      return (text) => {
+        const bare = text.replace(EMAIL, (m) => ' '.repeat(m.length)).replace(PATTERNS.date, (m) => ' '.repeat(m.length));
+        return [...bare.matchAll(PHONE)].map((m) => m[0].trim().replace(/^[./-]\s*/, '')).filter((t) => (t.match(/\d/g) ?? []).length >= 6);
+      };
+    case 'domain':
+      return (text) => [
+        ...[...text.matchAll(EMAIL)].map((m) => m[0].slice(m[0].indexOf('@') + 1)),
+        ...[...text.matchAll(PATTERNS.web)].map((m) => m[0].replace(/^https?:\/\//i, '').replace(/^www\./i, '').replace(/[/?#:].*$/, '')),
+      ];
+    case 'amount':
+    case 'percent':
+      return (text) => [...text.matchAll(PATTERNS[what.sort as 'amount'])].map((m) => tidyNumber(m[0].replace(/\b(?:euros?|pounds?|dollars?|francs?|per ?cent)\b/i, '').replace('%', '').trim()));
+    case 'number':
+      return (text) => [...text.matchAll(PATTERNS.number)].map((m) => tidyNumber(m[0]));
+    default:
+      return matches(PATTERNS[what.sort]);
+  }
+}
+
+const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+
+/** The pattern of a shape: '#' a digit, '@' a letter; not inside a longer word or number. */
+function shapePattern(shape: string): RegExp {
+  const body = Array.from(shape, (c) => (c === '#' ? '\\d' : c === '@' ? '\\p{L}' : escape(c))).join('');
+  return new RegExp(`(?<![\\p{L}\\p{N}])${body}(?![\\p{L}\\p{N}])`, 'giu');
+}
+
+const matches = (pattern: RegExp) => (text: string): string[] => [...text.matchAll(pattern)].map((m) => m[0].trim());
+
+/** The n-th piece of a text cut at a mark, trimmed; negative n from the end; '' where there are not so many. A space stands for any run of spaces. */
+export function slotOf(text: string, mark: string, n: number): string {
+  const pieces = mark === ' ' ? text.trim().split(/\s+/) : text.split(mark);
+  if (pieces.length < 2 && n !== 1 && n !== -1) return '';
+  return (pieces.at(n > 0 ? n - 1 : n) ?? '').trim();
+}
+
+/** 'AF' of 'ada fern': the first letter of every word; '' where there is no letter. */
+export const initialsOf = (text: string): string => (text.match(/\p{L}[\p{L}\p{N}'’]*/gu) ?? []).map((w) => Array.from(w)[0]!.toUpperCase()).join('');
+
+/** What stands between the first opening mark and the next closing one, trimmed. */
+export function insideOf(text: string, open: string, close: string): string {
+  const from = text.indexOf(open);
+  const to = from < 0 ? -1 : text.indexOf(close, from + open.length);
+  return to < 0 ? '' : text.slice(from + open.length, to).trim();
+}
