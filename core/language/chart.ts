@@ -249,7 +249,7 @@ const light = new Set(LIGHT);
 
 function skipCost(token: Token): Skip {
   if (token.kind === 'mark') {
-    if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? 0.1 : /[.;!?]/.test(token.lower) ? 0.7 : 0.2, outer: 0.02, lost: false };
+    if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? 0.1 : /[.;!?]/.test(token.lower) ? 0.7 : 0.2, outer: token.lower === ':' ? 0.5 : 0.02, lost: false };
     return { inner: 2, outer: 2, lost: true };
   }
   if (token.kind === 'word' && fillers.has(token.lower)) return { inner: token.capital && token.from > 0 ? 0.3 : 0.03, outer: 0.05, lost: false };

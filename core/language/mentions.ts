@@ -62,7 +62,7 @@ const synonymous = (a: string, b: string): boolean => {
 /** Words of a column's name: cut at spaces, marks, and where small letters change to capitals. */
 const nameWords = (name: string): NameWord[] =>
   name
-    .replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')
+    .replace(/(\p{Ll}{2})(\p{Lu})/gu, '$1 $2')
     .split(/[\s_\-./()]+/)
     .filter((w) => w !== '')
     .map((w) => ({ word: w.toLowerCase(), stem: stem(w) }));

@@ -66,7 +66,7 @@ function build(tree: Node, roles: ReadonlyMap<string, string>): Expression {
   return op(tree.op, build(tree.left, roles), build(tree.right, roles));
 }
 
-const words = (name: string): string[] => name.replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2').toLowerCase().split(/[^\p{L}\p{N}]+/u).filter(Boolean);
+const words = (name: string): string[] => name.replace(/(\p{Ll}{2})(\p{Lu})/gu, '$1 $2').toLowerCase().split(/[^\p{L}\p{N}]+/u).filter(Boolean);
 
 const WEIGHTS = new Map<string, Map<string, number>>(Object.entries(ROLES).map(([role, text]) => {
   const [first, second = ''] = text.split(' / ');

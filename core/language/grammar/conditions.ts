@@ -7,6 +7,9 @@ import { rule } from '../chart';
 import { onlyDate } from './expressions';
 import type { Period } from './seeds';
 
+/** Joints of a sentence: no words to look for. */
+const NO_WORD = /^(?:the|a|an|and|or|is|are|in|on|it|if|else|otherwise|there|for|to|that|which|where|when|other|of|as|with)$/i;
+
 interface Value {
   readonly column: string;
   readonly text: string;
@@ -32,6 +35,12 @@ function within(name: string, period: Period, x: Context): Condition | null {
   return all([compare('>=', column(name), { kind: 'date', value: period.from }), compare('<=', column(name), { kind: 'date', value: period.to })]);
 }
 
+/** Days from the only other column of dates to one: 'it took more than ten days to close'. */
+function spanTo(name: string, x: Context): Expression | null {
+  const others = x.head.columns.filter((c) => c.name !== name && (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)));
+  return isDated(name, x) && others.length === 1 ? { kind: 'span', unit: 'days', from: column(others[0]!.name), to: column(name) } : null;
+}
+
 /** A plain word that is looked for in texts, as one and as many: 'brake' and 'brakes'. */
 function bothNumbers(word: string): string[] | null {
   const w = word.toLowerCase();
@@ -39,7 +48,8 @@ function bothNumbers(word: string): string[] | null {
   return w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, `${w}s`];
 }
 
-const SIZES: readonly (readonly [string, Comparison])[] = [['~more', '>'], ['~less', '<'], ['~least', '>='], ['~most', '<=']];
+/** Words for comparing sizes. */
+export const SIZES: readonly (readonly [string, Comparison])[] = [['~more', '>'], ['~less', '<'], ['~least', '>='], ['~most', '<=']];
 
 /** Texts that a column is compared with: quoted, or values that stand in it. */
 const valuesOf = (list: readonly Value[], name: string): string[] | null => {
@@ -104,6 +114,8 @@ export const conditionRules = [
   ]).flat(),
   rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
   rule('plainWords', '$word:w', ({ w }) => bothNumbers(w), 0),
+  rule('plainWords', '$word:w ^$word:v', ({ w, v }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase()]), 0.3),
+  rule('plainWords', '$word:w ^$word:v or|, $plainWords:r', ({ w, v, r }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase(), ...r]), 0.3),
   rule('plainWords', '$word:w or|, $plainWords:r', ({ w, r }) => { const own = bothNumbers(w); return own && [...new Set([...own, ...r])]; }, 0),
   rule('code', '$word:w', ({ w }) => (/^[A-Z]{1,5}$|\d/.test(w) ? w : null), 0),
 
@@ -121,6 +133,12 @@ export const conditionRules = [
   rule('cond', '$rows ~without $col:c', ({ c }) => empty(c), 0.02),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
+
+  rule('cond', '$cond:c or|and ~be? ~blankWord', ({ c }) => { const of = c.kind === 'compare' ? c.left : c.kind === 'among' ? c.of : null; return of?.kind === 'column' ? any([c, { kind: 'empty', of }]) : null; }, 0.05),
+  rule('cond', 'it|they? ~tookIt ~more $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('>', e, number(n)); }, 0),
+  rule('cond', 'it|they? ~tookIt ~less $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<', e, number(n)); }, 0),
+  rule('cond', 'it|they? ~tookIt ~least $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('>=', e, number(n)); }, 0),
+  rule('cond', 'it|they? ~tookIt ~most $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<=', e, number(n)); }, 0),
 
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),

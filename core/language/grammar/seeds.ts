@@ -36,6 +36,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : 0.02);
     if (t.kind === 'word') {
       if (context.vocabulary.ownNouns.has(t.stem)) put('noun', i, i + 1, t.lower, 0);
+      if (!context.vocabulary.rowNouns.has(t.stem) && t.lower.length >= 6 && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) && [...context.vocabulary.ownNouns].some((n) => n.length >= 5 && typingDistance(t.stem, n, 1) <= 1)) put('rows', i, i + 1, t.lower, 0.5);
       if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.15 : 0);
       const unit = unitName(t.lower);
       // 'in' and single letters are units only behind a number.
@@ -75,6 +76,12 @@ function metrics(tokens: readonly Token[], { head }: Context, put: Put): void {
       const to = i + words.length;
       put('metricName', i, to, metric, 0);
       for (const way of tie(metric, head)) put('metric', i, to, way.expression, 0.1 + way.cost);
+      // 'break-even tickets', 'occupancy of the hall': a noun behind it says what it is of.
+      const noun = tokens[to];
+      if (noun?.kind === 'word' && /[^su]s$/.test(noun.lower) && !metricIndex.has(noun.stem)) {
+        put('metricName', i, to + 1, metric, 0.1);
+        for (const way of tie(metric, head)) put('metric', i, to + 1, way.expression, 0.2 + way.cost);
+      }
     }
   });
 }

@@ -138,6 +138,12 @@ export const CLASSES: Readonly<Record<string, string>> = {
   exampleWord: 'like|as|eg|for example|for instance|so that|so|such as|such that|thus|say',
   against: 'vs|versus|against|over|to|and|less|minus|vs.|compared with|compared to|relative to|by|,',
   growthWord: 'growth|growth rate|rate of growth|percentage growth|percent change|percentage change|relative change|increase in percent|change in percent',
+  tookIt: 'took|takes|take|lasted|lasts|needed|needs|has|had|have|holds|was there for|waited|weighs|weighed|costs',
+  rungVerb: 'is|are|gets|get|means|counts as|count as|becomes|become|=|:|as|is called|are called|makes|is graded|called|should be|to be',
+  larger: 'longer|more|higher|bigger|above|over|beyond|heavier|larger|greater|later|above that|over that|more than that|beyond that|longer than that|dearer|older|warmer|upwards',
+  caseList: ',|and|, and|;|or|, or|.|else|, else|; else|otherwise|, otherwise|then|, then|but|, but',
+  grade: 'grade|classify|label|rate|sort|group|tag|mark|categorise|categorize|class|band|bucket|flag|call|divide|code|colour|assign|say|split',
+  from: 'from|by|on|based on|going by|according to|judging by|depending on|using|for|out of|with|in',
   becomes: 'becomes|become|turns into|turn into|should turn into|should become|should be|should read|should come out as|comes out as|come out as|gives|give|to|into|as|is to become|ought to be|must become|would be|would become|will be|will become|is written|goes to|should give|gets|->|-->|=>|→|would read|would come out as|should look like|looks like|should be written',
   undo: 'undo|undo that|undo it|take that back|take it back|revert|revert that|go back|put it back|oh no undo that|cancel that|roll back|scratch that|undo the last step|undo the last one|reverse that|never mind',
 };

@@ -3,6 +3,7 @@ import { fit } from '../../metrics/metrics';
 import { findColumn } from '../../table/table';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
+import { casePhrases } from './case-phrases';
 import { metricPhrases } from './metric-phrases';
 import { textPhrases } from './text-phrases';
 import type { Rounding } from '../../values/number';
@@ -37,9 +38,15 @@ const named = (plan: CalculatePlan, as: Expression): CalculatePlan => ({ ...plan
 function blankWhere(condition: Condition): Act {
   return onLast(`blank ${keyOf(condition)}`, (plan, head) => {
     const where = orZero(condition, { head });
-    return impliedBlank(where, plan.as) ? plan : { ...plan, as: plan.as.kind === 'choose' ? { ...plan.as, cases: [{ when: where, then: blank }, ...plan.as.cases] } : { kind: 'choose', cases: [{ when: where, then: blank }], otherwise: plan.as } };
+    return impliedBlank(where, plan.as) ? plan : withBlank(plan, where);
   });
 }
+
+/** A calculation that is blank where a condition holds, before anything else is looked at. */
+const withBlank = (plan: CalculatePlan, where: Condition): CalculatePlan => ({
+  ...plan,
+  as: plan.as.kind === 'choose' ? { ...plan.as, cases: [{ when: where, then: blank }, ...plan.as.cases] } : { kind: 'choose', cases: [{ when: where, then: blank }], otherwise: plan.as },
+});
 
 function impliedBlank(condition: Condition, e: Expression): boolean {
   if (condition.kind === 'any') return condition.of.every((c) => impliedBlank(c, e));
@@ -87,6 +94,7 @@ const q = (name: string, x: Context): Expression | null => quantity(name, x);
 export const phrases = [
   textPhrases,
   metricPhrases,
+  casePhrases,
   // Over the rows
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
   rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }) => over('running', e, [by]), 0),
@@ -97,6 +105,12 @@ export const phrases = [
   rule('ex0', '~change $col:c from|over|since|to $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('ex0', '~change $col:c change|changed? compared|relative with|to? $prev for|of|in the? same $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
   rule('ex0', '~change $col:c compared|relative|against to|with? $prev ~each $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
+  rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? ~average of|in|for his|her|its|their|the or? her? same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
+  rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? overall|total|whole? ~average of? all|everything|everybody|table?', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, total('mean', e)); }, 0.05),
+  rule('ex2', '~diff? $col:c difference|deviation|distance|gap to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
+  rule('ex2', 'difference|deviation|distance|gap of|between|in? $col:c to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
+  rule('aboveBelow', 'above|over ~open? plus|+? ~close? or|and below|under ~open? minus|-? ~close?', () => true, 0),
+  rule('ex2', 'how many|much ~be? missing|needed|short|lacking to? get|bring|lift|raise|fill? $col:a up? to|until $col:b', ({ a, b }, x: Context) => { const [m, n] = [q(a, x), q(b, x)]; return m && n ? op('-', n, m) : null; }, 0),
   rule('prev', '~previous', () => true, 0),
   rule('prev', '$rows in the? ~previous', () => true, 0),
   rule('figure', '~countWord $rows', (_s, x: Context) => total('count', column(x.head.columns[0]!.name)), 0),
@@ -130,26 +144,6 @@ export const phrases = [
   rule('which', 'last', () => 'last', 0),
   rule('expr', '$text0:e', ({ e }) => e, 0),
 
-  // If ..., otherwise ...
-  rule('leaf', '$text:t', ({ t }): Expression => ({ kind: 'text', value: t }), 0),
-  rule('leaf', '$ex2:e', ({ e }) => e, 0.05),
-  rule('leaf', '$label:t', ({ t }): Expression => ({ kind: 'text', value: t }), 0.15),
-  rule('leaf', '~blankWord', () => blank, 0),
-  rule('label', '$word:a', ({ a }) => (/^(?:it|the|a|an|and|or|is|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than)$/i.test(a) ? null : a), 0),
-  rule('label', 'on time', () => 'on time', 0),
-  rule('label', '$word:a ^$word:b', ({ a, b }) => (/^(?:if|otherwise|else|is|and|or|blank|empty|the|where|when)$/i.test(a) || /^(?:if|otherwise|else|is|and|or|when|where|the)$/i.test(b) ? null : `${a} ${b}`), 0.3),
-  rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }) => [{ when: c, then: l }], 0),
-  rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }) => [{ when: c, then: l }], 0.05),
-  rule('cases', '$case1:a', ({ a }) => a, 0),
-  rule('cases', '$case1:a ~list $cases:b', ({ a, b }) => [...a, ...b], 0),
-  rule('cases', '$case1:a $cases:b', ({ a, b }) => [...a, ...b], 0.1),
-  rule('chosen', '$cases:c ,|;|.|and? ~otherwise it|they|is? $leaf:l', ({ c, l }) => cases(c, l), 0),
-  rule('chosen', '$cases:c ,|;|.|and? $leaf:l ~otherwise', ({ c, l }) => cases(c, l), 0),
-  rule('chosen', '$cases:c', ({ c }) => cases(c, blank), 0.4),
-  rule('chosen', '$chosen:e ,|and leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? cases([{ when: orZero(c, x), then: blank }, ...e.cases], e.otherwise) : null), 0.05),
-
-  rule('clause', 'mark|label|flag|tag|call ~each? $rows|$guess? as? $chosen:e', ({ e }) => add(e), 0.1),
-  rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add(cases([{ when: c, then: { kind: 'text', value: 'yes' } }], { kind: 'text', value: 'no' }), n), 0),
   rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', 'add $num:n to $col:c', ({ n, c }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0),
@@ -191,6 +185,7 @@ export const phrases = [
   rule('clause', '~column ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
   rule('clause', '~column ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
   rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
+  rule('clause', 'and $name:n the $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.2),
   rule('clause', '$name:n , $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.4),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
@@ -222,9 +217,9 @@ export const phrases = [
   rule('rider', '~notRounded', () => onLast('raw', (plan) => plan), 0),
   rule('rider', 'as|in a? whole percent|percentage|% number|figure?', () => onLast('whole percent', (plan) => ({ ...plan, as: rounded(isPercent(plan.as) ? plan.as : percent(plan.as), 0, 'nearest') })), 0),
   rule('rider', 'in|as a|the? percent|percentage|% of what|the? we|it|they? $col:c', ({ c }) => onLast(`percent of ${c}`, (plan) => { const r = ratioOf(plan.as); return r && keyOf(r.right) === keyOf(column(c)) ? (isPercent(plan.as) ? plan : { ...plan, as: percent(plan.as) }) : null; }), 0),
-  rule('rider', 'only? $col:a counts|count ,|and|but? not $cols:b', ({ a, b }) => onLast(`counts ${a}`, (plan) => { const used = columnsOf(plan.as); return used.includes(a) && !b.some((n: string) => used.includes(n)) ? plan : null; }), 0),
+  rule('rider', 'only? $col:a $rows|$guess? counts|count ,|and|but? not $cols:b', ({ a, b }) => onLast(`counts ${a}`, (plan) => { const used = columnsOf(plan.as); return used.includes(a) && !b.some((n: string) => used.includes(n)) ? plan : null; }), 0),
   rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
-  rule('rider', 'in|as $unit', () => onLast('unit', (plan) => plan), 0.5),
+  rule('rider', 'in|as $unit', () => onLast('unit', (plan) => plan), 0.05),
 
   // Blank where ...
   rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
@@ -254,6 +249,7 @@ export const phrases = [
   rule('rider', '~if one|any|either of the? two|three|them? is|are ~blankWord ,? $blankIt', () => onLast('blank in', (plan) => plan), 0),
   rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
+  rule('rider', '~if nothing|none was|were|is $word ,? no $name', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
   rule('rider', 'no $cols:c ,? no $name', ({ c }) => onLast(`none ${c.join()}`, (plan) => (c.every((n: string) => needs(plan.as.kind === 'round' ? plan.as.of : plan.as, n)) ? plan : null)), 0.2),
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
 
@@ -265,8 +261,21 @@ export const phrases = [
   // 'the free one': where the price is nothing
   rule('freeOnes', 'free|gratis $rows|$guess?', (_s, x: Context) => { const prices = x.head.columns.filter((c) => fit('price', c.name) < 0.3 && readsAsNumber(x.head, c.name)); return prices.length === 1 ? { kind: 'compare', op: '=', left: column(prices[0]!.name), right: number(0) } : null; }, 0),
 
+  rule('rider', '~if the? $col:c ~be not an? real|proper|valid? ~number|~date ,? $blankIt', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
+  rule('rider', '$blankIt ~if the? $col:c ~be not an? real|proper|valid? ~number|~date', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
+  rule('rider', "$blankIt ~if we|i|nobody|they don't|dont|do not? know|knows|have the? $col:c", ({ c }) => onLast(`unknown ${c}`, (plan) => withBlank(plan, { kind: 'empty', of: column(c) })), -0.2),
+  rule('rider', '$blankIt ~if there? is|are? no|not any? $col:c $word? is|was|are? given|recorded|entered|known|noted|written', ({ c }) => onLast(`unknown ${c}`, (plan) => withBlank(plan, { kind: 'empty', of: column(c) })), -0.2),
+  rule('rider', "$blankIt ~if we|they|it|you don't|dont|not know|have|tell|say how many|much|which|it|that|them?", () => onLast('unknown', (plan) => { const [first] = columnsOf(plan.as); return first === undefined ? null : withBlank(plan, { kind: 'empty', of: column(first) }); }), 0),
+  rule('rider', '$num:n ~if there|we|they|it is|are|have? enough|sufficient|plenty', ({ n }) => onLast('at least', (plan) => (n === 0 && !textual(plan.as) ? { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } } : null)), 0),
+  rule('rider', 'never|not below|under|less|negative than? zero|0?', () => onLast('not negative', (plan) => (textual(plan.as) ? null : { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } })), 0.3),
+  rule('rider', '$values $rows|$guess? counts|count as? well|too|also ,? $withZero?', () => onLast('counts too', (plan) => (plan.where ? null : plan)), 0),
+  rule('withZero', 'with their|its zero|0|value', () => true, 0),
+  rule('rider', 'no|without $col:c means|mean|gives $name ~be ~blankWord too|also?', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
+  rule('rider', 'if several fit|apply|match ,? the? first one counts|wins', () => onLast('first fits', (plan) => (plan.as.kind === 'choose' ? plan : null)), 0),
+
   // Names said afterwards
   rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
+  rule('rider', '~column ~named? $text:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
   rule('rider', 'column|field ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.2),
   rule('rider', '~into ~column ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.05),
   rule('rider', 'put|write it|that|this|them? ~into ~column', () => onLast('placed', (plan) => plan), 0),

@@ -1,0 +1,177 @@
+import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
+import type { Act, Context } from '../../language/acts';
+import { rule } from '../../language/chart';
+import { SIZES, orZero } from '../../language/grammar/conditions';
+import { quantity } from '../../language/grammar/expressions';
+import { add } from './adding';
+
+/* If ..., otherwise ...; and ranges with names. 'It' and 'above that' are tied to what the cases before them are about. */
+
+/** Stands for what the cases are about until that is known. No column can be called so. */
+const IT: Expression = { kind: 'column', name: '\u0000' };
+const isIt = (e: Expression | Condition): boolean => e.kind === 'column' && e.name === '\u0000';
+
+const hasIt = (node: Expression | Condition): boolean => {
+  let found = false;
+  walk(node, (n) => { found ||= isIt(n); });
+  return found;
+};
+
+const compare = (operator: Comparison, right: Expression | number): Condition => ({ kind: 'compare', op: operator, left: IT, right: typeof right === 'number' ? number(right) : right });
+
+/** A condition with 'it' replaced by what it is. */
+function about(node: Condition, subject: Expression): Condition {
+  switch (node.kind) {
+    case 'compare':
+      return { ...node, left: isIt(node.left) ? subject : node.left };
+    case 'all':
+    case 'any':
+      return { ...node, of: node.of.map((c) => about(c, subject)) };
+    case 'not':
+      return { ...node, of: about(node.of, subject) };
+    default:
+      return isIt(node.of) ? { ...node, of: subject } : node;
+  }
+}
+
+/** What a condition is about: the first thing it compares or looks at. */
+function subjectOf(node: Condition): Expression | null {
+  if (node.kind === 'compare') return isIt(node.left) ? null : node.left;
+  if (node.kind === 'all' || node.kind === 'any') return node.of.map(subjectOf).find((s) => s !== null) ?? null;
+  if (node.kind === 'not') return subjectOf(node.of);
+  return isIt(node.of) ? null : node.of;
+}
+
+/** The upper end that a condition leaves: what lies above it. */
+function above(node: Condition): Condition | null {
+  if (node.kind === 'all') return above(node.of.at(-1)!);
+  if (node.kind !== 'compare' || (node.op !== '<' && node.op !== '<=')) return null;
+  return { ...node, op: node.op === '<' ? '>=' : '>' };
+}
+
+interface Open {
+  readonly when: Condition | 'above';
+  readonly then: Expression;
+}
+
+/** Cases with every 'it' and 'above that' filled in from the cases around them, or null. */
+function closed(list: readonly Open[], given: Expression | null): Case[] | null {
+  const subject = given ?? list.map((c) => (c.when === 'above' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
+  const out: Case[] = [];
+  let last: Condition | null = null;
+  for (const { when, then } of list) {
+    const own: Condition | null = when === 'above' ? last && above(last) : when;
+    if (own === null || (hasIt(own) && subject === null)) return null;
+    last = subject === null ? own : about(own, subject);
+    out.push({ when: last, then });
+  }
+  return out;
+}
+
+interface Cases {
+  readonly list: readonly Open[];
+  readonly otherwise: Expression;
+  /** Blank where this column is. */
+  readonly blankFor?: Expression;
+}
+
+/** The expression of some cases, all of them about `given` where they do not say. */
+function chosen({ list, otherwise, blankFor }: Cases, given: Expression | null = null): Expression | null {
+  const filled = closed(list, given);
+  if (!filled) return null;
+  const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
+  return { kind: 'choose', cases: [...first, ...filled], otherwise };
+}
+
+const of = (name: string): Expression => column(name);
+const textOf = (value: string): Expression => ({ kind: 'text', value });
+
+/** Ranges with names over a column of numbers. */
+const banded = (c: string, cases: Cases, x: Context): Expression | null => {
+  const q = quantity(c, x);
+  return q && chosen(cases, q);
+};
+
+const JOINTS = /^(?:it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything)$/i;
+
+/** A word that holds a sentence together is no label; a capital A is one. */
+const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
+
+export const casePhrases = [
+  rule('leaf', '$text:t', ({ t }): Expression => textOf(t), 0),
+  rule('leaf', '$ex2:e', ({ e }) => e, 0.05),
+  rule('leaf', '$label:t', ({ t }): Expression => textOf(t), 0.15),
+  rule('leaf', 'a|the ^$label:t', ({ t }): Expression => textOf(t), 0.3),
+  rule('leaf', '~blankWord', () => blank, 0),
+  rule('label', '$word:a', ({ a }) => (NOT_LABEL.test(a) ? null : a), 0),
+  rule('label', 'on time', () => 'on time', 0),
+  rule('label', '$word:a ^$word:b', ({ a, b }) => (NOT_LABEL.test(a) || NOT_LABEL.test(b) ? null : `${a} ${b}`), 0.3),
+
+  // Conditions about 'it'
+  ...SIZES.flatMap(([words, operator]) => [
+    rule('itcond', `it|that|this|they|he|she|there? ~be|~tookIt? ${words} $num:n $unit|$measure?`, ({ n }) => compare(operator, n), 0.05),
+    rule('itcond', `it|that|this|they|there? ~be? ${words} the? $col:c`, ({ c }, x: Context) => { const q = quantity(c, x); return q && compare(operator, q); }, 0.2),
+  ]).flat(),
+  rule('measure', '%|percent|degrees|points|pieces|people|items', () => true, 0),
+  rule('measure', '$rows|$guess', () => true, 0.1),
+  rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit|$measure? ~orMore', ({ n }) => compare('>=', n), 0.02),
+  rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit|$measure? ~orLess', ({ n }) => compare('<=', n), 0.02),
+  rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit|$measure?', ({ a, b }) => (a < b ? all([compare('>=', a), compare('<=', b)]) : null), 0.05),
+  rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit|$measure?', ({ n }) => compare('<=', n), 0),
+  rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit|$measure?', ({ n }) => compare('<', n), 0),
+  rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
+  rule('itcond', 'it|they|that ~be filled|there|given|known', () => not({ kind: 'empty', of: IT }), 0.05),
+  rule('itcond', 'there|it is|are none|nothing|zero|0 left|there? ~open? zero|0? ~close?', () => compare('=', 0), 0),
+  rule('itcond', 'there|it is|are some|any|something left|there?', () => compare('>', 0), 0),
+  rule('itcond', 'it|that|they ~be|equals zero|0', () => compare('=', 0), 0),
+  rule('itcond', 'it|they|that|text|note ~contains the? word|words|text? $texts:t', ({ t }) => ({ kind: 'text', test: 'contains', of: IT, texts: t }), 0),
+  rule('itcond', 'it|they|that|text|note ~contains|~say the? word|words|text? $plainWords:t', ({ t }) => ({ kind: 'text', test: 'mentions', of: IT, texts: t }), 0.1),
+  rule('itcond', '$plainWords:t is|are|stands|appears|occurs|comes in|up there|it|them', ({ t }) => ({ kind: 'text', test: 'mentions', of: IT, texts: t }), 0.05),
+  rule('itcond', 'it|they|that ~be $values:v', ({ v }) => ({ kind: 'among', of: of(v[0].column), texts: v.map((o: { text: string }) => o.text) }), 0.1),
+  rule('itcond', '$itcond:a ~and $itcond:b', ({ a, b }) => all([a, b]), 0.05),
+  rule('itcond', '$itcond:a ~or $itcond:b', ({ a, b }) => any([a, b]), 0.05),
+  rule('itcond', '$itcond:a or ~say? ~blankWord', ({ a }) => any([a, { kind: 'empty', of: IT }]), 0.3),
+  rule('itcond', 'it|they? ~not $itcond:c', ({ c }) => not(c), 0.1),
+
+  // One case
+  rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
+  rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
+  rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
+  rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
+  rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
+  rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.15),
+  rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.15),
+  rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.1),
+  rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.25),
+  rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
+  rule('lastCase', '$leaf:l ~if? $restOf', ({ l }): Open[] => [{ when: 'above', then: l }], 0.05),
+  rule('restOf', '~more that|this|those|it', () => true, 0),
+  rule('restOf', 'anything|everything|all|whatever|what|those|any ~larger that|this?', () => true, 0),
+  rule('restOf', '~larger', () => true, 0.05),
+
+  // All of them
+  rule('casesOf', '$case1:a', ({ a }) => a, 0),
+  rule('casesOf', '$case1:a ~caseList $casesOf:b', ({ a, b }) => [...a, ...b], 0),
+  rule('casesOf', '$case1:a $casesOf:b', ({ a, b }) => [...a, ...b], 0.1),
+  rule('casesOf', '$case1:a ~caseList $lastCase:b', ({ a, b }) => [...a, ...b], 0),
+  rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c', ({ c }): Cases => ({ list: c, otherwise: blank }), 0.4),
+  rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
+  rule('chosen', '$choice:c', ({ c }) => chosen(c), 0),
+  rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }) => chosen(c, of(n)), 0.02),
+  rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orZero(c, x), then: blank }, ...e.cases] } : null), 0.05),
+
+  rule('clause', '~grade ~each? the? $rows|$guess|$noun? as? $chosen:e', ({ e }) => add(e), 0.1),
+  rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n :|, $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, of(n))), 0),
+  rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n ~into ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, of(n)), m), 0),
+  rule('clause', '~grade the? $col:n :|,|as? $choice:c', ({ n, c }) => addOf(chosen(c, of(n))), 0.1),
+  rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
+  rule('clause', '~add ~column ~named? $name:m ~from the? $col:n :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
+  rule('clause', '~from the? $col:n ,|:? ~add ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
+  rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
+  rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
+].flat();
+
+const addOf = (e: Expression | null, name?: string): Act | null => e && add(e, name);
