@@ -35,7 +35,7 @@ export async function runBatch(line: string): Promise<string> {
       turns.push(turnOf(said.answer));
     }
     const all = await Promise.all([session.table, ...tables.slice(1)].map(plainTable));
-    return JSON.stringify({ id, turns, tables: all, answer: null });
+    return JSON.stringify({ id, turns, tables: all, answer: session.answered && { columns: session.answered.columns, rows: session.answered.rows } });
   } catch (error) {
     return JSON.stringify({ id, error: (error as Error).message, turns: [], tables: [], answer: null });
   }

@@ -4,6 +4,7 @@ import { isUndo } from '../language/dialogue';
 import { headWithGlances, runPlan, type Report } from '../steps/run';
 import { sayPlan, type Plan } from '../steps/registry';
 import type { Glance } from '../profile/glance';
+import type { AnswerTable } from '../steps/step';
 import type { Table } from '../table/table';
 
 /** One kept sentence: what was asked, what it does, and what it did. */
@@ -21,11 +22,13 @@ export interface Session {
   readonly entries: readonly Entry[];
   readonly memory: Memory;
   readonly before: Session | null;
+  /** What the last request was answered with, if it was a question. */
+  readonly answered: AnswerTable | null;
 }
 
 /** A session over a table as it came. */
 export async function openSession(table: Table): Promise<Session> {
-  return { table, head: await headWithGlances(table), entries: [], memory: NO_MEMORY, before: null };
+  return { table, head: await headWithGlances(table), entries: [], memory: NO_MEMORY, before: null, answered: null };
 }
 
 /** Says one request: what came of it, and the session after it (the same one unless it was carried out). */
@@ -33,8 +36,17 @@ export async function tell(session: Session, request: string): Promise<{ readonl
   if (isUndo(request) && session.before) return { answer: { outcome: 'undone' }, session: session.before };
   const answer = readRequest(request, session.head, session.memory);
   if (answer.outcome !== 'done') return { answer, session };
+  const { plans } = answer.reading;
+  if (plans.every((p) => p.step === 'ask')) return { answer, session: await answerPlans(session, plans) };
   const base = answer.corrects && session.before ? session.before : session;
   return { answer, session: await keepPlans(base, answer.reading.plans, request) };
+}
+
+/** Answers questions: nothing is kept, but what was asked is remembered for the next request. */
+async function answerPlans(session: Session, plans: readonly Plan[]): Promise<Session> {
+  let answered: AnswerTable | null = null;
+  for (const plan of plans) answered = (await runPlan(plan, session.table, session.head)).answer ?? answered;
+  return { ...session, memory: { topic: session.memory.topic, last: { plans, head: session.head } }, answered };
 }
 
 /** Carries out checked plans one after the other, as one request. */
@@ -51,5 +63,5 @@ export async function keepPlans(session: Session, plans: readonly Plan[], reques
   }
   const last = plans.at(-1);
   const topic = last && 'columns' in last ? last.columns : last && 'name' in last ? [last.name] : session.memory.topic;
-  return { table, head, entries, memory: { topic, last: { plans, head: session.head } }, before: session };
+  return { table, head, entries, memory: { topic, last: { plans, head: session.head } }, before: session, answered: null };
 }

@@ -1,4 +1,5 @@
 import type { Rule } from '../language/chart';
+import { phrases as ask } from './ask/phrases';
 import { phrases as calculate } from './calculate/phrases';
 import { phrases as convert } from './convert/phrases';
 import { phrases as copy } from './copy/phrases';
@@ -17,4 +18,4 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, distinct].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, distinct, ask].flat();

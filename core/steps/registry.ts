@@ -1,6 +1,7 @@
 import type { Problem, CheckedHead } from '../formula/check';
 import { findColumn } from '../table/table';
 import { choice, readWhole, say, type Syntax } from '../language/exact';
+import { ask, type AskPlan } from './ask/step';
 import { calculate, type CalculatePlan } from './calculate/step';
 import { convert, type ConvertPlan } from './convert/step';
 import { copy, type CopyPlan } from './copy/step';
@@ -21,14 +22,14 @@ import type { StepDefinition } from './step';
 
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
-  | CalculatePlan | ConvertPlan | CopyPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MovePlan
+  | AskPlan | CalculatePlan | ConvertPlan | CopyPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MovePlan
   | PickPlan | RenamePlan | ReplacePlan | SortPlan | SpellPlan | SplitPlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, distinct];
+export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, distinct, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

@@ -4,7 +4,7 @@ import type { CheckedHead } from '../formula/check';
 import { GlanceBuilder, type Glance } from '../profile/glance';
 import { mergeChunks } from './merge';
 import { definitionOf, type Plan } from './registry';
-import type { CellWork, Kind, Outline, SelectWork, SiftWork } from './step';
+import type { AnswerTable, CellWork, Kind, Outline, SelectWork, SiftWork } from './step';
 
 /** In a report's `codes`: a row that is not in the table; and the flag of a row on hold, over its kind. */
 export const ABSENT = 255;
@@ -32,6 +32,8 @@ export interface RunResult {
   readonly table: Table;
   readonly report: Report;
   readonly glances: ReadonlyMap<string, Glance>;
+  /** What a question was answered with. */
+  readonly answer?: AnswerTable;
 }
 
 /** Where made columns go, chunk by chunk in order. */
@@ -70,6 +72,9 @@ export async function runPlan(plan: Plan, table: Table, head: CheckedHead, optio
   const outline = definition.outline(plan, head);
   const work = await definition.prepare(plan, table, head);
   const rowsIn = rowCount(table);
+  if (work.work === 'answer') {
+    return { table, report: { kinds: [], codes: null, rowsIn, rowsOut: rowsIn, held: 0 }, glances: new Map(), answer: await work.run() };
+  }
   if (work.work === 'layout') {
     return { table: assemble(table, outline, []), report: { kinds: [], codes: null, rowsIn, rowsOut: rowsIn, held: 0 }, glances: new Map() };
   }

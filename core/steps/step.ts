@@ -2,6 +2,7 @@ import type Joi from 'joi';
 import type { Chunk, ColumnHead } from '../table/column';
 import type { Table } from '../table/table';
 import type { CheckedHead, Problem } from '../formula/check';
+import type { CellValue } from '../values/cell';
 import type { Syntax } from '../language/exact';
 
 /** Rows to which a step did the same sort of thing. Odd kinds want a look and come first in the proof. */
@@ -52,7 +53,21 @@ export interface LayoutWork {
   readonly work: 'layout';
 }
 
-export type Work = CellWork | SiftWork | SelectWork | LayoutWork;
+/** A small table that answers a question, with how many rows are behind each of its own, and how many groups there are. */
+export interface AnswerTable {
+  readonly columns: readonly string[];
+  readonly rows: readonly (readonly CellValue[])[];
+  readonly members: readonly number[];
+  readonly groups: number;
+}
+
+/** A step that answers a question and changes nothing. */
+export interface AnswerWork {
+  readonly work: 'answer';
+  run(): Promise<AnswerTable>;
+}
+
+export type Work = CellWork | SiftWork | SelectWork | LayoutWork | AnswerWork;
 
 /** Everything there is to know of one kind of step. `P` is its plan. */
 export interface StepDefinition<P extends { readonly step: string } = { readonly step: string }> {

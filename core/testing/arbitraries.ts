@@ -108,5 +108,18 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     },
     { requiredKeys: ['step', 'count', 'choice'] },
   ),
+  fc.tuple(fc.array(expression, { maxLength: 2 }), fc.array(expression, { maxLength: 2 })).filter(([f, b]) => f.length + b.length > 0).chain(([figures, by]) =>
+    fc.record(
+      {
+        step: step('ask'),
+        figures: fc.constant(figures.map((as, i) => ({ name: `F${i}`, as }))),
+        by: fc.constant(by.map((as, i) => ({ name: as.kind === 'column' ? as.name : `B${i}`, as }))),
+        where: condition,
+        order: fc.record({ name: columnName, down: fc.boolean() }),
+        most: fc.integer({ min: 1, max: 100 }),
+      },
+      { requiredKeys: ['step', 'figures', 'by'] },
+    ),
+  ),
   fc.record({ step: step('distinct'), keep: fc.constantFrom('first' as const, 'last' as const), by: columnNames }),
 ) as fc.Arbitrary<Plan>;

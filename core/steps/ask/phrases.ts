@@ -1,0 +1,197 @@
+import { isDate } from '../../table/column';
+import { columnOf } from '../../table/table';
+import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
+import { keyOf, rule } from '../../language/chart';
+import { groupable, onlyDate, quantity, dated } from '../../language/grammar/expressions';
+import { nameOf } from '../../language/naming';
+import { all, column, number, op, type Condition, type Expression } from '../../formula/expression';
+import type { Plan } from '../registry';
+import { rounded } from '../calculate/adding';
+import type { Asked, AskPlan } from './step';
+
+/* Questions: figures over all rows or over groups of them. */
+
+type Fn = Extract<Expression, { kind: 'total' }>['fn'];
+const over = (fn: Fn, of: Expression): Expression => ({ kind: 'total', fn, of, by: [] });
+const rowsCounted = over('count', number(1));
+const sum = (name: string, x: Context): Expression | null => { const e = quantity(name, x); return e && over('sum', e); };
+
+/** The share of the rows for which a condition holds, as a percentage. */
+const shareOf = (where: Condition): Expression =>
+  op('*', op('/', over('sum', { kind: 'choose', cases: [{ when: where, then: number(1) }], otherwise: number(0) }), rowsCounted), number(100));
+
+const named = (e: Expression): string => {
+  if (keyOf(e) === keyOf(rowsCounted)) return 'Rows';
+  return nameOf(e);
+};
+
+const uniquely = (list: readonly Expression[], taken: readonly string[] = []): Asked[] => {
+  const used = [...taken];
+  return list.map((as) => {
+    let name = named(as);
+    for (let n = 2; used.includes(name); n++) name = `${named(as)} ${n}`;
+    used.push(name);
+    return { name, as };
+  });
+};
+
+interface Question {
+  readonly figures: readonly Expression[];
+  readonly by: readonly Expression[];
+  readonly where?: Condition;
+  readonly order?: { readonly figure: number; readonly down: boolean };
+  readonly most?: number;
+}
+
+/** The plan of a question, its parts named. */
+function planOf(q: Question): AskPlan {
+  const by = q.by.map((as): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as }));
+  const figures = uniquely(q.figures, by.map((b) => b.name));
+  return {
+    step: 'ask', figures, by,
+    ...(q.where ? { where: q.where } : {}),
+    ...(q.order ? { order: { name: figures[q.order.figure]!.name, down: q.order.down } } : {}),
+    ...(q.most === undefined ? {} : { most: q.most }),
+  };
+}
+
+const asked = (q: Question): Act => ({ key: `ask ${keyOf(q)}`, apply: (state: State) => withPlan(state, planOf(q), state.topic) });
+
+/** A change to the question asked before. */
+const onQuestion = (key: string, change: (plan: AskPlan) => AskPlan | null): Act => amend(`ask ${key}`, (plan: Plan) => (plan.step === 'ask' ? change(plan) : null));
+
+const grouped = (name: string, x: Context): Expression | null => (groupable(name, x) ? column(name) : null);
+
+/** 'each month in which tickets were opened': a part of a date. */
+const period = (part: 'month' | 'year' | 'quarter' | 'weekday', name: string | null, x: Context): Expression | null => {
+  const of = name ?? onlyDate(x);
+  const d = of && dated(of, x);
+  return d ? { kind: 'part', part, of: d } : null;
+};
+
+/** The group a ranking is about: one column that holds it. */
+const ranking = (by: string, figure: Expression | null, down: boolean, most: number | undefined, x: Context, where?: Condition): Act | null => {
+  const g = grouped(by, x);
+  if (!g || !figure || isDate(columnOf(x.head, by).type)) return null;
+  return asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: most ?? 1, ...(where ? { where } : {}) });
+};
+
+export const phrases = [
+  // Figures
+  rule('qfig', '~countWord the? $rows|$guess', () => rowsCounted, 0.05),
+  rule('qfig', '~countWord ~distinctWord $col:c', ({ c }) => over('distinct', column(c)), 0),
+  rule('qfig', '$col:c how many ~distinctWord', ({ c }) => over('distinct', column(c)), 0.1),
+  rule('qfig', 'how much|many ~inTotal? $col:c ~inTotal?', ({ c }, x: Context) => sum(c, x), 0.1),
+  rule('qfig', '~figureTotal of? the? $col:c ~inTotal?', ({ c }, x: Context) => sum(c, x), 0.1),
+  rule('qfig', 'sum|add|total up all? the? $col:c', ({ c }, x: Context) => sum(c, x), 0),
+  rule('qfig', 'what|how much we|they|it? $col:c ~each? them|it? ~inTotal', ({ c }, x: Context) => sum(c, x), 0.1),
+  rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
+  rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
+  rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
+  rule('qfig', 'median and spread|deviation of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && [over('median', e), over('spread', e)]; }, 0),
+  rule('qfig', '~spreadWord of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('spread', e); }, 0),
+  rule('qfig', '~highest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('highest', e); }, 0.15),
+  rule('qfig', '~lowest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('lowest', e); }, 0.15),
+  rule('qfig', '~average $col:c ~each $rows|$noun', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0),
+  rule('qfig', '~average $ex2:e', ({ e }) => (e.kind === 'op' ? over('mean', e) : null), 0.2),
+  // 'the whole amount due divided by the whole weight'
+  rule('qex', '~whole1 $col:c', ({ c }, x: Context) => sum(c, x), 0.05),
+  rule('qex', '$qfig:f', ({ f }) => (Array.isArray(f) ? null : f), 0.1),
+  rule('qratio', '$qex:a ~over $qex:b', ({ a, b }) => op('/', a, b), 0),
+  rule('qratio', '$qex:a as a share|percentage|percent|% of $qex:b', ({ a, b }) => op('*', op('/', a, b), number(100)), 0),
+  rule('qfig', '$qratio:e', ({ e }) => e, 0),
+  rule('qfig', '$word|$qfig|$metricName $remark? ,|:|( meaning|that|i.e|ie|so|namely|as is|means? $qratio:e', ({ e }) => e, 0.1),
+  rule('qfig', '~average $word ~per $word over? everything|all? ,|: meaning|that|namely is? $qratio:e', ({ e }) => e, 0),
+  rule('qfig', '~average $col ~per $word over|of? everything|all? ,|: meaning|that|namely is? $qratio:e', ({ e }) => e, 0),
+
+  // Several figures
+  rule('qfigs', '$qfig:f', ({ f }) => (Array.isArray(f) ? f : [f]), 0),
+  rule('qfigs', '$qfigs:a ~list $qfigs:b', ({ a, b }) => [...a, ...b], 0.05),
+  rule('qfigs', '$qfigs:a there ~be and $qfigs:b', ({ a, b }) => [...a, ...b], 0),
+  rule('qfigs', 'how many there ~be', () => [rowsCounted], 0.05),
+
+  // Groups
+  rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
+  rule('qby', 'different|single? $col:c', ({ c }, x: Context) => grouped(c, x), 0.02),
+  rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
+  rule('qperiod', 'month|months', () => 'month', 0),
+  rule('qperiod', 'year|years', () => 'year', 0),
+  rule('qperiod', 'quarter|quarters', () => 'quarter', 0),
+  rule('qperiod', 'weekday|weekdays', () => 'weekday', 0),
+  rule('qperiod', 'day of the week', () => 'weekday', 0),
+  rule('qby', '$qperiod:p', ({ p }, x: Context) => period(p, null, x), 0.05),
+  rule('qby', '$qperiod:p of|when|in|where|that which|when? the? $rows|$guess|it|they? ~be? $col:c', ({ p, c }, x: Context) => period(p, c, x), 0),
+  rule('qbys', '$qby:a', ({ a }) => [a], 0),
+  rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }) => [a, ...b], 0.1),
+
+  // Whole questions
+  rule('qlead', "what|what's|whats|how|which is|are|was|were|'s? the?", () => true, 0.02),
+  rule('qlead', '~tellMe what|how? is|are|was|were? the?', () => true, 0.02),
+  rule('qtail', 'did|do|does|have|has|had|is|are|was|were we|they|you|it? get|got|have|make|made|bring|brought|sell|sold|take|took|come|came|use|used|been|there|deliver|delivered|charge|charged|look|receive|received? in|at|up? ~inTotal?', () => true, 0.1),
+  rule('question', '$qlead? $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
+  rule('question', '$qlead? $qfigs:f $qtail', ({ f }): Question => ({ figures: f, by: [] }), 0.05),
+  rule('question', '$qlead? $qfigs:f ~inTotal? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
+  rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
+  rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
+  rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
+  rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
+  rule('question', '$question:q for|where|of|with|in|on|among|from|who|that only? the? $rset:c', ({ q, c }): Question | null => (q.where ? null : { ...q, where: c }), 0.05),
+  rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0.02),
+  rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),
+  rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|were|came|come? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|came from? $cond:c ~each $qbys:b', ({ c, b }): Question => ({ figures: [shareOf(c)], by: b }), 0),
+  rule('question', '~countWord $qwhat:f used|sold|made|delivered|brought|charged|needed|produced', ({ f }): Question => ({ figures: [f], by: [] }), 0.1),
+  rule('question', '$question:q , $qclosing:e', ({ q, e }): Question | null => (q.by.length === 0 && q.figures.length <= 1 ? { ...q, figures: [e] } : null), 0),
+  rule('qclosing', '$col:a less|minus|- $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n ? over('sum', op('-', m, n)) : null; }, 0),
+  rule('question', 'how many|much $unit|$word did $cond:c use|used|consume|need|make|deliver|sell|produce in|over the? $word|$num? $word|$qperiod? ~inTotal? ,|: $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),
+  rule('question', 'how many|much $col did $cond:c use|used|consume|need|make|deliver|sell|produce in|over the? $word|$num? $word|$qperiod? ~inTotal? ,|: $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),
+  rule('clause', '$question:q', ({ q }) => asked(q), 0.05),
+  rule('clause', '$question:q ?', ({ q }) => asked(q), -0.05),
+
+  // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
+  rule('which', 'which|what|who of? the? $num:n?', ({ n }) => n ?? 1, 0),
+  rule('clause', 'which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  rule('clause', 'which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  rule('clause', 'which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
+  rule('clause', 'which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
+  rule('clause', 'which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, rowsCounted, true, 1, x), 0.05),
+  rule('clause', 'which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),
+  rule('clause', 'which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, false, 1, x), 0),
+  rule('perRow', '~each $rows|$noun|$guess', () => true, 0),
+  rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => ranking(g, f, true, n, x), 0),
+  rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0.1),
+  rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
+
+  // Riders
+  rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),
+  rule('rider', '~descending', () => onQuestion('down', (plan) => ordered(plan, true)), 0),
+  rule('rider', '~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), 0),
+  rule('rider', '~highest ~figureTotal|$word first', () => onQuestion('down', (plan) => ordered(plan, true)), 0.05),
+  rule('rider', '~lowest ~figureTotal|$word first', () => onQuestion('up', (plan) => ordered(plan, false)), 0.05),
+  rule('rider', '~round? $places:p', ({ p }) => onQuestion(`round ${p}`, (plan) => (p >= 0 && p <= 12 ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, p, 'nearest') })) } : null)), 0),
+  rule('rider', 'and? only? for|where|if|when|of|with|in|among only? the? $rset:c', ({ c }) => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c })), 0.1),
+  rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
+  rule('rider', 'leave|leaving out|aside $rows|$guess without one|any|it', () => onQuestion('blanks left out', (plan) => plan), -0.1),
+  rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),
+  rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? next to it|that|them? as well|too|also?', ({ f }) => moreFigures(f), 0.05),
+  rule('rider', 'and|plus|also the? $qfigs:f $perRow? as well|too|also?', ({ f }) => moreFigures(f), 0.1),
+  rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => onQuestion(`by ${keyOf(b)}`, (plan) => ({ ...plan, by: (b as Expression[]).map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as })) })), 0.05),
+].flat();
+
+const counts = (e: Expression): boolean => e.kind === 'total' && (e.fn === 'count' || e.fn === 'distinct');
+
+const ordered = (plan: AskPlan, down: boolean): AskPlan | null => {
+  const last = plan.figures[0];
+  return last && plan.by.length ? { ...plan, order: { name: last.name, down } } : null;
+};
+
+const moreFigures = (list: readonly Expression[]): Act =>
+  onQuestion(`more ${keyOf(list)}`, (plan) => {
+    const fresh = list.filter((e) => !plan.figures.some((f) => keyOf(f.as) === keyOf(e)));
+    return fresh.length ? { ...plan, figures: [...plan.figures, ...uniquely(fresh, [...plan.by, ...plan.figures].map((f) => f.name))] } : null;
+  });
+
+/** Blanks of what is averaged or added up are left out anyway. */
+const impliedLeft = (plan: AskPlan, c: Condition): boolean =>
+  c.kind === 'empty' && plan.figures.every((f) => { const e = f.as.kind === 'round' ? f.as.of : f.as; return e.kind === 'total' && keyOf(e.of) === keyOf(c.of); });

@@ -1,0 +1,171 @@
+import Joi from 'joi';
+import { CHUNK_ROWS } from '../../table/column';
+import { columnOf, positionAt, rowCount, type Table } from '../../table/table';
+import { groupsOf } from '../../profile/groups';
+import { cellValue, type CellValue } from '../../values/cell';
+import { checkFormula, typeOf, type CheckedHead } from '../../formula/check';
+import { prepare, prepareCondition, YES } from '../../formula/evaluate';
+import { columnsOf, isCondition, parts, conditionParts, type Condition, type Expression } from '../../formula/expression';
+import { conditionField, expressionField, withFormulas } from '../../formula/schema';
+import { condition, expression } from '../../formula/syntax';
+import { toChunk } from '../../formula/vector';
+import { between, choice, columnName, field, list, mapped, numeral, oneOf, optional, record } from '../../language/exact';
+import { memoryColumn, type Chunk, type Column } from '../../table/column';
+import { chunkLength } from '../../table/column';
+import { sameColumns, type AnswerTable, type StepDefinition } from '../step';
+import type { Problem } from '../../formula/check';
+
+/** A column of an answer: a figure over the rows of a group, or what the rows are grouped by. */
+export interface Asked {
+  readonly name: string;
+  readonly as: Expression;
+}
+
+/**
+ * A question answered in numbers: figures over all rows, or over each group of rows. It changes nothing. Without figures
+ * the groups themselves are the answer.
+ */
+export interface AskPlan {
+  readonly step: 'ask';
+  readonly figures: readonly Asked[];
+  readonly by: readonly Asked[];
+  readonly where?: Condition;
+  /** By the name of a figure or group. */
+  readonly order?: { readonly name: string; readonly down: boolean };
+  readonly most?: number;
+}
+
+const figure = record<Asked>({}, field('name', columnName), ' as ', field('as', expression));
+const group = choice<Asked>(
+  mapped(columnName, (name): Asked => ({ name, as: { kind: 'column', name } }), (g) => (g.as.kind === 'column' && g.as.name === g.name ? g.name : null)),
+  figure,
+);
+const groups = list(group, 1, '; and by ', '; by ');
+const order = record<{ name: string; down: boolean }>({}, field('name', columnName), field('down', oneOf([[true, ' from high to low'], [false, ' from low to high']])));
+const tail = [
+  optional('where', between('; only where ', condition, '')),
+  optional('order', between('; sorted by ', order, '')),
+  optional('most', between('; the first ', numeral, '')),
+] as const;
+
+type Listed = Omit<AskPlan, 'figures'>;
+type Overall = Omit<AskPlan, 'by'>;
+
+/** Most groups that an answer shows. */
+const MOST_GROUPS = 10_000;
+
+/** Does an expression look only at whole groups of rows? */
+const overGroup = (e: Expression): boolean =>
+  e.kind === 'total' || (e.kind !== 'column' && e.kind !== 'over' && parts(e).every((p) => (isCondition(p) ? conditionParts(p).every((c) => isCondition(c) || overGroup(c)) : overGroup(p))));
+
+/** The expression with every figure taken within the groups. */
+function within(e: Expression, by: readonly string[]): Expression {
+  if (e.kind === 'total') return e.by.length ? e : { ...e, by };
+  const one = (v: unknown): unknown => (Array.isArray(v) ? v.map(one) : v && typeof v === 'object' && 'kind' in v ? within(v as Expression, by) : v && typeof v === 'object' ? Object.fromEntries(Object.entries(v).map(([k, x]) => [k, one(x)])) : v);
+  return Object.fromEntries(Object.entries(e).map(([k, v]) => [k, one(v)])) as unknown as Expression;
+}
+
+/** A column of a table worked out in memory. */
+async function columnFor(name: string, as: Expression, table: Table, head: CheckedHead): Promise<Column> {
+  const { type, scale } = typeOf(as, head);
+  const formula = await prepare(as, table, head);
+  const reads = formula.reads.map((n) => columnOf(table, n));
+  const chunks: Chunk[] = [];
+  for (let from = 0, ord = 0; from < table.size; from += CHUNK_ROWS, ord++) {
+    const vector = formula.evaluate(await Promise.all(reads.map((c) => c.load(ord))), from, chunkLength(table.size, ord));
+    chunks.push(toChunk(vector, vector.kind === 'text' ? 'text' : type === 'text' ? 'decimal' : type, scale));
+  }
+  return memoryColumn({ name, type, scale }, chunks);
+}
+
+/** The rows of a table for which a condition holds. */
+async function only(where: Condition, table: Table, head: CheckedHead): Promise<Table> {
+  const test = await prepareCondition(where, table, head);
+  const reads = test.reads.map((n) => columnOf(table, n));
+  const stay = new Uint8Array(table.size);
+  for (let from = 0, ord = 0; from < table.size; from += CHUNK_ROWS, ord++) {
+    stay.set(test.test(await Promise.all(reads.map((c) => c.load(ord))), from, chunkLength(table.size, ord)).map((v) => (v === YES ? 1 : 0)), from);
+  }
+  const rows: number[] = [];
+  for (let at = 0; at < rowCount(table); at++) if (stay[positionAt(table, at)]) rows.push(positionAt(table, at));
+  return { ...table, rows: Uint32Array.from(rows) };
+}
+
+/** The answer to a question over a table. O(rows) for each figure. */
+async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<AnswerTable> {
+  const table = plan.where ? await only(plan.where, given, head) : given;
+  const keys = await Promise.all(plan.by.map(async (g, i) => (g.as.kind === 'column' ? { ...columnOf(table, g.as.name) } : { ...(await columnFor(`\u0001${i}`, g.as, table, head)), name: `\u0001${i}` })));
+  const full: Table = { ...table, columns: [...table.columns, ...keys.filter((k) => k.name.startsWith('\u0001'))] };
+  const fullHead: CheckedHead = { ...head, columns: full.columns };
+  const names = keys.map((k) => k.name);
+  const figures: Column[] = [];
+  for (const f of plan.figures) figures.push(await columnFor(f.name, within(f.as, names), full, fullHead));
+  const codes = names.length ? await groupsOf(full, names) : null;
+  const seen = new Set<number>();
+  const rows: CellValue[][] = [];
+  const members: number[] = [];
+  const place = new Map<number, number>();
+  for (let at = 0; at < rowCount(full); at++) {
+    const p = positionAt(full, at);
+    const g = codes ? codes.codes[p]! : 0;
+    if (seen.has(g)) {
+      members[place.get(g)!]!++;
+      continue;
+    }
+    if (seen.size >= MOST_GROUPS) continue;
+    seen.add(g);
+    place.set(g, rows.length);
+    members.push(1);
+    const cells = await Promise.all([...keys, ...figures].map(async (c) => cellValue(await c.load(Math.floor(p / CHUNK_ROWS)), p % CHUNK_ROWS, c.type)));
+    rows.push(cells);
+  }
+  // No row at all: counts are zero, anything else is blank.
+  if (rows.length === 0 && plan.by.length === 0) {
+    rows.push(plan.figures.map((f) => (f.as.kind === 'total' && (f.as.fn === 'count' || f.as.fn === 'distinct') ? 0 : null)));
+    members.push(0);
+  }
+  const columns = [...plan.by.map((g) => g.name), ...plan.figures.map((f) => f.name)];
+  const order = rows.map((_, i) => i);
+  const by = plan.order ? columns.indexOf(plan.order.name) : -1;
+  if (by >= 0) order.sort((a, b) => compareCells(rows[a]![by]!, rows[b]![by]!, plan.order!.down) || a - b);
+  const taken = order.slice(0, plan.most ?? order.length);
+  return { columns, rows: taken.map((i) => rows[i]!), members: taken.map((i) => members[i]!), groups: rows.length };
+}
+
+/** Blank cells come last in either direction. */
+function compareCells(a: CellValue, b: CellValue, down: boolean): number {
+  if (a === null || b === null) return a === b ? 0 : a === null ? 1 : -1;
+  const way = typeof a === 'number' && typeof b === 'number' ? a - b : String(a).localeCompare(String(b));
+  return down ? -way : way;
+}
+
+export const ask: StepDefinition<AskPlan> = {
+  step: 'ask',
+  title: 'answer a question in numbers',
+  example: 'Answer ‹Total Kg› as the sum of ‹Kg› over the rows; for each ‹Honey›; sorted by ‹Total Kg› from high to low; the first 3',
+  schema: withFormulas(Joi.object({
+    step: Joi.valid('ask').required(),
+    figures: Joi.array().items(Joi.object({ name: Joi.string().min(1).max(200).required(), as: expressionField.required() })).max(50).required(),
+    by: Joi.array().items(Joi.object({ name: Joi.string().min(1).max(200).required(), as: expressionField.required() })).max(20).required(),
+    where: conditionField,
+    order: Joi.object({ name: Joi.string().required(), down: Joi.boolean().required() }),
+    most: Joi.number().integer().min(1).max(1_000_000),
+  })),
+  syntax: choice<AskPlan>(
+    record<AskPlan>({ step: 'ask' }, 'Answer ', field('figures', list(figure, 1, '; and ', '; ')), field('by', between('; for each ', groups, '')), ...tail),
+    mapped(record<Overall>({ step: 'ask' }, 'Answer ', field('figures', list(figure, 1, '; and ', '; ')), ...tail), (p): AskPlan => ({ ...p, by: [] }), ({ by, ...rest }) => (by.length ? null : rest)),
+    mapped(record<Listed>({ step: 'ask' }, 'List each ', field('by', groups), ...tail), (p): AskPlan => ({ ...p, figures: [] }), ({ figures, ...rest }) => (figures.length ? null : rest)),
+  ),
+  reads: (plan) => [...new Set([...plan.figures, ...plan.by].flatMap((f) => columnsOf(f.as)).concat(plan.where ? columnsOf(plan.where) : []))],
+  check(plan, head) {
+    const names = [...plan.by, ...plan.figures].map((f) => f.name);
+    const problems: Problem[] = [];
+    if (names.length === 0) problems.push({ text: 'There is nothing to answer: say which figure.' });
+    if (new Set(names).size < names.length) problems.push({ text: 'Two parts of the answer have the same name. Say another name.' });
+    if (plan.order && !names.includes(plan.order.name)) problems.push({ text: `“${plan.order.name}” is no part of the answer, so it cannot be sorted by it.` });
+    for (const f of plan.figures) if (!overGroup(f.as)) problems.push({ text: `“${f.name}” is not one figure over many rows: say total, average, highest, lowest or how many.` });
+    return [...problems, ...[...plan.figures, ...plan.by].flatMap((f) => checkFormula(f.as, head)), ...(plan.where ? checkFormula(plan.where, head) : [])];
+  },
+  outline: (_plan, head) => sameColumns(head),
+  prepare: (plan, table, head) => ({ work: 'answer', run: () => answer(plan, table, head) }),
+};
