@@ -1,4 +1,4 @@
-import { BLANK, MISFIT, VALUE, allValues, isDate, numberChunk, textChunk, type Chunk, type ColumnType } from '../table/column';
+import { BLANK, MISFIT, VALUE, allValues, isDate, numberChunk, textChunk, type Chunk, type ColumnType, type NumberChunk } from '../table/column';
 import { readDate } from '../values/date';
 import { readAmount, roundTo } from '../values/number';
 import { readYesNo } from '../values/yesno';
@@ -29,7 +29,19 @@ export interface ReadingOptions {
 
 /** Text cells of a chunk as numbers: amounts as people write them. Each distinct text is read once. */
 export function amountsOf(chunk: Chunk): NumberVector {
-  return chunk.kind === 'number' ? chunk : readDictionary(chunk.codes, chunk.dictionary, amountValue);
+  return chunk.kind === 'number' ? withMisfits(chunk) : readDictionary(chunk.codes, chunk.dictionary, amountValue);
+}
+
+/** A chunk of numbers in which texts that are amounts after all ('(45.00)', '€ 12') count as such. */
+function withMisfits(chunk: NumberChunk): NumberVector {
+  const read = [...chunk.misfits].flatMap(([at, text]) => { const value = amountValue(text); return Number.isNaN(value) ? [] : [[at, value] as const]; });
+  if (read.length === 0) return chunk;
+  const [values, state] = [chunk.values.slice(), chunk.state.slice()];
+  for (const [at, value] of read) {
+    values[at] = value;
+    state[at] = VALUE;
+  }
+  return { kind: 'number', values, state };
 }
 
 /** Text cells of a chunk as dates in any of the usual styles. */

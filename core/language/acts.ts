@@ -16,6 +16,10 @@ export interface State {
   readonly start: CheckedHead;
   /** The columns spoken of last: what 'it' and a clause without a column refer to. */
   readonly topic: readonly string[];
+  /** The last plan of the request before: what 'the same' refers to. */
+  readonly last: Plan | null;
+  /** The state begins with the plans of the request before, which this one may change. */
+  readonly amends: boolean;
   readonly problem: Problem | null;
 }
 
@@ -91,4 +95,4 @@ export const speakOf = (columns: readonly string[]): Act => ({ key: `of ${JSON.s
 export const nothing: Act = { key: 'nothing', apply: (state) => state };
 
 /** A state before any clause. */
-export const startState = (head: CheckedHead, topic: readonly string[] = []): State => ({ plans: [], head, start: head, topic, problem: null });
+export const startState = (head: CheckedHead, topic: readonly string[] = [], last: Plan | null = null): State => ({ plans: [], head, start: head, topic, last, amends: false, problem: null });

@@ -107,7 +107,8 @@ function wordCost(token: Token, name: NameWord): readonly [number, MentionReason
     const [x, y] = [token.stem, name.stem];
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [0.3, 'another form'];
   }
-  if (synonymous(token.stem, name.stem)) return [0.5, 'similar word'];
+  // 'no' by itself says no, and is no number.
+  if (token.lower !== 'no' && synonymous(token.stem, name.stem)) return [0.5, 'similar word'];
   const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
   if (most > 0) {
     const d = Math.min(typingDistance(a, b, most), typingDistance(token.stem, name.stem, 1) + 0.1);

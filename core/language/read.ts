@@ -4,6 +4,7 @@ import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/regist
 import { STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
 import { Grammar, keyOf, rule, type Chart, type Item } from './chart';
+import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
@@ -39,6 +40,7 @@ const rules = [
   ...expressionRules,
   ...conditionRules,
   ...STEP_PHRASES,
+  ...againRules,
   ...rule('clause', '$cols:c :|-|–', ({ c }) => speakOf(c), 0.6),
   ...rule('clause', '$num ^$cols:c $aside', ({ c }) => speakOf(c), 0.3),
   ...rule('clause', '$cols:c $aside', ({ c }) => speakOf(c), 0.3),
@@ -85,14 +87,38 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const context: Context = { head, vocabulary };
   const { mentions, chart } = analyse(words, request, context);
   if (chart.exhausted) return TOO_MUCH;
-  const paths = search(words, chart, startState(head, memory.topic));
-  const answer = decide(paths, request, words, mentions.columns, mentions.values, head);
-  if (answer.outcome === 'done' || !memory.last) return answer;
-  // 'Round that to 2', 'no, make it 30': a request that only makes sense as a correction of the one before.
-  const { plans: before, head: base } = memory.last;
-  const amended = search(words, chart, { ...startState(head, memory.topic), plans: before, start: base }).filter((p) => JSON.stringify(p.state.plans) !== JSON.stringify(before));
-  const correction = decide(amended, request, words, mentions.columns, mentions.values, head);
-  return correction.outcome === 'done' ? { ...correction, corrects: true } : answer;
+  const answer = decide(search(words, chart, startState(head, memory.topic, memory.last?.plans.at(-1))), request, words, mentions.columns, mentions.values, head);
+  if (!memory.last) return answer;
+  // A question asked before is more likely gone on with than something new begun.
+  const asked = memory.last.plans.at(-1)?.step === 'ask';
+  if (answer.outcome === 'done' && !asked) return answer;
+  const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last);
+  if (correction?.outcome !== 'done') return answer;
+  return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - GOING_ON ? answer : correction;
+}
+
+/** How much dearer a reading that goes on with the last question may be than one that begins anew. */
+const GOING_ON = 0.8;
+
+/**
+ * 'Round that to 2', 'no, I meant the cancelled ones': a request that only makes sense as a correction of the one before,
+ * read over the table as it is now, or else as it was then.
+ */
+function correct(request: string, words: readonly Token[], context: Context, mentions: ReturnType<typeof seeds>, chart: Chart, topic: readonly string[], last: NonNullable<Memory['last']>): Answer | null {
+  const { plans: before, head: base } = last;
+  const own = JSON.stringify(before);
+  const asked = before.every((p) => p.step === 'ask');
+  const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.every((p) => p.step === 'ask') : after.length <= before.length + 1);
+  const attempt = (found: ReturnType<typeof seeds>, over: Chart, head: CheckedHead): Answer => {
+    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && JSON.stringify(p.state.plans) !== own && fitsBefore(p.state.plans));
+    const answer = decide(amended, request, words, found.columns, found.values, head);
+    return answer.outcome === 'done' ? { ...answer, corrects: true } : answer;
+  };
+  const now = attempt(mentions, chart, context.head);
+  if (now.outcome === 'done' || base === context.head) return now;
+  const then: Context = { head: base, vocabulary: vocabularyOf(base) };
+  const again = analyse(words, request, then);
+  return again.chart.exhausted ? null : attempt(again.mentions, again.chart, base);
 }
 
 /** The mentions of a request and the chart over them. A word that is surely a column is not taken for a mistyping. */

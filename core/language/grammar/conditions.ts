@@ -140,6 +140,9 @@ export const conditionRules = [
   rule('cond', 'it|they? ~tookIt ~least $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('>=', e, number(n)); }, 0),
   rule('cond', 'it|they? ~tookIt ~most $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<=', e, number(n)); }, 0),
 
+  rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),
+  rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
+  rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

@@ -149,7 +149,7 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
-    const counted = i > 0 && /^(?:every|each|any)$/.test(tokens[i - 1]!.lower);
+    const counted = i > 0 && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3)));
     if (plural || counted) put('guess', i, i + 1, t.lower, 0.35);
   });
 }

@@ -3,7 +3,7 @@
  * their stems, with typing mistakes forgiven in words of five letters or more.
  */
 export const CLASSES: Readonly<Record<string, string>> = {
-  drop: 'drop|remove|delete|lose|get rid of|throw out|throw away|take away|take out|take off|strip|discard|eliminate|ditch|kick out|leave out|cut out|cut off|cut|chuck out|weed out|clear out|scrap|bin|toss|toss out|dump|erase|omit|exclude|filter out|eliminate|set aside|put aside|wipe|wipe out|leave off|do away with|rid|forget|hide',
+  drop: 'drop|remove|delete|lose|get rid of|get rid off|throw out|throw away|take away|take out|take off|strip|discard|eliminate|ditch|kick out|leave out|cut out|cut off|cut|chuck out|weed out|clear out|scrap|bin|toss|toss out|dump|erase|omit|exclude|filter out|eliminate|set aside|put aside|wipe|wipe out|leave off|do away with|rid|forget|hide',
   unwanted: "i don't need|we don't need|don't need|dont need|i dont need|no longer need|do not need|i don't want|don't want|dont want|do not want|no need for|we can do without|can do without|is not needed|are not needed|isn't needed|aren't needed|not needed|can go|should go|must go|have to go|has to go|ought to go|may go|out|are out|be gone|not interested in",
   keep: 'keep|keep only|only keep|just keep|retain|hold on to|leave|leave me|leave only|only leave|just leave|restrict to|limit to|narrow down to|narrow to|filter to|filter for|filter by|filter|show|show me|show only|only show|give me|i only want|i want only|i just want|i only need|only want|just want|only need|i would only like|i only like|only like to look at|only like to see|only interested in|we only want|only|just|solely|select|pick out|let me see|let only|i want to see only|restrict the table to|reduce to|look only at|only look at|stick to|extract',
   keepOnly: 'only|just|solely|nothing but|keep only|only keep|just keep|leave only|leave me|just leave me|just leave|only leave|i only want|i only need|i just want|i just need|show only|only show',
@@ -152,6 +152,11 @@ export const CLASSES: Readonly<Record<string, string>> = {
   shareWord: 'percentage|percent|share|proportion|per cent|fraction|part|%',
   have: 'has|have|had|contain|contains|show|shows',
   justOne: 'only the one|just the one|only one|just one|the one only|one only|just the first|just the top one|only the top one|only the first',
+  doSame: 'do the same|do that|the same|same|same again|the same thing|do it|repeat that|likewise|the same goes|do so|apply that|do this',
+  makeIt: 'make it|make that|make this|set it to|change it to|change that to|take|use|it should be|should be|let it be|make them',
+  includeToo: 'include|take in|put in|count in|add in|consider|take into account|with',
+  nope: 'no|oh no|nope|no wait|wait|no no|oh|sorry|no sorry|oh sorry|ah no|hmm no|actually no|wait no|oops|whoops',
+  iMeant: 'i meant|i mean|i wanted|make that|i meant to say|what i meant was|i should have said|i wanted to say',
   becomes: 'becomes|become|turns into|turn into|should turn into|should become|should be|should read|should come out as|comes out as|come out as|gives|give|to|into|as|is to become|ought to be|must become|would be|would become|will be|will become|is written|goes to|should give|gets|->|-->|=>|→|would read|would come out as|should look like|looks like|should be written',
   undo: 'undo|undo that|undo it|take that back|take it back|revert|revert that|go back|put it back|oh no undo that|cancel that|roll back|scratch that|undo the last step|undo the last one|reverse that|never mind',
 };

@@ -84,7 +84,7 @@ export const phrases = [
   rule('qfig', 'how much|many ~inTotal? $col:c ~inTotal?', ({ c }, x: Context) => sum(c, x), 0.1),
   rule('qfig', '~figureTotal of? the? $col:c ~inTotal?', ({ c }, x: Context) => sum(c, x), 0.1),
   rule('qfig', 'sum|add|total up all? the? $col:c', ({ c }, x: Context) => sum(c, x), 0),
-  rule('qfig', 'what|how much we|they|it? $col:c ~each? them|it? ~inTotal', ({ c }, x: Context) => sum(c, x), 0.1),
+  rule('qfig', 'what|how much? we|they|it? $col:c for|with|on? them|it|these? ~inTotal', ({ c }, x: Context) => sum(c, x), 0.1),
   rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
@@ -127,6 +127,9 @@ export const phrases = [
   // Whole questions
   rule('qlead', "what|what's|whats|how|which is|are|was|were|'s? the?", () => true, 0.02),
   rule('qlead', '~tellMe what|how? is|are|was|were? the?', () => true, 0.02),
+  rule('qtail', 'look|looked|see|saw|been|visit|visited at? in|on|at|during these|those|all|the? $rows|$guess', () => true, 0.1),
+  rule('qtail', 'did|do we|they look|see|visit at? in|on|at|during? these|those|all|the? $rows|$guess?', () => true, 0.05),
+  rule('qtail', 'have|has|did? $word:w ~inTotal?', ({ w }, x: Context) => [...x.vocabulary.ownNouns].some((n) => n.length >= 5 && w.toLowerCase().startsWith(n.slice(0, 5))), 0.1),
   rule('qtail', 'did|do|does|have|has|had|is|are|was|were we|they|you|it? get|got|have|make|made|bring|brought|sell|sold|take|took|come|came|use|used|been|there|deliver|delivered|charge|charged|look|receive|received? in|at|up? ~inTotal?', () => true, 0.1),
   rule('question', '$qlead? $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
   rule('question', '$qlead? $qfigs:f $qtail', ({ f }): Question => ({ figures: f, by: [] }), 0.05),
@@ -151,19 +154,32 @@ export const phrases = [
 
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
   rule('which', 'which|what|who of? the? $num:n?', ({ n }) => n ?? 1, 0),
-  rule('clause', 'which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
-  rule('clause', 'which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
-  rule('clause', 'which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
-  rule('clause', 'which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
-  rule('clause', 'which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, rowsCounted, true, 1, x), 0.05),
-  rule('clause', 'which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),
-  rule('clause', 'which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, false, 1, x), 0),
+  rule('question', 'how many|much $guess|$rows did|do|does|has|have|had ~each $qbys:b $col:m ~inTotal?', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),
+  rule('question', 'how many|much $guess|$rows did|do|does|has|have|had|was|were we|they|you? $col:m ~inTotal? ~each $qbys:b', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.2),
+  rule('question', 'how many|much $guess|$rows did|do|does|was|were we|they|you? $col:m ~inTotal?', ({ m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [] }; }, -0.2),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? most $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n ?? 1, x), -0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? fewest|least $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n ?? 1, x), -0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, rowsCounted, true, 1, x), 0.05),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, false, 1, x), 0),
+  rule('perRow', 'of|for|in a|an|the|one|each $rows|$noun', () => true, 0),
   rule('perRow', '~each $rows|$noun|$guess', () => true, 0),
   rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => ranking(g, f, true, n, x), 0),
   rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0.1),
   rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
 
   // Riders
+  rule('rider', 'the? one|ones|amount|amounts|$rows? ~brackets ~be ~negative', () => onQuestion('negative', (plan) => plan), 0),
+  rule('rider', 'so|thus|and? it|that|they? counts|count|is|are as? ~negative', () => onQuestion('negative', (plan) => plan), 0),
+  rule('rider', 'and? only? for|where|if|when there? ~be $col:c ?|.|,? ~open $values:v or ~blankWord means|mean|is|are|stands|counts|= $remark|$noneOf ~close', ({ c, v }) => onQuestion(`none ${c} ${keyOf(v)}`, (plan) => {
+    const here: Condition = all([{ kind: 'not', of: { kind: 'empty', of: column(c) } }, { kind: 'not', of: { kind: 'among', of: column(c), texts: v.map((o: { text: string }) => o.text) } }]);
+    return v.every((o: { column: string }) => o.column === c) ? { ...plan, where: plan.where ? all([plan.where, here]) : here } : null;
+  }), 0),
+  rule('noneOf', 'no|none of|the? $col', () => true, 0),
   rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),
   rule('rider', '~descending', () => onQuestion('down', (plan) => ordered(plan, true)), 0),
   rule('rider', '~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), 0),
@@ -174,8 +190,8 @@ export const phrases = [
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving out|aside $rows|$guess without one|any|it', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),
-  rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? next to it|that|them? as well|too|also?', ({ f }) => moreFigures(f), 0.05),
-  rule('rider', 'and|plus|also the? $qfigs:f $perRow? as well|too|also?', ({ f }) => moreFigures(f), 0.1),
+  rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? (next|beside to? it|that|them)? as|too|also? well?', ({ f }) => moreFigures(f), 0.05),
+  rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => onQuestion(`by ${keyOf(b)}`, (plan) => ({ ...plan, by: (b as Expression[]).map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as })) })), 0.05),
 ].flat();
 

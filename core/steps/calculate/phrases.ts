@@ -250,7 +250,9 @@ export const phrases = [
   rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
   rule('rider', '~if nothing|none was|were|is $word ,? no $name', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
+  rule('rider', '~blankWord ~forOthers|~otherwise', () => onLast('blank else', (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' ? plan : null)), 0),
   rule('rider', 'no $cols:c ,? no $name', ({ c }) => onLast(`none ${c.join()}`, (plan) => (c.every((n: string) => needs(plan.as.kind === 'round' ? plan.as.of : plan.as, n)) ? plan : null)), 0.2),
+  rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
 
   rule('rider', 'as|in a? percent|percentage|% between|from 0 and|to 100', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),

@@ -11,6 +11,8 @@ export const phrases = [
   rule('clause', '~unwanted $cols:c ,|;|.|so|and $dropThem', ({ c }) => plans({ step: 'drop', columns: c }), 0),
   rule('dropThem', '~drop those|these|them|it|the? two|three? columns|column?', () => true, 0),
   rule('dropThem', 'take|throw|leave those|these|them|it|the? two|three? columns|column? away|out|off', () => true, 0),
+  rule('clause', '$cols:c that|which? i|we want|wanted|meant|mean|wish|wished to ~drop|off', ({ c }) => plans({ step: 'drop', columns: c }), 0),
+  rule('clause', 'it|that was|is $cols:c that|which? i|we want|wanted|meant|mean|wish|wished to ~drop|off', ({ c }) => plans({ step: 'drop', columns: c }), 0),
   rule('clause', 'take|throw|leave|cut column|columns? $cols:c column|columns? away|out|off', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
   rule('clause', '~unwanted $cols:c any? more|longer?', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
   rule('clause', '~drop every|any|all? the? ~column ~rel ~be $void', (_s, x: Context) => { const found = emptyColumns(x); return found.length ? plans({ step: 'drop', columns: found }) : null; }, 0),

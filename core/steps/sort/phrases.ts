@@ -1,7 +1,7 @@
 import { isDate, isQuantity } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
-import { plans, type Context } from '../../language/acts';
+import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { SortKey } from '../order';
 
@@ -14,22 +14,38 @@ const ordered = (name: string, { head }: Context): boolean => {
 /** Keys in a row, unless a column comes twice. */
 const distinctKeys = (a: readonly SortKey[], b: readonly SortKey[]): SortKey[] | null => (a.some((k) => b.some((o) => o.column === k.column)) ? null : [...a, ...b]);
 
+/** Stands for the column spoken of last. */
+const IT = '';
+
+const sortBy = (by: readonly SortKey[]): Act => ({
+  key: `sort ${JSON.stringify(by)}`,
+  apply(state) {
+    const [topic, ...others] = state.topic;
+    if (by.some((k) => k.column === IT) && (topic === undefined || others.length)) return null;
+    const keys = by.map((k) => (k.column === IT ? { ...k, column: topic! } : k));
+    return withPlan(state, { step: 'sort', by: keys });
+  },
+});
+
 export const phrases = [
   rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
   rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }) => [{ column: c, down: false }], 0),
   rule('sortkey', '~highest $col:c first|top', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '~lowest $col:c first|top', ({ c }) => [{ column: c, down: false }], 0),
+  rule('sortkey', 'it|this|that', () => [{ column: IT, down: false }], 0.1),
+  rule('sortkey', 'it|this|that ,|and|with|the? ~descending', () => [{ column: IT, down: true }], 0),
+  rule('sortkey', 'it|this|that ,|and|with|the? ~ascending', () => [{ column: IT, down: false }], 0),
   rule('sortkeys', '$sortkey:k', ({ k }) => k, 0),
   rule('within', 'within|inside|in the? same? $col:c ,?', ({ c }) => c, 0),
   rule('sortkeys', '$sortkey:k ,|and|;? ,? $within the? $heavy:h', ({ k, h }) => distinctKeys(k, [h]), 0),
   rule('sortkeys', '$sortkey:k ,|and|;? ,? $within by? $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0),
   rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0),
   rule('sortkeys', '$sortkey:k ,|and $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0.1),
-  rule('clause', '~sort $rows? by|on|after? $sortkeys:k', ({ k }) => plans({ step: 'sort', by: k }), 0),
-  rule('clause', '~sort $rows? ~descending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
-  rule('clause', '~sort $rows? ~ascending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
-  rule('clause', '~make $rows? in order of $sortkeys:k', ({ k }) => plans({ step: 'sort', by: k }), 0),
+  rule('clause', '~sort $rows? by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0),
+  rule('clause', '~sort $rows? ^~descending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
+  rule('clause', '~sort $rows? ^~ascending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('clause', '~make $rows? in order of $sortkeys:k', ({ k }) => sortBy(k), 0),
   rule('heavy', '$col:c first', ({ c }, x: Context) => (ordered(c, x) ? { column: c, down: true } : null), 0.1),
   rule('heavy', '~highest $col:c first', ({ c }) => ({ column: c, down: true }), 0),
   rule('heavy', 'heaviest first|on|at top?', (_s, x: Context) => { const c = onlyQuantity(x); return c && { column: c, down: true }; }, 0.2),

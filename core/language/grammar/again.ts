@@ -1,0 +1,109 @@
+import { columnsOf, number, type Condition, type Expression } from '../../formula/expression';
+import type { Plan } from '../../steps/registry';
+import { uniqueName } from '../../values/names';
+import { amend, nothing, withPlan, type Act, type State } from '../acts';
+import { rule } from '../chart';
+import { nameOf } from '../naming';
+
+/* What refers to the request before: the same for another column, another number in it, one more column in it. */
+
+/** A value with every node that `change` knows replaced by what it gives. */
+function rewrite<T>(value: T, change: (node: unknown) => unknown): T {
+  const own = change(value);
+  if (own !== undefined) return own as T;
+  if (Array.isArray(value)) return value.map((v: unknown) => rewrite(v, change)) as T;
+  if (value && typeof value === 'object') return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, rewrite(v as unknown, change)])) as T;
+  return value;
+}
+
+const renamed = <T extends Expression | Condition>(node: T, from: string, to: string): T => rewrite(node, (n) => (isColumn(n) && n.name === from ? { kind: 'column', name: to } : undefined));
+const isColumn = (n: unknown): n is { kind: 'column'; name: string } => typeof n === 'object' && n !== null && 'kind' in n && n.kind === 'column';
+
+/** The same change for other columns, or null where that means nothing. */
+function forColumns(plan: Plan, columns: readonly string[], state: State): Plan[] | null {
+  if ('columns' in plan) return plan.step === 'pick' ? null : [{ ...plan, columns }];
+  if (plan.step === 'calculate') {
+    const [source, ...others] = columnsOf(plan.as);
+    if (source === undefined || others.length) return null;
+    return columns.map((to) => {
+      const as = renamed(plan.as, source, to);
+      return { ...plan, as, name: plan.replace ? to : uniqueName(nameOf(as), state.head.columns.map((c) => c.name)) };
+    });
+  }
+  if (plan.step === 'filter') {
+    const [source, ...others] = columnsOf(plan.where);
+    return source === undefined || others.length ? null : columns.map((to) => ({ ...plan, where: renamed(plan.where, source, to) }));
+  }
+  return null;
+}
+
+const again = (columns: readonly string[]): Act => ({
+  key: `again ${JSON.stringify(columns)}`,
+  apply(state) {
+    const last = state.plans.at(-1) ?? state.last;
+    const made = last && forColumns(last, columns, state);
+    return made && made.reduce((s, p) => withPlan(s, p, columns), state);
+  },
+});
+
+/** Every number of a plan that a person may mean by 'make it ...', found by `is`; changed only where there is just one. */
+function otherNumber(plan: Plan, is: (n: unknown) => boolean, to: (n: unknown) => unknown): Plan | null {
+  let found = 0;
+  rewrite(plan, (n) => { if (is(n)) { found++; return n; } return undefined; });
+  return found === 1 ? rewrite(plan, (n) => (is(n) ? to(n) : undefined)) : null;
+}
+
+interface Percent { readonly kind: 'op'; readonly op: '/'; readonly left: { readonly kind: 'number'; readonly value: number }; readonly right: { readonly kind: 'number'; readonly value: 100 } }
+const isPercentage = (n: unknown): n is Percent => {
+  const e = n as Partial<Percent> | null;
+  return typeof n === 'object' && n !== null && e!.kind === 'op' && e!.op === '/' && e!.left?.kind === 'number' && e!.right?.kind === 'number' && e!.right.value === 100;
+};
+const isNumber = (n: unknown): n is { kind: 'number'; value: number } => typeof n === 'object' && n !== null && 'kind' in n && n.kind === 'number';
+
+const makePercent = (p: number): Act => amend(`make ${p}%`, (plan) => otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(p) })));
+const makeNumber = (v: number): Act =>
+  amend(`make ${v}`, (plan) => {
+    if (plan.step === 'take') return Number.isInteger(v) && v > 0 ? { ...plan, count: v } : null;
+    if (plan.step === 'calculate' && plan.as.kind === 'round' && !JSON.stringify(plan.as.of).includes('"kind":"number"')) return null;
+    return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && ![0, 1, 100].includes(n.value), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
+  });
+
+/** 'No, ...' before anything else: what follows changes what was said before, or stands in its place. */
+const correcting = (instead: boolean): Act => ({
+  key: `correcting ${instead}`,
+  apply: (state) => (!state.amends ? null : instead ? { ...state, plans: [], head: state.start, amends: false } : { ...state, amends: false }),
+});
+
+/** One more column in what was put together or changed. */
+const include = (columns: readonly string[]): Act =>
+  amend(`include ${JSON.stringify(columns)}`, (plan) => {
+    if ('columns' in plan) return { ...plan, columns: [...new Set([...plan.columns, ...columns])] };
+    if (plan.step !== 'calculate') return null;
+    let grown = 0;
+    const as = rewrite<Expression>(plan.as, (n) => {
+      const e = n as Expression | null;
+      if (typeof n !== 'object' || e === null || (e.kind !== 'across' && e.kind !== 'join') || grown) return undefined;
+      grown++;
+      const fresh = columns.filter((c) => !e.of.some((o) => o.kind === 'column' && o.name === c));
+      return { ...e, of: [...e.of, ...fresh.map((name) => ({ kind: 'column', name }))] };
+    });
+    return grown ? { ...plan, as } : null;
+  });
+
+export const againRules = [
+  rule('clause', '~doSame for|to|with|in|on|and? the? $cols:c too|also|well?', ({ c }) => again(c), 0),
+  rule('clause', 'and|also|now|then the? $cols:c too|also|well', ({ c }) => again(c), 0.4),
+  rule('clause', 'the? $cols:c too|also|likewise', ({ c }) => again(c), 0.5),
+  rule('clause', 'also|too|likewise for|in|with|to the? $cols:c', ({ c }) => again(c), 0.3),
+  rule('rider', '~makeIt to? $pct:p instead|rather?', ({ p }) => makePercent(p), 0),
+  rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
+  rule('rider', 'no|sorry|rather|actually|i ,? mean|meant|make $num:n', ({ n }) => makeNumber(n), 0.2),
+  rule('rider', '~includeToo the? $cols:c as|too|also? well?', ({ c }) => include(c), 0),
+  rule('rider', 'and|plus the? $cols:c as|too|also well?', ({ c }) => include(c), 0.6),
+  rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
+  rule('nopes', '~nope ,? ~nope ,|.|!? ', () => true, 0),
+  rule('aside', '$nopes', () => correcting(false), 0.1),
+  rule('aside', '$nopes ~iMeant? :|,?', () => correcting(true), 0.3),
+  rule('aside', '~iMeant :|,?', () => correcting(true), 0.4),
+  rule('aside', 'instead', () => nothing, 0.1),
+].flat();
