@@ -2,6 +2,7 @@ import { isDate, isQuantity, type ColumnType } from '../table/column';
 import { findColumn, type TableHead } from '../table/table';
 import type { Glance } from '../profile/glance';
 import { readDate } from '../values/date';
+import { unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
 import { columnsOf, isCondition, conditionParts, parts, type Condition, type Expression } from './expression';
 
@@ -59,6 +60,8 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       return text;
     case 'found':
       return expression.what.kind === 'sort' && NUMERIC_FINDS.has(expression.what.sort) ? decimal(null) : expression.what.kind === 'sort' && expression.what.sort === 'date' ? { type: 'date', scale: null } : text;
+    case 'measure':
+      return decimal(null);
     case 'moment':
       return { type: 'datetime', scale: null };
     case 'date':
@@ -161,6 +164,9 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         break;
       case 'part':
         need(n.of, 'date', 'taken apart as a date');
+        break;
+      case 'measure':
+        if (unitSort(n.unit) === null) problems.push({ text: `“${n.unit}” is not a unit that can be converted.` });
         break;
       case 'moment':
         need(n.day, 'date', 'the day of a moment');

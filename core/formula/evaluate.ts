@@ -9,7 +9,8 @@ import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
 import { readsAsDate, readsAsNumber, typeOf, type CheckedHead } from './check';
 import { columnsOf, walk, type Comparison, type Condition, type Expression } from './expression';
-import { BY_ZERO, amountsOf, constant, datesOf, textsOf, type NumberVector, type TextVector, type Vector } from './vector';
+import { readMeasure } from '../values/units';
+import { BY_ZERO, amountsOf, constant, datesOf, readTexts, textsOf, type NumberVector, type TextVector, type Vector } from './vector';
 
 /** Outcome of a condition for a row. A comparison with a blank is UNKNOWN, which does not hold, and neither does its opposite. */
 export const NO = 0;
@@ -129,6 +130,11 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       const found = mapTexts(texts(e.of, f, c), (t) => { const all = find(t); return (e.which === 'first' ? all[0] : all.at(-1)) ?? ''; });
       const { type } = typeOf(e, c.head);
       return type === 'text' ? found : isDate(type) ? datesOf({ kind: 'text', length: f.length, ...encode(found.texts) }, { dayFirst: true }) : amountsOf({ kind: 'text', length: f.length, ...encode(found.texts) });
+    }
+    case 'measure': {
+      const chunk = e.of.kind === 'column' ? f.columns.get(e.of.name)! : null;
+      if (chunk?.kind === 'number') return amountsOf(chunk);
+      return readTexts(chunk ?? encode(texts(e.of, f, c).texts), (t) => readMeasure(t, e.unit)?.value ?? NaN);
     }
     case 'moment': {
       const day = dates(e.day, f, c);

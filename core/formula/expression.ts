@@ -41,6 +41,8 @@ export type Expression =
   | { readonly kind: 'inside'; readonly open: string; readonly close: string; readonly of: Expression }
   /** Something found in a text: see core/values/find.ts. Blank where there is none. */
   | { readonly kind: 'found'; readonly what: Findable; readonly which: 'first' | 'last'; readonly of: Expression }
+  /** Texts with a unit ('9 min 30 s', '2 kg') as numbers in one unit; bare numbers are taken to be in it. */
+  | { readonly kind: 'measure'; readonly unit: string; readonly of: Expression }
   /** A day and a time of day as one moment. */
   | { readonly kind: 'moment'; readonly day: Expression; readonly time: Expression };
 
@@ -118,6 +120,7 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'initials':
     case 'inside':
     case 'found':
+    case 'measure':
       return [expression.of];
     default:
       return [];

@@ -50,6 +50,7 @@ export const expressionSchema = Joi.alternatives().try(
     which: Joi.valid('first', 'last').required(),
     of: expressionRef.required(),
   }),
+  node('measure', { unit: Joi.string().min(1).max(20).required(), of: expressionRef.required() }),
   node('moment', { day: expressionRef.required(), time: expressionRef.required() }),
   node('piece', { side: Joi.valid('before', 'after').required(), mark: Joi.string().max(1000).required(), which: Joi.valid('first', 'last').required(), of: expressionRef.required() }),
 );

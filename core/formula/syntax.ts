@@ -66,6 +66,7 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('initials', 'the initials of ', field('of', atom)),
   expr('inside', 'the text between ', field('open', quoted), ' and ', field('close', quoted), ' in ', field('of', atom)),
   expr('found', 'the ', field('which', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('what', findable), ' in ', field('of', atom)),
+  expr('measure', field('of', atom), ' measured in ', field('unit', quoted)),
   expr('moment', field('day', atom), ' at the time ', field('time', atom)),
   atom,
 );

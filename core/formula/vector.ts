@@ -1,4 +1,4 @@
-import { BLANK, MISFIT, VALUE, allValues, isDate, numberChunk, textChunk, type Chunk, type ColumnType, type NumberChunk } from '../table/column';
+import { BLANK, MISFIT, VALUE, allValues, isDate, numberChunk, textChunk, type Chunk, type ColumnType, type NumberChunk, type TextChunk } from '../table/column';
 import { readDate } from '../values/date';
 import { readAmount, roundTo } from '../values/number';
 import { readYesNo } from '../values/yesno';
@@ -55,6 +55,9 @@ const amountValue = (text: string): number => {
   const yes = /^(?:true|false)$/i.test(text) ? readYesNo(text) : null;
   return yes === null ? NaN : yes ? 1 : 0;
 };
+
+/** Texts as the numbers that a function reads in them: NaN is a misfit. Each distinct text is read once. */
+export const readTexts = ({ codes, dictionary }: Pick<TextChunk, 'codes' | 'dictionary'>, read: (text: string) => number): NumberVector => readDictionary(codes, dictionary, read);
 
 function readDictionary(codes: Uint16Array, dictionary: readonly string[], read: (text: string) => number): NumberVector {
   const entries = dictionary.map((text) => (text.trim() === '' ? NaN : read(text)));

@@ -75,16 +75,20 @@ export const onColumns = (name: string, columns: readonly string[] | null, make:
   },
 });
 
-/** An act that changes the plan before it instead of adding one. `base` is the table as it was before that plan. */
+/** An act that changes a plan before it instead of adding one. `base` is the table as it was before that plan. */
 export const amend = (key: string, change: (plan: Plan, base: CheckedHead) => Plan | null): Act => ({
   key: `amend ${key}`,
   apply(state) {
-    const last = state.plans.at(-1);
-    if (!last) return null;
-    const before = state.plans.slice(0, -1);
-    const base = before.reduce((head, plan) => (checkPlan(plan, head).length ? head : headAfter(plan, head)), state.start);
-    const changed = change(last, base);
-    return changed && withPlan({ ...state, plans: before, head: base, problem: null }, changed, state.topic);
+    // The latest plan that the change fits: 'one decimal' may be said after the sorting.
+    for (let back = 1; back <= Math.min(3, state.plans.length); back++) {
+      const before = state.plans.slice(0, -back);
+      const base = before.reduce((head, plan) => (checkPlan(plan, head).length ? head : headAfter(plan, head)), state.start);
+      const changed = change(state.plans.at(-back)!, base);
+      if (!changed) continue;
+      const after = back === 1 ? [] : state.plans.slice(1 - back);
+      return after.reduce((s, plan) => withPlan(s, plan, state.topic), withPlan({ ...state, plans: before, head: base, problem: null }, changed, state.topic));
+    }
+    return null;
   },
 });
 

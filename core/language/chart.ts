@@ -247,6 +247,9 @@ const MOST_WORK = 150_000;
 const fillers = new Set(FILLERS);
 const light = new Set(LIGHT);
 
+/** May the word be passed over without losing meaning? */
+export const isLight = (token: Token): boolean => !skipCost(token).lost;
+
 function skipCost(token: Token): Skip {
   if (token.kind === 'mark') {
     if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? 0.1 : /[.;!?]/.test(token.lower) ? 0.7 : 0.2, outer: token.lower === ':' ? 0.5 : 0.02, lost: false };

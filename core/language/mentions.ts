@@ -143,6 +143,8 @@ function isNoun(token: Token): boolean {
   return known;
 }
 
+/** Words that join the others of a name: by themselves they name no column. */
+const JOINTS = new Set(['per', 'of', 'in', 'at', 'on', 'the', 'for', 'by', 'to', 'from', 'is', 'a', 'and', 'or', 'with']);
 const LINK = new Set(['of', 'the', 'a', 'an', 'was', 'is', 'it', 'when', 'at']);
 
 /** Every span of a request that may be a column, the likeliest reading of each span and column. O(tokens * columns). */
@@ -198,6 +200,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     const missing = name.filter((_, i) => !used.has(i));
     // What is left out of a name costs more when it is what tells the column from others.
     const price = cost + extra + missing.reduce((sum, w) => sum + (nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? 0.15 : 0.3), 0);
+    if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
     if (price <= 1.3) out.push({ from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' : reason });
   }
 }

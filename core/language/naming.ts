@@ -59,6 +59,8 @@ function describe(e: Expression): string {
       return `Initials of ${describe(e.of)}`;
     case 'found':
       return e.what.kind === 'sort' ? FIND_WORDS[e.what.sort] : `${e.what.kind === 'shape' ? 'Code' : 'Word'} in ${describe(e.of)}`;
+    case 'measure':
+      return `${describe(e.of)} in ${e.unit}`;
     case 'moment':
       return `${describe(e.day)} ${describe(e.time)}`;
     case 'date':

@@ -3,7 +3,7 @@ import { monthNumber } from '../values/date';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
-import { Grammar, keyOf, rule, type Chart, type Item } from './chart';
+import { Grammar, isLight as skipOf, keyOf, rule, type Chart, type Item } from './chart';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
@@ -125,7 +125,32 @@ function correct(request: string, words: readonly Token[], context: Context, men
 function analyse(words: readonly Token[], request: string, context: Context): { mentions: ReturnType<typeof seeds>; chart: Chart } {
   const mentions = seeds(words, request, context);
   const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
-  return { mentions, chart: theGrammar().parse(words, [...mentions.items, ...asides(words)], context, known) };
+  return { mentions, chart: theGrammar().parse(words, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known) };
+}
+
+/** Words that may stand in a remark about the data without asking for anything. */
+const QUANTIFIERS = new Set('half some others other many few most all much lot lots them people everybody somebody different several often sometimes always never'.split(' ').map(stem));
+
+/**
+ * A sentence before the last that only describes a column ('half of our directors are shouting'): all it does is to say
+ * what is spoken of. It may hold no word that asks for something.
+ */
+function backgrounds(words: readonly Token[], columns: readonly ColumnMention[]): Item[] {
+  const out: Item[] = [];
+  for (let from = 0; from < words.length; from++) {
+    if (from > 0 && !/^[.!?]$/.test(words[from - 1]!.lower)) continue;
+    let to = from;
+    while (to < words.length && !/^[.!?;:]$/.test(words[to]!.lower)) to++;
+    if (to >= words.length - 2 || to - from < 3 || words[to]!.lower === ':' || words[to]!.lower === ';') continue;
+    const own = columns.filter((m) => m.from >= from && m.to <= to && m.cost < 0.2);
+    const names = new Set(own.map((m) => m.column));
+    const plain = words.slice(from, to).every((w, k) => {
+      const at = from + k;
+      return w.kind === 'mark' ? w.lower === ',' : w.kind !== 'word' ? false : own.some((m) => m.from <= at && m.to > at) || !theGrammar().knows(w) || skipOf(w) || QUANTIFIERS.has(w.stem);
+    });
+    if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: speakOf([...names]), cost: 1.2 });
+  }
+  return out;
 }
 
 /** How a request is understood, as text: its words, what they may be, and the cheapest readings with what they leave out. */
@@ -220,7 +245,7 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem).map((p) => readingOf(p, request, words, columns, values));
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values));
   const whole = readings.filter((r) => r.unused.length === 0);
   const [best] = whole;
   if (best) {
@@ -249,6 +274,9 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
   const hint = near.length ? ` The nearest columns are ${near.map((n) => `‹${n}›`).join(', ')}.` : '';
   return cannot(`${about}${hint} This would work: ${exampleFor(head)}`, unused, near);
 }
+
+/** A request asks a question or changes something, not both. */
+const mixed = (plans: readonly Plan[]): boolean => plans.some((p) => p.step === 'ask') && plans.some((p) => p.step !== 'ask');
 
 const distinctReadings = (readings: readonly Reading[]): Reading[] => readings.filter((r, i) => readings.findIndex((o) => o.sentences.join() === r.sentences.join()) === i);
 

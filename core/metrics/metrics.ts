@@ -60,6 +60,9 @@ function treeOf(metric: Metric): { readonly tree: Node; readonly roles: readonly
 /** The roles a metric needs, in the order of its formula. */
 export const rolesOf = (metric: Metric): readonly string[] => treeOf(metric).roles;
 
+/** The operator that a metric's formula ends with. */
+export const topOf = (metric: Metric): Operator | null => { const { tree } = treeOf(metric); return 'op' in tree ? tree.op : null; };
+
 function build(tree: Node, roles: ReadonlyMap<string, string>): Expression {
   if ('role' in tree) return column(roles.get(tree.role)!);
   if ('value' in tree) return number(tree.value);

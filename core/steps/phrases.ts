@@ -11,6 +11,7 @@ import { phrases as move } from './move/phrases';
 import { phrases as pick } from './pick/phrases';
 import { phrases as rename } from './rename/phrases';
 import { phrases as replace } from './replace/phrases';
+import { phrases as sample } from './sample/phrases';
 import { phrases as sort } from './sort/phrases';
 import { phrases as spell } from './spell/phrases';
 import { phrases as split } from './split/phrases';
@@ -18,4 +19,4 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, distinct, ask].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, sample, distinct, ask].flat();

@@ -44,6 +44,7 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('initials' as const), of: inner }),
       fc.record({ kind: fc.constant('inside' as const), open: filledText, close: filledText, of: inner }),
       fc.record({ kind: fc.constant('found' as const), what: fc.oneof(fc.record({ kind: fc.constant('sort' as const), sort: fc.constantFrom(...SORTS) }), fc.record({ kind: fc.constant('shape' as const), shape: filledText }), fc.record({ kind: fc.constant('words' as const), words: texts })), which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
+      fc.record({ kind: fc.constant('measure' as const), unit: fc.constantFrom('kg', 'min'), of: inner }),
       fc.record({ kind: fc.constant('moment' as const), day: inner, time: inner }),
       fc.record({ kind: fc.constant('piece' as const), side: fc.constantFrom('before' as const, 'after' as const), mark: filledText, which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
     ),
@@ -121,5 +122,6 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
       { requiredKeys: ['step', 'figures', 'by'] },
     ),
   ),
+  fc.record({ step: step('sample'), share: fc.integer({ min: 1, max: 100 }), seed: fc.integer({ min: 0, max: 4_294_967_295 }), by: columnNames }, { requiredKeys: ['step', 'share', 'seed'] }),
   fc.record({ step: step('distinct'), keep: fc.constantFrom('first' as const, 'last' as const), by: columnNames }),
 ) as fc.Arbitrary<Plan>;

@@ -1,3 +1,5 @@
+import { readAmount } from './number';
+
 /** Units that can be converted into each other: what one of them is in the base unit of its sort, and an offset. */
 interface Unit {
   readonly sort: string;
@@ -39,6 +41,22 @@ export function convertUnit(value: number, from: string, to: string): number | n
   if (a === b || (a.factor === b.factor && a.offset === b.offset)) return value;
   const base = (value + (a.offset ?? 0)) * a.factor;
   return Number((base / b.factor - (b.offset ?? 0)).toPrecision(12));
+}
+
+/**
+ * A text as a number in a unit: '120 g' in kg, '9 min 30 s' in min; a bare number is in that unit already. Null where it
+ * is no amount, or in a unit that measures something else.
+ */
+export function readMeasure(text: string, unit: string): { readonly value: number; readonly converted: boolean; readonly decimals: number } | null {
+  if (unitSort(unit) === 'time') {
+    const seconds = readDuration(text);
+    if (seconds !== null) return { value: convertUnit(seconds, 's', unit)!, converted: false, decimals: 3 };
+  }
+  const read = readAmount(text);
+  if (!read) return null;
+  if (read.unit === '') return { value: read.value, converted: false, decimals: read.decimals };
+  const value = convertUnit(read.value, read.unit, unit);
+  return value === null ? null : { value, converted: value !== read.value, decimals: value === read.value ? read.decimals : 12 };
 }
 
 /** Seconds of '14:20' (minutes and seconds) or '1:02:03'; null for anything else. */

@@ -1,5 +1,6 @@
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
+import { readMeasure, unitSort } from '../../values/units';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
@@ -41,6 +42,20 @@ function spanTo(name: string, x: Context): Expression | null {
   return isDated(name, x) && others.length === 1 ? { kind: 'span', unit: 'days', from: column(others[0]!.name), to: column(name) } : null;
 }
 
+/** A text column read in a unit, where its values are written with units of that sort. */
+function measured(name: string, unit: string, { head }: Context): Expression | null {
+  if (columnOf(head, name).type !== 'text' || unitSort(unit) === null) return null;
+  const all = (head.glances?.get(name)?.values ?? []).slice(0, 200).filter(([t]) => t.trim() !== '');
+  const fits = all.filter(([t]) => readMeasure(t, unit) !== null && /[\p{L}:]/u.test(t));
+  return all.length > 0 && fits.length >= all.length * 0.5 ? { kind: 'measure', unit, of: column(name) } : null;
+}
+
+/** The only text column whose values are written with units of the sort of one. */
+function holdsUnit(unit: string, x: Context): string | null {
+  const found = x.head.columns.filter((c) => c.type === 'text' && measured(c.name, unit, x) !== null);
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 /** A plain word that is looked for in texts, as one and as many: 'brake' and 'brakes'. */
 function bothNumbers(word: string): string[] | null {
   const w = word.toLowerCase();
@@ -66,6 +81,8 @@ export const conditionRules = [
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
+    rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, u, c }, x: Context) => { const m = measured(c, u, x); return m && compare(op, m, number(n)); }, 0),
+    rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.15),
   ]).flat(),
   rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
@@ -143,6 +160,7 @@ export const conditionRules = [
   rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),
   rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
+  rule('rset', '$rows|$guess|$noun $remark ,|: so|meaning|namely|hence? ~rel? $cond:c', ({ c }) => c, 0.1),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

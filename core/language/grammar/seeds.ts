@@ -125,7 +125,7 @@ function shapes(tokens: readonly Token[], put: Put): void {
 /** What somebody says about the data with a clause of its own: 'how many pieces there are in a pack'. Up to the next mark. */
 function remarks(tokens: readonly Token[], put: Put): void {
   tokens.forEach((t, i) => {
-    if (!/^(?:how|what|which|where|whether|who|somebody|someone|it|they|there|everyone|everybody)$/.test(t.lower)) return;
+    if (!/^(?:how|what|which|that|where|whether|who|somebody|someone|it|they|there|everyone|everybody)$/.test(t.lower)) return;
     for (let to = i + 2; to <= Math.min(tokens.length, i + 12); to++) {
       if (tokens[to - 1]!.kind === 'mark') break;
       if (to === tokens.length || tokens[to]!.kind === 'mark') put('remark', i, to, true, 0.1);

@@ -52,6 +52,8 @@ function above(node: Condition): Condition | null {
 interface Open {
   readonly when: Condition | 'above';
   readonly then: Expression;
+  /** Said without an 'if': one such case by itself is no choice. */
+  readonly loose?: true;
 }
 
 /** Cases with every 'it' and 'above that' filled in from the cases around them, or null. */
@@ -138,9 +140,9 @@ export const casePhrases = [
   rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
-  rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
-  rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.15),
-  rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.15),
+  rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0),
+  rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
+  rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.25),
   rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
@@ -157,7 +159,7 @@ export const casePhrases = [
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
-  rule('choice', '$casesOf:c', ({ c }): Cases => ({ list: c, otherwise: blank }), 0.4),
+  rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && c[0].loose ? null : { list: c, otherwise: blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
   rule('chosen', '$choice:c', ({ c }) => chosen(c), 0),
   rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }) => chosen(c, of(n)), 0.02),

@@ -2,7 +2,7 @@ import { column, type Expression } from '../../formula/expression';
 import { nothing, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import type { Metric } from '../../metrics/glossary';
-import { rolesOf, tie, withRoles } from '../../metrics/metrics';
+import { rolesOf, tie, topOf, withRoles } from '../../metrics/metrics';
 import { add, rounded } from './adding';
 
 /* Measures of the trade asked for by name: core/metrics says what they are, the table's columns play their roles. */
@@ -48,7 +48,7 @@ export const metricPhrases = [
   rule('ex1', '$metricName:m ~each $rows|$guess $please? ~open $col:a ~against $col:b ~close', ({ m, a, b }, x: Context) => from(m, [a, b], x), 0),
   rule('ex1', '$metricName:m ~open $cols:c ~close', ({ m, c }, x: Context) => from(m, c, x), 0),
   rule('ex1', '$metricName:m , $col:a ~against $col:b', ({ m, a, b }, x: Context) => from(m, [a, b], x), 0.05),
-  rule('ex0', '$metricName ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.02),
+  rule('ex0', '$metricName:m ~open $ex2:e ~close', ({ m, e }) => (e.kind === 'op' && topOf(m) === e.op ? e : null), 0.02),
   rule('please', 'please|pls', () => true, 0),
   rule('ex1', '$metricName:m at|going|by by? $col:c', ({ m, c }, x: Context) => withOne(m, c, x), 0.02),
   rule('ex1', '$metricName:m ~per $col:c', ({ m, c }, x: Context) => perColumn(m, c, x), 0),

@@ -24,7 +24,7 @@ const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === '
 const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
 
 /** A change to the calculation said just before. Of several made in one go, the last is meant. */
-const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(key, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
+const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(`calculate ${key}`, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
 
 const round = (places: number, mode: Rounding = 'nearest'): Act =>
   onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(plan.as, places, mode)) : null));
@@ -144,7 +144,8 @@ export const phrases = [
   rule('which', 'last', () => 'last', 0),
   rule('expr', '$text0:e', ({ e }) => e, 0),
 
-  rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', 'next|beside|against to? ~each $rows|$guess ,? ~add? the? $formula:e', ({ e }) => (real(e) ? add(e) : null), -0.2),
+  rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), -0.2),
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', 'add $num:n to $col:c', ({ n, c }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0),
   rule('clause', 'double $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(2))), 0),

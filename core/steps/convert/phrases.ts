@@ -1,4 +1,4 @@
-import { amend, onColumns, type Act } from '../../language/acts';
+import { amend, nothing, onColumns, speakOf, withPlan, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
@@ -7,10 +7,20 @@ type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
 const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options = {}): Act => onColumns(`convert ${to} ${JSON.stringify(options)}`, columns, (on) => ({ step: 'convert', columns: on, to, ...options }));
 
 /** Adds to a conversion what was said after it. */
-const rider = (key: string, change: (plan: ConvertPlan) => ConvertPlan | null): Act => amend(key, (plan) => (plan.step === 'convert' ? change(plan) : null));
+const rider = (key: string, change: (plan: ConvertPlan) => ConvertPlan | null): Act => amend(`convert ${key}`, (plan) => (plan.step === 'convert' ? change(plan) : null));
 const numeric = (plan: ConvertPlan): boolean => plan.to === 'decimal' || plan.to === 'whole';
 const meaning = (texts: readonly string[], as: string): Act =>
   rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.map((text): Meaning => ({ text, as }))] }));
+
+/** Converted columns rounded as well, in a step of their own. */
+const roundThem = (places: number): Act => ({
+  key: `convert round ${places}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    if (last?.step !== 'convert' || last.to !== 'decimal' || places < 0 || places > 12) return null;
+    return last.columns.reduce((s, name) => withPlan(s, { step: 'calculate', name, as: { kind: 'round', of: { kind: 'column', name }, places, mode: 'nearest' }, replace: true }, last.columns), state);
+  },
+});
 
 export const phrases = [
   rule('clause', '~make $cols:c ~into? ~number', ({ c }) => act(c, 'decimal'), 0),
@@ -38,6 +48,30 @@ export const phrases = [
   rule('clause', '~make all? $cols:c ~into? $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0.05),
   rule('clause', '~make $cols:c ~into? ~number in $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('rider', 'everything|all|them|it? in $unit:u', ({ u }) => rider(`unit ${u}`, (plan) => (numeric(plan) && !plan.unit ? { ...plan, unit: u } : null)), 0.1),
+  rule('clause', '~make everything|all|them|those|these ~into? $unit:u', ({ u }) => act(null, 'decimal', { unit: u }), 0.1),
+  rule('clause', 'some|few|many|half|most|several of? the? $cols:c ~be given|written|measured? in $unit', ({ c }) => speakOf(c), 0),
+  rule('rider', '~round? $places:p', ({ p }) => roundThem(p), 0.05),
+  rule('duration', '$num $unit $num $unit', () => true, 0),
+  rule('duration', '$num ^: ^$num', () => true, 0),
+  rule('spelledDuration', '$num:a $unit:u and|, $num:b $unit:v', ({ a, u, b, v }) => [a, u, b, v], 0),
+  rule('rider', '$num:a ^: ^$num:b ~be|means|mean|stands|stand for? $spelledDuration:d', ({ a, b, d }) => rider('clock', (plan) => (plan.unit && unitSort(plan.unit) === 'time' && d[0] === a && d[2] === b && d[1] === 'min' && d[3] === 's' ? plan : null)), 0),
+  rule('aside', '~open? $duration and|, $duration ~be both? $unit and|: $unit ~close?', () => nothing, 0),
+  rule('clause', '~make every|all|the? ~date in there|it|them|here? ~into? ~oneWay? ~date? ,? $isoStyle?', () => act(null, 'date'), 0.1),
+  rule('clause', '~make $cols:c ~into? ~oneWay ,? $isoStyle', ({ c }) => act(c, 'date'), 0.05),
+  rule('clause', '$cols:c ~should ~be? ~into? $isoStyle', ({ c }) => act(c, 'date'), 0.1),
+  rule('clause', '~make $cols:c ~into? $isoStyle', ({ c }) => act(c, 'date'), 0.1),
+  rule('isoStyle', '~isoWord', () => true, 0),
+  rule('isoStyle', '~isoWord ,? such|like|e.g|eg|as? as|like? $date', () => true, 0),
+  rule('isoStyle', 'year ^- ^month ^- ^day', () => true, 0),
+  rule('rider', 'as|in|written? $isoStyle format|form|order|style?', () => rider('iso', (plan) => (plan.to === 'date' ? plan : null)), 0.05),
+  // All the ways of saying yes and no
+  rule('clause', 'in the? $cols:c column? ,? ~make|write|say yes for|where|when|if $yeses ,|and|; and? no for|where|when|if $noes', ({ c }) => act(c, 'yesno'), 0),
+  rule('clause', '~make $cols:c ~into? a? proper|clean|plain|real|simple? yes / no', ({ c }) => act(c, 'yesno'), 0),
+  rule('yeses', 'yes|y|true ,? $yesWord|$code|$word? ,|and? $allWays?', () => true, 0),
+  rule('noes', 'no|n|false ,? $allWays?', () => true, 0),
+  rule('noes', '$allWays', () => true, 0),
+  rule('allWays', 'and so on|forth', () => true, 0),
+  rule('allWays', 'all|any the? ways|way|kinds|sorts|forms of? saying|writing|spelling? yes|no|it', () => true, 0),
   rule('rider', '~number', () => rider('number', (plan) => (numeric(plan) ? plan : null)), 0.1),
 
   // Riders on numbers

@@ -4,7 +4,7 @@ import { columnOf } from '../../table/table';
 import { chunkTexts } from '../../values/cell';
 import { readDate } from '../../values/date';
 import { readAmount } from '../../values/number';
-import { convertUnit, readDuration, unitSort } from '../../values/units';
+import { readMeasure, unitSort } from '../../values/units';
 import { readYesNo } from '../../values/yesno';
 import { folded } from '../../values/fold';
 import type { CheckedHead } from '../../formula/check';
@@ -80,23 +80,10 @@ function reader(plan: ConvertPlan, dayFirst: boolean): (text: string) => Outcome
 }
 
 function amount(text: string, kind: number, plan: ConvertPlan): Outcome {
-  const wanted = plan.unit;
-  if (wanted && unitSort(wanted) === 'time') {
-    const seconds = readDuration(text);
-    if (seconds !== null) return { value: convertUnit(seconds, 's', wanted)!, kind, decimals: 3 };
-  }
-  const read = readAmount(text);
-  if (!read) return { value: NaN, kind, decimals: 0 };
-  let { value } = read;
-  let outcome = kind;
-  if (wanted && read.unit !== '') {
-    const converted = convertUnit(value, read.unit, wanted);
-    if (converted === null) return { value: NaN, kind, decimals: 0 };
-    if (converted !== value) outcome = UNIT!;
-    value = converted;
-  }
-  if (plan.to === 'whole' && !Number.isInteger(value)) return { value: NaN, kind, decimals: 0 };
-  return { value, kind: outcome, decimals: outcome === UNIT ? 12 : read.decimals };
+  const bare = plan.unit === undefined ? readAmount(text) : null;
+  const read = plan.unit === undefined ? bare && { value: bare.value, converted: false, decimals: bare.decimals } : readMeasure(text, plan.unit);
+  if (!read || (plan.to === 'whole' && !Number.isInteger(read.value))) return { value: NaN, kind, decimals: 0 };
+  return { value: read.value, kind: read.converted ? UNIT! : kind, decimals: read.decimals };
 }
 
 const dayFirstOf = (plan: ConvertPlan, head: CheckedHead, name: string): boolean => (plan.order ? plan.order === 'day first' : (head.glances?.get(name)?.dayFirst ?? true));

@@ -43,7 +43,7 @@ export const phrases = [
   rule('clause', 'only? those|these|the? ones? stay where|with|which $cond:c', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which $cond:c ?|.|,? only those|these stay', ({ c }) => filter('keep', c), 0),
   rule('rider', '~if $cond:c let it|them|those? stay', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),
-  rule('rider', 'and|also|or anything|everything|also $cond:c too|also|as well?', ({ c }, _x: Context) =>
+  rule('rider', 'and|also|or anything|everything|also $cond:c as|too|also? well?', ({ c }, _x: Context) =>
     amend(`also ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: plan.mode === 'aside' ? any([plan.where, c]) : all([plan.where, c]) } : null)), 0.1),
   rule('rider', 'newest|latest|recent|most? first|at|on the? top?', () => thenByDate(true), 0),
   rule('rider', 'oldest|earliest first|at|on the? top?', () => thenByDate(false), 0),

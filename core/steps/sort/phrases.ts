@@ -1,7 +1,7 @@
 import { isDate, isQuantity } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
-import { plans, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { SortKey } from '../order';
 
@@ -27,6 +27,10 @@ const sortBy = (by: readonly SortKey[]): Act => ({
   },
 });
 
+/** One more key for rows that are equal so far. */
+const andBy = (name: string, down: boolean): Act =>
+  amend(`sort and ${name} ${down}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === name) ? { ...plan, by: [...plan.by, { column: name, down }] } : null));
+
 export const phrases = [
   rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
   rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }) => [{ column: c, down: true }], 0),
@@ -49,6 +53,14 @@ export const phrases = [
   rule('heavy', '$col:c first', ({ c }, x: Context) => (ordered(c, x) ? { column: c, down: true } : null), 0.1),
   rule('heavy', '~highest $col:c first', ({ c }) => ({ column: c, down: true }), 0),
   rule('heavy', 'heaviest first|on|at top?', (_s, x: Context) => { const c = onlyQuantity(x); return c && { column: c, down: true }; }, 0.2),
+  rule('clause', 'the? ~highest $col:c first', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0.1),
+  rule('clause', 'the? ~lowest $col:c first', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0.1),
+  rule('clause', 'put|show|list|have|bring the? ~highest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
+  rule('clause', 'put|show|list|have|bring the? ~lowest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('rider', '~if it|they|that ~be? equal|same|tied ,? the? one|ones|$rows? that|which? we|they|it|was? $col:c ~earliest go|goes|come|comes|is? first', ({ c }) => andBy(c, false), 0),
+  rule('rider', '~if it|they|that ~be? equal|same|tied ,? the? one|ones|$rows? that|which? we|they|it|was? $col:c ~latest go|goes|come|comes|is? first', ({ c }) => andBy(c, true), 0),
+  rule('rider', '~if it|they|that ~be? equal|same|tied ,? by|on|sort $col:c', ({ c }) => andBy(c, false), 0),
+  rule('aside', '~open? $num|$value ~be the? ~highest|~lowest ~close?', () => nothing, 0),
   rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
   rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
 ].flat();

@@ -31,7 +31,7 @@ export const phrases = [
   rule('clause', 'there ~be|~should only|just|really? be? only|just? $num:k $cols:c ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? act(c, s) : null), 0),
   rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => act(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
-  rule('aside', 'some|a few|several|others are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),
+  rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),
   rule('aside', 'put|set those|these|them|it right|straight', () => nothing, 0),
   rule('aside', 'and nothing else|more', () => nothing, 0),
   rule('aside', 'with a capital', () => nothing, 0.1),
