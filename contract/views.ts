@@ -3,6 +3,9 @@ import type { ImportNote } from '../core/formats/import';
 import type { Glance } from '../core/profile/glance';
 import type { ColumnTotal } from '../core/review/balance';
 import type { Answer } from '../core/language/read';
+import type { Completion } from '../core/language/completion';
+import type { Proposal } from '../core/language/proposals';
+import type { AnswerTable } from '../core/steps/step';
 import type { SortKey } from '../core/steps/order';
 import type { Plan } from '../core/steps/registry';
 import type { KindCount, Report } from '../core/steps/run';
@@ -132,6 +135,8 @@ export interface Proof {
   /** Only the first rows of a large table were looked at so far. */
   readonly partial: boolean;
   readonly totals: { readonly before: readonly ColumnTotal[]; readonly after: readonly ColumnTotal[] };
+  /** Of a question: what it is answered with. */
+  readonly answer: AnswerTable | null;
 }
 
 /** A file that was sent and not yet kept. */
@@ -147,4 +152,19 @@ export interface ReadReply {
   readonly version: number;
   readonly stateId: number;
   readonly answer: Answer | { readonly outcome: 'undo' };
+  /** Ways to go on at the end of the request. */
+  readonly completions: readonly Completion[];
+}
+
+/** A wording that the workspace has learnt. */
+export interface LessonView {
+  readonly id: number;
+  readonly said: string;
+  readonly means: readonly string[];
+}
+
+/** What is worth saying next about a table, without what was turned away. */
+export interface ProposalsReply {
+  readonly version: number;
+  readonly proposals: readonly Proposal[];
 }

@@ -16,6 +16,8 @@ import { loadState } from './store/tables';
 /** Rows of the first look at a large table: whole chunks. */
 export const FIRST_LOOK = CHUNK_ROWS * 2;
 const EXAMPLES = 8;
+/** Rows of an answer that are sent to the page. */
+const SHOWN_GROUPS = 500;
 
 /** Drops what it is given: for counting kinds without keeping cells. */
 const nowhere = (): ColumnSink => ({ write: () => undefined, finish: () => ({ name: '', type: 'text', scale: null, load: () => Promise.reject(new Error('These cells were only counted.')) }) as Column });
@@ -24,22 +26,24 @@ const nowhere = (): ColumnSink => ({ write: () => undefined, finish: () => ({ na
 export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void | Promise<void>): Promise<Proof[]> {
   const state = await loadState(pool(), stateId);
   let head = await headFor(state);
-  let table = part === 'first' ? firstRows(state.table, FIRST_LOOK) : state.table;
+  // A figure over the first rows would be a wrong answer: questions are put to the whole table.
+  const asks = plans.every((p) => p.step === 'ask');
+  let table = part === 'first' && !asks ? firstRows(state.table, FIRST_LOOK) : state.table;
   const partial = table.size < state.table.size;
   const proofs: Proof[] = [];
   for (const plan of plans) {
     const [problem] = checkPlan(plan, head);
     if (problem) throw new Told(problem.text, 422, 'depends');
     const tried = await tryPlan(plan, table, head);
-    const { report } = await runPlan(plan, table, head, { sinkFor: nowhere, ...(check ? { check } : {}) });
-    proofs.push(await proofOf(plan, table, tried, report, partial, head));
+    const { report, answer } = await runPlan(plan, table, head, { sinkFor: nowhere, ...(check ? { check } : {}) });
+    proofs.push({ ...(await proofOf(plan, table, tried, report, partial, head)), answer: answer ? { ...answer, rows: answer.rows.slice(0, SHOWN_GROUPS), members: answer.members.slice(0, SHOWN_GROUPS) } : null });
     head = tried.size <= 50_000 && !partial ? await headWithGlances(tried) : headAfter(plan, head);
     table = tried;
   }
   return proofs;
 }
 
-async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead): Promise<Proof> {
+async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead): Promise<Omit<Proof, 'answer'>> {
   const definition = definitionOf(plan);
   const outline = definition.outline(plan, head);
   const made = new Set(outline.columns.flatMap((c) => ('made' in c.from ? [c.head.name] : [])));

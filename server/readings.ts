@@ -1,8 +1,15 @@
-import { NO_MEMORY, readRequest, type Memory } from '../core/language/read';
+import { and, eq } from 'drizzle-orm';
+import { explain, NO_MEMORY, readRequest, type Memory } from '../core/language/read';
+import { complete } from '../core/language/completion';
 import { isUndo } from '../core/language/dialogue';
+import { learn, type Lesson } from '../core/language/lessons';
 import { vocabularyOf, type Vocabulary } from '../core/language/mentions';
-import type { ReadReply } from '../contract/views';
-import { pool } from './db/client';
+import { proposals } from '../core/language/proposals';
+import type { Plan } from '../core/steps/registry';
+import type { CheckedHead } from '../core/formula/check';
+import type { LessonView, ProposalsReply, ReadReply } from '../contract/views';
+import { database, pool } from './db/client';
+import * as schema from './db/schema';
 import { Told } from './errors';
 import { headFor, type EntryRow } from './revise';
 import { loadState } from './store/tables';
@@ -10,24 +17,34 @@ import { currentStates } from './workspaces';
 
 const vocabularies = new Map<number, Vocabulary>();
 
-/** A request read against a table as it stands now, with what was kept before it; with `key`, as it stood before that sentence. */
-export async function readInWorkspace(workspaceId: number, tableId: number, request: string, key: string | null = null): Promise<ReadReply> {
-  const { states, entries, row } = await currentStates(workspaceId);
-  const own = entries.filter((e) => e.sourceId === tableId);
-  const edited = key === null ? -1 : own.findIndex((e) => e.key === key);
-  const before = edited < 0 ? own : own.slice(0, edited);
-  const stateId = edited < 0 ? states.get(tableId) : own[edited]!.before;
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' } };
-  const state = await loadState(pool(), stateId);
-  const head = await headFor(state);
+/** What is known for reading requests about one version of a table; made once for each. */
+async function knownOf(stateId: number): Promise<{ head: CheckedHead; vocabulary: Vocabulary }> {
+  const head = await headFor(await loadState(pool(), stateId));
   let vocabulary = vocabularies.get(stateId);
   if (!vocabulary) {
     vocabulary = vocabularyOf(head);
     vocabularies.set(stateId, vocabulary);
     if (vocabularies.size > 24) vocabularies.delete(vocabularies.keys().next().value!);
   }
-  return { version: row.version, stateId, answer: readRequest(request, head, await memoryOf(before), vocabulary) };
+  return { head, vocabulary };
+}
+
+/**
+ * A request read against a table as it stands now, with what was kept or asked before it; with `key`, as it stood before
+ * that sentence. `asked` is the question that was answered last, if nothing was kept since.
+ */
+export async function readInWorkspace(workspaceId: number, tableId: number, request: string, key: string | null = null, asked: readonly Plan[] | null = null): Promise<ReadReply> {
+  const { states, entries, row } = await currentStates(workspaceId);
+  const own = entries.filter((e) => e.sourceId === tableId);
+  const edited = key === null ? -1 : own.findIndex((e) => e.key === key);
+  const before = edited < 0 ? own : own.slice(0, edited);
+  const stateId = edited < 0 ? states.get(tableId) : own[edited]!.before;
+  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' }, completions: [] };
+  const { head, vocabulary } = await knownOf(stateId);
+  const kept = await memoryOf(before);
+  const memory: Memory = { ...kept, lessons: (await lessonRows(workspaceId)).map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
+  return { version: row.version, stateId, answer: readRequest(request, head, memory, vocabulary), completions: request.length < 400 ? complete(request, head, vocabulary) : [] };
 }
 
 /** What was said last: the sentences that were kept together, and the table they were said about. */
@@ -40,5 +57,49 @@ async function memoryOf(entries: readonly EntryRow[]): Promise<Memory> {
   const head = await headFor(await loadState(pool(), together[0]!.before));
   const plan = last.plan;
   const topic = 'columns' in plan ? plan.columns : 'name' in plan ? [plan.name] : [];
-  return { topic, last: { plans: together.map((e) => e.plan), head } };
+  return { topic, last: { plans: together.map((e) => e.plan), head }, lessons: [] };
+}
+
+const lessonRows = (workspaceId: number): Promise<{ id: number; lesson: Lesson }[]> =>
+  database().select({ id: schema.lessons.id, lesson: schema.lessons.lesson }).from(schema.lessons).where(eq(schema.lessons.workspaceId, workspaceId)).orderBy(schema.lessons.id);
+
+/** The wordings a workspace has learnt, the newest first. */
+export async function lessonsOf(workspaceId: number): Promise<LessonView[]> {
+  return (await lessonRows(workspaceId)).map(({ id, lesson }) => ({ id, said: lesson.said, means: lesson.means })).reverse();
+}
+
+/** Remembers that a request means some plans over a version of a table. */
+export async function teach(workspaceId: number, stateId: number, said: string, plans: readonly Plan[]): Promise<void> {
+  const { head, vocabulary } = await knownOf(stateId);
+  const lesson = learn(said, plans, head, vocabulary);
+  if (!lesson) throw new Told('There is no word in it to remember it by.', 400, 'lesson');
+  await database().insert(schema.lessons).values({ workspaceId, lesson });
+}
+
+export async function forget(workspaceId: number, id: number): Promise<void> {
+  await database().delete(schema.lessons).where(and(eq(schema.lessons.workspaceId, workspaceId), eq(schema.lessons.id, id)));
+}
+
+/** What is worth saying next about a table, without what was turned away. */
+export async function proposalsFor(workspaceId: number, tableId: number): Promise<ProposalsReply> {
+  const { states, row } = await currentStates(workspaceId);
+  const stateId = states.get(tableId);
+  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  const { head } = await knownOf(stateId);
+  const turned = await database().select({ sentence: schema.turnedAway.sentence }).from(schema.turnedAway).where(eq(schema.turnedAway.workspaceId, workspaceId));
+  const away = new Set(turned.map((t) => t.sentence));
+  return { version: row.version, proposals: proposals(head).filter((p) => !away.has(p.sentence)) };
+}
+
+/** A proposal that is not wanted: it does not come back. */
+export async function turnAway(workspaceId: number, sentence: string): Promise<void> {
+  await database().insert(schema.turnedAway).values({ workspaceId, sentence }).onConflictDoNothing();
+}
+
+/** How a request is understood, word by word, as text. */
+export async function explainInWorkspace(workspaceId: number, tableId: number, request: string): Promise<string> {
+  const { states } = await currentStates(workspaceId);
+  const stateId = states.get(tableId);
+  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  return explain(request, (await knownOf(stateId)).head);
 }

@@ -46,7 +46,7 @@ export async function tell(session: Session, request: string): Promise<{ readonl
 async function answerPlans(session: Session, plans: readonly Plan[]): Promise<Session> {
   let answered: AnswerTable | null = null;
   for (const plan of plans) answered = (await runPlan(plan, session.table, session.head)).answer ?? answered;
-  return { ...session, memory: { topic: session.memory.topic, last: { plans, head: session.head } }, answered };
+  return { ...session, memory: { ...session.memory, last: { plans, head: session.head } }, answered };
 }
 
 /** Carries out checked plans one after the other, as one request. */
@@ -63,5 +63,5 @@ export async function keepPlans(session: Session, plans: readonly Plan[], reques
   }
   const last = plans.at(-1);
   const topic = last && 'columns' in last ? last.columns : last && 'name' in last ? [last.name] : session.memory.topic;
-  return { table, head, entries, memory: { topic, last: { plans, head: session.head } }, before: session, answered: null };
+  return { table, head, entries, memory: { ...session.memory, topic, last: { plans, head: session.head } }, before: session, answered: null };
 }

@@ -94,6 +94,8 @@ interface TrieNode {
 export class Grammar {
   private readonly byFirst = new Map<string, Rule[]>();
   private readonly trie: TrieNode = { next: new Map(), ends: [] };
+  private readonly byResult = new Map<string, Rule[]>();
+  private readonly first = new Map<string, Set<string>>();
   private readonly vocabulary = new Set<string>();
   private readonly alternates = new Map<string, readonly (readonly [string, number])[]>();
 
@@ -103,6 +105,7 @@ export class Grammar {
       const first = r.elements[0];
       if (!first) throw new Error(`A rule for ${r.cat} has no elements`);
       (this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, []).get(first.cat)!).push(r);
+      (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
       r.elements.forEach((e) => used.add(e.cat));
     }
     for (const cat of used) {
@@ -142,6 +145,18 @@ export class Grammar {
     return out;
   }
 
+  /** What a category can begin with, of columns, values and words. */
+  beginnings(cat: string): ReadonlySet<string> {
+    const known = this.first.get(cat);
+    if (known) return known;
+    const out = new Set<string>();
+    this.first.set(cat, out);
+    if (!cat.startsWith('~') && !cat.startsWith('=')) for (const r of this.byResult.get(cat) ?? []) for (const t of this.beginnings(r.elements[0]!.cat)) out.add(t);
+    if (cat === 'col' || cat === 'value') out.add(`$${cat}`);
+    if (cat.startsWith('~') || cat.startsWith('=')) out.add(cat);
+    return out;
+  }
+
   /** Is the word one of the grammar's own? */
   knows(token: Token): boolean {
     return this.vocabulary.has(token.stem);
@@ -165,9 +180,9 @@ export class Grammar {
   /**
    * All items that rules and mentions give, by where they start and their category. Bottom-up from the right: at each
    * place, all that can follow is complete. Each category keeps the cheapest few readings of a span. `closed` are the
-   * tokens that must not be taken for mistypings.
+   * tokens that must not be taken for mistypings. `awaited` is told what rules that reach the end of the request wait for.
    */
-  parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>): Chart {
+  parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>, awaited?: (cat: string, cost: number) => void): Chart {
     const cells: Map<string, Item[]>[] = tokens.map(() => new Map());
     const skips = tokens.map(skipCost);
     const seeds: Item[][] = tokens.map(() => []);
@@ -209,6 +224,7 @@ export class Grammar {
               return;
             }
             const { cat, label, tight } = r.elements[k]!;
+            if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
             let price = cost;
             for (let s = at; s < tokens.length && s <= at + 4; s++) {
               for (const item of cells[s]!.get(cat) ?? []) extend(k + 1, item.to, price + item.cost, label ? { ...filled, [label]: item.value } : filled);

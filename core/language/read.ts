@@ -9,7 +9,8 @@ import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
 import { ASIDES } from './lexicon/remarks';
-import { nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
+import { recall, type Lesson } from './lessons';
+import { columnMentions, nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
 import { isTooLong, stem, tokens, type Token } from './words';
 
 /** A part of the request and the column it was taken for. */
@@ -28,6 +29,8 @@ export interface Reading {
   /** The words tied to columns, and the words not used, by their places in the request. */
   readonly ties: readonly Tie[];
   readonly unused: readonly { readonly from: number; readonly to: number; readonly text: string }[];
+  /** The wording it was learnt from, where it is not the grammar's. */
+  readonly learnt?: string;
 }
 
 /** The answer to a request. A reading with unused words, or with a close rival, is asked about and never carried out. */
@@ -70,9 +73,11 @@ interface Path {
 export interface Memory {
   readonly topic: readonly string[];
   readonly last: { readonly plans: readonly Plan[]; readonly head: CheckedHead } | null;
+  /** Wordings that the workspace has learnt. */
+  readonly lessons: readonly Lesson[];
 }
 
-export const NO_MEMORY: Memory = { topic: [], last: null };
+export const NO_MEMORY: Memory = { topic: [], last: null, lessons: [] };
 
 /**
  * Understands a request over a table: an exact sentence as it stands; anything else through mentions, the chart of
@@ -87,6 +92,8 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const context: Context = { head, vocabulary };
   const { mentions, chart } = analyse(words, request, context);
   if (chart.exhausted) return TOO_MUCH;
+  const learnt = recalled(request, words, context, memory.lessons);
+  if (learnt) return { outcome: 'done', reading: learnt, others: [], corrects: false };
   const answer = decide(search(words, chart, startState(head, memory.topic, memory.last?.plans.at(-1))), request, words, mentions.columns, mentions.values, head);
   if (!memory.last) return answer;
   // A question asked before is more likely gone on with than something new begun.
@@ -95,6 +102,18 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last);
   if (correction?.outcome !== 'done') return answer;
   return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - GOING_ON ? answer : correction;
+}
+
+/** The reading of a request that the workspace has learnt, the newest lesson first. */
+function recalled(request: string, words: readonly Token[], { head, vocabulary }: Context, lessons: readonly Lesson[]): Reading | null {
+  for (const lesson of [...lessons].reverse()) {
+    const plans = recall(lesson, request, head, vocabulary);
+    if (!plans) continue;
+    const sentences = plans.map(sayPlan);
+    const ties = columnMentions(words, vocabulary).filter((m) => m.cost < 0.6 && sentences.some((s) => s.includes(`‹${m.column}›`))).map((m): Tie => ({ from: words[m.from]!.from, to: words[m.to - 1]!.to, column: m.column, reason: 'learnt' }));
+    return { plans, sentences, cost: 0, ties: ties.filter((t, i) => !ties.slice(0, i).some((o) => o.from < t.to && t.from < o.to)), unused: [], learnt: lesson.said };
+  }
+  return null;
 }
 
 /** How much dearer a reading that goes on with the last question may be than one that begins anew. */
@@ -150,6 +169,23 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
     });
     if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: speakOf([...names]), cost: 1.2 });
   }
+  return out;
+}
+
+/** What may come next after some words: columns ('$col'), values ('$value') and classes of words, the likeliest cheapest. */
+export function expectedAfter(words: readonly Token[], request: string, context: Context): ReadonlyMap<string, number> {
+  const mentions = seeds(words, request, context);
+  const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
+  const out = new Map<string, number>();
+  const items = mentions.items.filter((i) => i.cat !== 'name' && i.cat !== 'word' && i.cat !== 'guess');
+  theGrammar().parse(words, items, context, known, (cat, cost) => {
+    for (const start of theGrammar().beginnings(cat)) {
+      const price = cost + (start === cat || start === `$${cat}` ? 0 : 0.2);
+      // What is calculated with must be a number.
+      const key = start === '$col' && /^(?:ex\d|expr|formula|qfigs?|weighed)$/.test(cat) ? '$number' : start;
+      if (price < (out.get(key) ?? Infinity)) out.set(key, price);
+    }
+  });
   return out;
 }
 

@@ -207,6 +207,7 @@ function withHeld(table: Table, rows: Uint32Array, held: Uint8Array): Uint32Arra
 export async function tryPlan(plan: Plan, table: Table, head: CheckedHead): Promise<Table> {
   const definition = definitionOf(plan);
   const work = await definition.prepare(plan, table, head);
+  if (work.work === 'answer') return table;
   if (work.work !== 'cells') return (await runPlan(plan, table, head)).table;
   const outline = definition.outline(plan, head);
   const made = madeColumns(outline);

@@ -3,6 +3,7 @@ import { bigint, boolean, customType, index, integer, jsonb, pgTable, primaryKey
 import type { ImportNote, ImportSettings } from '../../core/formats/import';
 import type { ColumnTotal } from '../../core/review/balance';
 import type { Glance } from '../../core/profile/glance';
+import type { Lesson } from '../../core/language/lessons';
 import type { KindCount } from '../../core/steps/run';
 import type { Plan } from '../../core/steps/registry';
 
@@ -104,6 +105,20 @@ export const revisions = pgTable('revisions', {
   /** What the change was, for the list of undone things. */
   label: text().notNull(),
 }, (t) => [index().on(t.workspaceId)]);
+
+/** A wording that a workspace has learnt, with what it means. */
+export const lessons = pgTable('lessons', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  lesson: jsonb().$type<Lesson>().notNull(),
+  createdAt: now(),
+}, (t) => [index().on(t.workspaceId)]);
+
+/** A proposal that somebody turned away: it does not come back. */
+export const turnedAway = pgTable('turned_away', {
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  sentence: text().notNull(),
+}, (t) => [primaryKey({ columns: [t.workspaceId, t.sentence] })]);
 
 /** A row or a kind that is not accepted yet, or was settled. Holds belong to a sentence by its key, not to a revision. */
 export const holds = pgTable('holds', {

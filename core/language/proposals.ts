@@ -1,0 +1,102 @@
+import type { CheckedHead } from '../formula/check';
+import type { Glance } from '../profile/glance';
+import { checkPlan, sayPlan, type Plan } from '../steps/registry';
+import { changeCase } from '../values/letters';
+import { readAmount } from '../values/number';
+import { readDate } from '../values/date';
+import { readYesNo } from '../values/yesno';
+
+/** Something worth saying next: an exact sentence, why, and how many rows it would touch. */
+export interface Proposal {
+  readonly sentence: string;
+  readonly why: string;
+  readonly rows: number;
+}
+
+type Values = NonNullable<Glance['values']>;
+const NOTHING = /^(?:n\/?a|n\.a\.|-+|–|none|null|unknown|\?+|nil|tbd|not known|missing)$/i;
+const count = (values: Values, test: (text: string) => boolean): number => values.reduce((n, [v, k]) => n + (v.trim() !== '' && test(v) ? k : 0), 0);
+const letters = (text: string): boolean => /\p{L}{2}/u.test(text);
+
+/**
+ * What a table's glances suggest, what touches most rows in proportion first: text that is numbers or dates, stray
+ * spaces, one value in several spellings, ways of saying 'nothing', empty columns, two things in one column. Every
+ * sentence is checked against the table. O(distinct values).
+ */
+export function proposals(head: CheckedHead): Proposal[] {
+  const out: (Proposal & { readonly weight: number })[] = [];
+  const put = (plan: Plan, why: string, rows: number, weight: number): void => {
+    if (rows > 0 && checkPlan(plan, head).length === 0) out.push({ sentence: sayPlan(plan), why, rows, weight });
+  };
+  const empty: string[] = [];
+  for (const { name, type } of head.columns) {
+    const g = head.glances?.get(name);
+    if (!g || g.rows === 0) continue;
+    const filled = g.rows - g.blanks;
+    if (filled === 0) {
+      empty.push(name);
+      continue;
+    }
+    if (type !== 'text' || !g.values) continue;
+    const { values } = g;
+    const nothings = values.filter(([v]) => NOTHING.test(v.trim())).map(([v]) => v.trim());
+    const real = filled - count(values, (v) => NOTHING.test(v.trim()));
+    const numbers = count(values, (v) => readAmount(v) !== null), dates = count(values, (v) => readDate(v, g.dayFirst) !== null);
+    const meanings = [...new Set(nothings)].slice(0, 5).map((text) => ({ text, as: '' }));
+    if (real > 0 && dates / real >= 0.9) put({ step: 'convert', columns: [name], to: 'date', ...(meanings.length ? { meanings } : {}) }, `${Math.round((100 * dates) / real)} % of “${name}” can be read as dates`, filled, 5);
+    else if (real > 0 && numbers / real >= 0.9 && g.units <= 2) put({ step: 'convert', columns: [name], to: 'decimal', ...(meanings.length ? { meanings } : {}) }, `“${name}” is text that can be read as numbers`, filled, 4.5);
+    else {
+      const stray = count(values, (v) => v !== v.trim() || /\s{2,}/.test(v.trim()));
+      if (stray) put({ step: 'tidy', columns: [name], ways: ['trim', 'squeeze'] }, `“${name}” has stray spaces`, stray, 4 + stray / g.rows);
+      const yesNo = real > 0 && values.length <= 8 && values.length > 2 && values.every(([v]) => v.trim() === '' || readYesNo(v) !== null);
+      if (yesNo) put({ step: 'convert', columns: [name], to: 'yesno' }, `“${name}” says yes and no in ${values.length} ways`, filled, 4);
+      else if (values.length <= 200) spellings(name, values, put);
+      if (nothings.length && nothings.length < values.length) put({ step: 'replace', columns: [name], find: { kind: 'texts', place: 'whole', texts: [...new Set(nothings)].slice(0, 10) }, with: '' }, `“${name}” says “${nothings[0]}” where nothing is known`, filled - real, 2.5);
+      twoThings(name, values, filled, head, put);
+    }
+  }
+  if (empty.length) put({ step: 'drop', columns: empty }, empty.length === 1 ? `“${empty[0]}” is empty` : `${empty.length} columns are empty`, head.glances?.get(empty[0]!)?.rows ?? 0, 3);
+  return out.sort((a, b) => b.weight - a.weight || b.rows - a.rows).map(({ weight: _w, ...p }) => p);
+}
+
+type Put = (plan: Plan, why: string, rows: number, weight: number) => void;
+
+/** One value written in several letter cases. */
+function spellings(name: string, values: Values, put: Put): void {
+  const groups = new Map<string, [string, number][]>();
+  for (const [v, n] of values) {
+    const key = v.trim().toLowerCase().replace(/\s+/g, ' ');
+    if (letters(key)) (groups.get(key) ?? groups.set(key, []).get(key)!).push([v.trim().replace(/\s+/g, ' '), n]);
+  }
+  const mixed = [...groups.values()].filter((g) => new Set(g.map(([v]) => v)).size > 1);
+  const names = [...groups.values()].filter((g) => g.some(([v]) => v === v.toUpperCase() || v === v.toLowerCase())).length;
+  const rows = mixed.reduce((n, g) => n + g.slice(1).reduce((k, [, c]) => k + c, 0), 0);
+  if (rows && groups.size <= 60 && groups.size < values.length) {
+    const best = [...groups.values()].map((g) => bestFormed(g));
+    if (best.length >= 2) put({ step: 'spell', columns: [name], spellings: best }, `“${name}” has values in more than one spelling`, rows, 4.2);
+  } else if (names >= 3 && names < groups.size && names / groups.size > 0.15 && [...groups.keys()].every((k) => k.split(' ').length <= 4)) {
+    const shouting = count(values, (v) => letters(v) && (v === v.toUpperCase() || v === v.toLowerCase()));
+    put({ step: 'tidy', columns: [name], ways: ['title'] }, `“${name}” is partly in capitals or small letters`, shouting, 3.5);
+  }
+}
+
+/** The commonest spelling that is neither shouted nor whispered, else the title form. */
+function bestFormed(group: readonly (readonly [string, number])[]): string {
+  const formed = group.filter(([v]) => v !== v.toUpperCase() && v !== v.toLowerCase());
+  return formed.length ? formed.reduce((a, b) => (b[1] > a[1] ? b : a))[0] : group.length > 1 ? changeCase(group[0]![0], 'title') : group[0]![0];
+}
+
+const JOINTS = [' - ', ' / ', '/', ';', ', '];
+
+/** A mark that cuts nearly every value into the same number of parts. */
+function twoThings(name: string, values: Values, filled: number, head: CheckedHead, put: Put): void {
+  for (const mark of JOINTS) {
+    const two = count(values, (v) => v.split(mark).length === 2 && v.split(mark).every((p) => p.trim() !== ''));
+    if (two / filled < 0.9 || values.length < 4) continue;
+    const taken = new Set(head.columns.map((c) => c.name.toLowerCase()));
+    const into = [1, 2].map((i) => `${name} ${i}`);
+    if (into.some((n) => taken.has(n.toLowerCase()))) return;
+    put({ step: 'split', column: name, at: { kind: 'mark', text: mark.trim() }, which: 'every', into }, `“${name}” holds two things with “${mark.trim()}” between`, two, 2);
+    return;
+  }
+}
