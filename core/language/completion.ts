@@ -47,7 +47,9 @@ export function complete(request: string, head: CheckedHead, vocabulary: Vocabul
   const valueCost = expected.get('$value');
   if (valueCost !== undefined) {
     for (const name of mentioned) {
-      if (head.columns.find((c) => c.name === name)?.type !== 'text') continue;
+      const g = head.glances?.get(name);
+      // Where every value is another one, none is likelier than the rest.
+      if (head.columns.find((c) => c.name === name)?.type !== 'text' || !g?.values || g.values.length >= g.rows - g.blanks) continue;
       (head.glances?.get(name)?.values ?? []).slice(0, 200).forEach(([value], i) => {
         if (value.trim() !== '' && value.length <= 40 && begins(value)) out.push({ from, text: `${JSON.stringify(value)} `, shown: value, sort: 'value', cost: valueCost - 0.3 + i * 0.02 });
       });

@@ -127,7 +127,7 @@ function correct(request: string, words: readonly Token[], context: Context, men
   const { plans: before, head: base } = last;
   const own = JSON.stringify(before);
   const asked = before.every((p) => p.step === 'ask');
-  const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.every((p) => p.step === 'ask') : after.length <= before.length + 1);
+  const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.length === before.length && after.every((p) => p.step === 'ask') : after.length <= before.length + 1);
   const attempt = (found: ReturnType<typeof seeds>, over: Chart, head: CheckedHead): Answer => {
     const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && JSON.stringify(p.state.plans) !== own && fitsBefore(p.state.plans));
     const answer = decide(amended, request, words, found.columns, found.values, head);

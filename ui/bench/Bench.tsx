@@ -4,7 +4,7 @@ import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, 
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { HoldView, Proof, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
+import type { HoldView, Proof, ProposalsReply, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
 import type { Reading } from '../../core/language/read';
 import type { Plan } from '../../core/steps/registry';
 import { RowCard } from '../card/RowCard';
@@ -13,7 +13,10 @@ import { FAINT, READING, RULE, SHADE } from '../parts/theme';
 import { ProofView, type ProofHold } from '../proof/ProofView';
 import { Holds } from '../review/Holds';
 import { Sheet } from '../sheet/Sheet';
+import type { Proposal } from '../../core/language/proposals';
 import { BalanceStrip } from './BalanceStrip';
+import { Learnt } from './Learnt';
+import { MOST_SHOWN, Proposals } from './Proposals';
 import { Brief } from './Brief';
 import { KEYS } from './keys';
 import { RequestLine, tieLetters } from './RequestLine';
@@ -51,6 +54,14 @@ export function Bench({ id }: { id: number }) {
   const [told, setTold] = useState('');
   const [progress, setProgress] = useState<number | null>(null);
   const [search, setSearch] = useState({ text: '', turn: 0 });
+  /** The question answered last: what the next request may go on with. */
+  const [asked, setAsked] = useState<{ readonly request: string; readonly plans: readonly Plan[]; readonly before: readonly Plan[] | null } | null>(null);
+  /** A wording that was not understood, until another one is kept: it can be remembered as that. */
+  const [missed, setMissed] = useState('');
+  const [lesson, setLesson] = useState<{ said: string; plans: readonly Plan[]; stateId: number } | null>(null);
+  const [learnt, setLearnt] = useState(false);
+  const [why, setWhy] = useState<string | null>(null);
+  const [proposing, setProposing] = useState<boolean | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const finder = useRef<HTMLInputElement>(null);
   const stop = useRef<AbortController | null>(null);
@@ -61,9 +72,11 @@ export function Bench({ id }: { id: number }) {
     const timer = setTimeout(() => setHeard(request), 120);
     return () => clearTimeout(timer);
   }, [request]);
+  // The question itself is read as it was when it was put.
+  const goesOn = asked === null ? null : asked.request === heard ? asked.before : asked.plans;
   const reading = useQuery({
-    queryKey: ['read', id, table?.id, w?.version, editing?.key ?? null, heard],
-    queryFn: ({ signal }) => ask<ReadReply>(`workspaces/${id}/read`, 'POST', { tableId: table!.id, request: heard, key: editing?.key ?? null }, signal),
+    queryKey: ['read', id, table?.id, w?.version, editing?.key ?? null, heard, goesOn],
+    queryFn: ({ signal }) => ask<ReadReply>(`workspaces/${id}/read`, 'POST', { tableId: table!.id, request: heard, key: editing?.key ?? null, asked: goesOn }, signal),
     enabled: heard.trim() !== '' && !!table,
     placeholderData: (before) => before,
     staleTime: Infinity,
@@ -96,13 +109,42 @@ export function Bench({ id }: { id: number }) {
     }
   }, [refresh]);
 
+  const offered = useQuery({
+    queryKey: ['proposals', id, table?.id, w?.version],
+    queryFn: () => ask<ProposalsReply>(`workspaces/${id}/proposals/${table!.id}`),
+    enabled: !!table,
+    staleTime: Infinity,
+  });
+  const proposals = offered.data?.proposals ?? [];
+  const showProposals = proposing ?? (w !== undefined && w.brief.length === 0);
+  const turnAway = useMutation({
+    mutationFn: (p: Proposal) => ask(`workspaces/${id}/proposals`, 'DELETE', { sentence: p.sentence }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['proposals', id] }),
+    onError: refused,
+  });
+  const remember = useMutation({
+    mutationFn: (l: { said: string; plans: readonly Plan[]; stateId: number }) => ask(`workspaces/${id}/lessons`, 'POST', { tableId: table!.id, ...l }),
+    onSuccess: () => {
+      setLesson(null);
+      setMissed('');
+      void client.invalidateQueries({ queryKey: ['lessons', id] });
+      void client.invalidateQueries({ queryKey: ['read', id] });
+    },
+    onError: refused,
+  });
+  const explainIt = (): void => {
+    if (table && request.trim()) void ask<{ text: string }>(`workspaces/${id}/explain`, 'POST', { tableId: table.id, request }).then((r) => setWhy(r.text), refused);
+  };
+
   const openProof = (plans: readonly Plan[], corrects: boolean): void => {
     if (!table || !reading.data) return;
     setHolds([]);
     setTold('');
     const before = editing ? editing.beforeState : corrects ? (w!.brief.filter((s) => s.tableId === table.id).at(-1)?.beforeState ?? reading.data.stateId) : reading.data.stateId;
+    const question = plans.every((p) => p.step === 'ask');
+    if (question) setAsked({ request, plans, before: goesOn });
     setProof({ request, plans, stateId: before, corrects, key: editing?.key ?? null, readOnly: false });
-    if (!editing) void ask(`workspaces/${id}/draft`, 'PUT', { draft: request }).catch(() => undefined);
+    if (!editing && !question) void ask(`workspaces/${id}/draft`, 'PUT', { draft: request }).catch(() => undefined);
   };
   const submit = (): void => {
     // What is on the line must be what was read: a keystroke that was not heard yet is read first.
@@ -114,6 +156,7 @@ export function Bench({ id }: { id: number }) {
     if (chosen) openProof(chosen.plans, false);
     else if (answer?.outcome === 'done') openProof(answer.reading.plans, answer.corrects);
     else if (answer?.outcome === 'question' && answer.choices.length === 1) openProof(answer.choices[0]!.plans, false);
+    else if (answer) setMissed(request);
   };
   const leave = (): void => {
     if (proof && !proof.readOnly && !proof.key) void ask(`workspaces/${id}/draft`, 'PUT', { draft: null }).catch(() => undefined);
@@ -149,6 +192,11 @@ export function Bench({ id }: { id: number }) {
   const keep = useMutation({
     mutationFn: async () => {
       if (!proof || !w || !table) return;
+      setAsked(null);
+      // Another reading was chosen, or a wording was changed until it was understood: that can be remembered.
+      const first = answer?.outcome === 'done' ? answer.reading : null;
+      if (chosen && chosen !== first && !proof.key) remember.mutate({ said: proof.request, plans: proof.plans, stateId: proof.stateId });
+      else if (missed && missed !== proof.request && !proof.key) setLesson({ said: missed, plans: proof.plans, stateId: proof.stateId });
       if (proof.key) {
         await ask(`workspaces/${id}/brief`, 'PUT', { version: w.version, key: proof.key, request: proof.request, plans: proof.plans });
         if (holds.length) {
@@ -212,13 +260,14 @@ export function Bench({ id }: { id: number }) {
       else if (e.key === '?') setKeys(true);
       else if (e.key === 'l' && !proof) finder.current?.focus();
       else if (e.key === 'z' && (e.ctrlKey || e.metaKey)) move.mutate(e.shiftKey ? 'redo' : 'undo');
+      else if (e.key === 'p' && !proof && !e.ctrlKey && !e.metaKey && !e.altKey) setProposing(!showProposals);
       else if (e.key === 'r' && !proof && !e.ctrlKey && !e.metaKey) setPlace('holds');
       else return;
       e.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [move, proof]);
+  }, [move, proof, showProposals]);
 
   const [out, setOut] = useState<HTMLElement | null>(null);
   if (workspace.isError && !w) return <Box sx={{ p: 4 }}><Alert severity="warning">{workspace.error.message}</Alert></Box>;
@@ -259,6 +308,7 @@ export function Bench({ id }: { id: number }) {
         <Box component="form" onSubmit={(e) => { e.preventDefault(); setSearch((s) => ({ ...s, turn: s.turn + 1 })); }} sx={{ ml: 'auto' }}>
           <InputBase inputRef={finder} value={search.text} onChange={(e) => setSearch((s) => ({ ...s, text: e.target.value }))} placeholder="look for a value" inputProps={{ 'aria-label': 'Look for a value' }} sx={{ fontSize: 12.5, width: 150, borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
         </Box>
+        <Button sx={{ py: 0 }} onClick={() => setLearnt(true)}>Learnt</Button>
         <Button sx={{ py: 0 }} onClick={(e) => setOut(e.currentTarget)} aria-haspopup="menu">Take away</Button>
         <Menu open={out !== null} anchorEl={out} onClose={() => setOut(null)}>
           {[['csv', 'The table as CSV'], ['raw-csv', 'CSV, cells that look like formulas left raw'], ['json', 'The table as JSON'], ['record', 'The record of the work (Markdown)'], ['brief', 'The brief as text'], ['source', `The file as it came (${table.fileName})`]].map(([format, label]) => (
@@ -270,7 +320,13 @@ export function Bench({ id }: { id: number }) {
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
         <Brief sentences={brief} open={proof?.key ?? editing?.key ?? null} onOpen={openSentence} onPoint={setPointed} onEdit={edit} onDrop={(sentence) => drop.mutate({ sentence, alsoDependent: false })} onUndo={() => move.mutate('undo')} onRedo={() => move.mutate('redo')} undo={w.undo} redo={w.redo} busy={move.isPending || keep.isPending} />
         <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
-          <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />
+          <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} completions={answer && heard === request && reading.data ? reading.data.completions : []} onWhy={explainIt} onPick={(n) => { const p = proposals[n]; if (p && n < MOST_SHOWN) setRequest(p.sentence); }} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />
+          {lesson && (
+            <Alert severity="info" onClose={() => setLesson(null)} sx={{ py: 0, borderRadius: 0 }} action={<><Button size="small" onClick={() => remember.mutate(lesson)}>Remember it</Button><Button size="small" onClick={() => { setLesson(null); setMissed(''); }}>No</Button></>}>
+              Shall “{lesson.said}” mean this from now on?
+            </Alert>
+          )}
+          {!proof && request.trim() === '' && place === 'sheet' && <Proposals proposals={proposals} open={showProposals} onOpen={setProposing} onTake={(p) => { setRequest(p.sentence); input.current?.focus(); }} onTurnAway={(p) => turnAway.mutate(p)} />}
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
@@ -291,6 +347,12 @@ export function Bench({ id }: { id: number }) {
             {KEYS.map(([key, what]) => <Box key={key} sx={{ display: 'contents' }}><dt><kbd>{key}</kbd></dt><Box component="dd" sx={{ m: 0 }}>{what}</Box></Box>)}
           </Box>
         </DialogContent>
+      </Dialog>
+      <Learnt workspaceId={id} open={learnt} onClose={() => setLearnt(false)} />
+      <Dialog open={why !== null} onClose={() => setWhy(null)} maxWidth="lg" aria-labelledby="why-title">
+        <DialogTitle id="why-title" sx={{ fontFamily: READING }}>How it was understood, word by word</DialogTitle>
+        <DialogContent><Box component="pre" sx={{ fontSize: 11.5, m: 0, whiteSpace: 'pre-wrap' }}>{why}</Box></DialogContent>
+        <DialogActions><Button onClick={() => setWhy(null)}>Close</Button></DialogActions>
       </Dialog>
       <Dialog open={dropping !== null} onClose={() => setDropping(null)} aria-labelledby="drop-title">
         <DialogTitle id="drop-title" sx={{ fontFamily: READING }}>Another sentence needs this one</DialogTitle>

@@ -10,6 +10,7 @@ import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme';
 import { Sentence } from '../parts/Sentence';
 import { cellWords } from '../sheet/rows';
+import { AnswerTableView } from './AnswerTableView';
 
 /** What is held in the proof: a whole kind, or one row, of one of the plans. */
 export interface ProofHold {
@@ -65,13 +66,14 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   const here = Math.min(at, Math.max(0, lines.length - 1));
   useEffect(() => { box.current?.querySelector(`[data-line="${here}"]`)?.scrollIntoView({ block: 'nearest' }); }, [here]);
 
+  const question = proofs.every((p) => p.answer !== null);
   const onKey = (event: React.KeyboardEvent): void => {
     if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
     const line = lines[here];
     const key = event.key.toLowerCase();
     if (key === 'arrowdown') setAt(Math.min(lines.length - 1, here + 1));
     else if (key === 'arrowup') setAt(Math.max(0, here - 1));
-    else if (key === 'k' && !readOnly) onKeep();
+    else if (key === 'k' && !readOnly && !question) onKeep();
     else if (key === 'h' && line && !readOnly) hold(line);
     else if (key === 'u' && line && !line.row) load.mutate({ plan: line.plan, kind: line.kind });
     else if (key === ' ' && line && !line.row) setOpen((o) => toggled(o, `${line.plan}/${line.kind.key}`));
@@ -85,20 +87,20 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   return (
     <Box ref={box} tabIndex={0} role="region" aria-label="Proof" data-testid="proof" onKeyDown={onKey} sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column', background: PAPER, '&:focus-visible': { outlineOffset: -2 } }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.75, borderBottom: `1px solid ${RULE}`, background: SHADE, flexWrap: 'wrap' }}>
-        <Typography component="h2" sx={{ fontSize: 13, fontWeight: 600, color: ACCENTS.pending.color }}>{ACCENTS.pending.mark} Proof</Typography>
+        <Typography component="h2" sx={{ fontSize: 13, fontWeight: 600, color: ACCENTS.pending.color }}>{question ? 'Answer' : `${ACCENTS.pending.mark} Proof`}</Typography>
         <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>
-          {readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? 'the first rows; the rest is being looked at …' : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
+          {question ? 'a question changes nothing' : readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? 'the first rows; the rest is being looked at …' : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
         </Typography>
-        {!readOnly && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
-        <Button onClick={onLeave}>{readOnly ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>
+        {!readOnly && !question && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
+        <Button onClick={onLeave}>{readOnly || question ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>
       </Box>
       {progress !== null && <LinearProgress variant={progress > 0 ? 'determinate' : 'indeterminate'} value={progress * 100} aria-label="Keeping" color="success" />}
       <Box sx={{ flex: 1, overflow: 'auto', px: 1.5, pb: 2 }}>
         {proofs.map((proof, p) => (
           <Box key={p} component="section" sx={{ pt: 1 }}>
             <Box sx={{ mb: 0.5 }}><Sentence text={proof.sentence} size={16} /></Box>
-            <Figures proof={proof} />
-            {proof.kinds.length === 0 && <ColumnsOnly proof={proof} />}
+            {proof.answer ? <AnswerTableView answer={proof.answer} /> : <Figures proof={proof} />}
+            {proof.kinds.length === 0 && !proof.answer && <ColumnsOnly proof={proof} />}
             {proof.kinds.map((kind) => {
               const k = ++index;
               const line: Line = { plan: p, kind, row: null };
@@ -151,7 +153,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         ))}
         {load.isError && <Alert severity="warning" sx={{ mt: 1 }}>{load.error.message}</Alert>}
       </Box>
-      {!readOnly && <Box sx={{ px: 1.5, py: 0.5, borderTop: `1px solid ${RULE}`, fontSize: 12, color: FAINT, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+      {!readOnly && !question && <Box sx={{ px: 1.5, py: 0.5, borderTop: `1px solid ${RULE}`, fontSize: 12, color: FAINT, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <span><kbd>↑</kbd> <kbd>↓</kbd> kinds and rows</span><span><kbd>H</kbd> hold</span><span><kbd>Space</kbd> fold</span><span><kbd>U</kbd> show more</span><span><kbd>K</kbd> keep</span><span><kbd>Esc</kbd> leave</span>
       </Box>}
     </Box>

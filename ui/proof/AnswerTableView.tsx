@@ -1,0 +1,57 @@
+'use client';
+
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import type { AnswerTable } from '../../core/steps/step';
+import { counted, figure } from '../parts/api';
+import { FAINT, RULE } from '../parts/theme';
+import { cellWords } from '../sheet/rows';
+
+/** The answer to a question: a small exact table, with how many rows are behind each line. */
+export function AnswerTableView({ answer }: { answer: AnswerTable }) {
+  const [copied, setCopied] = useState(false);
+  const numeric = answer.columns.map((_, c) => answer.rows.some((r) => typeof r[c] === 'number') && answer.rows.every((r) => r[c] === null || typeof r[c] === 'number'));
+  const largest = answer.columns.map((_, c) => (numeric[c] ? Math.max(0, ...answer.rows.map((r) => Math.abs(Number(r[c] ?? 0)))) : 0));
+  const bars = answer.rows.length > 1 && answer.rows.every((r) => r.every((v) => typeof v !== 'number' || v >= 0));
+  const single = answer.rows.length === 1 && answer.columns.length === 1;
+  const copy = (): void => {
+    const line = (cells: readonly unknown[]): string => `| ${cells.map((c) => String(c ?? '').replace(/\|/g, '\\|')).join(' | ')} |`;
+    void navigator.clipboard.writeText([line(answer.columns), line(answer.columns.map(() => '---')), ...answer.rows.map(line)].join('\n')).then(() => setCopied(true));
+  };
+  return (
+    <Box data-testid="answer" sx={{ mt: 1 }}>
+      {single ? (
+        <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
+          <Box sx={{ fontSize: 30, fontVariantNumeric: 'tabular-nums' }}>{cellWords(answer.rows[0]![0] ?? null) || 'none'}</Box>
+          <Box sx={{ color: FAINT, fontSize: 13 }}>{answer.columns[0]}, from {counted(answer.members[0] ?? 0, 'row')}</Box>
+        </Box>
+      ) : (
+        <table style={{ borderCollapse: 'collapse', fontSize: 13.5, fontVariantNumeric: 'tabular-nums' }}>
+          <thead>
+            <tr>
+              {answer.columns.map((c, i) => <th key={c} scope="col" style={{ textAlign: numeric[i] ? 'right' : 'left', padding: '2px 14px 2px 4px', fontWeight: 600, borderBottom: `1px solid ${RULE}` }}>{c}</th>)}
+              <th scope="col" style={{ textAlign: 'right', padding: '2px 14px 2px 4px', fontWeight: 400, color: FAINT, borderBottom: `1px solid ${RULE}` }}>rows behind it</th>
+            </tr>
+          </thead>
+          <tbody>
+            {answer.rows.map((row, r) => (
+              <tr key={r}>
+                {row.map((v, c) => (
+                  <td key={c} style={{ textAlign: numeric[c] ? 'right' : 'left', padding: '1px 14px 1px 4px', minWidth: numeric[c] && bars ? 130 : undefined, background: numeric[c] && bars && largest[c] ? `linear-gradient(to left, #dfe8df ${(100 * Math.abs(Number(v ?? 0))) / largest[c]!}%, transparent 0)` : undefined, backgroundSize: '100% 3px', backgroundRepeat: 'no-repeat', backgroundPosition: '0 100%' }}>
+                    {cellWords(v) || <span style={{ color: FAINT }}>blank</span>}
+                  </td>
+                ))}
+                <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px', color: FAINT }}>{figure(answer.members[r] ?? 0)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 0.75, fontSize: 12, color: FAINT }}>
+        {answer.rows.length < answer.groups && <span>{figure(answer.rows.length)} of {figure(answer.groups)} lines</span>}
+        {!single && <Button size="small" sx={{ py: 0 }} onClick={copy}>{copied ? 'Copied' : 'Copy as a table'}</Button>}
+        <span>The table has not changed. Go on from here: “and per site?”, “only where …”, “the average as well”.</span>
+      </Box>
+    </Box>
+  );
+}
