@@ -28,6 +28,9 @@ export const numberWord = (word: string): number => {
   return Object.hasOwn(SMALL, word) ? SMALL[word]! : NaN;
 };
 
+/** Contractions as people type them in haste. */
+const HASTY: Record<string, string> = { hasnt: "hasn't", havent: "haven't", hadnt: "hadn't", doesnt: "doesn't", isnt: "isn't", arent: "aren't", wasnt: "wasn't", werent: "weren't", didnt: "didn't", shouldnt: "shouldn't", theres: 'there', whats: 'what', thats: 'that', im: "i'm", ive: "i've", id: 'id' };
+
 const IRREGULAR: Record<string, string> = {
   shown: 'show', sold: 'sell', paid: 'pay', took: 'take', taken: 'take', bought: 'buy', brought: 'bring', written: 'write', gave: 'give', given: 'give', left: 'leave', kept: 'keep', held: 'hold',
   made: 'make', got: 'get', gotten: 'get', lost: 'lose', cost: 'cost', was: 'be', is: 'be', are: 'be', were: 'be', has: 'have', had: 'have', says: 'say', said: 'say', delivery: 'deliver', deliveries: 'deliver', people: 'person', children: 'child',
@@ -92,8 +95,9 @@ export function tokens(request: string): Token[] {
     else if (/^\d[\d,]*(?:\.\d+)?$/.test(piece)) out.push({ ...base, kind: 'number', lower: piece, stem: piece, value: Number(piece.replace(/,/g, '')) });
     else if (/^[\p{L}\p{N}]/u.test(piece)) {
       const lower = /^[ei]\./.test(piece) ? piece.replace(/[.\s]/g, '') : piece.toLowerCase().replace(/’/g, "'").replace(/'s?$/, '');
+      const meant = Object.hasOwn(HASTY, lower) ? HASTY[lower]! : lower;
       const ordinal = /^(\d+)(?:st|nd|rd|th)$/.exec(lower);
-      out.push({ ...base, kind: 'word', lower, stem: stem(lower), value: ordinal ? Number(ordinal[1]) : numberWord(lower) });
+      out.push({ ...base, kind: 'word', lower: meant, stem: stem(meant), value: ordinal ? Number(ordinal[1]) : numberWord(lower) });
     } else out.push({ ...base, kind: 'mark', lower: piece, stem: piece });
   }
   return out;

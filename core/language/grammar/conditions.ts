@@ -36,6 +36,15 @@ function within(name: string, period: Period, x: Context): Condition | null {
   return all([compare('>=', column(name), { kind: 'date', value: period.from }), compare('<=', column(name), { kind: 'date', value: period.to })]);
 }
 
+interface YesNo { readonly column: string; readonly yes: readonly string[]; readonly no: readonly string[] }
+const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | null => { const texts = wanted ? yes : no; return texts.length ? among(name, texts) : null; };
+
+/** 'without visits': blank, and zero too where the column counts from zero. */
+function noneOf(name: string, x: Context): Condition {
+  const counts = numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
+  return counts ? any([empty(name), compare('=', column(name), number(0))]) : empty(name);
+}
+
 /** Days from the only other column of dates to one: 'it took more than ten days to close'. */
 function spanTo(name: string, x: Context): Expression | null {
   const others = x.head.columns.filter((c) => c.name !== name && (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)));
@@ -144,10 +153,10 @@ export const conditionRules = [
   rule('cond', '$col:c ~differs ~blankWord', ({ c }) => not(empty(c)), 0),
   rule('cond', '$col:c ~be? ~filledWord', ({ c }) => not(empty(c)), 0.02),
   rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.1),
-  rule('cond', '~without $col:c yet?', ({ c }) => empty(c), 0.02),
+  rule('cond', '~without $col:c yet?', ({ c }, x: Context) => noneOf(c, x), 0.02),
   rule('cond', '~withA $col:c', ({ c }) => not(empty(c)), 0.3),
 
-  rule('cond', '$rows ~without $col:c', ({ c }) => empty(c), 0.02),
+  rule('cond', '$rows ~without $col:c', ({ c }, x: Context) => noneOf(c, x), 0.02),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
 
@@ -161,6 +170,17 @@ export const conditionRules = [
   rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
   rule('rset', '$rows|$guess|$noun $remark ,|: so|meaning|namely|hence? ~rel? $cond:c', ({ c }) => c, 0.1),
+  // Columns that say yes or no: 'the active ones', 'not active', 'unpaid'
+  rule('cond', '~be $yesno:y', ({ y }) => says(y, true), 0.02),
+  rule('cond', '~be? ~not $yesno:y', ({ y }) => says(y, false), 0.02),
+  rule('cond', '$noyes:y', ({ y }) => says(y, false), 0.05),
+  rule('cond', '~be $noyes:y', ({ y }) => says(y, false), 0.02),
+  rule('rset', '$yesno:y $rows|$guess|$noun', ({ y }) => says(y, true), 0.05),
+  rule('cond', '$col:c ~be? not ~given', ({ c }) => empty(c), 0.1),
+  rule('cond', 'not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
+  rule('cond', '~be? not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
+  rule('cond', '$datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), 0),
+  rule('cond', 'in|during|from|of|between $datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), -0.05),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

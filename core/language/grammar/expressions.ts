@@ -2,6 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { column, number, op, type Expression } from '../../formula/expression';
+import type { SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 
@@ -93,6 +94,11 @@ export const expressionRules = [
   // Spans of time.
   rule('ex1', '~days ~each? $rows? ~took? ~took? from being? $col:a ~fromTo being? $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
   rule('ex1', '~days how? did|does ~each? $rows? ~took? from being? $col:a ~fromTo being? $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
+  ...(['months', 'weeks', 'years'] as const).flatMap((unit) => [
+    rule('ex1', `~${unit} between|from|since ~took? $col:a ~fromTo the? $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0),
+    rule('ex1', `~${unit} ~each? $rows? ~took? from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.02),
+    rule('ex1', `$col:a ~fromTo $col:b in ~${unit}`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05),
+  ]).flat(),
   rule('ex1', '~days between $col:a and $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
   rule('ex1', 'time|duration in days? from|between $col:a ~fromTo $col:b in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.2),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
@@ -134,7 +140,7 @@ export const groupable = (name: string, { head }: Context): boolean => {
   return !g?.values || g.values.length < g.rows - g.blanks || g.rows < 3;
 };
 
-const span = (unit: 'days', a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
+const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
 
 const untilDate = (name: string, date: string, x: Context): Expression | null => {
   const from = dated(name, x);

@@ -3,6 +3,7 @@ import { isDate } from '../../table/column';
 import { unitName } from '../../values/units';
 import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
+import { readYesNo } from '../../values/yesno';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { typingDistance } from '../../match/typing';
 import type { Metric } from '../../metrics/glossary';
@@ -57,6 +58,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   metrics(tokens, context, put);
   shapes(tokens, put);
   remarks(tokens, put);
+  yesNo(tokens, columns, context, put);
+  datedPeriods(items, context, put);
   return { items, columns, values };
 }
 
@@ -106,6 +109,35 @@ function examples(tokens: readonly Token[], request: string, put: Put): void {
         if (then >= tokens.length) continue;
         for (const end of ends(then)) put('example', from, end, { input: inside(from, to), output: inside(then, end) }, 0);
       }
+    }
+  }
+}
+
+/** Columns that say yes or no, named as what a row is: 'active', 'unpaid', 'not insured'. */
+function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { head }: Context, put: Put): void {
+  for (const { name, type } of head.columns) {
+    const values = (head.glances?.get(name)?.values ?? []).map(([v]) => v).filter((v) => v.trim() !== '');
+    if (type !== 'yesno' && (type !== 'text' || values.length === 0 || values.length > 12 || values.some((v) => readYesNo(v) === null))) continue;
+    const spelled = (wanted: boolean): string[] => (type === 'yesno' ? [wanted ? 'yes' : 'no'] : [...new Set(values.filter((v) => readYesNo(v) === wanted).map((v) => v.trim()))]);
+    const value = { column: name, yes: spelled(true), no: spelled(false) };
+    for (const m of columns) if (m.column === name && m.cost < 0.35) put('yesno', m.from, m.to, value, m.cost);
+    tokens.forEach((t, i) => {
+      const bare = /^(?:un|non|in|not)-?(\p{L}{3,})$/u.exec(t.lower)?.[1];
+      if (bare && stem(bare) === stem(name)) put('noyes', i, i + 1, value, 0);
+    });
+  }
+}
+
+/** A period without a column, for each column of dates where there are several: which one is meant is asked. */
+function datedPeriods(items: readonly Item[], { head, vocabulary }: Context, put: Put): void {
+  const dated = head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
+  if (dated.length < 2 || dated.length > 4) return;
+  for (const item of [...items]) {
+    if (item.cat !== 'period') continue;
+    for (const c of dated) {
+      // 'orders in March' are most likely those ordered then.
+      const own = c.name.toLowerCase().split(/[\s_]+/).some((w) => [...vocabulary.ownNouns].some((n) => n.length > 3 && stem(w).startsWith(n.slice(0, 5))));
+      put('datedPeriod', item.from, item.to, { column: c.name, period: item.value }, item.cost + (own ? 0.2 : 0.25));
     }
   }
 }

@@ -161,12 +161,16 @@ export const CLASSES: Readonly<Record<string, string>> = {
   latest: 'latest|last|newest|most recently',
   oneWay: 'the same way|in the same way|one way|in one way|the same style|in one style|in one format|the same format|uniformly|consistently|alike|the same|in one and the same way|in the same form|in the same format',
   isoWord: 'year-month-day|yyyy-mm-dd|iso|iso 8601|iso format|iso style|year first|the year first|year month day',
+  given: 'assigned|given|named|known|entered|set|there|recorded|noted|filled in|stated|listed|mentioned|registered|available|present|shown',
+  months: 'months|number of months|how many months|full months|whole months|complete months',
+  weeks: 'weeks|number of weeks|how many weeks|full weeks|whole weeks',
+  hoursWord: 'hours|number of hours|how many hours',
   becomes: 'becomes|become|turns into|turn into|should turn into|should become|should be|should read|should come out as|comes out as|come out as|gives|give|to|into|as|is to become|ought to be|must become|would be|would become|will be|will become|is written|goes to|should give|gets|->|-->|=>|→|would read|would come out as|should look like|looks like|should be written',
   undo: 'undo|undo that|undo it|take that back|take it back|revert|revert that|go back|put it back|oh no undo that|cancel that|roll back|scratch that|undo the last step|undo the last one|reverse that|never mind',
 };
 
 /** Words that may be passed over wherever they stand: politeness, articles, hedges. */
-export const FILLERS = "teh hte adn please pls plz kindly thanks thank you could can would will you i we me us a an the then just now also too so well ok okay hi hello hey there maybe perhaps simply simple really quite actually basically somehow my our your their its his her it this that these those and but for of sorry i'd i'll i've i'm we'd we'll we've we're one more thing yet any some all both like kind".split(' ');
+export const FILLERS = "em teh hte adn please pls plz kindly thanks thank you could can would will you i we me us a an the then just now also too so well ok okay hi hello hey there maybe perhaps simply simple really quite actually basically somehow my our your their its his her it this that these those and but for of sorry i'd i'll i've i'm we'd we'll we've we're one more thing yet any some all both like kind".split(' ');
 
 /** Words that carry little meaning and may be passed over at a small price inside a request. */
 export const LIGHT = 'of in to for from with at on by is are was were be been being has have had do does did it they them there here which that who whom as into so such own how whose ones row rows column columns table sheet list file got out am being'.split(' ');

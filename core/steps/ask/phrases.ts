@@ -92,7 +92,7 @@ export const phrases = [
   rule('qfig', '~spreadWord of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('spread', e); }, 0),
   rule('qfig', '~highest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('highest', e); }, 0.15),
   rule('qfig', '~lowest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('lowest', e); }, 0.15),
-  rule('qfig', '~average $col:c ~each $rows|$noun', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0),
+  rule('qfig', '~average $col:c ~each $rows|$noun', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, -0.2),
   rule('qfig', '~average $ex2:e', ({ e }) => (e.kind === 'op' ? over('mean', e) : null), 0.2),
   // 'the whole amount due divided by the whole weight'
   rule('qex', '~whole1 $col:c', ({ c }, x: Context) => sum(c, x), 0.05),
@@ -140,7 +140,8 @@ export const phrases = [
   rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
   rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
-  rule('question', '$question:q for|where|of|with|in|on|among|from|who|that only? the? $rset:c', ({ q, c }): Question | null => (q.where ? null : { ...q, where: c }), 0.05),
+  rule('qtail', 'was|were|is|are|got|been sold|made|delivered|produced|shipped|used|brought|collected|paid|earned|received|spent|charged|ordered|taken|booked ~inTotal?', () => true, 0.05),
+  rule('question', '$question:q for|where|of|with|in|on|among|from|who|that|by|to|at only? the? $rset:c', ({ q, c }): Question | null => (q.where ? null : { ...q, where: c }), 0.05),
   rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0.02),
   rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),
   rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),

@@ -42,11 +42,13 @@ function subjectOf(node: Condition): Expression | null {
   return isIt(node.of) ? null : node.of;
 }
 
-/** The upper end that a condition leaves: what lies above it. */
+const BEYOND: Partial<Record<Comparison, Comparison>> = { '<': '>=', '<=': '>', '>': '<=', '>=': '<' };
+
+/** What lies beyond a condition's end: above an upper one, below a lower one. */
 function above(node: Condition): Condition | null {
   if (node.kind === 'all') return above(node.of.at(-1)!);
-  if (node.kind !== 'compare' || (node.op !== '<' && node.op !== '<=')) return null;
-  return { ...node, op: node.op === '<' ? '>=' : '>' };
+  const beyond = node.kind === 'compare' ? BEYOND[node.op] : undefined;
+  return node.kind === 'compare' && beyond ? { ...node, op: beyond } : null;
 }
 
 interface Open {
@@ -143,13 +145,18 @@ export const casePhrases = [
   rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0),
   rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
+  rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.3),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.25),
   rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
   rule('lastCase', '$leaf:l ~if? $restOf', ({ l }): Open[] => [{ when: 'above', then: l }], 0.05),
   rule('restOf', '~more that|this|those|it', () => true, 0),
+  rule('restOf', '~less that|this|those|it', () => true, 0),
   rule('restOf', 'anything|everything|all|whatever|what|those|any ~larger that|this?', () => true, 0),
   rule('restOf', '~larger', () => true, 0.05),
+
+  // 'from 8 visits': the column is named with the first number
+  ...SIZES.map(([words, operator]) => rule('itcond', `${words} $num:n $col:c`, ({ n, c }, x: Context) => { const q = quantity(c, x); return q && { kind: 'compare', op: operator, left: q, right: number(n) }; }, 0.02)).flat(),
 
   // All of them
   rule('casesOf', '$case1:a', ({ a }) => a, 0),

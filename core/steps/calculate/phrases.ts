@@ -117,6 +117,8 @@ export const phrases = [
   rule('ex0', '~countWord $rows the? same $col:c brought|made|has|have|had|took|delivered? in|up? altogether|overall|together?', ({ c }, x: Context) => total('count', column(x.head.columns[0]!.name), [c]), 0.02),
 
   // Shares
+  rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of|at the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareOf', '~each? $rows|$noun ~share in|of the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '~share of? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '~share of? ~totalWord $col:c ~each $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
   rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
@@ -150,8 +152,8 @@ export const phrases = [
   rule('clause', 'add $num:n to $col:c', ({ n, c }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0),
   rule('clause', 'double $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(2))), 0),
   rule('clause', 'halve $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('/', e, number(2))), 0),
-  rule('clause', 'increase|raise $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
-  rule('clause', 'reduce|lower|cut|decrease $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('-', number(1), op('/', number(p), number(100))))), 0),
+  rule('clause', 'increase|raise|put every|each|all|the|up? $col:c up? by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
+  rule('clause', 'reduce|lower|cut|decrease every|each|all|the? $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('-', number(1), op('/', number(p), number(100))))), 0),
   rule('clause', 'increase|raise $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0.05),
   rule('clause', 'reduce|lower|decrease $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('-', e, number(n))), 0.05),
   rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
@@ -183,6 +185,8 @@ export const phrases = [
   rule('clause', '~add $name:n from|as|is $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '~add ~column ~named $name:n ,|:|;|=|-|–? with|from|as|for|of|containing|that|which|is? is? $formula:e', ({ n, e }) => add(e, n), 0),
   rule('clause', '~add ~column $name:n with|from|as|for|of|containing|that|which|is is? $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~column ~named? $name:n with|from|as|for|holding|containing $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
+  rule('clause', '~add the? $name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.05),
   rule('clause', '~column ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
   rule('clause', '~column ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
   rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
@@ -206,6 +210,7 @@ export const phrases = [
   // Rounding what is there
   rule('clause', '~round $cols:c off|up|down? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
+  rule('clause', '$cols:c ~round $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.05),
   rule('clause', '$cols:c to|at|with $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~make $cols:c $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.2),
   rule('places', '$num:n ~decimals', ({ n }) => n, 0),
@@ -234,6 +239,7 @@ export const phrases = [
   rule('rider', '~if we|it|there|they? $cond:c it|they|that stays|stay|is ~blankWord', ({ c }) => blankWhere(c), 0),
   rule('rider', '~if we|it|there|they? $cond:c , $blankIt', ({ c }) => blankWhere(c), 0),
   rule('blankIt', 'stays|stay|remains|is|gives|gets|give|get a? ~blankWord', () => true, 0.02),
+  rule('rider', '~blankWord for|where|if|with|when zero|no|0 $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
   rule('rider', '~blankWord for|where|if the? $freeOnes:c', ({ c }) => blankWhere(c), 0),
   rule('rider', '$cond:c $blankIt', ({ c }) => blankWhere(c), 0.1),
   rule('rider', '$blankIt ~if it|they|that? ~be? still|yet? open|unfinished|running', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
@@ -293,6 +299,8 @@ export const phrases = [
   rule('aside', '~into ~each $rows', () => nothing, 0.2),
 
   // Ranks
+  rule('rider', 'the? ~highest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', 'the? ~lowest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
   rule('rider', 'the? one with the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
   rule('rider', '1|one|first being|is|= the? ~highest $word?', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
   rule('rider', 'the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),

@@ -41,6 +41,7 @@ export const phrases = [
   rule('dayOrder', 'day / month / year', () => 'day first', 0),
   rule('dayOrder', 'month / day / year', () => 'month first', 0),
   rule('rider', '$dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
+  rule('rider', 'the? $dayOrder:o ~if it|there|they|its? ~be? only? ~slashed', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
   rule('rider', '~if it|there|they|its? ~be? only? ~slashed the? $dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
   rule('clause', '~make $cols:c ~into? yes or|and no', ({ c }) => act(c, 'yesno'), 0.1),
 

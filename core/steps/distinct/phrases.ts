@@ -17,6 +17,7 @@ export const phrases = [
   rule('clause', '$rows ~duplicates ~open $alike:c ~close', ({ c }) => distinct(c), 0),
   rule('clause', '$rows ~duplicates , $alike:c', ({ c }) => distinct(c), 0),
   rule('clause', 'every|each $col:c ~should appear|be|stand|occur|come|only $once', ({ c }) => distinct([c]), 0),
+  rule('clause', 'leave|keep|show|have only|just one $rows ~each $cols:c ,? the? $firstLast:k one|$rows?', ({ k, c }) => distinct(c, k), -0.05),
   rule('clause', '~keep one|a $rows ~each $cols:c', ({ c }) => distinct(c), 0.1),
   rule('clause', 'only|just? one $rows ~each $cols:c ,? the? $firstLast:k one|$rows?', ({ k, c }) => distinct(c, k), 0),
   rule('clause', '~keep $firstLast:k $rows? ~each $cols:c', ({ k, c }) => distinct(c, k), 0),

@@ -14,6 +14,8 @@ export const phrases = [
   rule('filling', '$word:w', ({ w }) => (/^(?:average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down)$/i.test(w) ? null : w), 0.3),
 
   rule('gap', '~wherever we|it|there|the|a? ~without $cols:c', ({ c }) => c, 0),
+  rule('gap', '~wherever no|none $cols:c ~be? ~given', ({ c }) => c, 0),
+  rule('gap', '~wherever $cols:c ~be not ~given', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be? ~blankWord', ({ c }) => c, 0),
   rule('gap', '~wherever there ~be no $cols:c', ({ c }) => c, 0),
   rule('gap', '~wherever ~be? ~blankWord $cols:c', ({ c }) => c, 0.1),

@@ -24,6 +24,7 @@ export const phrases = [
   rule('spelling', '$name:n', ({ n }) => (/^\p{Lu}\S*(?:\s(?:\p{Lu}\S*|&|of|and))*$/u.test(n) ? n : null), 0.2),
   rule('spellings', '$spelling:s', ({ s }) => [s], 0),
   rule('spellings', '$spelling:s ~list $spellings:r', ({ s, r }) => (r.includes(s) ? null : [s, ...r]), 0),
+  rule('clause', '$cols:c :|,? always|only|either|just|simply $spellings:s', ({ c, s }) => act(c, s), 0.1),
   rule('clause', '$cols:c ~should be|say|read|become|show either|one? of? $spellings:s', ({ c, s }) => act(c, s), 0),
   rule('clause', '$cols:c ~should either|one? of? $spellings:s', ({ c, s }) => act(c, s), 0.1),
   rule('clause', 'use|write|spell|put $spellings:s', ({ s }) => act(null, s), 0.2),
