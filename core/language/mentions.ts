@@ -89,6 +89,9 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
       const list = values.get(key) ?? [];
       if (list.length === 0) values.set(key, list);
       if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
+      // 'Ada Fern' for 'Fern, Ada'.
+      const turned = /^([^,]+), ([^,]+)$/.exec(key);
+      if (turned && !values.has(`${turned[2]} ${turned[1]}`)) values.set(`${turned[2]} ${turned[1]}`, [{ column: column.name, text, loose: false }]);
       longestValue = Math.max(longestValue, key.split(/[\s/-]+/).length);
     }
   }
@@ -201,6 +204,9 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     // What is left out of a name costs more when it is what tells the column from others.
     const price = cost + extra + missing.reduce((sum, w) => sum + (nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? 0.15 : 0.3), 0);
     if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
+    // 'kg' is what 'Rate per kg' is counted by, not what it is.
+    const per = name.findIndex((w) => w.word === 'per');
+    if (per > 0 && [...used].every((i) => i > per)) continue;
     if (price <= 1.3) out.push({ from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' : reason });
   }
 }

@@ -155,7 +155,7 @@ SH-07,Ostra Marine,RTM-HAM,2026-02-14,2026-02-18,,3020,320,9,0.65,1755.00,lost,c
 `,
     cases: [
       ['net weight is gross weight minus tare', 'Add ‹net weight› as ‹Gross weight› minus ‹Tare›.'],
-      ['Hi! Please add the net weight (gross weight less tare), and call the column Net. Thanks', null],
+      ['Hi! Please add the net weight (gross weight less tare), and call the column Net. Thanks', 'Add ‹Net› as ‹Gross weight› minus ‹Tare›.'],
       ['the freight charge for each shipment = (gross weight - tare) * rate per kg, two decimals, in a column Freight', 'Add ‹Freight› as (‹Gross weight› minus ‹Tare›) times ‹Rate per kg› rounded to 2 decimals.'],
       ['weight per pallet, whole numbers', 'Add ‹Gross weight per Pallets› as ‹Gross weight› divided by ‹Pallets› rounded to 0 decimals.'],
       ['how many days from booking to shipping', 'Add ‹Days from Booked to Shipped› as the whole days from ‹Booked› to ‹Shipped›.'],
@@ -180,7 +180,7 @@ SH-07,Ostra Marine,RTM-HAM,2026-02-14,2026-02-18,,3020,320,9,0.65,1755.00,lost,c
       ['replace "in transit" by "on the way" in status', 'Replace "in transit" in ‹Status› with "on the way".'],
       ['status all lower case', 'In ‹Status›, write in lower case.'],
       ['delete the word filed from remarks', 'Remove "filed" from ‹Remarks›.'],
-      ['put unknown where the invoice total is missing', null],
+      ['put unknown where the invoice total is missing', 'Fill blanks in ‹Invoice total› with "unknown".'],
       ['fill the missing gross weights with 0', 'Fill blanks in ‹Gross weight› with "0".'],
       ['rename Shipment to Id, Gross weight to Gross, and drop Tare', 'Rename ‹Shipment› to ‹Id› and ‹Gross weight› to ‹Gross›. Drop ‹Tare›.'],
       ['place remarks first', 'Move ‹Remarks› to the front.'],
@@ -192,9 +192,9 @@ SH-07,Ostra Marine,RTM-HAM,2026-02-14,2026-02-18,,3020,320,9,0.65,1755.00,lost,c
       ['rate per kg to 1 decimal', 'Set ‹Rate per kg› to ‹Rate per kg› rounded to 1 decimal.'],
       ['invoice total plus 25 percent VAT', 'Add ‹Invoice total times 1 plus 25 per 100› as ‹Invoice total› times (1 plus (25 divided by 100)).'],
       ['what percentage of the total invoice is each shipment, one decimal', 'Add ‹Invoice total per total Invoice total %› as (‹Invoice total› divided by (the sum of ‹Invoice total› over the rows)) times 100 rounded to 1 decimal.'],
-      ['average invoice total by customer, shown on every row', null],
+      ['average invoice total by customer, shown on every row', 'Add ‹Average Invoice total per Customer› as the mean of ‹Invoice total› over the rows for each ‹Customer›.'],
       ['invoice total compared with the previous row', null],
-      ['mark shipments over 2000 kg as heavy and the rest as light in a new column Class', null],
+      ['mark shipments over 2000 kg as heavy and the rest as light in a new column Class', 'Add ‹Class› as if ‹Gross weight› is more than 2000 then "heavy", otherwise "light".'],
       ['if pallets is above 5 then big otherwise small, column Size', 'Add ‹Size› as if ‹Pallets› is more than 5 then "big", otherwise "small".'],
       ['big if pallets above 5, medium if above 3, small otherwise; name it Size', 'Add ‹Size› as if ‹Pallets› is more than 5 then "big", if ‹Pallets› is more than 3 then "medium", otherwise "small".'],
       ['don\'t touch anything', null],
@@ -222,7 +222,7 @@ T6,6,Dr Kay Lund ,2026-07-01,07:30,18:00,30,5,880,700,Blue Line,museum
 `,
     cases: [
       ['shortfall: cost minus collected, nothing if there is no cost', 'Add ‹shortfall› as if ‹Cost› is blank or else ‹Cost› equals 0 then blank, otherwise ‹Cost› minus ‹Collected›.'],
-      ['add a column Per pupil with the cost divided by pupils, to the nearest penny', null],
+      ['add a column Per pupil with the cost divided by pupils, to the nearest penny', 'Add ‹Per pupil› as ‹Cost› divided by ‹Pupils› rounded to 2 decimals.'],
       ['what did each pupil pay on average, collected over pupils, 2 decimals', null],
       ['pupils per adult, 1 decimal, call it Ratio', 'Add ‹Ratio› as ‹Pupils› divided by ‹Adults› rounded to 1 decimal.'],
       ['cost per head (pupils plus adults) in a new column', 'Add ‹Cost per Pupils plus Adults› as ‹Cost› divided by (‹Pupils› plus ‹Adults›).'],
@@ -271,6 +271,212 @@ T6,6,Dr Kay Lund ,2026-07-01,07:30,18:00,30,5,880,700,Blue Line,museum
       ['replace museum with gallery in the notes', null],
       ['clear the notes', null],
       ['drop everything', null],
+    ],
+  },
+  {
+    table: 'members',
+    csv: `Member ID,Full name,Plan,Joined,Monthly fee,Visits,Last visit,Trainer,Weight start,Weight now,E-mail,City,Active
+G001,Ada Larch,Gold,2023-01-14,€45.00,12,2025-02-27,Tom Reed,82.5,77,ada.larch@fernmail.example,Oldmere,Y
+G002,bruno  pike,silver,14/02/2023,€30.00,4,2025-02-11,,95,96.2,bruno@pikeworks.example,Brackwell,yes
+G003,CELIA MOSS,Gold,3 March 2023,45,0,2024-10-02,Ina Vogt,70.1,68.4,,Oldmere,no
+G004,Dario Quill,Bronze,2023-04-09,€20.00,7,2025-02-20,Tom Reed,88,85.5,dario.q@fernmail.example,Saltby,Y
+G005,Edda Stone,Silver,2023-05-22,€30.00,,2025-01-15,,64,,edda@stone.example,oldmere,N
+G006,Finn Vale,gold,01/06/2023,€45.00,15,2025-02-28,Ina Vogt,101.3,92,finn.vale@fernmail.example,Saltby,Y
+G007,Gita Oakes,Bronze,2023-07-30,waived,2,2025-02-03,Tom Reed,59,60.5,gita@oakes.example,Brackwell,no
+G008,Hugo Brandt,Silver,2023-08-18,€30.00,9,2025-02-25,,78.4,78.4,hugo.b@fernmail.example,Saltby,yes
+G009,Iris Fenn,Gold,2023-09-05,€45.00,11,2025-02-26,Ina Vogt,66,63.2,iris@fenn.example,Oldmere,Y
+G010,Jonas Tarn,Bronze,2023-10-11,€20.00,1,2024-12-12,Tom Reed,90,,jonas.tarn@fernmail.example,Brackwell,N
+`,
+    cases: [
+      ['the names are all over the place, could you put them in proper case and lose the double spaces', 'In ‹Full name›, reduce runs of spaces to one and write in title case.'],
+      ['joined should be a real date, day first where there are slashes', 'Turn ‹Joined› into dates, the day before the month.'],
+      ['make the fee a number, waived means 0', 'Turn ‹Monthly fee› into numbers, reading "waived" as "0".'],
+      ['plan: always Gold, Silver or Bronze', 'Spell ‹Plan› as "Gold", "Silver" or "Bronze".'],
+      ['turn active into yes/no', 'Turn ‹Active› into yes or no.'],
+      ['write none where no trainer is assigned', 'Fill blanks in ‹Trainer› with "none".'],
+      ['split the full name into First and Last at the first space', 'Split ‹Full name› at the first " " into ‹First› and ‹Last›.'],
+      ['new column Domain with whatever comes after the @ in the email', null],
+      ['kilos lost: start weight minus weight now, one decimal', 'Add ‹kilos lost› as ‹Weight start› minus ‹Weight now› rounded to 1 decimal.'],
+      ['how much weight did each member lose in percent of the start weight? 1 decimal, leave blank if we have no current weight', null],
+      ['fee per visit, 2 decimals, blank if there were no visits', 'Add ‹Monthly fee per Visits› as ‹Monthly fee› divided by ‹Visits› rounded to 2 decimals.'],
+      ['add a column Band: regular from 8 visits, occasional from 3, rare below that', 'Add ‹Band› as if ‹Visits› is at least 8 then "regular", if ‹Visits› is at least 3 then "occasional", if ‹Visits› is less than 3 then "rare", otherwise blank.'],
+      ['flag everyone whose last visit was before 2025-01-01 as lapsed, the others as current', 'Add ‹Last visit label› as if ‹Last visit› is less than the date "2025-01-01" then "lapsed", otherwise "current".'],
+      ['keep only the gold members', 'Keep rows where ‹Plan› is "Gold".'],
+      ['throw out everybody who is not active', 'Set aside rows where ‹Active› is "no" or "N".'],
+      ['who hasnt got an email? keep just those', null],
+      ['i only want people from oldmere or saltby', 'Keep rows where ‹City› is "Oldmere" or "Saltby".'],
+      ['drop the trainer and city columns, we dont need em', 'Drop ‹Trainer›. Drop ‹City›.'],
+      ['move email to right after the name', 'Move ‹E-mail› to after ‹Full name›.'],
+      ['rename Visits to Visits Feb and Monthly fee to Fee', 'Rename ‹Visits› to ‹Visits Feb› and ‹Monthly fee› to ‹Fee›.'],
+      ['sort by visits descending, then by name', 'Sort by ‹Visits› from high to low and ‹Full name›.'],
+      ['give me the 3 members with the most visits', 'Keep 3 rows with the highest ‹Visits›.'],
+      ['how many members per plan?', 'Answer ‹Rows› as the number of rows; for each ‹Plan›.'],
+      ['average visits by city, 1 decimal', 'Answer ‹Average Visits› as the mean of ‹Visits› over the rows rounded to 1 decimal; for each ‹City›.'],
+      ['what share of members is active?', 'Answer ‹Share %› as ((the sum of (if ‹Active› is "Y" or "yes" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['which trainer has the most members?', 'Answer ‹Rows› as the number of rows; for each ‹Trainer›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['rank the members by visits, most visits = 1', 'Add ‹Rank by Visits› as the rank, highest first, of ‹Visits›.'],
+      ['put the city in title case', 'In ‹City›, write in title case.'],
+      ['months between joining and the last visit', 'Add ‹Months from Joined to Last visit› as the whole months from ‹Joined› to ‹Last visit›.'],
+      ['year of joining in its own column', 'Add ‹Year of Joined› as the year of ‹Joined›.'],
+      ['initials of every member', null],
+      ['add the average visits of the plan next to each member', 'Add ‹Average Visits per Plan› as the mean of ‹Visits› over the rows for each ‹Plan›.'],
+      ["difference between a member's visits and the average of their plan, one decimal", 'Add ‹Visits minus average Visits per Plan› as ‹Visits› minus (the mean of ‹Visits› over the rows for each ‹Plan›) rounded to 1 decimal.'],
+      ['how many different trainers are there', 'Answer ‹Different Trainer› as the number of different values of ‹Trainer› over the rows.'],
+      ['members without a visit can go', 'Set aside rows where ‹Visits› is blank or else ‹Visits› equals 0.'],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Order,Ordered on,Due,Delivered,Shop,Item,Trays,Pieces,Unit price,Cost,Driver,Remarks,Paid
+B-1001,2025-03-01,2025-03-03,2025-03-03,Corner Shop North,Rye loaf,4,48,2.40,61.20,Lena,left at the back door ref 77120,yes
+B-1002,2025-03-01,2025-03-02,2025-03-04,Station Kiosk,Poppy roll,10,240,0.55,58.00,Marek,customer complained: too dark,no
+B-1003,2025-03-02,2025-03-04,2025-03-04,Hilltop Cafe,Rye loaf,2,24,2.40,30.60,Lena,,yes
+B-1004,2025-03-02,2025-03-05,,Station Kiosk,Honey cake,3,36,3.10,70.50,Marek,not delivered yet,no
+B-1005,2025-03-03,2025-03-05,2025-03-06,Mill Canteen,Poppy roll,20,480,0.55,110.00,Sefa,late because of snow,yes
+B-1006,2025-03-04,2025-03-06,2025-03-06,Hilltop Cafe,Seed bar,5,0,1.20,0,Lena,cancelled by phone,no
+B-1007,2025-03-05,2025-03-07,2025-03-07,Corner Shop North,Honey cake,1,12,3.10,23.50,Sefa,ref 77154,yes
+B-1008,2025-03-05,2025-03-08,2025-03-08,Mill Canteen,Rye loaf,8,96,2.40,122.40,Sefa,,no
+B-1009,2025-03-06,2025-03-08,2025-03-09,Riverside Inn,Poppy roll,6,144,0.55,36.00,Marek,please call first,yes
+B-1010,2025-03-07,2025-03-10,2025-03-10,Riverside Inn,Seed bar,5,60,1.20,45.00,Lena,ref 77201,yes
+`,
+    cases: [
+      ['days late = delivered minus due, call it Days late', 'Add ‹Days late› as the whole days from ‹Due› to ‹Delivered›.'],
+      ['revenue per order: pieces times unit price, two decimals', 'Add ‹revenue per order› as ‹Pieces› times ‹Unit price› rounded to 2 decimals.'],
+      ['add profit (pieces x unit price less cost)', 'Add ‹Pieces times Unit price minus Cost› as (‹Pieces› times ‹Unit price›) minus ‹Cost›.'],
+      ['profit margin in percent of revenue, 1 decimal', null],
+      ['pieces per tray, leave it empty when there are no pieces', 'Add ‹Pieces per Trays› as if ‹Pieces› is blank or else ‹Pieces› equals 0 or else ‹Pieces› equals 0 then blank, otherwise ‹Pieces› divided by ‹Trays›.'],
+      ['pull the five digit ref out of the remarks into a column Ref', 'Add ‹Ref› as the first code like "#####" in ‹Remarks›.'],
+      ['label each order: open if not delivered, late if delivered after the due date, on time otherwise. call it State', 'Add ‹State› as if ‹Delivered› is blank then "open", if ‹Delivered› is more than ‹Due› then "late", otherwise "on time".'],
+      ['remove cancelled orders (remarks mention cancelled)', 'Set aside rows where ‹Remarks› mentions the word "cancelled" or "cancelleds".'],
+      ['keep orders of more than 50 pieces from Mill Canteen or Station Kiosk', 'Keep rows where ‹Pieces› is more than 50 and ‹Shop› is "Mill Canteen" or "Station Kiosk".'],
+      ['set aside unpaid ones', 'Set aside rows where ‹Paid› is "no".'],
+      ['only orders between 2 and 5 march 2025', null],
+      ['total pieces per item, biggest first', 'Answer ‹Total Pieces› as the sum of ‹Pieces› over the rows; for each ‹Item›; sorted by ‹Total Pieces› from high to low.'],
+      ['what did we sell to each shop in total? pieces times price', null],
+      ['how many orders did each driver deliver', 'Answer ‹Rows› as the number of rows; for each ‹Driver›.'],
+      ['average cost per order, 2 decimals', null],
+      ['which shop ordered the most trays?', 'Answer ‹Total Trays› as the sum of ‹Trays› over the rows; for each ‹Shop›; sorted by ‹Total Trays› from high to low; the first 1.'],
+      ['running total of pieces', 'Add ‹Running total of Pieces› as the running total of ‹Pieces›.'],
+      ['share of each order in the total pieces, in percent with one decimal', 'Add ‹Pieces per total Pieces› as (‹Pieces› divided by (the sum of ‹Pieces› over the rows)) times 100 rounded to 1 decimal.'],
+      ['cost per piece to 3 decimals; blank for zero pieces', 'Add ‹Cost per Pieces› as ‹Cost› divided by ‹Pieces› rounded to 3 decimals.'],
+      ['weekday of the order date', 'Add ‹Weekday of Ordered on› as the weekday of ‹Ordered on›.'],
+      ['combine shop and item with a slash between them in a column Shop item', 'Add ‹Shop item› as ‹Shop› and ‹Item› joined with "/".'],
+      ['first word of the shop name', 'Add ‹Part of Shop› as piece 1 of ‹Shop› cut at " ".'],
+      ['paid in capitals', 'In ‹Paid›, write in capitals.'],
+      ['cost rounded to whole numbers', 'Set ‹Cost› to ‹Cost› rounded to 0 decimals.'],
+      ['sort by shop and within the shop by ordered on, newest first', 'Sort by ‹Shop› and ‹Ordered on› from high to low.'],
+      ['leave only one row per shop, the first one', 'Keep the first row of each ‹Shop›.'],
+      ['top 2 orders per driver by pieces', 'Keep 2 rows with the highest ‹Pieces› for each ‹Driver›.'],
+      ['replace Kiosk by Stand in the shop names', 'Replace "Kiosk" in ‹Shop› with "Stand".'],
+      ['make a copy of the remarks called Notes', 'Copy ‹Remarks› to ‹Notes›.'],
+      ['put order last', 'Move ‹Order› to the end.'],
+      ['fill the empty remarks with a dash', 'Fill blanks in ‹Remarks› with "-".'],
+      ['number of days from order to delivery, nothing while undelivered', 'Add ‹Days from Ordered on to Delivered› as the whole days from ‹Ordered on› to ‹Delivered›.'],
+      ['how many pieces were ordered in total by Riverside Inn?', 'Answer ‹Total Pieces› as the sum of ‹Pieces› over the rows; only where ‹Shop› is "Riverside Inn".'],
+      ['median cost', 'Answer ‹Median Cost› as the median of ‹Cost› over the rows.'],
+      ['raise every unit price by 5 percent, 2 decimals', 'Set ‹Unit price› to ‹Unit price› times (1 plus (5 divided by 100)) rounded to 2 decimals.'],
+    ],
+  },
+  {
+    table: 'trees',
+    csv: `Tag,Species,Planted,Park,Height m,Girth cm,Health,Last check,Checked by,Comment,Risk score,Watered
+T-0101,Silver birch,2001,Rose Garden,14.2,110,good,2024-05-03,K. Amsel,nest in the crown,2,yes
+T-0102,silver Birch,2003,Rose Garden,12.8,98,Good,2024-05-03,K. Amsel,,1,yes
+T-0103,Field maple,,Old Castle,9.5,74 cm,fair,12/06/2024,K Amsel,dead branch over the path (urgent),6,no
+T-0104,Horse chestnut,1962,Old Castle,22,301,poor,2024-06-12,P. Dohl,"leaf miner, dead wood",8,no
+T-0105,Lime,1978,Canal Walk,18.4,188,good,2024-07-01,P. Dohl,,3,
+T-0106,FIELD MAPLE,2010,Canal Walk,7.1,n/a,fair,2023-09-14,k. amsel,stake is broken,4,yes
+T-0107,Lime,1978,Canal Walk,0,0,felled,2024-07-02,P. Dohl,felled after the storm,0,no
+T-0108,Silver birch,2015,Station Square,6.3,41,good,,,young tree,1,yes
+T-0109,Horse chestnut,1990,Rose Garden,16,201,fair,2024-05-04,P. Dohl,mushroom at the base (urgent),7,no
+T-0110,Ornamental cherry,2018,Station Square,4.2,33,poor,2024-08-20,K. Amsel,bark damaged by mower,5,yes
+`,
+    cases: [
+      ['species are spelled any which way, please capitalise just the first letter and make the rest small', null],
+      ['girth as a plain number in cm, n/a left blank', 'Turn ‹Girth cm› into numbers in "cm", reading "n/a" as blank.'],
+      ['last check to proper dates', 'Turn ‹Last check› into dates.'],
+      ['age of each tree in 2025: 2025 minus planted, blank when planted is unknown', null],
+      ['slenderness = height times 100 divided by girth, 1 decimal place, nothing if girth is zero or missing', 'Add ‹slenderness› as (‹Height m› times 100) divided by ‹Girth cm› rounded to 1 decimal.'],
+      ['mark as Urgent yes/no depending on whether the comment says urgent', 'Add ‹Urgent› as if ‹Comment› mentions the word "urgent" or "urgents" then "yes", otherwise "no".'],
+      ['class by risk: 0-2 low, 3-5 medium, 6 and up high, call it Risk class', 'Add ‹Risk class› as if ‹Risk score› is at least 0 and ‹Risk score› is at most 2 then "low", if ‹Risk score› is at least 3 and ‹Risk score› is at most 5 then "medium", if ‹Risk score› is at least 6 then "high", otherwise blank.'],
+      ['take out the felled trees', 'Set aside rows where ‹Health› is "felled".'],
+      ['just the trees in the Rose Garden that are in good health', 'Keep rows where ‹Park› is "Rose Garden" and ‹Health› is "good".'],
+      ['show me trees whose risk is 5 or more, riskiest first', null],
+      ['who checked how many trees?', null],
+      ['average height by species with two decimals', 'Answer ‹Average Height m› as the mean of ‹Height m› over the rows rounded to 2 decimals; for each ‹Species›.'],
+      ['tallest tree in each park', null],
+      ['how many trees have never been checked', null],
+      ['which park has the highest average risk?', 'Answer ‹Average Risk score› as the mean of ‹Risk score› over the rows; for each ‹Park›; sorted by ‹Average Risk score› from high to low; the first 1.'],
+      ['get rid of the watered column', 'Drop ‹Watered›.'],
+      ['put park before species', 'Move ‹Park› to before ‹Species›.'],
+      ['write unknown where planted is empty', 'Fill blanks in ‹Planted› with "unknown".'],
+      ['checked by: K. Amsel or P. Dohl, nothing else', 'Spell ‹Checked by› as "K. Amsel" or "P. Dohl".'],
+      ['trees planted before 1980', 'Keep rows where ‹Planted› is less than 1980.'],
+      ['the text in the brackets of the comment, in a new column Flag', 'Add ‹Flag› as the text between "(" and ")" in ‹Comment›.'],
+      ['first letter of the park', 'Add ‹Park first 1› as the first 1 characters of ‹Park›.'],
+      ['rank trees within each park by height, tallest is 1', 'Add ‹Rank by Height m› as the rank, highest first, of ‹Height m› for each ‹Park›.'],
+      ['share of trees in poor health, as a percentage without decimals', 'Answer ‹Share %› as ((the sum of (if ‹Health› is "poor" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
+      ['copy comment into a column Original comment', 'Copy ‹Comment› to ‹Original comment›.'],
+      ['delete rows with no comment', 'Set aside rows where ‹Comment› is blank.'],
+      ['height in feet', null],
+      ['remove everything in brackets from the comment', 'Remove what is between "(" and ")" from ‹Comment›.'],
+      ['two decimals for height', 'Set ‹Height m› to ‹Height m› rounded to 2 decimals.'],
+      ['order by park then height from tall to small', 'Sort by ‹Park› and ‹Height m› from high to low.'],
+      ['how tall is the tallest tree?', null],
+      ['number of species', 'Answer ‹Different Species› as the number of different values of ‹Species› over the rows.'],
+      ['trees that are neither good nor fair', 'Keep rows where ‹Health› is not "good" or "fair".'],
+      ['round girth to the nearest ten', 'Set ‹Girth cm› to (‹Girth cm› divided by 10 rounded to 0 decimals) times 10.'],
+      ['count trees by health', 'Answer ‹Rows› as the number of rows; for each ‹Health›.'],
+    ],
+  },
+  {
+    table: 'jobs',
+    csv: `Job,Client,Languages,Words,Rate,Translator,Start,Deadline,Finished,Invoice,Fee,Paid on,Contact,Rush
+J-88,Alder & Finch Ltd,en-de,3200,0.11,"Moser, Lina",2025-01-06,2025-01-10,2025-01-09,INV-2025-014,352.00,2025-02-01,kim@alderfinch.example 0555 201 777,n
+J-89,Vale Museums,fr-en,1500,0.12,"Okello, Sam",2025-01-07,2025-01-15,2025-01-17,INV-2025-015,180.00,,0555 201 888,Y
+J-90,alder & finch,de-en,820,0.11,"Moser, Lina",2025-01-08,2025-01-09,2025-01-09,INV-2025-016,90.20,2025-01-30,kim@alderfinch.example,y
+J-91,Harbour Radio,es-en,10400,0.10,"Prat, Nuria",2025-01-10,2025-02-01,,,,,news@harbourradio.example / 0555 300 100,n
+J-92,Vale Museums,en-fr,2750,0.12,"Okello, Sam",2025-01-13,2025-01-24,2025-01-22,INV-2025-018,330.00,2025-02-20,,n
+J-93,Brook Legal,en-de,640,0.18,"Moser, Lina",2025-01-14,2025-01-16,2025-01-16,INV-2025-019,115.20,,desk@brooklegal.example,Y
+J-94,Harbour Radio,en-es,0,0.10,"Prat, Nuria",2025-01-20,2025-01-21,,,0,,,n
+J-95,Brook Legal,de-en,4100,0.18,"Moser, Lina",2025-01-22,2025-02-05,2025-02-06,INV-2025-021,738.00,2025-03-04,desk@brooklegal.example 0555 777 010,N
+`,
+    cases: [
+      ['split languages into From and To', 'Split ‹Languages› at "-" into ‹From› and ‹To›.'],
+      ['put the translator the other way round, like "Moser, Lina" -> "Lina Moser"', 'Set ‹Translator› to (piece 2 of ‹Translator› cut at ",") followed by " " followed by (piece 1 of ‹Translator› cut at ",").'],
+      ['fee should be words x rate, rounded to cents, in a new column Expected', 'Add ‹Expected› as ‹Words› times ‹Rate› rounded to 2 decimals.'],
+      ['difference between fee and words times rate', 'Add ‹Fee minus Words times Rate› as ‹Fee› minus (‹Words› times ‹Rate›).'],
+      ['days from start to finish, leave open jobs empty', 'Add ‹Days from Start to Finished› as the whole days from ‹Start› to ‹Finished›.'],
+      ['was it late? late if finished after the deadline, else in time; empty if not finished', 'Add ‹Finished label› as if ‹Finished› is blank then blank, if ‹Finished› is more than ‹Deadline› then "late", otherwise "in time".'],
+      ['only rush jobs please', 'Keep rows where ‹Rush› is "Y" or "y".'],
+      ['set aside jobs with zero words', 'Set aside rows where ‹Words› equals 0.'],
+      ['unpaid invoices only (paid on is empty but there is an invoice)', null],
+      ['extract the phone number from contact, put it in Phone', 'Add ‹Phone› as the first telephone number in ‹Contact›.'],
+      ['and the email in Email', null],
+      ['strip Ltd off the client names', 'Remove trailing "Ltd" from ‹Client›.'],
+      ['the number at the end of the invoice as Invoice no', 'Add ‹Invoice no› as the last number in ‹Invoice›.'],
+      ['words per day (start to finish), whole number', null],
+      ['cumulative fee in the order of the start date', 'Sort by ‹Start›. Add ‹Running total of Fee› as the running total of ‹Fee›.'],
+      ['total fee per client, biggest first, top 3', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Client›; sorted by ‹Total Fee› from high to low; the first 3.'],
+      ['how many words has Lina Moser translated?', 'Answer ‹Total Words› as the sum of ‹Words› over the rows; only where ‹Translator› is "Moser, Lina".'],
+      ['average rate weighted by words', 'Answer ‹Total Rate times Words per total Rate label› as (the sum of (‹Rate› times ‹Words›) over the rows) divided by (the sum of (if ‹Rate› is blank then 0, otherwise ‹Words›) over the rows).'],
+      ['what percentage of jobs was rush', 'Answer ‹Share %› as ((the sum of (if ‹Rush› is "Y" or "y" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['fee per thousand words', 'Add ‹Fee per Words per 1000› as ‹Fee› divided by (‹Words› divided by 1000).'],
+      ['month of the deadline as a name', 'Add ‹Month of Deadline› as the month name of ‹Deadline›.'],
+      ['jobs that finished in january', 'Keep rows where (the month of ‹Finished›) equals 1.'],
+      ['add 19% vat to the fee as Gross, 2 decimals', 'Add ‹Gross› as ‹Fee› times (1 plus (19 divided by 100)) rounded to 2 decimals.'],
+      ['keep the last job of each client', 'Keep the last row of each ‹Client›.'],
+      ['latest start on top', 'Sort by ‹Start› from high to low.'],
+      ['drop rate, rush and contact', 'Drop ‹Rate›, ‹Rush› and ‹Contact›.'],
+      ['make rush a real yes/no column', 'Turn ‹Rush› into yes or no.'],
+      ['rename Paid on -> Paid date', 'Rename ‹Paid on› to ‹Paid date›.'],
+      ['which translator earned the most', null],
+      ['replace the dash in languages with an arrow "→"', 'Replace "-" in ‹Languages› with "→".'],
+      ['initials of the translator in capitals', 'Add ‹Initials of Translator› as the initials of ‹Translator›.'],
+      ['fill empty fees with 0', 'Fill blanks in ‹Fee› with "0".'],
+      ['label words: short under 1000, medium 1000 to 4999, long from 5000', 'Add ‹Words label› as if ‹Words› is less than 1000 then "short", if ‹Words› is at least 1000 and ‹Words› is at most 4999 then "medium", if ‹Words› is at least 5000 then "long", otherwise blank.'],
+      ['jobs over 300 euro that are not paid yet', null],
+      ['sort by fee, biggest on top', 'Sort by ‹Fee› from high to low.'],
     ],
   },
 ];

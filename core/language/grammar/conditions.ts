@@ -68,7 +68,7 @@ function holdsUnit(unit: string, x: Context): string | null {
 /** A plain word that is looked for in texts, as one and as many: 'brake' and 'brakes'. */
 function bothNumbers(word: string): string[] | null {
   const w = word.toLowerCase();
-  if (w.length < 3 || /^(?:the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
+  if (w.length < 3 || /^(?:every|each|all|any|row|rows|column|columns|other|the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
   return w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, `${w}s`];
 }
 
@@ -181,6 +181,11 @@ export const conditionRules = [
   rule('cond', '~be? not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
   rule('cond', '$datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), 0),
   rule('cond', 'in|during|from|of|between $datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), -0.05),
+  rule('cond', 'have|has|had|was|were? never been? $col:c', ({ c }) => empty(c), 0.05),
+  rule('cond', '~be? neither $values:a nor|or $values:b', ({ a, b }) => (a[0].column === b[0].column ? not(among(a[0].column, [...a, ...b].map((o: Value) => o.text))) : null), -0.1),
+  rule('cond', '$col:c ~be? neither $values:a nor|or $values:b', ({ c, a, b }) => { const t = valuesOf([...a, ...b], c); return t && not(among(c, t)); }, -0.1),
+  rule('cond', 'with|have|has|having|of zero|0 $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('=', column(c), number(0)) : null), 0),
+  rule('cond', '$col:c says|say|reads|read the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

@@ -41,6 +41,8 @@ export const expressionRules = [
   rule('ex0', '~half $ex0:e', ({ e }) => op('/', e, number(2)), 0.1),
   rule('ex0', '$pct:p of $ex0:e', ({ p, e }) => op('*', e, op('/', number(p), number(100))), 0.05),
   rule('ex0', '~diff $ex1:a and|to $ex1:b', ({ a, b }) => op('-', a, b), 0.1),
+  rule('ex2', '~diff $ex1:a and|to $ex1:b', ({ a, b }) => op('-', a, b), -0.1),
+  rule('ex1', '$ex0:a ~per $num:n $col:b', ({ a, n, b }, x: Context) => { const q = quantity(b, x); return q && a.kind !== 'number' && n > 1 ? op('/', a, op('/', q, number(n))) : null; }, -0.1),
   rule('ex0', 'sum|total of $ex0:a and $ex0:b', ({ a, b }) => op('+', a, b), 0.15),
   rule('ex2', 'subtract|deduct $ex1:a from $ex1:b', ({ a, b }) => op('-', b, a), 0.05),
   rule('ex2', 'add $ex1:a to|and $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : op('+', b, a)), 0.2),

@@ -273,7 +273,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('name', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

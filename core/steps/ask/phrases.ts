@@ -22,6 +22,7 @@ const shareOf = (where: Condition): Expression =>
 
 const named = (e: Expression): string => {
   if (keyOf(e) === keyOf(rowsCounted)) return 'Rows';
+  if (isShare(e) && JSON.stringify(e).includes(JSON.stringify(rowsCounted))) return 'Share %';
   return nameOf(e);
 };
 
@@ -88,6 +89,8 @@ export const phrases = [
   rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
+  rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) ? over('distinct', column(c)) : null), 0.3),
+  rule('qfig', '~average $col:c weighted|weighed by|with|on the? $col:w', ({ c, w }, x: Context) => { const [a, b] = [quantity(c, x), quantity(w, x)]; return a && b && op('/', over('sum', op('*', a, b)), over('sum', { kind: 'choose', cases: [{ when: { kind: 'empty', of: a }, then: number(0) }], otherwise: b })); }, -0.1),
   rule('qfig', 'median and spread|deviation of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && [over('median', e), over('spread', e)]; }, 0),
   rule('qfig', '~spreadWord of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('spread', e); }, 0),
   rule('qfig', '~highest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('highest', e); }, 0.15),
@@ -157,6 +160,8 @@ export const phrases = [
 
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
   rule('which', 'which|what|who of? the? $num:n?', ({ n }) => n ?? 1, 0),
+  rule('question', 'who $col:b how many $rows|$guess|$noun', ({ b }, x: Context) => { const g = grouped(b, x); return g && { figures: [rowsCounted], by: [g] }; }, 0),
+  rule('question', 'how many|much $col:m has|have|had|did|does|do $cond:c $word ~inTotal?', ({ m, c }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
   rule('question', 'how many|much $guess|$rows did|do|does|has|have|had ~each $qbys:b $col:m ~inTotal?', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),
   rule('question', 'how many|much $guess|$rows did|do|does|has|have|had|was|were we|they|you? $col:m ~inTotal? ~each $qbys:b', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.2),
   rule('question', 'how many|much $guess|$rows did|do|does|was|were we|they|you? $col:m ~inTotal?', ({ m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [] }; }, -0.2),
@@ -183,6 +188,8 @@ export const phrases = [
     return v.every((o: { column: string }) => o.column === c) ? { ...plan, where: plan.where ? all([plan.where, here]) : here } : null;
   }), 0),
   rule('noneOf', 'no|none of|the? $col', () => true, 0),
+  rule('rider', '~percentRider', () => onQuestion('percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? plan : null)), 0),
+  rule('rider', '~keepOnly? the? top|first|best $num:n only?', ({ n }) => onQuestion(`top ${n}`, (plan) => (plan.by.length && n > 0 ? { ...(ordered(plan, plan.order?.down ?? true) ?? plan), most: n } : null)), 0),
   rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),
   rule('rider', '~descending', () => onQuestion('down', (plan) => ordered(plan, true)), 0),
   rule('rider', '~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), 0),
@@ -198,6 +205,7 @@ export const phrases = [
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => onQuestion(`by ${keyOf(b)}`, (plan) => ({ ...plan, by: (b as Expression[]).map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as })) })), 0.05),
 ].flat();
 
+const isShare = (e: Expression): boolean => (e.kind === 'round' ? isShare(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
 const counts = (e: Expression): boolean => e.kind === 'total' && (e.fn === 'count' || e.fn === 'distinct');
 
 const ordered = (plan: AskPlan, down: boolean): AskPlan | null => {

@@ -1,5 +1,5 @@
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
-import type { Act, Context } from '../../language/acts';
+import { nothing, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { SIZES, orZero } from '../../language/grammar/conditions';
 import { quantity } from '../../language/grammar/expressions';
@@ -82,7 +82,8 @@ interface Cases {
 /** The expression of some cases, all of them about `given` where they do not say. */
 function chosen({ list, otherwise, blankFor }: Cases, given: Expression | null = null): Expression | null {
   const filled = closed(list, given);
-  if (!filled) return null;
+  // Blank in every case says nothing.
+  if (!filled || [...list.map((c) => c.then), otherwise].every((e) => e.kind === 'blank')) return null;
   const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
   return { kind: 'choose', cases: [...first, ...filled], otherwise };
 }
@@ -96,7 +97,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, q);
 };
 
-const JOINTS = /^(?:it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything)$/i;
+const JOINTS = /^(?:it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
@@ -109,6 +110,7 @@ export const casePhrases = [
   rule('leaf', '~blankWord', () => blank, 0),
   rule('label', '$word:a', ({ a }) => (NOT_LABEL.test(a) ? null : a), 0),
   rule('label', 'on time', () => 'on time', 0),
+  rule('label', 'in time', () => 'in time', 0),
   rule('label', '$word:a ^$word:b', ({ a, b }) => (NOT_LABEL.test(a) || NOT_LABEL.test(b) ? null : `${a} ${b}`), 0.3),
 
   // Conditions about 'it'
@@ -146,8 +148,8 @@ export const casePhrases = [
   rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.3),
-  rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.1),
-  rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l) }], 0.25),
+  rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
+  rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.25),
   rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
   rule('lastCase', '$leaf:l ~if? $restOf', ({ l }): Open[] => [{ when: 'above', then: l }], 0.05),
   rule('restOf', '~more that|this|those|it', () => true, 0),
@@ -180,6 +182,9 @@ export const casePhrases = [
   rule('clause', '~add ~column ~named? $name:m ~from the? $col:n :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
   rule('clause', '~from the? $col:n ,|:? ~add ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
   rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
+  rule('clause', '~add|~grade as? $name:n yes / no depending|based? on? whether|if the? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
+  rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0.1),
+  rule('aside', 'was|is|were|are|did|does it|they|he|she|this|that $word|$value ?', () => nothing, 0.2),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
 

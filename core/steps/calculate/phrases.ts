@@ -7,7 +7,7 @@ import { casePhrases } from './case-phrases';
 import { metricPhrases } from './metric-phrases';
 import { textPhrases } from './text-phrases';
 import type { Rounding } from '../../values/number';
-import { amend, nothing, plans, type Act, type Context } from '../../language/acts';
+import { amend, headAfter, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { dated, groupable, percent, quantity, total } from '../../language/grammar/expressions';
 import { orZero } from '../../language/grammar/conditions';
@@ -100,6 +100,7 @@ export const phrases = [
   rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }) => over('running', e, [by]), 0),
   rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => over('rank', q(c, x)), 0),
   rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => over('rank', q(c, x)), 0),
+  rule('ranking', '~rankWord $rows? ~each $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => over('rank', q(c, x), [by]), 0),
   rule('ranking', '~rankWord $rows? by|on? $col:c ~each $col:by', ({ c, by }, x: Context) => over('rank', q(c, x), [by]), 0),
   rule('ex0', '~change $col:c compared|relative|against|versus|vs to|with? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('ex0', '~change $col:c from|over|since|to $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
@@ -146,6 +147,7 @@ export const phrases = [
   rule('which', 'last', () => 'last', 0),
   rule('expr', '$text0:e', ({ e }) => e, 0),
 
+  rule('clause', '$formula:e ,? shown|written|put|repeated|given|placed on|to|in|into|at every|each $rows', ({ e }) => (real(e) ? add(e) : null), -0.3),
   rule('clause', 'next|beside|against to? ~each $rows|$guess ,? ~add? the? $formula:e', ({ e }) => (real(e) ? add(e) : null), -0.2),
   rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), -0.2),
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
@@ -156,6 +158,7 @@ export const phrases = [
   rule('clause', 'reduce|lower|cut|decrease every|each|all|the? $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('-', number(1), op('/', number(p), number(100))))), 0),
   rule('clause', 'increase|raise $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0.05),
   rule('clause', 'reduce|lower|decrease $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('-', e, number(n))), 0.05),
+  rule('clause', '~add $pct:p tax|vat|interest|surcharge|commission|extra? to|on $col:c as|into|in|under|and ~named? $name:n', ({ p, c, n }, x: Context) => { const e = q(c, x); return e && add(op('*', e, op('+', number(1), op('/', number(p), number(100)))), n); }, -0.1),
   rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
 
   // Rounding and percent, inside the sentence
@@ -210,11 +213,14 @@ export const phrases = [
   // Rounding what is there
   rule('clause', '~round $cols:c off|up|down? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
+  rule('clause', '$places:p for|in|on|at $cols:c', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
+  rule('clause', '~round $cols:c to the? nearest|next? $num:n', ({ c, n }) => toMultiple(c, n), 0),
   rule('clause', '$cols:c ~round $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.05),
   rule('clause', '$cols:c to|at|with $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~make $cols:c $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.2),
   rule('places', '$num:n ~decimals', ({ n }) => n, 0),
   rule('places', '~whole', () => 0, 0),
+  rule('places', 'the? nearest? cents|cent|penny|pence|pennies', () => 2, 0),
   rule('rider', '~round? $places:p', ({ p }) => round(p), 0),
   rule('rider', '~round it|that|them|this|the? result? to? $num:n', ({ n }) => round(n), 0.1),
   rule('rider', 'rounded|round up to? ~whole $word?', () => round(0, 'up'), 0),
@@ -242,6 +248,8 @@ export const phrases = [
   rule('rider', '~blankWord for|where|if|with|when zero|no|0 $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
   rule('rider', '~blankWord for|where|if the? $freeOnes:c', ({ c }) => blankWhere(c), 0),
   rule('rider', '$cond:c $blankIt', ({ c }) => blankWhere(c), 0.1),
+  rule('rider', 'leave|leaving|keep the? open|unfinished|running|undelivered|unpaid|outstanding $rows|$guess|$noun? ~blankWord', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  rule('rider', '~blankWord while|as|so|until long? as? it|they? is|are? not? $word', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0.1),
   rule('rider', '$blankIt ~if it|they|that? ~be? still|yet? open|unfinished|running', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
   rule('rider', 'open|unfinished ones? $blankIt', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
   rule('rider', 'there is|are no $name ~if one|any|either of the? two|three|four|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
@@ -263,6 +271,9 @@ export const phrases = [
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
 
   rule('rider', 'as|in a? percent|percentage|% between|from 0 and|to 100', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
+  rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind === 'part' && plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : null)), 0),
+  rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
+  rule('rider', 'ordered|sorted|going by|on|along the? $col:c', ({ c }) => orderedBy(c), -0.2),
   rule('rider', '~number', () => onLast('number', (plan) => (textual(plan.as) ? null : plan)), 0.1),
   rule('rider', '~corrected $formula:e', ({ e }) => onLast(`corrected ${keyOf(e)}`, (plan) => (e.kind === 'number' ? null : { ...plan, as: e })), 0),
   rule('aside', '~weekdays', () => nothing, 0.1),
@@ -307,6 +318,29 @@ export const phrases = [
   rule('rider', 'the? ~lowest gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
   rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
 ].flat();
+
+/** A running figure along another order: the rows are put in it first. */
+const orderedBy = (name: string): Act => ({
+  key: `calculate ordered by ${name}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    if (last?.step !== 'calculate' || !walksRows(last.as)) return null;
+    const before = state.plans.slice(0, -1);
+    const base = before.reduce((head, plan) => headAfter(plan, head), state.start);
+    const sorted = withPlan({ ...state, plans: before, head: base, problem: null }, { step: 'sort', by: [{ column: name, down: false }] }, state.topic);
+    return withPlan(sorted, last, state.topic);
+  },
+});
+
+const walksRows = (e: Expression): boolean => {
+  let found = false;
+  walk(e, (n) => { found ||= n.kind === 'over' && (n.fn === 'running' || n.fn === 'previous'); });
+  return found;
+};
+
+/** Columns rounded to the nearest ten, five or half. */
+const toMultiple = (names: readonly string[], n: number): Act | null =>
+  n > 0 ? plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: op('*', { kind: 'round', of: op('/', column(name), number(n)), places: 0, mode: 'nearest' }, number(n)), replace: true }))) : null;
 
 const isSpan = (e: Expression): boolean => (e.kind === 'round' ? isSpan(e.of) : e.kind === 'span');
 

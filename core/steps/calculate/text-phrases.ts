@@ -71,6 +71,21 @@ function moveWords(words: readonly string[], from: string, to: string, x: Contex
   };
 }
 
+const tried = new WeakMap<Context['head'], Map<string, ReturnType<typeof programsFor>>>();
+
+/** The programs for some examples over a column; found once for each table version. */
+function programs(source: string, examples: readonly Example[], x: Context): ReturnType<typeof programsFor> {
+  let known = tried.get(x.head);
+  if (!known) tried.set(x.head, (known = new Map()));
+  const key = keyOf([source, examples]);
+  let found = known.get(key);
+  if (!found) {
+    if (known.size > 50) known.clear();
+    known.set(key, (found = programsFor(source, examples, sampleOf(source, x))));
+  }
+  return found;
+}
+
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
 function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
   const holds = (n: string): boolean => sampleOf(n, x).some((v) => folded(v) === folded(examples[0]!.input));
@@ -78,7 +93,7 @@ function byExample(examples: readonly Example[], named: string | null, x: Contex
   const holding = texts.filter(holds);
   const source = named ?? (holding.length === 1 ? holding[0]! : null);
   if (source === null) return null;
-  const [best] = programsFor(source, examples, sampleOf(source, x));
+  const [best] = programs(source, examples, x);
   if (!best || best.covers < 0.4) return null;
   if (mode === 'add') return add(best.expression, name);
   return { key: `example ${keyOf(best.expression)}`, apply: (state) => withPlan(state, { step: 'calculate', name: source, as: best.expression, replace: true }, [source]) };
@@ -135,6 +150,9 @@ export const textPhrases = [
   rule('clause', '~extract the? $what:w out? from|of|in of? $col:c ~into $name:n', ({ w, c, n }, x: Context) => addFound(findIn(w, c, x), n), 0.1),
   rule('clause', 'some|a|many|few|several|most|sometimes? of? them|people|rows|customers|members? $col:c? ~mention a|an|their|its? $what:w ~inside? $col:d', ({ c, w, d }, x: Context) => found2(w, d ?? c, x), 0.05),
   rule('clause', '~if the? $col:c ~contains|~mention a|an|any|some? $what:w ,? ~add? that|the|it|this $word? ~into? ~number? ~into? ~column?', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0),
+  rule('clause', 'and|also the? $what:w too|also? ~into $name:n', ({ w, n }, x: Context) => sameSource(w, n, x), 0.1),
+  rule('text0', 'number|digits|figure at the? end|back of $col:c', ({ c }) => found(sort('number'), column(c), 'last'), 0),
+  rule('text0', 'number|digits|figure at the? start|beginning|front of $col:c', ({ c }) => found(sort('number'), column(c)), 0),
   rule('clause', '$col:c ~split3 $whats:w $jumble? .|,|;|:? ~extract them|these|those|both|it? out? ~into2? $num? ~column? ~into2? ,|:? $names:n', ({ c, w, n }, x: Context) => addAll(c, w, n, x), 0),
   rule('clause', '~extract $whats:w out? from|of|in of? $col:c ~into2? $num? ~column? ,|:? $names:n', ({ c, w, n }, x: Context) => addAll(c, w, n, x), 0),
   rule('clause', '~extract $whats:w out? from|of|in of? $col:c', ({ c, w }, x: Context) => (w.length > 1 ? addAll(c, w, null, x) : null), 0.05),
@@ -143,6 +161,7 @@ export const textPhrases = [
   rule('whats', '$what:a ~list $whats:b', ({ a, b }) => [a, ...b], 0),
   rule('jumble', 'jumbled|mixed|muddled|thrown|lumped|all|squeezed|crammed together|up|in? one? cell|field?', () => true, 0),
   // 'Some people quote a reference in their complaint. Pull it into a column called Ref': the naming follows.
+  rule('rider', '~extract it|that|this|them|those ~into $name:n', ({ n }) => amend(`found ${n}`, (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? { ...plan, name: n } : null)), -0.1),
   rule('rider', '~extract it|that|this|them|those ~into ~column of? its|their? own? ~named? $name:n', ({ n }) => amend(`found ${n}`, (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? { ...plan, name: n } : null)), 0),
   rule('rider', '~extract it|that|this|them|those ~into ~column of? its|their own', () => amend('found', (plan) => (plan.step === 'calculate' && isFind(plan.as) ? plan : null)), 0),
   rule('rider', '~into a|one? column|field of? its|their own', () => amend('own', (plan) => (plan.step === 'calculate' && !plan.replace ? plan : null)), 0),
@@ -200,7 +219,7 @@ export const textPhrases = [
   rule('exampleCue', ',|:|;|.|–|- ~exampleWord? ,|:?', () => true, 0),
   rule('shortForm', 'a|an|the? short|shorter|brief|long|neat|compact|nice|full|tidy? description|label|version|form|text|name|code|summary|way|round of|for|from? every|each|the|our?', () => true, 0.05),
   rule('clause', '~add ~column? ~named? $name:n ,|:? made|built|derived|worked|taken? from|out|of|with of? the? $col:c $exampleCue $examples:e', ({ n, c, e }, x: Context) => byExample(e, c, x, 'add', n), 0),
-  rule('clause', '~add ~column? $shortForm? made|built|derived|taken? from|out|of|with|for? of? the? $col:c ~wayRound? ~into? ~column? $exampleCue $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0),
+  rule('clause', '~add ~column? $shortForm? made|built|derived|taken? from|out|of|with|for? of? the? $col:c ~wayRound? ~into? ~column? $exampleCue $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0.15),
   rule('clause', 'write|rewrite|turn|change|reformat|rearrange|reorder|convert|put|flip|reverse $col:c ~wayRound? ~pleaseWord? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0),
   rule('clause', '$col:c ~should? ~be? ~wayRound? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.3),
   rule('clause', '~add ~column? ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
@@ -209,6 +228,16 @@ export const textPhrases = [
   rule('aside', 'and so on|forth', () => nothing, 0),
   rule('aside', 'etc', () => nothing, 0),
 ].flat();
+
+/** 'and the e-mail in Email': another find in the column that was looked through last. */
+const sameSource = (what: Findable, name: string, x: Context): Act => ({
+  key: `also find ${keyOf([what, name])}`,
+  apply(state) {
+    const last = state.plans.at(-1) ?? state.last;
+    const source = last?.step === 'calculate' && last.as.kind === 'found' && last.as.of.kind === 'column' ? last.as.of.name : null;
+    return source !== null && holder(what, source, x) !== null ? withPlan(state, { step: 'calculate', name, as: found(what, column(source)), replace: false }, [name]) : null;
+  },
+});
 
 const found2 = (what: Findable, named: string | undefined, x: Context): Act | null => addFound(findIn(what, named ?? null, x) ?? findIn(what, null, x));
 

@@ -39,6 +39,10 @@ export const phrases = [
   rule('clause', '~keep $rset:c', ({ c }) => filter('keep', c), 0),
   rule('clause', '~keep every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('keep', c), 0.02),
   rule('clause', '~keepOnly $rset:c', ({ c }) => filter('keep', c), 0),
+  // Rows and what they are, with no verb: those are wanted.
+  rule('clause', '$rows|$noun ~rel ~be? $cond:c', ({ c }) => filter('keep', c), 0.5),
+  rule('clause', '$rows|$noun $cond:c', ({ c }) => filter('keep', c), 0.6),
+  rule('clause', '$rset:c only ?', ({ c }) => filter('keep', c), 0.1),
   rule('clause', '$rset:c only|stay|stays', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'only? those|these|the? ones? stay where|with|which $cond:c', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which $cond:c ?|.|,? only those|these stay', ({ c }) => filter('keep', c), 0),
