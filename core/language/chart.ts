@@ -85,6 +85,8 @@ function expand(nodes: readonly Node[]): Element[][] {
   return ways;
 }
 
+const isWords = (cat: string): boolean => cat.charCodeAt(0) === 126 || cat.charCodeAt(0) === 61;
+
 interface TrieNode {
   readonly next: Map<string, TrieNode>;
   readonly ends: { cat: string; literal: boolean }[];
@@ -186,7 +188,19 @@ export class Grammar {
     const cells: Map<string, Item[]>[] = tokens.map(() => new Map());
     const skips = tokens.map(skipCost);
     const seeds: Item[][] = tokens.map(() => []);
-    for (const item of [...mentions, ...this.phrases(tokens, closed)]) seeds[item.from]!.push(item);
+    const phrases = this.phrases(tokens, closed);
+    for (const item of [...mentions, ...phrases]) seeds[item.from]!.push(item);
+    // A rule whose words do not all stand in the request cannot hold: it is not tried.
+    const present = new Set(phrases.map((p) => p.cat));
+    const usable = new Map<string, readonly Rule[]>();
+    const rulesFrom = (cat: string): readonly Rule[] => {
+      let list = usable.get(cat);
+      if (!list) {
+        const all = this.byFirst.get(cat) ?? [];
+        usable.set(cat, (list = awaited ? all : all.filter((r) => r.elements.every((e) => !isWords(e.cat) || present.has(e.cat)))));
+      }
+      return list;
+    };
     let work = 0;
     const add = (item: Item, agenda: Item[]): void => {
       const cell = cells[item.from]!;
@@ -212,7 +226,7 @@ export class Grammar {
       const agenda: Item[] = [];
       for (const seed of seeds[from]!) add(seed, agenda);
       for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
-        for (const r of this.byFirst.get(next.cat) ?? []) {
+        for (const r of rulesFrom(next.cat)) {
           const slots: Slots = {};
           const first = r.elements[0]!;
           if (first.label) slots[first.label] = next.value;

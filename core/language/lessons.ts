@@ -18,6 +18,9 @@ export interface Slot {
   readonly slot: 'column' | 'number' | 'text';
 }
 
+/** A number as it stands in a sentence, by itself. */
+const numberIn = (value: number): RegExp => new RegExp(`(?<![\\d.{])${String(value).replace('.', '\\.')}(?!\\d|\\.\\d|\\})`, 'g');
+
 const fillers = new Set(FILLERS);
 const compared = (t: Token): string => (t.kind === 'word' ? t.stem : t.lower);
 const passed = (t: Token): boolean => (t.kind === 'mark' && /^[,.;:!?]$/.test(t.lower)) || (t.kind === 'word' && fillers.has(t.lower));
@@ -48,9 +51,8 @@ export function learn(said: string, plans: readonly Plan[], head: CheckedHead, v
     }
     i++;
     if (t.kind === 'quoted' && take(JSON.stringify(t.lower), 'text')) continue;
-    if (t.kind === 'number' && means.some((m) => new RegExp(`(?<![\\d.{])${t.value}(?![\\d.}])`).test(m))) {
-      const value = String(t.value);
-      means = means.map((m) => m.replace(new RegExp(`(?<![\\d.{])${value.replace('.', '\\.')}(?![\\d.}])`, 'g'), `{${slots}}`));
+    if (t.kind === 'number' && means.some((m) => numberIn(t.value).test(m))) {
+      means = means.map((m) => m.replace(numberIn(t.value), `{${slots}}`));
       slots++;
       pattern.push({ slot: 'number' });
       continue;
