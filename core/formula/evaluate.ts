@@ -3,7 +3,7 @@ import { groupsOf, type Groups } from '../profile/groups';
 import { liveMask, positionAt, rowCount, columnOf, eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
 import { DAY, MONTHS, WEEKDAYS, readClock, readDate, spanBetween } from '../values/date';
-import { finder, initialsOf, insideOf, slotOf } from '../values/find';
+import { caseless, finder, initialsOf, insideOf, slotOf } from '../values/find';
 import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
@@ -371,7 +371,7 @@ function textMatcher(kind: 'contains' | 'mentions' | 'starts' | 'ends', wanted: 
     case 'ends':
       return (text) => lower.some((t) => text.trim().toLowerCase().endsWith(t));
     case 'mentions': {
-      const words = new RegExp(`(?<![\\p{L}\\p{N}])(?:${lower.map((t) => t.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')})(?![\\p{L}\\p{N}])`, 'iu');
+      const words = new RegExp(`(?<![\\p{L}\\p{N}])(?:${lower.map(caseless).join('|')})(?![\\p{L}\\p{N}])`, 'u');
       return (text) => words.test(text);
     }
   }

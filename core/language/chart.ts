@@ -1,5 +1,6 @@
 import { CLASSES, FILLERS, LIGHT } from './lexicon/classes';
 import { forgiven, typingDistance } from '../match/typing';
+import { WEIGHTS } from './weights';
 import { stem, type Token } from './words';
 
 /** Something understood over tokens `from` to `to` (excluded). Lower cost is likelier. */
@@ -140,7 +141,7 @@ export class Grammar {
     for (const w of this.vocabulary) {
       if (w.length < 4 || Math.abs(w.length - key.length) > 2) continue;
       const d = typingDistance(key, w, forgiven(token.lower.length));
-      if (d !== Infinity && w[0] === key[0]) out.push([w, 0.5 + 0.3 * d]);
+      if (d !== Infinity && w[0] === key[0]) out.push([w, d]);
     }
     if (this.alternates.size > 5_000) this.alternates.clear();
     this.alternates.set(token.lower, out);
@@ -168,11 +169,11 @@ export class Grammar {
   private phrases(tokens: readonly Token[], closed: ReadonlySet<number>): Item[] {
     const out: Item[] = [];
     const step = (node: TrieNode, from: number, at: number, cost: number): void => {
-      for (const { cat } of node.ends) out.push({ cat, from, to: at, value: null, cost: cost - 0.05 * (at - from - 1) });
+      for (const { cat } of node.ends) out.push({ cat, from, to: at, value: null, cost: cost - WEIGHTS.phraseWord * (at - from - 1) });
       if (at >= tokens.length || tokens[at]!.kind === 'quoted' || tokens[at]!.kind === 'column') return;
       for (const [key, price] of closed.has(at) ? [[tokens[at]!.stem, 0] as const] : this.alternatesOf(tokens[at]!)) {
         const next = node.next.get(key);
-        if (next) step(next, from, at + 1, cost + price);
+        if (next) step(next, from, at + 1, cost + (price === 0 ? 0 : WEIGHTS.mistyped + WEIGHTS.mistake * price));
       }
     };
     for (let from = 0; from < tokens.length; from++) step(this.trie, from, from, 0);
@@ -282,11 +283,11 @@ export const isLight = (token: Token): boolean => !skipCost(token).lost;
 
 function skipCost(token: Token): Skip {
   if (token.kind === 'mark') {
-    if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? 0.1 : /[.;!?]/.test(token.lower) ? 0.7 : 0.2, outer: token.lower === ':' ? 0.5 : 0.02, lost: false };
+    if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? WEIGHTS.comma : /[.;!?]/.test(token.lower) ? WEIGHTS.stop : WEIGHTS.mark, outer: token.lower === ':' ? WEIGHTS.colonOutside : 0.02, lost: false };
     return { inner: 2, outer: 2, lost: true };
   }
-  if (token.kind === 'word' && fillers.has(token.lower)) return { inner: token.capital && token.from > 0 ? 0.3 : 0.03, outer: 0.05, lost: false };
-  if (token.kind === 'word' && light.has(token.lower)) return { inner: 0.25, outer: 0.4, lost: false };
+  if (token.kind === 'word' && fillers.has(token.lower)) return { inner: token.capital && token.from > 0 ? WEIGHTS.fillerCapital : WEIGHTS.filler, outer: WEIGHTS.fillerOutside, lost: false };
+  if (token.kind === 'word' && light.has(token.lower)) return { inner: WEIGHTS.light, outer: WEIGHTS.lightOutside, lost: false };
   return { inner: 4, outer: 4, lost: true };
 }
 

@@ -3,6 +3,7 @@ import { readsAsDate } from '../formula/check';
 import { folded } from '../values/fold';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
 import { forgiven, typingDistance } from '../match/typing';
+import { WEIGHTS } from './weights';
 import { stem, type Token } from './words';
 
 /** Why a word was taken for (part of) a column's name. */
@@ -104,20 +105,20 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function wordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
-  if (token.stem === name.stem) return [0.06, 'another form'];
+  if (token.stem === name.stem) return [WEIGHTS.form, 'another form'];
   const [a, b] = [token.lower, name.word];
   if (a.length >= 4 && b.length >= 4) {
     const [x, y] = [token.stem, name.stem];
-    if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [0.3, 'another form'];
+    if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
   // 'no' by itself says no, and is no number.
-  if (token.lower !== 'no' && synonymous(token.stem, name.stem)) return [0.5, 'similar word'];
+  if (token.lower !== 'no' && synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
   const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
   if (most > 0) {
     const d = Math.min(typingDistance(a, b, most), typingDistance(token.stem, name.stem, 1) + 0.1);
-    if (d <= most + 0.1) return [0.35 + 0.15 * d, 'typing mistake'];
+    if (d <= most + 0.1) return [WEIGHTS.nameMistyped + WEIGHTS.nameMistake * d, 'typing mistake'];
   }
-  if (a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [0.6, 'short form'];
+  if (a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [WEIGHTS.shortForm, 'short form'];
   return [Infinity, 'exact'];
 }
 
@@ -192,7 +193,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       cost += bestCost + (used.size > 1 && best !== used.size - 1 ? 0.05 : 0);
       if (bestCost > 0) reason = bestReason;
     } else if (to > from + 1 && LINK.has(token.lower)) {
-      extra += 0.04;
+      extra += WEIGHTS.link;
       continue;
     } else if (used.size > 0 && isNoun(token)) {
       // 'complaint text' where there is a column Text is about that one.
@@ -202,7 +203,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (used.size === 0) return;
     const missing = name.filter((_, i) => !used.has(i));
     // What is left out of a name costs more when it is what tells the column from others.
-    const price = cost + extra + missing.reduce((sum, w) => sum + (nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? 0.15 : 0.3), 0);
+    const price = cost + extra + missing.reduce((sum, w) => sum + (nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
     if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
     // 'kg' is what 'Rate per kg' is counted by, not what it is.
     const per = name.findIndex((w) => w.word === 'per');

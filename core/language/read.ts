@@ -3,7 +3,7 @@ import { monthNumber } from '../values/date';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
-import { Grammar, isLight as skipOf, keyOf, rule, type Chart, type Item } from './chart';
+import { Grammar, isLight as skipOf, keyOf, rule, type Chart, type Item, type Rule } from './chart';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
@@ -11,6 +11,7 @@ import { seeds } from './grammar/seeds';
 import { ASIDES } from './lexicon/remarks';
 import { recall, type Lesson } from './lessons';
 import { columnMentions, nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
+import { WEIGHTS } from './weights';
 import { isTooLong, stem, tokens, type Token } from './words';
 
 /** A part of the request and the column it was taken for. */
@@ -39,7 +40,8 @@ export type Answer =
   | { readonly outcome: 'question'; readonly message: string; readonly choices: readonly Reading[] }
   | { readonly outcome: 'cannot'; readonly message: string; readonly unused: Reading['unused']; readonly nearest: readonly string[] };
 
-const rules = [
+/** All rules of the grammar. */
+export const RULES: readonly Rule[] = [
   ...expressionRules,
   ...conditionRules,
   ...STEP_PHRASES,
@@ -51,13 +53,9 @@ const rules = [
 ];
 
 let grammar: Grammar | null = null;
-const theGrammar = (): Grammar => (grammar ??= new Grammar(rules));
+const theGrammar = (): Grammar => (grammar ??= new Grammar(RULES));
 
-/** Two readings whose costs differ by less than this are both offered. */
-const CLOSE = 0.12;
 const BEAM = 10;
-/** Price of each clause, so that one clause that explains all is better than two. */
-const CLAUSE = 0.4;
 /** Price of a plan that cannot be carried out: kept only to say why. */
 const FAULTY = 7;
 const LOST = 4;
@@ -101,7 +99,7 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   if (answer.outcome === 'done' && !asked) return answer;
   const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last);
   if (correction?.outcome !== 'done') return answer;
-  return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - GOING_ON ? answer : correction;
+  return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - WEIGHTS.goingOn ? answer : correction;
 }
 
 /** The reading of a request that the workspace has learnt, the newest lesson first. */
@@ -116,8 +114,6 @@ function recalled(request: string, words: readonly Token[], { head, vocabulary }
   return null;
 }
 
-/** How much dearer a reading that goes on with the last question may be than one that begins anew. */
-const GOING_ON = 0.8;
 
 /**
  * 'Round that to 2', 'no, I meant the cancelled ones': a request that only makes sense as a correction of the one before,
@@ -167,7 +163,7 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
       const at = from + k;
       return w.kind === 'mark' ? w.lower === ',' : w.kind !== 'word' ? false : own.some((m) => m.from <= at && m.to > at) || !theGrammar().knows(w) || skipOf(w) || QUANTIFIERS.has(w.stem);
     });
-    if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: speakOf([...names]), cost: 1.2 });
+    if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: speakOf([...names]), cost: WEIGHTS.background });
   }
   return out;
 }
@@ -237,7 +233,7 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
           const state = (item.value as Act).apply(path.state);
           if (!state) continue;
           const faulty = state.problem && !path.state.problem ? FAULTY : 0;
-          const price = cat === 'clause' ? CLAUSE : 0.05;
+          const price = cat === 'clause' ? WEIGHTS.clause : WEIGHTS.rider;
           put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to]] });
         }
       }
@@ -286,7 +282,7 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
   const [best] = whole;
   if (best) {
     const own = best.sentences.join();
-    const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + CLOSE);
+    const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + WEIGHTS.close);
     if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };

@@ -28,7 +28,7 @@ const PATTERNS: Record<Exclude<FindSort, 'domain' | 'phone'>, RegExp> = {
   date: new RegExp(String.raw`\b\d{4}-\d{1,2}-\d{1,2}\b|\b\d{1,2}[/.]\d{1,2}[/.]\d{2,4}\b|\b\d{1,2}(?:st|nd|rd|th)? ${MONTH},? \d{4}\b|\b${MONTH} \d{1,2}(?:st|nd|rd|th)?,? \d{4}\b`, 'giu'),
   hashtag: /#[\p{L}\p{N}_]+/gu,
   postcode: /\b[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2}\b|\b[A-Z]{0,2}-?\d{4,5}\b/gu,
-  title: /(?<![\p{L}])(?:mr|mrs|ms|miss|mx|dr|prof|rev|sir|dame)\b\.?/giu,
+  title: /\b(?:mr|mrs|ms|miss|mx|dr|prof|rev|sir|dame)\b\.?/gi,
 };
 
 /** A telephone number: at least six digits with the usual marks between them, and no date or plain code. */
@@ -39,7 +39,7 @@ const tidyNumber = (text: string): string => text.replace(/[.,]+$/, '');
 /** A function that finds all of something in a text, in order. Each find is trimmed. */
 export function finder(what: Findable): (text: string) => string[] {
   if (what.kind === 'shape') return matches(shapePattern(what.shape));
-  if (what.kind === 'words') return matches(new RegExp(`(?<![\\p{L}\\p{N}])(?:${[...what.words].sort((a, b) => b.length - a.length).map(escape).join('|')})(?![\\p{L}\\p{N}])\\.?`, 'giu'));
+  if (what.kind === 'words') return matches(new RegExp(`(?<![\\p{L}\\p{N}])(?:${[...what.words].sort((a, b) => b.length - a.length).map(caseless).join('|')})(?![\\p{L}\\p{N}])\\.?`, 'gu'));
   switch (what.sort) {
     case 'phone':
       return (text) => {
@@ -61,12 +61,15 @@ export function finder(what: Findable): (text: string) => string[] {
   }
 }
 
+/** A pattern for a text in any letter case. (A flag for it would make patterns of letter classes take seconds to compile.) */
+export const caseless = (text: string): string => Array.from(text, (c) => (c.toLowerCase() === c.toUpperCase() || c.toUpperCase().length !== 1 || c.toLowerCase().length !== 1 ? escape(c) : `[${c.toLowerCase()}${c.toUpperCase()}]`)).join('');
+
 const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /** The pattern of a shape: '#' a digit, '@' a letter; not inside a longer word or number. */
 function shapePattern(shape: string): RegExp {
-  const body = Array.from(shape, (c) => (c === '#' ? '\\d' : c === '@' ? '\\p{L}' : escape(c))).join('');
-  return new RegExp(`(?<![\\p{L}\\p{N}])${body}(?![\\p{L}\\p{N}])`, 'giu');
+  const body = (shape.match(/#+|@+|[^#@]+/g) ?? []).map((run) => (run.startsWith('#') ? `\\d{${run.length}}` : run.startsWith('@') ? `\\p{L}{${run.length}}` : caseless(run))).join('');
+  return new RegExp(`(?<![\\p{L}\\p{N}])${body}(?![\\p{L}\\p{N}])`, 'gu');
 }
 
 const matches = (pattern: RegExp) => (text: string): string[] => [...text.matchAll(pattern)].map((m) => m[0].trim());

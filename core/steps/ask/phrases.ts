@@ -73,7 +73,7 @@ const period = (part: 'month' | 'year' | 'quarter' | 'weekday', name: string | n
 /** The group a ranking is about: one column that holds it. */
 const ranking = (by: string, figure: Expression | null, down: boolean, most: number | undefined, x: Context, where?: Condition): Act | null => {
   const g = grouped(by, x);
-  if (!g || !figure || isDate(columnOf(x.head, by).type)) return null;
+  if (!g || !figure || Array.isArray(figure) || isDate(columnOf(x.head, by).type)) return null;
   return asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: most ?? 1, ...(where ? { where } : {}) });
 };
 
@@ -159,7 +159,6 @@ export const phrases = [
   rule('clause', '$question:q ?', ({ q }) => asked(q), -0.05),
 
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
-  rule('which', 'which|what|who of? the? $num:n?', ({ n }) => n ?? 1, 0),
   rule('question', 'who $col:b how many $rows|$guess|$noun', ({ b }, x: Context) => { const g = grouped(b, x); return g && { figures: [rowsCounted], by: [g] }; }, 0),
   rule('question', 'how many|much $col:m has|have|had|did|does|do $cond:c $word ~inTotal?', ({ m, c }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
   rule('question', 'how many|much $guess|$rows did|do|does|has|have|had ~each $qbys:b $col:m ~inTotal?', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),

@@ -21,10 +21,18 @@ export const sampleOf = (name: string, { head }: { head: Context['head'] }): rea
 };
 
 /** How many of a column's sampled values hold something of the sort. */
-const finds = (what: Findable, name: string, x: { head: Context['head'] }): number => {
-  const find = finder(what);
-  return sampleOf(name, x).slice(0, 300).filter((v) => find(v).length > 0).length;
-};
+function finds(what: Findable, name: string, x: { head: Context['head'] }): number {
+  let known = held.get(x.head);
+  if (!known) held.set(x.head, (known = new Map()));
+  const key = `${name} ${keyOf(what)}`;
+  let n = known.get(key);
+  if (n === undefined) {
+    const find = finder(what);
+    known.set(key, (n = sampleOf(name, x).slice(0, 300).filter((v) => find(v).length > 0).length));
+  }
+  return n;
+}
+const held = new WeakMap<Context['head'], Map<string, number>>();
 
 /** The column in which something can be found: the one named, if it holds any; else the only one that does. */
 function holder(what: Findable, named: string | null, x: Context): string | null {
