@@ -57,7 +57,8 @@ function score(): { right: number; wrong: number; score: number } {
   for (const { request, sentence, head, vocabulary } of samples) {
     const answer = readRequest(request, head, undefined, vocabulary);
     if (answer.outcome !== 'done') continue;
-    if (answer.reading.sentences.join(' ') === sentence) right++;
+    // What somebody calls a column is taken as it was typed.
+    if (answer.reading.sentences.join(' ').toLowerCase() === sentence?.toLowerCase()) right++;
     else wrong++;
   }
   return { right, wrong, score: right - 4 * wrong };

@@ -120,7 +120,7 @@ export class Grammar {
 
   private addPhrase(phrase: string, cat: string, literal: boolean): void {
     let node = this.trie;
-    for (const w of phrase.match(/[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
+    for (const w of phrase.match(/=?[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
       const key = /^\p{L}/u.test(w) ? stem(w) : w;
       this.vocabulary.add(key);
       let next = node.next.get(key);
@@ -133,11 +133,11 @@ export class Grammar {
   /** Known words that a word may be a mistyping of. */
   private alternatesOf(token: Token): readonly (readonly [string, number])[] {
     const key = token.stem;
-    const exact: readonly [string, number] = [token.kind === 'word' ? key : token.lower, 0];
-    if (token.kind !== 'word' || this.vocabulary.has(key) || token.lower.length < 5) return [exact];
+    const exact: readonly (readonly [string, number])[] = token.kind === 'word' ? [[key, 0], [`=${token.lower}`, 0]] : [[token.lower, 0]];
+    if (token.kind !== 'word' || this.vocabulary.has(key) || token.lower.length < 5) return exact;
     const known = this.alternates.get(token.lower);
     if (known) return known;
-    const out: (readonly [string, number])[] = [exact];
+    const out: (readonly [string, number])[] = [...exact];
     for (const w of this.vocabulary) {
       if (w.length < 4 || Math.abs(w.length - key.length) > 2) continue;
       const d = typingDistance(key, w, forgiven(token.lower.length));
@@ -171,7 +171,7 @@ export class Grammar {
     const step = (node: TrieNode, from: number, at: number, cost: number): void => {
       for (const { cat } of node.ends) out.push({ cat, from, to: at, value: null, cost: cost - WEIGHTS.phraseWord * (at - from - 1) });
       if (at >= tokens.length || tokens[at]!.kind === 'quoted' || tokens[at]!.kind === 'column') return;
-      for (const [key, price] of closed.has(at) ? [[tokens[at]!.stem, 0] as const] : this.alternatesOf(tokens[at]!)) {
+      for (const [key, price] of closed.has(at) ? [[tokens[at]!.stem, 0] as const, [`=${tokens[at]!.lower}`, 0] as const] : this.alternatesOf(tokens[at]!)) {
         const next = node.next.get(key);
         if (next) step(next, from, at + 1, cost + (price === 0 ? 0 : WEIGHTS.mistyped + WEIGHTS.mistake * price));
       }

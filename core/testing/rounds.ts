@@ -129,7 +129,7 @@ V008,Pip,2026-03-15,parrot,0.4,40.8,Dr Lind,vaccination,45.00,45.00,,2027-03-15
       ['rank by cost, cheapest is 1', 'Add ‹Rank by Cost› as the rank, lowest first, of ‹Cost›.'],
       ['difference between cost and paid', 'Add ‹Cost minus Paid› as ‹Cost› minus ‹Paid›.'],
       ['what is the total cost?', 'Answer ‹Total Cost› as the sum of ‹Cost› over the rows.'],
-      ['how many cats were seen?', null],
+      ['how many cats were seen?', 'Answer ‹Rows› as the number of rows; only where ‹Species› is "cat".'],
       ['remove trailing spaces from patient', 'In ‹Patient›, trim outer spaces and reduce runs of spaces to one.'],
       ['lower case everything in treatment', 'In ‹Treatment›, write in lower case.'],
       ['get rid of the Dr in front of the vets', null],
@@ -186,7 +186,7 @@ SH-07,Ostra Marine,RTM-HAM,2026-02-14,2026-02-18,,3020,320,9,0.65,1755.00,lost,c
       ['place remarks first', 'Move ‹Remarks› to the front.'],
       ['move status, remarks to the end', 'Move ‹Status› and ‹Remarks› to the end.'],
       ['the five heaviest', null],
-      ['the 2 shipments with the highest invoice total', null],
+      ['the 2 shipments with the highest invoice total', 'Keep 2 rows with the highest ‹Invoice total›.'],
       ['heaviest shipment per customer', null],
       ['sort by customer, then by shipped with the newest on top', 'Sort by ‹Customer› and ‹Shipped› from high to low.'],
       ['rate per kg to 1 decimal', 'Set ‹Rate per kg› to ‹Rate per kg› rounded to 1 decimal.'],
@@ -322,7 +322,7 @@ G010,Jonas Tarn,Bronze,2023-10-11,€20.00,1,2024-12-12,Tom Reed,90,,jonas.tarn@
       ['add the average visits of the plan next to each member', 'Add ‹Average Visits per Plan› as the mean of ‹Visits› over the rows for each ‹Plan›.'],
       ["difference between a member's visits and the average of their plan, one decimal", 'Add ‹Visits minus average Visits per Plan› as ‹Visits› minus (the mean of ‹Visits› over the rows for each ‹Plan›) rounded to 1 decimal.'],
       ['how many different trainers are there', 'Answer ‹Different Trainer› as the number of different values of ‹Trainer› over the rows.'],
-      ['members without a visit can go', 'Set aside rows where ‹Visits› is blank or else ‹Visits› equals 0.'],
+      ['members without a visit can go', null],
     ],
   },
   {
@@ -344,7 +344,7 @@ B-1010,2025-03-07,2025-03-10,2025-03-10,Riverside Inn,Seed bar,5,60,1.20,45.00,L
       ['revenue per order: pieces times unit price, two decimals', 'Add ‹revenue per order› as ‹Pieces› times ‹Unit price› rounded to 2 decimals.'],
       ['add profit (pieces x unit price less cost)', 'Add ‹Pieces times Unit price minus Cost› as (‹Pieces› times ‹Unit price›) minus ‹Cost›.'],
       ['profit margin in percent of revenue, 1 decimal', null],
-      ['pieces per tray, leave it empty when there are no pieces', 'Add ‹Pieces per Trays› as if ‹Pieces› is blank or else ‹Pieces› equals 0 or else ‹Pieces› equals 0 then blank, otherwise ‹Pieces› divided by ‹Trays›.'],
+      ['pieces per tray, leave it empty when there are no pieces', 'Add ‹Pieces per Trays› as if ‹Pieces› equals 0 then blank, otherwise ‹Pieces› divided by ‹Trays›.'],
       ['pull the five digit ref out of the remarks into a column Ref', 'Add ‹Ref› as the first code like "#####" in ‹Remarks›.'],
       ['label each order: open if not delivered, late if delivered after the due date, on time otherwise. call it State', 'Add ‹State› as if ‹Delivered› is blank then "open", if ‹Delivered› is more than ‹Due› then "late", otherwise "on time".'],
       ['remove cancelled orders (remarks mention cancelled)', 'Set aside rows where ‹Remarks› mentions the word "cancelled" or "cancelleds".'],
@@ -477,6 +477,105 @@ J-95,Brook Legal,de-en,4100,0.18,"Moser, Lina",2025-01-22,2025-02-05,2025-02-06,
       ['label words: short under 1000, medium 1000 to 4999, long from 5000', 'Add ‹Words label› as if ‹Words› is less than 1000 then "short", if ‹Words› is at least 1000 and ‹Words› is at most 4999 then "medium", if ‹Words› is at least 5000 then "long", otherwise blank.'],
       ['jobs over 300 euro that are not paid yet', null],
       ['sort by fee, biggest on top', 'Sort by ‹Fee› from high to low.'],
+    ],
+  },
+  {
+    table: 'bookings',
+    csv: `Booking,Guest,Country,Arrival,Departure,Room type,Nights,Adults,Children,Room rate,Extras,Deposit,Channel,Breakfast,Notes,Status
+HB-301,"Linde, Karla",Norway,2025-04-01,2025-04-04,double,3,2,0,€95.00,12.50,100,web,yes,late arrival after 22:00,checked out
+HB-302,"Abara, June",Ireland,2025-04-02,2025-04-03,Single,1,1,0,€70.00,0,,phone,no,,checked out
+HB-303,"Reyle, Tomas",Spain,2025-04-02,2025-04-09,Family,7,2,3,€140.00,85.20,300,Web,Yes,cot needed; allergy: nuts,checked out
+HB-304,"Holm, Greta",norway,2025-04-05,2025-04-07,double,2,2,0,€95.00,,100,agency,y,,cancelled
+HB-305,"Sol, Karin",Sweden,2025-04-06,2025-04-08,Double,2,1,1,€95.00,22,100,web,no,paid in cash,checked out
+HB-306,"Vance, Dario",Ireland,2025-04-10,,single,,1,0,€70.00,0,50,phone,N,open stay,in house
+HB-307,"Moravec, Lena",Czechia,2025-04-11,2025-04-12,FAMILY,1,2,2,€140.00,9,,agency,YES,call 0555 410 220,no show
+HB-308,"Orme, Felix",Ireland,2025-04-12,2025-04-15,single,3,1,0,€65.00,14.75,70,web,yes,,in house
+HB-309,"Linde, Karla",Norway,2025-05-02,2025-05-04,double,2,2,0,€98.00,18,100,Web,yes,returning guest,booked
+HB-310,"Biel, Anouk",Spain,2025-05-03,2025-05-06,Double,3,2,1,€98.00,0,150,agency,no,allergy: milk,booked
+`,
+    cases: [
+      ['country with capital first letters please', 'In ‹Country›, write in title case.'],
+      ['room types all in lower case', 'In ‹Room type›, write in lower case.'],
+      ['guest: turn "Linde, Karla" into "Karla Linde"', 'Set ‹Guest› to (piece 2 of ‹Guest› cut at ",") followed by " " followed by (piece 1 of ‹Guest› cut at ",").'],
+      ['total to pay = nights x room rate + extras, blank extras count as 0, two decimals', 'Add ‹total to pay› as (‹Nights› times ‹Room rate›) plus (‹Extras›, or 0 where it is blank) rounded to 2 decimals.'],
+      ['what is left after the deposit? same but minus deposit, call it Balance', null],
+      ['persons per booking (adults plus children)', 'Add ‹persons per booking› as ‹Adults› plus ‹Children›.'],
+      ['price per person and night, 2 decimals', null],
+      ['hide cancelled and no show bookings', 'Set aside rows where ‹Status› is "cancelled" or "no show".'],
+      ['only the norwegians', null],
+      ['everything that came through an agency', 'Keep rows where ‹Channel› is "agency".'],
+      ['who stays longer than 2 nights', null],
+      ['bookings with kids', null],
+      ['channel in small letters', 'In ‹Channel›, write in lower case.'],
+      ['is breakfast included? make it proper yes or no', 'Turn ‹Breakfast› into yes or no.'],
+      ['arrivals in may 2025 only', 'Keep rows where ‹Arrival› is at least the date "2025-05-01" and ‹Arrival› is at most the date "2025-05-31".'],
+      ['nights from arrival to departure, leave it blank if they are still here', 'Add ‹Days from Arrival to Departure› as the whole days from ‹Arrival› to ‹Departure›.'],
+      ['put a Stay column: short up to 2 nights, medium up to 4, long above', 'Add ‹Stay› as if ‹Nights› is at most 2 then "short", if ‹Nights› is at most 4 then "medium", if ‹Nights› is more than 4 then "long", otherwise blank.'],
+      ['phone number out of the notes into Phone', 'Add ‹Phone› as the first telephone number in ‹Notes›.'],
+      ['whatever comes after "allergy:" in the notes as Allergy', 'Add ‹Allergy› as the text after the first "allergy:" in ‹Notes›.'],
+      ['how many nights did we sell in total', 'Answer ‹Total Nights› as the sum of ‹Nights› over the rows.'],
+      ['average extras per booking, leave out the blank ones', 'Answer ‹Average Extras› as the mean of ‹Extras› over the rows.'],
+      ['revenue by room type (nights times rate)', 'Answer ‹Total Nights times Room rate› as the sum of (‹Nights› times ‹Room rate›) over the rows; for each ‹Room type›.'],
+      ['share of web bookings in percent', 'Answer ‹Share %› as ((the sum of (if ‹Channel› is "web" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['how many guests from each country', 'Answer ‹Different Guest› as the number of different values of ‹Guest› over the rows; for each ‹Country›.'],
+      ['the three bookings with the highest extras', 'Keep 3 rows with the highest ‹Extras›.'],
+      ['bookings sorted by arrival, latest first', 'Sort by ‹Arrival› from high to low.'],
+      ['remove the euro sign from the room rate', 'Turn ‹Room rate› into numbers.'],
+      ['fill missing deposits with 0', 'Fill blanks in ‹Deposit› with "0".'],
+      ['drop channel, notes and status', 'Drop ‹Channel›, ‹Notes› and ‹Status›.'],
+      ['swap guest and booking', null],
+      ['rename Room rate to Rate, Room type to Type', 'Rename ‹Room rate› to ‹Rate› and ‹Room type› to ‹Type›.'],
+      ['weekday of arrival', 'Add ‹Weekday of Arrival› as the weekday of ‹Arrival›.'],
+      ['only one line per guest, keep the latest arrival', null],
+    ],
+  },
+  {
+    table: 'exams',
+    csv: `Candidate no,Name,School,Paper 1,Paper 2,Oral,Max,Sat on,Examiner,Grade,Resit,Fee,Remark
+C1001,mina tarr,Eastbank High,34,28,15,100,12.05.2025,H. Ostrow,B,no,€45,
+C1002,RAVI PENHALE,Eastbank High,40,38,18,100,12.05.2025,H. Ostrow,A,no,€45,excellent
+C1003,Sefa Tuilo,Millside School,18,,9,100,13/05/2025,W. Krantz,E,yes,€60,absent for paper 2
+C1004,iris calloway,Millside School,29,31,14,100,13/05/2025,W. Krantz,B,no,€45,
+C1005,Jonas Wren,Dockside College,36,35,,100,2025-05-14,H Ostrow,A,no,€45,oral postponed
+C1006,Petra Lind,Dockside College,22,19,11,100,2025-05-14,w. krantz,D,yes,€60,(appeal) script sent back
+C1007,Otis Brandt,Dockside College,0,0,0,100,,H. Ostrow,,no,waived,withdrew
+C1008,Greta Holm,Parkfield Academy,31,27,16,100,15 May 2025,W. Krantz,B,no,€45,
+C1009,eli sandoval,Parkfield Academy,38,40,19,100,15 May 2025,H. Ostrow,A,no,€45,best of the year
+C1010,Hal Ostrow,Parkfield Academy,25,24,12,100,15 May 2025,W. Krantz,C,yes,€60,(appeal) pending
+`,
+    cases: [
+      ['names in normal spelling, first letters big rest small', null],
+      ['add Total = paper 1 + paper 2 + oral, leave blank if anything is missing', 'Add ‹Total› as (‹Paper 1› plus ‹Paper 2›) plus ‹Oral›.'],
+      ['total as a percentage of max, no decimals', null],
+      ['mean of the two papers, one decimal, skip blanks', 'Add ‹Average of Paper 1, Paper 2› as the mean across ‹Paper 1› and ‹Paper 2› rounded to 1 decimal.'],
+      ['Passed: yes if the total of both papers is at least 50 otherwise no', 'Add ‹Passed› as if ‹Paper 1› plus ‹Paper 2› is at least 50 then "yes", otherwise "no".'],
+      ['all dates in the same format, day first', 'Turn ‹Sat on› into dates, the day before the month.'],
+      ['one examiner spelling each: H. Ostrow and W. Krantz', 'Spell ‹Examiner› as "H. Ostrow" or "W. Krantz".'],
+      ['fee without the euro sign as a number, waived counts as 0', 'Turn ‹Fee› into numbers, reading "waived" as "0".'],
+      ['candidates who must resit', 'Keep rows where ‹Resit› is "yes".'],
+      ['get rid of people who withdrew', 'Set aside rows where ‹Remark› is "withdrew".'],
+      ['only papers sat in the week from 12 to 14 may 2025', null],
+      ['which school has the best average in paper 1?', 'Answer ‹Average Paper 1› as the mean of ‹Paper 1› over the rows; for each ‹School›; sorted by ‹Average Paper 1› from high to low; the first 1.'],
+      ['how many resits per school', 'Answer ‹Rows› as the number of rows; for each ‹School›; only where ‹Resit› is "yes".'],
+      ['highest oral mark', 'Answer ‹Highest Oral› as the highest of ‹Oral› over the rows.'],
+      ['how many candidates have no oral mark', null],
+      ['average of paper 2 for Dockside College', 'Answer ‹Average Paper 2› as the mean of ‹Paper 2› over the rows; only where ‹School› is "Dockside College".'],
+      ['list the schools', 'List each ‹School›.'],
+      ['count of each grade', 'Answer ‹Rows› as the number of rows; for each ‹Grade›.'],
+      ['rank by paper 1 within the school, best first', 'Add ‹Rank by Paper 1› as the rank, highest first, of ‹Paper 1› for each ‹School›.'],
+      ['gap between paper 1 and paper 2', 'Add ‹Paper 1 minus Paper 2› as ‹Paper 1› minus ‹Paper 2›.'],
+      ["distance of each candidate's paper 1 to the school average, 2 decimals", 'Add ‹Paper 1 minus average Paper 1 per School› as ‹Paper 1› minus (the mean of ‹Paper 1› over the rows for each ‹School›) rounded to 2 decimals.'],
+      ['split the name into First name and Last name', 'Split ‹Name› at " " into ‹First name› and ‹Last name›.'],
+      ['take what is in brackets in the remark into a column Note, the rest can stay', 'Add ‹Note› as the text between "(" and ")" in ‹Remark›.'],
+      ['candidate no without the C as a number', null],
+      ['put school right after candidate no', 'Move ‹School› to after ‹Candidate no›.'],
+      ['move fee to the end', 'Move ‹Fee› to the end.'],
+      ['flag marks of zero in paper 1', null],
+      ['give everyone 2 extra points in paper 2', 'Set ‹Paper 2› to ‹Paper 2› plus 2.'],
+      ['best candidate of each school by paper 1', 'Keep 1 rows with the highest ‹Paper 1› for each ‹School›.'],
+      ['delete the max column', 'Drop ‹Max›.'],
+      ['replace blank remarks by "none"', 'Fill blanks in ‹Remark› with "none".'],
+      ['sort by grade then name', 'Sort by ‹Grade› and ‹Name›.'],
     ],
   },
 ];

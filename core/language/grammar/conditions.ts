@@ -39,11 +39,9 @@ function within(name: string, period: Period, x: Context): Condition | null {
 interface YesNo { readonly column: string; readonly yes: readonly string[]; readonly no: readonly string[] }
 const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | null => { const texts = wanted ? yes : no; return texts.length ? among(name, texts) : null; };
 
-/** 'without visits': blank, and zero too where the column counts from zero. */
-function noneOf(name: string, x: Context): Condition {
-  const counts = numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
-  return counts ? any([empty(name), compare('=', column(name), number(0))]) : empty(name);
-}
+/** Does a column of whole numbers begin at zero, so that zero is none? */
+const countsFromZero = (name: string, x: Context): boolean => numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
+const hasBlanks = (name: string, x: Context): boolean => (x.head.glances?.get(name)?.blanks ?? 1) > 0;
 
 /** Days from the only other column of dates to one: 'it took more than ten days to close'. */
 function spanTo(name: string, x: Context): Expression | null {
@@ -153,10 +151,11 @@ export const conditionRules = [
   rule('cond', '$col:c ~differs ~blankWord', ({ c }) => not(empty(c)), 0),
   rule('cond', '$col:c ~be? ~filledWord', ({ c }) => not(empty(c)), 0.02),
   rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.1),
-  rule('cond', '~without $col:c yet?', ({ c }, x: Context) => noneOf(c, x), 0.02),
-  rule('cond', '~withA $col:c', ({ c }) => not(empty(c)), 0.3),
+  // 'No visits' may be a blank or a zero: where the column has both, it is asked.
+  rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && !hasBlanks(c, x) ? compare('=', column(c), number(0)) : empty(c)), 0.02),
+  rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),
+  rule('cond', '~withA $col:c', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
 
-  rule('cond', '$rows ~without $col:c', ({ c }, x: Context) => noneOf(c, x), 0.02),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
 
@@ -186,6 +185,8 @@ export const conditionRules = [
   rule('cond', '$col:c ~be? neither $values:a nor|or $values:b', ({ c, a, b }) => { const t = valuesOf([...a, ...b], c); return t && not(among(c, t)); }, -0.1),
   rule('cond', 'with|have|has|having|of zero|0 $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('=', column(c), number(0)) : null), 0),
   rule('cond', '$col:c says|say|reads|read the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
+  rule('cond', 'must|should|needs|need|has|have to? $yesno:y', ({ y }) => says(y, true), 0.05),
+  rule('cond', '$col:c ~be? in|during|from|between? the? week|days|time|period|span|stretch from|of|between? $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

@@ -181,10 +181,14 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
-    const counted = i > 0 && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3)));
+    const counted = i > 0 && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
     if (plural || counted) put('guess', i, i + 1, t.lower, 0.35);
   });
 }
+
+/** Words that count or measure: one mistyped is no noun. */
+const COUNTED = ['hundred', 'thousand', 'million', 'dozen', 'hour', 'minute', 'second', 'week', 'month', 'year', 'percent'];
+const isLike = (word: string, list: readonly string[]): boolean => list.some((w) => typingDistance(word, w, 2) <= 2);
 
 /** Words of the grammar that must not be taken for unknown rows. */
 const KNOWN_NOUNS = new Set('days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));
@@ -235,7 +239,7 @@ function dates(tokens: readonly Token[], put: Put): void {
       const date = readDate(t.lower);
       if (date) put('date', i, i + 1, writeDate(date.time, false), 0);
     }
-    const month = t.kind === 'word' && (t.capital || t.lower.length > 4) ? monthNumber(t.lower) : 0;
+    const month = t.kind === 'word' && (t.capital || t.lower.length > 4 || /^(?:19|20)\d\d$/.test(tokens[i + 1]?.text ?? '')) ? monthNumber(t.lower) : 0;
     if (month) {
       const before = tokens[i - 1], year = tokens[i + 1]?.lower === ',' ? tokens[i + 2] : tokens[i + 1];
       const y = year?.kind === 'number' && year.value >= 1900 && year.value <= 2200 ? year.value : null;
@@ -273,7 +277,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('name', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

@@ -159,6 +159,11 @@ export const phrases = [
   rule('clause', '$question:q ?', ({ q }) => asked(q), -0.05),
 
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
+  rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
+  rule('question', '~shareWord of the? $rset:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
+  rule('question', '~countWord $yesno:y ~each $qbys:b', ({ y, b }): Question | null => (y.yes.length ? { figures: [rowsCounted], by: b, where: { kind: 'among', of: column(y.column), texts: y.yes } } : null), 0),
+  rule('question', '~countWord of? ~each $qbys:b', ({ b }): Question => ({ figures: [rowsCounted], by: b }), 0.05),
+  rule('question', 'list|what|which all? are? all? the? ~distinctWord? $col:c are? there?', ({ c }, x: Context): Question | null => { const g = grouped(c, x); return g && { figures: [], by: [g] }; }, 0.4),
   rule('question', 'who $col:b how many $rows|$guess|$noun', ({ b }, x: Context) => { const g = grouped(b, x); return g && { figures: [rowsCounted], by: [g] }; }, 0),
   rule('question', 'how many|much $col:m has|have|had|did|does|do $cond:c $word ~inTotal?', ({ m, c }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
   rule('question', 'how many|much $guess|$rows did|do|does|has|have|had ~each $qbys:b $col:m ~inTotal?', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),

@@ -147,7 +147,7 @@ export const casePhrases = [
   rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0),
   rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
-  rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.3),
+  rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.25),
   rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
@@ -163,7 +163,7 @@ export const casePhrases = [
   // All of them
   rule('casesOf', '$case1:a', ({ a }) => a, 0),
   rule('casesOf', '$case1:a ~caseList $casesOf:b', ({ a, b }) => [...a, ...b], 0),
-  rule('casesOf', '$case1:a $casesOf:b', ({ a, b }) => [...a, ...b], 0.1),
+  rule('casesOf', '$case1:a $casesOf:b', ({ a, b }) => (a[0].loose ? null : [...a, ...b]), 0.2),
   rule('casesOf', '$case1:a ~caseList $lastCase:b', ({ a, b }) => [...a, ...b], 0),
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),

@@ -1,4 +1,5 @@
-import { amend, nothing, onColumns, speakOf, withPlan, type Act } from '../../language/acts';
+import { amend, nothing, onColumns, speakOf, withPlan, type Act, type Context } from '../../language/acts';
+import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
 import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
@@ -67,6 +68,10 @@ export const phrases = [
   rule('rider', 'as|in|written? $isoStyle format|form|order|style?', () => rider('iso', (plan) => (plan.to === 'date' ? plan : null)), 0.05),
   // All the ways of saying yes and no
   rule('clause', 'in the? $cols:c column? ,? ~make|write|say yes for|where|when|if $yeses ,|and|; and? no for|where|when|if $noes', ({ c }) => act(c, 'yesno'), 0),
+  rule('clause', '~make it|them|that ~into? a? proper|clean|plain|real|simple? yes or|/|and no', () => act(null, 'yesno'), 0.1),
+  rule('clause', 'is|are|was|were|has|have|does|did the? $cols:c $word? ?', ({ c }) => speakOf(c), 0.5),
+  rule('clause', 'all? the? $cols:c in|into ~oneWay', ({ c }, x: Context) => (c.every((n: string) => readsAsDate(x.head, n)) ? act(c, 'date') : null), 0.1),
+  rule('clause', '$cols:c without|less|minus|bare the? ~currency (~into? ~number)?', ({ c }) => act(c, 'decimal'), 0.05),
   rule('clause', '~make $cols:c ~into? a? proper|clean|plain|real|simple? yes / no', ({ c }) => act(c, 'yesno'), 0),
   rule('yeses', 'yes|y|true ,? $yesWord|$code|$word? ,|and? $allWays?', () => true, 0),
   rule('noes', 'no|n|false ,? $allWays?', () => true, 0),

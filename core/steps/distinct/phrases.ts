@@ -1,15 +1,17 @@
-import { amend, plans, type Context } from '../../language/acts';
+import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 
 const distinct = (by: readonly string[], keep: 'first' | 'last' = 'first') => plans({ step: 'distinct', keep, by });
 const keepRider = (keep: 'first' | 'last') => amend(`keep ${keep}`, (plan) => (plan.step === 'distinct' ? { ...plan, keep } : null));
+/** 'Throw out the repeats' after what said which they are asks for nothing more. */
+const repeats = (columns: readonly string[]): Act => ({ key: 'repeats', apply: (state) => (state.plans.at(-1)?.step === 'distinct' ? state : distinct(columns).apply(state)) });
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
 export const phrases = [
   rule('alike', '~same $col:c', ({ c }) => [c], 0),
   rule('alike', '~same $col:c ~list $alike:r', ({ c, r }) => [c, ...r], 0),
   rule('alike', '~same $col:c on|for|at $alike:r', ({ c, r }) => [c, ...r], 0),
-  rule('clause', '~drop ~duplicates', (_s, x: Context) => distinct(everything(x)), 0.3),
+  rule('clause', '~drop ~duplicates', (_s, x: Context) => repeats(everything(x)), 0.3),
   rule('clause', '~drop duplicate|duplicated|repeated|double $cols:c', ({ c }) => distinct(c), 0),
   rule('clause', '~drop ~duplicates by|on|of|in|for|according to? $cols:c', ({ c }) => distinct(c), 0),
   rule('clause', '~drop ~duplicates , $alike:c', ({ c }) => distinct(c), 0),

@@ -28,6 +28,7 @@ export const phrases = [
   rule('clause', '$gap:c ,? put|write|enter|insert|type|use in? $filling:f', ({ f, c }) => withText(c, f), 0),
   rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|by|using a? $filling:f', ({ f, c }) => withText(c, f), 0),
   rule('clause', 'replace|change|turn the? ~blankWord cells|ones|fields? in|of $cols:c with|by|to|into $filling:f', ({ f, c }) => withText(c, f), 0),
+  rule('clause', 'replace|change|turn|set|fill|make the? ~blankWord $cols:c ~with|by|to|as $filling:f', ({ f, c }) => withText(c, f), 0),
   rule('clause', '~blankWord $cols:c ~should be|become|get|read $filling:f', ({ f, c }) => withText(c, f), 0),
   rule('clause', '~fill the? ~blankWord? cells|ones? in|of? $cols:c with|from? ~above', ({ c }) => fromAbove(c), 0),
   rule('clause', '~fillDown $cols:c', ({ c }) => fromAbove(c), 0.05),

@@ -27,6 +27,8 @@ export const phrases = [
   rule('charlist', '$chars:m ~list $charlist:r', ({ m, r }) => [m, ...r], 0),
 
   rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => act(c ?? null, texts('end', t), ''), 0),
+  rule('clause', '$cols:c without the? $abbr:t', ({ c, t }) => act(c, texts('anywhere', [t]), ''), 0.1),
+  rule('clause', '$cols:c without the? $text:t', ({ c, t }) => act(c, texts('anywhere', [t]), ''), 0.05),
   rule('clause', '~drop $abbr:t off|from the? end? of? $cols:c', ({ c, t }) => act(c, texts('end', [t]), ''), 0.1),
   rule('clause', '~replace all? the? $chars:m in|of|from $cols:c ~with an? $word? $text:s', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.05),
   rule('clause', '~drop $sought:t off|from|at the end of $cols:c', ({ c, t }) => act(c, texts('end', t), ''), 0),

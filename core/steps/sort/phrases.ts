@@ -47,6 +47,7 @@ export const phrases = [
   rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0),
   rule('sortkeys', '$sortkey:k ,|and $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0.1),
   rule('clause', '~sort $rows? by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0),
+  rule('clause', '$rows|$noun ~sort by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.05),
   rule('clause', '~sort $rows? ^~descending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
   rule('clause', '~sort $rows? ^~ascending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
   rule('clause', '~make $rows? in order of $sortkeys:k', ({ k }) => sortBy(k), 0),
