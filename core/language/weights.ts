@@ -24,7 +24,7 @@ export const WEIGHTS = {
   lightOutside: 0.4,
   colonOutside: 0.5,
   /** A word of a rule mistyped: at once, and for each mistake. */
-  mistyped: 0.5,
+  mistyped: 0.35,
   mistake: 0.3,
   /** What each further word of a phrase is worth. */
   phraseWord: 0.05,
