@@ -191,3 +191,64 @@ test('the demo opens with real work: a request in proof, rows on hold', async ({
   await expect(page.getByTestId('proof')).toBeVisible();
   await expect(sentences(page)).toHaveCount(7);
 });
+
+test('a question is answered with a table, gone on with, and changes nothing', async ({ page }) => {
+  await bring(page);
+  await line(page).fill('how many lots per status?');
+  await expect(page.getByTestId('reading')).toContainText('Answer');
+  await line(page).press('Enter');
+  const answer = page.getByTestId('answer');
+  await expect(answer.getByRole('row', { name: /accepted 2/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Keep/ })).toHaveCount(0);
+  await line(page).fill('total kg as well');
+  await line(page).press('Enter');
+  await line(page).press('Enter');
+  await expect(answer.getByRole('row', { name: /accepted 2 70.9/ })).toBeVisible();
+  await expect(sentences(page)).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('sheet')).toBeVisible();
+});
+
+test('the request line completes with Tab, and says why it understood as it did', async ({ page }) => {
+  await bring(page);
+  await line(page).pressSequentially('drop hiv');
+  await expect(page.getByTestId('completions')).toContainText('Hives');
+  await line(page).press('Tab');
+  await expect(line(page)).toHaveValue('drop ‹Hives› ');
+  await expect(page.getByTestId('reading')).toContainText('Drop Hives');
+  await page.getByRole('button', { name: 'why?' }).click();
+  await expect(page.getByRole('dialog')).toContainText('column');
+  await page.getByRole('button', { name: 'Close' }).click();
+});
+
+test('what is worth saying is proposed, taken with a key, and stays away once turned away', async ({ page }) => {
+  await bring(page, 'Lot,Keeper,Price\nL-1, ada fern,€9.40\nL-2,bram  hollow,€7.80\nL-3,ines vale,8.60 EUR\nL-4,ike,€5.00\n');
+  const proposals = page.getByTestId('proposals');
+  await expect(proposals).toContainText('trim outer spaces');
+  const before = await proposals.getByRole('button', { name: /^Turn away/ }).count();
+  await proposals.getByRole('button', { name: /^Turn away: .*Keeper/ }).first().click();
+  await expect(proposals.getByRole('button', { name: /^Turn away/ })).toHaveCount(before - 1);
+  await page.reload();
+  await expect(page.getByTestId('proposals').getByRole('button', { name: /^Turn away/ })).toHaveCount(before - 1);
+  await line(page).press('Alt+1');
+  await expect(line(page)).not.toHaveValue('');
+  await expect(page.getByTestId('reading')).toContainText('read as');
+});
+
+test('a wording that was put otherwise until it was understood is remembered, shown and forgotten', async ({ page }) => {
+  await bring(page);
+  await line(page).fill('declutter status');
+  await expect(page.getByTestId('reading')).toContainText('Not understood');
+  await line(page).press('Enter');
+  await keep(page, 'drop status');
+  await page.getByRole('button', { name: 'Remember it' }).click();
+  await page.getByRole('button', { name: 'Learnt', exact: true }).click();
+  const list = page.getByRole('dialog');
+  await expect(list).toContainText('declutter status');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await line(page).fill('declutter hives');
+  await expect(page.getByTestId('reading')).toContainText('as learnt:');
+  await page.getByRole('button', { name: 'Learnt', exact: true }).click();
+  await list.getByRole('button', { name: 'Forget' }).click();
+  await expect(list).toContainText('Nothing yet');
+});

@@ -194,3 +194,39 @@ test('the demo loads whole, with rows on hold and a request open', async () => {
   expect(summary!.onHold).toBeGreaterThan(10);
   expect(summary!.draft).not.toBeNull();
 }, 60_000);
+
+test('a workspace learns wordings, lists them and forgets them; a question is answered over the whole table and never kept', async () => {
+  const ids = await bring();
+  const reply = await readings.readInWorkspace(ids.workspaceId, ids.tableId, 'declutter status');
+  expect(reply.answer.outcome).not.toBe('done');
+  await readings.teach(ids.workspaceId, reply.stateId, 'declutter status', [exact('Drop ‹Status›.')]);
+  const again = await readings.readInWorkspace(ids.workspaceId, ids.tableId, 'declutter keeper');
+  expect(again.answer.outcome === 'done' && again.answer.reading).toMatchObject({ sentences: ['Drop ‹Keeper›.'], learnt: 'declutter status' });
+  const [lesson] = await readings.lessonsOf(ids.workspaceId);
+  await readings.forget(ids.workspaceId, lesson!.id);
+  expect((await readings.readInWorkspace(ids.workspaceId, ids.tableId, 'declutter keeper')).answer.outcome).not.toBe('done');
+
+  const asked = exact('Answer ‹Rows› as the number of rows; for each ‹Status›.');
+  const [proof] = await proofs.prove(reply.stateId, [asked], 'first');
+  expect(proof!.answer).toEqual({ columns: ['Status', 'Rows'], rows: [['rejected', 8], ['accepted', 32]], members: [8, 32], groups: 2 });
+  const { version } = await view(ids.workspaceId);
+  await expect(workspaces.keepRequest({ ...ids, version, request: 'how many', plans: [asked], corrects: false, holds: [] })).rejects.toThrow('nothing to keep');
+});
+
+test('proposals fit the table as it is now, and one that was turned away does not come back', async () => {
+  const ids = await bring();
+  const { proposals } = await readings.proposalsFor(ids.workspaceId, ids.tableId);
+  const tidy = proposals.find((p) => p.sentence.includes('‹Keeper›'))!;
+  await readings.turnAway(ids.workspaceId, tidy.sentence);
+  await readings.turnAway(ids.workspaceId, tidy.sentence);
+  expect((await readings.proposalsFor(ids.workspaceId, ids.tableId)).proposals.map((p) => p.sentence)).not.toContain(tidy.sentence);
+  await keep(ids, 'Drop ‹Keeper›.');
+  expect((await readings.proposalsFor(ids.workspaceId, ids.tableId)).proposals.filter((p) => p.sentence.includes('Keeper'))).toEqual([]);
+});
+
+test('what is typed is completed from the table, and a request can be explained', async () => {
+  const ids = await bring();
+  const { completions } = await readings.readInWorkspace(ids.workspaceId, ids.tableId, 'sort by k');
+  expect(completions.map((c) => c.shown)).toEqual(expect.arrayContaining(['Kg', 'Keeper']));
+  expect(await readings.explainInWorkspace(ids.workspaceId, ids.tableId, 'drop keeper')).toContain('‹Keeper›');
+});

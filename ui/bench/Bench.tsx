@@ -146,18 +146,6 @@ export function Bench({ id }: { id: number }) {
     setProof({ request, plans, stateId: before, corrects, key: editing?.key ?? null, readOnly: false });
     if (!editing && !question) void ask(`workspaces/${id}/draft`, 'PUT', { draft: request }).catch(() => undefined);
   };
-  const submit = (): void => {
-    // What is on the line must be what was read: a keystroke that was not heard yet is read first.
-    if (heard !== request) {
-      setHeard(request);
-      return;
-    }
-    if (answer?.outcome === 'undo') return move.mutate('undo');
-    if (chosen) openProof(chosen.plans, false);
-    else if (answer?.outcome === 'done') openProof(answer.reading.plans, answer.corrects);
-    else if (answer?.outcome === 'question' && answer.choices.length === 1) openProof(answer.choices[0]!.plans, false);
-    else if (answer) setMissed(request);
-  };
   const leave = (): void => {
     if (proof && !proof.readOnly && !proof.key) void ask(`workspaces/${id}/draft`, 'PUT', { draft: null }).catch(() => undefined);
     setProof(null);
@@ -240,6 +228,26 @@ export function Bench({ id }: { id: number }) {
   });
   const note = useMutation({ mutationFn: ({ hold, text }: { hold: HoldView; text: string }) => ask(`workspaces/${id}/holds`, 'PUT', { id: hold.id, note: text }), onSuccess: refresh, onError: refused });
 
+  // Enter pressed before the request was read counts as soon as it is.
+  const wish = useRef('');
+  const submit = (): void => {
+    // What is on the line must be what was read: a keystroke that was not heard yet is read first.
+    if (heard !== request || reading.isPlaceholderData) {
+      setHeard(request);
+      wish.current = request;
+      return;
+    }
+    wish.current = '';
+    if (answer?.outcome === 'undo') return move.mutate('undo');
+    if (chosen) openProof(chosen.plans, false);
+    else if (answer?.outcome === 'done') openProof(answer.reading.plans, answer.corrects);
+    else if (answer?.outcome === 'question' && answer.choices.length === 1) openProof(answer.choices[0]!.plans, false);
+    else if (answer) setMissed(request);
+  };
+  useEffect(() => {
+    if (wish.current !== '' && wish.current === request && heard === request && reading.data && !reading.isPlaceholderData) submit();
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [request, heard, reading.data, reading.isPlaceholderData]);
   // A change made elsewhere closes what was proved against an older version.
   const seen = useRef<number | null>(null);
   useEffect(() => {

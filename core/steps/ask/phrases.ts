@@ -205,6 +205,8 @@ export const phrases = [
   rule('rider', 'leave|leaving out|aside $rows|$guess without one|any|it', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),
   rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? (next|beside to? it|that|them)? as|too|also? well?', ({ f }) => moreFigures(f), 0.05),
+  rule('rider', 'the? $qfigs:f $perRow? as ^well', ({ f }) => moreFigures(f), 0.05),
+  rule('rider', 'the? $qfigs:f $perRow? too|also', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => onQuestion(`by ${keyOf(b)}`, (plan) => ({ ...plan, by: (b as Expression[]).map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as })) })), 0.05),
 ].flat();
