@@ -71,10 +71,10 @@ await migrateDatabase();
 await loadDemo();
 const demoId = (await workspaces.listWorkspaces())[0]!.id;
 
-// ---- reading a request against 60 columns
-{
+// ---- reading a request against 60 and 300 columns
+for (const width of [60, 300]) {
   const names = ['Lot', 'Delivered', 'Beekeeper', 'Hive site', 'Flower', 'Gross kg', 'Crate kg', 'Price', 'Buyer', 'Status'];
-  const headings = Array.from({ length: 60 }, (_, i) => (i < 10 ? names[i]! : `${names[i % 10]!} ${Math.floor(i / 10) + 1}`));
+  const headings = Array.from({ length: width }, (_, i) => (i < 10 ? names[i]! : `${names[i % 10]!} ${Math.floor(i / 10) + 1}`));
   const table = textTable('deliveries', headings, Array.from({ length: 200 }, (_, r) => headings.map((_, c) => (c % 10 === 9 ? ['accepted', 'rejected', 'on hold'][r % 3]! : c % 10 === 4 ? ['Acacia', 'Linden', 'Heather'][r % 3]! : String(r + c)))));
   const head = await headWithGlances(table);
   const vocabulary = vocabularyOf(head);
@@ -86,7 +86,7 @@ const demoId = (await workspaces.listWorkspaces())[0]!.id;
     readRequest(r, head, undefined, vocabulary);
     all.push(performance.now() - from);
   }
-  note('reading a request against 60 columns, median', ms(median(all)), '', '', 'at most 20 ms', median(all) <= 20);
+  note(`reading a request against ${width} columns, median`, ms(median(all)), '', '', 'at most 20 ms', median(all) <= 20);
   note('the same, 95th percentile', ms(percentile(all, 0.95)), '', '', 'at most 50 ms', percentile(all, 0.95) <= 50);
 }
 

@@ -144,7 +144,7 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
 }
 
 /** Words that may stand in a remark about the data without asking for anything. */
-const QUANTIFIERS = new Set('half some others other many few most all much lot lots them people everybody somebody different several often sometimes always never'.split(' ').map(stem));
+const QUANTIFIERS = new Set('what how much does do did still each every why when who half some others other many few most all much lot lots them people everybody somebody different several often sometimes always never'.split(' ').map(stem));
 
 /**
  * A sentence before the last that only describes a column ('half of our directors are shouting'): all it does is to say
@@ -164,6 +164,8 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
       return w.kind === 'mark' ? w.lower === ',' : w.kind !== 'word' ? false : own.some((m) => m.from <= at && m.to > at) || !theGrammar().knows(w) || skipOf(w) || QUANTIFIERS.has(w.stem);
     });
     if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: speakOf([...names]), cost: WEIGHTS.background });
+    // A question that the sentences after it answer: 'what does each holder still owe?'
+    if (plain && words[to]!.lower === '?') out.push({ cat: 'aside', from, to: to + 1, value: nothing, cost: WEIGHTS.background });
   }
   return out;
 }

@@ -31,7 +31,7 @@ export const ROLES: Readonly<Record<string, string>> = {
   clicks: 'clicks clicked',
   visits: 'visits visitors sessions traffic / views',
   leads: 'leads enquiries inquiries',
-  sold: 'sold booked occupied used taken / filled',
+  sold: 'sold booked occupied used taken / filled passengers guests riders visitors people',
   capacity: 'capacity seats places beds rooms available slots',
   output: 'kg weight produced output harvested yield made / tonnes litres units',
   input: 'input raw gross hives area plants',

@@ -38,7 +38,7 @@ export function readAmount(text: string): ReadNumber | null {
     sign = -1;
     cell = bracketed.slice(1).join('').trim();
   }
-  const parts = /^(\D*?)([+-]?\s*[€$£¥]?\s*[\d.,' ]*\d)\s*(-?)\s*([^\d]*)$/.exec(cell);
+  const parts = /^(\D*?)([+-]?\s*[€$£¥]?\s*[\d.,' ]*\d)\s*(-?)\s*((?:[a-z]{1,3}[23])|[^\d]*)$/i.exec(cell);
   if (!parts) return null;
   let before = parts[1]!.trim();
   let number = parts[2]!;
@@ -57,7 +57,7 @@ export function readAmount(text: string): ReadNumber | null {
   number = number.replace(/[€$£¥]/g, '').trim();
   const digits = plainDigits(number);
   if (!digits) return null;
-  if (unit !== '' && !/^(?:%|[a-zµ°²³/. ]{1,12}|[€$£¥])$/i.test(unit)) return null;
+  if (unit !== '' && !/^(?:%|[a-zµ°²³/. ]{1,12}|[a-z]{1,3}[23]|[€$£¥])$/i.test(unit)) return null;
   return { value: sign * Number(digits), decimals: /\.(\d+)$/.exec(digits)?.[1]?.length ?? 0, unit: unit || before };
 }
 

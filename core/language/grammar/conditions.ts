@@ -9,7 +9,7 @@ import { onlyDate } from './expressions';
 import type { Period } from './seeds';
 
 /** Joints of a sentence: no words to look for. */
-const NO_WORD = /^(?:the|a|an|and|or|is|are|in|on|it|if|else|otherwise|there|for|to|that|which|where|when|other|of|as|with)$/i;
+const NO_WORD = /^(?:the|a|an|and|or|is|are|in|on|it|if|else|otherwise|there|for|to|that|which|where|when|other|of|as|with|under|over|about|at|by|from|so)$/i;
 
 interface Value {
   readonly column: string;
@@ -32,6 +32,7 @@ const onDate = (op: Comparison, name: string, date: string, x: Context): Conditi
 
 function within(name: string, period: Period, x: Context): Condition | null {
   if (!isDated(name, x)) return null;
+  if (period.month !== undefined && period.day !== undefined) return all([compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month)), compare('=', { kind: 'part', part: 'day', of: column(name) }, number(period.day))]);
   if (period.month !== undefined) return compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month));
   return all([compare('>=', column(name), { kind: 'date', value: period.from }), compare('<=', column(name), { kind: 'date', value: period.to })]);
 }
@@ -150,7 +151,7 @@ export const conditionRules = [
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),
   rule('cond', '$col:c ~differs ~blankWord', ({ c }) => not(empty(c)), 0),
   rule('cond', '$col:c ~be? ~filledWord', ({ c }) => not(empty(c)), 0.02),
-  rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.1),
+  rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.25),
   // 'No visits' may be a blank or a zero: where the column has both, it is asked.
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && !hasBlanks(c, x) ? compare('=', column(c), number(0)) : empty(c)), 0.02),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),
@@ -187,6 +188,15 @@ export const conditionRules = [
   rule('cond', '$col:c says|say|reads|read the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
   rule('cond', 'must|should|needs|need|has|have to? $yesno:y', ({ y }) => says(y, true), 0.05),
   rule('cond', '$col:c ~be? in|during|from|between? the? week|days|time|period|span|stretch from|of|between? $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
+  rule('cond', 'more|higher ~be? $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('>', column(a), b) : null), 0.02),
+  rule('cond', 'less|fewer|lower ~be? $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('<', column(a), b) : null), 0.02),
+  rule('cond', 'with|having|that|which|have|has|had? more $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('>', column(a), b) : null), 0),
+  rule('cond', 'with|having|that|which|have|has|had? less|fewer $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('<', column(a), b) : null), 0),
+  rule('numbers', '$num:n', ({ n }) => [n], 0),
+  rule('numbers', '$num:n or|,|and $numbers:r', ({ n, r }) => [n, ...r], 0),
+  rule('cond', '$col:c $numbers:n', ({ c, n }, x: Context) => (numeric(c, x) ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.3),
+  rule('cond', '$col:c ~be either? $numbers:n', ({ c, n }, x: Context) => (numeric(c, x) && n.length > 1 ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.05),
+  rule('cond', 'on|at $period:p', ({ p }, x: Context) => { const c = p.day === undefined ? null : onlyDate(x); return c && within(c, p, x); }, 0.1),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

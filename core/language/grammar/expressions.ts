@@ -2,6 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { column, number, op, type Expression } from '../../formula/expression';
+import { unitName, unitSort } from '../../values/units';
 import type { SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
@@ -67,7 +68,9 @@ export const expressionRules = [
   rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex0', 'what is|was still|left|being? $word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
-  rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => percent(op('/', a, b)), 0.05),
+  rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) ? null : percent(op('/', a, b))), 0.05),
+  rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.1),
+  rule('part', '$datepart:p of|for ~each? $rows|$noun', ({ p }, x: Context) => { const c = onlyDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.1),
   rule('weighed', '$pct:p $col:c', ({ p, c }, x: Context) => { const q = quantity(c, x); return q && op('*', q, op('/', number(p), number(100))); }, 0.05),
   rule('weighted', '$weighed:a', ({ a }) => a, 0),
   rule('weighted', '$weighed:a ~list $weighted:b', ({ a, b }) => op('+', a, b), 0.02),
@@ -106,6 +109,7 @@ export const expressionRules = [
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
 
+  rule('ex1', '~years ~each? $rows|$col|$guess|$noun has|had|have|is|was|been? had|held|with|kept|been|owned|rented? (the|our|their? $rows|$noun|$col|$word)? on|at|by|until|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
   rule('ex1', '~years had|has|have? ~each? $rows? had|has|have? been? a? $col:c on|at|by|until $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
   rule('ex1', '~years ~each? $rows? had|has|have? been? with|at us|it on|at|by $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.05),
   rule('ex1', '~years ~each $rows had been with us on $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.02),
@@ -129,6 +133,21 @@ export const expressionRules = [
   rule('expr', '$ex2:e', ({ e }) => e, 0),
   rule('expr', '$part:e', ({ e }) => e, 0),
 ].flat();
+
+/** The only column of numbers that is written in a unit, by its cells or its name. */
+function columnIn(unit: string, { head }: Context): string | null {
+  const sort = unitSort(unit);
+  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => w.length > 1 && unitSort(w) === sort && unitName(w) === unit)));
+  return sort !== null && found.length === 1 ? found[0]!.name : null;
+}
+
+const STARTS = /\b(?:since|joined|started?|begin|began|opened|from|member since|planted|born|hired)\b/i;
+
+/** The column of dates on which something began: by its name, or the only one. */
+function startColumn(x: Context): string | null {
+  const found = x.head.columns.filter((c) => STARTS.test(c.name) && readsAsDate(x.head, c.name));
+  return found.length === 1 ? found[0]!.name : onlyDate(x);
+}
 
 function grouped(f: Expression, by: string, x: Context): Expression | null {
   return f.kind === 'total' && groupable(by, x) ? { ...f, by: [by] } : null;

@@ -1,4 +1,5 @@
 import { dateOf, monthNumber, readDate, writeDate } from '../../values/date';
+import { readsAsNumber } from '../../formula/check';
 import { isDate } from '../../table/column';
 import { unitName } from '../../values/units';
 import type { Item } from '../chart';
@@ -16,6 +17,8 @@ export interface Period {
   readonly from: string;
   readonly to: string;
   readonly month?: number;
+  /** A day of a month in any year. */
+  readonly day?: number;
 }
 
 const MARKS: Record<string, string> = {
@@ -44,6 +47,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
       if (unit && (t.lower.length > 2 || unit.length > 1 && t.lower !== 'in' || tokens[i - 1]?.kind === 'number')) put('unit', i, i + 1, unit, 0);
       put('word', i, i + 1, t.text, 0.3);
     }
+    const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
+    if (area) put('unit', i, i + 2, area, 0);
     if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
   });
@@ -59,6 +64,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   shapes(tokens, put);
   remarks(tokens, put);
   yesNo(tokens, columns, context, put);
+  adjectives(tokens, context, put);
   datedPeriods(items, context, put);
   return { items, columns, values };
 }
@@ -89,6 +95,7 @@ function metrics(tokens: readonly Token[], { head }: Context, put: Put): void {
   });
 }
 
+const INSTEAD = [['instead', 'of'], ['rather', 'than'], ['and', 'not'], [',', 'not']];
 const BECOMES = CLASSES.becomes!.split('|').map((p) => p.match(/[\p{L}']+|[^\s\p{L}]/gu) ?? []);
 
 /** An example of a wished result: a text, a word for becoming, and another text, each quoted or written without spaces. */
@@ -103,6 +110,10 @@ function examples(tokens: readonly Token[], request: string, put: Put): void {
   const inside = (from: number, to: number): string => (tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to));
   for (let from = 0; from < tokens.length; from++) {
     for (const to of ends(from)) {
+      for (const phrase of INSTEAD) {
+        const then = to + phrase.length;
+        if (phrase.every((w, k) => tokens[to + k]?.lower === w) && then < tokens.length) for (const end of ends(then)) put('example', from, end, { input: inside(then, end), output: inside(from, to) }, 0);
+      }
       for (const phrase of BECOMES) {
         if (!phrase.every((w, k) => tokens[to + k]?.lower === w)) continue;
         const then = to + phrase.length;
@@ -111,6 +122,27 @@ function examples(tokens: readonly Token[], request: string, put: Put): void {
       }
     }
   }
+}
+
+/** What superlatives speak of: 'the five smallest', 'dearest first'. */
+const ADJECTIVES: readonly (readonly [string, string, boolean])[] = [
+  ['biggest largest greatest', 'size area amount volume', true], ['smallest', 'size area amount volume', false],
+  ['heaviest', 'weight kg mass', true], ['lightest', 'weight kg mass', false],
+  ['tallest highest', 'height', true], ['longest', 'length duration nights hours minutes', true], ['shortest', 'length duration nights hours minutes', false],
+  ['dearest priciest costliest', 'price cost rent fee rate', true], ['cheapest', 'price cost rent fee rate', false],
+  ['oldest', 'age', true], ['youngest', 'age', false], ['riskiest', 'risk', true], ['richest', 'income salary', true], ['fastest', 'speed', true], ['slowest', 'speed', false], ['busiest', 'visits visitors passengers', true],
+];
+
+/** A superlative that speaks of one column of numbers, by its name. */
+function adjectives(tokens: readonly Token[], { head }: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    for (const [words, names, down] of ADJECTIVES) {
+      if (!words.split(' ').includes(t.lower)) continue;
+      const wanted = names.split(' ');
+      const found = head.columns.filter((c) => readsAsNumber(head, c.name) && c.name.toLowerCase().split(/[\s_]+/).some((w) => wanted.includes(w)));
+      if (found.length === 1) put('adj', i, i + 1, { column: found[0]!.name, down }, 0);
+    }
+  });
 }
 
 /** Columns that say yes or no, named as what a row is: 'active', 'unpaid', 'not insured'. */
@@ -263,6 +295,9 @@ function dates(tokens: readonly Token[], put: Put): void {
         if (date) put('date', i, i + 4, date, 0);
       }
       put('period', i, i + 1, { from: '', to: '', month } satisfies Period, 0.1);
+      // '3 June', 'June 3': a day of whatever year.
+      if (y === null && day !== null) put('period', i - 1, i + 1, { from: '', to: '', month, day } satisfies Period, 0);
+      if (y === null && day === null && after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.kind !== 'number') put('period', i, i + 2, { from: '', to: '', month, day: after.value } satisfies Period, 0.05);
     }
     if (t.kind === 'number' && /^(?:19|20)\d\d$/.test(t.text)) put('period', i, i + 1, { from: `${t.text}-01-01`, to: `${t.text}-12-31` } satisfies Period, 0.3);
   });

@@ -95,7 +95,7 @@ export const phrases = [
   rule('qfig', '~spreadWord of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('spread', e); }, 0),
   rule('qfig', '~highest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('highest', e); }, 0.15),
   rule('qfig', '~lowest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('lowest', e); }, 0.15),
-  rule('qfig', '~average $col:c ~each $rows|$noun', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, -0.2),
+  rule('qfig', '~average $col:c ~each $noun', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, -0.2),
   rule('qfig', '~average $ex2:e', ({ e }) => (e.kind === 'op' ? over('mean', e) : null), 0.2),
   // 'the whole amount due divided by the whole weight'
   rule('qex', '~whole1 $col:c', ({ c }, x: Context) => sum(c, x), 0.05),
@@ -164,6 +164,7 @@ export const phrases = [
   rule('question', '~countWord $yesno:y ~each $qbys:b', ({ y, b }): Question | null => (y.yes.length ? { figures: [rowsCounted], by: b, where: { kind: 'among', of: column(y.column), texts: y.yes } } : null), 0),
   rule('question', '~countWord of? ~each $qbys:b', ({ b }): Question => ({ figures: [rowsCounted], by: b }), 0.05),
   rule('question', 'list|what|which all? are? all? the? ~distinctWord? $col:c are? there?', ({ c }, x: Context): Question | null => { const g = grouped(c, x); return g && { figures: [], by: [g] }; }, 0.4),
+  rule('question', '$col:m ~each $qbys:b ~inTotal', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.1),
   rule('question', 'who $col:b how many $rows|$guess|$noun', ({ b }, x: Context) => { const g = grouped(b, x); return g && { figures: [rowsCounted], by: [g] }; }, 0),
   rule('question', 'how many|much $col:m has|have|had|did|does|do $cond:c $word ~inTotal?', ({ m, c }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
   rule('question', 'how many|much $guess|$rows did|do|does|has|have|had ~each $qbys:b $col:m ~inTotal?', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),

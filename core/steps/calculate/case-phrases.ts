@@ -111,7 +111,7 @@ export const casePhrases = [
   rule('label', '$word:a', ({ a }) => (NOT_LABEL.test(a) ? null : a), 0),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
-  rule('label', '$word:a ^$word:b', ({ a, b }) => (NOT_LABEL.test(a) || NOT_LABEL.test(b) ? null : `${a} ${b}`), 0.3),
+  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.3),
 
   // Conditions about 'it'
   ...SIZES.flatMap(([words, operator]) => [

@@ -230,6 +230,7 @@ export const textPhrases = [
   rule('clause', '~add ~column? ~named? $name:n ,|:? made|built|derived|worked|taken? from|out|of|with of? the? $col:c $exampleCue $examples:e', ({ n, c, e }, x: Context) => byExample(e, c, x, 'add', n), 0),
   rule('clause', '~add ~column? $shortForm? made|built|derived|taken? from|out|of|with|for? of? the? $col:c ~wayRound? ~into? ~column? $exampleCue $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0.15),
   rule('clause', 'write|rewrite|turn|change|reformat|rearrange|reorder|convert|put|flip|reverse $col:c ~wayRound? ~pleaseWord? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0),
+  rule('clause', '~add|show the? $col:c as|like|written|in the? form? $examples:e ~into? ~column?', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0),
   rule('clause', '$col:c :|, turn|make|change|write|put? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.05),
   rule('clause', '$col:c ~should? ~be? ~wayRound? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.3),
   rule('clause', '~add ~column? ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),

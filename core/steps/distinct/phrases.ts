@@ -5,6 +5,8 @@ const distinct = (by: readonly string[], keep: 'first' | 'last' = 'first') => pl
 const keepRider = (keep: 'first' | 'last') => amend(`keep ${keep}`, (plan) => (plan.step === 'distinct' ? { ...plan, keep } : null));
 /** 'Throw out the repeats' after what said which they are asks for nothing more. */
 const repeats = (columns: readonly string[]): Act => ({ key: 'repeats', apply: (state) => (state.plans.at(-1)?.step === 'distinct' ? state : distinct(columns).apply(state)) });
+/** Of each group the row with the latest date, or the largest amount. */
+const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step === 'distinct' ? { step: 'take', count: 1, choice: { kind, column }, by: plan.by } : null));
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
 export const phrases = [
@@ -28,6 +30,8 @@ export const phrases = [
   rule('firstLast', 'first|topmost', () => 'first', 0),
   rule('firstLast', 'last|bottom', () => 'last', 0),
   rule('rider', '~keep $firstLast:k of? each|every|them|those|all|these?', ({ k }) => keepRider(k), 0),
+  rule('rider', '~keep the? one|row|entry? with? the? ~highest $col:c', ({ c }) => keepMost(c, 'highest'), 0),
+  rule('rider', '~keep the? one|row|entry? with? the? ~lowest $col:c', ({ c }) => keepMost(c, 'lowest'), 0),
   rule('rider', '~keep the? row|one|entry? furthest|farthest|lowest down', () => keepRider('last'), 0),
   rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? row|one|entry? furthest|farthest|lowest down', () => keepRider('last'), 0),
   rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? $firstLast:k row|one|entry?', ({ k }) => keepRider(k), 0),

@@ -22,6 +22,7 @@ export const phrases = [
   rule('gap', 'in|for|of|to the? ~blankWord cells|ones|fields|rows? of|in $cols:c', ({ c }) => c, 0),
   rule('gap', 'for|in ~blankWord $cols:c', ({ c }) => c, 0),
 
+  rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => withText(c, f), -0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => withText(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => withText(c, f), 0),
   rule('clause', '$gap:c ,? ~make $filling:f', ({ f, c }) => withText(c, f), 0),

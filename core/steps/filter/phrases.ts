@@ -1,5 +1,5 @@
 import { readsAsDate } from '../../formula/check';
-import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { keyOf } from '../../language/chart';
 import { all, any, columnsOf, not, type Condition } from '../../formula/expression';
@@ -44,6 +44,9 @@ export const phrases = [
   rule('clause', '$rows|$noun $cond:c', ({ c }) => filter('keep', c), 0.6),
   rule('clause', '$rset:c only ?', ({ c }) => filter('keep', c), 0.1),
   rule('clause', '$rset:c only|stay|stays', ({ c }) => filter('keep', c), 0.1),
+  rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~keep|~keepOnly only? those|these|them|such|it', ({ c }) => filter('keep', c), 0),
+  rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~drop those|these|them|such|it', ({ c }) => filter('aside', c), 0),
+  rule('aside', '~open it|that|they say|says|said|stands|is so in|under|at $col ~close', () => nothing, 0),
   rule('clause', 'only? those|these|the? ones? stay where|with|which $cond:c', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which $cond:c ?|.|,? only those|these stay', ({ c }) => filter('keep', c), 0),
   rule('rider', '~if $cond:c let it|them|those? stay', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),

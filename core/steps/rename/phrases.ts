@@ -5,6 +5,7 @@ export const phrases = [
   rule('renaming', '$col:c ~to $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0),
   rule('renaming', '$col:c - > $name:n', ({ c, n }) => [{ from: c, to: n }], 0),
   rule('renaming', '$col:c = $name:n', ({ c, n }) => [{ from: c, to: n }], 0),
+  rule('renaming', '$col:c ^$text:n', ({ c, n }) => [{ from: c, to: n }], 0.1),
   rule('renaming', '$renaming:a ~list $renaming:b', ({ a, b }) => [...a, ...b], 0),
   rule('clause', '~rename column|columns? $renaming:r', ({ r }) => plans({ step: 'rename', names: r }), 0),
   rule('clause', '~rename $col:c $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.3),
