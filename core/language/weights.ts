@@ -22,7 +22,7 @@ export const WEIGHTS = {
   /** The same between clauses. */
   fillerOutside: 0.05,
   lightOutside: 0.4,
-  colonOutside: 0.5,
+  colonOutside: 1,
   /** A word of a rule mistyped: at once, and for each mistake. */
   mistyped: 0.35,
   mistake: 0.3,

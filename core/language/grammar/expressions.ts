@@ -69,7 +69,7 @@ export const expressionRules = [
   rule('ex0', 'what is|was still|left|being? $word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) ? null : percent(op('/', a, b))), 0.05),
-  rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.1),
+  rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.4),
   rule('part', '$datepart:p of|for ~each? $rows|$noun', ({ p }, x: Context) => { const c = onlyDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.1),
   rule('weighed', '$pct:p $col:c', ({ p, c }, x: Context) => { const q = quantity(c, x); return q && op('*', q, op('/', number(p), number(100))); }, 0.05),
   rule('weighted', '$weighed:a', ({ a }) => a, 0),

@@ -327,6 +327,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
       if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1) continue;
+      if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), cost + (exact.has(`${from}-${to}`) ? 0.5 : 0));
     }
   }
