@@ -278,9 +278,6 @@ const MOST_WORK = 150_000;
 const fillers = new Set(FILLERS);
 const light = new Set(LIGHT);
 
-/** May the word be passed over without losing meaning? */
-export const isLight = (token: Token): boolean => !skipCost(token).lost;
-
 function skipCost(token: Token): Skip {
   if (token.kind === 'mark') {
     if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? WEIGHTS.comma : /[.;!?]/.test(token.lower) ? WEIGHTS.stop : WEIGHTS.mark, outer: token.lower === ':' ? WEIGHTS.colonOutside : 0.02, lost: false };

@@ -105,7 +105,7 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function wordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
-  if (token.stem === name.stem) return [WEIGHTS.form, 'another form'];
+  if (token.stem === name.stem) return [token.lower === `${name.word}s` || `${token.lower}s` === name.word ? WEIGHTS.form / 2 : Math.abs(token.lower.length - name.word.length) > 2 ? WEIGHTS.form * 3 : WEIGHTS.form, 'another form'];
   const [a, b] = [token.lower, name.word];
   if (a.length >= 4 && b.length >= 4) {
     const [x, y] = [token.stem, name.stem];
@@ -149,7 +149,7 @@ function isNoun(token: Token): boolean {
 
 /** Words that join the others of a name: by themselves they name no column. */
 const JOINTS = new Set(['per', 'of', 'in', 'at', 'on', 'the', 'for', 'by', 'to', 'from', 'is', 'a', 'and', 'or', 'with']);
-const LINK = new Set(['of', 'the', 'a', 'an', 'was', 'is', 'it', 'when', 'at']);
+const LINK = new Set(['in', 'for', 'of', 'the', 'a', 'an', 'was', 'is', 'it', 'when', 'at']);
 
 /** Every span of a request that may be a column, the likeliest reading of each span and column. O(tokens * columns). */
 export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary): ColumnMention[] {
@@ -165,7 +165,9 @@ export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary)
     if (first.kind === 'mark') continue;
     names.forEach((name, c) => matchName(tokens, from, name, head.columns[c]!.name, vocabulary, out));
   }
-  return out;
+  // Where a column is called exactly so, one that is only called alike is hardly meant: 'rate' is not the rating.
+  const exact = new Map(out.filter((m) => m.cost < 0.04).map((m) => [`${m.from}-${m.to}`, m.column]));
+  return out.map((m) => (m.reason === 'another form' && m.cost >= 0.04 && exact.has(`${m.from}-${m.to}`) && exact.get(`${m.from}-${m.to}`) !== m.column ? { ...m, cost: m.cost + 0.25 } : m));
 }
 
 function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords }: Vocabulary, out: ColumnMention[]): void {

@@ -3,7 +3,7 @@ import { monthNumber } from '../values/date';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
-import { Grammar, isLight as skipOf, keyOf, rule, type Chart, type Item, type Rule } from './chart';
+import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
@@ -143,12 +143,13 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
   return { mentions, chart: theGrammar().parse(words, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known) };
 }
 
-/** Words that may stand in a remark about the data without asking for anything. */
-const QUANTIFIERS = new Set('what how much does do did still each every why when who half some others other many few most all much lot lots them people everybody somebody different several often sometimes always never'.split(' ').map(stem));
+/** Words that ask for something: a sentence with one of them is no mere description. */
+const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call name add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));
+const ASSERTS = new Set(['be', 'have', 'hold', 'contain', 'come', 'look', 'do', 'whisper', 'doe']);
 
 /**
  * A sentence before the last that only describes a column ('half of our directors are shouting'): all it does is to say
- * what is spoken of. It may hold no word that asks for something.
+ * what is spoken of. It must assert something, and may hold no word that asks for something.
  */
 function backgrounds(words: readonly Token[], columns: readonly ColumnMention[]): Item[] {
   const out: Item[] = [];
@@ -159,10 +160,8 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
     if (to >= words.length - 2 || to - from < 3 || words[to]!.lower === ':' || words[to]!.lower === ';') continue;
     const own = columns.filter((m) => m.from >= from && m.to <= to && m.cost < 0.2);
     const names = new Set(own.map((m) => m.column));
-    const plain = words.slice(from, to).every((w, k) => {
-      const at = from + k;
-      return w.kind === 'mark' ? w.lower === ',' : w.kind !== 'word' ? false : own.some((m) => m.from <= at && m.to > at) || !theGrammar().knows(w) || skipOf(w) || QUANTIFIERS.has(w.stem);
-    });
+    const clause = words.slice(from, to);
+    const plain = clause.every((w, k) => own.some((m) => m.from <= from + k && m.to > from + k) || (w.kind === 'word' ? !ASKING.has(w.stem) : w.kind === 'mark' && w.lower === ',')) && clause.some((w) => ASSERTS.has(w.stem));
     if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: speakOf([...names]), cost: WEIGHTS.background });
     // A question that the sentences after it answer: 'what does each holder still owe?'
     if (plain && words[to]!.lower === '?') out.push({ cat: 'aside', from, to: to + 1, value: nothing, cost: WEIGHTS.background });

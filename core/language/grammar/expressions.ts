@@ -2,6 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { column, number, op, type Expression } from '../../formula/expression';
+import { folded } from '../../values/fold';
 import { unitName, unitSort } from '../../values/units';
 import type { SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
@@ -109,6 +110,14 @@ export const expressionRules = [
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
 
+  rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d (in ~years)?', ({ d }, x: Context) => { const c = bornColumn(x); return c && untilDate(c, d, x); }, 0),
+  rule('ex1', 'age of? ~each|everyone|everybody? $rows|$noun|$guess? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x); return c && untilDate(c, d, x); }, 0),
+  rule('ex1', '~years in|with|at|on the|our? $word until|to|on|by|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
+  ...(['days', 'weeks', 'months', 'years', 'hours'] as const).map((unit) => rule('ex1', `$word? in ${unit} from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05)).flat(),
+  rule('ex2', '~change of|in? $family:f from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => { const [from, to] = [yearOf(f, a), yearOf(f, b)]; return from && to ? op('-', column(to), column(from)) : null; }, 0),
+  rule('ex0', '~totalWord of? $family:f over|across|in|of|for both|all|the? two? years|months|quarters|weeks|days|of? them?', ({ f }, x: Context) => (f.every((n: string) => quantity(n, x)) ? f.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.05),
+  rule('ex1', '~share of the? $col:a that|which ~be|got? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', n, m) : null; }, -0.2),
+  rule('ex2', '~diff $ex1:a and|to what|the? $remark? ~open $ex2:b ~close', ({ a, b }) => op('-', a, b), -0.1),
   rule('ex1', '~years ~each? $rows|$col|$guess|$noun has|had|have|is|was|been? had|held|with|kept|been|owned|rented? (the|our|their? $rows|$noun|$col|$word)? on|at|by|until|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
   rule('ex1', '~years had|has|have? ~each? $rows? had|has|have? been? a? $col:c on|at|by|until $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
   rule('ex1', '~years ~each? $rows? had|has|have? been? with|at us|it on|at|by $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.05),
@@ -128,6 +137,7 @@ export const expressionRules = [
   rule('part', '$datepart:p of|from|in $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$datepart:p was|is it? when? $rows? ~be? $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
   rule('part', 'what $datepart:p was|is it when the? $rows ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.0),
+  rule('part', '$datepart:p ^$col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
   rule('part', '$col:c $datepart:p', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.2),
 
   rule('expr', '$ex2:e', ({ e }) => e, 0),
@@ -141,7 +151,14 @@ function columnIn(unit: string, { head }: Context): string | null {
   return sort !== null && found.length === 1 ? found[0]!.name : null;
 }
 
-const STARTS = /\b(?:since|joined|started?|begin|began|opened|from|member since|planted|born|hired)\b/i;
+const STARTS = /\b(?:since|joined|started?|begin|began|opened|from|member since|planted|hired)\b/i;
+const BORN = /\b(?:born|birth|birthday|dob)\b/i;
+
+/** The column of dates of birth. */
+const bornColumn = (x: Context): string | null => { const found = x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)); return found.length === 1 ? found[0]!.name : null; };
+
+/** The column of a family whose name holds a number. */
+const yearOf = (family: readonly string[], n: number): string | null => { const found = family.filter((name) => new RegExp(`(?<!\\d)${n}(?!\\d)`).test(name)); return found.length === 1 ? found[0]! : null; };
 
 /** The column of dates on which something began: by its name, or the only one. */
 function startColumn(x: Context): string | null {
@@ -158,7 +175,9 @@ export const groupable = (name: string, { head }: Context): boolean => {
   if (columnOf(head, name).type === 'decimal') return false;
   // Where every value is another one, there is nothing to group: 'each lot' is each row.
   const g = head.glances?.get(name);
-  return !g?.values || g.values.length < g.rows - g.blanks || g.rows < 3;
+  if (!g?.values || g.values.length < g.rows - g.blanks || g.rows < 3) return true;
+  // Values that differ only in capitals and outer spaces are one.
+  return new Set(g.values.map(([v]) => folded(v))).size < g.rows - g.blanks;
 };
 
 const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));

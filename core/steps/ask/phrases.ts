@@ -160,7 +160,11 @@ export const phrases = [
 
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
   rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
-  rule('question', '~shareWord of the? $rset:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
+  rule('question', '~shareWord of the? $cond:c $rows|$noun|$guess', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
+  rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),
+  rule('question', 'how much|many did|does|has|have $cond:c $col:m ~inTotal?', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
+  rule('question', '~countWord of? them|those|these|$rows|$noun $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0.1),
   rule('question', '~countWord $yesno:y ~each $qbys:b', ({ y, b }): Question | null => (y.yes.length ? { figures: [rowsCounted], by: b, where: { kind: 'among', of: column(y.column), texts: y.yes } } : null), 0),
   rule('question', '~countWord of? ~each $qbys:b', ({ b }): Question => ({ figures: [rowsCounted], by: b }), 0.05),
   rule('question', 'list|what|which all? are? all? the? ~distinctWord? $col:c are? there?', ({ c }, x: Context): Question | null => { const g = grouped(c, x); return g && { figures: [], by: [g] }; }, 0.4),
@@ -198,6 +202,7 @@ export const phrases = [
   rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),
   rule('rider', '~descending', () => onQuestion('down', (plan) => ordered(plan, true)), 0),
   rule('rider', '~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), 0),
+  rule('rider', '~highest $col|$word|$guess first|on? top?', () => onQuestion('down', (plan) => ordered(plan, true)), 0.1),
   rule('rider', '~highest ~figureTotal|$word first', () => onQuestion('down', (plan) => ordered(plan, true)), 0.05),
   rule('rider', '~lowest ~figureTotal|$word first', () => onQuestion('up', (plan) => ordered(plan, false)), 0.05),
   rule('rider', '~round? $places:p', ({ p }) => onQuestion(`round ${p}`, (plan) => (p >= 0 && p <= 12 ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, p, 'nearest') })) } : null)), 0),

@@ -137,7 +137,7 @@ export const casePhrases = [
   rule('itcond', '$itcond:a ~and $itcond:b', ({ a, b }) => all([a, b]), 0.05),
   rule('itcond', '$itcond:a ~or $itcond:b', ({ a, b }) => any([a, b]), 0.05),
   rule('itcond', '$itcond:a or ~say? ~blankWord', ({ a }) => any([a, { kind: 'empty', of: IT }]), 0.3),
-  rule('itcond', 'it|they? ~not $itcond:c', ({ c }) => not(c), 0.1),
+  rule('itcond', 'it|they|that ~not $itcond:c', ({ c }) => not(c), 0.1),
 
   // One case
   rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
@@ -185,6 +185,7 @@ export const casePhrases = [
   rule('clause', '~add|~grade as? $name:n yes / no depending|based? on? whether|if the? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0.1),
   rule('aside', 'was|is|were|are|did|does it|they|he|she|this|that $word|$value ?', () => nothing, 0.2),
+  rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
 

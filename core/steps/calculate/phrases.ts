@@ -122,6 +122,7 @@ export const phrases = [
 
   // Shares
   rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of|at the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareOf', '$col:a as a|the? ~share of its|the|their? own? $col:by ~totalWord', ({ a, by }, x: Context) => shareIn(a, by, x), -0.1),
   rule('shareOf', '$col:a as a|the? ~share of all|total|every the? $col:b', ({ a, b }, x: Context) => { const e = q(a, x); return e && a === b ? op('/', e, total('sum', e)) : null; }, -0.2),
   rule('shareOf', '~each? $rows|$noun ~share in|of the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '~share of? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
@@ -202,6 +203,7 @@ export const phrases = [
   rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
   rule('clause', 'and $name:n the $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.2),
   rule('clause', '$name:n , $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.4),
+  rule('clause', 'what|how much ~be? still? open|left|due|owed|owing|outstanding|missing|payable :|,|- $formula:e', ({ e }) => (real(e) ? add(e) : null), 0),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
@@ -280,6 +282,8 @@ export const phrases = [
   rule('rider', '~ascending', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
   rule('rider', '$blankIt ~if one|any|either of the? two|three|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
   rule('rider', '~if one|any|either of the? two|three|them? is|are ~blankWord ,? $blankIt', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', '~open? no|blank|empty|missing $cols:c means|mean|counts|count|is|are as|for? zero|0|nothing|none ~close?', ({ c }) => onLast(`zero ${c.join()}`, (plan) => (c.some((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), 0),
+  rule('rider', 'an? ~blankWord year|month|value|one|part|cell|figure|ones counts|count as|for? zero|0|nothing|none', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
   rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
   rule('rider', '~if nothing|none was|were|is $word ,? no $name', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
@@ -299,8 +303,8 @@ export const phrases = [
   // 'the free one': where the price is nothing
   rule('freeOnes', 'free|gratis $rows|$guess?', (_s, x: Context) => { const prices = x.head.columns.filter((c) => fit('price', c.name) < 0.3 && readsAsNumber(x.head, c.name)); return prices.length === 1 ? { kind: 'compare', op: '=', left: column(prices[0]!.name), right: number(0) } : null; }, 0),
 
-  rule('rider', '~if the? $col:c ~be not an? real|proper|valid? ~number|~date ,? $blankIt', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
-  rule('rider', '$blankIt ~if the? $col:c ~be not an? real|proper|valid? ~number|~date', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
+  rule('rider', '~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date ,? $blankIt', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
+  rule('rider', '$blankIt ~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
   rule('rider', "$blankIt ~if we|i|nobody|they don't|dont|do not? know|knows|have the? $col:c", ({ c }) => onLast(`unknown ${c}`, (plan) => withBlank(plan, { kind: 'empty', of: column(c) })), -0.2),
   rule('rider', '$blankIt ~if there? is|are? no|not any? $col:c $word? is|was|are? given|recorded|entered|known|noted|written', ({ c }) => onLast(`unknown ${c}`, (plan) => withBlank(plan, { kind: 'empty', of: column(c) })), -0.2),
   rule('rider', "$blankIt ~if we|they|it|you don't|dont|not know|have|tell|say how many|much|which|it|that|them?", () => onLast('unknown', (plan) => { const [first] = columnsOf(plan.as); return first === undefined ? null : withBlank(plan, { kind: 'empty', of: column(first) }); }), 0),

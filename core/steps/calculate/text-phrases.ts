@@ -233,6 +233,9 @@ export const textPhrases = [
   rule('clause', '~add|show the? $col:c as|like|written|in the? form? $examples:e ~into? ~column?', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0),
   rule('clause', '$col:c :|, turn|make|change|write|put? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.05),
   rule('clause', '$col:c ~should? ~be? ~wayRound? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.3),
+  rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t ~into? ~column ~named? $name:n', ({ c, t, n }, x: Context) => likeThis(c, t, n, x), 0),
+  rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t', ({ c, t }, x: Context) => likeThis(c, t, undefined, x), 0.2),
+  rule('text0', '~initials of|for everybody|everyone|all|each|every $rows|$noun|$guess?', (_s, x: Context) => { const c = personColumn(x); return c && { kind: 'initials', of: column(c) }; }, 0),
   rule('clause', '~add ~column? ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
   rule('clause', '$exampleCue $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.5),
   rule('clause', '$examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.6),
@@ -249,6 +252,16 @@ const sameSource = (what: Findable, name: string, x: Context): Act => ({
     return source !== null && holder(what, source, x) !== null ? withPlan(state, { step: 'calculate', name, as: found(what, column(source)), replace: false }, [name]) : null;
   },
 });
+
+/** The column of persons' names, if one is called so. */
+const personColumn = (x: Context): string | null => x.head.columns.find((c) => /^(?:full |whole )?names?$/i.test(c.name) && c.type === 'text')?.name ?? null;
+
+/** A wished result shown without what it comes from: a value of the same words in another order. */
+function likeThis(name: string, output: string, called: string | undefined, x: Context): Act | null {
+  const words = (text: string): string => (folded(text).match(/[\p{L}\p{N}]+/gu) ?? []).sort().join(' ');
+  const input = sampleOf(name, x).find((v) => words(v) === words(output) && v.trim() !== output);
+  return input === undefined ? null : byExample([{ input, output }], name, x, 'add', called);
+}
 
 const found2 = (what: Findable, named: string | undefined, x: Context): Act | null => addFound(findIn(what, named ?? null, x) ?? findIn(what, null, x));
 

@@ -13,6 +13,15 @@ const numeric = (plan: ConvertPlan): boolean => plan.to === 'decimal' || plan.to
 const meaning = (texts: readonly string[], as: string): Act =>
   rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.map((text): Meaning => ({ text, as }))] }));
 
+/** 'Without the C, as a number': what a replacement leaves is read as numbers. */
+const afterReplace: Act = {
+  key: 'convert after replace',
+  apply(state) {
+    const last = state.plans.at(-1);
+    return last?.step === 'replace' ? withPlan(state, { step: 'convert', columns: last.columns, to: 'decimal' }, last.columns) : null;
+  },
+};
+
 /** Converted columns rounded as well, in a step of their own. */
 const roundThem = (places: number): Act => ({
   key: `convert round ${places}`,
@@ -45,11 +54,17 @@ export const phrases = [
   rule('clause', '$cols:c ~be text in $dayOrder .|;|,? ~make? ~into? ~date?', ({ c, dayOrder }) => act(c, 'date', { order: dayOrder }), 0),
   rule('dayOrder', '~dayFirst', () => 'day first', 0),
   rule('dayOrder', '~monthFirst', () => 'month first', 0),
+  rule('dayOrder', 'day . month . year', () => 'day first', 0),
+  rule('dayOrder', 'month . day . year', () => 'month first', 0),
+  rule('rider', 'dots|points|slashes|dashes|those|they|it mean|means|is|are|stand|stands for? $dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
+  rule('cols', 'both|all|every|the date columns|column|fields', (_s, x: Context) => { const found = x.head.columns.filter((c) => readsAsDate(x.head, c.name)).map((c) => c.name); return found.length > 1 ? found : null; }, -0.1),
   rule('dayOrder', 'day / month / year', () => 'day first', 0),
   rule('dayOrder', 'month / day / year', () => 'month first', 0),
   rule('rider', '$dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
   rule('rider', 'the? $dayOrder:o ~if it|there|they|its? ~be? only? ~slashed', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
   rule('rider', '~if it|there|they|its? ~be? only? ~slashed the? $dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
+  rule('clause', '~make $cols:c ~into? a? plain|real|proper|clean|simple yes or|and|/ no', ({ c }) => act(c, 'yesno'), 0),
+  rule('rider', 'as|into|to a? ~number', () => afterReplace, 0.1),
   rule('clause', '~make $cols:c ~into? yes or|and no', ({ c }) => act(c, 'yesno'), 0.1),
 
   // Units: 'put all weights in grams', 'as one bare number in kW'

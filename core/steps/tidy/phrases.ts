@@ -37,6 +37,7 @@ export const phrases = [
   rule('ways', '~squeezeVerb ~squeeze ~toOne', () => ['squeeze'], 0),
   rule('ways', '~drop ~squeeze', () => ['squeeze'], 0),
   rule('ways', '$ways:a ~list $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),
+  rule('ways', '$ways:a $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 && !a.some((w: Tidying) => b.includes(w)) ? [...a, ...b] : null), 0.15),
   rule('ways', '$ways:a and ~make $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),
 
   rule('clause', '~make $cols:c ~into? $ways:w', ({ c, w }) => act(c, w), 0),
