@@ -209,6 +209,7 @@ export const conditionRules = [
   rule('abbrs', '$abbr:a or|,|and $abbrs:r', ({ a, r }) => [a, ...r], 0),
   rule('cond', '$col:c ~starts $abbrs:t', ({ c, t }) => ({ kind: 'text', test: 'starts', of: column(c), texts: t }), 0.1),
   rule('cond', '$col:c ~ends $abbrs:t', ({ c, t }) => ({ kind: 'text', test: 'ends', of: column(c), texts: t }), 0.1),
+  rule('cond', '$rows with $col:c', ({ c }) => not(empty(c)), 0.3),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

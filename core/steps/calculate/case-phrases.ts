@@ -84,6 +84,9 @@ function chosen({ list, otherwise, blankFor }: Cases, given: Expression | null =
   const filled = closed(list, given);
   // Blank in every case says nothing.
   if (!filled || [...list.map((c) => c.then), otherwise].every((e) => e.kind === 'blank')) return null;
+  // 'Filled' said beside cases that name values means: none of those.
+  const general = (c: Case): boolean => c.when.kind === 'not' && c.when.of.kind === 'empty';
+  filled.sort((a, b) => Number(general(a)) - Number(general(b)));
   const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
   return { kind: 'choose', cases: [...first, ...filled], otherwise };
 }
@@ -127,8 +130,8 @@ export const casePhrases = [
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit|$measure?', ({ n }) => compare('<', n), 0),
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
   rule('itcond', 'it|they|that ~be filled|there|given|known', () => not({ kind: 'empty', of: IT }), 0.05),
-  rule('itcond', 'there|it is|are none|nothing|zero|0 left|there? ~open? zero|0? ~close?', () => compare('=', 0), 0),
-  rule('itcond', 'there|it is|are some|any|something left|there?', () => compare('>', 0), 0),
+  rule('itcond', 'there|it is|are none|nothing|zero|0 left|there? ~open? zero|0? ~close?', () => compare('=', 0), -0.15),
+  rule('itcond', 'there|it is|are some|any|something left|there?', () => compare('>', 0), -0.15),
   rule('itcond', 'it|that|they ~be|equals zero|0', () => compare('=', 0), 0),
   rule('itcond', 'it|they|that|text|note ~contains the? word|words|text? $texts:t', ({ t }) => ({ kind: 'text', test: 'contains', of: IT, texts: t }), 0),
   rule('itcond', 'it|they|that|text|note ~contains|~say the? word|words|text? $plainWords:t', ({ t }) => ({ kind: 'text', test: 'mentions', of: IT, texts: t }), 0.1),
@@ -141,6 +144,7 @@ export const casePhrases = [
 
   // One case
   rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
+  rule('case1', '$leaf:l for the? $rset:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0.1),
   rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
