@@ -217,7 +217,7 @@ test('the request line completes with Tab, and says why it understood as it did'
   await expect(line(page)).toHaveValue('drop ‹Hives› ');
   await expect(page.getByTestId('reading')).toContainText('Drop Hives');
   await page.getByRole('button', { name: 'why?' }).click();
-  await expect(page.getByRole('dialog')).toContainText('column');
+  await expect(page.getByRole('dialog')).toContainText('Words taken for columns');
   await page.getByRole('button', { name: 'Close' }).click();
 });
 

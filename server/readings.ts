@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import { explain, NO_MEMORY, readRequest, type Memory } from '../core/language/read';
+import { account, NO_MEMORY, readRequest, type Account, type Memory } from '../core/language/read';
 import { complete } from '../core/language/completion';
 import { isUndo } from '../core/language/dialogue';
 import { learn, type Lesson } from '../core/language/lessons';
@@ -96,10 +96,10 @@ export async function turnAway(workspaceId: number, sentence: string): Promise<v
   await database().insert(schema.turnedAway).values({ workspaceId, sentence }).onConflictDoNothing();
 }
 
-/** How a request is understood, word by word, as text. */
-export async function explainInWorkspace(workspaceId: number, tableId: number, request: string): Promise<string> {
+/** How a request is accounted for, part by part. */
+export async function accountInWorkspace(workspaceId: number, tableId: number, request: string): Promise<Account> {
   const { states } = await currentStates(workspaceId);
   const stateId = states.get(tableId);
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  return explain(request, (await knownOf(stateId)).head);
+  return account(request, (await knownOf(stateId)).head);
 }

@@ -228,5 +228,8 @@ test('what is typed is completed from the table, and a request can be explained'
   const ids = await bring();
   const { completions } = await readings.readInWorkspace(ids.workspaceId, ids.tableId, 'sort by k');
   expect(completions.map((c) => c.shown)).toEqual(expect.arrayContaining(['Kg', 'Keeper']));
-  expect(await readings.explainInWorkspace(ids.workspaceId, ids.tableId, 'drop keeper')).toContain('‹Keeper›');
+  expect(await readings.accountInWorkspace(ids.workspaceId, ids.tableId, 'please drop keper')).toMatchObject({
+    parts: [{ text: 'please', role: 'passed over' }, { text: 'drop keper', role: 'asks' }],
+    columns: [{ text: 'keper', column: 'Keeper', reason: 'typing mistake' }],
+  });
 });

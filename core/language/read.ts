@@ -64,7 +64,7 @@ interface Path {
   readonly state: State;
   readonly cost: number;
   readonly lost: readonly number[];
-  readonly used: readonly (readonly [number, number])[];
+  readonly used: readonly (readonly [from: number, to: number, cat: string])[];
 }
 
 /** What was said before: the columns spoken of, and the last kept plans with the table they were for. */
@@ -186,6 +186,49 @@ export function expectedAfter(words: readonly Token[], request: string, context:
   return out;
 }
 
+/** What became of each part of a request, and what else was considered: for showing to a person. */
+export interface Account {
+  readonly parts: readonly { readonly text: string; readonly role: 'asks' | 'limits' | 'asks for nothing' | 'passed over' | 'not used' }[];
+  readonly columns: readonly { readonly text: string; readonly column: string; readonly reason: string }[];
+  /** Readings, the likeliest first: how much dearer each is than the first, what it leaves unused, and what is wrong with it. */
+  readonly considered: readonly { readonly sentences: readonly string[]; readonly dearer: number; readonly unused: readonly string[]; readonly problem: string | null }[];
+}
+
+const ROLES = { clause: 'asks', rider: 'limits', aside: 'asks for nothing' } as const;
+
+/** How a request is accounted for over a table, part by part. */
+export function account(request: string, head: CheckedHead): Account {
+  const words = tokens(request);
+  const context: Context = { head, vocabulary: vocabularyOf(head) };
+  if (words.length === 0 || isTooLong(request, words)) return { parts: [], columns: [], considered: [] };
+  const { mentions, chart } = analyse(words, request, context);
+  const paths = search(words, chart, startState(head)).filter((p) => p.state.plans.length > 0 || p.lost.length < words.length);
+  const [best] = paths;
+  if (!best) return { parts: [], columns: [], considered: [] };
+  const parts: { text: string; role: Account['parts'][number]['role'] }[] = [];
+  const cut = (from: number, to: number): string => request.slice(words[from]!.from, words[to - 1]!.to);
+  for (let at = 0; at < words.length; ) {
+    const span = best.used.find(([from]) => from === at);
+    const to = span ? span[1] : at + 1;
+    const role = span ? ROLES[span[2] as keyof typeof ROLES] : best.lost.includes(at) ? 'not used' : 'passed over';
+    const last = parts.at(-1);
+    if (role === 'passed over' && last?.role === role) last.text = `${last.text} ${cut(at, to)}`;
+    else parts.push({ text: cut(at, to), role });
+    at = to;
+  }
+  const reading = readingOf(best, request, words, mentions.columns, mentions.values);
+  return {
+    parts,
+    columns: reading.ties.map((t) => ({ text: request.slice(t.from, t.to), column: t.column, reason: t.reason })),
+    considered: paths.filter((p) => p.state.plans.length > 0).slice(0, 6).map((p) => ({
+      sentences: p.state.problem ? [] : p.state.plans.map(sayPlan),
+      dearer: p.cost - best.cost,
+      unused: p.lost.map((i) => words[i]!.text),
+      problem: p.state.problem?.text ?? null,
+    })),
+  };
+}
+
 /** How a request is understood, as text: its words, what they may be, and the cheapest readings with what they leave out. */
 export function explain(request: string, head: CheckedHead): string {
   const words = tokens(request);
@@ -235,7 +278,7 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
           if (!state) continue;
           const faulty = state.problem && !path.state.problem ? FAULTY : 0;
           const price = cat === 'clause' ? WEIGHTS.clause : WEIGHTS.rider;
-          put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to]] });
+          put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to, cat]] });
         }
       }
     }

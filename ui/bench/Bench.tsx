@@ -5,7 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { HoldView, Proof, ProposalsReply, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
-import type { Reading } from '../../core/language/read';
+import type { Account, Reading } from '../../core/language/read';
 import type { Plan } from '../../core/steps/registry';
 import { RowCard } from '../card/RowCard';
 import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
@@ -20,6 +20,7 @@ import { MOST_SHOWN, Proposals } from './Proposals';
 import { Brief } from './Brief';
 import { KEYS } from './keys';
 import { RequestLine, tieLetters } from './RequestLine';
+import { Why } from './Why';
 
 /** A request that is being proved, or a kept sentence whose proof is looked at again. */
 interface OpenProof {
@@ -60,7 +61,7 @@ export function Bench({ id }: { id: number }) {
   const [missed, setMissed] = useState('');
   const [lesson, setLesson] = useState<{ said: string; plans: readonly Plan[]; stateId: number } | null>(null);
   const [learnt, setLearnt] = useState(false);
-  const [why, setWhy] = useState<string | null>(null);
+  const [why, setWhy] = useState<Account | null>(null);
   const [proposing, setProposing] = useState<boolean | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const finder = useRef<HTMLInputElement>(null);
@@ -133,7 +134,7 @@ export function Bench({ id }: { id: number }) {
     onError: refused,
   });
   const explainIt = (): void => {
-    if (table && request.trim()) void ask<{ text: string }>(`workspaces/${id}/explain`, 'POST', { tableId: table.id, request }).then((r) => setWhy(r.text), refused);
+    if (table && request.trim()) void ask<Account>(`workspaces/${id}/explain`, 'POST', { tableId: table.id, request }).then(setWhy, refused);
   };
 
   const openProof = (plans: readonly Plan[], corrects: boolean): void => {
@@ -357,11 +358,7 @@ export function Bench({ id }: { id: number }) {
         </DialogContent>
       </Dialog>
       <Learnt workspaceId={id} open={learnt} onClose={() => setLearnt(false)} />
-      <Dialog open={why !== null} onClose={() => setWhy(null)} maxWidth="lg" aria-labelledby="why-title">
-        <DialogTitle id="why-title" sx={{ fontFamily: READING }}>How it was understood, word by word</DialogTitle>
-        <DialogContent><Box component="pre" sx={{ fontSize: 11.5, m: 0, whiteSpace: 'pre-wrap' }}>{why}</Box></DialogContent>
-        <DialogActions><Button onClick={() => setWhy(null)}>Close</Button></DialogActions>
-      </Dialog>
+      <Why account={why} onClose={() => setWhy(null)} />
       <Dialog open={dropping !== null} onClose={() => setDropping(null)} aria-labelledby="drop-title">
         <DialogTitle id="drop-title" sx={{ fontFamily: READING }}>Another sentence needs this one</DialogTitle>
         <DialogContent sx={{ fontSize: 14 }}>{dropping?.message}</DialogContent>
