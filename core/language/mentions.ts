@@ -102,8 +102,26 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
   return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
 }
 
+type WordCost = readonly [number, MentionReason];
+const wordCosts = new Map<string, Map<string, WordCost>>();
+
+/** The price of a word for a word of a name; in wide tables the same words come again and again. */
+function wordCost(token: Token, name: NameWord): WordCost {
+  let own = wordCosts.get(token.lower);
+  if (!own) {
+    if (wordCosts.size > 5_000) wordCosts.clear();
+    wordCosts.set(token.lower, (own = new Map()));
+  }
+  let known = own.get(name.word);
+  if (!known) {
+    if (own.size > 5_000) own.clear();
+    own.set(name.word, (known = findWordCost(token, name)));
+  }
+  return known;
+}
+
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
-function wordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
+function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
   if (token.stem === name.stem) return [token.lower === `${name.word}s` || `${token.lower}s` === name.word ? WEIGHTS.form / 2 : Math.abs(token.lower.length - name.word.length) > 2 ? WEIGHTS.form * 3 : WEIGHTS.form, 'another form'];
   const [a, b] = [token.lower, name.word];
@@ -167,7 +185,19 @@ export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary)
   }
   // Where a column is called exactly so, one that is only called alike is hardly meant: 'rate' is not the rating.
   const exact = new Map(out.filter((m) => m.cost < 0.04).map((m) => [`${m.from}-${m.to}`, m.column]));
-  return out.map((m) => (m.reason === 'another form' && m.cost >= 0.04 && exact.has(`${m.from}-${m.to}`) && exact.get(`${m.from}-${m.to}`) !== m.column ? { ...m, cost: m.cost + 0.25 } : m));
+  return likeliest(out).map((m) => (m.reason === 'another form' && m.cost >= 0.04 && exact.has(`${m.from}-${m.to}`) && exact.get(`${m.from}-${m.to}`) !== m.column ? { ...m, cost: m.cost + 0.25 } : m));
+}
+
+/** Most columns that one span of words is taken for. */
+const MOST_ALIKE = 12;
+
+/** The likeliest columns of each span: of hundreds that fit as badly, none is meant. */
+function likeliest(all: readonly ColumnMention[]): readonly ColumnMention[] {
+  const spans = new Map<string, ColumnMention[]>();
+  for (const m of all) (spans.get(`${m.from}-${m.to}`) ?? spans.set(`${m.from}-${m.to}`, []).get(`${m.from}-${m.to}`)!).push(m);
+  if ([...spans.values()].every((l) => l.length <= MOST_ALIKE)) return all;
+  const kept = new Set([...spans.values()].flatMap((l) => (l.length <= MOST_ALIKE ? l : [...l].sort((a, b) => a.cost - b.cost).slice(0, MOST_ALIKE))));
+  return all.filter((m) => kept.has(m));
 }
 
 function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords }: Vocabulary, out: ColumnMention[]): void {

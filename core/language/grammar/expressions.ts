@@ -2,6 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { column, number, op, type Expression } from '../../formula/expression';
+import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
 import { unitName, unitSort } from '../../values/units';
 import type { SpanUnit } from '../../values/date';
@@ -170,6 +171,8 @@ function grouped(f: Expression, by: string, x: Context): Expression | null {
   return f.kind === 'total' && groupable(by, x) ? { ...f, by: [by] } : null;
 }
 
+const differents = new WeakMap<Glance, number>();
+
 /** Can rows be grouped by a column? Measures such as weights are not groups. */
 export const groupable = (name: string, { head }: Context): boolean => {
   if (columnOf(head, name).type === 'decimal') return false;
@@ -177,7 +180,9 @@ export const groupable = (name: string, { head }: Context): boolean => {
   const g = head.glances?.get(name);
   if (!g?.values || g.values.length < g.rows - g.blanks || g.rows < 3) return true;
   // Values that differ only in capitals and outer spaces are one.
-  return new Set(g.values.map(([v]) => folded(v))).size < g.rows - g.blanks;
+  let different = differents.get(g);
+  if (different === undefined) differents.set(g, (different = new Set(g.values.map(([v]) => folded(v))).size));
+  return different < g.rows - g.blanks;
 };
 
 const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));

@@ -145,17 +145,39 @@ function adjectives(tokens: readonly Token[], { head }: Context, put: Put): void
   });
 }
 
+interface YesNo {
+  readonly column: string;
+  readonly yes: readonly string[];
+  readonly no: readonly string[];
+}
+
+const yesNoColumns = new WeakMap<Context['head'], readonly YesNo[]>();
+
+/** The columns of a table that say yes or no, with how they spell it. */
+function yesNoOf(head: Context['head']): readonly YesNo[] {
+  let known = yesNoColumns.get(head);
+  if (!known) {
+    known = head.columns.flatMap(({ name, type }): YesNo[] => {
+      if (type === 'yesno') return [{ column: name, yes: ['yes'], no: ['no'] }];
+      const all = head.glances?.get(name)?.values ?? [];
+      if (type !== 'text' || all.length === 0 || all.length > 13) return [];
+      const values = all.map(([v]) => v).filter((v) => v.trim() !== '');
+      if (values.length === 0 || values.some((v) => readYesNo(v) === null)) return [];
+      const spelled = (wanted: boolean): string[] => [...new Set(values.filter((v) => readYesNo(v) === wanted).map((v) => v.trim()))];
+      return [{ column: name, yes: spelled(true), no: spelled(false) }];
+    });
+    yesNoColumns.set(head, known);
+  }
+  return known;
+}
+
 /** Columns that say yes or no, named as what a row is: 'active', 'unpaid', 'not insured'. */
 function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { head }: Context, put: Put): void {
-  for (const { name, type } of head.columns) {
-    const values = (head.glances?.get(name)?.values ?? []).map(([v]) => v).filter((v) => v.trim() !== '');
-    if (type !== 'yesno' && (type !== 'text' || values.length === 0 || values.length > 12 || values.some((v) => readYesNo(v) === null))) continue;
-    const spelled = (wanted: boolean): string[] => (type === 'yesno' ? [wanted ? 'yes' : 'no'] : [...new Set(values.filter((v) => readYesNo(v) === wanted).map((v) => v.trim()))]);
-    const value = { column: name, yes: spelled(true), no: spelled(false) };
-    for (const m of columns) if (m.column === name && m.cost < 0.35) put('yesno', m.from, m.to, value, m.cost);
+  for (const value of yesNoOf(head)) {
+    for (const m of columns) if (m.column === value.column && m.cost < 0.35) put('yesno', m.from, m.to, value, m.cost);
     tokens.forEach((t, i) => {
       const bare = /^(?:un|non|in|not)-?(\p{L}{3,})$/u.exec(t.lower)?.[1];
-      if (bare && stem(bare) === stem(name)) put('noyes', i, i + 1, value, 0);
+      if (bare && stem(bare) === stem(value.column)) put('noyes', i, i + 1, value, 0);
     });
   }
 }
