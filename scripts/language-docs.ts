@@ -1,6 +1,7 @@
 // npm run docs: writes docs/language.md from the steps, their exact sentences and the examples that the tests run.
 import { writeFileSync } from 'node:fs';
 import { EXAMPLES, EXAMPLE_TABLE } from '../core/language/examples';
+import { METRICS } from '../core/metrics/glossary';
 import { readExact, STEPS } from '../core/steps/registry';
 
 const byStep = new Map<string, string[]>();
@@ -45,7 +46,9 @@ Numbers, ‹columns›, "texts", \`the date "2025-03-01"\` and \`blank\` are put
 time; brackets for more), *rounded (up, down) to N decimals*, *the whole days (weeks, months, years) from … to …*, *the year (quarter, month, day,
 weekday, month name) of …*, *the sum (mean, lowest, highest, count, number of different values) of … over the rows for each ‹…›*, *the running total
 of …*, *the row above of …*, *the rank, highest first, of …*, *the mean across … and …*, *…, or … where it is blank*, *… and … joined with "…"*,
-*the text before (after) the first (last) "…" in …*, and *if … then …, otherwise …*.
+*the text before (after) the first (last) "…" in …*, *the text between "…" and "…" in …*, *piece 2 of … cut at "…"* (from the end: -1), *the first (last) N
+characters of …*, *the initials of …*, *the first (last) e-mail address (telephone number, amount of money, number, date …) in …*, *the first code like
+"L-###" in …* (# a digit, @ a letter), *… followed by …*, *… measured in "min"*, *… at the time …*, and *if … then …, otherwise …*.
 
 A blank or a text that is no number gives a blank; a division by zero gives a blank; each is a kind of its own in the proof. Halves are rounded
 away from zero. Amounts may be written as people write them (€9.40, 9,40 EUR, (45.00), 17 %).
@@ -55,6 +58,16 @@ away from zero. Amounts may be written as people write them (€9.40, 9,40 EUR, 
 *is less than, is at most, is more than, is at least, equals, differs from*; *is "…" or "…"*, *is not "…"*; *contains, mentions the word, starts
 with, ends with "…"*; *is blank, is filled*; joined with *and* or *or else*, with [ ] around parts, and *not (…)*. A comparison with a blank
 holds neither way: such rows are a kind of their own.
+
+## Measures by name
+
+These may be asked for by name; the table's columns play their roles, by their names. Where two columns could play one, it is asked; where none can,
+it is said which. A share comes as a percentage. “Yield per hive”, “margin (takings vs hire)” and “break-even from its hire cost and its price” say
+which columns are meant.
+
+| measure | also called | worked out as | what it is |
+| --- | --- | --- | --- |
+${METRICS.map((m) => `| ${m.names[0]} | ${m.names.slice(1).join(', ')} | ${m.formula.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase()}${m.share ? ', in percent' : ''} | ${m.meaning} |`).join('\n')}
 `;
 writeFileSync('docs/language.md', text);
 console.log('Written to docs/language.md.');

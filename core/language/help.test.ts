@@ -60,6 +60,11 @@ describe('proposals', () => {
   });
 });
 
+test('a measure that the table cannot give says which part is missing', () => {
+  const answer = readRequest('add the churn rate', head);
+  expect(answer.outcome === 'cannot' && answer.message).toMatch(/churn is lost \/ customers, and no column stands for the lost/);
+});
+
 describe('learnt wordings', () => {
   const plan = readExact('Set aside rows where ‹Kg› is less than 30.')!;
   test('a wording means what it was taught, for other columns and numbers too', () => {

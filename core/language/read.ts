@@ -9,6 +9,8 @@ import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
 import { ASIDES } from './lexicon/remarks';
+import type { Metric } from '../metrics/glossary';
+import { missingRoles, rolesOf } from '../metrics/metrics';
 import { recall, type Lesson } from './lessons';
 import { columnMentions, nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
 import { WEIGHTS } from './weights';
@@ -93,6 +95,10 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const learnt = recalled(request, words, context, memory.lessons);
   if (learnt) return { outcome: 'done', reading: learnt, others: [], corrects: false };
   const answer = decide(search(words, chart, startState(head, memory.topic, memory.last?.plans.at(-1))), request, words, mentions.columns, mentions.values, head);
+  if (answer.outcome === 'cannot') {
+    const lacking = lackingRole(mentions.items, head);
+    if (lacking && !memory.last) return cannot(lacking, answer.unused, []);
+  }
   if (!memory.last) return answer;
   // A question asked before is more likely gone on with than something new begun.
   const asked = memory.last.plans.at(-1)?.step === 'ask';
@@ -100,6 +106,16 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last);
   if (correction?.outcome !== 'done') return answer;
   return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - WEIGHTS.goingOn ? answer : correction;
+}
+
+/** What to say when a measure was asked for by name and no column can play one of its parts. */
+function lackingRole(items: readonly Item[], head: CheckedHead): string | null {
+  const named = items.filter((i) => i.cat === 'metricName').sort((a, b) => b.to - b.from - (a.to - a.from))[0];
+  if (!named) return null;
+  const metric = named.value as Metric;
+  const plain = (text: string): string => text.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+  const missing = missingRoles(metric, head).map(plain);
+  return missing.length ? `The ${metric.names[0]} is ${plain(metric.formula)}, and no column stands for the ${missing.join(' or the ')}. Say which, for example: “${metric.names[0]} from ${rolesOf(metric).map((_, i) => `‹${'AB'[i] ?? 'C'}›`).join(' and ')}”.` : null;
 }
 
 /** The reading of a request that the workspace has learnt, the newest lesson first. */
