@@ -1,6 +1,7 @@
 import type { CheckedHead } from '../formula/check';
 import { readsAsDate } from '../formula/check';
 import { folded } from '../values/fold';
+import { FILLERS, LIGHT } from './lexicon/classes';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
 import { forgiven, typingDistance } from '../match/typing';
 import { WEIGHTS } from './weights';
@@ -102,6 +103,9 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
   return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
 }
 
+/** Words of every sentence: 'is' is no short form of 'items'. */
+const SMALL_WORDS = new Set([...FILLERS, ...LIGHT]);
+
 type WordCost = readonly [number, MentionReason];
 const wordCosts = new Map<string, Map<string, WordCost>>();
 
@@ -136,7 +140,7 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     const d = Math.min(typingDistance(a, b, most), typingDistance(token.stem, name.stem, 1) + 0.1);
     if (d <= most + 0.1) return [WEIGHTS.nameMistyped + WEIGHTS.nameMistake * d, 'typing mistake'];
   }
-  if (a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [WEIGHTS.shortForm, 'short form'];
+  if (!SMALL_WORDS.has(a) && a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [WEIGHTS.shortForm, 'short form'];
   return [Infinity, 'exact'];
 }
 

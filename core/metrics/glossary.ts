@@ -129,7 +129,7 @@ export const METRICS: readonly Metric[] = [
   share('growth|growth rate|rate of growth|percentage growth|increase rate', '(end - start) / start', 'change against the start, as a share of it'),
   figure('net change|absolute growth|absolute change', 'end - start', 'what was added from start to end'),
   share('shrinkage|shrink|shrinkage rate', '(start - end) / start', 'what went missing, as a share of the start'),
-  figure('index|growth index', 'end / start * 100', 'the end where the start is 100'),
+  figure('growth index|index of growth', 'end / start * 100', 'the end where the start is 100'),
 
   // Filling and using
   share('occupancy|occupancy rate|load factor|seat occupancy|fill of the house', 'sold / capacity', 'share of the places that were taken'),
@@ -153,8 +153,8 @@ export const METRICS: readonly Metric[] = [
   // Stock
   figure('stock value|inventory value|value of stock|value of the stock|stock worth', 'stock * unitCost', 'what the stock cost'),
   figure('retail value|stock value at sale price', 'stock * unitPrice', 'what the stock would sell for'),
-  figure('stock cover|days of stock|days of cover|cover|days of inventory', 'stock / demand', 'how many days the stock lasts'),
-  figure('stock turn|stock turnover|inventory turnover|turns', 'cost / stock', 'how often the stock is sold'),
+  figure('stock cover|days of stock|days of cover|days of inventory', 'stock / demand', 'how many days the stock lasts'),
+  figure('stock turn|stock turnover|inventory turnover', 'cost / stock', 'how often the stock is sold'),
   figure('shortfall|shortage|missing stock', 'minimum - stock', 'what is missing up to the minimum'),
   figure('order quantity|amount to order|to order', 'minimum - stock', 'what must be ordered to get to the minimum'),
 

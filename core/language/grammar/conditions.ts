@@ -210,6 +210,9 @@ export const conditionRules = [
   rule('cond', '$col:c ~starts $abbrs:t', ({ c, t }) => ({ kind: 'text', test: 'starts', of: column(c), texts: t }), 0.1),
   rule('cond', '$col:c ~ends $abbrs:t', ({ c, t }) => ({ kind: 'text', test: 'ends', of: column(c), texts: t }), 0.1),
   rule('cond', '$rows with $col:c', ({ c }) => not(empty(c)), 0.3),
+  // 'power tools', 'good condition': a value with the noun it belongs to
+  rule('cond', '$values:v ^$col:c', ({ v, c }, x: Context) => (columnOf(x.head, c).type === 'text' && v[0].column !== c && !v.some((o: Value) => o.loose) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
+  rule('rset', '$rows $values:v $word out|up|in|off?', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.4),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

@@ -115,6 +115,7 @@ export const phrases = [
 
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
+  rule('qby', 'member|person|kind|type|sort|piece of $col:c', ({ c }, x: Context) => grouped(c, x), 0),
   rule('qby', 'different|single? $col:c', ({ c }, x: Context) => grouped(c, x), 0.02),
   rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
   rule('qperiod', 'month|months', () => 'month', 0),
@@ -140,6 +141,7 @@ export const phrases = [
   rule('question', '$qlead? $qfigs:f $qtail', ({ f }): Question => ({ figures: f, by: [] }), 0.05),
   rule('question', '$qlead? $qfigs:f ~inTotal? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
+  rule('question', '$qlead? $qfigs:f did|do|does|has|have ~each $qbys:b $word ~inTotal?', ({ f, b }): Question | null => (f.every(counts) ? { figures: f, by: b } : null), 0.2),
   rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
   rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),

@@ -13,6 +13,15 @@ const numeric = (plan: ConvertPlan): boolean => plan.to === 'decimal' || plan.to
 const meaning = (texts: readonly string[], as: string): Act =>
   rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.map((text): Meaning => ({ text, as }))] }));
 
+/** 'And 0 where there is none': blanks of what was converted are filled. */
+const zeroFor = (n: number): Act => ({
+  key: `convert none ${n}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    return last?.step === 'convert' ? withPlan(state, { step: 'fill', columns: last.columns, with: { kind: 'value', text: String(n) } }, last.columns) : null;
+  },
+});
+
 /** 'Without the C, as a number': what a replacement leaves is read as numbers. */
 const afterReplace: Act = {
   key: 'convert after replace',
@@ -111,6 +120,10 @@ export const phrases = [
   rule('rider', '$sought:t is|are|should|shall|must|counts|count|means|mean|stays|becomes|become as|be|for|simply|just? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', '~blankWord ~if it|they? ~say $sought:t', ({ t }) => meaning(t, ''), 0),
   rule('rider', '~blankWord ~if ~be? $sought:t', ({ t }) => meaning(t, ''), 0.05),
+  rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|take|enter it? $num:n', ({ t, n }) => meaning(t, String(n)), 0),
+  rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|leave it? ~blankWord', ({ t }) => meaning(t, ''), 0),
+  rule('rider', 'put|write|use|make|set? $num:n ~if there is|are none|nothing', ({ n }) => zeroFor(n), 0.05),
+  rule('rider', 'with the? $dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
   rule('rider', '$sought:t left|kept|stays|stay as? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('clause', '$cols:c ~into ~number in $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('rider', '$sought:t counts|count|means|mean|is|are|becomes|become as|for|be? $num:n', ({ t, n }) => meaning(t, String(n)), 0),

@@ -42,6 +42,8 @@ export const phrases = [
 
   rule('clause', '~make $cols:c ~into? $ways:w', ({ c, w }) => act(c, w), 0),
   rule('clause', '~make $cols:c all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.02),
+  rule('clause', '$cols:c ~should ~be? written|spelled|spelt|typed|put|all|everything ~into? $ways:w', ({ c, w }) => act(c, w), 0),
+  rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains a? mix|mixture|jumble|mess|muddle|medley (of $word $word?)?', ({ c }) => speakOf(c), 0.1),
   rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.1),
   rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => act(c, w), 0.05),
