@@ -24,6 +24,13 @@ test('says, carries out, and writes the table, the brief and the record', () => 
   expect(readFileSync(path.join(again, 'lots.csv'))).toEqual(readFileSync(path.join(out, 'lots.csv')));
 });
 
+test('a question is answered on standard output, and changes nothing', () => {
+  const out = path.join(folder, 'asked');
+  const ran = kulfi(['run', ...table, '--say', 'how many lots per status?', '--say', 'total kg as well', '--out', out]);
+  expect(ran.stdout).toBe('Status\tRows\naccepted\t2\ncancelled\t1\nStatus\tRows\tTotal Kg\naccepted\t2\t42.5\ncancelled\t1\t61\n');
+  expect(readFileSync(path.join(out, 'brief.txt'), 'utf8')).toBe('');
+});
+
 test('the exit code tells what came of it', () => {
   expect(kulfi(['run', ...table, '--say', 'drop the zorbled ones']).status).toBe(4);
   expect(kulfi(['run', ...table, '--say', 'drop the cancelled ones quickly']).status).toBe(3);

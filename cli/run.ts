@@ -7,6 +7,7 @@ import { workRecord } from '../core/brief/record';
 import { csvPieces, jsonPieces } from '../core/formats/write';
 import { importRows, previewFile } from '../core/formats/import';
 import { memoryColumn, type Chunk } from '../core/table/column';
+import type { AnswerTable } from '../core/steps/step';
 import type { Table } from '../core/table/table';
 
 /** What one run is to do. */
@@ -34,7 +35,11 @@ export async function runOnce(order: RunOrder, open: typeof createReadStream): P
       return CODES[answer.outcome];
     }
     session = said.session;
-    if (answer.outcome === 'done') process.stderr.write(`${answer.reading.sentences.join(' ')}\n`);
+    if (answer.outcome === 'done') {
+      process.stderr.write(`${answer.reading.sentences.join(' ')}\n`);
+      // Where the table itself goes to standard output, answers go beside it.
+      if (session.answered && answer.reading.plans.every((p) => p.step === 'ask')) (order.out ? process.stdout : process.stderr).write(answerText(session.answered));
+    }
   }
   if (order.out) {
     mkdirSync(order.out, { recursive: true });
@@ -47,6 +52,9 @@ export async function runOnce(order: RunOrder, open: typeof createReadStream): P
   }
   return CODES.done;
 }
+
+/** An answer as lines of cells with tabs between, its heads first. */
+const answerText = ({ columns, rows }: AnswerTable): string => [columns, ...rows].map((cells) => `${cells.map((c) => String(c ?? '').replace(/\s+/g, ' ')).join('\t')}\n`).join('');
 
 async function readTable(name: string, file: string, open: typeof createReadStream): Promise<Table> {
   const head = await firstBytes(file, open);
