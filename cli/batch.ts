@@ -2,9 +2,9 @@ import { readFileSync } from 'node:fs';
 import Joi from 'joi';
 import { openSession, tell, type Session } from '../core/brief/session';
 import { tableFromBytes } from '../core/formats/import';
-import { CHUNK_ROWS } from '../core/table/column';
-import { positionAt, rowCount, type Table } from '../core/table/table';
-import { cellValue, type CellValue } from '../core/values/cell';
+import { cellsOf } from '../core/formats/write';
+import type { Table } from '../core/table/table';
+import type { CellValue } from '../core/values/cell';
 
 const caseSchema = Joi.object({
   id: Joi.string().required(),
@@ -57,12 +57,5 @@ function turnOf(answer: Said): Turn {
 }
 
 async function plainTable(table: Table): Promise<{ name: string; columns: string[]; rows: CellValue[][] }> {
-  const rows: CellValue[][] = [];
-  for (let at = 0; at < rowCount(table); at++) {
-    const p = positionAt(table, at);
-    const row: CellValue[] = [];
-    for (const column of table.columns) row.push(cellValue(await column.load(Math.floor(p / CHUNK_ROWS)), p % CHUNK_ROWS, column.type));
-    rows.push(row);
-  }
-  return { name: table.name, columns: table.columns.map((c) => c.name), rows };
+  return { name: table.name, columns: table.columns.map((c) => c.name), rows: await cellsOf(table) };
 }

@@ -3,7 +3,6 @@ import { account, NO_MEMORY, readRequest, type Account, type Memory } from '../c
 import { complete } from '../core/language/completion';
 import { isUndo } from '../core/language/dialogue';
 import { learn, type Lesson } from '../core/language/lessons';
-import { vocabularyOf, type Vocabulary } from '../core/language/mentions';
 import { proposals } from '../core/language/proposals';
 import type { Plan } from '../core/steps/registry';
 import type { CheckedHead } from '../core/formula/check';
@@ -15,18 +14,15 @@ import { headFor, type EntryRow } from './revise';
 import { loadState } from './store/tables';
 import { currentStates } from './workspaces';
 
-const vocabularies = new Map<number, Vocabulary>();
+/** What is known of one version of a table. */
+const headOf = async (stateId: number): Promise<CheckedHead> => headFor(await loadState(pool(), stateId));
 
-/** What is known for reading requests about one version of a table; made once for each. */
-async function knownOf(stateId: number): Promise<{ head: CheckedHead; vocabulary: Vocabulary }> {
-  const head = await headFor(await loadState(pool(), stateId));
-  let vocabulary = vocabularies.get(stateId);
-  if (!vocabulary) {
-    vocabulary = vocabularyOf(head);
-    vocabularies.set(stateId, vocabulary);
-    if (vocabularies.size > 24) vocabularies.delete(vocabularies.keys().next().value!);
-  }
-  return { head, vocabulary };
+/** What is known of a table as it stands now, and the workspace's version. */
+async function headNow(workspaceId: number, tableId: number): Promise<{ head: CheckedHead; version: number }> {
+  const { states, row } = await currentStates(workspaceId);
+  const stateId = states.get(tableId);
+  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  return { head: await headOf(stateId), version: row.version };
 }
 
 /**
@@ -41,10 +37,9 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
   const stateId = edited < 0 ? states.get(tableId) : own[edited]!.before;
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
   if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' }, completions: [] };
-  const { head, vocabulary } = await knownOf(stateId);
-  const kept = await memoryOf(before);
-  const memory: Memory = { ...kept, lessons: (await lessonRows(workspaceId)).map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
-  return { version: row.version, stateId, answer: readRequest(request, head, memory, vocabulary), completions: request.length < 400 ? complete(request, head, vocabulary) : [] };
+  const [head, kept, lessons] = await Promise.all([headOf(stateId), memoryOf(before), lessonRows(workspaceId)]);
+  const memory: Memory = { ...kept, lessons: lessons.map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
+  return { version: row.version, stateId, answer: readRequest(request, head, memory), completions: request.length < 400 ? complete(request, head) : [] };
 }
 
 /** What was said last: the sentences that were kept together, and the table they were said about. */
@@ -70,8 +65,7 @@ export async function lessonsOf(workspaceId: number): Promise<LessonView[]> {
 
 /** Remembers that a request means some plans over a version of a table. */
 export async function teach(workspaceId: number, stateId: number, said: string, plans: readonly Plan[]): Promise<void> {
-  const { head, vocabulary } = await knownOf(stateId);
-  const lesson = learn(said, plans, head, vocabulary);
+  const lesson = learn(said, plans, await headOf(stateId));
   if (!lesson) throw new Told('There is no word in it to remember it by.', 400, 'lesson');
   await database().insert(schema.lessons).values({ workspaceId, lesson });
 }
@@ -82,13 +76,10 @@ export async function forget(workspaceId: number, id: number): Promise<void> {
 
 /** What is worth saying next about a table, without what was turned away. */
 export async function proposalsFor(workspaceId: number, tableId: number): Promise<ProposalsReply> {
-  const { states, row } = await currentStates(workspaceId);
-  const stateId = states.get(tableId);
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  const { head } = await knownOf(stateId);
+  const { head, version } = await headNow(workspaceId, tableId);
   const turned = await database().select({ sentence: schema.turnedAway.sentence }).from(schema.turnedAway).where(eq(schema.turnedAway.workspaceId, workspaceId));
   const away = new Set(turned.map((t) => t.sentence));
-  return { version: row.version, proposals: proposals(head).filter((p) => !away.has(p.sentence)) };
+  return { version, proposals: proposals(head).filter((p) => !away.has(p.sentence)) };
 }
 
 /** A proposal that is not wanted: it does not come back. */
@@ -98,8 +89,5 @@ export async function turnAway(workspaceId: number, sentence: string): Promise<v
 
 /** How a request is accounted for, part by part. */
 export async function accountInWorkspace(workspaceId: number, tableId: number, request: string): Promise<Account> {
-  const { states } = await currentStates(workspaceId);
-  const stateId = states.get(tableId);
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  return account(request, (await knownOf(stateId)).head);
+  return account(request, (await headNow(workspaceId, tableId)).head);
 }

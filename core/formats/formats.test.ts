@@ -4,7 +4,7 @@ import { guessType, looksLikeData } from './columnise';
 import { NotText, detectEncoding } from './encoding';
 import { importRows, previewFile, tableFromBytes } from './import';
 import { csvPieces, jsonPieces } from './write';
-import { cellsOf } from '../testing/tables';
+import { cellsOf } from './write';
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);
 const gather = async (pieces: AsyncIterable<string>): Promise<string> => {

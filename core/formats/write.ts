@@ -30,6 +30,13 @@ async function* rows<T>(table: Table, read: (chunk: Chunk, at: number, column: C
   }
 }
 
+/** All cells of a table, row by row in its order, for tables that fit in memory. O(cells). */
+export async function cellsOf(table: Table): Promise<CellValue[][]> {
+  const out: CellValue[][] = [];
+  for await (const batch of rows<CellValue>(table, (chunk, at, column) => cellValue(chunk, at, column.type))) for (const row of batch) out.push(row);
+  return out;
+}
+
 /** A table as CSV (RFC 4180, UTF-8, lines end in CR LF), in pieces. Cells that would run as a formula are made harmless unless `raw`. */
 export async function* csvPieces(table: Table, raw = false): AsyncGenerator<string> {
   yield `${csvLine(table.columns.map((c) => c.name), raw)}\r\n`;

@@ -1,6 +1,7 @@
 import { readsAsNumber, type CheckedHead } from '../formula/check';
 import { isDate } from '../table/column';
 import type { Context } from './acts';
+import { written } from './exact';
 import { expectedAfter } from './read';
 import { CLASSES } from './lexicon/classes';
 import { columnMentions, vocabularyOf, type Vocabulary } from './mentions';
@@ -41,7 +42,7 @@ export function complete(request: string, head: CheckedHead, vocabulary: Vocabul
     head.columns.forEach((c, i) => {
       const numeric = readsAsNumber(head, c.name) && !isDate(c.type);
       const columnCost = numeric ? Math.min(anyCost, numberCost) : anyCost;
-      if (begins(c.name) && columnCost < Infinity) out.push({ from, text: `‹${c.name.replace(/›/g, '››')}› `, shown: c.name, sort: 'column', cost: columnCost + i * 0.01 + (mentioned.has(c.name) ? 0.5 : 0) - (prefix ? 0.4 : 0) });
+      if (begins(c.name) && columnCost < Infinity) out.push({ from, text: `${written(c.name)} `, shown: c.name, sort: 'column', cost: columnCost + i * 0.01 + (mentioned.has(c.name) ? 0.5 : 0) - (prefix ? 0.4 : 0) });
     });
   }
   const valueCost = expected.get('$value');
@@ -50,7 +51,7 @@ export function complete(request: string, head: CheckedHead, vocabulary: Vocabul
       const g = head.glances?.get(name);
       // Where every value is another one, none is likelier than the rest.
       if (head.columns.find((c) => c.name === name)?.type !== 'text' || !g?.values || g.values.length >= g.rows - g.blanks) continue;
-      (head.glances?.get(name)?.values ?? []).slice(0, 200).forEach(([value], i) => {
+      g.values.slice(0, 200).forEach(([value], i) => {
         if (value.trim() !== '' && value.length <= 40 && begins(value)) out.push({ from, text: `${JSON.stringify(value)} `, shown: value, sort: 'value', cost: valueCost - 0.3 + i * 0.02 });
       });
     }

@@ -172,9 +172,12 @@ export const later = <T>(syntax: () => Syntax<T>): Syntax<T> => ({
   parse: (input, at) => syntax().parse(input, at),
 });
 
-/** A column: its name between ‹ and ›; a › in the name is doubled. */
+/** A column's name as exact sentences write it: between ‹ and ›, a › in the name doubled. */
+export const written = (name: string): string => `‹${name.replace(/›/g, '››')}›`;
+
+/** A column, by its name. */
 export const columnName: Syntax<string> = {
-  print: (name) => (name === '' ? null : `‹${name.replace(/›/g, '››')}›`),
+  print: (name) => (name === '' ? null : written(name)),
   parse(input, at) {
     if (input[at] !== '‹') return null;
     let name = '';

@@ -2,6 +2,7 @@ import { columnMentions, vocabularyOf, type Vocabulary } from './mentions';
 import type { CheckedHead } from '../formula/check';
 import { checkPlan, readExact, sayPlan, type Plan } from '../steps/registry';
 import { headAfter } from './acts';
+import { written } from './exact';
 import { FILLERS } from './lexicon/classes';
 import { tokens, type Token } from './words';
 
@@ -35,28 +36,24 @@ export function learn(said: string, plans: readonly Plan[], head: CheckedHead, v
   let means = plans.map(sayPlan);
   const pattern: (string | Slot)[] = [];
   let slots = 0, plain = 0;
-  const take = (written: string, slot: Slot['slot']): boolean => {
-    if (!means.some((m) => m.includes(written))) return false;
-    means = means.map((m) => m.split(written).join(`{${slots}}`));
+  const take = (text: string | RegExp, slot: Slot['slot']): boolean => {
+    const after = means.map((m) => m.replaceAll(text, `{${slots}}`));
+    if (after.every((m, i) => m === means[i])) return false;
+    means = after;
     slots++;
     pattern.push({ slot });
     return true;
   };
   for (let i = 0; i < words.length; ) {
     const t = words[i]!;
-    const own = mentions.filter((m) => m.from === i).sort((a, b) => a.cost - b.cost || b.to - a.to).find((m) => means.some((s) => s.includes(`‹${m.column}›`)));
-    if (own && take(`‹${own.column}›`, 'column')) {
+    const own = mentions.filter((m) => m.from === i).sort((a, b) => a.cost - b.cost || b.to - a.to).find((m) => means.some((s) => s.includes(written(m.column))));
+    if (own && take(written(own.column), 'column')) {
       i = own.to;
       continue;
     }
     i++;
     if (t.kind === 'quoted' && take(JSON.stringify(t.lower), 'text')) continue;
-    if (t.kind === 'number' && means.some((m) => numberIn(t.value).test(m))) {
-      means = means.map((m) => m.replace(numberIn(t.value), `{${slots}}`));
-      slots++;
-      pattern.push({ slot: 'number' });
-      continue;
-    }
+    if (t.kind === 'number' && take(numberIn(t.value), 'number')) continue;
     if (passed(t)) continue;
     pattern.push(compared(t));
     plain++;
@@ -80,7 +77,7 @@ export function recall(lesson: Lesson, request: string, head: CheckedHead, vocab
       }
     } else if (piece.slot === 'column') {
       for (const m of mentions.filter((o) => o.from === at).sort((a, b) => a.cost - b.cost)) {
-        const found = match(k + 1, m.to, [...filled, `‹${m.column.replace(/›/g, '››')}›`]);
+        const found = match(k + 1, m.to, [...filled, written(m.column)]);
         if (found) return found;
       }
     } else if (piece.slot === 'number' ? t.kind === 'number' : t.kind === 'quoted') {

@@ -75,8 +75,16 @@ const NOT_NOUNS = new Set(['no', 'id', 'number', 'nr', 'code', 'ref', 'date', 'n
 /** Most values over all columns that are indexed. */
 const MOST_INDEXED = 20_000;
 
-/** Makes a table ready for finding mentions: its names in words, its values, and the nouns that mean a row of it. */
+const known = new WeakMap<CheckedHead, Vocabulary>();
+
+/** Makes a table ready for finding mentions: its names in words, its values, and the nouns that mean a row of it. Made once for each head. */
 export function vocabularyOf(head: CheckedHead): Vocabulary {
+  let vocabulary = known.get(head);
+  if (!vocabulary) known.set(head, (vocabulary = collect(head)));
+  return vocabulary;
+}
+
+function collect(head: CheckedHead): Vocabulary {
   const values = new Map<string, { column: string; text: string; loose: boolean }[]>();
   let longestValue = 1;
   let left = MOST_INDEXED;

@@ -4,6 +4,7 @@ import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/regist
 import { STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
 import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
+import { written } from './exact';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
@@ -124,12 +125,11 @@ function recalled(request: string, words: readonly Token[], { head, vocabulary }
     const plans = recall(lesson, request, head, vocabulary);
     if (!plans) continue;
     const sentences = plans.map(sayPlan);
-    const ties = columnMentions(words, vocabulary).filter((m) => m.cost < 0.6 && sentences.some((s) => s.includes(`‹${m.column}›`))).map((m): Tie => ({ from: words[m.from]!.from, to: words[m.to - 1]!.to, column: m.column, reason: 'learnt' }));
+    const ties = columnMentions(words, vocabulary).filter((m) => m.cost < 0.6 && sentences.some((s) => s.includes(written(m.column)))).map((m): Tie => ({ from: words[m.from]!.from, to: words[m.to - 1]!.to, column: m.column, reason: 'learnt' }));
     return { plans, sentences, cost: 0, ties: ties.filter((t, i) => !ties.slice(0, i).some((o) => o.from < t.to && t.from < o.to)), unused: [], learnt: lesson.said };
   }
   return null;
 }
-
 
 /**
  * 'Round that to 2', 'no, I meant the cancelled ones': a request that only makes sense as a correction of the one before,

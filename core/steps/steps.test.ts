@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { rowCount } from '../table/table';
-import { cellsOf, columnCells, csvTable } from '../testing/tables';
+import { cellsOf } from '../formats/write';
+import { columnCells, csvTable } from '../testing/tables';
 import { textTable } from '../table/table';
 import { checkPlan, readExact, type Plan } from './registry';
 import { HELD, headWithGlances, runPlan, tryPlan, type Holds } from './run';

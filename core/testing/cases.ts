@@ -1,8 +1,8 @@
 import { openSession, tell, type Session } from '../brief/session';
 import { tableFromBytes } from '../formats/import';
+import { cellsOf } from '../formats/write';
 import type { Answer } from '../language/read';
 import type { Table } from '../table/table';
-import { cellsOf } from './tables';
 import { faultsOf, type Expectation, type Plain } from './judge';
 
 /** Requests with what must come out, and exact sentences that give it. */
@@ -45,7 +45,6 @@ export async function judge(one: Case, bytes: Uint8Array, requests: readonly str
     return last === 'done' && !wanted.includes('done') ? { verdict: 'wrong', faults: ['it was carried out'] } : { verdict: 'asked', faults: [last] };
   }
   if (last !== 'done') return { verdict: session.entries.length ? 'wrong' : 'right', faults: [] };
-  const answered = session.answered;
-  const faults = faultsOf(one.expect, before, await plainOf(session.table), answered && { columns: answered.columns, rows: answered.rows });
+  const faults = faultsOf(one.expect, before, await plainOf(session.table), session.answered);
   return { verdict: faults.length ? 'wrong' : 'right', faults };
 }

@@ -1,4 +1,4 @@
-import { column, type Expression } from '../../formula/expression';
+import { column, number, op, type Expression } from '../../formula/expression';
 import { nothing, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import type { Metric } from '../../metrics/glossary';
@@ -69,7 +69,7 @@ export const metricPhrases = [
 
 /** Change from one column to another, as a percentage of the first. */
 const growth = (from: string, to: string): Expression | null =>
-  from === to ? null : { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: { kind: 'op', op: '-', left: column(to), right: column(from) }, right: column(from) }, right: { kind: 'number', value: 100 } };
+  from === to ? null : op('*', op('/', op('-', column(to), column(from)), column(from)), number(100));
 
 /** 'visitors 2024 to 2025': the columns of a family whose names hold the two numbers. */
 function yearly(family: readonly string[], a: number, b: number): Expression | null {

@@ -173,8 +173,8 @@ export const textPhrases = [
   rule('whats', '$what:a ~list $whats:b', ({ a, b }) => [a, ...b], 0),
   rule('jumble', 'jumbled|mixed|muddled|thrown|lumped|all|squeezed|crammed together|up|in? one? cell|field?', () => true, 0),
   // 'Some people quote a reference in their complaint. Pull it into a column called Ref': the naming follows.
-  rule('rider', '~extract it|that|this|them|those ~into $name:n', ({ n }) => amend(`found ${n}`, (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? { ...plan, name: n } : null)), -0.1),
-  rule('rider', '~extract it|that|this|them|those ~into ~column of? its|their? own? ~named? $name:n', ({ n }) => amend(`found ${n}`, (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? { ...plan, name: n } : null)), 0),
+  rule('rider', '~extract it|that|this|them|those ~into $name:n', ({ n }) => nameFound(n), -0.1),
+  rule('rider', '~extract it|that|this|them|those ~into ~column of? its|their? own? ~named? $name:n', ({ n }) => nameFound(n), 0),
   rule('rider', '~extract it|that|this|them|those ~into ~column of? its|their own', () => amend('found', (plan) => (plan.step === 'calculate' && isFind(plan.as) ? plan : null)), 0),
   rule('rider', '~into a|one? column|field of? its|their own', () => amend('own', (plan) => (plan.step === 'calculate' && !plan.replace ? plan : null)), 0),
   rule('rider', '~otherwise ~blankWord', () => onText('else blank', (e) => (isFind(e) ? e : null)), 0),
@@ -281,3 +281,6 @@ function momentOf(a: string, b: string, x: Context): Expression | null {
   if (readsAsDate(x.head, a) && isClock(b)) return { kind: 'moment', day: column(a), time: column(b) };
   return readsAsDate(x.head, b) && isClock(a) ? { kind: 'moment', day: column(b), time: column(a) } : null;
 }
+
+/** What was found last, called by a name. */
+const nameFound = (name: string): Act => amend(`found ${name}`, (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? { ...plan, name } : null));
