@@ -4,7 +4,7 @@ import type { Glance } from '../profile/glance';
 import { readDate } from '../values/date';
 import { unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
-import { columnsOf, isCondition, conditionParts, parts, type Condition, type Expression } from './expression';
+import { columnsOf, isCondition, conditionParts, parts, type Condition, type DatePart, type Expression, type TotalFn } from './expression';
 
 /** What is wrong with a plan, as one sentence, and the column it is about. */
 export interface Problem {
@@ -43,6 +43,10 @@ const whole: ResultType = { type: 'whole', scale: 0 };
 const decimal = (scale: number | null): ResultType => ({ type: 'decimal', scale });
 const text: ResultType = { type: 'text', scale: null };
 
+/** Parts of dates that are texts, and figures worked out from all values of a group at once. */
+const TEXT_PARTS: ReadonlySet<DatePart> = new Set<DatePart>(['weekday', 'month name', 'time', 'month in its year', 'quarter in its year']);
+const LISTED: ReadonlySet<TotalFn> = new Set<TotalFn>(['median', 'spread', 'lower quartile', 'upper quartile']);
+
 /** The type of an expression over a table. Blank fits any type; a column read as text is text. */
 export function typeOf(expression: Expression, head: CheckedHead): ResultType {
   switch (expression.kind) {
@@ -57,8 +61,18 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'letters':
     case 'initials':
     case 'inside':
+    case 'padded':
+    case 'person':
+    case 'cleaned':
+    case 'fiscal':
       return text;
+    case 'size':
+      return whole;
+    case 'maths':
+      return expression.fn === 'absolute value' ? quantityOrDate(expression.of, head) : decimal(null);
     case 'found':
+      if (expression.which === 'count') return whole;
+      if (expression.which === 'all') return text;
       return expression.what.kind === 'sort' && NUMERIC_FINDS.has(expression.what.sort) ? decimal(null) : expression.what.kind === 'sort' && expression.what.sort === 'date' ? { type: 'date', scale: null } : text;
     case 'measure':
       return decimal(null);
@@ -74,7 +88,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     }
     case 'op': {
       const [a, b] = [scaleOf(expression.left, head), scaleOf(expression.right, head)];
-      if (expression.op === '/' || a === null || b === null) return decimal(null);
+      if (expression.op === '/' || expression.op === '^' || a === null || b === null) return decimal(null);
       const scale = expression.op === '*' ? a + b : Math.max(a, b);
       return scale === 0 ? whole : decimal(scale);
     }
@@ -87,10 +101,10 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'span':
       return expression.unit === 'hours' ? decimal(null) : whole;
     case 'part':
-      return expression.part === 'weekday' || expression.part === 'month name' ? text : whole;
+      return expression.part === 'date' ? { type: 'date', scale: null } : TEXT_PARTS.has(expression.part) ? text : whole;
     case 'total':
       if (expression.fn === 'count' || expression.fn === 'distinct') return whole;
-      return expression.fn === 'mean' || expression.fn === 'median' || expression.fn === 'spread' ? decimal(null) : quantityOrDate(expression.of, head);
+      return LISTED.has(expression.fn) || expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
     case 'over':
       return expression.fn.startsWith('rank') ? whole : quantityOrDate(expression.of, head);
     case 'across':
@@ -147,6 +161,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
   const visit = (n: Expression | Condition): void => {
     if (isCondition(n)) {
       if (n.kind === 'compare') checkComparison(n, head, need);
+      if (n.kind === 'outlying') need(n.of, 'number', 'compared with the rest');
       conditionParts(n).forEach(visit);
       return;
     }
@@ -162,6 +177,10 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         need(n.from, 'date', 'a start or an end');
         need(n.to, 'date', 'a start or an end');
         break;
+      case 'maths':
+        need(n.of, 'number', 'calculated with');
+        break;
+      case 'fiscal':
       case 'part':
         need(n.of, 'date', 'taken apart as a date');
         break;
@@ -172,7 +191,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         need(n.day, 'date', 'the day of a moment');
         break;
       case 'total':
-        if (n.fn === 'sum' || n.fn === 'mean' || n.fn === 'median' || n.fn === 'spread') need(n.of, 'number', 'added up');
+        if (n.fn === 'sum' || n.fn === 'mean' || LISTED.has(n.fn)) need(n.of, 'number', 'added up');
         break;
       case 'over':
         if (n.fn !== 'previous') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');

@@ -2,13 +2,15 @@ import { BLANK, MISFIT, VALUE, allValues, isDate, type Chunk } from '../table/co
 import { groupsOf, type Groups } from '../profile/groups';
 import { liveMask, positionAt, rowCount, columnOf, eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
-import { DAY, MONTHS, WEEKDAYS, readClock, readDate, spanBetween } from '../values/date';
+import { DAY, MONTHS, WEEKDAYS, fiscalYear, isoWeek, readClock, readDate, spanBetween } from '../values/date';
 import { caseless, finder, initialsOf, insideOf, slotOf } from '../values/find';
 import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
+import { cleaned } from '../values/clean';
+import { readPerson } from '../values/person';
 import { readsAsDate, readsAsNumber, typeOf, type CheckedHead } from './check';
-import { columnsOf, walk, type Comparison, type Condition, type Expression } from './expression';
+import { any, columnsOf, number, op, walk, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator, type TotalFn } from './expression';
 import { readMeasure } from '../values/units';
 import { BY_ZERO, amountsOf, constant, datesOf, readTexts, textsOf, type NumberVector, type TextVector, type Vector } from './vector';
 
@@ -86,6 +88,22 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
     }
     case 'choose':
       return choose(e, f, c);
+    case 'maths': {
+      const { values, state } = numbers(e.of, f, c);
+      return settled(values.map(MATHS[e.fn]), state);
+    }
+    case 'fiscal':
+      return datedTexts(dates(e.of, f, c), (d) => fiscalYear(d, e.start));
+    case 'size': {
+      const { texts: all } = texts(e.of, f, c);
+      return { kind: 'number', values: Float64Array.from(all, (t) => (e.what === 'words' ? (t.match(/\S+/g) ?? []).length : Array.from(t).length)), state: Uint8Array.from(all, (t) => (t === '' ? BLANK : VALUE)) };
+    }
+    case 'padded':
+      return mapTexts(texts(e.of, f, c), (t) => (t.trim() === '' ? '' : t.trim().padStart(e.length, e.fill)));
+    case 'person':
+      return mapTexts(texts(e.of, f, c), (t) => readPerson(t)?.[e.part] ?? '');
+    case 'cleaned':
+      return mapTexts(texts(e.of, f, c), (t) => cleaned(t, e.way));
     case 'span': {
       const [from, to] = [dates(e.from, f, c), dates(e.to, f, c)];
       return combine(from, to, (a, b) => spanBetween(a, b, e.unit));
@@ -127,7 +145,12 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return mapTexts(texts(e.of, f, c), (t) => insideOf(t, e.open, e.close));
     case 'found': {
       const find = finder(e.what);
-      const found = mapTexts(texts(e.of, f, c), (t) => { const all = find(t); return (e.which === 'first' ? all[0] : all.at(-1)) ?? ''; });
+      const source = texts(e.of, f, c);
+      if (e.which === 'count') {
+        const counts = mapTexts(source, (t) => String(find(t).length));
+        return { kind: 'number', values: Float64Array.from(counts.texts, Number), state: new Uint8Array(f.length).fill(VALUE) };
+      }
+      const found = mapTexts(source, (t) => { const all = find(t); return (e.which === 'all' ? all.join(', ') : e.which === 'first' ? all[0] : all.at(-1)) ?? ''; });
       const { type } = typeOf(e, c.head);
       return type === 'text' ? found : isDate(type) ? datesOf({ kind: 'text', length: f.length, ...encode(found.texts) }, { dayFirst: true }) : amountsOf({ kind: 'text', length: f.length, ...encode(found.texts) });
     }
@@ -227,14 +250,22 @@ const add: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x
 const subtract: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! - y[i]!; };
 const multiply: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! * y[i]!; };
 const divide: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! / y[i]!; };
-const OPS: Record<'+' | '-' | '*' | '/', Op> = { '+': add, '-': subtract, '*': multiply, '/': divide };
+const power: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! ** y[i]!; };
+const OPS: Record<Operator, Op> = { '+': add, '-': subtract, '*': multiply, '/': divide, '^': power };
 
-function arithmetic(operator: '+' | '-' | '*' | '/', a: NumberVector, b: NumberVector): NumberVector {
+function arithmetic(operator: Operator, a: NumberVector, b: NumberVector): NumberVector {
   const values = new Float64Array(a.values.length);
   const state = bothStates(a.state, b.state);
   OPS[operator](a.values, b.values, values);
   if (operator === '/') for (let i = 0; i < values.length; i++) if (b.values[i] === 0 && state[i] === VALUE) state[i] = BY_ZERO;
-  return { kind: 'number', values, state };
+  return operator === '^' ? settled(values, state) : { kind: 'number', values, state };
+}
+
+const MATHS: Record<MathsFn, (x: number) => number> = { 'absolute value': Math.abs, 'square root': Math.sqrt, 'natural logarithm': Math.log, 'decimal logarithm': Math.log10 };
+
+/** Where there is no such number (the root of a negative one, the logarithm of zero), there is no value. */
+function settled(values: Float64Array, state: Uint8Array): NumberVector {
+  return { kind: 'number', values, state: state.map((s, i) => (s === VALUE && !Number.isFinite(values[i]!) ? MISFIT : s)) };
 }
 
 function combine(a: NumberVector, b: NumberVector, fn: (x: number, y: number) => number): NumberVector {
@@ -250,15 +281,35 @@ function roundAll(values: Float64Array, state: Uint8Array, places: number, mode:
   return out;
 }
 
-function datePart(part: string, { values, state }: NumberVector): Vector {
-  if (part === 'weekday' || part === 'month name') {
-    return { kind: 'text', texts: Array.from(values, (v, i) => (state[i] !== VALUE ? '' : part === 'weekday' ? WEEKDAYS[new Date(v).getUTCDay()]! : MONTHS[new Date(v).getUTCMonth()]!)) };
-  }
+/** Texts made from dates. */
+const datedTexts = ({ values, state }: NumberVector, write: (date: Date) => string): TextVector => ({ kind: 'text', texts: Array.from(values, (v, i) => (state[i] !== VALUE ? '' : write(new Date(v)))) });
+
+const TEXT_PARTS: Partial<Record<DatePart, (date: Date) => string>> = {
+  weekday: (d) => WEEKDAYS[d.getUTCDay()]!,
+  'month name': (d) => MONTHS[d.getUTCMonth()]!,
+  time: (d) => d.toISOString().slice(11, d.getUTCSeconds() === 0 ? 16 : 19),
+  'month in its year': (d) => d.toISOString().slice(0, 7),
+  'quarter in its year': (d) => `${d.getUTCFullYear()} Q${Math.floor(d.getUTCMonth() / 3) + 1}`,
+};
+const NUMBER_PARTS: Partial<Record<DatePart, (date: Date) => number>> = {
+  year: (d) => d.getUTCFullYear(),
+  quarter: (d) => Math.floor(d.getUTCMonth() / 3) + 1,
+  month: (d) => d.getUTCMonth() + 1,
+  week: isoWeek,
+  day: (d) => d.getUTCDate(),
+  hour: (d) => d.getUTCHours(),
+  date: (d) => Math.floor(d.getTime() / DAY) * DAY,
+};
+
+function datePart(part: DatePart, dated: NumberVector): Vector {
+  const write = TEXT_PARTS[part];
+  if (write) return datedTexts(dated, write);
+  const { values, state } = dated;
+  const read = NUMBER_PARTS[part]!;
   const out = new Float64Array(values.length);
   for (let i = 0; i < out.length; i++) {
     if (state[i] !== VALUE) continue;
-    const d = new Date(values[i]!);
-    out[i] = part === 'year' ? d.getUTCFullYear() : part === 'month' ? d.getUTCMonth() + 1 : part === 'day' ? d.getUTCDate() : Math.floor(d.getUTCMonth() / 3) + 1;
+    out[i] = read(new Date(values[i]!));
   }
   return { kind: 'number', values: out, state };
 }
@@ -323,6 +374,12 @@ function test(condition: Condition, f: Frame, c: Context): Uint8Array {
     }
     case 'not':
       return test(condition.of, f, c).map((v) => (v === UNKNOWN ? UNKNOWN : 1 - v));
+    case 'holds': {
+      const find = finder(condition.what);
+      return textTest(condition.of, f, c, (text) => find(text).length > 0);
+    }
+    case 'outlying':
+      return test(bounds(condition), f, c);
     case 'empty':
       return emptyTest(condition.of, f, c);
     case 'among': {
@@ -419,11 +476,31 @@ function holds(operator: Comparison, x: number, y: number): boolean {
   }
 }
 
+type Outlying = Extract<Condition, { kind: 'outlying' }>;
+const plain = new WeakMap<Outlying, Condition>();
+
+/** What lying outside means, in comparisons with figures over the rows. */
+function bounds(condition: Outlying): Condition {
+  let made = plain.get(condition);
+  if (!made) {
+    const { of, by, times } = condition;
+    const figure = (fn: TotalFn): Expression => ({ kind: 'total', fn, of, by });
+    const quartiles = condition.measure === 'quartile ranges';
+    const [low, high] = quartiles ? [figure('lower quartile'), figure('upper quartile')] : [figure('mean'), figure('mean')];
+    const room = op('*', number(times), quartiles ? op('-', high, low) : figure('spread'));
+    made = any([{ kind: 'compare', op: '<', left: of, right: op('-', low, room) }, { kind: 'compare', op: '>', left: of, right: op('+', high, room) }]);
+    plain.set(condition, made);
+  }
+  return made;
+}
+
 /** Works out every figure over all rows inside a node, innermost first. */
 async function figuresOf(node: Expression | Condition, table: Table, head: CheckedHead): Promise<Map<Expression, NumberVector>> {
   const found: Extract<Expression, { kind: 'total' | 'over' }>[] = [];
   walk(node, (n) => {
     if (n.kind === 'total' || n.kind === 'over') found.unshift(n);
+    // The figures behind the bounds come before those of the values themselves.
+    if (n.kind === 'outlying') walk(bounds(n), (m) => { if (m.kind === 'total' && m.of === n.of && !found.includes(m)) found.unshift(m); });
   });
   const figures = new Map<Expression, NumberVector>();
   for (const figure of found) {
@@ -465,7 +542,7 @@ async function materialise(of: Expression, table: Table, head: CheckedHead, figu
 
 function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
   const count = groups?.count ?? 1;
-  if (figure.fn === 'median' || figure.fn === 'spread') return ofLists(figure.fn, inner, groups, count, table);
+  if (figure.fn === 'median' || figure.fn === 'spread' || figure.fn === 'lower quartile' || figure.fn === 'upper quartile') return ofLists(figure.fn, inner, groups, count, table);
   const live = liveMask(table);
   const sums = new Float64Array(count), dust = new Float64Array(count), counts = new Float64Array(count);
   const seen = figure.fn === 'distinct' ? new Set<number>() : null;
@@ -500,8 +577,11 @@ function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVec
   return { kind: 'number', values, state };
 }
 
-/** Figures that need all values of a group at once: the median, and the spread (standard deviation of a sample). */
-function ofLists(fn: 'median' | 'spread', inner: NumberVector, groups: Groups | null, count: number, table: Table): NumberVector {
+/**
+ * Figures that need all values of a group at once: the median, the quartiles (between the two nearest values in proportion,
+ * as in PostgreSQL's percentile_cont), and the spread (standard deviation of a sample).
+ */
+function ofLists(fn: 'median' | 'spread' | 'lower quartile' | 'upper quartile', inner: NumberVector, groups: Groups | null, count: number, table: Table): NumberVector {
   const live = liveMask(table);
   const filled: number[] = [];
   for (let p = 0; p < table.size; p++) if ((!live || live[p]) && inner.state[p] === VALUE) filled.push(p);
@@ -513,7 +593,7 @@ function ofLists(fn: 'median' | 'spread', inner: NumberVector, groups: Groups | 
     let to = from;
     while (to < order.length && group(order[to]!) === g) to++;
     const n = to - from;
-    if (fn === 'median') figures[g] = (inner.values[order[from + ((n - 1) >> 1)]!]! + inner.values[order[from + (n >> 1)]!]!) / 2;
+    if (fn !== 'spread') figures[g] = quantile((i) => inner.values[order[from + i]!]!, n, QUANTILES[fn]);
     else if (n > 1) {
       // Welford's method: one pass, no cancellation.
       let mean = 0, squares = 0;
@@ -535,6 +615,14 @@ function ofLists(fn: 'median' | 'spread', inner: NumberVector, groups: Groups | 
     state[p] = VALUE;
   }
   return { kind: 'number', values, state };
+}
+
+const QUANTILES = { 'lower quartile': 0.25, median: 0.5, 'upper quartile': 0.75 } as const;
+
+/** The value below which a share of n ordered values lies. */
+function quantile(at: (i: number) => number, n: number, share: number): number {
+  const place = (n - 1) * share, low = Math.floor(place);
+  return low === place ? at(low) : at(low) + (place - low) * (at(low + 1) - at(low));
 }
 
 function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {

@@ -1,5 +1,8 @@
 import type { SpanUnit } from '../values/date';
+import type { Cleaning } from '../values/clean';
 import type { Findable } from '../values/find';
+import type { LetterStyle } from '../values/letters';
+import type { PersonPart } from '../values/person';
 import type { Rounding } from '../values/number';
 
 /** What is computed for each row. Blank in, blank out, unless a node says otherwise. */
@@ -16,6 +19,9 @@ export type Expression =
   /** Whole units between two dates. */
   | { readonly kind: 'span'; readonly unit: SpanUnit; readonly from: Expression; readonly to: Expression }
   | { readonly kind: 'part'; readonly part: DatePart; readonly of: Expression }
+  /** The financial year of a date, as '2024/25' (a calendar year where it starts in January). */
+  | { readonly kind: 'fiscal'; readonly start: number; readonly of: Expression }
+  | { readonly kind: 'maths'; readonly fn: MathsFn; readonly of: Expression }
   /** One figure over all rows of the table, or over the rows with the same values in `by`. Blanks are left out. */
   | { readonly kind: 'total'; readonly fn: TotalFn; readonly of: Expression; readonly by: readonly string[] }
   /** A figure that depends on the order of the rows, or on all rows, within the same values in `by`. */
@@ -39,19 +45,28 @@ export type Expression =
   | { readonly kind: 'initials'; readonly of: Expression }
   /** What stands between two marks; blank where they are not both there. */
   | { readonly kind: 'inside'; readonly open: string; readonly close: string; readonly of: Expression }
-  /** Something found in a text: see core/values/find.ts. Blank where there is none. */
-  | { readonly kind: 'found'; readonly what: Findable; readonly which: 'first' | 'last'; readonly of: Expression }
+  /** Something found in a text: see core/values/find.ts. Blank where there is none; all of them are a list, or counted. */
+  | { readonly kind: 'found'; readonly what: Findable; readonly which: 'first' | 'last' | 'all' | 'count'; readonly of: Expression }
+  /** How long a text is. A blank has no length. */
+  | { readonly kind: 'size'; readonly what: 'characters' | 'words'; readonly of: Expression }
+  /** A text filled up in front to a length. */
+  | { readonly kind: 'padded'; readonly length: number; readonly fill: string; readonly of: Expression }
+  /** A part of a person's name, in either order: see core/values/person.ts. */
+  | { readonly kind: 'person'; readonly part: PersonPart; readonly of: Expression }
+  /** A text after one cleaning of its marks: see core/values/clean.ts. */
+  | { readonly kind: 'cleaned'; readonly way: Cleaning; readonly of: Expression }
   /** Texts with a unit ('9 min 30 s', '2 kg') as numbers in one unit; bare numbers are taken to be in it. */
   | { readonly kind: 'measure'; readonly unit: string; readonly of: Expression }
   /** A day and a time of day as one moment. */
   | { readonly kind: 'moment'; readonly day: Expression; readonly time: Expression };
 
-export type Operator = '+' | '-' | '*' | '/';
-export type DatePart = 'year' | 'quarter' | 'month' | 'day' | 'weekday' | 'month name';
-export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread';
+export type Operator = '+' | '-' | '*' | '/' | '^';
+export type DatePart = 'year' | 'quarter' | 'month' | 'week' | 'day' | 'weekday' | 'month name' | 'hour' | 'date' | 'time' | 'month in its year' | 'quarter in its year';
+export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread' | 'lower quartile' | 'upper quartile';
+export type MathsFn = 'absolute value' | 'square root' | 'natural logarithm' | 'decimal logarithm';
 export type OverFn = 'running' | 'previous' | 'rank' | 'rank up';
 export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
-export type LetterCase = 'upper' | 'lower' | 'title' | 'sentence';
+export type LetterCase = LetterStyle;
 
 export interface Case {
   readonly when: Condition;
@@ -65,6 +80,10 @@ export type Condition =
   | { readonly kind: 'among'; readonly of: Expression; readonly texts: readonly string[] }
   | { readonly kind: 'text'; readonly test: TextTest; readonly of: Expression; readonly texts: readonly string[] }
   | { readonly kind: 'empty'; readonly of: Expression }
+  /** Something can be found in the text: an e-mail address, a code of a shape. */
+  | { readonly kind: 'holds'; readonly what: Findable; readonly of: Expression }
+  /** Further from the rest than so many quartile ranges below the lower or above the upper quartile, or standard deviations from the mean. */
+  | { readonly kind: 'outlying'; readonly of: Expression; readonly times: number; readonly measure: 'quartile ranges' | 'standard deviations'; readonly by: readonly string[] }
   | { readonly kind: 'all'; readonly of: readonly Condition[] }
   | { readonly kind: 'any'; readonly of: readonly Condition[] }
   | { readonly kind: 'not'; readonly of: Condition };
@@ -121,6 +140,12 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'inside':
     case 'found':
     case 'measure':
+    case 'fiscal':
+    case 'maths':
+    case 'size':
+    case 'padded':
+    case 'person':
+    case 'cleaned':
       return [expression.of];
     default:
       return [];
@@ -140,7 +165,7 @@ export function conditionParts(condition: Condition): readonly (Expression | Con
   }
 }
 
-const CONDITIONS = new Set(['compare', 'among', 'empty', 'all', 'any', 'not']);
+const CONDITIONS = new Set(['compare', 'among', 'empty', 'holds', 'outlying', 'all', 'any', 'not']);
 
 /** Is the node a condition? (A 'text' node is one when it has a test.) */
 export const isCondition = (node: Expression | Condition): node is Condition => CONDITIONS.has(node.kind) || (node.kind === 'text' && 'test' in node);
@@ -156,7 +181,7 @@ export function columnsOf(node: Expression | Condition): string[] {
   const names = new Set<string>();
   walk(node, (n) => {
     if (n.kind === 'column') names.add(n.name);
-    if (n.kind === 'total' || n.kind === 'over') n.by.forEach((name) => names.add(name));
+    if (n.kind === 'total' || n.kind === 'over' || n.kind === 'outlying') n.by.forEach((name) => names.add(name));
   });
   return [...names];
 }

@@ -1,5 +1,7 @@
 import Joi from 'joi';
+import { CLEANINGS } from '../values/clean';
 import { SORTS } from '../values/find';
+import { PERSON_PARTS } from '../values/person';
 
 /** Joi schemas of expressions and conditions, for plans that cross a boundary. Depth is bounded by the plan's size. */
 const name = Joi.string().min(1).max(1000).required();
@@ -9,11 +11,19 @@ const many = (ref: Joi.Schema): Joi.ArraySchema => Joi.array().items(ref).min(1)
 const node = (kind: string, fields: Record<string, Joi.Schema>): Joi.ObjectSchema => Joi.object({ kind: Joi.valid(kind).required(), ...fields });
 const by = Joi.array().items(Joi.string().min(1)).max(50).required();
 
+const findable = Joi.alternatives().try(
+  Joi.object({ kind: Joi.valid('sort').required(), sort: Joi.valid(...SORTS).required() }),
+  Joi.object({ kind: Joi.valid('shape').required(), shape: Joi.string().min(1).max(100).required() }),
+  Joi.object({ kind: Joi.valid('words').required(), words: Joi.array().items(Joi.string().min(1).max(200)).min(1).max(200).required() }),
+);
+
 export const conditionSchema = Joi.alternatives().try(
   node('compare', { op: Joi.valid('<', '<=', '>', '>=', '=', '<>').required(), left: expressionRef.required(), right: expressionRef.required() }),
   node('among', { of: expressionRef.required(), texts: Joi.array().items(Joi.string().allow('')).min(1).max(1000).required() }),
   node('text', { test: Joi.valid('contains', 'mentions', 'starts', 'ends').required(), of: expressionRef.required(), texts: Joi.array().items(Joi.string()).min(1).max(1000).required() }),
   node('empty', { of: expressionRef.required() }),
+  node('holds', { what: findable.required(), of: expressionRef.required() }),
+  node('outlying', { of: expressionRef.required(), times: Joi.number().positive().max(1000).required(), measure: Joi.valid('quartile ranges', 'standard deviations').required(), by }),
   node('all', { of: many(conditionRef) }),
   node('any', { of: many(conditionRef) }),
   node('not', { of: conditionRef.required() }),
@@ -25,29 +35,31 @@ export const expressionSchema = Joi.alternatives().try(
   node('date', { value: Joi.string().required() }),
   node('blank', {}),
   node('column', { name }),
-  node('op', { op: Joi.valid('+', '-', '*', '/').required(), left: expressionRef.required(), right: expressionRef.required() }),
+  node('op', { op: Joi.valid('+', '-', '*', '/', '^').required(), left: expressionRef.required(), right: expressionRef.required() }),
   node('round', { of: expressionRef.required(), places: Joi.number().integer().min(0).max(12).required(), mode: Joi.valid('nearest', 'up', 'down').required() }),
   node('choose', { cases: Joi.array().items(Joi.object({ when: conditionRef.required(), then: expressionRef.required() })).min(1).max(100).required(), otherwise: expressionRef.required() }),
   node('span', { unit: Joi.valid('days', 'weeks', 'months', 'years', 'hours').required(), from: expressionRef.required(), to: expressionRef.required() }),
-  node('part', { part: Joi.valid('year', 'quarter', 'month', 'day', 'weekday', 'month name').required(), of: expressionRef.required() }),
-  node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread').required(), of: expressionRef.required(), by }),
+  node('part', { part: Joi.valid('year', 'quarter', 'month', 'week', 'day', 'weekday', 'month name', 'hour', 'date', 'time', 'month in its year', 'quarter in its year').required(), of: expressionRef.required() }),
+  node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread', 'lower quartile', 'upper quartile').required(), of: expressionRef.required(), by }),
   node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up').required(), of: expressionRef.required(), by }),
   node('across', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest').required(), of: many(expressionRef) }),
   node('orElse', { of: expressionRef.required(), otherwise: expressionRef.required() }),
   node('join', { of: many(expressionRef), separator: Joi.string().allow('').max(1000).required() }),
-  node('cased', { letters: Joi.valid('upper', 'lower', 'title', 'sentence').required(), of: expressionRef.required() }),
+  node('cased', { letters: Joi.valid('upper', 'lower', 'title', 'sentence', 'name').required(), of: expressionRef.required() }),
   node('written', { of: many(expressionRef) }),
   node('slot', { n: Joi.number().integer().min(-1000).max(1000).invalid(0).required(), mark: Joi.string().min(1).max(1000).required(), of: expressionRef.required() }),
   node('letters', { side: Joi.valid('first', 'last').required(), count: Joi.number().integer().min(1).max(1000).required(), of: expressionRef.required() }),
+  node('fiscal', { start: Joi.number().integer().min(1).max(12).required(), of: expressionRef.required() }),
+  node('maths', { fn: Joi.valid('absolute value', 'square root', 'natural logarithm', 'decimal logarithm').required(), of: expressionRef.required() }),
+  node('size', { what: Joi.valid('characters', 'words').required(), of: expressionRef.required() }),
+  node('padded', { length: Joi.number().integer().min(1).max(100).required(), fill: Joi.string().min(1).max(1).required(), of: expressionRef.required() }),
+  node('person', { part: Joi.valid(...PERSON_PARTS.map(([part]) => part)).required(), of: expressionRef.required() }),
+  node('cleaned', { way: Joi.valid(...CLEANINGS.map(([way]) => way)).required(), of: expressionRef.required() }),
   node('initials', { of: expressionRef.required() }),
   node('inside', { open: Joi.string().min(1).max(1000).required(), close: Joi.string().min(1).max(1000).required(), of: expressionRef.required() }),
   node('found', {
-    what: Joi.alternatives().try(
-      Joi.object({ kind: Joi.valid('sort').required(), sort: Joi.valid(...SORTS).required() }),
-      Joi.object({ kind: Joi.valid('shape').required(), shape: Joi.string().min(1).max(100).required() }),
-      Joi.object({ kind: Joi.valid('words').required(), words: Joi.array().items(Joi.string().min(1).max(200)).min(1).max(200).required() }),
-    ).required(),
-    which: Joi.valid('first', 'last').required(),
+    what: findable.required(),
+    which: Joi.valid('first', 'last', 'all', 'count').required(),
     of: expressionRef.required(),
   }),
   node('measure', { unit: Joi.string().min(1).max(20).required(), of: expressionRef.required() }),

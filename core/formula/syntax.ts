@@ -1,4 +1,7 @@
-import { between, choice, columnName, columnNames, field, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
+import { between, choice, columnName, field, forEach, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
+import { CLEANINGS } from '../values/clean';
+import { MONTHS } from '../values/date';
+import { PERSON_PARTS } from '../values/person';
 import { FIND_WORDS, SORTS, type Findable } from '../values/find';
 import type { Case, Condition, Expression } from './expression';
 
@@ -17,9 +20,6 @@ const cond = <K extends Condition['kind']>(kind: K, ...parts: Parameters<typeof 
 const self: Syntax<Expression> = later(() => expression);
 const inBrackets = between('(', self, ')');
 
-/** ' for each ‹A› and ‹B›', or nothing for an empty list. */
-const forEach = (key: string) => field(key, choice(between(' for each ', columnNames, ''), mapped(word(''), () => [] as readonly string[], (v) => (v.length === 0 ? undefined : null))));
-
 const simple: Syntax<Expression> = choice<Expression>(
   expr('column', field('name', columnName)),
   expr('number', field('value', numeral)),
@@ -29,10 +29,12 @@ const simple: Syntax<Expression> = choice<Expression>(
 );
 const atom: Syntax<Expression> = choice(simple, inBrackets);
 
-const OPERATORS = [['+', ' plus '], ['-', ' minus '], ['*', ' times '], ['/', ' divided by ']] as const;
+const OPERATORS = [['+', ' plus '], ['-', ' minus '], ['*', ' times '], ['/', ' divided by '], ['^', ' to the power of ']] as const;
 const SPANS = [['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours']] as const;
-const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name']] as const;
-const TOTALS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest'], ['count', 'count'], ['distinct', 'number of different values'], ['median', 'median'], ['spread', 'spread']] as const;
+const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['week', 'week'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name'], ['hour', 'hour'], ['date', 'date'], ['time', 'time of day'], ['month in its year', 'month with its year'], ['quarter in its year', 'quarter with its year']] as const;
+const MATHS = [['absolute value', 'absolute value'], ['square root', 'square root'], ['natural logarithm', 'natural logarithm'], ['decimal logarithm', 'decimal logarithm']] as const;
+const START_MONTHS = MONTHS.map((name, i) => [i + 1, name] as const);
+const TOTALS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest'], ['count', 'count'], ['distinct', 'number of different values'], ['median', 'median'], ['spread', 'spread'], ['lower quartile', 'lower quartile'], ['upper quartile', 'upper quartile']] as const;
 const FINDS = SORTS.map((sort) => [sort, FIND_WORDS[sort]] as const);
 const findable: Syntax<Findable> = choice<Findable>(
   mapped(oneOf(FINDS), (sort): Findable => ({ kind: 'sort', sort }), (f) => (f.kind === 'sort' ? f.sort : null)),
@@ -40,7 +42,7 @@ const findable: Syntax<Findable> = choice<Findable>(
   mapped(between('word ', list(quoted, 1, ' or '), ''), (words): Findable => ({ kind: 'words', words }), (f) => (f.kind === 'words' ? f.words : null)),
 );
 const ACROSS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest']] as const;
-const CASES = [['upper', 'in capitals'], ['lower', 'in lower case'], ['title', 'in title case'], ['sentence', 'in sentence case']] as const;
+const CASES = [['upper', 'in capitals'], ['lower', 'in lower case'], ['title', 'in title case'], ['sentence', 'in sentence case'], ['name', 'spelt as a name']] as const;
 
 const caseSyntax: Syntax<Case> = record<Case>({}, 'if ', field('when', later(() => condition)), ' then ', field('then', later(() => operand)));
 
@@ -65,7 +67,13 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('letters', 'the ', field('side', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('count', numeral), ' characters of ', field('of', atom)),
   expr('initials', 'the initials of ', field('of', atom)),
   expr('inside', 'the text between ', field('open', quoted), ' and ', field('close', quoted), ' in ', field('of', atom)),
-  expr('found', 'the ', field('which', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('what', findable), ' in ', field('of', atom)),
+  expr('found', field('which', oneOf([['first', 'the first '], ['last', 'the last '], ['all', 'every '], ['count', 'the number of times there is a ']])), field('what', findable), ' in ', field('of', atom)),
+  expr('fiscal', 'the financial year from ', field('start', oneOf(START_MONTHS)), ' of ', field('of', atom)),
+  expr('maths', 'the ', field('fn', oneOf(MATHS)), ' of ', field('of', atom)),
+  expr('size', 'the number of ', field('what', oneOf([['characters', 'characters'], ['words', 'words']])), ' in ', field('of', atom)),
+  expr('padded', field('of', atom), ' filled up to ', field('length', numeral), ' characters with ', field('fill', quoted)),
+  expr('person', 'the ', field('part', oneOf(PERSON_PARTS)), ' of the person in ', field('of', atom)),
+  expr('cleaned', field('of', atom), ' ', field('way', oneOf(CLEANINGS))),
   expr('measure', field('of', atom), ' measured in ', field('unit', quoted)),
   expr('moment', field('day', atom), ' at the time ', field('time', atom)),
   atom,
@@ -101,6 +109,8 @@ const test: Syntax<Condition> = choice<Condition>(
   among(' is '),
   negated(among(' is not ')),
   cond('text', field('of', side), field('test', oneOf(TESTS)), field('texts', texts)),
+  cond('holds', field('of', side), ' holds a ', field('what', findable)),
+  cond('outlying', field('of', side), ' lies more than ', field('times', numeral), ' ', field('measure', oneOf([['quartile ranges', 'quartile ranges'], ['standard deviations', 'standard deviations']])), ' outside', forEach('by')),
   empty(' is blank'),
   negated(empty(' is filled')),
   cond('not', 'not ', field('of', between('(', later(() => condition), ')'))),

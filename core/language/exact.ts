@@ -238,3 +238,6 @@ export function readWhole<T>(syntax: Syntax<T>, text: string): T | null {
   const got = syntax.parse(text, 0);
   return got && got[1] === text.length ? got[0] : null;
 }
+
+/** ' for each ‹A› and ‹B›', or nothing for an empty list. */
+export const forEach = (key: string) => field(key, choice(between(' for each ', columnNames, ''), mapped(word(''), () => [] as readonly string[], (v) => (v.length === 0 ? undefined : null))));

@@ -2,7 +2,7 @@ import type { Condition, Expression } from '../formula/expression';
 import { FIND_WORDS } from '../values/find';
 import { walk } from '../formula/expression';
 
-const WORDS = { '+': 'plus', '-': 'minus', '*': 'times', '/': 'per' } as const;
+const WORDS = { '+': 'plus', '-': 'minus', '*': 'times', '/': 'per', '^': 'to the power of' } as const;
 
 /** A short name for what a formula computes, for a new column that was given none. */
 export function nameOf(e: Expression): string {
@@ -25,13 +25,23 @@ function describe(e: Expression): string {
     }
     case 'round':
     case 'cased':
+    case 'padded':
+    case 'cleaned':
       return describe(e.of);
+    case 'person':
+      return `${{ title: 'title', first: 'first name', middle: 'middle name', last: 'last name', suffix: 'suffix' }[e.part]}`;
+    case 'fiscal':
+      return `financial year of ${describe(e.of)}`;
+    case 'maths':
+      return `${e.fn} of ${describe(e.of)}`;
+    case 'size':
+      return `${e.what} in ${describe(e.of)}`;
     case 'span':
       return `${e.unit} from ${describe(e.from)} to ${describe(e.to)}`;
     case 'part':
-      return `${e.part} of ${describe(e.of)}`;
+      return `${{ 'month in its year': 'month', 'quarter in its year': 'quarter' }[e.part as string] ?? e.part} of ${describe(e.of)}`;
     case 'total':
-      return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different', median: 'median', spread: 'spread of' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
+      return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different', median: 'median', spread: 'spread of', 'lower quartile': 'lower quartile', 'upper quartile': 'upper quartile' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
     case 'over':
       return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by' }[e.fn]} ${describe(e.of)}`;
     case 'across':
@@ -58,6 +68,7 @@ function describe(e: Expression): string {
     case 'initials':
       return `Initials of ${describe(e.of)}`;
     case 'found':
+      if (e.what.kind === 'sort' && (e.which === 'all' || e.which === 'count')) return e.which === 'count' ? `number of ${FIND_WORDS[e.what.sort]}s` : `${FIND_WORDS[e.what.sort]}s`;
       return e.what.kind === 'sort' ? FIND_WORDS[e.what.sort] : `${e.what.kind === 'shape' ? 'Code' : 'Word'} in ${describe(e.of)}`;
     case 'measure':
       return `${describe(e.of)} in ${e.unit}`;

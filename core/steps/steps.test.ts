@@ -32,6 +32,19 @@ test('a column is cut in two; what does not fit is left whole and is an odd kind
   expect(report.kinds[0]!.odd).toBe(true);
 });
 
+test('a column is cut after so many characters', async () => {
+  const { table, report } = await run('Split ‹Site› at character 2 and 4 into ‹A›, ‹B› and ‹C›.');
+  expect((await cellsOf(table)).slice(0, 2).map((row) => row.slice(3, 6))).toEqual([['12', '-', 'Orchard'], ['Mi', 'll', 'Field']]);
+  expect(kinds(report)).toEqual({ cut: 34 });
+});
+
+test('values far from the rest are found by quartile ranges or standard deviations', async () => {
+  const far = await run('Keep rows where ‹Kg› lies more than 1.5 quartile ranges outside.');
+  expect(await columnCells(far.table, 'Kg')).toEqual([61]);
+  const near = await run('Keep rows where ‹Kg› lies more than 1.6 standard deviations outside.');
+  expect(await columnCells(near.table, 'Kg')).toEqual([42.5, 61]);
+});
+
 test('a calculation: blanks, misfits and zero divisors give blanks, each a kind with its count', async () => {
   const { table, report } = await run('Add ‹Yield› as ‹Kg› divided by ‹Hives› rounded to 2 decimals.');
   expect((await columnCells(table, 'Yield')).slice(0, 5)).toEqual([7.08, null, null, null, 0.5]);
@@ -57,6 +70,16 @@ test.each<[string, string, unknown[]]>([
   ['Remove what is between "1" and "-" from ‹Site›.', 'Site', ['Orchard', 'Mill Field', '4 - Mill - Field', '9 - Garden']],
   ['Fill blanks in ‹Keeper› with "nobody".', 'Keeper', [' ada  FERN', 'tobias brook', 'ODILE MARSH', 'nobody']],
   ['Fill blanks in ‹Keeper› with the value above.', 'Keeper', [' ada  FERN', 'tobias brook', 'ODILE MARSH', 'ODILE MARSH']],
+  ['Fill blanks in ‹Keeper› with the value below.', 'Keeper', [' ada  FERN', 'tobias brook', 'ODILE MARSH', 'Ike']],
+  ['Fill blanks in ‹Keeper› with the commonest value.', 'Keeper', [' ada  FERN', 'tobias brook', 'ODILE MARSH', 'Ike']],
+  ['Fill blanks in ‹Keeper› with ‹Site›.', 'Keeper', [' ada  FERN', 'tobias brook', 'ODILE MARSH', '9 - Garden']],
+  ['Fill blanks in ‹Kg› with the median.', 'Kg', [42.5, 61, 16.5, 'n/a']],
+  ['Fill blanks in ‹Kg› with the mean for each ‹Hives›.', 'Kg', [42.5, 61, null, 'n/a']],
+  ['In ‹Site›, write on one line and take off accents.', 'Site', ['12 - Orchard', 'Mill Field', '4 - Mill - Field', '9 - Garden']],
+  ['Set ‹Lot› to ‹Lot› filled up to 5 characters with "0".', 'Lot', ['00L-1', '00L-2', '00L-3', '00L-4']],
+  ['Set ‹Site› to the number of words in ‹Site›.', 'Site', [3, 2, 5, 3]],
+  ['Set ‹Site› to every number in ‹Site›.', 'Site', ['12', null, '4', '9']],
+  ['Set ‹Site› to the number of times there is a number in ‹Site›.', 'Site', [1, 0, 1, 1]],
   ['Turn ‹Price› into numbers, reading "waived" as "0".', 'Price', [9.4, 7.8, 8.6, 0]],
   ['Turn ‹Price› into numbers, blanking what is none.', 'Price', [9.4, 7.8, 8.6, null]],
   ['Turn ‹Price› into numbers.', 'Price', [9.4, 7.8, 8.6, 'waived']],

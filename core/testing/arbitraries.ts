@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import type { Condition, Expression } from '../formula/expression';
+import { CLEANINGS } from '../values/clean';
 import { SORTS } from '../values/find';
+import { PERSON_PARTS } from '../values/person';
 import type { Plan } from '../steps/registry';
 
 /* Random plans for property tests: every kind of step, expression and condition. */
@@ -12,6 +14,8 @@ const filledText = fc.string({ minLength: 1, maxLength: 10, unit: 'grapheme' });
 const texts = fc.array(filledText, { minLength: 1, maxLength: 3 });
 const number = fc.oneof(fc.integer({ min: -1_000_000, max: 1_000_000 }), fc.double({ min: -1e6, max: 1e6, noNaN: true })).map((n) => (Object.is(n, -0) ? 0 : n));
 const by = fc.uniqueArray(columnName, { maxLength: 2 });
+
+const findable = fc.oneof(fc.record({ kind: fc.constant('sort' as const), sort: fc.constantFrom(...SORTS) }), fc.record({ kind: fc.constant('shape' as const), shape: filledText }), fc.record({ kind: fc.constant('words' as const), words: texts }));
 
 export const { expression, condition } = fc.letrec<{ expression: Expression; condition: Condition }>((tie) => {
   const inner = tie('expression');
@@ -27,23 +31,29 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
     expression: fc.oneof(
       { depthSize: 'small', withCrossShrink: true },
       leaf,
-      fc.record({ kind: fc.constant('op' as const), op: fc.constantFrom('+' as const, '-' as const, '*' as const, '/' as const), left: inner, right: inner }),
+      fc.record({ kind: fc.constant('op' as const), op: fc.constantFrom('+' as const, '-' as const, '*' as const, '/' as const, '^' as const), left: inner, right: inner }),
       fc.record({ kind: fc.constant('round' as const), of: inner, places: fc.integer({ min: 0, max: 9 }), mode: fc.constantFrom('nearest' as const, 'up' as const, 'down' as const) }),
       fc.record({ kind: fc.constant('choose' as const), cases: fc.array(fc.record({ when: tie('condition'), then: inner }), { minLength: 1, maxLength: 2 }), otherwise: inner }),
       fc.record({ kind: fc.constant('span' as const), unit: fc.constantFrom('days' as const, 'weeks' as const, 'months' as const, 'years' as const, 'hours' as const), from: inner, to: inner }),
-      fc.record({ kind: fc.constant('part' as const), part: fc.constantFrom('year' as const, 'quarter' as const, 'month' as const, 'day' as const, 'weekday' as const, 'month name' as const), of: inner }),
-      fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const, 'count' as const, 'distinct' as const, 'median' as const, 'spread' as const), of: inner, by }),
+      fc.record({ kind: fc.constant('part' as const), part: fc.constantFrom('year' as const, 'quarter' as const, 'month' as const, 'day' as const, 'weekday' as const, 'month name' as const, 'week' as const, 'date' as const, 'time' as const, 'month in its year' as const), of: inner }),
+      fc.record({ kind: fc.constant('fiscal' as const), start: fc.integer({ min: 1, max: 12 }), of: inner }),
+      fc.record({ kind: fc.constant('maths' as const), fn: fc.constantFrom('absolute value' as const, 'square root' as const, 'natural logarithm' as const, 'decimal logarithm' as const), of: inner }),
+      fc.record({ kind: fc.constant('size' as const), what: fc.constantFrom('characters' as const, 'words' as const), of: inner }),
+      fc.record({ kind: fc.constant('padded' as const), length: fc.integer({ min: 1, max: 100 }), fill: fc.constantFrom('0', ' ', '"'), of: inner }),
+      fc.record({ kind: fc.constant('person' as const), part: fc.constantFrom(...PERSON_PARTS.map(([p]) => p)), of: inner }),
+      fc.record({ kind: fc.constant('cleaned' as const), way: fc.constantFrom(...CLEANINGS.map(([w]) => w)), of: inner }),
+      fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const, 'count' as const, 'distinct' as const, 'median' as const, 'spread' as const, 'lower quartile' as const, 'upper quartile' as const), of: inner, by }),
       fc.record({ kind: fc.constant('over' as const), fn: fc.constantFrom('running' as const, 'previous' as const, 'rank' as const, 'rank up' as const), of: inner, by }),
       fc.record({ kind: fc.constant('across' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const), of: operands }),
       fc.record({ kind: fc.constant('orElse' as const), of: inner, otherwise: inner }),
       fc.record({ kind: fc.constant('join' as const), of: fc.array(inner, { minLength: 2, maxLength: 3 }), separator: text }),
-      fc.record({ kind: fc.constant('cased' as const), letters: fc.constantFrom('upper' as const, 'lower' as const, 'title' as const, 'sentence' as const), of: inner }),
+      fc.record({ kind: fc.constant('cased' as const), letters: fc.constantFrom('upper' as const, 'lower' as const, 'title' as const, 'sentence' as const, 'name' as const), of: inner }),
       fc.record({ kind: fc.constant('written' as const), of: fc.array(inner, { minLength: 2, maxLength: 3 }) }),
       fc.record({ kind: fc.constant('slot' as const), n: fc.constantFrom(-2, -1, 1, 3), mark: filledText, of: inner }),
       fc.record({ kind: fc.constant('letters' as const), side: fc.constantFrom('first' as const, 'last' as const), count: fc.integer({ min: 1, max: 9 }), of: inner }),
       fc.record({ kind: fc.constant('initials' as const), of: inner }),
       fc.record({ kind: fc.constant('inside' as const), open: filledText, close: filledText, of: inner }),
-      fc.record({ kind: fc.constant('found' as const), what: fc.oneof(fc.record({ kind: fc.constant('sort' as const), sort: fc.constantFrom(...SORTS) }), fc.record({ kind: fc.constant('shape' as const), shape: filledText }), fc.record({ kind: fc.constant('words' as const), words: texts })), which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
+      fc.record({ kind: fc.constant('found' as const), what: findable, which: fc.constantFrom('first' as const, 'last' as const, 'all' as const, 'count' as const), of: inner }),
       fc.record({ kind: fc.constant('measure' as const), unit: fc.constantFrom('kg', 'min'), of: inner }),
       fc.record({ kind: fc.constant('moment' as const), day: inner, time: inner }),
       fc.record({ kind: fc.constant('piece' as const), side: fc.constantFrom('before' as const, 'after' as const), mark: filledText, which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
@@ -54,6 +64,8 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('among' as const), of: inner, texts }),
       fc.record({ kind: fc.constant('text' as const), test: fc.constantFrom('contains' as const, 'mentions' as const, 'starts' as const, 'ends' as const), of: inner, texts }),
       fc.record({ kind: fc.constant('empty' as const), of: inner }),
+      fc.record({ kind: fc.constant('holds' as const), what: findable, of: inner }),
+      fc.record({ kind: fc.constant('outlying' as const), of: inner, times: fc.constantFrom(1.5, 3), measure: fc.constantFrom('quartile ranges' as const, 'standard deviations' as const), by }),
       fc.record({ kind: fc.constant('all' as const), of: fc.array(tie('condition'), { minLength: 2, maxLength: 3 }) }),
       fc.record({ kind: fc.constant('any' as const), of: fc.array(tie('condition'), { minLength: 2, maxLength: 3 }) }),
       fc.record({ kind: fc.constant('not' as const), of: tie('condition') }),
@@ -66,7 +78,7 @@ const names = fc.uniqueArray(columnName, { minLength: 2, maxLength: 4 });
 
 /** Plans of every kind of step. */
 export const plan: fc.Arbitrary<Plan> = fc.oneof(
-  fc.record({ step: step('split'), column: columnName, at: fc.oneof(fc.record({ kind: fc.constant('mark' as const), text: filledText }), fc.constant({ kind: 'change' as const })), which: fc.constantFrom('every' as const, 'first' as const, 'last' as const), into: names }),
+  fc.record({ step: step('split'), column: columnName, at: fc.oneof(fc.record({ kind: fc.constant('mark' as const), text: filledText }), fc.constant({ kind: 'change' as const }), fc.record({ kind: fc.constant('places' as const), after: fc.array(fc.integer({ min: 1, max: 99 }), { minLength: 1, maxLength: 3 }) })), which: fc.constantFrom('every' as const, 'first' as const, 'last' as const), into: names }),
   fc.record({ step: step('calculate'), name: columnName, as: expression, where: condition, replace: fc.boolean() }, { requiredKeys: ['step', 'name', 'as', 'replace'] }),
   fc.record({ step: step('filter'), mode: fc.constantFrom('keep' as const, 'aside' as const), where: condition }),
   fc.record({
@@ -79,8 +91,8 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     ),
     with: text,
   }),
-  fc.record({ step: step('tidy'), columns: columnNames, ways: fc.uniqueArray(fc.constantFrom('trim' as const, 'squeeze' as const, 'upper' as const, 'lower' as const, 'title' as const, 'sentence' as const), { minLength: 1 }) }),
-  fc.record({ step: step('fill'), columns: columnNames, with: fc.oneof(fc.record({ kind: fc.constant('value' as const), text: filledText }), fc.constant({ kind: 'above' as const })) }),
+  fc.record({ step: step('tidy'), columns: columnNames, ways: fc.uniqueArray(fc.constantFrom('trim' as const, 'squeeze' as const, 'upper' as const, 'lower' as const, 'title' as const, 'sentence' as const, 'name' as const, 'tags' as const, 'legal' as const), { minLength: 1 }) }),
+  fc.record({ step: step('fill'), columns: columnNames, with: fc.oneof(fc.record({ kind: fc.constant('value' as const), text: filledText }), fc.record({ kind: fc.constantFrom('above' as const, 'below' as const) }), fc.record({ kind: fc.constant('column' as const), name: columnName }), fc.record({ kind: fc.constant('figure' as const), fn: fc.constantFrom('mean' as const, 'median' as const, 'commonest' as const), by })) }),
   fc.record(
     {
       step: step('convert'),

@@ -101,3 +101,15 @@ export function spanBetween(from: number, to: number, unit: SpanUnit): number {
   if (b.getUTCDate() < a.getUTCDate()) months--;
   return unit === 'months' ? months : Math.floor(months / 12);
 }
+
+/** The number of the week by ISO 8601: weeks begin on Monday, the first has the year's first Thursday. */
+export function isoWeek(date: Date): number {
+  const thursday = new Date(Date.UTC(date.getUTCFullYear(), date.getUTCMonth(), date.getUTCDate() + 4 - (date.getUTCDay() || 7)));
+  return Math.ceil(((thursday.getTime() - Date.UTC(thursday.getUTCFullYear(), 0, 1)) / DAY + 1) / 7);
+}
+
+/** The financial year that starts in a month: '2024/25', or '2025' where it is the calendar year. */
+export function fiscalYear(date: Date, startMonth: number): string {
+  const year = date.getUTCFullYear() - (date.getUTCMonth() + 1 < startMonth ? 1 : 0);
+  return startMonth === 1 ? String(year) : `${year}/${String((year + 1) % 100).padStart(2, '0')}`;
+}

@@ -1,5 +1,6 @@
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
+import { finder, type Findable } from '../../values/find';
 import { readMeasure, unitSort } from '../../values/units';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
@@ -43,6 +44,13 @@ const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | nu
 /** Does a column of whole numbers begin at zero, so that zero is none? */
 const countsFromZero = (name: string, x: Context): boolean => numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
 const hasBlanks = (name: string, x: Context): boolean => (x.head.glances?.get(name)?.blanks ?? 1) > 0;
+
+/** What most of a column's texts are: e-mail addresses, web addresses, telephone numbers. */
+function sortOf(name: string, { head }: Context): Findable | null {
+  const all = (head.glances?.get(name)?.values?.map(([v]) => v) ?? head.glances?.get(name)?.sample ?? []).slice(0, 100);
+  const sort = (['email', 'web', 'phone'] as const).find((s) => { const find = finder({ kind: 'sort', sort: s }); return all.filter((v) => find(v).length > 0).length > all.length * 0.5; });
+  return sort ? { kind: 'sort', sort } : null;
+}
 
 /** Days from the only other column of dates to one: 'it took more than ten days to close'. */
 function spanTo(name: string, x: Context): Expression | null {
@@ -110,6 +118,15 @@ export const conditionRules = [
   rule('cond', '$ex2:a >=|≥ $ex1:b', ({ a, b }) => sized('>=', a, b), 0),
   rule('cond', '$ex2:a <=|≤ $ex1:b', ({ a, b }) => sized('<=', a, b), 0),
   rule('cond', "$ex2:a didn't|doesn't|don't cover $ex1:b", ({ a, b }) => sized('<', a, b), 0),
+
+  // What can be found in a text
+  rule('cond', '$col:c ~contains|~withA a|an|any|some|at? least? one? $what:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && !(w.kind === 'sort' && w.sort === 'number' && numeric(c, x)) ? { kind: 'holds', what: w, of: column(c) } : null), 0.1),
+  rule('cond', '~withA a|an|any|some? $what:w in|inside|within the|their|its? $col:c', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? { kind: 'holds', what: w, of: column(c) } : null), 0.1),
+  rule('cond', "$col:c ~not a|an|any? valid|proper|real|correct|genuine|well-formed|right $what:w", ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? not({ kind: 'holds', what: w, of: column(c) }) : null), 0),
+  rule('cond', '$col:c ~be a|an|any? valid|proper|real|correct|genuine|well-formed|right $what:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? { kind: 'holds', what: w, of: column(c) } : null), 0),
+  rule('cond', '$col:c ~be not|in-? valid|proper|real|correct|well-formed|right', ({ c }, x: Context) => { const w = sortOf(c, x); return w && not({ kind: 'holds', what: w, of: column(c) }); }, 0),
+  rule('cond', '~withA an? invalid|wrong|malformed|broken $col:c', ({ c }, x: Context) => { const w = sortOf(c, x); return w && not({ kind: 'holds', what: w, of: column(c) }); }, 0),
+  rule('cond', '$col:c ~be invalid|malformed', ({ c }, x: Context) => { const w = sortOf(c, x); return w && not({ kind: 'holds', what: w, of: column(c) }); }, 0),
 
   // Dates
   rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),

@@ -4,7 +4,10 @@ import { findColumn } from '../../table/table';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
+import { datePhrases } from './date-phrases';
 import { metricPhrases } from './metric-phrases';
+import { outlierPhrases } from './outlier-phrases';
+import { personPhrases } from './person-phrases';
 import { textPhrases } from './text-phrases';
 import type { Rounding } from '../../values/number';
 import { amend, headAfter, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
@@ -93,6 +96,9 @@ const q = (name: string, x: Context): Expression | null => quantity(name, x);
 
 export const phrases = [
   textPhrases,
+  datePhrases,
+  outlierPhrases,
+  personPhrases,
   metricPhrases,
   casePhrases,
   // Over the rows

@@ -5,6 +5,7 @@ import { amend, nothing, withPlan, type Act, type Context, type State } from '..
 import { keyOf, rule } from '../../language/chart';
 import { folded } from '../../values/fold';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
+import { columnOf } from '../../table/table';
 import { uniqueName } from '../../values/names';
 import { add } from './adding';
 
@@ -12,7 +13,10 @@ import { add } from './adding';
 
 const text = (value: string): Expression => ({ kind: 'text', value });
 const sort = (s: FindSort): Findable => ({ kind: 'sort', sort: s });
-const found = (what: Findable, of: Expression, which: 'first' | 'last' = 'first'): Expression => ({ kind: 'found', what, which, of });
+type Which = Extract<Expression, { kind: 'found' }>['which'];
+const found = (what: Findable, of: Expression, which: Which = 'first'): Expression => ({ kind: 'found', what, which, of });
+/** Hashtags come in numbers: unless one is asked for, all are meant. */
+const usual = (what: Findable): Which => (what.kind === 'sort' && what.sort === 'hashtag' ? 'all' : 'first');
 
 /** Some of a column's values, to try things on. */
 export const sampleOf = (name: string, { head }: { head: Context['head'] }): readonly string[] => {
@@ -42,7 +46,7 @@ function holder(what: Findable, named: string | null, x: Context): string | null
   return holding.length === 1 ? holding[0]! : null;
 }
 
-const findIn = (what: Findable, named: string | null, x: Context, which: 'first' | 'last' = 'first'): Expression | null => {
+const findIn = (what: Findable, named: string | null, x: Context, which: Which = usual(what)): Expression | null => {
   const name = holder(what, named, x);
   return name === null ? null : found(what, column(name), which);
 };
@@ -185,6 +189,32 @@ export const textPhrases = [
   rule('rider', 'leave|leaving|keep|with $name? a? ~blankWord ~otherwise|~forOthers', () => onText('blank otherwise', (e) => (isFind(e) ? e : null)), 0),
   rule('rider', '~into? ~number', () => onText('as number', (e) => asNumber(e)), 0.05),
 
+  // All of them, or how many
+  rule('text0', 'all|every|each of? the? $what:w in|from|of|inside out? of? $col:c ~listWord?', ({ w, c }, x: Context) => findIn(w, c, x, 'all'), -0.1),
+  rule('text0', 'a|the? list of all|every? the? $what:w in|from|of|inside out? of? $col:c', ({ w, c }, x: Context) => findIn(w, c, x, 'all'), -0.1),
+  rule('text0', 'the? first $what:w in|from|of|inside out? of? $col:c', ({ w, c }, x: Context) => findIn(w, c, x, 'first'), -0.05),
+  rule('clause', '~extract all|every|each of? the? $what:w out? from|of|in of? $col:c ~listWord?', ({ w, c }, x: Context) => addFound(findIn(w, c, x, 'all')), -0.1),
+  rule('rider', '~listWord', () => onText('all of them', (e) => (e.kind === 'found' ? { ...e, which: 'all' } : null)), 0),
+  rule('rider', 'if|where there are|is several|more|many than? one? ,? the? last one?', () => onText('last of them', (e) => (e.kind === 'found' ? { ...e, which: 'last' } : null)), 0),
+  rule('rider', 'if|where there are|is several|more|many than? one? ,? the? first one?', () => onText('first of them', (e) => (e.kind === 'found' ? { ...e, which: 'first' } : null)), 0),
+  rule('rider', 'if|where there are|is several|more|many than? one? ,? all of? them?', () => onText('all of them', (e) => (e.kind === 'found' ? { ...e, which: 'all' } : null)), 0),
+  rule('ex1', '~countWord $what:w ~be? there? in|inside|of ~each? $col:c', ({ w, c }, x: Context) => (w.kind === 'sort' && ['number', 'amount'].includes(w.sort) ? null : findIn(w, c, x, 'count')), -0.3),
+  rule('ex1', '~countWord words|word ~be? there? in|inside|of ~each? $col:c ~contains?', ({ c }) => ({ kind: 'size', what: 'words', of: column(c) }), -0.3),
+  rule('ex1', '~countWord characters|letters|signs|chars ~be? there? in|inside|of ~each? $col:c ~contains?', ({ c }) => ({ kind: 'size', what: 'characters', of: column(c) }), -0.3),
+  rule('ex1', 'word count of|in|for $col:c', ({ c }) => ({ kind: 'size', what: 'words', of: column(c) }), -0.1),
+  rule('ex1', '$col:c word count', ({ c }) => ({ kind: 'size', what: 'words', of: column(c) }), -0.1),
+  rule('ex1', 'text|character? length|lengths of the? text|texts? in|of? $col:c', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
+  rule('ex1', '$col:c text? length in|of? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), 0),
+  rule('ex1', 'how long ~each? $col:c ~be ,? in? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
+  rule('ex1', 'how long ~be ~each? $col:c ,? in? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
+
+  // Filled up with zeros
+  rule('clause', 'pad|fill|extend out|up? $col:c out|up? to|with|on $num:n digits|digit|characters|figures|places|letters? (with|by|using leading|zeros|zeroes|zero|0 zeros|zeroes?)?', ({ c, n }) => padded(c, n), 0),
+  rule('clause', 'pad|fill $col:c with leading? zeros|zeroes|0 up? to|until|so that it|they? has|have? $num:n digits|characters|figures|places|long?', ({ c, n }) => padded(c, n), 0),
+  rule('clause', '~add leading zeros|zeroes to|in|for $col:c ,|so|until|up|that|it|they|has|have|to? it|they|that? has|have|is|are|to? $num:n digits|characters|figures|places long?', ({ c, n }) => padded(c, n), 0),
+  rule('clause', '~make ~each? $col:c $num:n digits|characters|figures long ,|with|by|using leading zeros|zeroes in? front?', ({ c, n }) => padded(c, n), 0),
+  rule('clause', '$col:c as|with|in $num:n digits|characters|figures ,|with? leading? zeros|zeroes', ({ c, n }) => padded(c, n), 0),
+
   // What stands in brackets
   rule('inBrackets', '~brackets in|of|at|behind|after the? $col:c', ({ c }) => ({ kind: 'inside', open: '(', close: ')', of: column(c) }), 0),
   rule('inBrackets', '$pieceOf|$word ~inside? ~brackets in|of|from|at the? $col:c', ({ c }) => ({ kind: 'inside', open: '(', close: ')', of: column(c) }), 0),
@@ -209,6 +239,8 @@ export const textPhrases = [
   rule('pattern', '$col:a ,|and? then|and|followed|with by? the? $col:b ~inBrackets', ({ a, b }) => ({ kind: 'written', of: [column(a), text(' ('), column(b), text(')')] }), 0),
   rule('pattern', '$col:a $text:t $col:b', ({ a, t, b }) => ({ kind: 'written', of: [column(a), text(t), column(b)] }), 0.2),
   rule('text0', '$pattern:p', ({ p }) => p, 0),
+  rule('text0', '~join $joined:c as|like|to|into|in|so|: the? form|pattern|style|format|way? of? $text:t', ({ c, t }, x: Context) => template(t, c, x), -0.1),
+  rule('clause', '~add ~column? ~named? $name:n ,|:|as|from|like|with|of? $text:t', ({ n, t }, x: Context) => { const e = template(t, null, x); return e && add(e, n); }, 0.1),
   rule('rider', 'so|like|as|e.g|eg|for that|example|in? it|they? reads|read|looks|like|gives|get|gets? $text:t', ({ t }) => onText(`sample ${t}`, (e) => (e.kind === 'written' && t.includes('(') ? e : null)), 0.1),
   rule('moments', '~join|~make $col:a and $col:b together? ~into? a|one|single? ~moment', ({ a, b }, x: Context) => momentOf(a, b, x), 0),
   rule('moments', '~join|~make $col:a together? with $col:b ~into? a|one|single? ~moment', ({ a, b }, x: Context) => momentOf(a, b, x), 0),
@@ -246,6 +278,38 @@ export const textPhrases = [
   rule('aside', 'and so on|forth', () => nothing, 0),
   rule('aside', 'etc', () => nothing, 0),
 ].flat();
+
+/** Is a column one of texts? */
+const textual = (name: string, x: Context): boolean => columnOf(x.head, name).type === 'text';
+
+/** A column's texts filled up with zeros. */
+const padded = (name: string, length: number): Act | null =>
+  Number.isInteger(length) && length >= 1 && length <= 100
+    ? { key: `pad ${name} ${length}`, apply: (state) => withPlan(state, { step: 'calculate', name, as: { kind: 'padded', length, fill: '0', of: column(name) }, replace: true }, [name]) }
+    : null;
+
+/** A text with the names of columns in it: 'member (site)'. Every column said before must be there, and at least one. */
+function template(pattern: string, said: readonly string[] | null, x: Context): Expression | null {
+  const names = x.head.columns.map((c) => c.name).sort((a, b) => b.length - a.length);
+  const parts: Expression[] = [];
+  let rest = pattern, plain = '';
+  while (rest !== '') {
+    const name = /^[\p{L}\p{N}]/u.test(rest) && !/[\p{L}\p{N}]$/u.test(plain) ? names.find((n) => rest.toLowerCase().startsWith(n.toLowerCase()) && !/^[\p{L}\p{N}]/u.test(rest.slice(n.length))) : undefined;
+    if (name === undefined) {
+      plain += rest[0]!;
+      rest = rest.slice(1);
+      continue;
+    }
+    if (plain !== '') parts.push(text(plain));
+    plain = '';
+    parts.push(column(name));
+    rest = rest.slice(name.length);
+  }
+  if (plain !== '') parts.push(text(plain));
+  const used = parts.flatMap((p) => (p.kind === 'column' ? [p.name] : []));
+  if (used.length === 0 || parts.length < 2 || (said === null && used.length < 2)) return null;
+  return (said ?? []).every((n) => used.includes(n)) ? { kind: 'written', of: parts } : null;
+}
 
 /** 'and the e-mail in Email': another find in the column that was looked through last. */
 const sameSource = (what: Findable, name: string, x: Context): Act => ({

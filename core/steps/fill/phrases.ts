@@ -1,17 +1,42 @@
-import { onColumns, type Act } from '../../language/acts';
-import { rule } from '../../language/chart';
+import { amend, onColumns, type Act, type Context } from '../../language/acts';
+import { keyOf, rule } from '../../language/chart';
+import { groupable } from '../../language/grammar/expressions';
+import type { FillFigure, Filling } from './step';
 
-const withText = (columns: readonly string[] | null, text: string | number): Act => onColumns(`fill ${text}`, columns, (on) => ({ step: 'fill', columns: on, with: { kind: 'value', text: String(text) } }));
-const fromAbove = (columns: readonly string[] | null): Act => onColumns('fill above', columns, (on) => ({ step: 'fill', columns: on, with: { kind: 'above' } }));
+const act = (columns: readonly string[] | null, filling: Filling): Act => onColumns(`fill ${keyOf(filling)}`, columns, (on) => ({ step: 'fill', columns: on, with: filling }));
+const fromAbove = (columns: readonly string[] | null): Act => act(columns, { kind: 'above' });
+const value = (text: string | number): Filling => ({ kind: 'value', text: String(text) });
+const figure = (fn: FillFigure, by: readonly string[] = []): Filling => ({ kind: 'figure', fn, by });
+/** 'Of its site': the figure just said, for each group. */
+const within = (by: string): Act => amend(`fill within ${by}`, (plan) => (plan.step === 'fill' && plan.with.kind === 'figure' && plan.with.by.length === 0 && !plan.columns.includes(by) ? { ...plan, with: { ...plan.with, by: [by] } } : null));
 
 export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
-  rule('filling', '$text:t', ({ t }) => t, 0),
-  rule('filling', '$num:n', ({ n }) => n, 0.05),
-  rule('filling', 'a $mark:m', ({ m }) => m, 0),
-  rule('filling', 'a $num:n', ({ n }) => n, 0.05),
-  rule('filling', '$value:v', ({ v }) => v.text, 0.1),
-  rule('filling', '$word:w', ({ w }) => (/^(?:average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down)$/i.test(w) ? null : w), 0.3),
+  rule('filling', '$text:t', ({ t }) => value(t), 0),
+  rule('filling', '$num:n', ({ n }) => value(n), 0.05),
+  rule('filling', 'a $mark:m', ({ m }) => value(m), 0),
+  rule('filling', 'a $num:n', ({ n }) => value(n), 0.05),
+  rule('filling', '$value:v', ({ v }) => value(v.text), 0.1),
+  rule('filling', '$word:w', ({ w }) => (/^(?:average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down|below|its|their|commonest|typical|usual)$/i.test(w) ? null : value(w)), 0.3),
+
+
+  rule('fillFigure', '~average', () => 'mean', 0),
+  rule('fillFigure', 'median|middle', () => 'median', 0),
+  rule('fillFigure', 'middle value', () => 'median', 0),
+  rule('fillFigure', '~commonest', () => 'commonest', 0),
+  rule('filling', 'the|its|their? $fillFigure:f value|one|figure|entry? $ofColumn?', ({ f }) => figure(f), -0.1),
+  rule('filling', 'the|its|their? $fillFigure:f value|one|figure|entry? of|for|in|at|from|within|among|per|by the|its|their|that|each|every|same? same|own|whole? $col:b', ({ f, b }, x: Context) => (groupable(b, x) ? figure(f, [b]) : null), -0.1),
+  rule('filling', 'the|its|their? $col:b $fillFigure:f', ({ f, b }, x: Context) => (groupable(b, x) ? figure(f, [b]) : null), 0),
+  rule('filling', 'the|its|their? $fillFigure:f $col value|one|figure? of|for|in|at|from|within|among|per|by the|its|their|that|each|every|same? same|own|whole? $col:b', ({ f, b }, x: Context) => (groupable(b, x) ? figure(f, [b]) : null), -0.1),
+  rule('filling', 'the|its|their? $fillFigure:f $col', ({ f }) => figure(f), 0),
+  rule('ofColumn', 'of|in|for|over the|that|this|all|whole? column|rows|others|rest|table|list|values|other|filled? rows|ones|values?', () => true, 0),
+  rule('ofColumn', 'there|overall', () => true, 0),
+  rule('rider', '~each $col:b', ({ b }, x: Context) => (groupable(b, x) ? within(b) : null), 0.05),
+  rule('rider', 'of|within|for|in|per the|its|their same? $col:b', ({ b }, x: Context) => (groupable(b, x) ? within(b) : null), 0.1),
+  // Another column, or the cell below.
+  rule('filling', 'the|its|their? value|text|entry|one|what|whatever? of|from|in|is|stands? in? the? $col:c', ({ c }) => ({ kind: 'column', name: c }), 0.1),
+  rule('filling', 'the|its|their $col:c', ({ c }) => ({ kind: 'column', name: c }), 0.1),
+  rule('filling', '~below', () => ({ kind: 'below' }), 0),
 
   rule('gap', '~wherever we|it|there|the|a? ~without $cols:c', ({ c }) => c, 0),
   rule('gap', '~wherever no|none $cols:c ~be? ~given', ({ c }) => c, 0),
@@ -22,16 +47,21 @@ export const phrases = [
   rule('gap', 'in|for|of|to the? ~blankWord cells|ones|fields|rows? of|in $cols:c', ({ c }) => c, 0),
   rule('gap', 'for|in ~blankWord $cols:c', ({ c }) => c, 0),
 
-  rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => withText(c, f), -0.1),
-  rule('clause', '~make $filling:f $gap:c', ({ f, c }) => withText(c, f), 0),
-  rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => withText(c, f), 0),
-  rule('clause', '$gap:c ,? ~make $filling:f', ({ f, c }) => withText(c, f), 0),
-  rule('clause', '$gap:c ,? put|write|enter|insert|type|use in? $filling:f', ({ f, c }) => withText(c, f), 0),
-  rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|by|using a? $filling:f', ({ f, c }) => withText(c, f), 0),
-  rule('clause', 'replace|change|turn the? ~blankWord cells|ones|fields? in|of $cols:c with|by|to|into $filling:f', ({ f, c }) => withText(c, f), 0),
-  rule('clause', 'replace|change|turn|set|fill|make the? ~blankWord $cols:c ~with|by|to|as $filling:f', ({ f, c }) => withText(c, f), 0),
-  rule('clause', '~blankWord $cols:c ~should be|become|get|read $filling:f', ({ f, c }) => withText(c, f), 0),
+  rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
+  rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
+  rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
+  rule('clause', '$gap:c ,? ~make $filling:f', ({ f, c }) => act(c, f), 0),
+  rule('clause', '$gap:c ,? put|write|enter|insert|type|use in? $filling:f', ({ f, c }) => act(c, f), 0),
+  rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|by|using a? $filling:f', ({ f, c }) => act(c, f), 0),
+  rule('clause', 'replace|change|turn the? ~blankWord cells|ones|fields? in|of $cols:c with|by|to|into $filling:f', ({ f, c }) => act(c, f), 0),
+  rule('clause', 'replace|change|turn|set|fill|make the? ~blankWord $cols:c ~with|by|to|as $filling:f', ({ f, c }) => act(c, f), 0),
+  rule('clause', '~blankWord $cols:c ~should be|become|get|read $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '~fill the? ~blankWord? cells|ones? in|of? $cols:c with|from? ~above', ({ c }) => fromAbove(c), 0),
+  rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c from|with|by|using|out the|what|whatever? value|values|one|text|is|stands? from|in|of? the? $col:b', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0),
+  rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|from|by? the? ~below', ({ c }) => act(c, { kind: 'below' }), 0),
+  rule('clause', '~make|use|take|put? $col:b $gap:c', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0.05),
+  rule('clause', '$gap:c ,? ~make|use|take|put|fill|insert|copy|write? in|it|them? from|with|the? the? $col:b in? there|instead|over?', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0.05),
+  rule('clause', 'fill $cols:c up|upwards', ({ c }) => act(c, { kind: 'below' }), 0),
   rule('clause', '~fillDown $cols:c', ({ c }) => fromAbove(c), 0.05),
   rule('clause', '$cols:c ~fillDown', ({ c }) => fromAbove(c), 0.1),
   rule('clause', 'fill $cols:c down|downwards', ({ c }) => fromAbove(c), 0),

@@ -1,4 +1,4 @@
-import { plans } from '../../language/acts';
+import { plans, withPlan, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Place } from './step';
 
@@ -13,4 +13,17 @@ export const phrases = [
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~first', ({ c }) => move(c, { to: 'first' }), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~last', ({ c }) => move(c, { to: 'last' }), 0),
+  rule('clause', 'swap|exchange|switch the? places|positions|order? of? $col:a and|with|for $col:b around|over|columns?', ({ a, b }) => swap(a, b), 0),
 ].flat();
+
+/** Two columns each in the other's place. */
+const swap = (a: string, b: string): Act => ({
+  key: `swap ${a} ${b}`,
+  apply(state) {
+    const names = state.head.columns.map((c) => c.name);
+    const [left, right] = names.indexOf(a) < names.indexOf(b) ? [a, b] : [b, a];
+    const beforeRight = names[names.indexOf(right) - 1]!;
+    const moved = withPlan(state, { step: 'move', columns: [right], place: { side: 'before', beside: left } }, [a, b]);
+    return beforeRight === left ? moved : withPlan(moved, { step: 'move', columns: [left], place: { side: 'after', beside: beforeRight } }, [a, b]);
+  },
+});

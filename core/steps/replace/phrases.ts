@@ -1,4 +1,4 @@
-import { onColumns, speakOf, type Act } from '../../language/acts';
+import { onColumns, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Find } from './step';
 
@@ -49,7 +49,6 @@ export const phrases = [
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
 
   rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
-  rule('clause', '~make $cols:c without the? ~legal', ({ c }) => speakOf(c), 0.3),
 
   // Sorts of characters.
   rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),

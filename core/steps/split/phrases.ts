@@ -58,7 +58,41 @@ export const phrases = [
   rule('clause', '~split $col:c ~into2 the? first word|name ~into $name:a and the? rest ~into $name:b', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
   // 'Hive holds a number and a place with a dash in between. I want the number under Hive number and the place under Site.'
   rule('clause', '$col:c ~split3 $word:k and $word:l $atmark:m .|;|,? ~make? $word:p ~into $name:a and $word:q ~into $name:b', ({ c, k, l, m, p, q, a, b }) => (k.toLowerCase() === p.toLowerCase() && l.toLowerCase() === q.toLowerCase() ? act(c, mark(m.text), [a, b], 'first') : null), 0),
+  rule('clause', '~split $col:c $atmark:m :|,|;? ~into2 $num:k columns|parts|pieces|fields|ones|cells|bits', ({ c, m, k }) => (Number.isInteger(k) && k >= 2 && k <= 50 ? cutAt(c, m, proposed(c, k)) : null), 0),
+  rule('clause', '~split $col:c ~into2 $num:k columns|parts|pieces|fields $atmark:m', ({ c, m, k }) => (Number.isInteger(k) && k >= 2 && k <= 50 ? cutAt(c, m, proposed(c, k)) : null), 0),
+  rule('clause', '~split $col:c ~into2 $num:k columns|parts|pieces|fields $atmark:m :|,|;? $calling $names:n', ({ c, m, k, n }) => (n.length === k ? cutAt(c, m, n) : null), 0),
+  rule('clause', '~split $col:c $atmark:m :|,|;? ~into2 $num:k columns|parts|pieces|fields :|,|;? $calling? $names:n', ({ c, m, k, n }) => (n.length === k ? cutAt(c, m, n) : null), 0),
+  rule('calling', 'called|named', () => true, 0),
+  rule('calling', 'and? call|name them', () => true, 0),
+
+  // Between letters and digits
+  rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
+  rule('atchange', 'between|where the? letters|text and|from|end|stop|meet the? digits|figures|numbers|number', () => true, 0),
+  rule('clause', '~split $col:c $atchange', ({ c }) => act(c, { kind: 'change' }, [`${c} letters`, `${c} digits`]), 0),
+  rule('clause', '~split $col:c $atchange :|,|;? ~into2? $names:n', ({ c, n }) => act(c, { kind: 'change' }, n), 0),
+
+  // After so many characters
+  rule('counts', '$num:a', ({ a }) => (Number.isInteger(a) && a > 0 ? [a] : null), 0),
+  rule('counts', '$num:a ~list $counts:r', ({ a, r }) => (Number.isInteger(a) && a > 0 ? [a, ...r] : null), 0),
+  rule('places', '~after the? first? $counts:n characters|character|letters|letter|digits|digit|signs|places', ({ n }) => n, 0),
+  rule('places', '~after|at the? $ordinals:n characters|character|letters|letter|digits|digit|signs|place|position', ({ n }) => n, 0),
+  rule('places', '~after|at characters|character|position|positions|place|places $counts:n', ({ n }) => n, 0),
+  ...['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'].map((w, i) => rule('ordinal', w, () => i + 1, 0)).flat(),
+  rule('ordinal', '$num:n', ({ n }) => (Number.isInteger(n) && n > 0 ? n : null), 0.1),
+  rule('ordinals', '$ordinal:n', ({ n }) => [n], 0),
+  rule('ordinals', '$ordinal:n ~list the? $ordinals:r', ({ n, r }) => [n, ...r], 0),
+  rule('clause', '~split $col:c $places:p', ({ c, p }) => act(c, { kind: 'places', after: p }, proposed(c, p.length + 1)), 0),
+  rule('clause', '~split $col:c $places:p :|,|;? ~into2? $names:n', ({ c, p, n }) => (n.length === p.length + 1 ? act(c, { kind: 'places', after: p }, n) : null), 0),
+  rule('clause', '~split $col:c ~into2 pieces|parts|chunks|blocks|columns of $counts:n characters|letters|digits|signs', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
+  rule('clause', '~split $col:c by|with|at|into fixed? widths|width|lengths :|of|,? $counts:n', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
 ].flat();
+
+/** Cuts after pieces of given lengths. */
+function widths(column: string, lengths: readonly number[]): Act | null {
+  let end = 0;
+  const after = lengths.slice(0, -1).map((n) => (end += n));
+  return act(column, { kind: 'places', after }, proposed(column, lengths.length));
+}
 
 /** Pieces that most values of a column have at a mark, at least two. */
 function mostPieces(column: string, text: string, x: Context): number {

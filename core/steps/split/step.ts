@@ -2,11 +2,11 @@ import Joi from 'joi';
 import { textChunk, type ColumnHead } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { chunkTexts } from '../../values/cell';
-import { choice, columnName, columnNames, field, mapped, oneOf, quoted, record, word } from '../../language/exact';
+import { between, choice, columnName, columnNames, field, list, mapped, numeral, oneOf, quoted, record, word } from '../../language/exact';
 import { checkNewNames, withNew, type Kind, type StepDefinition } from '../step';
 
-/** Where a text is cut: at a mark, or where letters change to digits and back. */
-export type Cut = { readonly kind: 'mark'; readonly text: string } | { readonly kind: 'change' };
+/** Where a text is cut: at a mark, where letters change to digits and back, or after so many characters. */
+export type Cut = { readonly kind: 'mark'; readonly text: string } | { readonly kind: 'change' } | { readonly kind: 'places'; readonly after: readonly number[] };
 
 /** Cut one column into several. With `which`, only the first or last mark cuts. */
 export interface SplitPlan {
@@ -20,6 +20,7 @@ export interface SplitPlan {
 const cut = choice<Cut>(
   mapped(quoted, (text): Cut => ({ kind: 'mark', text }), (c) => (c.kind === 'mark' ? c.text : null)),
   mapped(word('the change from letters to digits'), (): Cut => ({ kind: 'change' }), (c) => (c.kind === 'change' ? undefined : null)),
+  mapped(between('character ', list(numeral, 1), ''), (after): Cut => ({ kind: 'places', after }), (c) => (c.kind === 'places' ? c.after : null)),
 );
 
 /** Split a text at a cut into at most `most` trimmed pieces; the last piece keeps what is left. */
@@ -28,6 +29,11 @@ export function cutText(text: string, at: Cut, which: SplitPlan['which'], most: 
   if (at.kind === 'change') {
     const pieces = cell.match(/\p{L}+|\d+/gu) ?? [];
     return pieces.length <= most ? pieces : [...pieces.slice(0, most - 1), pieces.slice(most - 1).join('')];
+  }
+  if (at.kind === 'places') {
+    const all = Array.from(cell);
+    const ends = [...at.after.filter((n) => n < all.length).slice(0, most - 1), all.length];
+    return ends.map((end, i) => all.slice(i === 0 ? 0 : ends[i - 1]!, end).join('').trim());
   }
   const mark = at.text;
   if (which !== 'every') {
@@ -47,7 +53,7 @@ export function cutText(text: string, at: Cut, which: SplitPlan['which'], most: 
 
 /** Names of marks, for kinds and documents. */
 export const markName = (at: Cut): string =>
-  at.kind === 'change' ? 'change from letters to digits' : ({ ',': 'comma', ';': 'semicolon', ' ': 'space', '/': 'slash', '-': 'dash', ':': 'colon', '|': 'bar', '.': 'point', '@': '@' }[at.text.trim() || ' '] ?? `“${at.text}”`);
+  at.kind === 'change' ? 'change from letters to digits' : at.kind === 'places' ? 'place said' : ({ ',': 'comma', ';': 'semicolon', ' ': 'space', '/': 'slash', '-': 'dash', ':': 'colon', '|': 'bar', '.': 'point', '@': '@' }[at.text.trim() || ' '] ?? `“${at.text}”`);
 
 export const split: StepDefinition<SplitPlan> = {
   step: 'split',
@@ -56,7 +62,7 @@ export const split: StepDefinition<SplitPlan> = {
   schema: Joi.object({
     step: Joi.valid('split').required(),
     column: Joi.string().required(),
-    at: Joi.alternatives().try(Joi.object({ kind: Joi.valid('mark').required(), text: Joi.string().min(1).max(1_000).required() }), Joi.object({ kind: Joi.valid('change').required() })).required(),
+    at: Joi.alternatives().try(Joi.object({ kind: Joi.valid('mark').required(), text: Joi.string().min(1).max(1_000).required() }), Joi.object({ kind: Joi.valid('change').required() }), Joi.object({ kind: Joi.valid('places').required(), after: Joi.array().items(Joi.number().integer().min(1).max(10_000)).min(1).max(49).required() })).required(),
     which: Joi.valid('every', 'first', 'last').required(),
     into: Joi.array().items(Joi.string().min(1).max(200)).min(2).max(50).required(),
   }),
@@ -64,6 +70,8 @@ export const split: StepDefinition<SplitPlan> = {
   reads: (plan) => [plan.column],
   check: (plan, head) => [
     ...checkNewNames(plan.into, head),
+    ...(plan.at.kind === 'places' && plan.at.after.some((n, i, all) => i > 0 && n <= all[i - 1]!) ? [{ text: 'The places of the cuts must rise from left to right.' }] : []),
+    ...(plan.at.kind === 'places' && plan.into.length !== plan.at.after.length + 1 ? [{ text: `${plan.at.after.length} cuts give ${plan.at.after.length + 1} columns: name so many.` }] : []),
     ...(plan.which !== 'every' && plan.into.length !== 2 ? [{ text: 'Cutting once gives two columns: name two.' }] : []),
   ],
   outline: (plan, head) => withNew(head, plan.into.map((name): ColumnHead => ({ name, type: 'text', scale: null })), plan.column),

@@ -16,10 +16,11 @@ const act = (columns: readonly string[] | null, ways: readonly Tidying[]): Act =
   },
 });
 
-/** Spaces first, then letters: the order in which nothing depends on what comes later. */
-const ORDER: readonly Tidying[] = ['trim', 'squeeze', 'upper', 'lower', 'title', 'sentence'];
+/** Marks first, then spaces, then letters: the order in which nothing depends on what comes later. */
+const ORDER: readonly Tidying[] = ['mended', 'tags', 'lines', 'trim', 'squeeze', 'accents', 'legal', 'upper', 'lower', 'title', 'sentence', 'name'];
+const LETTERS: ReadonlySet<Tidying> = new Set<Tidying>(['upper', 'lower', 'title', 'sentence', 'name']);
 const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => ways.includes(w));
-const letters = (ways: readonly Tidying[]): number => ways.filter((w) => w !== 'trim' && w !== 'squeeze').length;
+const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS.has(w)).length;
 
 export const phrases = [
   rule('ways', '~upper', () => ['upper'], 0),
@@ -28,6 +29,31 @@ export const phrases = [
   rule('ways', '~title ,|and? ~rest', () => ['title'], 0),
   rule('ways', '~sentence', () => ['sentence'], 0.02),
   rule('ways', '~sentence ,|and? ~rest', () => ['sentence'], 0),
+  rule('ways', 'as|like ~properNames', () => ['name'], 0),
+  rule('ways', '~properNames', () => ['name'], 0.05),
+  rule('cleaning', '~tagsWord', () => 'tags', 0),
+  rule('cleaning', '~accentsWord', () => 'accents', 0),
+  rule('cleaning', '~linesWord', () => 'lines', 0),
+  rule('cleaning', '~legalWord', () => 'legal', 0),
+  rule('ways', '~drop all? the? $cleaning:w', ({ w }) => [w], 0),
+  rule('ways', 'without|no|less all|any? the? $cleaning:w', ({ w }) => [w], 0),
+  rule('ways', '~oneLine', () => ['lines'], 0),
+  rule('ways', '~replace the? ~accentsWord ~with plain|normal|ordinary|simple letters|ones|characters', () => ['accents'], -0.1),
+  rule('ways', '~replace|turn the? ~linesWord ~with|into an? space|spaces|blank', () => ['lines'], -0.1),
+  rule('ways', '~mendVerb the? ~brokenWord', () => ['mended'], 0),
+  rule('ways', '~mendVerb the? encoding|mojibake', () => ['mended'], 0),
+  rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains ~brokenWord ,|.|;|:? ~mendVerb them|it|that|those', ({ c }) => act(c, ['mended']), 0),
+  rule('clause', '~mendVerb the? encoding of|in $cols:c', ({ c }) => act(c, ['mended']), 0),
+  rule('clause', 'shorten|clean|tidy $cols:c ,|:|by? ~drop|no|without the? ~legalWord', ({ c }) => act(c, ['legal']), 0),
+  rule('clause', '~drop the? $legalWords in|of|from|off|at the? end|back? of? $cols:c', ({ c }) => act(c, ['legal']), 0),
+  rule('clause', '~drop the? $legalWords off|from|at the? end|back? of? their|the? names|name|values?', () => act(null, ['legal']), 0),
+  rule('clause', '$cols:c ~minus|without|no the? $legalWords', ({ c }) => act(c, ['legal']), 0),
+  rule('clause', '~make? $cols:c ,? shorter|short ,|:|;? no|without the? $legalWords', ({ c }) => act(c, ['legal']), 0),
+  rule('clause', 'shorten $cols:c ,|:|;? no|without the? $legalWords', ({ c }) => act(c, ['legal']), 0),
+  rule('legalWords', '$legalTokens:n ~etc', ({ n }) => n, 0),
+  rule('legalWords', '$legalTokens:n', ({ n }) => (n >= 2 ? n : null), 0),
+  rule('legalTokens', '~legalToken', () => 1, 0),
+  rule('legalTokens', '~legalToken ~list? $legalTokens:n', ({ n }) => 1 + n, 0),
   rule('ways', '~trimVerb', () => ['trim', 'squeeze'], 0.05),
   rule('ways', '~drop ~trim', () => ['trim', 'squeeze'], 0),
   rule('ways', '~drop ~trim off', () => ['trim', 'squeeze'], 0),

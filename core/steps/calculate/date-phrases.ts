@@ -1,0 +1,59 @@
+import { readsAsDate } from '../../formula/check';
+import type { Expression } from '../../formula/expression';
+import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { rule } from '../../language/chart';
+import { dated, onlyDate } from '../../language/grammar/expressions';
+import { MONTHS } from '../../values/date';
+
+/* Financial years, dates without their time and times without their date, dates as months and quarters. */
+
+const START = 4;
+const fiscal = (name: string | null, start: number, x: Context): Expression | null => { const d = name === null ? null : dated(name, x); return d && { kind: 'fiscal', start, of: d }; };
+const part = (p: Extract<Expression, { kind: 'part' }>['part'], name: string, x: Context): Expression | null => { const d = dated(name, x); return d && { kind: 'part', part: p, of: d }; };
+
+/** The column itself made into a part of its dates. */
+function setPart(p: 'date' | 'month in its year' | 'quarter in its year' | 'year', name: string, x: Context): Act | null {
+  const as = readsAsDate(x.head, name) ? part(p, name, x) : null;
+  return as && { key: `set ${p} ${name}`, apply: (state: State) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+}
+
+/** A date-time cut into its date and its time of day, two columns. */
+function dateAndTime(name: string, names: readonly string[] | null, x: Context): Act | null {
+  const [day, time] = [part('date', name, x), part('time', name, x)];
+  if (!day || !time || (names && names.length !== 2)) return null;
+  const [a, b] = names ?? [`${name} date`, `${name} time`];
+  return {
+    key: `date and time ${name} ${a} ${b}`,
+    apply: (state: State) => withPlan(withPlan(state, { step: 'calculate', name: a!, as: day, replace: false }, [a!]), { step: 'calculate', name: b!, as: time, replace: false }, [a!, b!]),
+  };
+}
+
+export const datePhrases = [
+  rule('fiscalWord', 'our? financial|fiscal|business|accounting|tax|budget year', () => true, 0),
+  rule('fiscalWord', 'fy', () => true, 0),
+  rule('monthName', '$word:w', ({ w }) => { const at = MONTHS.findIndex((m) => m.toLowerCase() === w.toLowerCase() || (w.length >= 3 && m.slice(0, 3).toLowerCase() === w.toLowerCase())); return at < 0 ? null : at + 1; }, 0),
+  rule('monthName', '$period:p', ({ p }) => p.month ?? null, 0),
+  rule('ex1', '$fiscalWord of|for|from the? $col:c', ({ c }, x: Context) => fiscal(c, START, x), 0),
+  rule('ex1', '$fiscalWord', (_s, x: Context) => fiscal(onlyDate(x), START, x), 0.1),
+  rule('ex1', '$col:c $fiscalWord', ({ c }, x: Context) => fiscal(c, START, x), 0.05),
+  rule('rider', '~open? it|that|which|the? year|fiscal|financial|ours? year? starts|start|starting|begins|begin|beginning|runs|running|from in|on|with|from? the? 1st|first? of? $monthName:m (to|until|through $monthName)? ~close?', ({ m }) => amend(`fiscal ${m}`, (plan) => (plan.step === 'calculate' && plan.as.kind === 'fiscal' ? { ...plan, as: { ...plan.as, start: m } } : null)), -0.1),
+
+  rule('ex1', 'date|day only|alone|part of|from|in the? $col:c', ({ c }, x: Context) => part('date', c, x), 0.1),
+  rule('ex1', 'time|times of? day? only|alone|part? of|from|in the? $col:c', ({ c }, x: Context) => part('time', c, x), 0.15),
+  rule('clause', '~drop|take the? time|times|hour|clock of? day? off|from|of|in|out of? the? $cols:c', ({ c }, x: Context) => (c.length === 1 ? setPart('date', c[0]!, x) : null), 0),
+  rule('clause', '~make|keep|only|just? $col:c a? date|day only|alone|without the? time', ({ c }, x: Context) => setPart('date', c, x), 0),
+  rule('clause', '~keepOnly|keep the? date|day part? of|in|from $col:c', ({ c }, x: Context) => setPart('date', c, x), 0),
+  rule('clause', '$col:c without the? time|times of? day?', ({ c }, x: Context) => setPart('date', c, x), 0),
+  rule('clause', '~split $col:c ~into2 a? date and|/ a? time :|,? ($names:n)?', ({ c, n }, x: Context) => dateAndTime(c, n ?? null, x), -0.3),
+  rule('clause', '~split the? date and|from|/ the? time in|of? $col:c', ({ c }, x: Context) => dateAndTime(c, null, x), -0.1),
+  rule('clause', '~round $col:c down? to the? start|beginning? of? the? month', ({ c }, x: Context) => setPart('month in its year', c, x), -0.1),
+  rule('clause', '~make $col:c ~into? year and|- month', ({ c }, x: Context) => setPart('month in its year', c, x), -0.1),
+  rule('clause', '~round $col:c down? ~into? months|the? month', ({ c }, x: Context) => setPart('month in its year', c, x), 0),
+  rule('clause', '~round $col:c down? ~into? quarters|the? quarter', ({ c }, x: Context) => setPart('quarter in its year', c, x), 0),
+  rule('clause', '~round $col:c down? ~into? years|the? year', ({ c }, x: Context) => setPart('year', c, x), 0.05),
+  rule('ex1', 'year and|- month of|from|in the? $col:c', ({ c }, x: Context) => part('month in its year', c, x), -0.1),
+  rule('ex1', 'month and|with|including the? year of|from|in the? $col:c', ({ c }, x: Context) => part('month in its year', c, x), -0.1),
+  rule('ex1', 'quarter and|with|including the? year of|from|in the? $col:c', ({ c }, x: Context) => part('quarter in its year', c, x), -0.1),
+  rule('rider', 'with|including|and the|its? year', () => amend('with year', (plan) => (plan.step === 'calculate' && plan.as.kind === 'part' && (plan.as.part === 'month' || plan.as.part === 'quarter') ? { ...plan, as: { ...plan.as, part: plan.as.part === 'month' ? 'month in its year' : 'quarter in its year' } } : null)), 0.05),
+  rule('clause', '~add? $num? ~column? ~column? : date|day and time from|of|out $col:c', ({ c }, x: Context) => dateAndTime(c, null, x), 0.1),
+].flat();

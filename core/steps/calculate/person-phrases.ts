@@ -1,0 +1,104 @@
+import { column, type Expression } from '../../formula/expression';
+import type { Plan } from '../registry';
+import type { CalculatePlan } from './step';
+import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { keyOf, rule } from '../../language/chart';
+import { uniqueName } from '../../values/names';
+import { readPerson, type PersonPart } from '../../values/person';
+import { sampleOf } from './text-phrases';
+
+/* Parts of persons' names. */
+
+interface Asked {
+  readonly part: PersonPart;
+  readonly name: string;
+}
+
+const part = (p: PersonPart, of: Expression): Expression => ({ kind: 'person', part: p, of });
+
+/** The parts as columns; middle names nobody asked for stay with the first one, so that none is lost. */
+const expressionFor = (p: PersonPart, all: readonly PersonPart[], name: string): Expression =>
+  p === 'first' && all.includes('last') && !all.includes('middle') ? { kind: 'join', of: [part('first', column(name)), part('middle', column(name))], separator: ' ' } : part(p, column(name));
+
+/** Does a column hold persons' names for the most part? */
+function persons(name: string, x: Context): boolean {
+  const all = sampleOf(name, x).slice(0, 200);
+  return all.length > 0 && all.filter((v) => readPerson(v) !== null).length >= all.length * 0.7;
+}
+
+/** Are all names just two words? Then cutting at the space says the same more simply. */
+const plainPairs = (name: string, x: Context): boolean => sampleOf(name, x).every((v) => { const p = readPerson(v); return p !== null && !v.includes(',') && p.title === '' && p.suffix === '' && v.trim().split(/\s+/).length === 2; });
+
+function addParts(name: string, asked: readonly Asked[], x: Context): Act | null {
+  if (asked.length < 1 || new Set(asked.map((a) => a.part)).size < asked.length || !persons(name, x)) return null;
+  const parts = asked.map((a) => a.part);
+  return {
+    key: `person ${keyOf([name, asked])}`,
+    apply: (state: State) => asked.reduce<State>((s, a) => {
+      const given = uniqueName(a.name, s.head.columns.map((c) => c.name));
+      return withPlan(s, { step: 'calculate', name: given, as: expressionFor(a.part, parts, name), replace: false }, [given]);
+    }, state),
+  };
+}
+
+const PART_NAMES: readonly (readonly [PersonPart, RegExp])[] = [
+  ['first', /^(?:first|given|christian|fore)[ -]?names?$|^first$|^forenames?$/i],
+  ['last', /^(?:last|family|sur)[ -]?names?$|^last$|^surnames?$/i],
+  ['middle', /^middle(?: names?| initials?)?$/i],
+  ['title', /^(?:title|salutation|form of address)s?$/i],
+  ['suffix', /^(?:name )?suffix(?:es)?$/i],
+];
+const USUAL_NAMES: Readonly<Record<PersonPart, string>> = { first: 'First name', last: 'Last name', middle: 'Middle name', title: 'Title', suffix: 'Suffix' };
+
+/** A cut into parts of a name that are called so; names typed with a capital are kept as typed. */
+function splitInto(name: string, names: readonly string[], x: Context): Act | null {
+  const asked = names.flatMap((n) => PART_NAMES.filter(([, called]) => called.test(n)).map(([p]): Asked => ({ part: p, name: /^\p{Lu}/u.test(n) ? n : USUAL_NAMES[p] })));
+  return asked.length === names.length && asked.length > 1 && !plainPairs(name, x) ? addParts(name, asked, x) : null;
+}
+
+const asks = (p: PersonPart, name: string) => (): Asked => ({ part: p, name });
+
+/** The only column of persons' names. */
+function personColumn(x: Context): string | null {
+  const found = x.head.columns.filter((c) => c.type === 'text' && persons(c.name, x) && sampleOf(c.name, x).some((v) => /\S\s+\S/.test(v.trim())));
+  const called = found.filter((c) => /name|member|person|grower|keeper|owner|contact|customer|client|employee|staff|author/i.test(c.name));
+  return called.length === 1 ? called[0]!.name : found.length === 1 ? found[0]!.name : null;
+}
+
+export const personPhrases = [
+  rule('personPart', 'first|given|christian|fore|forename|firstname names|name', asks('first', 'First name'), 0),
+  rule('personPart', 'first|forename|firstname|forenames', asks('first', 'First name'), 0.1),
+  rule('personPart', 'last|family|sur|second names|name', asks('last', 'Last name'), 0),
+  rule('personPart', 'surname|surnames|lastname|last', asks('last', 'Last name'), 0),
+  rule('personPart', 'middle names|name|initial|initials', asks('middle', 'Middle name'), 0),
+  rule('personPart', 'middle', asks('middle', 'Middle name'), 0.05),
+  rule('personPart', 'title|titles|salutation|honorific', asks('title', 'Title'), 0),
+  rule('personPart', 'name? suffix|suffixes', asks('suffix', 'Suffix'), 0),
+  rule('personParts', '$personPart:p', ({ p }) => [p], 0),
+  rule('personParts', '$personPart:p ~list the? $personParts:r', ({ p, r }) => [p, ...r], 0),
+  rule('clause', '~split $col:c ~into2 its|their|the|a? $names:n columns|column?', ({ c, n }, x: Context) => splitInto(c, n, x), -0.2),
+  rule('clause', '~split names|name|people|persons ~into2 its|their|the? $personParts:p', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.05),
+  rule('clause', '~split the? $personParts:p in|of|from $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
+  rule('clause', '~extract|~add ~column? (with|for|of)? the? $personParts:p out? of|from|in of? $col:c', ({ c, p }, x: Context) => (plainPairs(c, x) && p.length === 1 && p[0].part === 'last' ? null : addParts(c, p, x)), 0),
+  rule('text0', '$personPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => (persons(c, x) ? part(p.part, column(c)) : null), 0.02),
+  rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) ? part(p.part, column(c)) : null), 0.1),
+  rule('clause', '$col:c as|, the? first names|name|first? then|before the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
+  rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
+  rule('rider', '~into|~add ~column ~named? $name:n', ({ n }) => amend(`person named ${n}`, (plan) => (isRewritten(plan) && plan.replace ? { ...plan, name: n, replace: false } : null)), -0.1),
+  rule('rider', 'so|like|as|e.g|for? that|example? :|,? $example:e', ({ e }) => amend(`person example ${keyOf(e)}`, (plan) => (isRewritten(plan) && shows(plan.as, e.input) === e.output ? plan : null)), -0.1),
+].flat();
+
+const isRewritten = (plan: Plan): plan is CalculatePlan => plan.step === 'calculate' && plan.as.kind === 'join' && plan.as.of.every((e) => e.kind === 'person');
+
+/** What a rewriting makes of one name. */
+const shows = (as: Expression, input: string): string | null => {
+  const person = readPerson(input);
+  return person && as.kind === 'join' ? as.of.flatMap((e) => (e.kind === 'person' && person[e.part] !== '' ? [person[e.part]] : [])).join(as.separator) : null;
+};
+
+/** Names written again in one order. */
+function rewritten(name: string, parts: readonly PersonPart[], separator: string, x: Context): Act | null {
+  if (!persons(name, x) || !sampleOf(name, x).some((v) => v.includes(','))) return null;
+  const as: Expression = { kind: 'join', of: parts.map((p) => part(p, column(name))), separator };
+  return { key: `person order ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+}
