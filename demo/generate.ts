@@ -1,5 +1,5 @@
 import { csvLine } from '../core/formats/csv';
-import { randomFrom } from '../core/steps/take/step';
+import { randomFrom } from '../core/values/random';
 import { writeDate, DAY, MONTHS } from '../core/values/date';
 
 /*

@@ -11,7 +11,7 @@ import { writeRequests } from '../core/testing/generate';
 import { withNoise } from '../core/testing/noise';
 import { ROUNDS } from '../core/testing/rounds';
 import { headWithGlances } from '../core/steps/run';
-import { randomFrom } from '../core/steps/take/step';
+import { randomFrom } from '../core/values/random';
 import type { CheckedHead } from '../core/formula/check';
 
 interface Sample {

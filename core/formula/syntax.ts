@@ -1,4 +1,4 @@
-import { between, choice, columnName, field, forEach, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
+import { between, choice, columnName, columnNames, field, forEach, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
 import { CLEANINGS } from '../values/clean';
 import { MONTHS } from '../values/date';
 import { PERSON_PARTS } from '../values/person';
@@ -110,7 +110,7 @@ const test: Syntax<Condition> = choice<Condition>(
   negated(among(' is not ')),
   cond('text', field('of', side), field('test', oneOf(TESTS)), field('texts', texts)),
   cond('holds', field('of', side), ' holds a ', field('what', findable)),
-  cond('outlying', field('of', side), ' lies more than ', field('times', numeral), ' ', field('measure', oneOf([['quartile ranges', 'quartile ranges'], ['standard deviations', 'standard deviations']])), ' outside', forEach('by')),
+  cond('outlying', field('of', side), ' lies more than ', field('times', numeral), ' ', field('measure', oneOf([['quartile ranges', 'quartile ranges'], ['standard deviations', 'standard deviations']])), ' outside', field('by', choice(between(' (for each ', columnNames, ')'), mapped(word(''), () => [] as readonly string[], (v) => (v.length === 0 ? undefined : null))))),
   empty(' is blank'),
   negated(empty(' is filled')),
   cond('not', 'not ', field('of', between('(', later(() => condition), ')'))),

@@ -17,6 +17,7 @@ import { sample, type SamplePlan } from './sample/step';
 import { sort, type SortPlan } from './sort/step';
 import { spell, type SpellPlan } from './spell/step';
 import { split, type SplitPlan } from './split/step';
+import { standardise, type StandardisePlan } from './standardise/step';
 import { take, type TakePlan } from './take/step';
 import { tidy, type TidyPlan } from './tidy/step';
 import type { StepDefinition } from './step';
@@ -24,13 +25,13 @@ import type { StepDefinition } from './step';
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
   | AskPlan | CalculatePlan | ConvertPlan | CopyPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MovePlan
-  | PickPlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | TakePlan | TidyPlan;
+  | PickPlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | StandardisePlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, rename, drop, move, copy, pick, sort, take, sample, distinct, ask];
+export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, rename, drop, move, copy, pick, sort, take, sample, distinct, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

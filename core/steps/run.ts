@@ -2,6 +2,7 @@ import { CHUNK_ROWS, chunkCount, chunkLength, memoryColumn, type Chunk, type Col
 import { columnOf, liveMask, positionAt, rowCount, type Table } from '../table/table';
 import type { CheckedHead } from '../formula/check';
 import { GlanceBuilder, type Glance } from '../profile/glance';
+import type { SpellingGroup } from '../match/spellings';
 import { mergeChunks } from './merge';
 import { definitionOf, type Plan } from './registry';
 import type { AnswerTable, CellWork, Kind, Outline, SelectWork, SiftWork } from './step';
@@ -34,6 +35,8 @@ export interface RunResult {
   readonly glances: ReadonlyMap<string, Glance>;
   /** What a question was answered with. */
   readonly answer?: AnswerTable;
+  /** Groups of look-alike spellings that the step found. */
+  readonly spellings?: readonly SpellingGroup[];
 }
 
 /** Where made columns go, chunk by chunk in order. */
@@ -139,7 +142,7 @@ async function runCells(work: CellWork, outline: Outline, table: Table, head: Ch
   const columns: Column[] = [];
   for (const [i, sink] of sinks.entries()) columns.push(await sink.finish(glances.get(made[i]!.head.name)!));
   const rows = rowCount(table);
-  return { table: assemble(table, outline, columns), report: reportOf(work.kinds, codes, live, rows, rows), glances };
+  return { table: assemble(table, outline, columns), report: reportOf(work.kinds, codes, live, rows, rows), glances, ...(work.spellings ? { spellings: work.spellings } : {}) };
 }
 
 async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Table, options: RunOptions): Promise<RunResult> {

@@ -1,5 +1,6 @@
 import type Joi from 'joi';
 import type { Chunk, ColumnHead } from '../table/column';
+import type { SpellingGroup } from '../match/spellings';
 import type { Table } from '../table/table';
 import type { CheckedHead, Problem } from '../formula/check';
 import type { CellValue } from '../values/cell';
@@ -30,6 +31,8 @@ export interface CellWork {
   readonly work: 'cells';
   readonly reads: readonly string[];
   readonly kinds: readonly Kind[];
+  /** Groups of look-alike spellings that were found, for the proof. */
+  readonly spellings?: readonly SpellingGroup[];
   run(chunks: readonly Chunk[], from: number, length: number): { readonly made: readonly Chunk[]; readonly kinds: Uint8Array };
 }
 

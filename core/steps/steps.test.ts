@@ -32,6 +32,34 @@ test('a column is cut in two; what does not fit is left whole and is an odd kind
   expect(report.kinds[0]!.odd).toBe(true);
 });
 
+test('look-alike values are written in one spelling; what is not sure is left and pointed out; the sentence decides', async () => {
+  const sites = ['Upper Teal', 'Upper Teal', 'Upper Teal', 'upper  teal', 'Uper Teal', 'Teal, Upper', 'Heath', 'Heath', 'Heaths', 'Heaths', ''];
+  const table = await csvTable(`Site,N\n${sites.map((s) => `"${s}",1`).join('\n')}\n`);
+  const head = await headWithGlances(table);
+  const after = async (sentence: string) => {
+    const done = await runPlan(readExact(sentence)!, table, head);
+    return { cells: await columnCells(done.table, 'Site'), kinds: kinds(done.report), spellings: done.spellings };
+  };
+  const done = await after('Standardise ‹Site›.');
+  expect(done.cells).toEqual([...Array.from({ length: 6 }, () => 'Upper Teal'), 'Heath', 'Heath', 'Heaths', 'Heaths', null]);
+  expect(done.kinds).toEqual({ unsure: 2, letters: 1, order: 1, marks: 1, same: 6 });
+  expect(done.spellings!.map((g) => g.to)).toEqual(['Upper Teal', 'Heath']);
+  const decided = await after('Standardise ‹Site›, taking "Heaths" for "Heath", leaving "Uper Teal" and "Teal, Upper" as it is.');
+  expect(decided.cells.slice(3)).toEqual(['Upper Teal', 'Uper Teal', 'Teal, Upper', 'Heath', 'Heath', 'Heath', 'Heath', null]);
+});
+
+test('of alike rows one stays: the first, the last or the fullest', async () => {
+  const table = await csvTable('Name,Mail,Town\nAda Fern,ada@fern.example,\n"Fern, Ada",ada@fern.example,Teal\nAda Fern,ada@fern.example,\nIda Fernandez,ida@else.example,Heath\n');
+  const head = await headWithGlances(table);
+  const left = async (sentence: string) => {
+    const done = await runPlan(readExact(sentence)!, table, head);
+    return [[...done.table.rows!], kinds(done.report)];
+  };
+  expect(await left('Keep the first row of those alike in ‹Name› and ‹Mail›.')).toEqual([[0, 3], { near: 1, repeat: 1, kept: 1, single: 1 }]);
+  expect(await left('Keep the fullest row of those alike in ‹Name› and ‹Mail›.')).toEqual([[1, 3], { near: 2, kept: 1, single: 1 }]);
+  expect(await left('Keep the last row of each ‹Name› and ‹Mail›.')).toEqual([[1, 2, 3], { repeat: 1, kept: 1, single: 2 }]);
+});
+
 test('a column is cut after so many characters', async () => {
   const { table, report } = await run('Split ‹Site› at character 2 and 4 into ‹A›, ‹B› and ‹C›.');
   expect((await cellsOf(table)).slice(0, 2).map((row) => row.slice(3, 6))).toEqual([['12', '-', 'Orchard'], ['Mi', 'll', 'Field']]);

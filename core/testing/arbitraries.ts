@@ -106,6 +106,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     { requiredKeys: ['step', 'columns', 'to'] },
   ),
   fc.record({ step: step('spell'), columns: columnNames, spellings: fc.array(filledText, { minLength: 2, maxLength: 3 }) }),
+  fc.record({ step: step('standardise'), column: columnName, taking: fc.array(fc.record({ from: filledText, to: filledText }), { minLength: 1, maxLength: 3 }), leaving: texts }, { requiredKeys: ['step', 'column'] }),
   fc.record({ step: step('rename'), names: fc.uniqueArray(fc.record({ from: columnName, to: columnName }), { minLength: 1, maxLength: 3, selector: (n) => n.from }) }),
   fc.record({ step: step('drop'), columns: columnNames }),
   fc.record({ step: step('move'), columns: columnNames, place: fc.oneof(fc.record({ to: fc.constantFrom('first' as const, 'last' as const) }), fc.record({ beside: columnName, side: fc.constantFrom('before' as const, 'after' as const) })) }),
@@ -135,5 +136,5 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     ),
   ),
   fc.record({ step: step('sample'), share: fc.integer({ min: 1, max: 100 }), seed: fc.integer({ min: 0, max: 4_294_967_295 }), by: columnNames }, { requiredKeys: ['step', 'share', 'seed'] }),
-  fc.record({ step: step('distinct'), keep: fc.constantFrom('first' as const, 'last' as const), by: columnNames }),
+  fc.record({ step: step('distinct'), keep: fc.constantFrom('first' as const, 'last' as const, 'fullest' as const), by: columnNames, alike: fc.constant(true as const) }, { requiredKeys: ['step', 'keep', 'by'] }),
 ) as fc.Arbitrary<Plan>;

@@ -2,7 +2,7 @@ import { EXAMPLE_TABLE } from '../language/examples';
 import { vocabularyOf } from '../language/mentions';
 import { readRequest } from '../language/read';
 import { headWithGlances } from '../steps/run';
-import { randomFrom } from '../steps/take/step';
+import { randomFrom } from '../values/random';
 import { csvTable } from './tables';
 import { writeRequests } from './generate';
 import { withNoise } from './noise';

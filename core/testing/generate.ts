@@ -6,7 +6,7 @@ import { RULES } from '../language/read';
 import { seeds } from '../language/grammar/seeds';
 import { tokens } from '../language/words';
 import type { CheckedHead } from '../formula/check';
-import { randomFrom } from '../steps/take/step';
+import { randomFrom } from '../values/random';
 import { sayPlan } from '../steps/registry';
 
 /* The grammar run backwards: sentences with the exact sentences they mean, for testing and for fitting the weights. */

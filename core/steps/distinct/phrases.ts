@@ -1,12 +1,17 @@
+import type { DistinctPlan } from './step';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 
-const distinct = (by: readonly string[], keep: 'first' | 'last' = 'first') => plans({ step: 'distinct', keep, by });
-const keepRider = (keep: 'first' | 'last') => amend(`keep ${keep}`, (plan) => (plan.step === 'distinct' ? { ...plan, keep } : null));
+type Keep = DistinctPlan['keep'];
+const distinct = (by: readonly string[], keep: Keep = 'first') => plans({ step: 'distinct', keep, by });
+const alike = (by: readonly string[], keep: Keep = 'first') => plans({ step: 'distinct', keep, by, alike: true });
+/** Columns that tell near-duplicates, where none were named: all but those in which every row is another. */
+const telling = ({ head }: Context): string[] => head.columns.filter((c) => { const g = head.glances?.get(c.name); return !g?.values || g.values.length < g.rows - g.blanks || c.type === 'text' && g.values.some(([v]) => /\s/.test(v.trim())); }).map((c) => c.name);
+const keepRider = (keep: Keep) => amend(`keep ${keep}`, (plan) => (plan.step === 'distinct' ? { ...plan, keep } : null));
 /** 'Throw out the repeats' after what said which they are asks for nothing more. */
 const repeats = (columns: readonly string[]): Act => ({ key: 'repeats', apply: (state) => (state.plans.at(-1)?.step === 'distinct' ? state : distinct(columns).apply(state)) });
 /** Of each group the row with the latest date, or the largest amount. */
-const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step === 'distinct' ? { step: 'take', count: 1, choice: { kind, column }, by: plan.by } : null));
+const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step === 'distinct' && !plan.alike ? { step: 'take', count: 1, choice: { kind, column }, by: plan.by } : null));
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
 export const phrases = [
@@ -29,6 +34,26 @@ export const phrases = [
   rule('once', 'only|just? once only?', () => true, 0),
   rule('firstLast', 'first|topmost', () => 'first', 0),
   rule('firstLast', 'last|bottom', () => 'last', 0),
+  rule('firstLast', 'fullest', () => 'fullest', 0),
+  rule('firstLast', 'most complete|filled', () => 'fullest', 0),
+  rule('rider', '~keep the? one|row|entry|record? with|having|that|which has|have? the? most filled|filled-in|complete? cells|fields|values|data|information|details|entries (filled|in)?', () => keepRider('fullest'), 0),
+  rule('rider', '~keep the? best filled one|row|record?', () => keepRider('fullest'), 0),
+  rule('rider', '~keep the? $firstLast:k one|row|record|entry|ones?', ({ k }) => keepRider(k), 0.02),
+  rule('rider', 'the? $firstLast:k one|row|record|entry|ones? stays|stay|remains|wins|survives|counts', ({ k }) => keepRider(k), 0),
+  // Rows that are alike
+  rule('nearRows', '~nearDuplicates', () => true, 0),
+  rule('nearRows', '$rows that|which ~be|look|looks almost|nearly|practically|roughly alike|identical|equal|same', () => true, 0),
+  rule('nearRows', '$rows that|which ~be|look|looks almost|nearly|practically|roughly the same', () => true, 0),
+  rule('nearRows', '$rows that|which ~be|look|looks alike|similar', () => true, 0.05),
+  rule('clause', '~drop|~mergeVerb the? $nearRows by|on|of|in|for|with|judging|according|comparing|going|considering by|to? $cols:c', ({ c }) => alike(c), -0.1),
+  rule('clause', '~drop|~mergeVerb the? $nearRows', (_s, x: Context) => { const c = telling(x); return c.length ? alike(c) : null; }, 0.2),
+  rule('clause', '~keep only|just? one|a of|out|from|for each|the? of? $nearRows by|on|in|with? $cols:c', ({ c }) => alike(c), -0.1),
+  rule('clause', '~drop|~mergeVerb $rows|~duplicates with|of|that|which|having have? almost|nearly|roughly|similar|alike the? same? $cols:c', ({ c }) => alike(c), -0.1),
+  rule('clause', '~drop|~mergeVerb $rows|~duplicates alike|similar in|on|by $cols:c', ({ c }) => alike(c), -0.1),
+  rule('clause', 'some|several|a|few|couple? of? $rows|$guess ~be? ~nearDuplicates ,|:|;|.? ~keep $firstLast:k', ({ k }, x: Context) => alike(telling(x), k), 0.2),
+  rule('rider', 'spelling|capitals|typos|writing|letters|case may|can|might|could differ|vary a? little|bit|slightly?', () => amend('alike', (plan) => (plan.step === 'distinct' ? { ...plan, alike: true } : null)), 0),
+  rule('rider', 'even|also if|when|where|though the? spelling|writing|names|letters|capitals differ|differs|vary|varies|are|is different|slightly|not|little|a|bit? bit|same|the? same?', () => amend('alike even', (plan) => (plan.step === 'distinct' ? { ...plan, alike: true } : null)), 0),
+  rule('rider', 'by|on|judging|comparing|going|looking by|at? $cols:c', ({ c }) => amend(`alike by ${c.join()}`, (plan) => (plan.step === 'distinct' && plan.alike ? { ...plan, by: c } : null)), 0.05),
   rule('rider', '~keep $firstLast:k of? each|every|them|those|all|these?', ({ k }) => keepRider(k), 0),
   rule('rider', '~keep the? one|row|entry? with? the? ~highest $col:c', ({ c }) => keepMost(c, 'highest'), 0),
   rule('rider', '~keep the? one|row|entry? with? the? ~lowest $col:c', ({ c }) => keepMost(c, 'lowest'), 0),

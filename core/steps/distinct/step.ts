@@ -1,41 +1,59 @@
 import Joi from 'joi';
-import { positionAt, rowCount } from '../../table/table';
+import { columnOf, eachChunk, positionAt, rowCount, type Table } from '../../table/table';
+import { alikeRows, type ComparedColumn } from '../../match/rows';
 import { groupsOf } from '../../profile/groups';
-import { columnNames, field, oneOf, record } from '../../language/exact';
-import { sameColumns, type StepDefinition } from '../step';
+import { BLANK } from '../../table/column';
+import { cellText } from '../../values/cell';
+import { choice, columnNames, field, oneOf, record } from '../../language/exact';
+import { sameColumns, type Kind, type StepDefinition } from '../step';
 
-/** Keep one row, the first or the last, of those with the same values in some columns. Blanks are equal to each other. */
+/**
+ * Keep one row of those with the same values in some columns, or of those that are alike in them: the first, the last, or
+ * the one with the most filled cells. Blanks are equal to each other.
+ */
 export interface DistinctPlan {
   readonly step: 'distinct';
-  readonly keep: 'first' | 'last';
+  readonly keep: 'first' | 'last' | 'fullest';
   readonly by: readonly string[];
+  readonly alike?: true;
 }
+
+const KEEPS = [['first', 'first'], ['last', 'last'], ['fullest', 'fullest']] as const;
+const PLACES = { first: 'the first', last: 'the last', fullest: 'the fullest' } as const;
+const [NEAR, REPEAT, KEPT, SINGLE] = [0, 1, 2, 3];
 
 export const distinct: StepDefinition<DistinctPlan> = {
   step: 'distinct',
   title: 'set repeated rows aside',
   example: 'Keep the first row of each ‹Payer› and ‹Lot ref›',
-  schema: Joi.object({ step: Joi.valid('distinct').required(), keep: Joi.valid('first', 'last').required(), by: Joi.array().items(Joi.string()).min(1).max(4000).required() }),
-  syntax: record<DistinctPlan>({ step: 'distinct' }, 'Keep the ', field('keep', oneOf([['first', 'first'], ['last', 'last']])), ' row of each ', field('by', columnNames)),
+  schema: Joi.object({ step: Joi.valid('distinct').required(), keep: Joi.valid('first', 'last', 'fullest').required(), by: Joi.array().items(Joi.string()).min(1).max(4000).required(), alike: Joi.valid(true) }),
+  syntax: choice<DistinctPlan>(
+    record<DistinctPlan>({ step: 'distinct', alike: true }, 'Keep the ', field('keep', oneOf(KEEPS)), ' row of those alike in ', field('by', columnNames)),
+    record<DistinctPlan>({ step: 'distinct' }, 'Keep the ', field('keep', oneOf(KEEPS)), ' row of each ', field('by', columnNames)),
+  ),
   reads: (plan) => plan.by,
   check: () => [],
   outline: (_plan, head) => sameColumns(head),
   prepare: (plan, table) => ({
     work: 'select',
     kinds: [
-      { key: 'repeat', words: `a repeat of ${plan.keep === 'first' ? 'an earlier' : 'a later'} row: set aside`, odd: false },
-      { key: 'kept', words: `the ${plan.keep} of several: stays`, odd: false, same: true },
+      { key: 'near', words: 'like a row that stays, though not the same: set aside', odd: true },
+      { key: 'repeat', words: `the same as ${plan.keep === 'last' ? 'a later' : plan.keep === 'first' ? 'an earlier' : 'another'} row: set aside`, odd: false },
+      { key: 'kept', words: `${PLACES[plan.keep]} of several: stays`, odd: false, same: true },
       { key: 'single', words: 'the only one: stays', odd: false, same: true },
-    ],
+    ] satisfies readonly Kind[],
     async run() {
-      const groups = (await groupsOf(table, plan.by)).codes;
+      const same = (await groupsOf(table, plan.by)).codes;
+      const groups = plan.alike ? await nearGroups(table, plan.by) : same;
       const rows = rowCount(table);
+      const filled = plan.keep === 'fullest' ? await filledCells(table) : null;
       const chosen = new Map<number, number>();
       const times = new Map<number, number>();
       for (let at = 0; at < rows; at++) {
-        const g = groups[positionAt(table, at)]!;
+        const p = positionAt(table, at), g = groups[p]!;
         times.set(g, (times.get(g) ?? 0) + 1);
-        if (plan.keep === 'last' || !chosen.has(g)) chosen.set(g, at);
+        const before = chosen.get(g);
+        if (before === undefined || plan.keep === 'last' || (filled && filled[p]! > filled[positionAt(table, before)]!)) chosen.set(g, at);
       }
       const kinds = new Uint8Array(table.size);
       const left: number[] = [];
@@ -43,9 +61,54 @@ export const distinct: StepDefinition<DistinctPlan> = {
         const p = positionAt(table, at), g = groups[p]!;
         const stays = chosen.get(g) === at;
         if (stays) left.push(p);
-        kinds[p] = stays ? (times.get(g)! > 1 ? 1 : 2) : 0;
+        kinds[p] = stays ? (times.get(g)! > 1 ? KEPT : SINGLE) : same[p] === same[positionAt(table, chosen.get(g)!)] ? REPEAT : NEAR;
       }
       return { rows: Uint32Array.from(left), kinds };
     },
   }),
 };
+
+/** How many cells of each position are filled. O(cells). */
+async function filledCells(table: Table): Promise<Uint32Array> {
+  const filled = new Uint32Array(table.size);
+  for (const { name } of table.columns) {
+    await eachChunk(table, [name], ([chunk], _ord, from, length) => {
+      if (chunk!.kind === 'number') for (let i = 0; i < length; i++) filled[from + i]! += chunk!.state[i] === BLANK ? 0 : 1;
+      else {
+        const some = chunk!.dictionary.map((t) => (t.trim() === '' ? 0 : 1));
+        for (let i = 0; i < length; i++) filled[from + i]! += some[chunk!.codes[i]!]!;
+      }
+    });
+  }
+  return filled;
+}
+
+/** The group of alike rows for each position that is in the table now. */
+async function nearGroups(table: Table, by: readonly string[]): Promise<Int32Array> {
+  const rows = rowCount(table);
+  const placeOf = new Int32Array(table.size).fill(-1);
+  for (let at = 0; at < rows; at++) placeOf[positionAt(table, at)] = at;
+  const columns: ComparedColumn[] = [];
+  for (const name of by) {
+    const { type } = columnOf(table, name);
+    const known = new Map<string, number>();
+    const texts: string[] = [];
+    const codes = new Int32Array(rows);
+    await eachChunk(table, [name], ([chunk], _ord, from, length) => {
+      for (let i = 0; i < length; i++) {
+        const at = placeOf[from + i]!;
+        if (at < 0) continue;
+        const text = cellText(chunk!, i, type);
+        let code = known.get(text);
+        if (code === undefined) {
+          known.set(text, (code = texts.length));
+          texts.push(text);
+        }
+        codes[at] = code;
+      }
+    });
+    columns.push({ codes, texts });
+  }
+  const { groupOf } = alikeRows(columns, rows);
+  return Int32Array.from(placeOf, (at) => (at < 0 ? -1 : groupOf[at]!));
+}

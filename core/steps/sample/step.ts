@@ -3,7 +3,7 @@ import { positionAt, rowCount } from '../../table/table';
 import { groupsOf } from '../../profile/groups';
 import { between, columnNames, field, numeral, optional, record } from '../../language/exact';
 import { sameColumns, type StepDefinition } from '../step';
-import { randomFrom } from '../take/step';
+import { randomFrom } from '../../values/random';
 
 /** Keep a share of the rows, drawn at random with a seed; with `by`, every group keeps its share of the whole. */
 export interface SamplePlan {

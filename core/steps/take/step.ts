@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { randomFrom } from '../../values/random';
 import type { CheckedHead } from '../../formula/check';
 import { positionAt, rowCount, type Table } from '../../table/table';
 import { groupsOf } from '../../profile/groups';
@@ -25,17 +26,6 @@ const how = choice<Choice>(
   record<ByChance>({ kind: 'random' }, 'at random with seed ', field('seed', numeral)) as never,
   record<BySize>({}, 'with the ', field('kind', oneOf([['highest', 'highest '], ['lowest', 'lowest ']])), field('column', columnName)) as never,
 );
-
-/** A small, fast generator of random numbers in [0, 1) from a seed (mulberry32). The same seed gives the same numbers. */
-export function randomFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 export const take: StepDefinition<TakePlan> = {
   step: 'take',
