@@ -62,7 +62,9 @@ async function readTable(name: string, file: string, open: typeof createReadStre
   const chunks: Chunk[][] = [];
   const imported = await importRows(open(file), settings, (c, chunk) => void (chunks[c] ??= []).push(chunk));
   for (const note of imported.notes) process.stderr.write(`${file}: ${note.count} ${note.text}${note.lines.length ? ` (line ${note.lines.slice(0, 5).join(', ')})` : ''}\n`);
-  return { name, columns: imported.heads.map((h, c) => memoryColumn(h, chunks[c] ?? [])), size: imported.size, rows: null };
+  // The key under which masks are made: the same key gives the same masks.
+  const key = process.env['KULFI_MASK_KEY'];
+  return { name, columns: imported.heads.map((h, c) => memoryColumn(h, chunks[c] ?? [])), size: imported.size, rows: null, ...(key ? { key } : {}) };
 }
 
 async function firstBytes(file: string, open: typeof createReadStream): Promise<{ bytes: Uint8Array; whole: boolean }> {

@@ -9,6 +9,7 @@ import type { AnswerTable } from '../core/steps/step';
 import type { SortKey } from '../core/steps/order';
 import type { Plan } from '../core/steps/registry';
 import type { KindCount, Report } from '../core/steps/run';
+import type { SpellingGroup } from '../core/match/spellings';
 import type { CellValue } from '../core/values/cell';
 
 /* What goes between the page and the server. */
@@ -135,6 +136,8 @@ export interface Proof {
   /** Only the first rows of a large table were looked at so far. */
   readonly partial: boolean;
   readonly totals: { readonly before: readonly ColumnTotal[]; readonly after: readonly ColumnTotal[] };
+  /** Groups of look-alike spellings that the step found, the largest first, and how many there are. */
+  readonly spellings: { readonly groups: readonly SpellingGroup[]; readonly total: number } | null;
   /** Of a question: what it is answered with. */
   readonly answer: AnswerTable | null;
 }

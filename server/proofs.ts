@@ -16,7 +16,7 @@ import { loadState } from './store/tables';
 /** Rows of the first look at a large table: whole chunks. */
 export const FIRST_LOOK = CHUNK_ROWS * 2;
 const EXAMPLES = 8;
-/** Rows of an answer that are sent to the page. */
+/** Rows of an answer, and groups of spellings, that are sent to the page. */
 const SHOWN_GROUPS = 500;
 
 /** Drops what it is given: for counting kinds without keeping cells. */
@@ -35,15 +35,15 @@ export async function prove(stateId: number, plans: readonly Plan[], part: 'firs
     const [problem] = checkPlan(plan, head);
     if (problem) throw new Told(problem.text, 422, 'depends');
     const tried = await tryPlan(plan, table, head);
-    const { report, answer } = await runPlan(plan, table, head, { sinkFor: nowhere, ...(check ? { check } : {}) });
-    proofs.push({ ...(await proofOf(plan, table, tried, report, partial, head)), answer: answer ? { ...answer, rows: answer.rows.slice(0, SHOWN_GROUPS), members: answer.members.slice(0, SHOWN_GROUPS) } : null });
+    const { report, answer, spellings } = await runPlan(plan, table, head, { sinkFor: nowhere, ...(check ? { check } : {}) });
+    proofs.push({ ...(await proofOf(plan, table, tried, report, partial, head)), spellings: spellings ? { groups: spellings.slice(0, SHOWN_GROUPS), total: spellings.length } : null, answer: answer ? { ...answer, rows: answer.rows.slice(0, SHOWN_GROUPS), members: answer.members.slice(0, SHOWN_GROUPS) } : null });
     head = tried.size <= 50_000 && !partial ? await headWithGlances(tried) : headAfter(plan, head);
     table = tried;
   }
   return proofs;
 }
 
-async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead): Promise<Omit<Proof, 'answer'>> {
+async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead): Promise<Omit<Proof, 'answer' | 'spellings'>> {
   const definition = definitionOf(plan);
   const outline = definition.outline(plan, head);
   const made = new Set(outline.columns.flatMap((c) => ('made' in c.from ? [c.head.name] : [])));

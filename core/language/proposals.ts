@@ -1,7 +1,7 @@
 import type { CheckedHead } from '../formula/check';
 import type { Glance } from '../profile/glance';
+import { spellingGroups } from '../match/spellings';
 import { checkPlan, sayPlan, type Plan } from '../steps/registry';
-import { changeCase } from '../values/letters';
 import { readAmount } from '../values/number';
 import { readDate } from '../values/date';
 import { readYesNo } from '../values/yesno';
@@ -50,7 +50,7 @@ export function proposals(head: CheckedHead): Proposal[] {
       if (stray) put({ step: 'tidy', columns: [name], ways: ['trim', 'squeeze'] }, `“${name}” has stray spaces`, stray, 4 + stray / g.rows);
       const yesNo = real > 0 && values.length <= 8 && values.length > 2 && values.every(([v]) => v.trim() === '' || readYesNo(v) !== null);
       if (yesNo) put({ step: 'convert', columns: [name], to: 'yesno' }, `“${name}” says yes and no in ${values.length} ways`, filled, 4);
-      else if (values.length <= 200) spellings(name, values, put);
+      else spellings(name, values, filled, put);
       if (nothings.length && nothings.length < values.length) put({ step: 'replace', columns: [name], find: { kind: 'texts', place: 'whole', texts: [...new Set(nothings)].slice(0, 10) }, with: '' }, `“${name}” says “${nothings[0]}” where nothing is known`, filled - real, 2.5);
       twoThings(name, values, filled, head, put);
     }
@@ -61,29 +61,15 @@ export function proposals(head: CheckedHead): Proposal[] {
 
 type Put = (plan: Plan, why: string, rows: number, weight: number) => void;
 
-/** One value written in several letter cases. */
-function spellings(name: string, values: Values, put: Put): void {
-  const groups = new Map<string, [string, number][]>();
-  for (const [v, n] of values) {
-    const key = v.trim().toLowerCase().replace(/\s+/g, ' ');
-    if (letters(key)) (groups.get(key) ?? groups.set(key, []).get(key)!).push([v.trim().replace(/\s+/g, ' '), n]);
-  }
-  const mixed = [...groups.values()].filter((g) => new Set(g.map(([v]) => v)).size > 1);
-  const names = [...groups.values()].filter((g) => g.some(([v]) => v === v.toUpperCase() || v === v.toLowerCase())).length;
-  const rows = mixed.reduce((n, g) => n + g.slice(1).reduce((k, [, c]) => k + c, 0), 0);
-  if (rows && groups.size <= 60 && groups.size < values.length) {
-    const best = [...groups.values()].map((g) => bestFormed(g));
-    if (best.length >= 2) put({ step: 'spell', columns: [name], spellings: best }, `“${name}” has values in more than one spelling`, rows, 4.2);
-  } else if (names >= 3 && names < groups.size && names / groups.size > 0.15 && [...groups.keys()].every((k) => k.split(' ').length <= 4)) {
-    const shouting = count(values, (v) => letters(v) && (v === v.toUpperCase() || v === v.toLowerCase()));
-    put({ step: 'tidy', columns: [name], ways: ['title'] }, `“${name}” is partly in capitals or small letters`, shouting, 3.5);
-  }
-}
-
-/** The commonest spelling that is neither shouted nor whispered, else the title form. */
-function bestFormed(group: readonly (readonly [string, number])[]): string {
-  const formed = group.filter(([v]) => v !== v.toUpperCase() && v !== v.toLowerCase());
-  return formed.length ? formed.reduce((a, b) => (b[1] > a[1] ? b : a))[0] : group.length > 1 ? changeCase(group[0]![0], 'title') : group[0]![0];
+/** Values in more than one spelling; or, where most values are another one each, names in capitals or small letters. */
+function spellings(name: string, values: Values, filled: number, put: Put): void {
+  const texts = values.filter(([v]) => letters(v));
+  const alike = values.length <= filled * 0.7 ? spellingGroups(texts.map(([text, count]) => ({ text, count }))) : [];
+  const rows = alike.reduce((n, g) => n + g.variants.reduce((k, v) => k + (v.ground === 'unsure' ? 0 : v.count), 0), 0);
+  if (rows) return put({ step: 'standardise', column: name }, `“${name}” has values in more than one spelling`, rows, 4.2);
+  const shouting = texts.filter(([v]) => v === v.toUpperCase() || v === v.toLowerCase());
+  if (shouting.length < 3 || shouting.length === texts.length || shouting.length / texts.length <= 0.15 || texts.some(([v]) => v.trim().split(/\s+/).length > 4)) return;
+  put({ step: 'tidy', columns: [name], ways: ['title'] }, `“${name}” is partly in capitals or small letters`, shouting.reduce((n, [, k]) => n + k, 0), 3.5);
 }
 
 const JOINTS = [' - ', ' / ', '/', ';', ', '];

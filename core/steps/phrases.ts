@@ -7,6 +7,7 @@ import { phrases as distinct } from './distinct/phrases';
 import { phrases as drop } from './drop/phrases';
 import { phrases as fill } from './fill/phrases';
 import { phrases as filter } from './filter/phrases';
+import { phrases as mask } from './mask/phrases';
 import { phrases as move } from './move/phrases';
 import { phrases as pick } from './pick/phrases';
 import { phrases as rename } from './rename/phrases';
@@ -20,4 +21,4 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, rename, drop, move, copy, pick, sort, take, sample, distinct, ask].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, ask].flat();

@@ -9,6 +9,7 @@ import { distinct, type DistinctPlan } from './distinct/step';
 import { drop, type DropPlan } from './drop/step';
 import { fill, type FillPlan } from './fill/step';
 import { filter, type FilterPlan } from './filter/step';
+import { mask, type MaskPlan } from './mask/step';
 import { move, type MovePlan } from './move/step';
 import { pick, type PickPlan } from './pick/step';
 import { rename, type RenamePlan } from './rename/step';
@@ -24,14 +25,14 @@ import type { StepDefinition } from './step';
 
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
-  | AskPlan | CalculatePlan | ConvertPlan | CopyPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MovePlan
+  | AskPlan | CalculatePlan | ConvertPlan | CopyPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MaskPlan | MovePlan
   | PickPlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | StandardisePlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, rename, drop, move, copy, pick, sort, take, sample, distinct, ask];
+export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

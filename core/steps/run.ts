@@ -235,7 +235,7 @@ export function firstRows(table: Table, size: number): Table {
 /** The table that an outline describes, with the made columns in their places. */
 function assemble(table: Table, outline: Outline, made: readonly Column[]): Table {
   const columns = outline.columns.map((c): Column => ({ ...('made' in c.from ? made[c.from.made]! : columnOf(table, c.from.kept)), ...c.head }));
-  return { name: table.name, columns, size: table.size, rows: table.rows };
+  return { ...table, columns };
 }
 
 function reportOf(kinds: readonly Kind[], codes: Uint8Array, live: Uint8Array | null, rowsIn: number, rowsOut: number): Report {

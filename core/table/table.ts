@@ -10,6 +10,8 @@ export interface Table {
   readonly columns: readonly Column[];
   readonly size: number;
   readonly rows: Uint32Array | null;
+  /** The workspace's secret, under which masks are made. */
+  readonly key?: string;
 }
 
 /** What a plan can be checked against without reading a cell. */

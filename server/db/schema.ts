@@ -18,6 +18,8 @@ export const workspaces = pgTable('workspaces', {
   revisionId: integer('revision_id'),
   /** The request that is open in proof, as it was typed. */
   draft: text(),
+  /** The secret under which values are masked: the same in every table of the workspace. */
+  maskKey: text('mask_key').notNull().default(sql`replace(gen_random_uuid()::text || gen_random_uuid()::text, '-', '')`),
   createdAt: now(),
 });
 

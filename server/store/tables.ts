@@ -26,15 +26,15 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
     states().set(id, hit);
     return hit;
   }
-  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; totals: ColumnTotal[]; name: string }>(
-    'select s.source_id, s.columns, s.size, s.rows, s.totals, o.name from states s join sources o on o.id = s.source_id where s.id = $1',
+  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; totals: ColumnTotal[]; name: string; mask_key: string }>(
+    'select s.source_id, s.columns, s.size, s.rows, s.totals, o.name, w.mask_key from states s join sources o on o.id = s.source_id join workspaces w on w.id = o.workspace_id where s.id = $1',
     [id],
   );
   const row = rows[0];
   if (!row) throw new Error(`There is no table version ${id}.`);
   const list = row.rows ? new Uint32Array(row.rows.buffer.slice(row.rows.byteOffset, row.rows.byteOffset + row.rows.byteLength)) : null;
   const columns = row.columns.map((c): StoredColumn => ({ ...storedColumn(db, { name: c.name, type: c.type as ColumnType, scale: c.scale }, c.columnId), columnId: c.columnId }));
-  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list }, totals: row.totals };
+  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, key: row.mask_key }, totals: row.totals };
   states().set(id, state);
   if (states().size > MOST_STATES) states().delete(states().keys().next().value!);
   return state;

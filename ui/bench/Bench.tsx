@@ -31,6 +31,10 @@ interface OpenProof {
   /** The kept sentence that is looked at or edited. */
   readonly key: string | null;
   readonly readOnly: boolean;
+  /** Tells one opening from the next; decisions in the proof stay within one. */
+  readonly opened: number;
+  /** Plans were changed in the proof: the request is their exact sentences then. */
+  readonly decided: boolean;
 }
 
 const NO_LETTERS: ReadonlyMap<string, string> = new Map();
@@ -87,15 +91,16 @@ export function Bench({ id }: { id: number }) {
   const letters = shown && request.trim() !== '' ? tieLetters(shown) : NO_LETTERS;
 
   const proved = useQuery({
-    queryKey: ['proof', id, proof?.stateId, proof?.plans],
+    queryKey: ['proof', id, proof?.stateId, proof?.plans, proof?.opened],
     queryFn: async ({ signal }) => {
       const body = { stateId: proof!.stateId, plans: proof!.plans };
       const first = await ask<Proof[]>(`workspaces/${id}/proof`, 'POST', { ...body, part: 'first' }, signal);
       if (!first.some((p) => p.partial)) return first;
-      client.setQueryData(['proof', id, proof!.stateId, proof!.plans], first);
+      client.setQueryData(['proof', id, proof!.stateId, proof!.plans, proof!.opened], first);
       return ask<Proof[]>(`workspaces/${id}/proof`, 'POST', { ...body, part: 'all' }, signal);
     },
     enabled: proof !== null,
+    placeholderData: (before, query) => (query?.queryKey[4] === proof?.opened ? before : undefined),
     staleTime: Infinity,
     retry: false,
   });
@@ -144,7 +149,7 @@ export function Bench({ id }: { id: number }) {
     const before = editing ? editing.beforeState : corrects ? (w!.brief.filter((s) => s.tableId === table.id).at(-1)?.beforeState ?? reading.data.stateId) : reading.data.stateId;
     const question = plans.every((p) => p.step === 'ask');
     if (question) setAsked({ request, plans, before: goesOn });
-    setProof({ request, plans, stateId: before, corrects, key: editing?.key ?? null, readOnly: false });
+    setProof({ request, plans, stateId: before, corrects, key: editing?.key ?? null, readOnly: false, opened: Date.now(), decided: false });
     if (!editing && !question) void ask(`workspaces/${id}/draft`, 'PUT', { draft: request }).catch(() => undefined);
   };
   const leave = (): void => {
@@ -182,12 +187,13 @@ export function Bench({ id }: { id: number }) {
     mutationFn: async () => {
       if (!proof || !w || !table) return;
       setAsked(null);
+      const said = proof.decided && proved.data ? proved.data.map((p) => p.sentence).join(' ') : proof.request;
       // Another reading was chosen, or a wording was changed until it was understood: that can be remembered.
       const first = answer?.outcome === 'done' ? answer.reading : null;
       if (chosen && chosen !== first && !proof.key) remember.mutate({ said: proof.request, plans: proof.plans, stateId: proof.stateId });
       else if (missed && missed !== proof.request && !proof.key) setLesson({ said: missed, plans: proof.plans, stateId: proof.stateId });
       if (proof.key) {
-        await ask(`workspaces/${id}/brief`, 'PUT', { version: w.version, key: proof.key, request: proof.request, plans: proof.plans });
+        await ask(`workspaces/${id}/brief`, 'PUT', { version: w.version, key: proof.key, request: said, plans: proof.plans });
         if (holds.length) {
           const next = await ask<WorkspaceView>(`workspaces/${id}`);
           await ask(`workspaces/${id}/holds`, 'POST', { version: next.version, key: proof.key, hold: holds.map(({ kind, position, note }) => ({ kind, position, note })), settle: [] });
@@ -196,7 +202,7 @@ export function Bench({ id }: { id: number }) {
       }
       stop.current = new AbortController();
       setProgress(0);
-      await askSlowly(`workspaces/${id}/keep`, { version: w.version, tableId: table.id, request: proof.request, plans: proof.plans, corrects: proof.corrects, holds }, (n, total) => setProgress(n / total), stop.current.signal);
+      await askSlowly(`workspaces/${id}/keep`, { version: w.version, tableId: table.id, request: said, plans: proof.plans, corrects: proof.corrects, holds }, (n, total) => setProgress(n / total), stop.current.signal);
     },
     onSuccess: async () => {
       await refresh();
@@ -291,7 +297,7 @@ export function Bench({ id }: { id: number }) {
   const openSentence = (s: SentenceView): void => {
     setHolds([]);
     setPlace('sheet');
-    setProof(proof?.key === s.key && proof.readOnly ? null : { request: s.request, plans: [s.plan], stateId: s.beforeState, corrects: false, key: s.key, readOnly: true });
+    setProof(proof?.key === s.key && proof.readOnly ? null : { request: s.request, plans: [s.plan], stateId: s.beforeState, corrects: false, key: s.key, readOnly: true, opened: Date.now(), decided: false });
   };
   const edit = (s: SentenceView): void => {
     setProof(null);
@@ -339,7 +345,7 @@ export function Bench({ id }: { id: number }) {
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
-            <ProofView key={JSON.stringify(proof.plans)} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onKeep={() => { if (!keep.isPending) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'holds' ? (
             <Holds holds={ownHolds} brief={brief} busy={settle.isPending} onSettle={(h) => settle.mutate({ key: h.key, hold: [], settled: [h.id] })} onNote={(hold, text) => note.mutate({ hold, text })} onRow={setCard} onClose={() => setPlace('sheet')} />
           ) : (

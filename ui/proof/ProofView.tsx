@@ -11,6 +11,7 @@ import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme
 import { Sentence } from '../parts/Sentence';
 import { cellWords } from '../sheet/rows';
 import { AnswerTableView } from './AnswerTableView';
+import { Spellings } from './Spellings';
 
 /** What is held in the proof: a whole kind, or one row, of one of the plans. */
 export interface ProofHold {
@@ -28,13 +29,15 @@ interface Line {
 }
 
 /** The trial result, by kinds, the odd ones first; interlinear: the new value on the line, the old one small above it. */
-export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onKeep, onLeave, busy, progress, readOnly = false }: {
+export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onKeep, onLeave, busy, progress, readOnly = false }: {
   workspaceId: number;
   stateId: number;
   proofs: readonly Proof[];
   plans: readonly Plan[];
   holds: readonly ProofHold[];
   onHold: (hold: ProofHold) => void;
+  /** One of the plans was decided otherwise in the proof. */
+  onDecide: (plan: number, decided: Plan) => void;
   onKeep: () => void;
   onLeave: () => void;
   busy: boolean;
@@ -100,6 +103,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
           <Box key={p} component="section" sx={{ pt: 1 }}>
             <Box sx={{ mb: 0.5 }}><Sentence text={proof.sentence} size={16} /></Box>
             {proof.answer ? <AnswerTableView answer={proof.answer} /> : <Figures proof={proof} />}
+            {proof.spellings && plans[p]?.step === 'standardise' && <Spellings groups={proof.spellings.groups} total={proof.spellings.total} plan={plans[p]} onDecide={readOnly ? null : (plan) => onDecide(p, plan)} />}
             {proof.kinds.length === 0 && !proof.answer && <ColumnsOnly proof={proof} />}
             {proof.kinds.map((kind) => {
               const k = ++index;

@@ -1,0 +1,37 @@
+import { amend, onColumns, type Act } from '../../language/acts';
+import { keyOf, rule } from '../../language/chart';
+import type { Mask } from '../../values/mask';
+
+const TOKEN: Mask = { kind: 'token' };
+const act = (columns: readonly string[] | null, by: Mask): Act => onColumns(`mask ${keyOf(by)}`, columns, (on) => ({ step: 'mask', columns: on, by }));
+const rider = (by: Mask): Act => amend(`mask by ${keyOf(by)}`, (plan) => (plan.step === 'mask' ? { ...plan, by } : null));
+const leave = (side: 'first' | 'last', count: number): Mask | null => (Number.isInteger(count) && count >= 0 && count <= 1000 ? { kind: 'leave', side, count } : null);
+
+export const phrases = [
+  rule('maskWay', 'by|with|as|using|through|to|into a? keyed? tokens|token|codes|code|pseudonyms|pseudonym|hashes|hash', () => TOKEN, 0),
+  rule('maskWay', 'by|with|as|using|to|into an? random|keyed|secret|anonymous|unique tokens|token|codes|code|pseudonyms|ids|id|identifier|identifiers', () => TOKEN, 0),
+  rule('maskWay', 'by|with|as|using|to|into an? ~inventedWord names|name|people|persons', () => ({ kind: 'name' }), 0),
+  rule('maskWay', 'by|with|as|using|to|into an? ~inventedWord ones|one|texts|values|data|numbers|ids|emails|codes|addresses|entries ($sameForm)?', () => ({ kind: 'form' }), 0),
+  rule('maskWay', 'keeping|preserving|retaining|in|of|with the? same? form|format|shape|pattern|structure', () => ({ kind: 'form' }), 0),
+  rule('sameForm', 'of|in|with the? same form|format|shape|length|sort|kind', () => true, 0),
+  rule('maskWay', 'but|except|save? ~leaveOpen the? $lastFirst:s $num:n $chars', ({ s, n }) => leave(s, n), 0),
+  rule('maskWay', 'but|except|save|besides|apart for|from? the? $lastFirst:s $num:n $chars?', ({ s, n }) => leave(s, n), 0),
+  rule('maskWay', 'but|except|save? ~leaveOpen only|just? the? $lastFirst:s $num:n', ({ s, n }) => leave(s, n), 0.05),
+  rule('maskWay', 'but|except|save|besides? ~leaveOpen? only|just? the? $lastFirst:s character|letter|digit|initial', ({ s }) => leave(s, 1), 0),
+  rule('lastFirst', 'last|final|trailing', () => 'last', 0),
+  rule('lastFirst', 'first|leading|initial', () => 'first', 0),
+  rule('chars', 'digits|digit|characters|character|letters|letter|figures|numbers|signs|chars', () => true, 0),
+
+  rule('clause', '~maskVerb $cols:c', ({ c }) => act(c, TOKEN), 0),
+  rule('clause', '~maskVerb $cols:c $maskWay:w', ({ c, w }) => act(c, w), -0.1),
+  rule('clause', '~maskVerb $cols:c , $maskWay:w', ({ c, w }) => act(c, w), -0.1),
+  rule('clause', '~replace $cols:c $maskWay:w', ({ c, w }) => (w.kind === 'leave' ? null : act(c, w)), 0),
+  rule('clause', '~maskVerb|blank|hide|cover|star|cross|black|strike|remove out? everything|all|anything in|of|from? $cols:c? but|except|save for? the? $lastFirst:s $num:n $chars? of|in|from $cols:d', ({ s, n, c, d }) => { const m = leave(s, n); return m && act(d ?? c, m); }, 0),
+  rule('clause', '~maskVerb|blank|hide|cover|star|cross|black all|everything|anything out? but|except|save for? the? $lastFirst:s $num:n $chars? of|in|from the? $cols:c', ({ s, n, c }) => { const m = leave(s, n); return m && act(c, m); }, 0),
+  rule('clause', 'hide|cover|star|cross|black out? $cols:c but|except|save|, ~leaveOpen? for? the? $lastFirst:s $num:n $chars?', ({ s, n, c }) => { const m = leave(s, n); return m && act(c, m); }, 0),
+  rule('clause', '~maskVerb them|it|those|these', () => act(null, TOKEN), 0.1),
+  rule('clause', 'show|leave|keep only|just|nothing? but? the? $lastFirst:s $num:n $chars of|in|from|visible|readable|open the? of|in|from? $cols:c visible|readable|open|unmasked|uncovered', ({ s, n, c }) => { const m = leave(s, n); return m && act(c, m); }, 0),
+  rule('rider', '$maskWay:w', ({ w }) => rider(w), 0.05),
+  rule('rider', '~leaveOpen the? $lastFirst:s $num:n $chars? visible|readable|open|uncovered|unmasked?', ({ s, n }) => { const m = leave(s, n); return m && rider(m); }, -0.05),
+  rule('rider', 'so|such? that|consistently|the? same people|names|values|ones|person|value|name? still|always|can|stay|stays|get|gets|has|have? match|matched|the|consistent|same? same? token|code|mask|tokens?', () => amend('mask same', (plan) => (plan.step === 'mask' ? plan : null)), 0.1),
+].flat();

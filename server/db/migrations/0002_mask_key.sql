@@ -1,0 +1,1 @@
+ALTER TABLE "workspaces" ADD COLUMN "mask_key" text DEFAULT replace(gen_random_uuid()::text || gen_random_uuid()::text, '-', '') NOT NULL;
