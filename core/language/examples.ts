@@ -65,6 +65,6 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['the financial year of delivered, starting in April', 'Add ‹Financial year of Delivered› as the financial year from April of ‹Delivered›.'],
   ['remove accents from the beekeeper', 'In ‹Beekeeper›, take off accents.'],
   ['split the lot after the second character', 'Split ‹Lot› at character 2 into ‹Lot 1› and ‹Lot 2›.'],
-  ['the last name of the beekeeper in a new column Family', 'Add ‹Family› as the last name of the person in ‹Beekeeper›.'],
-  ['combine beekeeper and honey as "honey (beekeeper)"', 'Add ‹Beekeeper rewritten› as ‹Honey› followed by " (" followed by ‹Beekeeper› followed by ")".'],
+  ['the last name of the beekeeper in a new column Family', 'Add ‹Family› as piece -1 of ‹Beekeeper› cut at " ".'],
+  ['combine beekeeper and honey as "honey (beekeeper)"', 'Add ‹Honey rewritten› as ‹Honey› followed by " (" followed by ‹Beekeeper› followed by ")".'],
 ];

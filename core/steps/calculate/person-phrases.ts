@@ -58,6 +58,12 @@ function splitInto(name: string, names: readonly string[], x: Context): Act | nu
 
 const asks = (p: PersonPart, name: string) => (): Asked => ({ part: p, name });
 
+/** One part of the names in a column; of plain pairs of words, the first or the last word. */
+function partOf(p: PersonPart, name: string, x: Context): Expression | null {
+  if (!persons(name, x) || plainPairs(name, x)) return p === 'first' || p === 'last' ? { kind: 'slot', n: p === 'first' ? 1 : -1, mark: ' ', of: column(name) } : null;
+  return part(p, column(name));
+}
+
 /** The only column of persons' names. */
 function personColumn(x: Context): string | null {
   const found = x.head.columns.filter((c) => c.type === 'text' && persons(c.name, x) && sampleOf(c.name, x).some((v) => /\S\s+\S/.test(v.trim())));
@@ -80,8 +86,8 @@ export const personPhrases = [
   rule('clause', '~split names|name|people|persons ~into2 its|their|the? $personParts:p', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.05),
   rule('clause', '~split the? $personParts:p in|of|from $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', '~extract|~add ~column? (with|for|of)? the? $personParts:p out? of|from|in of? $col:c', ({ c, p }, x: Context) => (plainPairs(c, x) && p.length === 1 && p[0].part === 'last' ? null : addParts(c, p, x)), 0),
-  rule('text0', '$personPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => (persons(c, x) ? part(p.part, column(c)) : null), 0.02),
-  rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) ? part(p.part, column(c)) : null), 0.1),
+  rule('text0', '$personPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => partOf(p.part, c, x), 0),
+  rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) ? partOf(p.part, c, x) : null), 0.1),
   rule('clause', '$col:c as|, the? first names|name|first? then|before the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   rule('rider', '~into|~add ~column ~named? $name:n', ({ n }) => amend(`person named ${n}`, (plan) => (isRewritten(plan) && plan.replace ? { ...plan, name: n, replace: false } : null)), -0.1),

@@ -232,8 +232,8 @@ export const textPhrases = [
   rule('text0', 'the? first|leading $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'first', count: n, of: column(c) } : null), 0),
   rule('text0', 'the? last|final|trailing $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'last', count: n, of: column(c) } : null), 0),
   rule('text0', 'the? first letter|character|initial of|in|from $col:c', ({ c }) => ({ kind: 'letters', side: 'first', count: 1, of: column(c) }), 0),
-  rule('text0', 'the? first word|name of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: 1, mark: ' ', of: column(c) }), 0),
-  rule('text0', 'the? last word|name of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
+  rule('text0', 'the? first word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: 1, mark: ' ', of: column(c) }), 0),
+  rule('text0', 'the? last word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
 
   // Columns written into one text
   rule('pattern', '$col:a ,|and? then|and|followed|with by? the? $col:b ~inBrackets', ({ a, b }) => ({ kind: 'written', of: [column(a), text(' ('), column(b), text(')')] }), 0),
