@@ -1,3 +1,4 @@
+import { isQuestion } from '../core/steps/questions';
 import type { createReadStream } from 'node:fs';
 import { createWriteStream, mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
@@ -38,7 +39,7 @@ export async function runOnce(order: RunOrder, open: typeof createReadStream): P
     if (answer.outcome === 'done') {
       process.stderr.write(`${answer.reading.sentences.join(' ')}\n`);
       // Where the table itself goes to standard output, answers go beside it.
-      if (session.answered && answer.reading.plans.every((p) => p.step === 'ask')) (order.out ? process.stdout : process.stderr).write(answerText(session.answered));
+      if (session.answered && answer.reading.plans.every(isQuestion)) (order.out ? process.stdout : process.stderr).write(answerText(session.answered));
     }
   }
   if (order.out) {

@@ -1,3 +1,4 @@
+import { isQuestion } from '../core/steps/questions';
 import type { CellValue } from '../core/values/cell';
 import { checkPlan, definitionOf, sayPlan, type Plan } from '../core/steps/registry';
 import { ABSENT, firstRows, headWithGlances, runPlan, tryPlan, type ColumnSink, type KindCount, type Report } from '../core/steps/run';
@@ -27,7 +28,7 @@ export async function prove(stateId: number, plans: readonly Plan[], part: 'firs
   const state = await loadState(pool(), stateId);
   let head = await headFor(state);
   // A figure over the first rows would be a wrong answer: questions are put to the whole table.
-  const asks = plans.every((p) => p.step === 'ask');
+  const asks = plans.every(isQuestion);
   let table = part === 'first' && !asks ? firstRows(state.table, FIRST_LOOK) : state.table;
   const partial = table.size < state.table.size;
   const proofs: Proof[] = [];

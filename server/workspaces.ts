@@ -1,3 +1,4 @@
+import { isQuestion } from '../core/steps/questions';
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { ColumnType } from '../core/table/column';
@@ -141,7 +142,7 @@ const wantedOf = (e: EntryRow): Wanted => ({ key: e.key, sourceId: e.sourceId, r
 
 /** Keeps a request at the end of the brief. */
 export async function keepRequest(order: KeepOrder, onProgress?: (p: Progress) => void, signal?: AbortSignal): Promise<number> {
-  if (order.plans.some((p) => p.step === 'ask')) throw new Told('A question changes nothing, so there is nothing to keep.', 400, 'question');
+  if (order.plans.some(isQuestion)) throw new Told('A question changes nothing, so there is nothing to keep.', 400, 'question');
   const { entries, states } = await currentStates(order.workspaceId);
   const stateId = states.get(order.tableId);
   if (stateId === undefined) throw new Told('The table is not there any more.', 404, 'gone');

@@ -1,3 +1,4 @@
+import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import { NO_MEMORY, readRequest, type Answer, type Memory } from '../language/read';
 import { isUndo } from '../language/dialogue';
@@ -37,7 +38,7 @@ export async function tell(session: Session, request: string): Promise<{ readonl
   const answer = readRequest(request, session.head, session.memory);
   if (answer.outcome !== 'done') return { answer, session };
   const { plans } = answer.reading;
-  if (plans.every((p) => p.step === 'ask')) return { answer, session: await answerPlans(session, plans) };
+  if (plans.every(isQuestion)) return { answer, session: await answerPlans(session, plans) };
   const base = answer.corrects && session.before ? session.before : session;
   return { answer, session: await keepPlans(base, answer.reading.plans, request) };
 }

@@ -54,6 +54,8 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['take a random half of the lots, with status in the same proportion', 'Keep 50 percent of the rows at random with seed 1, in the shares of ‹Status›.'],
   ['round kg to the nearest ten', 'Set ‹Kg› to (‹Kg› divided by 10 rounded to 0 decimals) times 10.'],
   ['lots that are neither rejected nor on hold', 'Keep rows where ‹Status› is not "rejected" or "on hold".'],
+  ['which columns are less than 90% filled?', 'List the columns filled in less than 90 percent of the rows.'],
+  ['how many columns are completely empty', 'Count the columns filled in at most 0 percent of the rows.'],
   ['standardise the buyers', 'Standardise ‹Buyer›.'],
   ['merge the spelling variants in buyer', 'Standardise ‹Buyer›.'],
   ['mask the beekeepers with tokens', 'Mask ‹Beekeeper› with tokens.'],

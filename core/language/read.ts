@@ -1,3 +1,4 @@
+import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import { monthNumber } from '../values/date';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
@@ -102,7 +103,8 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   }
   if (!memory.last) return answer;
   // A question asked before is more likely gone on with than something new begun.
-  const asked = memory.last.plans.at(-1)?.step === 'ask';
+  const last = memory.last.plans.at(-1);
+  const asked = last !== undefined && isQuestion(last);
   if (answer.outcome === 'done' && !asked) return answer;
   const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last);
   if (correction?.outcome !== 'done') return answer;
@@ -138,8 +140,8 @@ function recalled(request: string, words: readonly Token[], { head, vocabulary }
 function correct(request: string, words: readonly Token[], context: Context, mentions: ReturnType<typeof seeds>, chart: Chart, topic: readonly string[], last: NonNullable<Memory['last']>): Answer | null {
   const { plans: before, head: base } = last;
   const own = JSON.stringify(before);
-  const asked = before.every((p) => p.step === 'ask');
-  const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.length === before.length && after.every((p) => p.step === 'ask') : after.length <= before.length + 1);
+  const asked = before.every(isQuestion);
+  const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.length === before.length && after.every(isQuestion) : after.length <= before.length + 1);
   const attempt = (found: ReturnType<typeof seeds>, over: Chart, head: CheckedHead): Answer => {
     const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && JSON.stringify(p.state.plans) !== own && fitsBefore(p.state.plans));
     const answer = decide(amended, request, words, found.columns, found.values, head);
@@ -368,7 +370,7 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
 }
 
 /** A request asks a question or changes something, not both. */
-const mixed = (plans: readonly Plan[]): boolean => plans.some((p) => p.step === 'ask') && plans.some((p) => p.step !== 'ask');
+const mixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);
 
 const distinctReadings = (readings: readonly Reading[]): Reading[] => readings.filter((r, i) => readings.findIndex((o) => o.sentences.join() === r.sentences.join()) === i);
 

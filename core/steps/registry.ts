@@ -19,6 +19,7 @@ import { sort, type SortPlan } from './sort/step';
 import { spell, type SpellPlan } from './spell/step';
 import { split, type SplitPlan } from './split/step';
 import { standardise, type StandardisePlan } from './standardise/step';
+import { survey, type SurveyPlan } from './survey/step';
 import { take, type TakePlan } from './take/step';
 import { tidy, type TidyPlan } from './tidy/step';
 import type { StepDefinition } from './step';
@@ -26,13 +27,13 @@ import type { StepDefinition } from './step';
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
   | AskPlan | CalculatePlan | ConvertPlan | CopyPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MaskPlan | MovePlan
-  | PickPlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | StandardisePlan | TakePlan | TidyPlan;
+  | PickPlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, ask];
+export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, survey, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

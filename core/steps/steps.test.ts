@@ -48,6 +48,16 @@ test('look-alike values are written in one spelling; what is not sure is left an
   expect(decided.cells.slice(3)).toEqual(['Upper Teal', 'Uper Teal', 'Teal, Upper', 'Heath', 'Heath', 'Heath', 'Heath', null]);
 });
 
+test('questions about the columns are answered from all rows that are in the table', async () => {
+  const table = await csvTable('A,B,C\n1,,x\n2,,\n3,,\n4,b,\n');
+  const three = { ...table, rows: Uint32Array.from([0, 1, 2]) };
+  const ask = async (sentence: string, over = table) => (await runPlan(readExact(sentence)!, over, await headWithGlances(over))).answer!.rows;
+  expect(await ask('List the columns filled in at most 25 percent of the rows.')).toEqual([['B', 1, 3, 25], ['C', 1, 3, 25]]);
+  expect(await ask('List the columns filled in at most 0 percent of the rows.', three)).toEqual([['B', 0, 3, 0]]);
+  expect(await ask('Count the columns with one value only.')).toEqual([[2]]);
+  expect(await ask('Count the columns.')).toEqual([[3]]);
+});
+
 test('of alike rows one stays: the first, the last or the fullest', async () => {
   const table = await csvTable('Name,Mail,Town\nAda Fern,ada@fern.example,\n"Fern, Ada",ada@fern.example,Teal\nAda Fern,ada@fern.example,\nIda Fernandez,ida@else.example,Heath\n');
   const head = await headWithGlances(table);

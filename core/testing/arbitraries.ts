@@ -108,6 +108,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
   fc.record({ step: step('spell'), columns: columnNames, spellings: fc.array(filledText, { minLength: 2, maxLength: 3 }) }),
   fc.record({ step: step('standardise'), column: columnName, taking: fc.array(fc.record({ from: filledText, to: filledText }), { minLength: 1, maxLength: 3 }), leaving: texts }, { requiredKeys: ['step', 'column'] }),
   fc.record({ step: step('mask'), columns: columnNames, by: fc.oneof(fc.record({ kind: fc.constantFrom('token' as const, 'form' as const, 'name' as const) }), fc.record({ kind: fc.constant('leave' as const), side: fc.constantFrom('first' as const, 'last' as const), count: fc.integer({ min: 0, max: 9 }) })) }),
+  fc.record({ step: step('survey'), show: fc.constantFrom('list' as const, 'count' as const), test: fc.oneof(fc.record({ kind: fc.constant('filled' as const), op: fc.constantFrom('less than' as const, 'at most' as const, 'more than' as const, 'at least' as const), percent: fc.integer({ min: 0, max: 100 }) }), fc.record({ kind: fc.constantFrom('one value' as const, 'any' as const) })) }),
   fc.record({ step: step('rename'), names: fc.uniqueArray(fc.record({ from: columnName, to: columnName }), { minLength: 1, maxLength: 3, selector: (n) => n.from }) }),
   fc.record({ step: step('drop'), columns: columnNames }),
   fc.record({ step: step('move'), columns: columnNames, place: fc.oneof(fc.record({ to: fc.constantFrom('first' as const, 'last' as const) }), fc.record({ beside: columnName, side: fc.constantFrom('before' as const, 'after' as const) })) }),

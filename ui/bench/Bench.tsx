@@ -1,5 +1,6 @@
 'use client';
 
+import { isQuestion } from '../../core/steps/questions';
 import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, InputBase, Link, Menu, MenuItem, Typography } from '@mui/material';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import NextLink from 'next/link';
@@ -147,7 +148,7 @@ export function Bench({ id }: { id: number }) {
     setHolds([]);
     setTold('');
     const before = editing ? editing.beforeState : corrects ? (w!.brief.filter((s) => s.tableId === table.id).at(-1)?.beforeState ?? reading.data.stateId) : reading.data.stateId;
-    const question = plans.every((p) => p.step === 'ask');
+    const question = plans.every(isQuestion);
     if (question) setAsked({ request, plans, before: goesOn });
     setProof({ request, plans, stateId: before, corrects, key: editing?.key ?? null, readOnly: false, opened: Date.now(), decided: false });
     if (!editing && !question) void ask(`workspaces/${id}/draft`, 'PUT', { draft: request }).catch(() => undefined);

@@ -1,5 +1,6 @@
 'use client';
 
+import { isQuestion } from '../../core/steps/questions';
 import { Box, InputBase } from '@mui/material';
 import { useState, type RefObject } from 'react';
 import type { Completion } from '../../core/language/completion';
@@ -104,7 +105,7 @@ function ReadingView({ request, answer, chosen, onChoose, onWhy }: { request: st
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', color: 'text.primary' }}>
         <Box component="span" sx={{ color: ACCENTS.pending.color, fontSize: 12, whiteSpace: 'nowrap' }}>{answer.corrects ? 'instead of the last:' : reading.learnt ? 'as learnt:' : 'read as'}</Box>
         <Box sx={{ flex: 1 }}>{reading.sentences.map((s) => <Box key={s}><Sentence text={s} size={16} /></Box>)}</Box>
-        <Box component="span" sx={{ whiteSpace: 'nowrap' }}><Box component="button" tabIndex={-1} onClick={onWhy} sx={{ border: 0, background: 'none', cursor: 'pointer', color: FAINT, fontSize: 12.5, textDecoration: 'underline' }}>why?</Box> <kbd>Enter</kbd> {reading.plans.every((p) => p.step === 'ask') ? 'answer' : 'see it on the rows'}</Box>
+        <Box component="span" sx={{ whiteSpace: 'nowrap' }}><Box component="button" tabIndex={-1} onClick={onWhy} sx={{ border: 0, background: 'none', cursor: 'pointer', color: FAINT, fontSize: 12.5, textDecoration: 'underline' }}>why?</Box> <kbd>Enter</kbd> {reading.plans.every(isQuestion) ? 'answer' : 'see it on the rows'}</Box>
       </Box>
       {answer.others.length > 0 && (
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>

@@ -119,6 +119,14 @@ export const conditionRules = [
   rule('cond', '$ex2:a <=|≤ $ex1:b', ({ a, b }) => sized('<=', a, b), 0),
   rule('cond', "$ex2:a didn't|doesn't|don't cover $ex1:b", ({ a, b }) => sized('<', a, b), 0),
 
+  // Whole rows
+  rule('cond', 'everything|all columns|fields|cells|values? ~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
+  rule('cond', 'every|each column|field|cell|value ~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
+  rule('cond', 'nothing|none is|are|was|were|has|have been? ~filledWord|entered|given|in at? all?', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
+  rule('rset', 'completely|entirely|totally|fully|all|wholly ~blankWord $rows', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
+  rule('rset', '$rows that|which ~be completely|entirely|totally|fully|wholly ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
+  rule('rset', '$rows ~withA any|some|at blank|missing|least cells|values|one|fields? blank|missing? value|cell|values|cells', (_s, x: Context) => any(x.head.columns.map((c) => empty(c.name))), 0.1),
+
   // What can be found in a text
   rule('cond', '$col:c ~contains|~withA a|an|any|some|at? least? one? $what:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && !(w.kind === 'sort' && w.sort === 'number' && numeric(c, x)) ? { kind: 'holds', what: w, of: column(c) } : null), 0.1),
   rule('cond', '~withA a|an|any|some? $what:w in|inside|within the|their|its? $col:c', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? { kind: 'holds', what: w, of: column(c) } : null), 0.1),

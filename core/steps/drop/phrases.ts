@@ -1,8 +1,5 @@
-import { plans, type Context } from '../../language/acts';
+import { plans } from '../../language/acts';
 import { rule } from '../../language/chart';
-
-/** Columns without a filled cell, as far as is known. */
-const emptyColumns = ({ head }: Context): string[] => head.columns.filter((c) => { const g = head.glances?.get(c.name); return g !== undefined && g.blanks === g.rows; }).map((c) => c.name);
 
 export const phrases = [
   rule('clause', '~drop column|columns? $cols:c column|columns|altogether|entirely|completely?', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
@@ -15,9 +12,4 @@ export const phrases = [
   rule('clause', 'it|that was|is $cols:c that|which? i|we want|wanted|meant|mean|wish|wished to ~drop|off', ({ c }) => plans({ step: 'drop', columns: c }), 0),
   rule('clause', 'take|throw|leave|cut column|columns? $cols:c column|columns? away|out|off', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
   rule('clause', '~unwanted $cols:c any? more|longer?', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
-  rule('clause', '~drop every|any|all? the? ~column ~rel ~be $void', (_s, x: Context) => { const found = emptyColumns(x); return found.length ? plans({ step: 'drop', columns: found }) : null; }, 0),
-  rule('clause', '~drop every|any|all? the? $void ~column', (_s, x: Context) => { const found = emptyColumns(x); return found.length ? plans({ step: 'drop', columns: found }) : null; }, 0),
-  rule('clause', '~drop every|any|all? the? ~column ~withA $void', (_s, x: Context) => { const found = emptyColumns(x); return found.length ? plans({ step: 'drop', columns: found }) : null; }, 0),
-  rule('void', 'completely|entirely|totally|all? ~blankWord', () => true, 0),
-  rule('void', 'nothing in it|them at? all?', () => true, 0),
 ].flat();
