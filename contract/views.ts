@@ -1,5 +1,7 @@
 import type { ColumnType } from '../core/table/column';
 import type { ImportNote } from '../core/formats/import';
+import type { Advised } from '../core/language/advice';
+import type { ColumnProfile } from '../core/profile/profile';
 import type { Glance } from '../core/profile/glance';
 import type { ColumnTotal } from '../core/review/balance';
 import type { Answer } from '../core/language/read';
@@ -164,6 +166,14 @@ export interface LessonView {
   readonly id: number;
   readonly said: string;
   readonly means: readonly string[];
+}
+
+/** What is in a column, how it stands, and what would mend it. */
+export type ProfiledColumn = ColumnProfile & Advised;
+
+export interface ProfileReply {
+  readonly version: number;
+  readonly columns: readonly ProfiledColumn[];
 }
 
 /** What is worth saying next about a table, without what was turned away. */

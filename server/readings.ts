@@ -18,11 +18,11 @@ import { currentStates } from './workspaces';
 const headOf = async (stateId: number): Promise<CheckedHead> => headFor(await loadState(pool(), stateId));
 
 /** What is known of a table as it stands now, and the workspace's version. */
-async function headNow(workspaceId: number, tableId: number): Promise<{ head: CheckedHead; version: number }> {
+export async function headNow(workspaceId: number, tableId: number): Promise<{ head: CheckedHead; version: number; stateId: number }> {
   const { states, row } = await currentStates(workspaceId);
   const stateId = states.get(tableId);
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  return { head: await headOf(stateId), version: row.version };
+  return { head: await headOf(stateId), version: row.version, stateId };
 }
 
 /**

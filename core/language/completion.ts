@@ -41,7 +41,8 @@ export function complete(request: string, head: CheckedHead, vocabulary: Vocabul
   if (Math.min(anyCost, numberCost) < Infinity) {
     head.columns.forEach((c, i) => {
       const numeric = readsAsNumber(head, c.name) && !isDate(c.type);
-      const columnCost = numeric ? Math.min(anyCost, numberCost) : anyCost;
+      // Where a number is waited for, other columns make less sense.
+      const columnCost = numeric ? Math.min(anyCost, numberCost) : anyCost + (numberCost < Infinity ? 1 : 0);
       if (begins(c.name) && columnCost < Infinity) out.push({ from, text: `${written(c.name)} `, shown: c.name, sort: 'column', cost: columnCost + i * 0.01 + (mentioned.has(c.name) ? 0.5 : 0) - (prefix ? 0.4 : 0) });
     });
   }

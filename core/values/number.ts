@@ -48,6 +48,8 @@ export function readAmount(text: string): ReadNumber | null {
     before = before.slice(1).trim();
   }
   if (before !== '' && !MONEY.test(before)) return null;
+  // '45.00-' and '45.00- EUR' are negative; in '13 - Garden' the dash stands between two things.
+  if (parts[3] === '-' && unit !== '' && !MONEY.test(unit)) return null;
   if (parts[3] === '-') sign = -sign;
   number = number.replace(/\s+(?=[-+€$£¥])/g, '');
   if (number.startsWith('-')) {

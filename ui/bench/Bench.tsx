@@ -12,6 +12,7 @@ import { RowCard } from '../card/RowCard';
 import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
 import { FAINT, READING, RULE, SHADE } from '../parts/theme';
 import { ProofView, type ProofHold } from '../proof/ProofView';
+import { Profile } from '../profile/Profile';
 import { Holds } from '../review/Holds';
 import { Sheet } from '../sheet/Sheet';
 import type { Proposal } from '../../core/language/proposals';
@@ -54,7 +55,7 @@ export function Bench({ id }: { id: number }) {
   const [editing, setEditing] = useState<SentenceView | null>(null);
   const [pointed, setPointed] = useState<SentenceView | null>(null);
   const [card, setCard] = useState<number | null>(null);
-  const [place, setPlace] = useState<'sheet' | 'holds'>('sheet');
+  const [place, setPlace] = useState<'sheet' | 'holds' | 'profile'>('sheet');
   const [keys, setKeys] = useState(false);
   const [dropping, setDropping] = useState<{ sentence: SentenceView; message: string } | null>(null);
   const [told, setTold] = useState('');
@@ -278,6 +279,7 @@ export function Bench({ id }: { id: number }) {
       else if (e.key === 'z' && (e.ctrlKey || e.metaKey)) move.mutate(e.shiftKey ? 'redo' : 'undo');
       else if (e.key === 'p' && !proof && !e.ctrlKey && !e.metaKey && !e.altKey) setProposing(!showProposals);
       else if (e.key === 'r' && !proof && !e.ctrlKey && !e.metaKey) setPlace('holds');
+      else if (e.key === 'c' && !proof && !e.ctrlKey && !e.metaKey) setPlace((p) => (p === 'profile' ? 'sheet' : 'profile'));
       else return;
       e.preventDefault();
     };
@@ -324,6 +326,7 @@ export function Bench({ id }: { id: number }) {
         <Box component="form" onSubmit={(e) => { e.preventDefault(); setSearch((s) => ({ ...s, turn: s.turn + 1 })); }} sx={{ ml: 'auto' }}>
           <InputBase inputRef={finder} value={search.text} onChange={(e) => setSearch((s) => ({ ...s, text: e.target.value }))} placeholder="look for a value" inputProps={{ 'aria-label': 'Look for a value' }} sx={{ fontSize: 12.5, width: 150, borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
         </Box>
+        <Button sx={{ py: 0 }} aria-pressed={place === 'profile'} onClick={() => { setProof(null); setPlace(place === 'profile' ? 'sheet' : 'profile'); }}>Columns</Button>
         <Button sx={{ py: 0 }} onClick={() => setLearnt(true)}>Learnt</Button>
         <Button sx={{ py: 0 }} onClick={(e) => setOut(e.currentTarget)} aria-haspopup="menu">Take away</Button>
         <Menu open={out !== null} anchorEl={out} onClose={() => setOut(null)}>
@@ -349,6 +352,8 @@ export function Bench({ id }: { id: number }) {
             <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'holds' ? (
             <Holds holds={ownHolds} brief={brief} busy={settle.isPending} onSettle={(h) => settle.mutate({ key: h.key, hold: [], settled: [h.id] })} onNote={(hold, text) => note.mutate({ hold, text })} onRow={setCard} onClose={() => setPlace('sheet')} />
+          ) : place === 'profile' ? (
+            <Profile workspaceId={id} tableId={table.id} version={w.version} onTake={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : (
             <Sheet key={table.stateId} workspaceId={id} table={table} ties={letters} lit={lit} onOpenRow={setCard} active={card} search={search} />
           )}

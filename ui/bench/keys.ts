@@ -16,6 +16,7 @@ export const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['L', 'look for a value'],
   ['R', 'what is on hold'],
+  ['C', 'the columns at a glance; ↑ ↓ choose one, Enter takes its first advice'],
   ['Page Up, Page Down', 'in the sheet: a screen of rows'],
   ['Ctrl Home, Ctrl End', 'in the sheet: first and last row'],
   ['Shift with arrows', 'in the sheet: select cells'],

@@ -53,7 +53,7 @@ export const phrases = [
   rule('clause', 'some|several|a|few|couple? of? $rows|$guess ~be? ~nearDuplicates ,|:|;|.? ~keep $firstLast:k', ({ k }, x: Context) => alike(telling(x), k), 0.2),
   rule('rider', 'spelling|capitals|typos|writing|letters|case may|can|might|could differ|vary a? little|bit|slightly?', () => amend('alike', (plan) => (plan.step === 'distinct' ? { ...plan, alike: true } : null)), 0),
   rule('rider', 'even|also if|when|where|though the? spelling|writing|names|letters|capitals differ|differs|vary|varies|are|is different|slightly|not|little|a|bit? bit|same|the? same?', () => amend('alike even', (plan) => (plan.step === 'distinct' ? { ...plan, alike: true } : null)), 0),
-  rule('rider', 'by|on|judging|comparing|going|looking by|at? $cols:c', ({ c }) => amend(`alike by ${c.join()}`, (plan) => (plan.step === 'distinct' && plan.alike ? { ...plan, by: c } : null)), 0.05),
+  rule('rider', 'judging|comparing|going|looking by|at|on? $cols:c', ({ c }) => amend(`alike by ${c.join()}`, (plan) => (plan.step === 'distinct' && plan.alike ? { ...plan, by: c } : null)), 0.05),
   rule('rider', '~keep $firstLast:k of? each|every|them|those|all|these?', ({ k }) => keepRider(k), 0),
   rule('rider', '~keep the? one|row|entry? with? the? ~highest $col:c', ({ c }) => keepMost(c, 'highest'), 0),
   rule('rider', '~keep the? one|row|entry? with? the? ~lowest $col:c', ({ c }) => keepMost(c, 'lowest'), 0),
