@@ -252,3 +252,42 @@ test('a wording that was put otherwise until it was understood is remembered, sh
   await list.getByRole('button', { name: 'Forget' }).click();
   await expect(list).toContainText('Nothing yet');
 });
+
+test('look-alike spellings are decided in the proof, and the decision is part of the sentence', async ({ page }) => {
+  const sites = ['Upper Teal', 'Upper Teal', 'Upper Teal', 'uper teal', 'Upper  Teal', 'Heath', 'Heath', 'Heaths', 'Heaths'];
+  await bring(page, `Lot,Site\n${sites.map((s, i) => `L-${i + 1},${s}`).join('\n')}\n`, 'sites.csv');
+  await line(page).fill('merge the spelling variants in site');
+  await line(page).press('Enter');
+  const groups = page.getByTestId('spellings');
+  await expect(groups).toContainText('2 groups of look-alike spellings');
+  await page.getByRole('button', { name: 'take Heaths for Heath' }).click();
+  await expect(page.getByTestId('proof')).toContainText('taking "Heaths" for "Heath"');
+  await page.getByRole('button', { name: 'leave Upper  Teal as it is' }).click();
+  await expect(page.getByTestId('proof')).toContainText('leaving "Upper  Teal" as it is');
+  await page.getByRole('button', { name: /^Keep/ }).click();
+  await expect(sentences(page)).toHaveText([/Standardise Site, taking "Heaths" for "Heath", leaving "Upper {1,2}Teal" as it is\./]);
+  await expect(cell(page, 3, 1)).toHaveText('Upper Teal');
+  await expect(cell(page, 4, 1)).toHaveText('Upper  Teal');
+  await expect(cell(page, 8, 1)).toHaveText('Heath');
+});
+
+test('the columns at a glance, by the keyboard: what is empty, what needs work, and the sentence that mends it', async ({ page }) => {
+  const rows = Array.from({ length: 30 }, (_, i) => `L-${i + 1},${i % 3 ? 'Heath' : 'heath '},${i === 4 ? 500 : 20 + (i % 9)},,p${i}@mail.example`);
+  await bring(page, `Lot,Site,Kg,Old,Mail\n${rows.join('\n')}\n`, 'lots.csv');
+  await page.keyboard.press('Escape');
+  await page.getByTestId('sheet').click();
+  await page.keyboard.press('c');
+  const profile = page.getByTestId('profile');
+  await expect(profile.getByRole('heading', { name: '5 columns at a glance' })).toBeVisible();
+  await expect(profile.getByRole('button', { name: /empty 1/ }).first()).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(profile.getByRole('complementary', { name: 'Column Kg' })).toContainText('1 value lies far from the rest');
+  await expect(profile.getByRole('img', { name: /How the values of Kg are spread/ })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(line(page)).toHaveValue(/Add ‹Kg outlier› as if ‹Kg› lies more than 1.5 quartile ranges outside/);
+  await line(page).press('Enter');
+  await expect(page.getByTestId('proof')).toContainText('calculated');
+  await page.keyboard.press('k');
+  await expect(sentences(page)).toHaveCount(1);
+});

@@ -9,10 +9,11 @@ let workspaces: typeof import('./workspaces');
 let rows: typeof import('./rows');
 let proofs: typeof import('./proofs');
 let readings: typeof import('./readings');
+let profiles: typeof import('./profiles');
 
 beforeAll(async () => {
   close = await ownDatabase('kulfi_workspaces');
-  [uploads, workspaces, rows, proofs, readings] = await Promise.all([import('./uploads'), import('./workspaces'), import('./rows'), import('./proofs'), import('./readings')]);
+  [uploads, workspaces, rows, proofs, readings, profiles] = await Promise.all([import('./uploads'), import('./workspaces'), import('./rows'), import('./proofs'), import('./readings'), import('./profiles')]);
 }, 60_000);
 afterAll(() => close());
 
@@ -232,4 +233,26 @@ test('what is typed is completed from the table, and a request can be explained'
     parts: [{ text: 'please', role: 'passed over' }, { text: 'drop keper', role: 'asks' }],
     columns: [{ text: 'keper', column: 'Keeper', reason: 'typing mistake' }],
   });
+});
+
+test('masks are made under a key of the workspace: the same in all its tables, other ones elsewhere', async () => {
+  const one = await bring();
+  const two = await bring();
+  const upload = await uploads.receiveUpload(blocks(LOTS), 'more.csv', null);
+  const { settings } = await uploads.previewUpload(upload.id, {});
+  const more = await uploads.importUpload({ uploadId: upload.id, settings, tableName: 'more', workspaceId: one.workspaceId, workspaceName: '' }, () => undefined);
+  for (const ids of [one, two, more]) await keep(ids, 'Mask ‹Keeper› with tokens.');
+  const [a, b, c] = await Promise.all([column(one, 'Keeper'), column(two, 'Keeper'), column(more, 'Keeper')]);
+  expect(new Set(a).size).toBe(2);
+  expect(c).toEqual(a);
+  expect(b).not.toEqual(a);
+  expect((await view(one.workspaceId)).brief[0]!.report.kinds[0]!.words).toBe('masked: 2 different values before, 2 after');
+});
+
+test('a profile is of the table as it is now', async () => {
+  const ids = await bring();
+  await keep(ids, 'Keep rows where ‹Status› is "rejected".');
+  const { columns } = await profiles.profileFor(ids.workspaceId, ids.tableId);
+  expect(columns.map((c) => [c.name, c.rows, c.distinct])).toEqual([['Lot', 8, 8], ['Keeper', 8, 2], ['Kg', 8, 8], ['Status', 8, 1]]);
+  expect(columns.find((c) => c.name === 'Status')!.advice).toEqual([{ words: 'the same value in every row', sentence: 'Drop ‹Status›.' }]);
 });
