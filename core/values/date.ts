@@ -68,6 +68,22 @@ function withTime(date: number | null, parts: (string | undefined)[], ambiguous:
   return { time: date + hour * 3_600_000 + +min! * 60_000 + +(s ?? 0) * 1000 + shift * 60_000, hasTime: true, ambiguous };
 }
 
+/** Days between the start of 1970 and 30 December 1899, from which files count days. */
+const COUNT_START = 25_569;
+
+/** The moment of a count of days since 30 December 1899 ('45123', '45123.5'), for the years 1954 to 2119; null for anything else. */
+export function readDayCount(text: string): number | null {
+  const m = /^\d{5}(?:[.,]\d+)?$/.exec(text.trim());
+  const days = m ? Number(m[0].replace(',', '.')) : NaN;
+  return days >= 20_000 && days < 80_000 ? Math.round((days - COUNT_START) * DAY) : null;
+}
+
+/** The moment of a count of seconds or milliseconds since 1970 of ten or thirteen figures; null for anything else. */
+export function readUnixTime(text: string): number | null {
+  const cell = text.trim();
+  return /^\d{10}$/.test(cell) ? Number(cell) * 1000 : /^\d{13}$/.test(cell) ? Number(cell) : null;
+}
+
 /** Minutes since midnight of '18:00', '6.30 pm'; null for anything else. */
 export function readClock(text: string): number | null {
   const m = /^(\d{1,2})[:.](\d{2})(?::\d{2})?\s*([ap]m)?$/i.exec(text.trim());

@@ -24,6 +24,16 @@ export function readPlainNumber(text: string): ReadNumber | null {
 /** Signs and codes of money that may stand before or behind an amount. */
 const MONEY = /^(?:€|\$|£|¥|eur|usd|gbp|chf|jpy|sek|nok|dkk|pln|czk|euros?|dollars?|pounds?)$/i;
 
+/** What words and letters behind a number multiply it by: '1.2k', '€3.5m', '2 doz', '4 million'; 1 for anything else. */
+function multiplier(unit: string, attached: boolean, money: boolean): number {
+  const word = unit.toLowerCase().replace(/\.$/, '');
+  if (/^(?:doz|dozen)$/.test(word)) return 12;
+  if (word === 'thousand' || (word === 'k' && attached)) return 1e3;
+  // A bare 'm' may be metres: only behind money it is millions.
+  if (/^(?:million|millions|mn|mio|mln)$/.test(word) || (word === 'm' && attached && money)) return 1e6;
+  return /^(?:billion|billions|bn)$/.test(word) ? 1e9 : 1;
+}
+
 /**
  * A number as people write it in a cell: money signs and codes, brackets or a trailing minus for negatives, a per cent
  * sign, a unit behind it, thousands marks and decimal marks of either convention. Which mark is the decimal one is
@@ -59,6 +69,8 @@ export function readAmount(text: string): ReadNumber | null {
   number = number.replace(/[€$£¥]/g, '').trim();
   const digits = plainDigits(number);
   if (!digits) return null;
+  const times = multiplier(unit, /\d[a-z]+$/i.test(cell), before !== '' || /[€$£¥]/.test(parts[2]!));
+  if (times !== 1) return { value: Number((sign * Number(digits) * times).toPrecision(15)), decimals: 0, unit: before };
   if (unit !== '' && !/^(?:%|[a-zµ°²³/. ]{1,12}|[a-z]{1,3}[23]|[€$£¥])$/i.test(unit)) return null;
   return { value: sign * Number(digits), decimals: /\.(\d+)$/.exec(digits)?.[1]?.length ?? 0, unit: unit || before };
 }

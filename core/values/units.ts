@@ -54,10 +54,21 @@ export function readMeasure(text: string, unit: string): { readonly value: numbe
     if (seconds !== null) return { value: convertUnit(seconds, 's', unit)!, converted: false, decimals: 3 };
   }
   const read = readAmount(text);
-  if (!read) return null;
+  if (!read) {
+    const value = readParts(text, unit);
+    return value === null ? null : { value, converted: true, decimals: 12 };
+  }
   if (read.unit === '') return { value: read.value, converted: false, decimals: read.decimals };
   const value = convertUnit(read.value, read.unit, unit);
   return value === null ? null : { value, converted: value !== read.value, decimals: value === read.value ? read.decimals : 12 };
+}
+
+/** An amount in several units of one sort, '3 lb 4 oz', in another; null for anything else. */
+function readParts(text: string, unit: string): number | null {
+  const part = /(\d+(?:\.\d+)?)\s*([a-z]+)\.?/gi;
+  if (!/^(?:\d+(?:\.\d+)?\s*[a-z]+\.?(?:\s+and\s+|,?\s*|$)){2,}$/i.test(text.trim())) return null;
+  const values = [...text.matchAll(part)].map((m) => convertUnit(Number(m[1]), m[2]!, unit));
+  return values.some((v) => v === null) ? null : Number(values.reduce<number>((sum, v) => sum + v!, 0).toPrecision(12));
 }
 
 /** Seconds of '14:20' (minutes and seconds) or '1:02:03'; null for anything else. */

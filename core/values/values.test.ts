@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { readDate, spanBetween, writeDate, readClock } from './date';
+import { readClock, readDate, readDayCount, readUnixTime, spanBetween, writeDate } from './date';
 import { changeCase } from './letters';
 import { readAmount, readPlainNumber, roundTo, writeNumber } from './number';
-import { convertUnit, readDuration, unitName } from './units';
+import { convertUnit, readDuration, readMeasure, unitName } from './units';
 
 describe('numbers', () => {
   test.each([['42', 42], ['-3.5', -3.5], ['1,234.50', 1234.5], ['.5', 0.5]])('a plain number %s', (text, value) => expect(readPlainNumber(text)!.value).toBe(value));
@@ -61,4 +61,21 @@ test('units', () => {
   expect(convertUnit(1, 'kg', 'm')).toBeNull();
   expect(unitName('grams')).toBe('g');
   expect([readDuration('14:20'), readDuration('9 min 30 s'), readDuration('12 min'), readDuration('a while')]).toEqual([860, 570, 720, null]);
+});
+
+test.each([
+  ['1.2k', 1200], ['€3.5m', 3_500_000], ['3.5m', 3.5], ['2 doz', 24], ['2 dozen', 24], ['4 million', 4_000_000], ['12 k', 12], ['-1.5K', -1500], ['(2k)', -2000],
+])('what stands behind a number may multiply it: %s', (text, value) => expect(readAmount(text)!.value).toBe(value));
+
+test.each([['13 - Garden', null], ['45.00-', -45], ['45.00- EUR', -45], ['9 -', -9]])('a dash behind a number: %s', (text, value) => expect(readAmount(text)?.value ?? null).toBe(value));
+
+test.each([['3 lb 4 oz', 'kg', 1.474175], ['1 kg 500 g', 'g', 1500], ['5 ft, 6 in', 'm', 1.6764], ['3 lb and 4 oz', 'lb', 3.25], ['3 lb 4 cm', 'kg', null]])('amounts in several units: %s', (text, unit, value) => {
+  const read = readMeasure(text, unit)?.value ?? null;
+  if (value === null) expect(read).toBeNull();
+  else expect(read).toBeCloseTo(value, 6);
+});
+
+test('counts of days and of seconds are dates', () => {
+  const iso = (time: number | null): string | null => time === null ? null : new Date(time).toISOString().slice(0, 16);
+  expect(['45123', '45123.5', '1700000000', '1700000000000', '451', '99999'].map((t) => iso(readDayCount(t) ?? readUnixTime(t)))).toEqual(['2023-07-16T00:00', '2023-07-16T12:00', '2023-11-14T22:13', '2023-11-14T22:13', null, null]);
 });

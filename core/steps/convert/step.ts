@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { BLANK, MISFIT, VALUE, numberChunk, type ColumnHead, type ColumnType } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { chunkTexts } from '../../values/cell';
-import { readDate } from '../../values/date';
+import { readDate, readDayCount, readUnixTime } from '../../values/date';
 import { readAmount } from '../../values/number';
 import { readMeasure, unitSort } from '../../values/units';
 import { readYesNo } from '../../values/yesno';
@@ -39,14 +39,18 @@ const TYPES = [['decimal', 'numbers'], ['whole', 'whole numbers'], ['date', 'dat
 
 const KINDS: readonly Kind[] = [
   { key: 'misfit', words: 'cannot be read so: kept as it is written', odd: true, same: true },
+  { key: 'range', words: 'two values, from and to: kept as it is written', odd: true, same: true },
   { key: 'blanked', words: 'cannot be read so: blank now', odd: true },
+  { key: 'counted', words: 'a count of days since 30 December 1899, read as a date', odd: true },
+  { key: 'clocked', words: 'a count of seconds since 1970, read as a date', odd: true },
   { key: 'guessed', words: 'day and month could be the other way round', odd: true },
   { key: 'unit', words: 'converted from another unit', odd: false },
   { key: 'meant', words: 'read as the sentence says', odd: false },
   { key: 'read', words: 'read', odd: false },
   { key: 'same', words: 'blank: left blank', odd: false, same: true },
 ];
-const [KEPT, BLANKED, GUESSED, UNIT, MEANT, READ, SAME] = [0, 1, 2, 3, 4, 5, 6];
+const [KEPT, RANGE, BLANKED, COUNTED, CLOCKED, GUESSED, UNIT, MEANT, READ, SAME] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
+const A_RANGE = /^\D{0,3}\d[\d.,]*\s*(?:-|–|to|…|\.\.)\s*\D{0,3}\d[\d.,]*\s*\D{0,12}$/i;
 
 type Outcome = { readonly value: number; readonly kind: number; readonly decimals: number };
 
@@ -61,9 +65,11 @@ function reader(plan: ConvertPlan, dayFirst: boolean): (text: string) => Outcome
       case 'date':
       case 'datetime': {
         const date = readDate(text, dayFirst);
-        if (!date) return { value: NaN, kind, decimals: 0 };
-        const time = plan.to === 'date' ? Math.floor(date.time / 86_400_000) * 86_400_000 : date.time;
-        return { value: time, kind: date.ambiguous && !plan.order ? GUESSED! : kind, decimals: 0 };
+        const days = date ? null : readDayCount(text);
+        const moment = date?.time ?? days ?? readUnixTime(text);
+        if (moment === null) return { value: NaN, kind, decimals: 0 };
+        const time = plan.to === 'date' ? Math.floor(moment / 86_400_000) * 86_400_000 : moment;
+        return { value: time, kind: !date ? (days !== null ? COUNTED : CLOCKED) : date.ambiguous && !plan.order ? GUESSED : kind, decimals: 0 };
       }
       case 'yesno': {
         const yes = readYesNo(text);
@@ -75,7 +81,7 @@ function reader(plan: ConvertPlan, dayFirst: boolean): (text: string) => Outcome
   };
   return (text) => {
     const meant = meanings.get(folded(text));
-    return meant === '' ? { value: NaN, kind: SAME!, decimals: 0 } : meant !== undefined ? plain(meant, MEANT!) : plain(text, READ!);
+    return meant === '' ? { value: NaN, kind: SAME, decimals: 0 } : meant !== undefined ? plain(meant, MEANT) : plain(text, READ);
   };
 }
 
@@ -83,7 +89,7 @@ function amount(text: string, kind: number, plan: ConvertPlan): Outcome {
   const bare = plan.unit === undefined ? readAmount(text) : null;
   const read = plan.unit === undefined ? bare && { value: bare.value, converted: false, decimals: bare.decimals } : readMeasure(text, plan.unit);
   if (!read || (plan.to === 'whole' && !Number.isInteger(read.value))) return { value: NaN, kind, decimals: 0 };
-  return { value: read.value, kind: read.converted ? UNIT! : kind, decimals: read.decimals };
+  return { value: read.value, kind: read.converted ? UNIT : kind, decimals: read.decimals };
 }
 
 const dayFirstOf = (plan: ConvertPlan, head: CheckedHead, name: string): boolean => (plan.order ? plan.order === 'day first' : (head.glances?.get(name)?.dayFirst ?? true));
@@ -124,7 +130,7 @@ export const convert: StepDefinition<ConvertPlan> = {
       const changes = new Map((plan.meanings ?? []).map((m) => [folded(m.text), m.as]));
       return textWork(plan.columns, head, KINDS, (text) => {
         const meant = changes.get(folded(text));
-        return { text: meant ?? text, kind: meant !== undefined ? MEANT! : text === '' ? SAME! : READ! };
+        return { text: meant ?? text, kind: meant !== undefined ? MEANT : text === '' ? SAME : READ };
       });
     }
     const readers = plan.columns.map((name) => reader(plan, dayFirstOf(plan, head, name)));
@@ -134,7 +140,7 @@ export const convert: StepDefinition<ConvertPlan> = {
       reads: plan.columns,
       kinds: KINDS,
       run(chunks, _from, length) {
-        const rowKinds = new Uint8Array(length).fill(SAME!);
+        const rowKinds = new Uint8Array(length).fill(SAME);
         const made = chunks.map((chunk, c) => {
           const values = new Float64Array(length);
           const state = new Uint8Array(length);
@@ -146,18 +152,18 @@ export const convert: StepDefinition<ConvertPlan> = {
             if (text.trim() === '') continue;
             let outcome = done.get(text);
             if (!outcome) done.set(text, (outcome = readers[c]!(text)));
-            let { kind } = outcome;
+            let kind: number = outcome.kind;
             if (!Number.isNaN(outcome.value)) {
               values[i] = outcome.value;
               state[i] = VALUE;
             } else if (kind === SAME) {
               state[i] = BLANK;
-              kind = MEANT!;
-            } else if (plan.blankRest) kind = BLANKED!;
+              kind = MEANT;
+            } else if (plan.blankRest) kind = BLANKED;
             else {
               state[i] = MISFIT;
               misfits.set(i, text);
-              kind = KEPT!;
+              kind = (plan.to === 'decimal' || plan.to === 'whole') && A_RANGE.test(text.trim()) ? RANGE : KEPT;
             }
             if (kind < rowKinds[i]!) rowKinds[i] = kind;
           }

@@ -1,4 +1,5 @@
-import { onColumns, type Act } from '../../language/acts';
+import { folded } from '../../values/fold';
+import { onColumns, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Find } from './step';
 
@@ -42,6 +43,9 @@ export const phrases = [
   rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
   rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
 
+  // Without a column: the only one in which all of the texts stand as whole cells.
+  rule('clause', '~replace all? the? $sought:t ~with $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && act([c], texts('whole', t), s); }, 0.3),
+
   // Whatever stands in brackets.
   rule('bracketed', 'whatever|everything|anything|what|the? stands|is|text|words|part|bit? inside|in|between ~brackets ~brackets?', () => true, 0),
   rule('bracketed', '~brackets and|with everything|anything|whatever|what is? inside|in|between? them|it?', () => true, 0.05),
@@ -62,7 +66,36 @@ export const phrases = [
   rule('clause', '~drop all? the? punctuation from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'punctuation' }, ''), 0.1),
 
   // Whole cells that mean nothing.
+  rule('nothings', '$sought:t', ({ t }) => t, 0),
+  rule('nothings', 'an? dash|hyphen', () => ['-'], 0),
+  rule('nothings', 'a? question mark', () => ['?'], 0),
+  rule('nothings', '-', () => ['-'], 0.1),
+  rule('nothings', '$nothingWord:w', ({ w }) => [w], 0.1),
+  rule('nothings', '$nothings:a ~list $nothings:b', ({ a, b }) => [...a, ...b], 0),
+  rule('nothingWord', '$word:w', ({ w }) => (/^(?:none|unknown|null|nil|na|missing|nothing|nan|tbd|tbc|pending)$/i.test(w) ? w : null), 0),
+  rule('clause', 'treat|take|count|regard|consider|see|read $nothings:t as a? ~blankWord values? in|for|of $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), 0),
+  rule('clause', '~make|~replace $nothings:t ~into|~with|with|by a? ~blankWord in|for|of $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), -0.05),
+  rule('clause', 'blank out? $nothings:t in|of $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), 0),
+  rule('clause', '~make|~replace|treat|take|count|regard|consider $nothings:t as|~into|~with? a? ~blankWord values|cells|fields? $everywhere', ({ t }, x: Context) => everywhere(t, x), -0.05),
+  rule('clause', 'blank out? $nothings:t $everywhere', ({ t }, x: Context) => everywhere(t, x), -0.05),
+  rule('clause', '$nothings:t ~be|~should ~be? ~blankWord $everywhere', ({ t }, x: Context) => everywhere(t, x), 0),
+  rule('everywhere', 'everywhere|anywhere|throughout|wherever', () => true, 0),
+  rule('everywhere', 'in|across every|all|any|the the? column|columns|fields|field|whole|entire|table table|sheet|list?', () => true, 0),
+  rule('everywhere', 'wherever|where it|they appears|appear|stands|stand|occurs|occur|comes up?', () => true, 0),
   rule('clause', 'in $cols:c ,? $sought:t just|only? mean|means|stand|stands that|for? nothing|blank|none was|is|were? recorded|given|known? ,? so? blank those|them|it out', ({ c, t }) => act(c, texts('whole', t), ''), 0),
   rule('clause', '~make $sought:t in $cols:c ~blankWord', ({ c, t }) => act(c, texts('whole', t), ''), 0.05),
   rule('clause', 'blank out? $sought:t in $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), 0),
 ].flat();
+
+/** The only column in which each of some texts is a whole cell. */
+function holding(list: readonly string[], { head }: Context): string | null {
+  const found = head.columns.filter((c) => { const all = head.glances?.get(c.name)?.values?.map(([v]) => folded(v)); return all && list.every((t) => all.includes(folded(t))); });
+  return found.length === 1 ? found[0]!.name : null;
+}
+
+/** Whole cells that say so blanked in every column where they stand. */
+function everywhere(list: readonly string[], x: Context): Act | null {
+  const wanted = new Set(list.map(folded));
+  const columns = x.head.columns.filter((c) => x.head.glances?.get(c.name)?.values?.some(([v]) => wanted.has(folded(v)))).map((c) => c.name);
+  return columns.length ? act(columns, texts('whole', list), '') : null;
+}
