@@ -7,6 +7,7 @@ import path from 'node:path';
 import os from 'node:os';
 import pg from 'pg';
 import { from as copyFrom } from 'pg-copy-streams';
+import { cleaningFigures } from './cleaning';
 import { deliveries } from '../demo/generate';
 import { readRequest } from '../core/language/read';
 import { vocabularyOf } from '../core/language/mentions';
@@ -181,6 +182,9 @@ for (let i = 0; i < 200; i++) {
   windows.push(performance.now() - from);
 }
 note('a window of 60 rows x 12 columns anywhere, warm', ms(median(windows)), '', '', 'within 30 ms', median(windows) <= 30);
+
+// ---- cleaning
+for (const line of await cleaningFigures(ROWS, table, timed, ms)) note(...line);
 
 // ---- the page
 const port = 3187;

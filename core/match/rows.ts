@@ -26,9 +26,10 @@ export interface AlikeRows {
  * Groups rows that are alike in some columns together: each column is compared by the letters of its texts (marks, capitals
  * and the order of words aside), weighed by how many different values it has; blanks neither help nor hurt, but half
  * of the weight must be filled. Only rows that share a value, have values a few typing mistakes apart, or agree in all
- * columns but one are compared (blocking), so that it scales. O(rows + candidate pairs).
+ * columns but one are compared (blocking), so that it scales. O(rows + candidate pairs). With `every`, each row is compared
+ * with each, to measure what blocking misses: O(rows^2).
  */
-export function alikeRows(columns: readonly ComparedColumn[], rows: number, onProgress?: (done: number, total: number) => void): AlikeRows {
+export function alikeRows(columns: readonly ComparedColumn[], rows: number, { every = false, onProgress }: { readonly every?: boolean; readonly onProgress?: (done: number, total: number) => void } = {}): AlikeRows {
   const bare = columns.map((c) => c.texts.map(bareText));
   const words = columns.map((c) => c.texts.map((t) => (t.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).sort().join(' ')));
   const counts = bare.map(letterCounts);
@@ -71,6 +72,10 @@ export function alikeRows(columns: readonly ComparedColumn[], rows: number, onPr
   const within = (members: readonly number[]): void => {
     for (let x = 1; x < members.length; x++) for (let y = 0; y < x; y++) compare(members[y]!, members[x]!);
   };
+  if (every) {
+    within(Array.from({ length: rows }, (_, i) => i));
+    return { groupOf: Int32Array.from({ length: rows }, (_, i) => root(i)) };
+  }
   columns.forEach((column, c) => {
     // Rows by the letters of their value.
     const numbers = new Map<string, number>();

@@ -56,9 +56,37 @@ const MOST_SHAPES = 5_000;
 const SHOWN = 12;
 const BARS = 16;
 
-/** The form of a text: capitals as A, small letters as a, figures as 0; long runs of letters are cut at four. */
+const LONGEST_SHAPE = 60;
+
+/** The form of a text: capitals as A, small letters as a, figures as 0; runs of more than four letters are cut, spaces are one. */
 export function shapeOf(text: string): string {
-  return text.trim().replace(/\p{Lu}/gu, 'A').replace(/[\p{Ll}\p{Lo}]/gu, 'a').replace(/\p{N}/gu, '0').replace(/a{4,}/g, 'aaaa').replace(/A{5,}/g, 'AAAA').replace(/\s+/g, ' ').slice(0, 60);
+  let out = '', last = '', run = 0;
+  for (const c of text.trim()) {
+    const code = c.charCodeAt(0);
+    const sort =
+      code < 128
+        ? code >= 97 && code <= 122 ? 'a' : code >= 65 && code <= 90 ? 'A' : code >= 48 && code <= 57 ? '0' : code <= 32 ? ' ' : c
+        : /\p{Lu}/u.test(c) ? 'A' : /\p{L}/u.test(c) ? 'a' : /\p{N}/u.test(c) ? '0' : /\s/.test(c) ? ' ' : c;
+    run = sort === last ? run + 1 : 1;
+    last = sort;
+    if ((sort === ' ' && run > 1) || ((sort === 'a' || sort === 'A') && run > 4)) continue;
+    out += sort;
+    if (out.length >= LONGEST_SHAPE) break;
+  }
+  return out;
+}
+
+/** The entries with the most, without sorting all of them. O(n * wanted) at worst. */
+function mostOf<T>(entries: Iterable<readonly [T, number]>, wanted: number): (readonly [T, number])[] {
+  const top: (readonly [T, number])[] = [];
+  for (const entry of entries) {
+    if (top.length === wanted && entry[1] <= top[wanted - 1]![1]) continue;
+    let at = top.length;
+    while (at > 0 && top[at - 1]![1] < entry[1]) at--;
+    top.splice(at, 0, entry);
+    if (top.length > wanted) top.pop();
+  }
+  return top;
 }
 
 /**
@@ -104,7 +132,7 @@ export async function profileColumn(table: Table, name: string): Promise<ColumnP
   });
   const known = counts as Map<string | number, number> | null;
   const filled = rows - blanks;
-  const common = known ? [...known].sort((a, b) => b[1] - a[1]).slice(0, SHOWN).map(([v, n]) => [typeof v === 'number' ? numericText(v, type) : v, n] as const) : [];
+  const common = known ? mostOf(known, SHOWN).map(([v, n]) => [typeof v === 'number' ? numericText(v, type) : v, n] as const) : [];
   const texts = known && type === 'text' ? [...known].map(([v, count]) => ({ text: String(v), count })) : null;
   const amounts = texts ? amountsOf(texts, filled) : null;
   const numbers = values && (isQuantity(type) || isDate(type)) ? values.subarray(0, left) : amounts;
@@ -115,7 +143,7 @@ export async function profileColumn(table: Table, name: string): Promise<ColumnP
     name, type, rows, blanks, misfits,
     distinct: known ? known.size : null,
     common,
-    shapes: [...shapes].sort((a, b) => b[1] - a[1]).slice(0, SHOWN),
+    shapes: mostOf(shapes, SHOWN),
     shapeCount: shapes.size,
     shortest: Number.isFinite(shortest) ? shortest : 0,
     longest,
