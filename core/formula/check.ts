@@ -67,6 +67,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'fiscal':
       return text;
     case 'size':
+    case 'pieces':
       return whole;
     case 'maths':
       return expression.fn === 'absolute value' ? quantityOrDate(expression.of, head) : decimal(null);
@@ -106,7 +107,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       if (expression.fn === 'count' || expression.fn === 'distinct') return whole;
       return LISTED.has(expression.fn) || expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
     case 'over':
-      return expression.fn.startsWith('rank') ? whole : quantityOrDate(expression.of, head);
+      return expression.fn.startsWith('rank') || expression.fn === 'number' ? whole : quantityOrDate(expression.of, head);
     case 'across':
       return expression.fn === 'mean' ? decimal(null) : decimal(expression.of.map((e) => scaleOf(e, head)).reduce((a, b) => (a === null || b === null ? null : Math.max(a, b)), 0));
   }
@@ -194,7 +195,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         if (n.fn === 'sum' || n.fn === 'mean' || LISTED.has(n.fn)) need(n.of, 'number', 'added up');
         break;
       case 'over':
-        if (n.fn !== 'previous') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');
+        if (n.fn !== 'previous' && n.fn !== 'number') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');
         break;
       case 'across':
         n.of.forEach((part) => need(part, 'number', 'put together'));

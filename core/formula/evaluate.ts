@@ -98,6 +98,10 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       const { texts: all } = texts(e.of, f, c);
       return { kind: 'number', values: Float64Array.from(all, (t) => (e.what === 'words' ? (t.match(/\S+/g) ?? []).length : Array.from(t).length)), state: Uint8Array.from(all, (t) => (t === '' ? BLANK : VALUE)) };
     }
+    case 'pieces': {
+      const { texts: all } = texts(e.of, f, c);
+      return { kind: 'number', values: Float64Array.from(all, (t) => t.split(e.mark).filter((piece) => piece.trim() !== '').length), state: new Uint8Array(f.length).fill(VALUE) };
+    }
     case 'padded':
       return mapTexts(texts(e.of, f, c), (t) => (t.trim() === '' ? '' : t.trim().padStart(e.length, e.fill)));
     case 'person':
@@ -655,7 +659,11 @@ function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector
   const known = new Uint8Array(groups?.count ?? 1);
   for (let at = 0; at < rows; at++) {
     const p = positionAt(table, at), g = group(p);
-    if (figure.fn === 'previous') {
+    if (figure.fn === 'number') {
+      if (inner.state[p] !== VALUE) continue;
+      values[p] = ++carried[g]!;
+      state[p] = VALUE;
+    } else if (figure.fn === 'previous') {
       values[p] = carried[g]!;
       state[p] = known[g]!;
       carried[g] = inner.values[p]!;

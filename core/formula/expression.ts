@@ -49,6 +49,8 @@ export type Expression =
   | { readonly kind: 'found'; readonly what: Findable; readonly which: 'first' | 'last' | 'all' | 'count'; readonly of: Expression }
   /** How long a text is. A blank has no length. */
   | { readonly kind: 'size'; readonly what: 'characters' | 'words'; readonly of: Expression }
+  /** How many pieces a list has between marks; a blank list has none. */
+  | { readonly kind: 'pieces'; readonly mark: string; readonly of: Expression }
   /** A text filled up in front to a length. */
   | { readonly kind: 'padded'; readonly length: number; readonly fill: string; readonly of: Expression }
   /** A part of a person's name, in either order: see core/values/person.ts. */
@@ -64,7 +66,7 @@ export type Operator = '+' | '-' | '*' | '/' | '^';
 export type DatePart = 'year' | 'quarter' | 'month' | 'week' | 'day' | 'weekday' | 'month name' | 'hour' | 'date' | 'time' | 'month in its year' | 'quarter in its year';
 export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread' | 'lower quartile' | 'upper quartile';
 export type MathsFn = 'absolute value' | 'square root' | 'natural logarithm' | 'decimal logarithm';
-export type OverFn = 'running' | 'previous' | 'rank' | 'rank up';
+export type OverFn = 'running' | 'previous' | 'rank' | 'rank up' | 'number';
 export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
 export type LetterCase = LetterStyle;
 
@@ -143,6 +145,7 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'fiscal':
     case 'maths':
     case 'size':
+    case 'pieces':
     case 'padded':
     case 'person':
     case 'cleaned':

@@ -132,6 +132,9 @@ function wordCost(token: Token, name: NameWord): WordCost {
   return known;
 }
 
+/** What is left of a word without the ending that makes it a noun of doing or a form of a verb: 'install' of 'installation'. */
+const rootOf = (word: string): string => word.replace(/(?:ations?|ments?|ings?|ions?|eries|ery|ed|als?|ances?|ences?|ures?|es|s|e|y)$/, '');
+
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
@@ -141,6 +144,7 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     const [x, y] = [token.stem, name.stem];
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
+  if (a.length >= 6 && b.length >= 4 && rootOf(a) === rootOf(b)) return [WEIGHTS.beginning, 'another form'];
   // 'no' by itself says no, and is no number.
   if (token.lower !== 'no' && synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
   const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));

@@ -34,6 +34,8 @@ function describe(e: Expression): string {
       return `financial year of ${describe(e.of)}`;
     case 'maths':
       return `${e.fn} of ${describe(e.of)}`;
+    case 'pieces':
+      return `number of ${describe(e.of)}`;
     case 'size':
       return `${e.what} in ${describe(e.of)}`;
     case 'span':
@@ -43,7 +45,7 @@ function describe(e: Expression): string {
     case 'total':
       return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different', median: 'median', spread: 'spread of', 'lower quartile': 'lower quartile', 'upper quartile': 'upper quartile' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
     case 'over':
-      return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by' }[e.fn]} ${describe(e.of)}`;
+      return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by', number: 'number' }[e.fn]}${e.fn === 'number' ? (e.by.length ? ` within ${e.by.join(', ')}` : '') : ` ${describe(e.of)}`}`;
     case 'across':
       return `${e.fn === 'mean' ? 'average' : e.fn} of ${e.of.map(describe).join(', ')}`;
     case 'orElse':

@@ -15,6 +15,8 @@ export interface Metric {
 /** Roles a column can play, and the words its name may hold; a word before '/' counts for more than one after it. */
 export const ROLES: Readonly<Record<string, string>> = {
   revenue: 'revenue takings sales income turnover charged billed proceeds earnings / amount due paid total sell',
+  charge: 'fee charge charged billed invoiced bill invoice due / price total amount cost',
+  paid: 'paid payment payments received settled',
   cost: 'cost costs expense expenses spend spending / hire purchase',
   spend: 'spend spending budget adspend / cost costs',
   price: 'price rate fare fee / sell ticket list',
@@ -159,6 +161,7 @@ export const METRICS: readonly Metric[] = [
   figure('order quantity|amount to order|to order', 'minimum - stock', 'what must be ordered to get to the minimum'),
 
   // Money owed
+  figure('outstanding|still owed|amount outstanding|open amount|still to pay|left to pay|balance due|still open|unpaid amount|amount still owed|open balance|still due|unpaid balance|remaining balance|outstanding amount|outstanding balance', 'charge - paid', 'what is charged and not yet paid'),
   figure('days sales outstanding|dso|debtor days|days outstanding', 'receivable / revenue * 365', 'how many days of revenue are still to be paid'),
   figure('days payable outstanding|dpo|creditor days', 'payable / cost * 365', 'how many days of cost are still to be paid'),
   figure('current ratio|liquidity ratio', 'assets / liabilities', 'what is owned for each unit owed'),

@@ -116,6 +116,8 @@ test.each<[string, string, unknown[]]>([
   ['In ‹Site›, write on one line and take off accents.', 'Site', ['12 - Orchard', 'Mill Field', '4 - Mill - Field', '9 - Garden']],
   ['Set ‹Lot› to ‹Lot› filled up to 5 characters with "0".', 'Lot', ['00L-1', '00L-2', '00L-3', '00L-4']],
   ['Set ‹Site› to the number of words in ‹Site›.', 'Site', [3, 2, 5, 3]],
+  ['Set ‹Site› to the number of pieces of ‹Site› cut at "-".', 'Site', [2, 1, 3, 2]],
+  ['Set ‹Site› to the number of the row for each ‹Hives›.', 'Site', [1, 1, 1, 1]],
   ['Set ‹Site› to every number in ‹Site›.', 'Site', ['12', null, '4', '9']],
   ['Set ‹Site› to the number of times there is a number in ‹Site›.', 'Site', [1, 0, 1, 1]],
   ['Turn ‹Price› into numbers, reading "waived" as "0".', 'Price', [9.4, 7.8, 8.6, 0]],

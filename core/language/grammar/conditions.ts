@@ -6,7 +6,8 @@ import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule } from '../chart';
-import { onlyDate } from './expressions';
+import { fit } from '../../metrics/metrics';
+import { onlyDate, startColumn } from './expressions';
 import type { Period } from './seeds';
 
 /** Joints of a sentence: no words to look for. */
@@ -44,6 +45,19 @@ const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | nu
 /** Does a column of whole numbers begin at zero, so that zero is none? */
 const countsFromZero = (name: string, x: Context): boolean => numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
 const hasBlanks = (name: string, x: Context): boolean => (x.head.glances?.get(name)?.blanks ?? 1) > 0;
+
+/** A word that stands in some of a column's texts. */
+function mentionsWord(word: string, name: string, { head }: Context): Condition | null {
+  const all = head.glances?.get(name)?.values?.map(([v]) => v) ?? head.glances?.get(name)?.sample ?? [];
+  const whole = new RegExp(`(?<![\\p{L}\\p{N}])${word.toLowerCase().replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}])`, 'u');
+  return word.length >= 3 && columnOf(head, name).type === 'text' && all.some((v) => whole.test(v.toLowerCase())) ? { kind: 'text', test: 'mentions', of: column(name), texts: [word] } : null;
+}
+
+/** The column that says what something costs, where one is called so more than any other. */
+function priceColumn({ head }: Context): string | null {
+  const fits = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, Math.min(fit('price', c.name), fit('charge', c.name))] as const).filter(([, f]) => f < 1).sort((a, b) => a[1] - b[1]);
+  return fits[0] && (!fits[1] || fits[1][1] > fits[0][1]) ? fits[0][0] : null;
+}
 
 /** What most of a column's texts are: e-mail addresses, web addresses, telephone numbers. */
 function sortOf(name: string, { head }: Context): Findable | null {
@@ -118,6 +132,21 @@ export const conditionRules = [
   rule('cond', '$ex2:a >=|≥ $ex1:b', ({ a, b }) => sized('>=', a, b), 0),
   rule('cond', '$ex2:a <=|≤ $ex1:b', ({ a, b }) => sized('<=', a, b), 0),
   rule('cond', "$ex2:a didn't|doesn't|don't cover $ex1:b", ({ a, b }) => sized('<', a, b), 0),
+
+  // What costs more than so much, what is older than a year, what a part of a text says
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `cost|costs|costing|costed|priced ~at? ${words} $num:n $unit|euros|euro|dollars|pounds|francs?`, ({ n }, x: Context) => { const c = priceColumn(x); return c && compare(op, column(c), number(n)); }, 0.1),
+    rule('rset', `$rows ~rel? cost|costs|costing|costed|priced ~at? ${words} $num:n`, ({ n }, x: Context) => { const c = priceColumn(x); return c && compare(op, column(c), number(n)); }, 0.1),
+  ]).flat(),
+  rule('cond', '~be? older than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? onlyDate(x); return c && p.month === undefined ? onDate('<', c, p.from, x) : null; }, 0.05),
+  rule('cond', '~be? newer|younger than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? onlyDate(x); return c && p.month === undefined ? onDate('>', c, p.to, x) : null; }, 0.05),
+  rule('cond', '~not been? $col:c since|after|from $date:d', ({ c, d }, x: Context) => onDate('<', c, d, x), 0.05),
+  rule('cond', '~not been? $col:c in|during|for $period:p', ({ c, p }, x: Context) => { const w = within(c, p, x); return w && not(w); }, 0.05),
+  rule('cond', '~withA|~contains|code $codeIn:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.05),
+  rule('rset', '$rows|$guess ~withA|~contains|code? code|value|error|fault? $codeIn:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.05),
+
+  rule('rset', '$rows|$guess with|containing|mentioning|having|that|which mention|mentions|say|says|contain|contains? the? word|text|term|phrase? $word:w in|inside|within|under the|their|its? $col:c', ({ w, c }, x: Context) => mentionsWord(w, c, x), 0.05),
+  rule('cond', '$col:c mention|mentions|say|says|talks|talk about|of? an? $word:w', ({ w, c }, x: Context) => mentionsWord(w, c, x), 0.1),
 
   // Whole rows
   rule('cond', 'everything|all columns|fields|cells|values? ~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),

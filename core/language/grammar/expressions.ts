@@ -117,12 +117,18 @@ export const expressionRules = [
   ...(['days', 'weeks', 'months', 'years', 'hours'] as const).map((unit) => rule('ex1', `$word? in ${unit} from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05)).flat(),
   rule('ex2', '~change of|in? $family:f from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => { const [from, to] = [yearOf(f, a), yearOf(f, b)]; return from && to ? op('-', column(to), column(from)) : null; }, 0),
   rule('ex0', '~totalWord of? $family:f over|across|in|of|for both|all|the? two? years|months|quarters|weeks|days|of? them?', ({ f }, x: Context) => (f.every((n: string) => quantity(n, x)) ? f.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.05),
+  rule('ex2', 'what|which ~share of the? $col:a has|have|had|is|was|were|are already|been? been? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', n, m)) : null; }, -0.2),
   rule('ex1', '~share of the? $col:a that|which ~be|got? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', n, m) : null; }, -0.2),
   rule('ex2', '~diff $ex1:a and|to what|the? $remark? ~open $ex2:b ~close', ({ a, b }) => op('-', a, b), -0.1),
   rule('ex1', '~years ~each? $rows|$col|$guess|$noun has|had|have|is|was|been? had|held|with|kept|been|owned|rented? (the|our|their? $rows|$noun|$col|$word)? on|at|by|until|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
   rule('ex1', '~years had|has|have? ~each? $rows? had|has|have? been? a? $col:c on|at|by|until $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
   rule('ex1', '~years ~each? $rows? had|has|have? been? with|at us|it on|at|by $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.05),
   rule('ex1', '~years ~each $rows had been with us on $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.02),
+  rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$col|$guess? be? on|at|by the? day|date|time of the? $rows|$noun', (_s, x: Context) => ageThen(x), 0),
+  rule('ex1', 'age of? the? ~each|everyone|everybody? $rows|$noun|$col|$guess? on|at|by the? day|date|time of the? $rows|$noun', (_s, x: Context) => ageThen(x), 0),
+  rule('ex1', 'age of? the? ~each|everyone|everybody? $rows|$noun|$guess|$col? on|at|by the? $col:c', ({ c }, x: Context) => ageThen(x, c), 0),
+  rule('ex1', 'how old is|was|were|are ~each|everyone|everybody|all|they? $rows|$noun|$guess|$col? on|at|by|when the? $col:c', ({ c }, x: Context) => ageThen(x, c), 0),
+  rule('ex1', '~years since|from $col:c up to $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
   rule('ex1', '~years from|since|between $col:c to|until|and|on $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
 
   // Parts of dates.
@@ -142,6 +148,7 @@ export const expressionRules = [
   rule('part', '$datepart:p of|from|in $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$datepart:p was|is it? when? $rows? ~be? $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
   rule('part', 'what $datepart:p was|is it when the? $rows ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.0),
+  rule('part', '$datepart:p in|on|of|that|when|which? which|when? ~each|it|they|every? $rows|$noun|$guess|one? ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$datepart:p ^$col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
   rule('part', '$col:c $datepart:p', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.2),
 
@@ -156,17 +163,24 @@ function columnIn(unit: string, { head }: Context): string | null {
   return sort !== null && found.length === 1 ? found[0]!.name : null;
 }
 
-const STARTS = /\b(?:since|joined|started?|begin|began|opened|from|member since|planted|hired)\b/i;
+const STARTS = /\b(?:since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired)\b/i;
 const BORN = /\b(?:born|birth|birthday|dob)\b/i;
 
 /** The column of dates of birth. */
 const bornColumn = (x: Context): string | null => { const found = x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)); return found.length === 1 ? found[0]!.name : null; };
 
+/** Whole years from birth to another date of the row: the one named, or the only other. */
+function ageThen(x: Context, named?: string): Expression | null {
+  const born = bornColumn(x);
+  const at = named ?? onlyDate(x);
+  return born && at !== null && at !== born ? both(dated(born, x), dated(at, x), (from, to) => ({ kind: 'span', unit: 'years', from, to })) : null;
+}
+
 /** The column of a family whose name holds a number. */
 const yearOf = (family: readonly string[], n: number): string | null => { const found = family.filter((name) => new RegExp(`(?<!\\d)${n}(?!\\d)`).test(name)); return found.length === 1 ? found[0]! : null; };
 
 /** The column of dates on which something began: by its name, or the only one. */
-function startColumn(x: Context): string | null {
+export function startColumn(x: Context): string | null {
   const found = x.head.columns.filter((c) => STARTS.test(c.name) && readsAsDate(x.head, c.name));
   return found.length === 1 ? found[0]!.name : onlyDate(x);
 }
@@ -196,9 +210,10 @@ const untilDate = (name: string, date: string, x: Context): Expression | null =>
   return from && { kind: 'span', unit: 'years', from, to: { kind: 'date', value: date } };
 };
 
-/** The only column of dates, where there is just one: 'the February readings'. */
+/** The only column of dates, where there is just one besides a date of birth: 'the February readings'. */
 export function onlyDate(x: Context): string | null {
-  const found = x.head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
+  const all = x.head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
+  const found = all.length > 1 ? all.filter((c) => !BORN.test(c.name)) : all;
   return found.length === 1 ? found[0]!.name : null;
 }
 

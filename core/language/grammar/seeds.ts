@@ -5,6 +5,7 @@ import { unitName } from '../../values/units';
 import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
 import { readYesNo } from '../../values/yesno';
+import { onlyDate } from './expressions';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { typingDistance } from '../../match/typing';
 import type { Metric } from '../../metrics/glossary';
@@ -56,6 +57,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   rowsByShape(tokens, columns, items, put);
   theDate(tokens, columns, context, put);
   byPlace(tokens, context, put);
+  codesInside(tokens, items, context, put);
   numbers(tokens, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
@@ -238,6 +240,11 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     const counted = i > 0 && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
     if (plural || counted) put('guess', i, i + 1, t.lower, 0.35);
   });
+  // 'Patients whose phone is missing': what a column names may stand for its rows.
+  tokens.forEach((t, i) => {
+    const own = /[^su]s$/.test(t.lower) && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < 0.1);
+    if (own && /^(?:whose|who|without|having|lacking|where)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
+  });
 }
 
 /** Words that count or measure: one mistyped is no noun. */
@@ -248,11 +255,22 @@ const isLike = (word: string, list: readonly string[]): boolean => list.some((w)
 const KNOWN_NOUNS = new Set('days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));
 
 /** 'the date', where no column is called so and only one holds dates. */
-function theDate(tokens: readonly Token[], columns: readonly ColumnMention[], { head }: Context, put: Put): void {
-  const dated = head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
-  if (dated.length !== 1) return;
+function theDate(tokens: readonly Token[], columns: readonly ColumnMention[], context: Context, put: Put): void {
+  const name = onlyDate(context);
+  if (name === null) return;
   tokens.forEach((t, i) => {
-    if ((t.lower === 'date' || t.lower === 'dates') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, dated[0]!.name, 0.3);
+    if ((t.lower === 'date' || t.lower === 'dates') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, name, 0.3);
+    if (t.lower === 'day' && /^(?:by|on|each|per|every|which|the)$/.test(tokens[i - 1]?.lower ?? '') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, name, 0.4);
+  });
+}
+
+/** A code that stands inside the texts of only one column: 'the ones with E17'. */
+function codesInside(tokens: readonly Token[], items: readonly Item[], { head }: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    if ((t.kind !== 'word' && t.kind !== 'quoted') || !/\d/.test(t.lower) || !/\p{L}/u.test(t.lower) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i)) return;
+    const word = new RegExp(`(?<![\\p{L}\\p{N}])${t.lower.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}])`, 'iu');
+    const found = head.columns.filter((c) => c.type === 'text' && (head.glances?.get(c.name)?.values?.map(([v]) => v) ?? head.glances?.get(c.name)?.sample ?? []).some((v) => word.test(v)));
+    if (found.length === 1) put('codeIn', i, i + 1, { column: found[0]!.name, text: t.text }, 0);
   });
 }
 

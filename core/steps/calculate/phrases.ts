@@ -1,6 +1,6 @@
-import { readsAsNumber } from '../../formula/check';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { fit } from '../../metrics/metrics';
-import { findColumn } from '../../table/table';
+import { columnOf, findColumn } from '../../table/table';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
@@ -18,10 +18,10 @@ import { blank, column, columnsOf, isCondition, number, op, parts, walk, type Ca
 import type { CalculatePlan } from './step';
 
 /** A formula that says more than a column or a number by itself. */
-const real = (e: Expression): boolean => e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0;
+const real = (e: Expression): boolean => e.kind === 'over' || (e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0);
 
 /** Does the formula look at the row itself, not only at figures over many rows? A bare figure is a question, not a column. */
-const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
+const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || e.kind === 'over' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
 
 /** Is the expression a hundredfold, a percentage already? */
 const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
@@ -103,7 +103,11 @@ export const phrases = [
   casePhrases,
   // Over the rows
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
-  rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }) => over('running', e, [by]), 0),
+  rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) && columnOf(x.head, by).type !== 'text' ? null : over('running', e, [by])), 0),
+  // Rows numbered within a group
+  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),
+  rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => over('rank', q(c, x)), 0),
   rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => over('rank', q(c, x)), 0),
   rule('ranking', '~rankWord $rows? ~each $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => over('rank', q(c, x), [by]), 0),
@@ -117,6 +121,9 @@ export const phrases = [
   rule('ex2', '~diff? $col:c difference|deviation|distance|gap to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
   rule('ex2', 'difference|deviation|distance|gap of|between|in? ~each? $rows|$noun? $col:c to|from|against|and the? $col:by ~average', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
   rule('ex2', 'difference|deviation|distance|gap of|between|in? $col:c to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
+  rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? below|under|behind|from|beneath|off the? ~highest|best|top|leading $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', total('highest', e, [by]), e) : null; }, 0),
+  rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? below|under|behind|from|beneath|off the? ~highest|best|top|leading $col:c (of all|everyone|everything)?', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', total('highest', e), e); }, 0.1),
+  rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? above|over|from the? ~lowest|worst $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('lowest', e, [by])) : null; }, 0),
   rule('aboveBelow', 'above|over ~open? plus|+? ~close? or|and below|under ~open? minus|-? ~close?', () => true, 0),
   rule('ex2', 'how many|much ~be? missing|needed|short|lacking to? get|bring|lift|raise|fill? $col:a up? to|until $col:b', ({ a, b }, x: Context) => { const [m, n] = [q(a, x), q(b, x)]; return m && n ? op('-', n, m) : null; }, 0),
   rule('prev', 'the? $rows|$noun before|above', () => true, 0),
@@ -205,6 +212,7 @@ export const phrases = [
   rule('clause', '~add ~column $name:n with|from|as|for|of|containing|that|which|is is? $formula:e', ({ n, e }) => add(e, n), 0.1),
   rule('clause', '~column ~named? $name:n with|from|as|for|holding|containing $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
   rule('clause', '~add the? $name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.05),
+  rule('clause', '~add ~column? ~named? the? $name:n ,|:|;? i.e|i.e.|ie|namely|meaning|viz ,|.? the? $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
   rule('clause', '~column ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
   rule('clause', '~column ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
   rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
@@ -227,6 +235,7 @@ export const phrases = [
   rule('parts', '$datepart:p ~list the? $parts:r', ({ p, r }) => [p, ...r], 0),
 
   // Rounding what is there
+  rule('clause', '~round $cols:c off? to ~whole $unit|$word', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '~round $cols:c off|up|down? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '$places:p for|in|on|at $cols:c', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
@@ -265,6 +274,8 @@ export const phrases = [
   rule('blankIt', 'stays|stay|remains|is|gives|gets|give|get a? ~blankWord', () => true, 0.02),
   rule('rider', '~blankWord for|where|if|with|when zero|no|0 $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
   rule('rider', '~blankWord for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.1),
+  rule('rider', "$blankIt ~if it|they|he|she|nothing|nobody|none|there didn't|doesn't|wasn't|weren't|isn't|don't|hasn't|haven't|never|not|did|was|were|does not? $word?", () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
+  rule('rider', "~blankWord ~if it|they|he|she|nothing|nobody|none|there didn't|doesn't|wasn't|weren't|isn't|don't|hasn't|haven't|never|not|did|was|were|does not? $word?", () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.15),
   rule('rider', '~blankWord ~if nobody|nothing|none|noone was|were|is|has|had? $word', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
   rule('aside', 'down the? list|column|rows|sheet|table', () => nothing, 0.05),
   rule('aside', 'the? first $rows of a|each|every|the $col ~be? ~blankWord', () => nothing, 0.05),
@@ -331,12 +342,12 @@ export const phrases = [
   rule('rider', 'in|as euros|euro|dollars|pounds|money|eur|usd|gbp|francs', () => onLast('money', (plan) => (textual(plan.as) ? null : plan)), 0.05),
   rule('rider', 'column|field ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.2),
   rule('rider', '~into ~column ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.05),
-  rule('rider', 'put|write it|that|this|them? ~into ~column', () => onLast('placed', (plan) => plan), 0),
-  rule('rider', '~into ~column', () => onLast('placed', (plan) => plan), 0),
-  rule('rider', '~add ~column', () => onLast('placed', (plan) => plan), 0.1),
-  rule('rider', '~column', () => onLast('placed', (plan) => plan), 0.2),
-  rule('rider', 'show|put|add|write that|this|the|it number|figure|count|value? on|to|next|beside|in ~each? of? their|the? $rows', () => onLast('placed', (plan) => plan), 0),
-  rule('rider', 'add|put|show that|it|this|them next|beside|to? each|every? $rows?', () => onLast('placed', (plan) => plan), 0.1),
+  rule('rider', 'put|write it|that|this|them? ~into ~column', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0),
+  rule('rider', '~into ~column', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0),
+  rule('rider', '~add ~column', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0.1),
+  rule('rider', '~column', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0.2),
+  rule('rider', 'show|put|add|write that|this|the|it number|figure|count|value? on|to|next|beside|in ~each? of? their|the? $rows', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0),
+  rule('rider', 'add|put|show that|it|this|them next|beside|to? each|every? $rows?', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0.1),
   rule('aside', '~add $num ~column', () => nothing, 0.1),
   rule('aside', '~add $num more|new|extra columns|column', () => nothing, 0.05),
   rule('aside', 'next|beside|for|on|to|with|from|in|of|per to? every|each|everybody|all $rows|$guess', () => nothing, 0.1),

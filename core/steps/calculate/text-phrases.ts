@@ -208,6 +208,11 @@ export const textPhrases = [
   rule('ex1', 'how long ~each? $col:c ~be ,? in? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
   rule('ex1', 'how long ~be ~each? $col:c ,? in? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
 
+  // How many things a list holds
+  rule('ex1', '~countWord $col:c does|do|did|has|have|are|is|were|was there? on|for|in|of|with? ~each? $rows|$noun|$guess|$col have|has|had|got|hold|list|show|lists|holds|shows?', ({ c }, x: Context) => listed(c, x), -0.2),
+  rule('ex1', '~countWord $col:c on|for|in|of|per|by each|every? $rows|$noun|$guess', ({ c }, x: Context) => listed(c, x), -0.2),
+  rule('ex1', '~countWord entries|items|things|parts|pieces|values|elements are|is? in|inside|of the? $col:c', ({ c }, x: Context) => listed(c, x), -0.2),
+
   // Filled up with zeros
   rule('clause', 'pad|fill|extend out|up? $col:c out|up? to|with|on $num:n digits|digit|characters|figures|places|letters? (with|by|using leading|zeros|zeroes|zero|0 zeros|zeroes?)?', ({ c, n }) => padded(c, n), 0),
   rule('clause', 'pad|fill $col:c with leading? zeros|zeroes|0 up? to|until|so that it|they? has|have? $num:n digits|characters|figures|places|long?', ({ c, n }) => padded(c, n), 0),
@@ -278,6 +283,13 @@ export const textPhrases = [
   rule('aside', 'and so on|forth', () => nothing, 0),
   rule('aside', 'etc', () => nothing, 0),
 ].flat();
+
+/** How many pieces the lists of a column hold, where it holds lists: a mark stands in one of five filled cells or more. */
+function listed(name: string, x: Context): Expression | null {
+  const all = sampleOf(name, x).filter((v) => v.trim() !== '');
+  const mark = [';', '|', ',', '/'].find((m) => all.filter((v) => v.includes(m)).length >= Math.max(1, all.length / 5));
+  return columnOf(x.head, name).type === 'text' && mark !== undefined ? { kind: 'pieces', mark, of: column(name) } : null;
+}
 
 /** Is a column one of texts? */
 const textual = (name: string, x: Context): boolean => columnOf(x.head, name).type === 'text';

@@ -12,4 +12,5 @@ export const phrases = [
   rule('clause', 'it|that was|is $cols:c that|which? i|we want|wanted|meant|mean|wish|wished to ~drop|off', ({ c }) => plans({ step: 'drop', columns: c }), 0),
   rule('clause', 'take|throw|leave|cut column|columns? $cols:c column|columns? away|out|off', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
   rule('clause', '~unwanted $cols:c any? more|longer?', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
+  rule('clause', '~drop everything|anything|all|whatever|columns|column is? to|about|having|related|that|which is? do|to? to? with? $family:f', ({ f }) => plans({ step: 'drop', columns: f }), -0.3),
 ].flat();

@@ -33,5 +33,7 @@ export const phrases = [
   rule('clause', 'show|leave|keep only|just|nothing? but? the? $lastFirst:s $num:n $chars of|in|from|visible|readable|open the? of|in|from? $cols:c visible|readable|open|unmasked|uncovered', ({ s, n, c }) => { const m = leave(s, n); return m && act(c, m); }, 0),
   rule('rider', '$maskWay:w', ({ w }) => rider(w), 0.05),
   rule('rider', '~leaveOpen the? $lastFirst:s $num:n $chars? visible|readable|open|uncovered|unmasked?', ({ s, n }) => { const m = leave(s, n); return m && rider(m); }, -0.05),
-  rule('rider', 'so|such? that|consistently|the? same people|names|values|ones|person|value|name? still|always|can|stay|stays|get|gets|has|have? match|matched|the|consistent|same? same? token|code|mask|tokens?', () => amend('mask same', (plan) => (plan.step === 'mask' ? plan : null)), 0.1),
+  rule('rider', 'consistently|uniformly', () => amend('mask same', (plan) => (plan.step === 'mask' ? plan : null)), 0.05),
+  rule('rider', 'so|such? that the? same $word always|still? gets|get|has|have|keeps|keep|receives always|still? the? same $word', () => amend('mask same', (plan) => (plan.step === 'mask' ? plan : null)), 0.05),
+  rule('rider', 'so|such? that they|it|values|names|ones still? match|matches|fit', () => amend('mask same', (plan) => (plan.step === 'mask' ? plan : null)), 0.05),
 ].flat();

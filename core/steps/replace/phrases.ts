@@ -1,5 +1,5 @@
 import { folded } from '../../values/fold';
-import { onColumns, type Act, type Context } from '../../language/acts';
+import { onColumns, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Find } from './step';
 
@@ -42,6 +42,16 @@ export const phrases = [
   rule('clause', '~replace all? the? $chars:m ~with a? $chars:s in $cols:c', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.1),
   rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
   rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
+
+  rule('clause', '$sought:t ~should ~be? read|written|spelled|spelt|called|= $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && act([c], texts('whole', t), s); }, 0.2),
+  rule('clause', '$sought:t should|must|ought|has|needs to? be $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && act([c], texts('whole', t), s); }, 0.2),
+  // Several at once: 'change Y to yes and n to no in showed up'
+  rule('change', '$sought:t ~with|= $instead:s', ({ t, s }) => ({ t, s }), 0),
+  rule('change', '$word:t ~with|= $word:s', ({ t, s }) => (/^(?:the|a|an|it|in|and|or|all|with|by|to|for|into)$/i.test(t) || /^(?:the|a|an|it|in|and|or|all|blank|empty|capitals|numbers?|dates?|text)$/i.test(s) ? null : { t: [t], s }), 0.3),
+  rule('changes', '$change:a', ({ a }) => [a], 0),
+  rule('changes', '$change:a ~list $changes:r', ({ a, r }) => [a, ...r], 0),
+  rule('clause', '~replace $changes:l in|inside|within|of the? $cols:c', ({ l, c }, x: Context) => several(l, c, x), 0.05),
+  rule('clause', 'in $cols:c ,? ~replace $changes:l', ({ l, c }, x: Context) => several(l, c, x), 0.05),
 
   // Without a column: the only one in which all of the texts stand as whole cells.
   rule('clause', '~replace all? the? $sought:t ~with $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && act([c], texts('whole', t), s); }, 0.3),
@@ -91,6 +101,20 @@ export const phrases = [
 function holding(list: readonly string[], { head }: Context): string | null {
   const found = head.columns.filter((c) => { const all = head.glances?.get(c.name)?.values?.map(([v]) => folded(v)); return all && list.every((t) => all.includes(folded(t))); });
   return found.length === 1 ? found[0]!.name : null;
+}
+
+interface Change { readonly t: readonly string[]; readonly s: string }
+
+/** Several whole values of columns replaced, each by another; each must be there, and none may be changed twice. */
+function several(list: readonly Change[], columns: readonly string[], { head }: Context): Act | null {
+  if (list.length < 2) return null;
+  const there = columns.map((c) => new Set(head.glances?.get(c)?.values?.map(([v]) => folded(v)) ?? []));
+  if (!list.every((l) => l.t.every((t) => there.some((values) => values.has(folded(t)))))) return null;
+  if (list.some((l, i) => list.slice(i + 1).some((k) => k.t.some((t) => folded(t) === folded(l.s))))) return null;
+  return {
+    key: `changes ${JSON.stringify([list, columns])}`,
+    apply: (state) => list.reduce((s, { t, s: text }) => withPlan(s, { step: 'replace', columns, find: texts('whole', t), with: text }, columns), state),
+  };
 }
 
 /** Whole cells that say so blanked in every column where they stand. */

@@ -58,6 +58,7 @@ export const phrases = [
   rule('clause', '~split $col:c ~into2 the? first word|name ~into $name:a and the? rest ~into $name:b', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
   // 'Hive holds a number and a place with a dash in between. I want the number under Hive number and the place under Site.'
   rule('clause', '$col:c ~split3 $word:k and $word:l $atmark:m .|;|,? ~make? $word:p ~into $name:a and $word:q ~into $name:b', ({ c, k, l, m, p, q, a, b }) => (k.toLowerCase() === p.toLowerCase() && l.toLowerCase() === q.toLowerCase() ? act(c, mark(m.text), [a, b], 'first') : null), 0),
+  rule('clause', '~split $col:c ~into2 up? to? $num:k columns|parts|pieces|fields', ({ c, k }, x: Context) => (Number.isInteger(k) && k >= 2 && k <= 50 ? act(c, likelyMark(c, k, x), proposed(c, k)) : null), 0.1),
   rule('clause', '~split $col:c $atmark:m :|,|;? ~into2 $num:k columns|parts|pieces|fields|ones|cells|bits', ({ c, m, k }) => (Number.isInteger(k) && k >= 2 && k <= 50 ? cutAt(c, m, proposed(c, k)) : null), 0),
   rule('clause', '~split $col:c ~into2 $num:k columns|parts|pieces|fields $atmark:m', ({ c, m, k }) => (Number.isInteger(k) && k >= 2 && k <= 50 ? cutAt(c, m, proposed(c, k)) : null), 0),
   rule('clause', '~split $col:c ~into2 $num:k columns|parts|pieces|fields $atmark:m :|,|;? $calling $names:n', ({ c, m, k, n }) => (n.length === k ? cutAt(c, m, n) : null), 0),

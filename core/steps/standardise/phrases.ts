@@ -26,6 +26,7 @@ export const phrases = [
   rule('clause', '~make the? ~spellings $cols:c ~into? ~oneSpelling', ({ c }, x: Context) => act(c, x), 0),
   rule('clause', '~mergeVerb the? ~spellings of|in|for|from|within|among the? same? $cols:c ~into|under|to ~oneSpelling', ({ c }, x: Context) => act(c, x), 0),
   rule('clause', '$cols:c ~should? ~be? written|spelled|spelt the? same|one|consistent|consistently|uniform way? everywhere|throughout|always|only?', ({ c }, x: Context) => act(c, x), 0.05),
+  rule('clause', '$cols:c names|values|entries? ~be written|spelled|spelt|typed|entered? differently|inconsistently|variously|wrongly|badly|messily|inconsistent|messy .|,|;|:|-? so|please? ~make|~mergeVerb|~standardise them|it|that|those all|the? consistent|uniform|alike|same|right?', ({ c }, x: Context) => act(c, x), -0.05),
   rule('clause', '$cols:c ~be written|spelled|spelt|typed|entered differently|inconsistently|variously|wrongly|badly|messily .|,|;|:? ~make|~mergeVerb|~standardise them|it|that|those', ({ c }, x: Context) => act(c, x), 0),
   rule('clause', 'the? same $col:c ~be|~should? ~be written|spelled|spelt|typed|entered differently|inconsistently|variously|several|many|different ways? .|,|;|:? ~make|~mergeVerb|~standardise them|it|that|those', ({ c }, x: Context) => act([c], x), 0),
   rule('clause', 'the? same $col:c ~be|appears|occurs|stands written|spelled|spelt|typed|entered? ~messily .|,|;|:? ~make|~mergeVerb|~standardise them|it|that|those ~into? ~oneSpelling?', ({ c }, x: Context) => act([c], x), 0),

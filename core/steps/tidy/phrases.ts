@@ -30,7 +30,6 @@ export const phrases = [
   rule('ways', '~sentence', () => ['sentence'], 0.02),
   rule('ways', '~sentence ,|and? ~rest', () => ['sentence'], 0),
   rule('ways', 'as|like ~properNames', () => ['name'], 0),
-  rule('ways', '~properNames', () => ['name'], 0.05),
   rule('cleaning', '~tagsWord', () => 'tags', 0),
   rule('cleaning', '~accentsWord', () => 'accents', 0),
   rule('cleaning', '~linesWord', () => 'lines', 0),
