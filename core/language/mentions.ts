@@ -266,6 +266,8 @@ export function valueMentions(tokens: readonly Token[], request: string, vocabul
   if (vocabulary.values.size === 0) return out;
   for (let from = 0; from < tokens.length; from++) {
     if (tokens[from]!.kind === 'mark' || tokens[from]!.kind === 'column') continue;
+    // 'A' is a value of its own; 'a' is an article.
+    if (tokens[from]!.text === 'a') continue;
     for (let to = from + 1; to <= Math.min(tokens.length, from + vocabulary.longestValue + 1); to++) {
       const span = tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to);
       const found = vocabulary.values.get(folded(span)) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, ''));

@@ -148,6 +148,8 @@ export const conditionRules = [
   rule('rset', '$rows|$guess with|containing|mentioning|having|that|which mention|mentions|say|says|contain|contains? the? word|text|term|phrase? $word:w in|inside|within|under the|their|its? $col:c', ({ w, c }, x: Context) => mentionsWord(w, c, x), 0.05),
   rule('cond', '$col:c mention|mentions|say|says|talks|talk about|of? an? $word:w', ({ w, c }, x: Context) => mentionsWord(w, c, x), 0.1),
 
+  rule('rset', '$rows|$guess ~rel? $remark? ~open $values:v ~close', ({ v }) => (new Set(v.map((o: Value) => o.column)).size === 1 ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.1),
+
   // Whole rows
   rule('cond', 'everything|all columns|fields|cells|values? ~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
   rule('cond', 'every|each column|field|cell|value ~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),

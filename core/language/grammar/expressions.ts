@@ -1,6 +1,6 @@
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
-import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
 import { column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
@@ -13,7 +13,16 @@ const percent = (of: Expression): Expression => op('*', of, number(100));
 const total = (fn: 'sum' | 'mean' | 'lowest' | 'highest' | 'count', of: Expression, by: readonly string[] = []): Expression => ({ kind: 'total', fn, of, by });
 
 /** A column that can be calculated with, or null. */
-const quantity = (name: string, { head }: Context): Expression | null => (readsAsNumber(head, name) && !isDate(columnOf(head, name).type) ? column(name) : null);
+const quantity = (name: string, { head }: Context): Expression | null => (readsAsNumber(head, name) && !isDate(columnOf(head, name).type) ? column(name) : clocked(name, head) ? { kind: 'measure', unit: 'min', of: column(name) } : null);
+
+/** Does a column hold spans of time written with colons: hours, minutes and seconds? */
+function clocked(name: string, head: CheckedHead): boolean {
+  const glance = head.glances?.get(name);
+  if (!glance || columnOf(head, name).type !== 'text') return false;
+  const all = (glance.values?.map(([v]) => v) ?? glance.sample ?? []).slice(0, 200);
+  return all.length > 0 && all.filter((v) => /^\s*\d{1,3}:[0-5]\d:[0-5]\d\s*$/.test(v)).length >= all.length * 0.6;
+}
+
 const dated = (name: string, { head }: Context): Expression | null => (readsAsDate(head, name) ? column(name) : null);
 const both = (a: Expression | null, b: Expression | null, make: (a: Expression, b: Expression) => Expression): Expression | null => (a && b ? make(a, b) : null);
 
@@ -108,6 +117,8 @@ export const expressionRules = [
   ]).flat(),
   rule('ex1', '~days between $col:a and $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
   rule('ex1', 'time|duration in days? from|between $col:a ~fromTo $col:b in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.2),
+  rule('ex1', '~days ~took? from|between|since|until|to? $date:d ~fromTo $col:c', ({ d, c }, x: Context) => { const to = dated(c, x); return to && { kind: 'span', unit: 'days', from: { kind: 'date', value: d }, to }; }, 0),
+  rule('ex1', '~days ~took? from|between|since? $col:c ~fromTo $date:d', ({ d, c }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, 0),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
 

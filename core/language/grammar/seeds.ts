@@ -243,7 +243,7 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
   // 'Patients whose phone is missing': what a column names may stand for its rows.
   tokens.forEach((t, i) => {
     const own = /[^su]s$/.test(t.lower) && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < 0.1);
-    if (own && /^(?:whose|who|without|having|lacking|where)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
+    if (own && /^(?:whose|who|with|without|having|lacking|where)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
   });
 }
 

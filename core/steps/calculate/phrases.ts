@@ -1,6 +1,7 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { fit } from '../../metrics/metrics';
 import { columnOf, findColumn } from '../../table/table';
+import { unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
@@ -93,6 +94,8 @@ function shareIn(name: string, by: string, x: Context): Expression | null {
 }
 const over = (fn: 'running' | 'previous' | 'rank' | 'rank up', of: Expression | null, by: readonly string[] = []): Expression | null => of && { kind: 'over', fn, of, by };
 const q = (name: string, x: Context): Expression | null => quantity(name, x);
+/** A rank: the highest is first, of times the shortest. */
+const ranked = (name: string, x: Context, by: readonly string[] = []): Expression | null => { const e = q(name, x); return over(e?.kind === 'measure' ? 'rank up' : 'rank', e, by); };
 
 export const phrases = [
   textPhrases,
@@ -108,10 +111,11 @@ export const phrases = [
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),
   rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
-  rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => over('rank', q(c, x)), 0),
-  rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => over('rank', q(c, x)), 0),
-  rule('ranking', '~rankWord $rows? ~each $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => over('rank', q(c, x), [by]), 0),
-  rule('ranking', '~rankWord $rows? by|on? $col:c ~each $col:by', ({ c, by }, x: Context) => over('rank', q(c, x), [by]), 0),
+  rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => ranked(c, x), 0),
+  rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => ranked(c, x), 0),
+  rule('ranking', '~rankWord $rows|$col|$guess? within|in|inside|for|per the|their|each|its|every? own|same? $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), 0.05),
+  rule('ranking', '~rankWord $rows? ~each $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
+  rule('ranking', '~rankWord $rows? by|on? $col:c ~each $col:by', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
   rule('ex0', '~change $col:c compared|relative|against|versus|vs to|with? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('ex0', '~change $col:c from|over|since|to $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('ex0', '~change $col:c change|changed? compared|relative with|to? $prev for|of|in the? same $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
@@ -219,6 +223,9 @@ export const phrases = [
   rule('clause', 'and $name:n the $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.2),
   rule('clause', '$name:n , $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.4),
   rule('clause', 'what|how much ~be? still? open|left|due|owed|owing|outstanding|missing|payable :|,|- $formula:e', ({ e }) => (real(e) ? add(e) : null), 0),
+  rule('clause', '$name:n :|,|- ~add ~column with|of|as|for|containing|from? $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
+  rule('clause', '$name:n ,|:? i.e|i.e.|ie|namely|meaning ,|.? the? $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.05),
+  rule('clause', '$name:n from|of|out of? the? $col:c ,|:|.|;? that|which|it|i.e? is? the? $pieceOf $side:s the? $which:w? $mark:m', ({ n, c, s, w, m }) => add({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }, n), 0.15),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
@@ -258,7 +265,7 @@ export const phrases = [
   rule('rider', 'in|as a|the? percent|percentage|% of what|the? we|it|they? $col:c', ({ c }) => onLast(`percent of ${c}`, (plan) => { const r = ratioOf(plan.as); return r && keyOf(r.right) === keyOf(column(c)) ? (isPercent(plan.as) ? plan : { ...plan, as: percent(plan.as) }) : null; }), 0),
   rule('rider', 'only? $col:a $rows|$guess? counts|count ,|and|but? not $cols:b', ({ a, b }) => onLast(`counts ${a}`, (plan) => { const used = columnsOf(plan.as); return used.includes(a) && !b.some((n: string) => used.includes(n)) ? plan : null; }), 0),
   rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
-  rule('rider', 'in|as $unit', () => onLast('unit', (plan) => plan), 0.05),
+  rule('rider', 'in|as $unit:u', ({ u }) => onLast(`unit ${u}`, (plan) => inUnit(plan, u)), 0.05),
 
   // Blank where ...
   rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
@@ -328,6 +335,7 @@ export const phrases = [
   rule('rider', '$blankIt ~if there? is|are? no|not any? $col:c $word? is|was|are? given|recorded|entered|known|noted|written', ({ c }) => onLast(`unknown ${c}`, (plan) => withBlank(plan, { kind: 'empty', of: column(c) })), -0.2),
   rule('rider', "$blankIt ~if we|they|it|you don't|dont|not know|have|tell|say how many|much|which|it|that|them?", () => onLast('unknown', (plan) => { const [first] = columnsOf(plan.as); return first === undefined ? null : withBlank(plan, { kind: 'empty', of: column(first) }); }), 0),
   rule('rider', '$num:n ~if there|we|they|it is|are|have? enough|sufficient|plenty', ({ n }) => onLast('at least', (plan) => (n === 0 && !textual(plan.as) ? { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } } : null)), 0),
+  rule('rider', 'at least|minimum|lowest|worst zero|0', () => onLast('not negative', (plan) => (textual(plan.as) || plan.as.kind === 'choose' ? null : { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } })), 0.05),
   rule('rider', 'never|not below|under|less|negative than? zero|0?', () => onLast('not negative', (plan) => (textual(plan.as) ? null : { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } })), 0.3),
   rule('rider', '$values $rows|$guess? counts|count as? well|too|also ,? $withZero?', () => onLast('counts too', (plan) => (plan.where ? null : plan)), 0),
   rule('withZero', 'with their|its zero|0|value', () => true, 0),
@@ -362,6 +370,22 @@ export const phrases = [
   rule('rider', 'the? ~lowest gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
   rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
 ].flat();
+
+/** What is measured in a unit measured in another of its sort; a formula without a measure is only confirmed. */
+function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
+  let measured = false, other = false;
+  const change = <T>(node: T): T => {
+    if (Array.isArray(node)) return node.map(change) as T;
+    if (typeof node !== 'object' || node === null) return node;
+    const all = Object.fromEntries(Object.entries(node).map(([k, v]) => [k, change(v)]));
+    if (all['kind'] !== 'measure') return all as T;
+    measured = true;
+    if (unitSort(String(all['unit'])) !== unitSort(unit)) other = true;
+    return { ...all, unit } as T;
+  };
+  const as = change(plan.as);
+  return !measured ? plan : other ? null : { ...plan, as };
+}
 
 /** A running figure along another order: the rows are put in it first. */
 const orderedBy = (name: string): Act => ({

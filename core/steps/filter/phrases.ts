@@ -52,7 +52,8 @@ export const phrases = [
   rule('rider', '~if $cond:c let it|them|those? stay', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),
   rule('rider', 'and|also|or anything|everything|also $cond:c as|too|also? well?', ({ c }, _x: Context) =>
     amend(`also ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: plan.mode === 'aside' ? any([plan.where, c]) : all([plan.where, c]) } : null)), 0.1),
-  rule('rider', 'newest|latest|recent|most? first|at|on the? top?', () => thenByDate(true), 0),
+  rule('rider', 'newest|latest|recent first|at|on the? top?', () => thenByDate(true), 0),
+  rule('rider', 'most recent|new first|at|on the? top?', () => thenByDate(true), 0),
   rule('rider', 'oldest|earliest first|at|on the? top?', () => thenByDate(false), 0),
   rule('rider', '~corrected $rset:c', ({ c }) => amend(`corrected ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: c } : null)), 0),
   rule('rider', '~open $plainWords:t ~close', ({ t }) => onlyWords(t), 0),

@@ -13,8 +13,13 @@ export const phrases = [
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~first', ({ c }) => move(c, { to: 'first' }), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~last', ({ c }) => move(c, { to: 'last' }), 0),
+  rule('clause', 'and? $cols:c column|columns? to? ~first', ({ c }) => also(c, { to: 'first' }), 0.1),
+  rule('clause', 'and? $cols:c column|columns? to? ~last', ({ c }) => also(c, { to: 'last' }), 0.1),
   rule('clause', 'swap|exchange|switch the? places|positions|order? of? $col:a and|with|for $col:b around|over|columns?', ({ a, b }) => swap(a, b), 0),
 ].flat();
+
+/** 'And runner to the front': a move that goes along with one just said. */
+const also = (columns: readonly string[], place: Place): Act => ({ key: `also move ${JSON.stringify([columns, place])}`, apply: (state) => (state.plans.at(-1)?.step === 'move' ? withPlan(state, { step: 'move', columns, place }, columns) : null) });
 
 /** Two columns each in the other's place. */
 const swap = (a: string, b: string): Act => ({

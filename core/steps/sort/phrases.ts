@@ -69,6 +69,8 @@ export const phrases = [
   rule('aside', '~open? $num|$value ~be the? ~highest|~lowest ~close?', () => nothing, 0),
   rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
   rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('aside', 'the? ~blankWord ones|cells|rows|values? last', () => nothing, 0.05),
+  rule('aside', 'the? ~blankWord ones|cells|rows|values? go|come|stay|put? at|to|in the? end|bottom|back', () => nothing, 0.05),
 ].flat();
 
 /** The column that 'heaviest first' is about: the only one of a weight, by its name. */

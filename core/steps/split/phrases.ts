@@ -5,20 +5,20 @@ import { cutText, type Cut, type SplitPlan } from './step';
 
 const MARKS = [',', ';', '/', ' - ', '-', '|', ':', ' '];
 
-/** The mark that cuts the most values of a column into so many pieces; a comma where nothing is known. */
-function likelyMark(column: string, pieces: number, x: Context): Cut {
+/** The cut that takes the most values of a column into so many pieces: a mark, or the change from letters to digits; none where nothing fits. */
+function likelyMark(column: string, pieces: number, x: Context): Cut | null {
   const values = (x.head.glances?.get(column)?.values ?? []).slice(0, 300);
-  let best: { cut: Cut; score: number } = { cut: { kind: 'mark', text: ',' }, score: 0 };
-  for (const text of MARKS) {
-    const cut: Cut = { kind: 'mark', text };
+  if (values.length === 0) return { kind: 'mark', text: ',' };
+  let best: { cut: Cut | null; score: number } = { cut: null, score: 0 };
+  for (const cut of [...MARKS.map((text): Cut => ({ kind: 'mark', text })), { kind: 'change' } as const]) {
     const score = values.filter(([v]) => cutText(v, cut, 'every', Infinity).length === pieces).length;
     if (score > best.score) best = { cut, score };
   }
   return best.cut;
 }
 
-const act = (column: string, at: Cut, into: readonly string[], which: SplitPlan['which'] = 'every'): Act | null =>
-  into.length < 2 ? null : { key: `split ${JSON.stringify([column, at, into, which])}`, apply: (state: State) => withPlan(state, { step: 'split', column, at, which, into }, [column]) };
+const act = (column: string, at: Cut | null, into: readonly string[], which: SplitPlan['which'] = 'every'): Act | null =>
+  at === null || into.length < 2 ? null : { key: `split ${JSON.stringify([column, at, into, which])}`, apply: (state: State) => withPlan(state, { step: 'split', column, at, which, into }, [column]) };
 
 const mark = (text: string): Cut => ({ kind: 'mark', text });
 

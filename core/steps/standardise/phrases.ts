@@ -30,6 +30,10 @@ export const phrases = [
   rule('clause', '$cols:c ~be written|spelled|spelt|typed|entered differently|inconsistently|variously|wrongly|badly|messily .|,|;|:? ~make|~mergeVerb|~standardise them|it|that|those', ({ c }, x: Context) => act(c, x), 0),
   rule('clause', 'the? same $col:c ~be|~should? ~be written|spelled|spelt|typed|entered differently|inconsistently|variously|several|many|different ways? .|,|;|:? ~make|~mergeVerb|~standardise them|it|that|those', ({ c }, x: Context) => act([c], x), 0),
   rule('clause', 'the? same $col:c ~be|appears|occurs|stands written|spelled|spelt|typed|entered? ~messily .|,|;|:? ~make|~mergeVerb|~standardise them|it|that|those ~into? ~oneSpelling?', ({ c }, x: Context) => act([c], x), 0),
+  rule('clause', '$cols:c has|have|had|with|come|comes|came|appear|appears|are|is in? ~spellings .|,|;|:|-? so|please? ~mergeVerb|~standardise|~make $cleanIt', ({ c }, x: Context) => act(c, x), 0),
+  rule('cleanIt', 'that|them|those|it|this|these up|out|right|consistent|uniform|alike? together?', () => true, 0),
+  rule('cleanIt', 'up|out that|them|those|it|this|these', () => true, 0),
+  rule('clause', 'just|only? one|a single|common|uniform? spelling|name|version|form|way|writing of? writing|spelling? per|for|of each|every|the? $col:c', ({ c }, x: Context) => act([c], x), 0.05),
   rule('clause', '~standardise them|it|those|that', () => them, 0.1),
   rule('clause', '~mergeVerb the? ~spellings', () => them, 0.3),
   rule('rider', '~make|use|take|keep|write|into|to|under ~into? ~oneSpelling each|everywhere|throughout|always|every? time|where?', () => amend('standardise one', (plan) => (plan.step === 'standardise' ? plan : null)), 0),
@@ -40,5 +44,7 @@ export const phrases = [
   rule('kept', '$text:t', ({ t }) => [t], 0),
   rule('kept', '$kept:a ~list $kept:b', ({ a, b }) => [...a, ...b], 0),
   rule('rider', 'but|and? leave|leaving|keep|keeping|not|except|without $kept:k alone|out|separate|apart|as|untouched it|they|is|are|it? is|are|as|they? is|are?', ({ k }) => leaving(k), 0.05),
+  rule('rider', '$value for|as instance|example', ({}) => amend('for instance', (plan) => (plan.step === 'standardise' ? plan : null)), 0.05),
+  rule('rider', 'e.g|like|such|for as|instance|example? $value', ({}) => amend('for instance', (plan) => (plan.step === 'standardise' ? plan : null)), 0.05),
   rule('aside', 'some|many|few|several|they|these|names|values of? them|these? ~be misspelt|misspelled|mistyped', () => nothing, 0.1),
 ].flat();
