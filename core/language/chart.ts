@@ -235,7 +235,7 @@ export class Grammar {
             if (work++ > MOST_WORK) return;
             if (k === r.elements.length) {
               const value = r.build(filled, context);
-              if (value !== null && value !== undefined) add({ cat: r.cat, from, to: at, value, cost }, agenda);
+              if (value !== null && value !== undefined && value !== false) add({ cat: r.cat, from, to: at, value, cost }, agenda);
               return;
             }
             const { cat, label, tight } = r.elements[k]!;

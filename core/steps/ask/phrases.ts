@@ -135,7 +135,7 @@ export const phrases = [
   rule('qlead', '~tellMe what|how? is|are|was|were? the?', () => true, 0.02),
   rule('qtail', 'look|looked|see|saw|been|visit|visited at? in|on|at|during these|those|all|the? $rows|$guess', () => true, 0.1),
   rule('qtail', 'did|do we|they look|see|visit at? in|on|at|during? these|those|all|the? $rows|$guess?', () => true, 0.05),
-  rule('qtail', 'have|has|did? $word:w ~inTotal?', ({ w }, x: Context) => [...x.vocabulary.ownNouns].some((n) => n.length >= 5 && w.toLowerCase().startsWith(n.slice(0, 5))) || null, 0.1),
+  rule('qtail', 'have|has|did? $word:w ~inTotal?', ({ w }, x: Context) => [...x.vocabulary.ownNouns].some((n) => n.length >= 5 && w.toLowerCase().startsWith(n.slice(0, 5))), 0.1),
   rule('qtail', 'did|do|does|have|has|had|is|are|was|were we|they|you|it? get|got|have|make|made|bring|brought|sell|sold|take|took|come|came|use|used|been|there|deliver|delivered|charge|charged|look|receive|received? in|at|up? ~inTotal?', () => true, 0.1),
   rule('question', '$qlead $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
   rule('question', '~tellMe $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),

@@ -1,6 +1,6 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { fit } from '../../metrics/metrics';
-import { columnOf, findColumn } from '../../table/table';
+import { findColumn } from '../../table/table';
 import { unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
@@ -106,7 +106,7 @@ export const phrases = [
   casePhrases,
   // Over the rows
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
-  rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) && columnOf(x.head, by).type !== 'text' ? null : over('running', e, [by])), 0),
+  rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) ? null : over('running', e, [by])), 0),
   // Rows numbered within a group
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),
