@@ -4,7 +4,7 @@ import { cellsOf } from '../formats/write';
 import { columnCells, csvTable } from '../testing/tables';
 import { textTable } from '../table/table';
 import { checkPlan, readExact, type Plan } from './registry';
-import { HELD, headWithGlances, runPlan, tryPlan, type Holds } from './run';
+import { HELD, firstRows, headWithGlances, runPlan, tryPlan, type Holds } from './run';
 
 const LOTS = `Lot,Keeper,Site,Kg,Hives,Price,Status
 L-1, ada  FERN,12 - Orchard,42.5,6,€9.40,accepted
@@ -44,6 +44,10 @@ test('look-alike values are written in one spelling; what is not sure is left an
   expect(done.cells).toEqual([...Array.from({ length: 6 }, () => 'Upper Teal'), 'Heath', 'Heath', 'Heaths', 'Heaths', null]);
   expect(done.kinds).toEqual({ unsure: 2, letters: 1, order: 1, marks: 1, same: 6 });
   expect(done.spellings!.map((g) => g.to)).toEqual(['Upper Teal', 'Heath']);
+  // A first look at some of the rows does not speak for all of them.
+  const few = await runPlan(readExact('Standardise ‹Site›.')!, firstRows(table, 3), head);
+  expect(few.spellings).toEqual([]);
+  expect((await after('Standardise ‹Site›.')).spellings).toHaveLength(2);
   const decided = await after('Standardise ‹Site›, taking "Heaths" for "Heath", leaving "Uper Teal" and "Teal, Upper" as it is.');
   expect(decided.cells.slice(3)).toEqual(['Upper Teal', 'Uper Teal', 'Teal, Upper', 'Heath', 'Heath', 'Heath', 'Heath', null]);
 });

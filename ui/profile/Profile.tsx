@@ -58,7 +58,7 @@ export function Profile({ workspaceId, tableId, version, onTake, onClose }: { wo
         <Box sx={{ flex: 1, minWidth: 0, overflow: 'auto' }}>
           <table style={{ borderCollapse: 'collapse', width: '100%', fontSize: 12.5, tableLayout: 'fixed' }}>
             <thead>
-              <tr>{[['column', '17%'], ['seems to be', '15%'], ['filled', '112px'], ['different', '70px'], ['range, or commonest', '19%'], ['what would mend it', '']].map(([h, width]) => <th key={h} style={{ textAlign: 'left', fontWeight: 400, fontSize: 11.5, color: FAINT, padding: '3px 8px', width, whiteSpace: 'nowrap', position: 'sticky', top: 0, background: SHADE }}>{h}</th>)}</tr>
+              <tr>{[['column', '17%'], ['seems to be', '15%'], ['filled', '112px'], ['different', '70px'], ['what is in it', '19%'], ['what would mend it', '']].map(([h, width]) => <th key={h} style={{ textAlign: 'left', fontWeight: 400, fontSize: 11.5, color: FAINT, padding: '3px 8px', width, whiteSpace: 'nowrap', position: 'sticky', top: 0, background: SHADE }}>{h}</th>)}</tr>
             </thead>
             <tbody>
               {columns.map((c) => (

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import type { Column } from '../../table/column';
 import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
 import { spellingGroups, type Ground, type SpellingGroup, type Usage } from '../../match/spellings';
 import { chunkTexts } from '../../values/cell';
@@ -50,6 +51,18 @@ async function usagesOf(table: Table, name: string): Promise<Usage[]> {
   return [...counts].map(([text, count]) => ({ text, count }));
 }
 
+const found = new WeakMap<Column, { readonly rows: Uint32Array | null; readonly size: number; readonly groups: readonly SpellingGroup[] }>();
+
+/** The groups of a column's spellings; found once for each version, since every decision looks at them again. */
+async function groupsIn(table: Table, name: string): Promise<readonly SpellingGroup[]> {
+  const column = columnOf(table, name);
+  const known = found.get(column);
+  if (known && known.rows === table.rows && known.size === table.size) return known.groups;
+  const groups = spellingGroups(await usagesOf(table, name));
+  found.set(column, { rows: table.rows, size: table.size, groups });
+  return groups;
+}
+
 /** What each text is written as, and why. */
 function writings(groups: readonly SpellingGroup[], plan: StandardisePlan): Map<string, { text: string; kind: number }> {
   const out = new Map<string, { text: string; kind: number }>();
@@ -91,7 +104,7 @@ export const standardise: StepDefinition<StandardisePlan> = {
   check: () => [],
   outline: (plan, head) => sameColumns(head, textHeads([plan.column])),
   async prepare(plan, table, head) {
-    const groups = spellingGroups(await usagesOf(table, plan.column));
+    const groups = await groupsIn(table, plan.column);
     const ways = writings(groups, plan);
     return { ...textWork([plan.column], head, KINDS, (text) => ways.get(text) ?? { text, kind: SAME }), spellings: groups };
   },
