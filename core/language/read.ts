@@ -105,11 +105,25 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   // A question asked before is more likely gone on with than something new begun.
   const last = memory.last.plans.at(-1);
   const asked = last !== undefined && isQuestion(last);
-  if (answer.outcome === 'done' && !asked) return answer;
+  if (answer.outcome === 'done' && !asked && !(last && mayMeanLast(answer.reading.plans, last) && words.length <= 10)) return answer;
   const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last);
   if (correction?.outcome !== 'done') return answer;
+  // What is done anyway is another reading of it only where the plan before is changed, not where one is added.
+  if (answer.outcome === 'done' && !asked && correction.reading.plans.length > memory.last.plans.length) return answer;
   return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - WEIGHTS.goingOn ? answer : correction;
 }
+
+/** 'Keep the last one' after repeats were set aside, 'leave Heath as it is' after spellings were put right: of rows, or of what was just said? */
+const mayMeanLast = (plans: readonly Plan[], last: Plan): boolean => plans.length === 1 && (plans[0]!.step === 'take' || plans[0]!.step === 'filter') && (last.step === 'distinct' || last.step === 'standardise' || last.step === 'mask');
+
+/** Two keepings by values of one column that have none in common leave no row: nobody means that. */
+const contradicts = (plans: readonly Plan[]): boolean =>
+  plans.some((p, i) => {
+    const q = plans[i + 1];
+    if (p.step !== 'filter' || q?.step !== 'filter' || p.mode !== 'keep' || q.mode !== 'keep' || p.where.kind !== 'among' || q.where.kind !== 'among') return false;
+    const texts = new Set(p.where.texts);
+    return JSON.stringify(p.where.of) === JSON.stringify(q.where.of) && !q.where.texts.some((t) => texts.has(t));
+  });
 
 /** What to say when a measure was asked for by name and no column can play one of its parts. */
 function lackingRole(items: readonly Item[], head: CheckedHead): string | null {
@@ -143,12 +157,13 @@ function correct(request: string, words: readonly Token[], context: Context, men
   const asked = before.every(isQuestion);
   const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.length === before.length && after.every(isQuestion) : after.length <= before.length + 1);
   const attempt = (found: ReturnType<typeof seeds>, over: Chart, head: CheckedHead): Answer => {
-    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && JSON.stringify(p.state.plans) !== own && fitsBefore(p.state.plans));
+    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && JSON.stringify(p.state.plans) !== own && fitsBefore(p.state.plans) && !contradicts(p.state.plans));
     const answer = decide(amended, request, words, found.columns, found.values, head);
     return answer.outcome === 'done' ? { ...answer, corrects: true } : answer;
   };
-  const now = attempt(mentions, chart, context.head);
-  if (now.outcome === 'done' || base === context.head) return now;
+  // What spellings were like before they were put right stands in the table as it was then.
+  const now = before.at(-1)?.step === 'standardise' && base !== context.head ? null : attempt(mentions, chart, context.head);
+  if (now && (now.outcome === 'done' || base === context.head)) return now;
   const then: Context = { head: base, vocabulary: vocabularyOf(base) };
   const again = analyse(words, request, then);
   return again.chart.exhausted ? null : attempt(again.mentions, again.chart, base);

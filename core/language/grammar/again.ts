@@ -65,7 +65,7 @@ const makeNumber = (v: number): Act =>
   amend(`make ${v}`, (plan) => {
     if (plan.step === 'take') return Number.isInteger(v) && v > 0 ? { ...plan, count: v } : null;
     if (plan.step === 'calculate' && plan.as.kind === 'round' && !JSON.stringify(plan.as.of).includes('"kind":"number"')) return null;
-    return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && ![0, 1, 100].includes(n.value), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
+    return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && (plan.step === 'filter' || ![0, 1, 100].includes(n.value)), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
   });
 
 /** 'No, ...' before anything else: what follows changes what was said before, or stands in its place. */

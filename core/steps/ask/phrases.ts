@@ -223,12 +223,28 @@ export const phrases = [
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving out|aside $rows|$guess without one|any|it', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),
+  rule('sameFigure', '~average', () => 'mean', 0),
+  rule('sameFigure', 'median', () => 'median', 0),
+  rule('sameFigure', '~figureTotal', () => 'sum', 0),
+  rule('sameFigure', '~highest|maximum|max one|value|figure?', () => 'highest', 0),
+  rule('sameFigure', '~lowest|minimum|min one|value|figure?', () => 'lowest', 0),
+  rule('rider', 'and|plus|also|add the? $sameFigure:f as|too|also? well|too?', ({ f }) => alsoFigure(f), 0.1),
+  rule('rider', 'the? $sameFigure:f as|too|also well?', ({ f }) => alsoFigure(f), 0.1),
+  rule('rider', 'and? for|with|in|of only? the? $rset:c only|alone', ({ c }) => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c })), 0),
   rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? (next|beside to? it|that|them)? as|too|also? well?', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? as ^well', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? too|also', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => onQuestion(`by ${keyOf(b)}`, (plan) => ({ ...plan, by: (b as Expression[]).map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as })) })), 0.05),
 ].flat();
+
+/** One more figure of what was asked about. */
+const alsoFigure = (fn: Fn): Act =>
+  onQuestion(`also ${fn}`, (plan) => {
+    const first = plan.figures.map((f) => f.as).find((e) => e.kind === 'total' && e.fn !== 'count' && e.fn !== 'distinct');
+    if (first?.kind !== 'total' || plan.figures.some((f) => f.as.kind === 'total' && f.as.fn === fn)) return null;
+    return { ...plan, figures: [...plan.figures, ...uniquely([over(fn, first.of)], [...plan.by, ...plan.figures].map((f) => f.name))] };
+  });
 
 const isShare = (e: Expression): boolean => (e.kind === 'round' ? isShare(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
 const counts = (e: Expression): boolean => e.kind === 'total' && (e.fn === 'count' || e.fn === 'distinct');

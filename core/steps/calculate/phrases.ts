@@ -362,6 +362,7 @@ export const phrases = [
   rule('aside', '~into ~each $rows', () => nothing, 0.2),
 
   // Ranks
+  rule('rider', 'within|inside|per|for the|each|every|its? same|own? $col:by', ({ by }, x: Context) => (groupable(by, x) ? onLast(`within ${by}`, (plan) => (plan.as.kind === 'over' && plan.as.by.length === 0 && !columnsOf(plan.as).includes(by) ? { ...plan, as: { ...plan.as, by: [by] } } : null)) : null), 0.1),
   rule('rider', 'the? ~highest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
   rule('rider', 'the? ~lowest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
   rule('rider', 'the? one with the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),

@@ -1,8 +1,8 @@
 import { readsAsDate } from '../../formula/check';
 import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
-import { rule } from '../../language/chart';
-import { keyOf } from '../../language/chart';
-import { all, any, columnsOf, not, type Condition } from '../../formula/expression';
+import { keyOf, rule } from '../../language/chart';
+import { SIZES } from '../../language/grammar/conditions';
+import { all, any, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
 
 const filter = (mode: FilterPlan['mode'], where: Condition) => plans({ step: 'filter', mode, where });
@@ -61,4 +61,23 @@ export const phrases = [
   rule('unless', 'except|unless|excepting', () => true, 0),
   rule('unless', 'but not', () => true, 0),
   rule('rider', '$unless ~if? $rset:c', ({ c }) => amend(`except ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: all([plan.where, not(c)]) } : null)), 0.2),
+  // After a keeping: 'and the crowns', 'at least 120'
+  rule('rider', 'and|plus|also the? $values:v as|too|also? well|too?', ({ v }) => moreValues(v), 0.2),
+  rule('rider', 'the? $values:v as|too|also well?', ({ v }) => moreValues(v), 0.2),
+  ...SIZES.flatMap(([words, op]) => rule('rider', `but|actually|rather? ${words} $num:n`, ({ n }) => otherBound(op, n), 0.2)),
 ].flat();
+
+/** More values that are kept, or set aside, with those said before. */
+const moreValues = (list: readonly { readonly column: string; readonly text: string }[]): Act =>
+  amend(`more values ${keyOf(list)}`, (plan) => {
+    if (plan.step !== 'filter' || plan.where.kind !== 'among' || plan.where.of.kind !== 'column') return null;
+    const { name } = plan.where.of;
+    const { texts } = plan.where;
+    const fresh = list.map((v) => v.text).filter((t) => !texts.includes(t));
+    return list.every((v) => v.column === name) && fresh.length ? { ...plan, where: { ...plan.where, texts: [...texts, ...fresh] } } : null;
+  });
+
+/** Another bound for the one comparison said before. */
+const otherBound = (op: Comparison, n: number): Act =>
+  amend(`bound ${op} ${n}`, (plan) => (plan.step === 'filter' && plan.where.kind === 'compare' && plan.where.right.kind === 'number' ? { ...plan, where: { ...plan.where, op, right: number(n) } } : null));
+

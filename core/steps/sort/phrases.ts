@@ -69,6 +69,9 @@ export const phrases = [
   rule('aside', '~open? $num|$value ~be the? ~highest|~lowest ~close?', () => nothing, 0),
   rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
   rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('rider', 'but? in? the? other|opposite way|order|direction round|around?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0),
+  rule('rider', 'reverse|turn|flip it|that|the order? round|around|over?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0.1),
+  rule('rider', 'and? then by|on the? $col:c', ({ c }) => amend(`sort then ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [...plan.by, { column: c, down: false }] } : null)), 0.3),
   rule('aside', 'the? ~blankWord ones|cells|rows|values? last', () => nothing, 0.05),
   rule('aside', 'the? ~blankWord ones|cells|rows|values? go|come|stay|put? at|to|in the? end|bottom|back', () => nothing, 0.05),
 ].flat();
