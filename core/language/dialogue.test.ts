@@ -29,6 +29,12 @@ test.each<[readonly string[], readonly string[]]>([
   [['total kg per honey', 'and the average too'], ['Answer ‹Total Kg› as the sum of ‹Kg› over the rows; and ‹Average Kg› as the mean of ‹Kg› over the rows; for each ‹Honey›.']],
   [['fill blank kg with the mean', 'for each honey'], ['Fill blanks in ‹Kg› with the mean for each ‹Honey›.']],
   [['flag outliers in kg', 'by 3 standard deviations'], ['Add ‹Kg outlier› as if ‹Kg› lies more than 3 standard deviations outside then "outlier", otherwise blank.']],
+  [['split hive site at the dash', 'call them Hive and Site'], ['Split ‹Hive site› at "-" into ‹Hive› and ‹Site›.']],
+  [['amount due divided by kg', 'name it Cost per kilo'], ['Add ‹Cost per kilo› as ‹Amount due› divided by ‹Kg›.']],
+  [['amount due divided by kg', 'blank where kg is zero'], ['Add ‹Amount due per Kg› as ‹Amount due› divided by ‹Kg›.']],
+  [['top 3 by kg', '2 instead'], ['Keep 2 rows with the highest ‹Kg›.']],
+  [['average kg per honey', 'median instead'], ['Answer ‹Median Kg› as the median of ‹Kg› over the rows; for each ‹Honey›.']],
+  [['total kg per honey', 'only the accepted ones'], ['Answer ‹Total Kg› as the sum of ‹Kg› over the rows; for each ‹Honey›; only where ‹Status› is "accepted".']],
 ])('%j', async (requests, sentences) => expect(await said(...requests)).toEqual(sentences));
 
 test('a new request after a kept one is a new one, not a change to it', async () => {

@@ -114,7 +114,14 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
 }
 
 /** 'Keep the last one' after repeats were set aside, 'leave Heath as it is' after spellings were put right: of rows, or of what was just said? */
-const mayMeanLast = (plans: readonly Plan[], last: Plan): boolean => plans.length === 1 && (plans[0]!.step === 'take' || plans[0]!.step === 'filter') && (last.step === 'distinct' || last.step === 'standardise' || last.step === 'mask');
+const mayMeanLast = (plans: readonly Plan[], last: Plan): boolean =>
+  plans.length === 1 &&
+  (plans[0]!.step === 'rename'
+    ? last.step === 'split' || last.step === 'calculate'
+    : (plans[0]!.step === 'take' || plans[0]!.step === 'filter') && (last.step === 'distinct' || last.step === 'standardise' || last.step === 'mask'));
+
+/** A limit that holds already ('blank where there are no hives') changes nothing, and is no less understood. */
+const confirms = (p: Path): boolean => p.lost.length === 0 && p.used.length > 0 && p.used.every(([, , cat]) => cat === 'rider');
 
 /** Two keepings by values of one column that have none in common leave no row: nobody means that. */
 const contradicts = (plans: readonly Plan[]): boolean =>
@@ -157,7 +164,7 @@ function correct(request: string, words: readonly Token[], context: Context, men
   const asked = before.every(isQuestion);
   const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.length === before.length && after.every(isQuestion) : after.length <= before.length + 1);
   const attempt = (found: ReturnType<typeof seeds>, over: Chart, head: CheckedHead): Answer => {
-    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && JSON.stringify(p.state.plans) !== own && fitsBefore(p.state.plans) && !contradicts(p.state.plans));
+    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && (JSON.stringify(p.state.plans) !== own || confirms(p)) && fitsBefore(p.state.plans) && !contradicts(p.state.plans));
     const answer = decide(amended, request, words, found.columns, found.values, head);
     return answer.outcome === 'done' ? { ...answer, corrects: true } : answer;
   };

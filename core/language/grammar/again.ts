@@ -97,6 +97,7 @@ export const againRules = [
   rule('clause', 'also|too|likewise for|in|with|to the? $cols:c', ({ c }) => again(c), 0.3),
   rule('rider', '~makeIt to? $pct:p instead|rather?', ({ p }) => makePercent(p), 0),
   rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
+  rule('rider', '$num:n instead|rather', ({ n }) => makeNumber(n), 0.1),
   rule('rider', 'no|sorry|rather|actually|i ,? mean|meant|make $num:n', ({ n }) => makeNumber(n), 0.2),
   rule('rider', '~includeToo the? $cols:c as|too|also? well?', ({ c }) => include(c), 0),
   rule('rider', 'and|plus the? $cols:c as|too|also well?', ({ c }) => include(c), 0.6),

@@ -229,6 +229,8 @@ export const phrases = [
   rule('sameFigure', '~highest|maximum|max one|value|figure?', () => 'highest', 0),
   rule('sameFigure', '~lowest|minimum|min one|value|figure?', () => 'lowest', 0),
   rule('rider', 'and|plus|also|add the? $sameFigure:f as|too|also? well|too?', ({ f }) => alsoFigure(f), 0.1),
+  rule('rider', 'the? $sameFigure:f instead|rather', ({ f }) => otherFigure(f), 0),
+  rule('rider', 'now|but|and? only|just the? $rset:c', ({ c }) => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c })), 0),
   rule('rider', 'the? $sameFigure:f as|too|also well?', ({ f }) => alsoFigure(f), 0.1),
   rule('rider', 'and? for|with|in|of only? the? $rset:c only|alone', ({ c }) => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c })), 0),
   rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? (next|beside to? it|that|them)? as|too|also? well?', ({ f }) => moreFigures(f), 0.05),
@@ -244,6 +246,15 @@ const alsoFigure = (fn: Fn): Act =>
     const first = plan.figures.map((f) => f.as).find((e) => e.kind === 'total' && e.fn !== 'count' && e.fn !== 'distinct');
     if (first?.kind !== 'total' || plan.figures.some((f) => f.as.kind === 'total' && f.as.fn === fn)) return null;
     return { ...plan, figures: [...plan.figures, ...uniquely([over(fn, first.of)], [...plan.by, ...plan.figures].map((f) => f.name))] };
+  });
+
+/** Another figure in the place of the only one. */
+const otherFigure = (fn: Fn): Act =>
+  onQuestion(`rather ${fn}`, (plan) => {
+    const [first, ...more] = plan.figures;
+    if (!first || more.length || first.as.kind !== 'total' || first.as.fn === 'count' || first.as.fn === fn) return null;
+    const figures = uniquely([over(fn, first.as.of)], plan.by.map((f) => f.name));
+    return { ...plan, figures, ...(plan.order && plan.order.name === first.name ? { order: { ...plan.order, name: figures[0]!.name } } : {}) };
   });
 
 const isShare = (e: Expression): boolean => (e.kind === 'round' ? isShare(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);

@@ -1,5 +1,4 @@
-import type { Act, Context, State } from '../../language/acts';
-import { withPlan } from '../../language/acts';
+import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { cutText, type Cut, type SplitPlan } from './step';
 
@@ -65,6 +64,9 @@ export const phrases = [
   rule('clause', '~split $col:c $atmark:m :|,|;? ~into2 $num:k columns|parts|pieces|fields :|,|;? $calling? $names:n', ({ c, m, k, n }) => (n.length === k ? cutAt(c, m, n) : null), 0),
   rule('calling', 'called|named', () => true, 0),
   rule('calling', 'and? call|name them', () => true, 0),
+
+  rule('rider', '~rename|name|~named them|those|these|the|it pieces|parts|columns|two|three|four|new? columns|ones|pieces? $names:n', ({ n }) => amend(`split into ${n.join()}`, (plan) => (plan.step === 'split' && plan.into.length === n.length ? { ...plan, into: n } : null)), -0.1),
+  rule('rider', '~rename|name them $names:n', ({ n }) => amend(`split into ${n.join()}`, (plan) => (plan.step === 'split' && plan.into.length === n.length ? { ...plan, into: n } : null)), -0.1),
 
   // Between letters and digits
   rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
