@@ -236,6 +236,8 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
   tokens.forEach((t, i) => {
     if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
+    // 'No-shows' are not all rows.
+    if (/^(?:no|non)-/.test(t.lower)) return;
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
     const counted = i > 0 && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
     if (plural || counted) put('guess', i, i + 1, t.lower, 0.35);
@@ -243,7 +245,7 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
   // 'Patients whose phone is missing': what a column names may stand for its rows.
   tokens.forEach((t, i) => {
     const own = /[^su]s$/.test(t.lower) && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < 0.1);
-    if (own && /^(?:whose|who|with|without|having|lacking|where)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
+    if (own && /^(?:whose|who|with|without|having|lacking|where|born|older|younger|aged)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
   });
 }
 
