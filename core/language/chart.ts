@@ -187,7 +187,8 @@ export class Grammar {
    */
   parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>, awaited?: (cat: string, cost: number) => void): Chart {
     const cells: Map<string, Item[]>[] = tokens.map(() => new Map());
-    const skips = tokens.map(skipCost);
+    const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
+    const skips = tokens.map((t) => skipCost(t, shouted));
     const seeds: Item[][] = tokens.map(() => []);
     const phrases = this.phrases(tokens, closed);
     for (const item of [...mentions, ...phrases]) seeds[item.from]!.push(item);
@@ -278,13 +279,13 @@ const MOST_WORK = 150_000;
 const fillers = new Set(FILLERS);
 const light = new Set(LIGHT);
 
-function skipCost(token: Token): Skip {
+function skipCost(token: Token, shouted: boolean): Skip {
   if (token.kind === 'mark') {
     if (/^[,;:.!?'"()–—-]$/.test(token.lower)) return { inner: token.lower === ',' ? WEIGHTS.comma : /[.;!?]/.test(token.lower) ? WEIGHTS.stop : WEIGHTS.mark, outer: token.lower === ':' ? WEIGHTS.colonOutside : 0.02, lost: false };
     return { inner: 2, outer: 2, lost: true };
   }
   // 'Wave A', 'group I': a capital by itself that does not begin the request is a name.
-  if (token.kind === 'word' && token.text === 'A' && token.from > 0) return { inner: 1, outer: 1, lost: true };
+  if (token.kind === 'word' && token.text === 'A' && token.from > 0 && !shouted) return { inner: 1, outer: 1, lost: true };
   if (token.kind === 'word' && fillers.has(token.lower)) return { inner: token.capital && token.from > 0 ? WEIGHTS.fillerCapital : WEIGHTS.filler, outer: WEIGHTS.fillerOutside, lost: false };
   if (token.kind === 'word' && light.has(token.lower)) return { inner: WEIGHTS.light, outer: WEIGHTS.lightOutside, lost: false };
   return { inner: 4, outer: 4, lost: true };
