@@ -1,9 +1,9 @@
 // What cleaning costs, against raw loops over the same cells: tables in memory, made for this.
 import { alikeRows, type ComparedColumn } from '../core/match/rows';
 import { profileColumn } from '../core/profile/profile';
-import { headWithGlances, runPlan, type ColumnSink } from '../core/steps/run';
+import { headWithGlances, noSink, runPlan } from '../core/steps/run';
 import { readExact } from '../core/steps/registry';
-import { memoryColumn, textChunk, CHUNK_ROWS, type Chunk, type Column } from '../core/table/column';
+import { memoryColumn, textChunk, CHUNK_ROWS, type Chunk } from '../core/table/column';
 import type { Table } from '../core/table/table';
 import { randomFrom } from '../core/values/random';
 
@@ -27,7 +27,6 @@ const compared = (cells: readonly string[]): ComparedColumn => {
   const texts: string[] = [];
   return { codes: Int32Array.from(cells, (t) => { let code = known.get(t); if (code === undefined) { known.set(t, (code = texts.length)); texts.push(t); } return code; }), texts };
 };
-const nowhere = (): ColumnSink => ({ write: () => undefined, finish: () => ({ name: '', type: 'text', scale: null, load: () => Promise.reject(new Error('not kept')) }) as Column });
 
 /** The figures of cleaning over so many rows; `stored` is a large table from the store, for the profile. */
 export async function cleaningFigures(rows: number, stored: Table, timed: Timed, ms: (n: number) => string): Promise<Line[]> {
@@ -35,7 +34,7 @@ export async function cleaningFigures(rows: number, stored: Table, timed: Timed,
   const run = async (table: Table, sentence: string): Promise<number> => {
     const head = await headWithGlances(table);
     const plan = readExact(sentence)!;
-    return timed(() => runPlan(plan, table, head, { sinkFor: nowhere }));
+    return timed(() => runPlan(plan, table, head, { sinkFor: noSink }));
   };
   const sites = Array.from({ length: 4_000 }, () => `${pick(['', ' ', '  '])}${word(2)} ${word(3)}${pick(['', ' '])}`);
   const texts = Array.from({ length: rows }, () => pick(sites));

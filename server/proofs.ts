@@ -1,8 +1,8 @@
 import { isQuestion } from '../core/steps/questions';
 import type { CellValue } from '../core/values/cell';
 import { checkPlan, definitionOf, sayPlan, type Plan } from '../core/steps/registry';
-import { ABSENT, firstRows, headWithGlances, runPlan, tryPlan, type ColumnSink, type KindCount, type Report } from '../core/steps/run';
-import { CHUNK_ROWS, type Column } from '../core/table/column';
+import { ABSENT, firstRows, headWithGlances, provePlan, tryPlan, type KindCount, type Report } from '../core/steps/run';
+import { CHUNK_ROWS } from '../core/table/column';
 import type { CheckedHead } from '../core/formula/check';
 import type { Table } from '../core/table/table';
 import { balance } from '../core/review/balance';
@@ -20,9 +20,6 @@ const EXAMPLES = 8;
 /** Rows of an answer, and groups of spellings, that are sent to the page. */
 const SHOWN_GROUPS = 500;
 
-/** Drops what it is given: for counting kinds without keeping cells. */
-const nowhere = (): ColumnSink => ({ write: () => undefined, finish: () => ({ name: '', type: 'text', scale: null, load: () => Promise.reject(new Error('These cells were only counted.')) }) as Column });
-
 /** Tries plans one after the other over a version of a table; nothing is written. */
 export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void | Promise<void>): Promise<Proof[]> {
   const state = await loadState(pool(), stateId);
@@ -35,8 +32,7 @@ export async function prove(stateId: number, plans: readonly Plan[], part: 'firs
   for (const plan of plans) {
     const [problem] = checkPlan(plan, head);
     if (problem) throw new Told(problem.text, 422, 'depends');
-    const tried = await tryPlan(plan, table, head);
-    const { report, answer, spellings } = await runPlan(plan, table, head, { sinkFor: nowhere, ...(check ? { check } : {}) });
+    const { table: tried, report, answer, spellings } = await provePlan(plan, table, head, check);
     proofs.push({ ...(await proofOf(plan, table, tried, report, partial, head)), spellings: spellings ? { groups: spellings.slice(0, SHOWN_GROUPS), total: spellings.length } : null, answer: answer ? { ...answer, rows: answer.rows.slice(0, SHOWN_GROUPS), members: answer.members.slice(0, SHOWN_GROUPS) } : null });
     head = tried.size <= 50_000 && !partial ? await headWithGlances(tried) : headAfter(plan, head);
     table = tried;
@@ -101,8 +97,7 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
     head = headAfter(plan, head);
   }
   const plan = plans[index]!;
-  const tried = await tryPlan(plan, table, head);
-  const { report } = await runPlan(plan, table, head, { sinkFor: nowhere });
+  const { table: tried, report } = await provePlan(plan, table, head);
   const positions: number[] = [];
   let seen = 0;
   for (let p = 0; p < table.size && positions.length < count; p++) {

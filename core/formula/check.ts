@@ -4,7 +4,7 @@ import type { Glance } from '../profile/glance';
 import { readDate } from '../values/date';
 import { unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
-import { columnsOf, isCondition, conditionParts, parts, type Condition, type DatePart, type Expression, type TotalFn } from './expression';
+import { columnsOf, isCondition, isListed, conditionParts, parts, type Condition, type DatePart, type Expression } from './expression';
 
 /** What is wrong with a plan, as one sentence, and the column it is about. */
 export interface Problem {
@@ -43,9 +43,8 @@ const whole: ResultType = { type: 'whole', scale: 0 };
 const decimal = (scale: number | null): ResultType => ({ type: 'decimal', scale });
 const text: ResultType = { type: 'text', scale: null };
 
-/** Parts of dates that are texts, and figures worked out from all values of a group at once. */
+/** Parts of dates that are texts. */
 const TEXT_PARTS: ReadonlySet<DatePart> = new Set<DatePart>(['weekday', 'month name', 'time', 'month in its year', 'quarter in its year']);
-const LISTED: ReadonlySet<TotalFn> = new Set<TotalFn>(['median', 'spread', 'lower quartile', 'upper quartile']);
 
 /** The type of an expression over a table. Blank fits any type; a column read as text is text. */
 export function typeOf(expression: Expression, head: CheckedHead): ResultType {
@@ -105,7 +104,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       return expression.part === 'date' ? { type: 'date', scale: null } : TEXT_PARTS.has(expression.part) ? text : whole;
     case 'total':
       if (expression.fn === 'count' || expression.fn === 'distinct') return whole;
-      return LISTED.has(expression.fn) || expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
+      return isListed(expression.fn) || expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
     case 'over':
       return expression.fn.startsWith('rank') || expression.fn === 'number' ? whole : quantityOrDate(expression.of, head);
     case 'across':
@@ -192,7 +191,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         need(n.day, 'date', 'the day of a moment');
         break;
       case 'total':
-        if (n.fn === 'sum' || n.fn === 'mean' || LISTED.has(n.fn)) need(n.of, 'number', 'added up');
+        if (n.fn === 'sum' || n.fn === 'mean' || isListed(n.fn)) need(n.of, 'number', 'added up');
         break;
       case 'over':
         if (n.fn !== 'previous' && n.fn !== 'number') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');

@@ -6,11 +6,12 @@ import { DAY, MONTHS, WEEKDAYS, fiscalYear, isoWeek, readClock, readDate, spanBe
 import { caseless, finder, initialsOf, insideOf, slotOf } from '../values/find';
 import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
+import { quantile } from '../values/quantile';
 import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
 import { readPerson } from '../values/person';
 import { readsAsDate, readsAsNumber, typeOf, type CheckedHead } from './check';
-import { any, columnsOf, number, op, walk, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator, type TotalFn } from './expression';
+import { any, boundsOf, columnsOf, isListed, walk, type Comparison, type Condition, type DatePart, type Expression, type ListedFn, type MathsFn, type Operator } from './expression';
 import { readMeasure } from '../values/units';
 import { BY_ZERO, amountsOf, constant, datesOf, readTexts, textsOf, type NumberVector, type TextVector, type Vector } from './vector';
 
@@ -94,14 +95,10 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
     }
     case 'fiscal':
       return datedTexts(dates(e.of, f, c), (d) => fiscalYear(d, e.start));
-    case 'size': {
-      const { texts: all } = texts(e.of, f, c);
-      return { kind: 'number', values: Float64Array.from(all, (t) => (e.what === 'words' ? (t.match(/\S+/g) ?? []).length : Array.from(t).length)), state: Uint8Array.from(all, (t) => (t === '' ? BLANK : VALUE)) };
-    }
-    case 'pieces': {
-      const { texts: all } = texts(e.of, f, c);
-      return { kind: 'number', values: Float64Array.from(all, (t) => t.split(e.mark).filter((piece) => piece.trim() !== '').length), state: new Uint8Array(f.length).fill(VALUE) };
-    }
+    case 'size':
+      return countTexts(texts(e.of, f, c), (t) => (t === '' ? NaN : e.what === 'words' ? (t.match(/\S+/g) ?? []).length : Array.from(t).length));
+    case 'pieces':
+      return countTexts(texts(e.of, f, c), (t) => t.split(e.mark).filter((piece) => piece.trim() !== '').length);
     case 'padded':
       return mapTexts(texts(e.of, f, c), (t) => (t.trim() === '' ? '' : t.trim().padStart(e.length, e.fill)));
     case 'person':
@@ -150,10 +147,7 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
     case 'found': {
       const find = finder(e.what);
       const source = texts(e.of, f, c);
-      if (e.which === 'count') {
-        const counts = mapTexts(source, (t) => String(find(t).length));
-        return { kind: 'number', values: Float64Array.from(counts.texts, Number), state: new Uint8Array(f.length).fill(VALUE) };
-      }
+      if (e.which === 'count') return countTexts(source, (t) => find(t).length);
       const found = mapTexts(source, (t) => { const all = find(t); return (e.which === 'all' ? all.join(', ') : e.which === 'first' ? all[0] : all.at(-1)) ?? ''; });
       const { type } = typeOf(e, c.head);
       return type === 'text' ? found : isDate(type) ? datesOf({ kind: 'text', length: f.length, ...encode(found.texts) }, { dayFirst: true }) : amountsOf({ kind: 'text', length: f.length, ...encode(found.texts) });
@@ -186,16 +180,20 @@ function clock({ texts: all }: TextVector): NumberVector {
 const textsOfChunk = (chunk: Extract<Chunk, { kind: 'text' }>): string[] => Array.from(chunk.codes, (code) => chunk.dictionary[code]!);
 
 /** Applies a function to each distinct text once. */
-function mapTexts(vector: TextVector, change: (text: string) => string): TextVector {
-  const done = new Map<string, string>();
-  return {
-    kind: 'text',
-    texts: vector.texts.map((t) => {
-      let out = done.get(t);
-      if (out === undefined) done.set(t, (out = change(t)));
-      return out;
-    }),
-  };
+function eachOnce<T>(texts: readonly string[], change: (text: string) => T): T[] {
+  const done = new Map<string, T>();
+  return texts.map((t) => {
+    let out = done.get(t);
+    if (out === undefined) done.set(t, (out = change(t)));
+    return out;
+  });
+}
+const mapTexts = (vector: TextVector, change: (text: string) => string): TextVector => ({ kind: 'text', texts: eachOnce(vector.texts, change) });
+
+/** Texts counted or measured; NaN is a blank. */
+function countTexts(vector: TextVector, count: (text: string) => number): NumberVector {
+  const counts = eachOnce(vector.texts, count);
+  return { kind: 'number', values: Float64Array.from(counts, (n) => n || 0), state: Uint8Array.from(counts, (n) => (Number.isNaN(n) ? BLANK : VALUE)) };
 }
 
 function piece(text: string, mark: string, side: 'before' | 'after', which: 'first' | 'last'): string {
@@ -483,16 +481,12 @@ function holds(operator: Comparison, x: number, y: number): boolean {
 type Outlying = Extract<Condition, { kind: 'outlying' }>;
 const plain = new WeakMap<Outlying, Condition>();
 
-/** What lying outside means, in comparisons with figures over the rows. */
+/** What lying outside means, in comparisons with figures over the rows; the same one for each condition, since its figures are known by identity. */
 function bounds(condition: Outlying): Condition {
   let made = plain.get(condition);
   if (!made) {
-    const { of, by, times } = condition;
-    const figure = (fn: TotalFn): Expression => ({ kind: 'total', fn, of, by });
-    const quartiles = condition.measure === 'quartile ranges';
-    const [low, high] = quartiles ? [figure('lower quartile'), figure('upper quartile')] : [figure('mean'), figure('mean')];
-    const room = op('*', number(times), quartiles ? op('-', high, low) : figure('spread'));
-    made = any([{ kind: 'compare', op: '<', left: of, right: op('-', low, room) }, { kind: 'compare', op: '>', left: of, right: op('+', high, room) }]);
+    const { lowest, highest } = boundsOf(condition);
+    made = any([{ kind: 'compare', op: '<', left: condition.of, right: lowest }, { kind: 'compare', op: '>', left: condition.of, right: highest }]);
     plain.set(condition, made);
   }
   return made;
@@ -546,7 +540,7 @@ async function materialise(of: Expression, table: Table, head: CheckedHead, figu
 
 function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
   const count = groups?.count ?? 1;
-  if (figure.fn === 'median' || figure.fn === 'spread' || figure.fn === 'lower quartile' || figure.fn === 'upper quartile') return ofLists(figure.fn, inner, groups, count, table);
+  if (isListed(figure.fn)) return ofLists(figure.fn, inner, groups, count, table);
   const live = liveMask(table);
   const sums = new Float64Array(count), dust = new Float64Array(count), counts = new Float64Array(count);
   const seen = figure.fn === 'distinct' ? new Set<number>() : null;
@@ -585,7 +579,7 @@ function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVec
  * Figures that need all values of a group at once: the median, the quartiles (between the two nearest values in proportion,
  * as in PostgreSQL's percentile_cont), and the spread (standard deviation of a sample).
  */
-function ofLists(fn: 'median' | 'spread' | 'lower quartile' | 'upper quartile', inner: NumberVector, groups: Groups | null, count: number, table: Table): NumberVector {
+function ofLists(fn: ListedFn, inner: NumberVector, groups: Groups | null, count: number, table: Table): NumberVector {
   const live = liveMask(table);
   const filled: number[] = [];
   for (let p = 0; p < table.size; p++) if ((!live || live[p]) && inner.state[p] === VALUE) filled.push(p);
@@ -622,12 +616,6 @@ function ofLists(fn: 'median' | 'spread' | 'lower quartile' | 'upper quartile', 
 }
 
 const QUANTILES = { 'lower quartile': 0.25, median: 0.5, 'upper quartile': 0.75 } as const;
-
-/** The value below which a share of n ordered values lies. */
-function quantile(at: (i: number) => number, n: number, share: number): number {
-  const place = (n - 1) * share, low = Math.floor(place);
-  return low === place ? at(low) : at(low) + (place - low) * (at(low + 1) - at(low));
-}
 
 function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
   const values = new Float64Array(table.size);

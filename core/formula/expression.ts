@@ -65,6 +65,7 @@ export type Expression =
 export type Operator = '+' | '-' | '*' | '/' | '^';
 export type DatePart = 'year' | 'quarter' | 'month' | 'week' | 'day' | 'weekday' | 'month name' | 'hour' | 'date' | 'time' | 'month in its year' | 'quarter in its year';
 export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread' | 'lower quartile' | 'upper quartile';
+export type ListedFn = 'median' | 'spread' | 'lower quartile' | 'upper quartile';
 export type MathsFn = 'absolute value' | 'square root' | 'natural logarithm' | 'decimal logarithm';
 export type OverFn = 'running' | 'previous' | 'rank' | 'rank up' | 'number';
 export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
@@ -112,6 +113,20 @@ export const any = (of: readonly Condition[]): Condition => {
   }
   return merged.length === 1 ? merged[0]! : { kind: 'any', of: merged };
 };
+
+const LISTED: ReadonlySet<string> = new Set<ListedFn>(['median', 'spread', 'lower quartile', 'upper quartile']);
+
+/** Is a figure worked out from all values of a group at once? */
+export const isListed = (fn: TotalFn): fn is ListedFn => LISTED.has(fn);
+
+/** The lowest and the highest value that do not lie outside, as figures over the rows. */
+export function boundsOf({ of, times, measure, by }: Extract<Condition, { kind: 'outlying' }>): { readonly lowest: Expression; readonly highest: Expression } {
+  const figure = (fn: TotalFn): Expression => ({ kind: 'total', fn, of, by });
+  const quartiles = measure === 'quartile ranges';
+  const [low, high] = quartiles ? [figure('lower quartile'), figure('upper quartile')] : [figure('mean'), figure('mean')];
+  const room = op('*', number(times), quartiles ? op('-', high!, low!) : figure('spread'));
+  return { lowest: op('-', low!, room), highest: op('+', high!, room) };
+}
 
 /** The expressions directly inside one. */
 export function parts(expression: Expression): readonly (Expression | Condition)[] {

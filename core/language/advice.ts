@@ -37,7 +37,7 @@ export function adviceFor(profiles: readonly ColumnProfile[], head: CheckedHead)
     else if (filled < p.rows * NEARLY_EMPTY) put(`filled in ${filled} of ${p.rows} rows only`, { step: 'drop', columns: [p.name] });
     else advice.push(...(offered.get(p.name) ?? []));
     if (p.distinct === 1 && filled === p.rows && p.rows > 1) put('the same value in every row', { step: 'drop', columns: [p.name] });
-    if (p.misfits > 0) put(`${p.misfits} ${p.misfits === 1 ? 'cell does' : 'cells do'} not fit the type`, { step: 'convert', columns: [p.name], to: p.type === 'whole' ? 'whole' : p.type === 'decimal' ? 'decimal' : p.type, blankRest: true });
+    if (p.misfits > 0) put(`${p.misfits} ${p.misfits === 1 ? 'cell does' : 'cells do'} not fit the type`, { step: 'convert', columns: [p.name], to: p.type, blankRest: true });
     if (p.spread && p.spread.outliers > 0 && p.spread.outliers <= filled * 0.05 && p.meaning !== 'identifier' && p.meaning !== 'date') {
       const where = { kind: 'outlying', of: { kind: 'column', name: p.name }, times: 1.5, measure: 'quartile ranges', by: [] } as const;
       const name = `${p.name} outlier`;

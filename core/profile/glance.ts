@@ -1,5 +1,6 @@
-import { BLANK, MISFIT, allValues, isDate, type Chunk, type ColumnType } from '../table/column';
-import { numericText } from '../values/cell';
+import { BLANK, MISFIT, allValues, isDate, type Chunk, type ColumnHead, type ColumnType } from '../table/column';
+import { eachChunk, liveMask, type Table } from '../table/table';
+import { eachText, numericText } from '../values/cell';
 import { readDate } from '../values/date';
 import { readAmount } from '../values/number';
 
@@ -53,11 +54,7 @@ export class GlanceBuilder {
   /** Adds a chunk; with a mask, only its live rows. */
   add(chunk: Chunk, live?: Uint8Array | null): void {
     if (chunk.kind === 'number') this.numbers(chunk.values, chunk.state, chunk.misfits, live);
-    else {
-      const times = new Uint32Array(chunk.dictionary.length);
-      for (let i = 0; i < chunk.length; i++) if (!live || live[i]) times[chunk.codes[i]!]!++;
-      this.texts(chunk.dictionary, times);
-    }
+    else eachText(chunk, this.type, chunk.length, live, (text, n) => this.text(text, n));
   }
 
   private numbers(values: Float64Array, state: Uint8Array, misfits: ReadonlyMap<number, string>, live?: Uint8Array | null): void {
@@ -99,18 +96,14 @@ export class GlanceBuilder {
     if (counting) for (const [v, n] of local) this.count(numericText(v, this.type), n);
   }
 
-  private texts(dictionary: readonly string[], times: Uint32Array): void {
-    dictionary.forEach((text, code) => {
-      const n = times[code]!;
-      if (n === 0) return;
-      this.rows += n;
-      if (text.trim() === '') {
-        this.blanks += n;
-        return;
-      }
-      this.count(text, n);
-      if (this.left-- > 0) this.look(text, n);
-    });
+  private text(text: string, n: number): void {
+    this.rows += n;
+    if (text.trim() === '') {
+      this.blanks += n;
+      return;
+    }
+    this.count(text, n);
+    if (this.left-- > 0) this.look(text, n);
   }
 
   private look(text: string, n: number): void {
@@ -163,3 +156,11 @@ export class GlanceBuilder {
   }
 }
 
+
+/** A glance at a whole column, over the rows that are in the table. O(rows). */
+export async function glanceAt(table: Table, { name, type }: ColumnHead): Promise<Glance> {
+  const live = liveMask(table);
+  const builder = new GlanceBuilder(type);
+  await eachChunk(table, [name], ([chunk], _ord, from, length) => builder.add(chunk!, live?.subarray(from, from + length)));
+  return builder.result();
+}

@@ -1,10 +1,11 @@
-import { VALUE, isDate, isQuantity, type Chunk, type ColumnType } from '../table/column';
+import { BLANK, VALUE, isDate, isQuantity, type ColumnType } from '../table/column';
 import { columnOf, eachChunk, liveMask, rowCount, type Table } from '../table/table';
 import { spellingGroups } from '../match/spellings';
-import { numericText } from '../values/cell';
-import { readDate } from '../values/date';
+import { eachText, numericText } from '../values/cell';
+import { DAY, readDate } from '../values/date';
 import { finder } from '../values/find';
 import { readAmount } from '../values/number';
+import { quantile } from '../values/quantile';
 import { readPerson } from '../values/person';
 import { unitSort } from '../values/units';
 import { readYesNo } from '../values/yesno';
@@ -116,14 +117,14 @@ export async function profileColumn(table: Table, name: string): Promise<ColumnP
   };
   await eachChunk(table, [name], ([chunk], _ord, from, length) => {
     const inside = (i: number): boolean => !live || live[from + i] === 1;
-    if (chunk!.kind === 'text') return eachText(chunk!, inside, (t, n) => { if (t.trim() === '') blanks += n; else text(t, n); });
+    if (chunk!.kind === 'text') return eachText(chunk!, type, length, live?.subarray(from, from + length), (t, n) => { if (t.trim() === '') blanks += n; else text(t, n); });
     for (let i = 0; i < length; i++) {
       if (!inside(i)) continue;
       const state = chunk!.state[i]!;
       if (state === VALUE) {
         values![left++] = chunk!.values[i]!;
         tally(chunk!.values[i]!, 1);
-      } else if (state === 0) blanks++;
+      } else if (state === BLANK) blanks++;
       else {
         misfits++;
         text(chunk!.misfits.get(i) ?? '', 1);
@@ -154,12 +155,6 @@ export async function profileColumn(table: Table, name: string): Promise<ColumnP
   };
 }
 
-function eachText(chunk: Extract<Chunk, { kind: 'text' }>, inside: (i: number) => boolean, visit: (text: string, times: number) => void): void {
-  const times = new Uint32Array(chunk.dictionary.length);
-  for (let i = 0; i < chunk.length; i++) if (inside(i)) times[chunk.codes[i]!]!++;
-  chunk.dictionary.forEach((t, code) => { if (times[code]) visit(t, times[code]!); });
-}
-
 /** Texts as amounts, each as often as it stands there, where nine of ten are; else null. */
 function amountsOf(texts: readonly { text: string; count: number }[], filled: number): Float64Array | null {
   const sample = texts.slice(0, 200).map((t) => readAmount(t.text));
@@ -178,13 +173,10 @@ function amountsOf(texts: readonly { text: string; count: number }[], filled: nu
 function spreadOf(values: Float64Array, type: ColumnType): Spread {
   const sorted = values.slice().sort();
   const n = sorted.length;
-  const at = (share: number): number => {
-    const place = (n - 1) * share, low = Math.floor(place);
-    return low === place ? sorted[low]! : sorted[low]! + (place - low) * (sorted[low + 1]! - sorted[low]!);
-  };
+  const at = (share: number): number => quantile((i) => sorted[i]!, n, share);
   const [lower, upper] = [at(0.25), at(0.75)];
   const room = 1.5 * (upper - lower);
-  const written = (v: number): string => numericText(isDate(type) ? (type === 'date' ? Math.round(v / 86_400_000) * 86_400_000 : v) : Number(v.toPrecision(10)), type);
+  const written = (v: number): string => numericText(isDate(type) ? (type === 'date' ? Math.round(v / DAY) * DAY : v) : Number(v.toPrecision(10)), type);
   const [low, high] = [sorted[0]!, sorted[n - 1]!];
   const bars = low === high ? 1 : BARS;
   const counts = new Array<number>(bars).fill(0);

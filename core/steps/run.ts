@@ -1,11 +1,11 @@
 import { CHUNK_ROWS, chunkCount, chunkLength, memoryColumn, type Chunk, type Column, type ColumnHead } from '../table/column';
 import { columnOf, liveMask, positionAt, rowCount, type Table } from '../table/table';
 import type { CheckedHead } from '../formula/check';
-import { GlanceBuilder, type Glance } from '../profile/glance';
+import { GlanceBuilder, glanceAt, type Glance } from '../profile/glance';
 import type { SpellingGroup } from '../match/spellings';
 import { mergeChunks } from './merge';
 import { definitionOf, type Plan } from './registry';
-import type { AnswerTable, CellWork, Kind, Outline, SelectWork, SiftWork } from './step';
+import type { AnswerTable, CellWork, Kind, Outline, SelectWork, SiftWork, Work } from './step';
 
 /** In a report's `codes`: a row that is not in the table; and the flag of a row on hold, over its kind. */
 export const ABSENT = 255;
@@ -72,8 +72,10 @@ export function memorySink(head: ColumnHead): ColumnSink {
  */
 export async function runPlan(plan: Plan, table: Table, head: CheckedHead, options: RunOptions = {}): Promise<RunResult> {
   const definition = definitionOf(plan);
-  const outline = definition.outline(plan, head);
-  const work = await definition.prepare(plan, table, head);
+  return runWork(await definition.prepare(plan, table, head), definition.outline(plan, head), table, head, options);
+}
+
+async function runWork(work: Work, outline: Outline, table: Table, head: CheckedHead, options: RunOptions): Promise<RunResult> {
   const rowsIn = rowCount(table);
   if (work.work === 'answer') {
     return { table, report: { kinds: [], codes: null, rowsIn, rowsOut: rowsIn, held: 0 }, glances: new Map(), answer: await work.run() };
@@ -203,6 +205,9 @@ function withHeld(table: Table, rows: Uint32Array, held: Uint8Array): Uint32Arra
   return back.length ? Uint32Array.from([...rows, ...back]) : rows;
 }
 
+/** Drops what it is given: for counting kinds without keeping cells. */
+export const noSink = (): ColumnSink => ({ write: () => undefined, finish: () => ({ name: '', type: 'text', scale: null, load: () => Promise.reject(new Error('These cells were only counted.')) }) as Column });
+
 /**
  * A plan tried out without writing anything: cells are worked out when a chunk of them is asked for. Steps that remove or
  * order rows are run over their columns at once, since the rows left depend on all of them.
@@ -211,8 +216,21 @@ export async function tryPlan(plan: Plan, table: Table, head: CheckedHead): Prom
   const definition = definitionOf(plan);
   const work = await definition.prepare(plan, table, head);
   if (work.work === 'answer') return table;
-  if (work.work !== 'cells') return (await runPlan(plan, table, head)).table;
   const outline = definition.outline(plan, head);
+  return work.work === 'cells' ? lazily(work, outline, table, head) : (await runWork(work, outline, table, head, {})).table;
+}
+
+/** A plan tried out and counted: the table as `tryPlan` gives it, with what the step does to each row. The work is prepared once. */
+export async function provePlan(plan: Plan, table: Table, head: CheckedHead, check?: RunOptions['check']): Promise<RunResult> {
+  const definition = definitionOf(plan);
+  const outline = definition.outline(plan, head);
+  const work = await definition.prepare(plan, table, head);
+  const result = await runWork(work, outline, table, head, { sinkFor: noSink, ...(check ? { check } : {}) });
+  return work.work === 'cells' ? { ...result, table: lazily(work, outline, table, head) } : result;
+}
+
+/** The table that cell work leads to, each chunk worked out when it is asked for. */
+function lazily(work: CellWork, outline: Outline, table: Table, head: CheckedHead): Table {
   const made = madeColumns(outline);
   const done = new Map<number, Promise<Chunk[]>>();
   const chunksOf = (ord: number): Promise<Chunk[]> => {
@@ -255,20 +273,7 @@ function reportOf(kinds: readonly Kind[], codes: Uint8Array, live: Uint8Array | 
 
 /** The head of a table with glances at its columns, for checking and reading. Reads every chunk of the columns not given. */
 export async function headWithGlances(table: Table, known: ReadonlyMap<string, Glance> = new Map()): Promise<CheckedHead> {
-  const live = liveMask(table);
   const glances = new Map<string, Glance>();
-  for (const column of table.columns) {
-    const given = known.get(column.name);
-    if (given) {
-      glances.set(column.name, given);
-      continue;
-    }
-    const builder = new GlanceBuilder(column.type);
-    for (let ord = 0; ord < chunkCount(table.size); ord++) {
-      const from = ord * CHUNK_ROWS;
-      builder.add(await column.load(ord), live?.subarray(from, from + chunkLength(table.size, ord)));
-    }
-    glances.set(column.name, builder.result());
-  }
+  for (const column of table.columns) glances.set(column.name, known.get(column.name) ?? (await glanceAt(table, column)));
   return { name: table.name, columns: table.columns.map(({ name, type, scale }) => ({ name, type, scale })), glances };
 }

@@ -28,6 +28,17 @@ export function numericText(value: number, type: ColumnType): string {
   return type === 'yesno' ? (value === 1 ? 'yes' : 'no') : writeNumber(value);
 }
 
+/** Calls `visit` with each text of a chunk's first `length` rows and how often it stands there; with a mask, in its live rows only. Number cells come one by one. O(n). */
+export function eachText(chunk: Chunk, type: ColumnType, length: number, live: Uint8Array | null | undefined, visit: (text: string, times: number) => void): void {
+  if (chunk.kind === 'number') {
+    for (let i = 0; i < length; i++) if (!live || live[i]) visit(cellText(chunk, i, type), 1);
+    return;
+  }
+  const times = new Uint32Array(chunk.dictionary.length);
+  for (let i = 0; i < length; i++) if (!live || live[i]) times[chunk.codes[i]!]!++;
+  chunk.dictionary.forEach((text, code) => { if (times[code]) visit(text, times[code]!); });
+}
+
 /** All cells of a chunk as text, reusing one string for each distinct text. O(n). */
 export function chunkTexts(chunk: Chunk, type: ColumnType): string[] {
   const out = new Array<string>(chunk.length);

@@ -18,6 +18,9 @@ const ENTITIES: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>',
 /** The places of Windows-1252 between 0x80 and 0x9f, where it differs from Unicode. */
 const WINDOWS = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
 
+/** A first byte and those that may follow it, as Windows-1252 shows them. */
+const MISREAD = new RegExp(`[\\u00c2-\\u00f4][\\u0080-\\u00bf${WINDOWS}]{1,3}`, 'gu');
+
 const LEGAL_FORMS: ReadonlySet<string> = new Set(
   ('ltd limited llc inc incorporated corp corporation co company plc llp lp pty pte gmbh mbh ag kg kgaa ohg ug ek ev eg gbr sa sas sarl sasu eurl snc srl spa bv nv cv vof ab as aps oy oyj asa ' +
     'kft zrt bt nyrt sro spol doo dd ood eood sl slu sau lda ltda unipessoal kk gk sp zoo pvt private sdn bhd se sce').split(' '),
@@ -66,7 +69,7 @@ function mended(text: string): string {
   let out = text;
   for (let round = 0; round < 3 && (round === 0 ? /[\u00c2-\u00f4]/ : /[ÂÃâ][\u0080-\u00bf€™œ]/).test(out); round++) {
     const before = out;
-    out = out.replace(new RegExp(`[\\u00c2-\\u00f4][\\u0080-\\u00bf${WINDOWS}]{1,3}`, 'gu'), (run) => {
+    out = out.replace(MISREAD, (run) => {
       const bytes = Array.from(run, byteOf);
       // The first byte says how many follow; what is left over stays as it is.
       const length = bytes[0]! >= 0xf0 ? 4 : bytes[0]! >= 0xe0 ? 3 : 2;

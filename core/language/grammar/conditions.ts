@@ -8,6 +8,7 @@ import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
 import { onlyDate, startColumn } from './expressions';
+import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
 /** Joints of a sentence: no words to look for. */
@@ -47,10 +48,9 @@ const countsFromZero = (name: string, x: Context): boolean => numeric(name, x) &
 const hasBlanks = (name: string, x: Context): boolean => (x.head.glances?.get(name)?.blanks ?? 1) > 0;
 
 /** A word that stands in some of a column's texts. */
-function mentionsWord(word: string, name: string, { head }: Context): Condition | null {
-  const all = head.glances?.get(name)?.values?.map(([v]) => v) ?? head.glances?.get(name)?.sample ?? [];
-  const whole = new RegExp(`(?<![\\p{L}\\p{N}])${word.toLowerCase().replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}])`, 'u');
-  return word.length >= 3 && columnOf(head, name).type === 'text' && all.some((v) => whole.test(v.toLowerCase())) ? { kind: 'text', test: 'mentions', of: column(name), texts: [word] } : null;
+function mentionsWord(word: string, name: string, x: Context): Condition | null {
+  const find = finder({ kind: 'words', words: [word] });
+  return word.length >= 3 && columnOf(x.head, name).type === 'text' && sampleOf(name, x).some((v) => find(v).length > 0) ? { kind: 'text', test: 'mentions', of: column(name), texts: [word] } : null;
 }
 
 /** The column that says what something costs, where one is called so more than any other. */
@@ -60,8 +60,8 @@ function priceColumn({ head }: Context): string | null {
 }
 
 /** What most of a column's texts are: e-mail addresses, web addresses, telephone numbers. */
-function sortOf(name: string, { head }: Context): Findable | null {
-  const all = (head.glances?.get(name)?.values?.map(([v]) => v) ?? head.glances?.get(name)?.sample ?? []).slice(0, 100);
+function sortOf(name: string, x: Context): Findable | null {
+  const all = sampleOf(name, x).slice(0, 100);
   const sort = (['email', 'web', 'phone'] as const).find((s) => { const find = finder({ kind: 'sort', sort: s }); return all.filter((v) => find(v).length > 0).length > all.length * 0.5; });
   return sort ? { kind: 'sort', sort } : null;
 }

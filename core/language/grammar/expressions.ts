@@ -8,6 +8,7 @@ import { unitName, unitSort } from '../../values/units';
 import type { SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
+import { sampleOf } from './samples';
 
 const percent = (of: Expression): Expression => op('*', of, number(100));
 const total = (fn: 'sum' | 'mean' | 'lowest' | 'highest' | 'count', of: Expression, by: readonly string[] = []): Expression => ({ kind: 'total', fn, of, by });
@@ -17,9 +18,8 @@ const quantity = (name: string, { head }: Context): Expression | null => (readsA
 
 /** Does a column hold spans of time written with colons: hours, minutes and seconds? */
 function clocked(name: string, head: CheckedHead): boolean {
-  const glance = head.glances?.get(name);
-  if (!glance || columnOf(head, name).type !== 'text') return false;
-  const all = (glance.values?.map(([v]) => v) ?? glance.sample ?? []).slice(0, 200);
+  if (columnOf(head, name).type !== 'text') return false;
+  const all = sampleOf(name, { head }).slice(0, 200);
   return all.length > 0 && all.filter((v) => /^\s*\d{1,3}:[0-5]\d:[0-5]\d\s*$/.test(v)).length >= all.length * 0.6;
 }
 

@@ -5,7 +5,9 @@ import { unitName } from '../../values/units';
 import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
 import { readYesNo } from '../../values/yesno';
+import { finder } from '../../values/find';
 import { onlyDate } from './expressions';
+import { sampleOf } from './samples';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { typingDistance } from '../../match/typing';
 import type { Metric } from '../../metrics/glossary';
@@ -267,11 +269,11 @@ function theDate(tokens: readonly Token[], columns: readonly ColumnMention[], co
 }
 
 /** A code that stands inside the texts of only one column: 'the ones with E17'. */
-function codesInside(tokens: readonly Token[], items: readonly Item[], { head }: Context, put: Put): void {
+function codesInside(tokens: readonly Token[], items: readonly Item[], context: Context, put: Put): void {
   tokens.forEach((t, i) => {
     if ((t.kind !== 'word' && t.kind !== 'quoted') || !/\d/.test(t.lower) || !/\p{L}/u.test(t.lower) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i)) return;
-    const word = new RegExp(`(?<![\\p{L}\\p{N}])${t.lower.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}])`, 'iu');
-    const found = head.columns.filter((c) => c.type === 'text' && (head.glances?.get(c.name)?.values?.map(([v]) => v) ?? head.glances?.get(c.name)?.sample ?? []).some((v) => word.test(v)));
+    const find = finder({ kind: 'words', words: [t.lower] });
+    const found = context.head.columns.filter((c) => c.type === 'text' && sampleOf(c.name, context).some((v) => find(v).length > 0));
     if (found.length === 1) put('codeIn', i, i + 1, { column: found[0]!.name, text: t.text }, 0);
   });
 }

@@ -219,7 +219,7 @@ export const phrases = [
   rule('rider', '~highest ~figureTotal|$word first', () => onQuestion('down', (plan) => ordered(plan, true)), 0.05),
   rule('rider', '~lowest ~figureTotal|$word first', () => onQuestion('up', (plan) => ordered(plan, false)), 0.05),
   rule('rider', '~round? $places:p', ({ p }) => onQuestion(`round ${p}`, (plan) => (p >= 0 && p <= 12 ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, p, 'nearest') })) } : null)), 0),
-  rule('rider', 'and? only? for|where|if|when|of|with|in|among only? the? $rset:c', ({ c }) => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c })), 0.1),
+  rule('rider', 'and? only? for|where|if|when|of|with|in|among only? the? $rset:c', ({ c }) => onlyWhere(c), 0.1),
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving out|aside $rows|$guess without one|any|it', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),
@@ -230,15 +230,18 @@ export const phrases = [
   rule('sameFigure', '~lowest|minimum|min one|value|figure?', () => 'lowest', 0),
   rule('rider', 'and|plus|also|add the? $sameFigure:f as|too|also? well|too?', ({ f }) => alsoFigure(f), 0.1),
   rule('rider', 'the? $sameFigure:f instead|rather', ({ f }) => otherFigure(f), 0),
-  rule('rider', 'now|but|and? only|just the? $rset:c', ({ c }) => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c })), 0),
+  rule('rider', 'now|but|and? only|just the? $rset:c', ({ c }) => onlyWhere(c), 0),
   rule('rider', 'the? $sameFigure:f as|too|also well?', ({ f }) => alsoFigure(f), 0.1),
-  rule('rider', 'and? for|with|in|of only? the? $rset:c only|alone', ({ c }) => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c })), 0),
+  rule('rider', 'and? for|with|in|of only? the? $rset:c only|alone', ({ c }) => onlyWhere(c), 0),
   rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? (next|beside to? it|that|them)? as|too|also? well?', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? as ^well', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? too|also', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => onQuestion(`by ${keyOf(b)}`, (plan) => ({ ...plan, by: (b as Expression[]).map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as })) })), 0.05),
 ].flat();
+
+/** What was asked, of some of the rows only. */
+const onlyWhere = (c: Condition): Act => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c }));
 
 /** One more figure of what was asked about. */
 const alsoFigure = (fn: Fn): Act =>

@@ -3,7 +3,7 @@ import type { Expression } from '../../formula/expression';
 import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { dated, onlyDate } from '../../language/grammar/expressions';
-import { MONTHS } from '../../values/date';
+import { monthNumber } from '../../values/date';
 
 /* Financial years, dates without their time and times without their date, dates as months and quarters. */
 
@@ -31,7 +31,7 @@ function dateAndTime(name: string, names: readonly string[] | null, x: Context):
 export const datePhrases = [
   rule('fiscalWord', 'our? financial|fiscal|business|accounting|tax|budget year', () => true, 0),
   rule('fiscalWord', 'fy', () => true, 0),
-  rule('monthName', '$word:w', ({ w }) => { const at = MONTHS.findIndex((m) => m.toLowerCase() === w.toLowerCase() || (w.length >= 3 && m.slice(0, 3).toLowerCase() === w.toLowerCase())); return at < 0 ? null : at + 1; }, 0),
+  rule('monthName', '$word:w', ({ w }) => monthNumber(w) || null, 0),
   rule('monthName', '$period:p', ({ p }) => p.month ?? null, 0),
   rule('ex1', '$fiscalWord of|for|from the? $col:c', ({ c }, x: Context) => fiscal(c, START, x), 0),
   rule('ex1', '$fiscalWord', (_s, x: Context) => fiscal(onlyDate(x), START, x), 0.1),

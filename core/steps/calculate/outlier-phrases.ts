@@ -1,5 +1,5 @@
 import { readsAsNumber } from '../../formula/check';
-import { blank, column, number, op, type Condition, type Expression } from '../../formula/expression';
+import { blank, boundsOf, column, number, type Condition, type Expression } from '../../formula/expression';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { groupable } from '../../language/grammar/expressions';
@@ -12,16 +12,12 @@ const QUARTILES = { times: 1.5, measure: 'quartile ranges' } as const;
 
 const outlying = (name: string, x: Context, by: readonly string[] = []): Outlying | null => (readsAsNumber(x.head, name) ? { kind: 'outlying', of: column(name), ...QUARTILES, by } : null);
 
-/** The lowest and highest value that does not lie outside. */
-function bound({ of, times, measure, by }: Outlying, side: 'lowest' | 'highest'): Expression {
-  const figure = (fn: 'mean' | 'spread' | 'lower quartile' | 'upper quartile'): Expression => ({ kind: 'total', fn, of, by });
-  const [from, room] = measure === 'quartile ranges' ? [figure(side === 'lowest' ? 'lower quartile' : 'upper quartile'), op('-', figure('upper quartile'), figure('lower quartile'))] : [figure('mean'), figure('spread')];
-  return op(side === 'lowest' ? '-' : '+', from, op('*', number(times), room));
-}
-
 /** Outlying values drawn in to the bounds. */
-const drawnIn = (name: string, c: Outlying): Act =>
-  plans({ step: 'calculate', name, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: c.of, right: bound(c, 'lowest') }, then: bound(c, 'lowest') }], otherwise: bound(c, 'highest') }, where: c, replace: true });
+function bounded(c: Outlying): Expression {
+  const { lowest, highest } = boundsOf(c);
+  return { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: c.of, right: lowest }, then: lowest }], otherwise: highest };
+}
+const drawnIn = (name: string, c: Outlying): Act => set(name, bounded(c), c);
 
 const set = (name: string, as: Expression, where: Condition): Act => plans({ step: 'calculate', name, as, where, replace: true });
 const beyond = (name: string, way: '<' | '>', n: number, x: Context): Act | null => (readsAsNumber(x.head, name) ? set(name, number(n), { kind: 'compare', op: way, left: column(name), right: number(n) }) : null);
@@ -39,7 +35,7 @@ const rider = (change: Partial<Outlying>): Act =>
     // Values drawn in have their bounds written out: they are made anew.
     if (plan.step === 'calculate' && plan.replace && plan.where?.kind === 'outlying' && plan.as.kind === 'choose') {
       const where = { ...plan.where, ...change };
-      return { ...plan, where, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: where.of, right: bound(where, 'lowest') }, then: bound(where, 'lowest') }], otherwise: bound(where, 'highest') } };
+      return { ...plan, where, as: bounded(where) };
     }
     return remeasured(plan, change);
   });

@@ -5,7 +5,7 @@ import { amend, withPlan, type Act, type Context, type State } from '../../langu
 import { keyOf, rule } from '../../language/chart';
 import { uniqueName } from '../../values/names';
 import { readPerson, type PersonPart } from '../../values/person';
-import { sampleOf } from './text-phrases';
+import { sampleOf } from '../../language/grammar/samples';
 
 /* Parts of persons' names. */
 

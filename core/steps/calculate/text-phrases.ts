@@ -6,6 +6,7 @@ import { keyOf, rule } from '../../language/chart';
 import { folded } from '../../values/fold';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
+import { sampleOf } from '../../language/grammar/samples';
 import { uniqueName } from '../../values/names';
 import { add } from './adding';
 
@@ -17,12 +18,6 @@ type Which = Extract<Expression, { kind: 'found' }>['which'];
 const found = (what: Findable, of: Expression, which: Which = 'first'): Expression => ({ kind: 'found', what, which, of });
 /** Hashtags come in numbers: unless one is asked for, all are meant. */
 const usual = (what: Findable): Which => (what.kind === 'sort' && what.sort === 'hashtag' ? 'all' : 'first');
-
-/** Some of a column's values, to try things on. */
-export const sampleOf = (name: string, { head }: { head: Context['head'] }): readonly string[] => {
-  const glance = head.glances?.get(name);
-  return glance?.values?.map(([v]) => v) ?? glance?.sample ?? [];
-};
 
 /** How many of a column's sampled values hold something of the sort. */
 function finds(what: Findable, name: string, x: { head: Context['head'] }): number {

@@ -13,6 +13,9 @@ const numeric = (plan: ConvertPlan): boolean => plan.to === 'decimal' || plan.to
 const meaning = (texts: readonly string[], as: string): Act =>
   rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.map((text): Meaning => ({ text, as }))] }));
 
+/** Dates read with the day, or the month, first. */
+const inOrder = (order: NonNullable<ConvertPlan['order']>): Act => rider(`order ${order}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order } : null));
+
 /** 'And 0 where there is none': blanks of what was converted are filled. */
 const zeroFor = (n: number): Act => ({
   key: `convert none ${n}`,
@@ -54,7 +57,7 @@ export const phrases = [
   rule('clause', '$cols:c ~into ~date', ({ c }) => act(c, 'date'), 0.1),
   rule('clause', '~make every? ~date? in $cols:c ~into? ~date', ({ c }) => act(c, 'date'), 0.1),
   rule('clause', '~make them|it|that|these all|both? ~into? ~date', () => act(null, 'date'), 0.2),
-  rule('rider', '~open the? $dayOrder:o ~close', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
+  rule('rider', '~open the? $dayOrder:o ~close', ({ o }) => inOrder(o), 0),
   rule('rider', 'without|no the? $unit', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0.05),
   rule('clause', '$cols:c ~into ~number of $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('clause', '~make $cols:c ~into ~number of $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), -0.05),
@@ -65,13 +68,13 @@ export const phrases = [
   rule('dayOrder', '~monthFirst', () => 'month first', 0),
   rule('dayOrder', 'day . month . year', () => 'day first', 0),
   rule('dayOrder', 'month . day . year', () => 'month first', 0),
-  rule('rider', 'dots|points|slashes|dashes|those|they|it mean|means|is|are|stand|stands for? $dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
+  rule('rider', 'dots|points|slashes|dashes|those|they|it mean|means|is|are|stand|stands for? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('cols', 'both|all|every|the date columns|column|fields', (_s, x: Context) => { const found = x.head.columns.filter((c) => readsAsDate(x.head, c.name)).map((c) => c.name); return found.length > 1 ? found : null; }, -0.1),
   rule('dayOrder', 'day / month / year', () => 'day first', 0),
   rule('dayOrder', 'month / day / year', () => 'month first', 0),
-  rule('rider', '$dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
-  rule('rider', 'the? $dayOrder:o ~if it|there|they|its? ~be? only? ~slashed', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
-  rule('rider', '~if it|there|they|its? ~be? only? ~slashed the? $dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
+  rule('rider', '$dayOrder:o', ({ o }) => inOrder(o), 0),
+  rule('rider', 'the? $dayOrder:o ~if it|there|they|its? ~be? only? ~slashed', ({ o }) => inOrder(o), 0),
+  rule('rider', '~if it|there|they|its? ~be? only? ~slashed the? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('clause', '~make $cols:c ~into? a? plain|real|proper|clean|simple yes or|and|/ no', ({ c }) => act(c, 'yesno'), 0),
   rule('rider', 'as|into|to a? ~number', () => afterReplace, 0.1),
   rule('clause', '$cols:c as|into|to a? clean|plain|proper|simple|real? yes or|/|and no', ({ c }) => act(c, 'yesno'), 0.05),
@@ -126,7 +129,7 @@ export const phrases = [
   rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|take|enter it? $num:n', ({ t, n }) => meaning(t, String(n)), 0),
   rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|leave it? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', 'put|write|use|make|set? $num:n ~if there is|are none|nothing', ({ n }) => zeroFor(n), 0.05),
-  rule('rider', 'with the? $dayOrder:o', ({ o }) => rider(`order ${o}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order: o } : null)), 0),
+  rule('rider', 'with the? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('rider', 'an? lone|single|bare|plain? $mark:m ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', ({ m }) => (m === '-' || m === '?' || m === '/' ? meaning([m], '') : null), 0.05),
   rule('rider', 'an? dash|hyphen|minus ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', () => meaning(['-'], ''), 0),
   rule('rider', 'the? numbers|figures|ones? ~be|means|mean? day counts|count|numbers|serials (from $remark)?', () => rider('counts', (plan) => (plan.to === 'date' || plan.to === 'datetime' ? plan : null)), 0),

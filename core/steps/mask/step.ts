@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
 import { masker, type Mask } from '../../values/mask';
-import { chunkTexts } from '../../values/cell';
+import { eachText } from '../../values/cell';
 import { choice, columnNames, field, mapped, numeral, oneOf, record, word } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
 import { textHeads, textWork } from '../texts';
@@ -20,15 +20,18 @@ const way = choice<Mask>(
   mapped(record<Leave>({ kind: 'leave' }, 'leaving the ', field('side', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('count', numeral), ' characters'), (m): Mask => m, (m) => (m.kind === 'leave' ? m : null)),
 );
 
-/** How many different texts columns hold, and how many different masks they get. O(rows), each distinct text once. */
-async function differences(plan: MaskPlan, table: Table, mask: (text: string) => string): Promise<[number, number]> {
+/** The mask of each different text that columns hold, without outer spaces. O(rows), each distinct text masked once. */
+async function masksOf(plan: MaskPlan, table: Table, mask: (text: string) => string): Promise<ReadonlyMap<string, string>> {
   const live = liveMask(table);
-  const texts = new Set<string>();
+  const masks = new Map<string, string>();
   for (const name of plan.columns) {
     const { type } = columnOf(table, name);
-    await eachChunk(table, [name], ([chunk], _ord, from) => chunkTexts(chunk!, type).forEach((text, i) => { if ((!live || live[from + i]) && text.trim() !== '') texts.add(text.trim()); }));
+    await eachChunk(table, [name], ([chunk], _ord, from, length) => eachText(chunk!, type, length, live?.subarray(from, from + length), (text) => {
+      const bare = text.trim();
+      if (bare !== '' && !masks.has(bare)) masks.set(bare, mask(bare));
+    }));
   }
-  return [texts.size, new Set(Array.from(texts, mask)).size];
+  return masks;
 }
 
 export const mask: StepDefinition<MaskPlan> = {
@@ -49,17 +52,18 @@ export const mask: StepDefinition<MaskPlan> = {
   async prepare(plan, table, head) {
     if (plan.by.kind !== 'leave' && !table.key) throw new Error('These masks need a key, so that the same text always gets the same mask. Give one: KULFI_MASK_KEY.');
     const cover = masker(plan.by, table.key ?? '');
-    const [before, after] = await differences(plan, table, cover);
+    const masks = await masksOf(plan, table, cover);
     const kinds: readonly Kind[] = [
       { key: 'whole', words: 'no longer than what was to be left: covered whole', odd: true },
-      { key: 'masked', words: `masked: ${before.toLocaleString('en')} different values before, ${after.toLocaleString('en')} after`, odd: false },
+      { key: 'masked', words: `masked: ${masks.size.toLocaleString('en')} different values before, ${new Set(masks.values()).size.toLocaleString('en')} after`, odd: false },
       { key: 'same', words: 'blank: left blank', odd: false, same: true },
     ];
     const { by } = plan;
     return textWork(plan.columns, head, kinds, (text) => {
       if (text.trim() === '') return { text, kind: 2 };
       const short = by.kind === 'leave' && by.count > 0 && (text.match(/[\p{L}\p{N}]/gu) ?? []).length <= by.count;
-      return { text: cover(text), kind: short ? 0 : 1 };
+      // Rows that were set aside have texts of their own.
+      return { text: masks.get(text.trim()) ?? cover(text), kind: short ? 0 : 1 };
     });
   },
 };

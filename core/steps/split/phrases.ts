@@ -65,8 +65,8 @@ export const phrases = [
   rule('calling', 'called|named', () => true, 0),
   rule('calling', 'and? call|name them', () => true, 0),
 
-  rule('rider', '~rename|name|~named them|those|these|the|it pieces|parts|columns|two|three|four|new? columns|ones|pieces? $names:n', ({ n }) => amend(`split into ${n.join()}`, (plan) => (plan.step === 'split' && plan.into.length === n.length ? { ...plan, into: n } : null)), -0.1),
-  rule('rider', '~rename|name them $names:n', ({ n }) => amend(`split into ${n.join()}`, (plan) => (plan.step === 'split' && plan.into.length === n.length ? { ...plan, into: n } : null)), -0.1),
+  rule('rider', '~rename|name|~named them|those|these|the|it pieces|parts|columns|two|three|four|new? columns|ones|pieces? $names:n', ({ n }) => piecesNamed(n), -0.1),
+  rule('rider', '~rename|name them $names:n', ({ n }) => piecesNamed(n), -0.1),
 
   // Between letters and digits
   rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
@@ -89,6 +89,9 @@ export const phrases = [
   rule('clause', '~split $col:c ~into2 pieces|parts|chunks|blocks|columns of $counts:n characters|letters|digits|signs', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
   rule('clause', '~split $col:c by|with|at|into fixed? widths|width|lengths :|of|,? $counts:n', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
 ].flat();
+
+/** Other names for the pieces of the cut said before. */
+const piecesNamed = (into: readonly string[]): Act => amend(`split into ${into.join()}`, (plan) => (plan.step === 'split' && plan.into.length === into.length ? { ...plan, into } : null));
 
 /** Cuts after pieces of given lengths. */
 function widths(column: string, lengths: readonly number[]): Act | null {

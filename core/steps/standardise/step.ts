@@ -2,7 +2,7 @@ import Joi from 'joi';
 import type { Column } from '../../table/column';
 import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
 import { spellingGroups, type Ground, type SpellingGroup, type Usage } from '../../match/spellings';
-import { chunkTexts } from '../../values/cell';
+import { eachText } from '../../values/cell';
 import { between, columnName, field, list, optional, quoted, record } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
 import { textHeads, textWork } from '../texts';
@@ -41,13 +41,7 @@ async function usagesOf(table: Table, name: string): Promise<Usage[]> {
   const { type } = columnOf(table, name);
   const live = liveMask(table);
   const counts = new Map<string, number>();
-  await eachChunk(table, [name], ([chunk], _ord, from, length) => {
-    if (chunk!.kind === 'text') {
-      const times = new Uint32Array(chunk!.dictionary.length);
-      for (let i = 0; i < length; i++) if (!live || live[from + i]) times[chunk!.codes[i]!]!++;
-      chunk!.dictionary.forEach((text, code) => { if (times[code]) counts.set(text, (counts.get(text) ?? 0) + times[code]!); });
-    } else chunkTexts(chunk!, type).forEach((text, i) => { if (!live || live[from + i]) counts.set(text, (counts.get(text) ?? 0) + 1); });
-  });
+  await eachChunk(table, [name], ([chunk], _ord, from, length) => eachText(chunk!, type, length, live?.subarray(from, from + length), (text, times) => void counts.set(text, (counts.get(text) ?? 0) + times)));
   return [...counts].map(([text, count]) => ({ text, count }));
 }
 

@@ -11,7 +11,7 @@ const NEARLY: ColumnTest = { kind: 'filled', op: 'less than', percent: 5 };
 
 /** The columns that pass, by what is known of them. */
 export const passing = (t: ColumnTest, { head }: Context): string[] =>
-  head.columns.filter(({ name }) => { const g = head.glances?.get(name); return g !== undefined && g.rows > 0 && passes(t, g.rows, g.rows - g.blanks, g.values ? Math.min(2, g.values.length) : 2); }).map((c) => c.name);
+  head.columns.filter(({ name }) => { const g = head.glances?.get(name); return g !== undefined && g.rows > 0 && passes(t, g); }).map((c) => c.name);
 
 const dropping = (t: ColumnTest, x: Context): Act | null => { const columns = passing(t, x); return columns.length && columns.length < x.head.columns.length ? plans({ step: 'drop', columns }) : null; };
 

@@ -1,7 +1,6 @@
 import Joi from 'joi';
-import { BLANK } from '../../table/column';
-import { eachChunk, liveMask, rowCount, type Table } from '../../table/table';
-import { chunkTexts } from '../../values/cell';
+import { glanceAt, type Glance } from '../../profile/glance';
+import { rowCount, type Table } from '../../table/table';
 import { between, choice, field, mapped, numeral, oneOf, record, word } from '../../language/exact';
 import { sameColumns, type AnswerTable, type StepDefinition } from '../step';
 
@@ -25,41 +24,20 @@ const test = choice<ColumnTest>(
   mapped(word(''), (): ColumnTest => ({ kind: 'any' }), (t) => (t.kind === 'any' ? undefined : null)),
 );
 
-/** Does a column with so many rows, filled cells and different values pass? */
-export function passes(t: ColumnTest, rows: number, filled: number, different: number): boolean {
+/** Does a column pass, by a glance at all of it? */
+export function passes(t: ColumnTest, { rows, blanks, values }: Glance): boolean {
   if (t.kind === 'any') return true;
-  if (t.kind === 'one value') return different === 1;
-  const share = rows === 0 ? 0 : (100 * filled) / rows;
+  if (t.kind === 'one value') return values?.length === 1;
+  const share = rows === 0 ? 0 : (100 * (rows - blanks)) / rows;
   return t.op === 'less than' ? share < t.percent : t.op === 'at most' ? share <= t.percent : t.op === 'more than' ? share > t.percent : share >= t.percent;
-}
-
-/** How many cells of a column are filled by the rows in the table, and whether all of them are alike (1) or not (2). O(rows). */
-async function countsOf(table: Table, name: string): Promise<{ filled: number; different: number }> {
-  const live = liveMask(table);
-  const type = table.columns.find((c) => c.name === name)!.type;
-  let filled = 0, different = 0;
-  let first = '';
-  await eachChunk(table, [name], ([chunk], _ord, from, length) => {
-    const blank = chunk!.kind === 'text' ? chunk!.dictionary.map((t) => t.trim() === '') : null;
-    const texts = different < 2 ? chunkTexts(chunk!, type) : null;
-    for (let i = 0; i < length; i++) {
-      if (live && !live[from + i]) continue;
-      if (chunk!.kind === 'text' ? blank![chunk!.codes[i]!] : chunk!.state[i] === BLANK) continue;
-      filled++;
-      if (!texts || different >= 2) continue;
-      if (different === 0) [first, different] = [texts[i]!, 1];
-      else if (texts[i] !== first) different = 2;
-    }
-  });
-  return { filled, different };
 }
 
 async function answer(plan: SurveyPlan, table: Table): Promise<AnswerTable> {
   const rows = rowCount(table);
   const found: (readonly [string, number, number])[] = [];
-  for (const { name } of table.columns) {
-    const { filled, different } = await countsOf(table, name);
-    if (passes(plan.test, rows, filled, different)) found.push([name, filled, rows - filled]);
+  for (const column of table.columns) {
+    const glance = await glanceAt(table, column);
+    if (passes(plan.test, glance)) found.push([column.name, rows - glance.blanks, glance.blanks]);
   }
   if (plan.show === 'count') return { columns: ['Columns'], rows: [[found.length]], members: [found.length], groups: 1 };
   return {
