@@ -1,6 +1,7 @@
 import type { Rule } from '../language/chart';
 import { phrases as ask } from './ask/phrases';
 import { phrases as calculate } from './calculate/phrases';
+import { phrases as check } from './check/phrases';
 import { phrases as convert } from './convert/phrases';
 import { phrases as copy } from './copy/phrases';
 import { phrases as distinct } from './distinct/phrases';
@@ -22,4 +23,4 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, ask, survey].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, ask, survey].flat();

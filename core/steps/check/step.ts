@@ -1,0 +1,45 @@
+import Joi from 'joi';
+import { checkFormula } from '../../formula/check';
+import { UNKNOWN, YES, prepareCondition } from '../../formula/evaluate';
+import { columnsOf, type Condition } from '../../formula/expression';
+import { conditionField, withFormulas } from '../../formula/schema';
+import { condition } from '../../formula/syntax';
+import { field, record } from '../../language/exact';
+import { sameColumns, type Kind, type StepDefinition } from '../step';
+
+/** A rule that every row of the table must satisfy. It changes nothing; it is looked at again after every sentence. */
+export interface CheckPlan {
+  readonly step: 'check';
+  readonly where: Condition;
+}
+
+/** The keys of the kinds of a check: rows that break the rule, and rows of which it cannot be told. */
+export const FAILS = 'fails';
+export const UNTOLD = 'untold';
+
+const [BREAKS, CANNOT_TELL, HOLDS] = [0, 1, 2];
+const KINDS: readonly Kind[] = [
+  { key: FAILS, words: 'breaks the rule', odd: true },
+  { key: UNTOLD, words: 'a value is missing, so it cannot be told', odd: true },
+  { key: 'holds', words: 'satisfies the rule', odd: false, same: true },
+];
+
+export const check: StepDefinition<CheckPlan> = {
+  step: 'check',
+  title: 'a rule that every row must satisfy',
+  example: 'Check that ‹Kg› is at least 1 and ‹Site› is filled',
+  schema: withFormulas(Joi.object({ step: Joi.valid('check').required(), where: conditionField.required() })),
+  syntax: record<CheckPlan>({ step: 'check' }, 'Check that ', field('where', condition)),
+  reads: (plan) => columnsOf(plan.where),
+  check: (plan, head) => checkFormula(plan.where, head),
+  outline: (_plan, head) => sameColumns(head),
+  async prepare(plan, table, head) {
+    const test = await prepareCondition(plan.where, table, head);
+    return {
+      work: 'cells',
+      reads: test.reads,
+      kinds: KINDS,
+      run: (chunks, from, length) => ({ made: [], kinds: test.test(chunks, from, length).map((o) => (o === YES ? HOLDS : o === UNKNOWN ? CANNOT_TELL : BREAKS)) }),
+    };
+  },
+};
