@@ -2,9 +2,11 @@ import { createReadStream, readFileSync } from 'node:fs';
 import { createInterface } from 'node:readline';
 import { runBatch } from './batch';
 import { runOnce } from './run';
+import { verify } from './verify';
 
 const USAGE = `usage:
   kulfi run --table name=file.csv [--table ...] --say "..." [--say "..."] [--brief file] --out folder [--json] [--raw]
+  kulfi verify record.json source.csv
   kulfi batch < cases.jsonl`;
 
 /** Ends with a code and one sentence on standard error. */
@@ -18,6 +20,11 @@ async function main(): Promise<void> {
   if (command === 'batch') {
     const lines = createInterface({ input: process.stdin, crlfDelay: Infinity });
     for await (const line of lines) if (line.trim()) process.stdout.write(`${await runBatch(line)}\n`);
+    return;
+  }
+  if (command === 'verify') {
+    if (args.length !== 2) stop(2, USAGE);
+    process.exitCode = await verify(args[0]!, args[1]!);
     return;
   }
   if (command !== 'run') stop(2, USAGE);

@@ -4,9 +4,10 @@ import { createWriteStream, mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { once } from 'node:events';
 import { openSession, tell } from '../core/brief/session';
-import { workRecord } from '../core/brief/record';
+import { createHash } from 'node:crypto';
+import { recordMarkdown, sessionRecord } from '../core/brief/record';
 import { csvPieces, jsonPieces } from '../core/formats/write';
-import { importRows, previewFile } from '../core/formats/import';
+import { importRows, previewFile, type ImportSettings } from '../core/formats/import';
 import { memoryColumn, type Chunk } from '../core/table/column';
 import type { AnswerTable } from '../core/steps/step';
 import type { Table } from '../core/table/table';
@@ -25,7 +26,8 @@ export const CODES = { done: 0, question: 3, cannot: 4 } as const;
 
 /** Says the sentences over the first table and writes what came of it. Stops at the first that is not carried out. */
 export async function runOnce(order: RunOrder, open: typeof createReadStream): Promise<number> {
-  const tables = await Promise.all(order.tables.map((t) => readTable(t.name, t.file, open)));
+  const read = await Promise.all(order.tables.map((t) => readTable(t.name, t.file, open)));
+  const tables = read.map((r) => r.table);
   let session = await openSession(tables[0]!);
   for (const request of order.say) {
     const said = await tell(session, request);
@@ -46,7 +48,10 @@ export async function runOnce(order: RunOrder, open: typeof createReadStream): P
     mkdirSync(order.out, { recursive: true });
     await writeTable(session.table, path.join(order.out, `${order.tables[0]!.name}.${order.json ? 'json' : 'csv'}`), order);
     for (const [i, table] of tables.slice(1).entries()) await writeTable(table, path.join(order.out, `${order.tables[i + 1]!.name}.${order.json ? 'json' : 'csv'}`), order);
-    writeFileSync(path.join(order.out, 'record.md'), await workRecord(order.tables[0]!.name, session));
+    const { settings, sha256 } = read[0]!;
+    const record = await sessionRecord(session, tables[0]!, { file: path.basename(order.tables[0]!.file), sha256, settings }, await tableHash(session.table));
+    writeFileSync(path.join(order.out, 'record.md'), recordMarkdown(record));
+    writeFileSync(path.join(order.out, 'record.json'), `${JSON.stringify(record, null, 2)}\n`);
     writeFileSync(path.join(order.out, 'brief.txt'), session.entries.map((e, i) => `${i + 1}. ${e.sentence}\n`).join(''));
   } else {
     for await (const line of lines(session.table, order.json, order.raw)) process.stdout.write(line);
@@ -57,15 +62,35 @@ export async function runOnce(order: RunOrder, open: typeof createReadStream): P
 /** An answer as lines of cells with tabs between, its heads first. */
 const answerText = ({ columns, rows }: AnswerTable): string => [columns, ...rows].map((cells) => `${cells.map((c) => String(c ?? '').replace(/\s+/g, ' ')).join('\t')}\n`).join('');
 
-async function readTable(name: string, file: string, open: typeof createReadStream): Promise<Table> {
-  const head = await firstBytes(file, open);
-  const { settings } = previewFile(head.bytes, head.whole);
+/** A table read from a file, with what the record keeps of it. Settings given are taken; otherwise they are found. */
+export async function readTable(name: string, file: string, open: typeof createReadStream, given?: ImportSettings): Promise<{ table: Table; settings: ImportSettings; sha256: string }> {
+  const settings = given ?? (await foundSettings(file, open));
   const chunks: Chunk[][] = [];
-  const imported = await importRows(open(file), settings, (c, chunk) => void (chunks[c] ??= []).push(chunk));
+  const hash = createHash('sha256');
+  const blocks = async function* (): AsyncGenerator<Uint8Array> {
+    for await (const block of open(file)) {
+      hash.update(block as Buffer);
+      yield block as Buffer;
+    }
+  };
+  const imported = await importRows(blocks(), settings, (c, chunk) => void (chunks[c] ??= []).push(chunk));
   for (const note of imported.notes) process.stderr.write(`${file}: ${note.count} ${note.text}${note.lines.length ? ` (line ${note.lines.slice(0, 5).join(', ')})` : ''}\n`);
   // The key under which masks are made: the same key gives the same masks.
   const key = process.env['KULFI_MASK_KEY'];
-  return { name, columns: imported.heads.map((h, c) => memoryColumn(h, chunks[c] ?? [])), size: imported.size, rows: null, ...(key ? { key } : {}) };
+  const table = { name, columns: imported.heads.map((h, c) => memoryColumn(h, chunks[c] ?? [])), size: imported.size, rows: null, ...(key ? { key } : {}) };
+  return { table, settings, sha256: hash.digest('hex') };
+}
+
+/** The SHA-256 of a table as CSV. */
+export async function tableHash(table: Table): Promise<string> {
+  const hash = createHash('sha256');
+  for await (const piece of csvPieces(table)) hash.update(piece);
+  return hash.digest('hex');
+}
+
+async function foundSettings(file: string, open: typeof createReadStream): Promise<ImportSettings> {
+  const head = await firstBytes(file, open);
+  return previewFile(head.bytes, head.whole).settings;
 }
 
 async function firstBytes(file: string, open: typeof createReadStream): Promise<{ bytes: Uint8Array; whole: boolean }> {

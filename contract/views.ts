@@ -5,6 +5,8 @@ import type { ColumnProfile } from '../core/profile/profile';
 import type { Glance } from '../core/profile/glance';
 import type { ColumnTotal } from '../core/review/balance';
 import type { Answer } from '../core/language/read';
+import type { Reason } from '../core/review/queue';
+import type { Statement } from '../core/review/statement';
 import type { Completion } from '../core/language/completion';
 import type { Proposal } from '../core/language/proposals';
 import type { AnswerTable } from '../core/steps/step';
@@ -180,4 +182,86 @@ export interface ProfileReply {
 export interface ProposalsReply {
   readonly version: number;
   readonly proposals: readonly Proposal[];
+}
+
+/** One thing of the review: a kind that wants a look, rows on hold, a check that fails. */
+export interface ReviewItem {
+  readonly id: string;
+  readonly reason: Reason;
+  readonly key: string;
+  readonly tableId: number;
+  /** The number of the sentence in the brief of its table. */
+  readonly n: number;
+  readonly sentence: string;
+  readonly kind: string | null;
+  readonly words: string;
+  readonly rows: number;
+  readonly of: number;
+  /** Rows of it that were looked at one by one, and how many of them were found wrong. */
+  readonly looked: number;
+  readonly wrong: number;
+  readonly settled: boolean;
+  readonly note: string;
+  /** Who settled it, and when. */
+  readonly by: string;
+}
+
+/** A sample and what was found in it so far. */
+export interface SampleView {
+  readonly id: number;
+  readonly tableId: number;
+  readonly drawn: number;
+  readonly looked: number;
+  readonly wrong: number;
+  readonly rows: number;
+  readonly seed: number;
+  readonly share: number;
+  readonly certainty: number;
+  readonly by: readonly string[];
+  readonly statement: string;
+  readonly done: boolean;
+}
+
+export interface SignOffView {
+  readonly id: number;
+  readonly tableId: number;
+  readonly author: string;
+  readonly at: string;
+  /** The table is still as it was signed off. */
+  readonly current: boolean;
+}
+
+export interface ReviewView {
+  readonly version: number;
+  readonly items: readonly ReviewItem[];
+  readonly samples: readonly SampleView[];
+  readonly statements: readonly { readonly tableId: number; readonly statement: Statement }[];
+  readonly signoffs: readonly SignOffView[];
+}
+
+/** What somebody found in a kind, or in one row; null takes it back. */
+export interface Look {
+  readonly key: string | null;
+  readonly kind: string | null;
+  readonly position: number | null;
+  readonly sampleId: number | null;
+  readonly verdict: 'right' | 'wrong' | null;
+  readonly note: string;
+}
+
+/** One row of the review: its cells before the sentence (null where nothing was changed), after it, and now. */
+export interface ReviewRow {
+  readonly position: number;
+  readonly before: readonly CellValue[] | null;
+  readonly after: readonly CellValue[];
+  readonly now: readonly CellValue[];
+  /** It is not in the table now. */
+  readonly gone: boolean;
+  readonly look: { readonly verdict: 'right' | 'wrong'; readonly note: string; readonly author: string } | null;
+}
+
+export interface ReviewRows {
+  readonly total: number;
+  readonly columns: readonly string[];
+  readonly rows: readonly ReviewRow[];
 }

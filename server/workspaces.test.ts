@@ -178,10 +178,13 @@ test('requests are read against the table as it stands, with what was said befor
 test('the record has every sentence with its figures, what is on hold, and totals that add up', async () => {
   const ids = await bring();
   await keep(ids, 'Set aside rows where ‹Status› is "rejected".', [{ kind: null, position: 0 }]);
-  const record = await workspaces.recordOf(ids.workspaceId, ids.tableId);
+  const { recordOf } = await import('./record');
+  const { recordMarkdown } = await import('../core/brief/record');
+  const record = recordMarkdown(await recordOf(ids.workspaceId, ids.tableId));
   expect(record).toContain('rows in 40, out 33, set aside 7, on hold 1');
-  expect(record).toContain('sentence 1: row 1, 1 row');
-  expect(record).toContain('| rows | 40 | 33 |');
+  expect(record).toContain('on hold, sentence 1: row 1, 1 row');
+  expect(record).toContain('| in the source | 40 |\n| sentence 1: fits: set aside | -7 |\n| now | 33 |');
+  expect(record).toContain('It balances');
 });
 
 test('the demo loads whole, with rows on hold and a request open', async () => {

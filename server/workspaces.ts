@@ -5,7 +5,6 @@ import type { ColumnType } from '../core/table/column';
 import type { Glance } from '../core/profile/glance';
 import type { Plan } from '../core/steps/registry';
 import { definitionOf } from '../core/steps/registry';
-import { recordText } from '../core/brief/record';
 import type { ColumnView, HoldView, SentenceView, TableView, WorkspaceSummary, WorkspaceView } from '../contract/views';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
@@ -138,7 +137,7 @@ interface KeepOrder extends Change {
   readonly corrects: boolean;
 }
 
-const wantedOf = (e: EntryRow): Wanted => ({ key: e.key, sourceId: e.sourceId, request: e.request, plan: e.plan });
+export const wantedOf = (e: EntryRow): Wanted => ({ key: e.key, sourceId: e.sourceId, request: e.request, plan: e.plan });
 
 /** Keeps a request at the end of the brief. */
 export async function keepRequest(order: KeepOrder, onProgress?: (p: Progress) => void, signal?: AbortSignal): Promise<number> {
@@ -223,16 +222,6 @@ export async function moveRevision({ workspaceId, version }: Change, way: 'undo'
 /** Remembers the request that is open, so that it is open again after a restart. */
 export async function saveDraft(workspaceId: number, draft: string | null): Promise<void> {
   await database().update(schema.workspaces).set({ draft }).where(eq(schema.workspaces.id, workspaceId));
-}
-
-/** The record of the work of one table as Markdown. */
-export async function recordOf(workspaceId: number, tableId: number): Promise<string> {
-  const view = await viewWorkspace(workspaceId);
-  const table = view.tables.find((t) => t.id === tableId);
-  if (!table) throw new Told('There is no such table.', 404, 'gone');
-  const entries = view.brief.filter((s) => s.tableId === tableId);
-  const notes = view.holds.filter((h) => entries.some((e) => e.key === h.key)).map((h) => `sentence ${view.brief.findIndex((s) => s.key === h.key) + 1}: ${h.words}, ${h.rows} ${h.rows === 1 ? 'row' : 'rows'}${h.note ? ` (${h.note})` : ''}`);
-  return recordText(table.name, entries, { rows: table.rows, totals: table.totals }, { rows: table.sourceRows, totals: table.sourceTotals }, notes);
 }
 
 /** Removes a workspace with its tables; the files go with it. */

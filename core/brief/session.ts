@@ -2,8 +2,8 @@ import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import { NO_MEMORY, readRequest, type Answer, type Memory } from '../language/read';
 import { isUndo } from '../language/dialogue';
-import { headWithGlances, runPlan, type Report } from '../steps/run';
-import { sayPlan, type Plan } from '../steps/registry';
+import { headWithGlances, runPlan, type Holds, type Report } from '../steps/run';
+import { checkPlan, definitionOf, readExact, sayPlan, type Plan } from '../steps/registry';
 import type { Glance } from '../profile/glance';
 import type { AnswerTable } from '../steps/step';
 import type { Table } from '../table/table';
@@ -14,6 +14,10 @@ export interface Entry {
   readonly plan: Plan;
   readonly sentence: string;
   readonly report: Report;
+  /** Columns that it makes, changes or renames. */
+  readonly writes: readonly string[];
+  /** The table after it. */
+  readonly after: Table;
 }
 
 /** A table with the sentences kept on it; every value is new, so an earlier one is an earlier state. */
@@ -50,19 +54,40 @@ async function answerPlans(session: Session, plans: readonly Plan[]): Promise<Se
   return { ...session, memory: { ...session.memory, last: { plans, head: session.head } }, answered };
 }
 
-/** Carries out checked plans one after the other, as one request. */
-export async function keepPlans(session: Session, plans: readonly Plan[], request: string): Promise<Session> {
+/** Carries out checked plans one after the other, as one request; `holds` keeps rows or kinds as they were. */
+export async function keepPlans(session: Session, plans: readonly Plan[], request: string, holds: Holds | null = null): Promise<Session> {
   let { table, head } = session;
   const entries = [...session.entries];
   for (const plan of plans) {
-    const result = await runPlan(plan, table, head);
+    const result = await runPlan(plan, table, head, { holds });
+    const writes = definitionOf(plan).outline(plan, head).columns.filter((c) => 'made' in c.from || c.from.kept !== c.head.name).map((c) => c.head.name);
     const known = new Map<string, Glance>(result.glances);
     if (result.report.rowsOut === result.report.rowsIn) for (const c of result.table.columns) if (!known.has(c.name) && head.glances?.has(c.name)) known.set(c.name, head.glances.get(c.name)!);
     table = result.table;
     head = await headWithGlances(table, known);
-    entries.push({ request, plan, sentence: sayPlan(plan), report: result.report });
+    entries.push({ request, plan, sentence: sayPlan(plan), report: result.report, writes, after: table });
   }
   const last = plans.at(-1);
   const topic = last && 'columns' in last ? last.columns : last && 'name' in last ? [last.name] : session.memory.topic;
   return { table, head, entries, memory: { ...session.memory, topic, last: { plans, head: session.head } }, before: session, answered: null };
+}
+
+/** One sentence of a brief that is run again, with what is on hold of it: row numbers from 1, and kinds by their keys. */
+export interface Replayed {
+  readonly sentence: string;
+  readonly request?: string;
+  readonly holds?: { readonly rows: readonly number[]; readonly kinds: readonly string[] };
+}
+
+/** Runs the sentences of a brief over a table as it came. Throws, with the number of the sentence, where one cannot be read or cannot run. */
+export async function replay(table: Table, brief: readonly Replayed[]): Promise<Session> {
+  let session = await openSession(table);
+  for (const [i, { sentence, request, holds }] of brief.entries()) {
+    const plan = readExact(sentence);
+    if (!plan) throw new Error(`Sentence ${i + 1} is not an exact sentence: ${sentence}`);
+    const [problem] = checkPlan(plan, session.head);
+    if (problem) throw new Error(`Sentence ${i + 1} cannot run (${sentence}): ${problem.text}`);
+    session = await keepPlans(session, [plan], request ?? sentence, holds ? { rows: new Set(holds.rows.map((n) => n - 1)), kinds: new Set(holds.kinds) } : null);
+  }
+  return session;
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { codeAt, packCodes } from './codes';
+import { codeAt, packCodes, unpackCodes } from './codes';
 
 test('every code is found again at its position, in runs or not', () => {
   fc.assert(
@@ -7,6 +7,7 @@ test('every code is found again at its position, in runs or not', () => {
       const codes = Uint8Array.from(runs.flatMap(([code, n]) => Array<number>(n).fill(code)));
       const packed = packCodes(codes);
       codes.forEach((code, i) => expect(codeAt(packed, i)).toBe(code));
+      expect(unpackCodes(packed, codes.length)).toEqual(codes);
       expect(codeAt(packed, codes.length)).toBeNull();
       expect(packed.length).toBeLessThanOrEqual(codes.length + 1);
     }),

@@ -28,6 +28,19 @@ export function packCodes(codes: Uint8Array): Uint8Array {
   return out;
 }
 
+/** All codes of a report, from their packed bytes. O(rows). */
+export function unpackCodes(packed: Uint8Array, length: number): Uint8Array {
+  if (packed[0] === 0) return packed.slice(1, length + 1);
+  const out = new Uint8Array(length);
+  const view = new DataView(packed.buffer, packed.byteOffset, packed.byteLength);
+  for (let at = 1, from = 0; at < packed.length; at += 5) {
+    const to = from + view.getUint32(at + 1, true);
+    out.fill(packed[at]!, from, to);
+    from = to;
+  }
+  return out;
+}
+
 /** The code at one position of packed codes, or null beyond their end. O(runs). */
 export function codeAt(packed: Uint8Array, position: number): number | null {
   if (packed[0] === 0) return packed[position + 1] ?? null;

@@ -1,7 +1,8 @@
 import { sql } from 'drizzle-orm';
-import { bigint, boolean, customType, index, integer, jsonb, pgTable, primaryKey, serial, smallint, text, timestamp } from 'drizzle-orm/pg-core';
+import { bigint, boolean, customType, doublePrecision, index, integer, jsonb, pgTable, primaryKey, serial, smallint, text, timestamp } from 'drizzle-orm/pg-core';
 import type { ImportNote, ImportSettings } from '../../core/formats/import';
 import type { ColumnTotal } from '../../core/review/balance';
+import type { WorkRecord } from '../../core/brief/record';
 import type { Glance } from '../../core/profile/glance';
 import type { Lesson } from '../../core/language/lessons';
 import type { KindCount } from '../../core/steps/run';
@@ -18,6 +19,8 @@ export const workspaces = pgTable('workspaces', {
   revisionId: integer('revision_id'),
   /** The request that is open in proof, as it was typed. */
   draft: text(),
+  /** The workspace whose brief was run on a new file to make this one. */
+  fromId: integer('from_id'),
   /** The secret under which values are masked: the same in every table of the workspace. */
   maskKey: text('mask_key').notNull().default(sql`replace(gen_random_uuid()::text || gen_random_uuid()::text, '-', '')`),
   createdAt: now(),
@@ -131,5 +134,49 @@ export const holds = pgTable('holds', {
   position: integer(),
   note: text().notNull().default(''),
   settled: boolean().notNull().default(false),
+  createdAt: now(),
+}, (t) => [index().on(t.workspaceId)]);
+
+/** That somebody looked at a kind, or at one row, and what they found. The latest word on the same thing counts. */
+export const looks = pgTable('looks', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  /** The sentence it is about; null for a row of a sample of the whole table. */
+  entryKey: text('entry_key'),
+  kind: text(),
+  position: integer(),
+  sampleId: integer('sample_id').references(() => samples.id, { onDelete: 'cascade' }),
+  verdict: text().$type<'right' | 'wrong'>().notNull(),
+  /** Rows of the kind when it was looked at: with others it has to be looked at again. */
+  rows: integer().notNull(),
+  note: text().notNull().default(''),
+  author: text().notNull(),
+  createdAt: now(),
+}, (t) => [index().on(t.workspaceId)]);
+
+/** Rows drawn from a version of a table, to be looked at one by one. */
+export const samples = pgTable('samples', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  sourceId: integer('source_id').notNull().references(() => sources.id, { onDelete: 'cascade' }),
+  stateId: integer('state_id').notNull(),
+  seed: bigint({ mode: 'number' }).notNull(),
+  share: doublePrecision().notNull(),
+  certainty: doublePrecision().notNull(),
+  by: jsonb().$type<readonly string[]>().notNull(),
+  /** Rows of the table when it was drawn. */
+  rows: integer().notNull(),
+  positions: integer().array().notNull(),
+  createdAt: now(),
+}, (t) => [index().on(t.workspaceId)]);
+
+/** A closed review: the record as it was sealed. A later change of the brief makes another one. */
+export const signoffs = pgTable('signoffs', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  sourceId: integer('source_id').notNull().references(() => sources.id, { onDelete: 'cascade' }),
+  stateId: integer('state_id').notNull(),
+  author: text().notNull(),
+  record: jsonb().$type<WorkRecord>().notNull(),
   createdAt: now(),
 }, (t) => [index().on(t.workspaceId)]);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { csvTable } from '../../testing/tables';
 import { checkPlan, readExact } from '../registry';
 import { headWithGlances, runPlan } from '../run';
-import { largestRemainder } from '../sample/step';
+import { largestRemainder } from '../../review/sampling';
 
 const LOTS = `Lot,Delivered,Honey,Kg,Status
 L-1,2025-05-03,Acacia,42.5,accepted

@@ -1,9 +1,8 @@
 import Joi from 'joi';
-import { positionAt, rowCount } from '../../table/table';
-import { groupsOf } from '../../profile/groups';
+import { rowCount } from '../../table/table';
 import { between, columnNames, field, numeral, optional, record } from '../../language/exact';
 import { sameColumns, type StepDefinition } from '../step';
-import { randomFrom } from '../../values/random';
+import { drawRows } from '../../review/sampling';
 
 /** Keep a share of the rows, drawn at random with a seed; with `by`, every group keeps its share of the whole. */
 export interface SamplePlan {
@@ -12,21 +11,6 @@ export interface SamplePlan {
   readonly share: number;
   readonly seed: number;
   readonly by?: readonly string[];
-}
-
-/**
- * How many to take from each group so that the total is `total` and the shares are those of `sizes`: largest remainder
- * (Hamilton's method), ties to the earlier group.
- */
-export function largestRemainder(sizes: readonly number[], total: number): number[] {
-  const all = sizes.reduce((a, b) => a + b, 0);
-  if (all === 0) return sizes.map(() => 0);
-  const exact = sizes.map((n) => (n * total) / all);
-  const out = exact.map(Math.floor);
-  const left = total - out.reduce((a, b) => a + b, 0);
-  const order = exact.map((x, i) => [x - Math.floor(x), i] as const).sort((a, b) => b[0] - a[0] || a[1] - b[1]);
-  for (const [, i] of order.slice(0, left)) out[i]!++;
-  return out;
 }
 
 export const sample: StepDefinition<SamplePlan> = {
@@ -50,25 +34,10 @@ export const sample: StepDefinition<SamplePlan> = {
       { key: 'stay', words: 'drawn: stays', odd: false, same: true },
     ],
     async run() {
-      const rows = rowCount(table);
-      const groups = plan.by ? await groupsOf(table, plan.by) : { codes: new Int32Array(table.size), count: 1 };
-      const sizes = new Array<number>(groups.count).fill(0);
-      for (let at = 0; at < rows; at++) sizes[groups.codes[positionAt(table, at)]!]!++;
-      const quota = largestRemainder(sizes, Math.round((rows * plan.share) / 100));
-      const random = randomFrom(plan.seed);
-      const score = Float64Array.from({ length: rows }, random);
+      const rows = await drawRows(table, Math.round((rowCount(table) * plan.share) / 100), plan.seed, plan.by);
       const kinds = new Uint8Array(table.size);
-      const chosen = new Uint8Array(rows);
-      for (const at of Uint32Array.from({ length: rows }, (_, i) => i).sort((a, b) => score[a]! - score[b]!)) {
-        const p = positionAt(table, at), g = groups.codes[p]!;
-        if (quota[g]! <= 0) continue;
-        quota[g]!--;
-        chosen[at] = 1;
-        kinds[p] = 1;
-      }
-      const left: number[] = [];
-      for (let at = 0; at < rows; at++) if (chosen[at]) left.push(positionAt(table, at));
-      return { rows: Uint32Array.from(left), kinds };
+      for (const p of rows) kinds[p] = 1;
+      return { rows, kinds };
     },
   }),
 };

@@ -1,14 +1,16 @@
 import { createReadStream } from 'node:fs';
 import { Readable } from 'node:stream';
+import { recordHtml, recordMarkdown } from '../../../../../../../core/brief/record';
 import { csvPieces, jsonPieces } from '../../../../../../../core/formats/write';
 import { downloadHeaders, idOf, route, streamResponse } from '../../../../../../../server/api';
 import { Told } from '../../../../../../../server/errors';
 import { pool } from '../../../../../../../server/db/client';
 import { loadState } from '../../../../../../../server/store/tables';
 import { sourceOf, sourcePath } from '../../../../../../../server/uploads';
-import { currentStates, recordOf } from '../../../../../../../server/workspaces';
+import { recordOf } from '../../../../../../../server/record';
+import { currentStates } from '../../../../../../../server/workspaces';
 
-/** Takes a table away: csv, raw-csv, json, record (Markdown), brief (text), or the source file as it came. */
+/** Takes a table away: csv, raw-csv, json, record (Markdown; also as a page or as data), brief (text), or the source file as it came. */
 export const GET = route(async (_request, params) => {
   const workspaceId = idOf(params, 'id'), tableId = idOf(params, 'table');
   const { states, entries } = await currentStates(workspaceId);
@@ -25,7 +27,11 @@ export const GET = route(async (_request, params) => {
     case 'json':
       return streamResponse(jsonPieces(table), 'application/json', `${table.name}.json`);
     case 'record':
-      return streamResponse(once(await recordOf(workspaceId, tableId)), 'text/markdown; charset=utf-8', `${table.name} record.md`);
+      return streamResponse(once(recordMarkdown(await recordOf(workspaceId, tableId))), 'text/markdown; charset=utf-8', `${table.name} record.md`);
+    case 'record-page':
+      return streamResponse(once(recordHtml(await recordOf(workspaceId, tableId))), 'text/html; charset=utf-8', `${table.name} record.html`);
+    case 'record-data':
+      return streamResponse(once(`${JSON.stringify(await recordOf(workspaceId, tableId), null, 2)}\n`), 'application/json', `${table.name} record.json`);
     case 'brief':
       return streamResponse(once(entries.filter((e) => e.sourceId === tableId).map((e, i) => `${i + 1}. ${e.sentence}\n`).join('')), 'text/plain; charset=utf-8', `${table.name} brief.txt`);
     case 'source': {

@@ -1,0 +1,82 @@
+import { createHash } from 'node:crypto';
+import { and, eq } from 'drizzle-orm';
+import type { WorkRecord } from '../core/brief/record';
+import { csvPieces } from '../core/formats/write';
+import type { Table } from '../core/table/table';
+import { rowCount } from '../core/table/table';
+import { database, pool } from './db/client';
+import * as schema from './db/schema';
+import { Told, changed } from './errors';
+import { openHolds } from './revise';
+import { checksNow, samplesFor, statementOfTable, viewReview } from './review';
+import { loadState } from './store/tables';
+import { currentStates, type Change } from './workspaces';
+
+/** The SHA-256 of a table as CSV: what a hand-off is known by. */
+export async function tableHash(table: Table): Promise<string> {
+  const hash = createHash('sha256');
+  for await (const piece of csvPieces(table)) hash.update(piece);
+  return hash.digest('hex');
+}
+
+/** The record of the work on one table as it is now, not signed off. Reads the whole table once, for its hash. */
+export async function recordOf(workspaceId: number, tableId: number): Promise<WorkRecord> {
+  const { entries, states, firsts } = await currentStates(workspaceId);
+  const stateId = states.get(tableId);
+  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  const [source] = await database().select().from(schema.sources).where(eq(schema.sources.id, tableId));
+  const { table } = await loadState(pool(), stateId);
+  const own = entries.filter((e) => e.sourceId === tableId);
+  const [review, holds, checks, samples, balance, sha256] = await Promise.all([viewReview(workspaceId), openHolds(database(), workspaceId), checksNow(own, states), samplesFor(workspaceId, tableId), statementOfTable(own, firsts.get(tableId)!), tableHash(table)]);
+  const items = review.items.filter((i) => i.tableId === tableId);
+  return {
+    kulfi: 'record 1',
+    table: source!.name,
+    signedOff: null,
+    source: { file: source!.fileName, sha256: source!.sha256, settings: source!.settings },
+    result: { rows: rowCount(table), sha256 },
+    brief: own.map((e) => ({
+      sentence: e.sentence,
+      request: e.request,
+      rowsIn: e.report.rowsIn,
+      rowsOut: e.report.rowsOut,
+      kinds: e.report.kinds.map((k) => { const by = items.find((i) => i.key === e.key && i.kind === k.key)?.by; return { words: k.words, rows: k.rows, held: k.held, ...(by ? { looked: by } : {}) }; }),
+      holds: { rows: holds.flatMap((h) => (h.entryKey === e.key && h.position !== null ? [h.position + 1] : [])), kinds: holds.flatMap((h) => (h.entryKey === e.key && h.kind !== null ? [h.kind] : [])) },
+    })),
+    checks: own.filter((e) => e.plan.step === 'check').map((e) => { const found = checks.get(e.key)?.kinds ?? []; return { sentence: e.sentence, fails: found.find((k) => k.key === 'fails')?.rows ?? 0, untold: found.find((k) => k.key === 'untold')?.rows ?? 0 }; }),
+    samples: samples.map((s) => ({ statement: s.statement, drawn: s.drawn, looked: s.looked, seed: s.seed, by: s.by })),
+    foundWrong: items.reduce((n, i) => n + i.wrong, 0) + samples.reduce((n, s) => n + s.wrong, 0),
+    putRight: own.reduce((n, e) => n + (e.plan.step === 'correct' ? e.plan.cells.length : 0), 0),
+    open: items.filter((i) => !i.settled && i.reason !== 'held').map((i) => `sentence ${i.n}: ${i.rows} ${i.rows === 1 ? 'row' : 'rows'}, ${i.words}${i.note ? ` (${i.note})` : ''}`),
+    notes: holds.filter((h) => own.some((e) => e.key === h.entryKey)).map((h) => {
+      const n = own.findIndex((e) => e.key === h.entryKey);
+      const kind = own[n]!.report.kinds.find((k) => k.key === h.kind);
+      const [rows, words] = h.kind === null ? [1, `row ${h.position! + 1}`] : [kind?.held ?? 0, kind?.words ?? h.kind];
+      return `on hold, sentence ${n + 1}: ${words}, ${rows} ${rows === 1 ? 'row' : 'rows'}${h.note ? ` (${h.note})` : ''}`;
+    }),
+    balance,
+  };
+}
+
+/**
+ * Closes the review of one table: the record is sealed as it is now. What is open needs a remark that says why; sums that
+ * changed without a sentence meaning it stop it.
+ */
+export async function signOff(order: Change & { readonly tableId: number; readonly author: string; readonly remark: string }): Promise<number> {
+  const { row, states } = await currentStates(order.workspaceId);
+  if (row.version !== order.version) throw changed();
+  const record = await recordOf(order.workspaceId, order.tableId);
+  if (!record.balance.balances) throw new Told('The control totals do not balance: see the statement. It cannot be signed off so.', 422, 'balance');
+  const waits = record.open.length + record.notes.length;
+  if (waits && order.remark.trim() === '') throw new Told(`${waits === 1 ? 'One thing is' : `${waits} things are`} still open. Settle them, or say why they may stay so.`, 422, 'open');
+  const sealed: WorkRecord = { ...record, signedOff: { by: order.author, at: new Date().toISOString().slice(0, 16).replace('T', ' '), remark: order.remark.trim() } };
+  const [made] = await database().insert(schema.signoffs).values({ workspaceId: order.workspaceId, sourceId: order.tableId, stateId: states.get(order.tableId)!, author: order.author, record: sealed }).returning({ id: schema.signoffs.id });
+  return made!.id;
+}
+
+/** A sealed record. */
+export async function sealedRecord(workspaceId: number, id: number): Promise<WorkRecord> {
+  const [found] = await database().select({ record: schema.signoffs.record }).from(schema.signoffs).where(and(eq(schema.signoffs.workspaceId, workspaceId), eq(schema.signoffs.id, id)));
+  if (!found) throw new Told('There is no such sign-off.', 404, 'gone');
+  return found.record;
+}
