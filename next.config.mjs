@@ -1,6 +1,6 @@
 /** @type {import('next').NextConfig} */
 const config = {
-  serverExternalPackages: ['piscina', 'pg'],
+  serverExternalPackages: ['piscina', 'pg', 'exceljs'],
   poweredByHeader: false,
   devIndicators: false,
   async headers() {

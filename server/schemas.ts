@@ -21,6 +21,40 @@ export const forgetSchema = Joi.object({ id: Joi.number().integer().required() }
 export const turnSchema = Joi.object({ sentence: Joi.string().min(1).max(100_000).required() });
 export const explainSchema = Joi.object({ tableId: Joi.number().integer().required(), request });
 export const noteSchema = Joi.object({ id: Joi.number().integer().required(), note: Joi.string().allow('').max(10_000).required() });
+const author = Joi.string().trim().min(1).max(200).required();
+export const reviewRowsSchema = Joi.object({
+  key: Joi.string().allow(null).required(),
+  kind: Joi.string().allow(null).required(),
+  what: Joi.valid('kind', 'held', 'aside', 'sample').required(),
+  sampleId: Joi.number().integer().allow(null).required(),
+  from: Joi.number().integer().min(0).required(),
+  count: Joi.number().integer().min(1).max(500).required(),
+});
+export const looksSchema = Joi.object({
+  author,
+  looks: Joi.array()
+    .items(Joi.object({ key: Joi.string().allow(null).required(), kind: Joi.string().allow(null).required(), position: Joi.number().integer().min(0).allow(null).required(), sampleId: Joi.number().integer().allow(null).required(), verdict: Joi.valid('right', 'wrong', null).required(), note: Joi.string().allow('').max(10_000).required() }))
+    .min(1)
+    .max(1_000)
+    .required(),
+});
+export const sampleSchema = Joi.object({
+  tableId: Joi.number().integer().required(),
+  share: Joi.number().greater(0).less(1).required(),
+  certainty: Joi.number().min(0.5).less(1).required(),
+  count: Joi.number().integer().min(1).allow(null).required(),
+  seed: Joi.number().integer().min(0).max(4_294_967_295).allow(null).required(),
+  by: Joi.array().items(Joi.string()).max(3).required(),
+});
+export const correctSchema = Joi.object({ version, tableId: Joi.number().integer().required(), position: Joi.number().integer().min(0).required(), column: Joi.string().required(), now: Joi.string().allow('').max(32_000).required() });
+export const signOffSchema = Joi.object({ version, tableId: Joi.number().integer().required(), author, remark: Joi.string().allow('').max(10_000).required() });
+const sqlName = Joi.string().trim().min(1).max(63).required();
+export const handOffSchema = Joi.object({
+  connection: Joi.string().uri({ scheme: ['postgres', 'postgresql'] }).max(1_000).allow(null).required(),
+  schema: sqlName,
+  name: sqlName,
+  way: Joi.valid('replace', 'append').required(),
+});
 export const draftSchema = Joi.object({ draft: Joi.string().max(20_000).allow(null, '').required() });
 export const rowsSchema = Joi.object({
   stateId: Joi.number().integer().required(),

@@ -59,3 +59,31 @@ export async function* jsonPieces(table: Table): AsyncGenerator<string> {
   }
   yield '\n]\n';
 }
+
+/** The cells of a table row by row, in pieces of some thousand rows: for writers of other formats. */
+export const cellBatches = (table: Table): AsyncGenerator<CellValue[][]> => rows<CellValue>(table, (chunk, at, column) => cellValue(chunk, at, column.type));
+
+/** A table as newline-delimited JSON: one record a line, in pieces. */
+export async function* ndjsonPieces(table: Table): AsyncGenerator<string> {
+  const names = table.columns.map((c) => JSON.stringify(c.name));
+  for await (const batch of cellBatches(table)) yield batch.map((row) => `{${row.map((v, c) => `${names[c]}:${JSON.stringify(v)}`).join(',')}}\n`).join('');
+}
+
+/** Text that stays in one cell of a Markdown table. */
+const markdownCell = (text: string): string => text.replace(/[\\`*_{}[\]<>|#]/g, (c) => `\\${c}`).replace(/\s+/g, ' ').trim();
+const isFigure = (column: Column): boolean => column.type === 'whole' || column.type === 'decimal';
+
+/** A table as a Markdown table (the pipe tables of GitHub Flavored Markdown), in pieces. */
+export async function* markdownPieces(table: Table): AsyncGenerator<string> {
+  yield `| ${table.columns.map((c) => markdownCell(c.name)).join(' | ')} |\n| ${table.columns.map((c) => (isFigure(c) ? '---:' : '---')).join(' | ')} |\n`;
+  for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `| ${row.map(markdownCell).join(' | ')} |\n`).join('');
+}
+
+const markup = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+
+/** A table as an HTML table, in pieces. */
+export async function* htmlPieces(table: Table): AsyncGenerator<string> {
+  yield `<table><thead><tr>${table.columns.map((c) => `<th>${markup(c.name)}</th>`).join('')}</tr></thead><tbody>\n`;
+  for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `<tr>${row.map((cell, c) => `<td${isFigure(table.columns[c]!) ? ' align="right"' : ''}>${markup(cell)}</td>`).join('')}</tr>\n`).join('');
+  yield '</tbody></table>\n';
+}

@@ -2,8 +2,7 @@
 
 import { Box } from '@mui/material';
 import type { TableView } from '../../contract/views';
-import { writeNumber } from '../../core/values/number';
-import { counted, figure } from '../parts/api';
+import { amount, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, RULE, SHADE } from '../parts/theme';
 
 /** The control totals in one line: rows in, set aside, now; and the sum of each number column, before and now. */
@@ -22,8 +21,4 @@ export function BalanceStrip({ table, held, onReview, onKeys }: { table: TableVi
   );
 }
 
-const short = (n: number): string => {
-  const text = writeNumber(Math.round(n * 100) / 100);
-  const [whole, rest] = text.split('.');
-  return `${figure(Math.abs(Number(whole)))}${rest ? `.${rest}` : ''}`.replace(/^/, n < 0 ? '−' : '');
-};
+const short = (n: number): string => amount(Math.round(n * 100) / 100);

@@ -1,7 +1,7 @@
 'use client';
 
 import { isQuestion } from '../../core/steps/questions';
-import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, InputBase, Link, Menu, MenuItem, Typography } from '@mui/material';
+import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, InputBase, Link, Typography } from '@mui/material';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -10,11 +10,13 @@ import type { Account, Reading } from '../../core/language/read';
 import type { Plan } from '../../core/steps/registry';
 import { RowCard } from '../card/RowCard';
 import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
+import { Sentence } from '../parts/Sentence';
 import { FAINT, READING, RULE, SHADE } from '../parts/theme';
+import { HandOff } from '../handoff/HandOff';
 import { ProofView, type ProofHold } from '../proof/ProofView';
 import { Profile } from '../profile/Profile';
-import { Holds } from '../review/Holds';
-import { Sheet } from '../sheet/Sheet';
+import { Review } from '../review/Review';
+import { Sheet, type Place } from '../sheet/Sheet';
 import type { Proposal } from '../../core/language/proposals';
 import { BalanceStrip } from './BalanceStrip';
 import { Learnt } from './Learnt';
@@ -55,7 +57,7 @@ export function Bench({ id }: { id: number }) {
   const [editing, setEditing] = useState<SentenceView | null>(null);
   const [pointed, setPointed] = useState<SentenceView | null>(null);
   const [card, setCard] = useState<number | null>(null);
-  const [place, setPlace] = useState<'sheet' | 'holds' | 'profile'>('sheet');
+  const [place, setPlace] = useState<'sheet' | 'review' | 'profile'>('sheet');
   const [keys, setKeys] = useState(false);
   const [dropping, setDropping] = useState<{ sentence: SentenceView; message: string } | null>(null);
   const [told, setTold] = useState('');
@@ -71,6 +73,7 @@ export function Bench({ id }: { id: number }) {
   const [proposing, setProposing] = useState<boolean | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const finder = useRef<HTMLInputElement>(null);
+  const cursor = useRef<Place>({ row: 0, column: 0 });
   const stop = useRef<AbortController | null>(null);
 
   // Reading goes along with typing; an edited sentence is read against the table it was said about.
@@ -235,6 +238,16 @@ export function Bench({ id }: { id: number }) {
     onSuccess: refresh,
     onError: refused,
   });
+  /** A sentence that would do what several corrections by hand did. */
+  const [sweep, setSweep] = useState('');
+  const putRight = useMutation({
+    mutationFn: ({ tableId: t, position, column, now }: { tableId: number; position: number; column: string; now: string }) => ask<{ version: number; offer: string | null }>(`workspaces/${id}/correct`, 'POST', { version: w!.version, tableId: t, position, column, now }),
+    onSuccess: async ({ offer }) => {
+      setSweep(offer ?? '');
+      await refresh();
+    },
+    onError: refused,
+  });
   const note = useMutation({ mutationFn: ({ hold, text }: { hold: HoldView; text: string }) => ask(`workspaces/${id}/holds`, 'PUT', { id: hold.id, note: text }), onSuccess: refresh, onError: refused });
 
   // Enter pressed before the request was read counts as soon as it is.
@@ -273,12 +286,12 @@ export function Bench({ id }: { id: number }) {
     const onKey = (e: KeyboardEvent): void => {
       const typing = e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement;
       if (typing) return;
-      if (e.key === '/') input.current?.focus();
+      if (e.key === '/') { setPlace((p) => (p === 'review' ? 'sheet' : p)); setTimeout(() => input.current?.focus()); }
       else if (e.key === '?') setKeys(true);
       else if (e.key === 'l' && !proof) finder.current?.focus();
       else if (e.key === 'z' && (e.ctrlKey || e.metaKey)) move.mutate(e.shiftKey ? 'redo' : 'undo');
       else if (e.key === 'p' && !proof && !e.ctrlKey && !e.metaKey && !e.altKey) setProposing(!showProposals);
-      else if (e.key === 'r' && !proof && !e.ctrlKey && !e.metaKey) setPlace('holds');
+      else if (e.key === 'r' && !proof && !e.ctrlKey && !e.metaKey) setPlace((p) => (p === 'review' ? 'sheet' : 'review'));
       else if (e.key === 'c' && !proof && !e.ctrlKey && !e.metaKey) setPlace((p) => (p === 'profile' ? 'sheet' : 'profile'));
       else return;
       e.preventDefault();
@@ -287,11 +300,10 @@ export function Bench({ id }: { id: number }) {
     return () => window.removeEventListener('keydown', onKey);
   }, [move, proof, showProposals]);
 
-  const [out, setOut] = useState<HTMLElement | null>(null);
+  const [out, setOut] = useState(false);
   if (workspace.isError && !w) return <Box sx={{ p: 4 }}><Alert severity="warning">{workspace.error.message}</Alert></Box>;
   if (!w || !table) return <Box sx={{ p: 4, color: FAINT }}>Opening …</Box>;
   const brief = w.brief.filter((s) => s.tableId === table.id);
-  const ownHolds = w.holds.filter((h) => brief.some((s) => s.key === h.key));
   const heldRows = brief.reduce((n, s) => n + s.report.held, 0);
   // What a kept sentence holds is known from its run; the trial shows it beside the kinds.
   const heldNow = proof?.readOnly ? brief.find((s) => s.key === proof.key)?.report.kinds : undefined;
@@ -309,7 +321,6 @@ export function Bench({ id }: { id: number }) {
     setChosen(null);
     input.current?.focus();
   };
-  const file = (format: string): string => `/api/workspaces/${id}/out/${table.id}/${format}`;
 
   return (
     <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column', overflow: 'hidden' }}>
@@ -318,7 +329,7 @@ export function Bench({ id }: { id: number }) {
         <Typography component="h1" sx={{ fontFamily: READING, fontSize: 15, color: FAINT, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{w.name}</Typography>
         <Box role="tablist" aria-label="Tables" sx={{ display: 'flex', gap: 0.25, ml: 1, overflow: 'hidden' }}>
           {w.tables.map((t) => (
-            <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { setTableId(t.id); setProof(null); setCard(null); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
+            <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { cursor.current = { row: 0, column: 0 }; setTableId(t.id); setProof(null); setCard(null); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
               {t.name} <Box component="span" sx={{ fontSize: 11, color: FAINT }}>{figure(t.rows)}</Box>
             </Box>
           ))}
@@ -327,40 +338,41 @@ export function Bench({ id }: { id: number }) {
           <InputBase inputRef={finder} value={search.text} onChange={(e) => setSearch((s) => ({ ...s, text: e.target.value }))} placeholder="look for a value" inputProps={{ 'aria-label': 'Look for a value' }} sx={{ fontSize: 12.5, width: 150, borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
         </Box>
         <Button sx={{ py: 0 }} aria-pressed={place === 'profile'} onClick={() => { setProof(null); setPlace(place === 'profile' ? 'sheet' : 'profile'); }}>Columns</Button>
+        <Button sx={{ py: 0 }} aria-pressed={place === 'review'} onClick={() => { setProof(null); setPlace(place === 'review' ? 'sheet' : 'review'); }}>Review</Button>
         <Button sx={{ py: 0 }} onClick={() => setLearnt(true)}>Learnt</Button>
-        <Button sx={{ py: 0 }} onClick={(e) => setOut(e.currentTarget)} aria-haspopup="menu">Take away</Button>
-        <Menu open={out !== null} anchorEl={out} onClose={() => setOut(null)}>
-          {[['csv', 'The table as CSV'], ['raw-csv', 'CSV, cells that look like formulas left raw'], ['json', 'The table as JSON'], ['record', 'The record of the work (Markdown)'], ['brief', 'The brief as text'], ['source', `The file as it came (${table.fileName})`]].map(([format, label]) => (
-            <MenuItem key={format} dense component="a" href={file(format!)} onClick={() => setOut(null)}>{label}</MenuItem>
-          ))}
-        </Menu>
+        <Button sx={{ py: 0 }} onClick={() => setOut(true)} aria-haspopup="dialog">Hand off</Button>
       </Box>
       {workspace.isError && <Alert severity="warning" sx={{ py: 0 }}>{workspace.error.message}</Alert>}
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
         <Brief sentences={brief} open={proof?.key ?? editing?.key ?? null} onOpen={openSentence} onPoint={setPointed} onEdit={edit} onDrop={(sentence) => drop.mutate({ sentence, alsoDependent: false })} onUndo={() => move.mutate('undo')} onRedo={() => move.mutate('redo')} undo={w.undo} redo={w.redo} busy={move.isPending || keep.isPending} />
         <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
-          <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} completions={answer && heard === request && reading.data ? reading.data.completions : []} onWhy={explainIt} onPick={(n) => { const p = proposals[n]; if (p && n < MOST_SHOWN) setRequest(p.sentence); }} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />
+          {place !== 'review' && <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} completions={answer && heard === request && reading.data ? reading.data.completions : []} onWhy={explainIt} onPick={(n) => { const p = proposals[n]; if (p && n < MOST_SHOWN) setRequest(p.sentence); }} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />}
           {lesson && (
             <Alert severity="info" onClose={() => setLesson(null)} sx={{ py: 0, borderRadius: 0 }} action={<><Button size="small" onClick={() => remember.mutate(lesson)}>Remember it</Button><Button size="small" onClick={() => { setLesson(null); setMissed(''); }}>No</Button></>}>
               Shall “{lesson.said}” mean this from now on?
             </Alert>
           )}
           {!proof && request.trim() === '' && place === 'sheet' && <Proposals proposals={proposals} open={showProposals} onOpen={setProposing} onTake={(p) => { setRequest(p.sentence); input.current?.focus(); }} onTurnAway={(p) => turnAway.mutate(p)} />}
+          {sweep && (
+            <Alert severity="info" onClose={() => setSweep('')} sx={{ py: 0, borderRadius: 0 }} action={<Button size="small" onClick={() => { setRequest(sweep); setSweep(''); setPlace('sheet'); input.current?.focus(); }}>Say it</Button>}>
+              You put several cells right in the same way. One sentence does them all: <Sentence text={sweep} size={14} />
+            </Alert>
+          )}
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
             <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
-          ) : place === 'holds' ? (
-            <Holds holds={ownHolds} brief={brief} busy={settle.isPending} onSettle={(h) => settle.mutate({ key: h.key, hold: [], settled: [h.id] })} onNote={(hold, text) => note.mutate({ hold, text })} onRow={setCard} onClose={() => setPlace('sheet')} />
+          ) : place === 'review' ? (
+            <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
           ) : place === 'profile' ? (
             <Profile workspaceId={id} tableId={table.id} version={w.version} onTake={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : (
-            <Sheet key={table.stateId} workspaceId={id} table={table} ties={letters} lit={lit} onOpenRow={setCard} active={card} search={search} />
+            <Sheet key={table.stateId} workspaceId={id} table={table} ties={letters} lit={lit} onOpenRow={setCard} onPutRight={(position, column, now) => putRight.mutate({ tableId: table.id, position, column, now })} active={card} search={search} cursor={cursor} />
           )}
         </Box>
         {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onClose={() => setCard(null)} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}
       </Box>
-      <BalanceStrip table={table} held={heldRows} onReview={() => { setProof(null); setPlace('holds'); }} onKeys={() => setKeys(true)} />
+      <BalanceStrip table={table} held={heldRows} onReview={() => { setProof(null); setPlace('review'); }} onKeys={() => setKeys(true)} />
       <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title" sx={{ fontFamily: READING }}>Keys</DialogTitle>
         <DialogContent>
@@ -369,6 +381,7 @@ export function Bench({ id }: { id: number }) {
           </Box>
         </DialogContent>
       </Dialog>
+      {out && <HandOff workspaceId={id} table={table} open failing={brief.filter((s) => s.plan.step === 'check' && s.report.kinds.some((k) => k.key === 'fails')).length} onClose={() => setOut(false)} />}
       <Learnt workspaceId={id} open={learnt} onClose={() => setLearnt(false)} />
       <Why account={why} onClose={() => setWhy(null)} />
       <Dialog open={dropping !== null} onClose={() => setDropping(null)} aria-labelledby="drop-title">

@@ -1,3 +1,5 @@
+import { writeNumber } from '../../core/values/number';
+
 /** A refusal of the server: its code, and a sentence for the person. */
 export class Refused extends Error {
   constructor(readonly code: string, message: string) {
@@ -71,6 +73,12 @@ export function sendFile<T>(path: string, file: Blob, name: string, onProgress: 
 
 /** Whole numbers with thin spaces between the thousands. */
 export const figure = (n: number): string => Math.round(n).toString().replace(/\B(?=(\d{3})+$)/g, '\u202f');
+
+/** A sum in full, with thin spaces between the thousands and a minus sign. */
+export function amount(n: number): string {
+  const [whole = '0', rest] = writeNumber(Math.abs(n)).split('.');
+  return `${n < 0 ? '−' : ''}${figure(Number(whole))}${rest ? `.${rest}` : ''}`;
+}
 
 /** '1 row', '2 rows'. */
 export const counted = (n: number, one: string, many = `${one}s`): string => `${figure(n)} ${n === 1 ? one : many}`;

@@ -8,6 +8,7 @@ import type { Plan } from '../../core/steps/registry';
 import { writeNumber } from '../../core/values/number';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme';
+import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
 import { Sentence } from '../parts/Sentence';
 import { cellWords } from '../sheet/rows';
 import { AnswerTableView } from './AnswerTableView';
@@ -164,29 +165,11 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   );
 }
 
-const headCell: React.CSSProperties = { textAlign: 'left', fontWeight: 400, fontSize: 11.5, padding: '1px 10px 1px 4px', color: FAINT };
-const bodyCell: React.CSSProperties = { padding: '0 10px 1px 4px', verticalAlign: 'bottom', whiteSpace: 'nowrap', maxWidth: 280, overflow: 'hidden', textOverflow: 'ellipsis', borderTop: `1px solid ${SHADE}` };
-
 const toggled = (set: ReadonlySet<string>, key: string): ReadonlySet<string> => {
   const next = new Set(set);
   if (!next.delete(key)) next.add(key);
   return next;
 };
-
-/** Kinds name columns with marks; here they are only read. */
-const columnWords = (words: string): string => words.replace(/[‹›]/g, '');
-
-/** One cell as a proof-reader writes it: the old value small above the new one where they differ. Spaces that matter are shown. */
-function Interlinear({ before, after, made, struck }: { before: string; after: string; made: boolean; struck: boolean }) {
-  const differs = made && before !== after;
-  const visible = (text: string): string => text.replace(/^ +| +$|  +/g, (s) => '␣'.repeat(s.length));
-  return (
-    <td style={{ ...bodyCell, textDecoration: struck ? 'line-through' : undefined }}>
-      {differs && before !== '' && <div style={{ fontSize: 10.5, lineHeight: '11px', color: FAINT, textDecoration: 'line-through' }}>{visible(before)}</div>}
-      <div style={{ fontWeight: differs ? 600 : 400, minHeight: 16 }}>{made ? visible(after) : after}{differs && after === '' && <span style={{ color: FAINT, fontWeight: 400 }}>blank</span>}</div>
-    </td>
-  );
-}
 
 /** What a step does to the figures: rows, and sums of the columns concerned. */
 function Figures({ proof }: { proof: Proof }) {

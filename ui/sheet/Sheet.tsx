@@ -21,26 +21,31 @@ const TALLEST = 30_000_000;
 /** A mark that ties a column's head to the words of the request. */
 export type Ties = ReadonlyMap<string, string>;
 
-interface Place {
+/** A cell of the sheet. */
+export interface Place {
   readonly row: number;
   readonly column: number;
 }
 
 /** The table itself: rows and columns virtualised, moved through by keyboard. Sort, filter and search change only what is seen. */
-export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search }: {
+export function Sheet({ workspaceId, table, ties, lit, onOpenRow, onPutRight, active, search, cursor }: {
   workspaceId: number;
   table: TableView;
   ties: Ties;
   lit: readonly string[];
   onOpenRow: (position: number) => void;
+  onPutRight: (position: number, column: string, now: string) => void;
   active: number | null;
   search: { text: string; turn: number };
+  /** Where the cursor was in the version before, and is kept for the next one. */
+  cursor: React.RefObject<Place>;
 }) {
   const scroller = useRef<HTMLDivElement>(null);
   const [view, setView] = useState<ViewSettings>({ sort: null, filter: null });
   const [top, setTop] = useState(0);
   const [height, setHeight] = useState(600);
-  const [at, setAt] = useState<Place>({ row: 0, column: 0 });
+  const [at, setAt] = useState<Place>(() => ({ row: Math.min(cursor.current.row, Math.max(0, table.rows - 1)), column: Math.min(cursor.current.column, Math.max(0, table.columns.length - 1)) }));
+  const [righting, setRighting] = useState<{ readonly position: number; readonly column: string; readonly was: string; readonly now: string } | null>(null);
   const [anchor, setAnchor] = useState<Place | null>(null);
   const [head, setHead] = useState<{ element: HTMLElement; column: ColumnView } | null>(null);
   const [said, setSaid] = useState('');
@@ -80,8 +85,16 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
     const to = { row: Math.max(0, Math.min(count - 1, place.row)), column: Math.max(0, Math.min(columns.length - 1, place.column)) };
     setAnchor(extend ? (anchor ?? at) : null);
     setAt(to);
+    cursor.current = to;
     show(to);
-  }, [anchor, at, columns.length, count, show]);
+  }, [anchor, at, columns.length, count, show, cursor]);
+  // A new version opens where the one before was left.
+  const opened = useRef(false);
+  useEffect(() => {
+    if (opened.current) return;
+    opened.current = true;
+    if (cursor.current.row > 0) show(cursor.current);
+  }, [cursor, show]);
 
   // Looking for a value: each turn goes to the next place that holds it.
   const turn = useRef(0);
@@ -126,6 +139,11 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
       event.preventDefault();
       const position = row(at.row)?.position;
       if (position !== undefined) onOpenRow(position);
+    } else if (event.key === 'e' && !far && !event.altKey) {
+      event.preventDefault();
+      const here = row(at.row);
+      const name = columns[at.column]?.name;
+      if (here && name !== undefined) setRighting({ position: here.position, column: name, was: cellWords(here.cells[at.column] ?? null), now: cellWords(here.cells[at.column] ?? null) });
     } else if (far && event.key === 'c') {
       event.preventDefault();
       void copy();
@@ -152,6 +170,14 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, active, search
 
   return (
     <Box sx={{ position: 'relative', flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
+      {righting && (
+        <Box component="form" aria-label="Put a cell right" onSubmit={(e) => { e.preventDefault(); if (righting.now !== righting.was) onPutRight(righting.position, righting.column, righting.now); setRighting(null); scroller.current?.focus(); }} sx={{ display: 'flex', gap: 1, alignItems: 'center', px: 1.5, py: 0.4, borderBottom: `1px solid ${RULE}`, background: '#e4ebf2', fontSize: 13 }}>
+          Put right <b>{righting.column}</b> in row {figure(righting.position + 1)}
+          <InputBase autoFocus value={righting.now} onFocus={(e) => e.target.select()} onChange={(e) => setRighting({ ...righting, now: e.target.value })} onKeyDown={(e) => { if (e.key === 'Escape') { e.stopPropagation(); setRighting(null); scroller.current?.focus(); } }} inputProps={{ 'aria-label': 'What the cell holds instead' }} sx={{ fontSize: 13, width: 240, background: '#fffdf8', border: `1px solid ${RULE}`, px: 0.5, '& input': { p: 0 } }} />
+          <span style={{ color: FAINT }}>{righting.was === '' ? 'it is blank' : `instead of “${righting.was}”`}</span>
+          <Button type="submit" sx={{ py: 0, ml: 'auto' }}>Put right&nbsp;<kbd>Enter</kbd></Button>
+        </Box>
+      )}
       <Box
         ref={scroller}
         role="grid"

@@ -1,16 +1,17 @@
 import { createReadStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { recordHtml, recordMarkdown } from '../../../../../../../core/brief/record';
-import { csvPieces, jsonPieces } from '../../../../../../../core/formats/write';
+import { csvPieces, htmlPieces, jsonPieces, markdownPieces, ndjsonPieces } from '../../../../../../../core/formats/write';
 import { downloadHeaders, idOf, route, streamResponse } from '../../../../../../../server/api';
 import { Told } from '../../../../../../../server/errors';
 import { pool } from '../../../../../../../server/db/client';
 import { loadState } from '../../../../../../../server/store/tables';
 import { sourceOf, sourcePath } from '../../../../../../../server/uploads';
+import { workbook } from '../../../../../../../server/handoff';
 import { recordOf } from '../../../../../../../server/record';
 import { currentStates } from '../../../../../../../server/workspaces';
 
-/** Takes a table away: csv, raw-csv, json, record (Markdown; also as a page or as data), brief (text), or the source file as it came. */
+/** Takes a table away: csv, raw-csv, json, ndjson, markdown, html, xlsx, record (Markdown; also as a page or as data), brief (text), or the source file as it came. */
 export const GET = route(async (_request, params) => {
   const workspaceId = idOf(params, 'id'), tableId = idOf(params, 'table');
   const { states, entries } = await currentStates(workspaceId);
@@ -26,6 +27,14 @@ export const GET = route(async (_request, params) => {
       return streamResponse(csvPieces(table, params.format === 'raw-csv'), 'text/csv; charset=utf-8', `${table.name}.csv`);
     case 'json':
       return streamResponse(jsonPieces(table), 'application/json', `${table.name}.json`);
+    case 'ndjson':
+      return streamResponse(ndjsonPieces(table), 'application/x-ndjson', `${table.name}.ndjson`);
+    case 'markdown':
+      return streamResponse(markdownPieces(table), 'text/markdown; charset=utf-8', `${table.name}.md`);
+    case 'html':
+      return streamResponse(htmlPieces(table), 'text/html; charset=utf-8', `${table.name}.html`);
+    case 'xlsx':
+      return new Response(await workbook(workspaceId, tableId), { headers: downloadHeaders('application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', `${table.name}.xlsx`) });
     case 'record':
       return streamResponse(once(recordMarkdown(await recordOf(workspaceId, tableId))), 'text/markdown; charset=utf-8', `${table.name} record.md`);
     case 'record-page':
