@@ -5,6 +5,8 @@ import type { ColumnProfile } from '../core/profile/profile';
 import type { Glance } from '../core/profile/glance';
 import type { ColumnTotal } from '../core/review/balance';
 import type { Answer } from '../core/language/read';
+import type { ColumnTie } from '../core/language/ties';
+import type { Difference } from '../core/review/difference';
 import type { Reason } from '../core/review/queue';
 import type { Statement } from '../core/review/statement';
 import type { Completion } from '../core/language/completion';
@@ -82,6 +84,8 @@ export interface WorkspaceView {
   readonly holds: readonly HoldView[];
   readonly undo: string | null;
   readonly redo: string | null;
+  /** The workspace whose brief was run on a new file to make this one. */
+  readonly from: { readonly id: number; readonly name: string } | null;
 }
 
 /** A window of rows: for each its position (its place in the source file is one more) and its cells. */
@@ -264,4 +268,20 @@ export interface ReviewRows {
   readonly total: number;
   readonly columns: readonly string[];
   readonly rows: readonly ReviewRow[];
+}
+
+/** A brief that can be run on a new file: the table it is about, and what each of its columns is tied to. */
+export interface AgainView {
+  readonly workspace: string;
+  readonly table: string;
+  readonly sentences: number;
+  readonly ties: readonly ColumnTie[];
+  /** Columns without which a sentence cannot run. */
+  readonly needed: readonly string[];
+}
+
+/** What is different this time from the run before. */
+export interface DifferenceView {
+  readonly before: string;
+  readonly differences: readonly Difference[];
 }

@@ -9,7 +9,7 @@ const MOST_KEPT = 8;
 const kept = new Map<number, Promise<readonly ColumnProfile[]>>();
 
 /** The profiles of all columns of a version, worked out once while it is in use. Other requests go in between. */
-function profilesOf(stateId: number): Promise<readonly ColumnProfile[]> {
+export function profilesOf(stateId: number): Promise<readonly ColumnProfile[]> {
   let profiles = kept.get(stateId);
   if (!profiles) {
     profiles = (async () => {

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
-import type { WorkRecord } from '../core/brief/record';
+import { checkedRows, type WorkRecord } from '../core/brief/record';
 import { csvPieces } from '../core/formats/write';
 import type { Table } from '../core/table/table';
 import { rowCount } from '../core/table/table';
@@ -43,7 +43,7 @@ export async function recordOf(workspaceId: number, tableId: number): Promise<Wo
       kinds: e.report.kinds.map((k) => { const by = items.find((i) => i.key === e.key && i.kind === k.key)?.by; return { words: k.words, rows: k.rows, held: k.held, ...(by ? { looked: by } : {}) }; }),
       holds: { rows: holds.flatMap((h) => (h.entryKey === e.key && h.position !== null ? [h.position + 1] : [])), kinds: holds.flatMap((h) => (h.entryKey === e.key && h.kind !== null ? [h.kind] : [])) },
     })),
-    checks: own.filter((e) => e.plan.step === 'check').map((e) => { const found = checks.get(e.key)?.kinds ?? []; return { sentence: e.sentence, fails: found.find((k) => k.key === 'fails')?.rows ?? 0, untold: found.find((k) => k.key === 'untold')?.rows ?? 0 }; }),
+    checks: own.filter((e) => e.plan.step === 'check').map((e) => checkedRows(e.sentence, checks.get(e.key) ?? null)),
     samples: samples.map((s) => ({ statement: s.statement, drawn: s.drawn, looked: s.looked, seed: s.seed, by: s.by })),
     foundWrong: items.reduce((n, i) => n + i.wrong, 0) + samples.reduce((n, s) => n + s.wrong, 0),
     putRight: own.reduce((n, e) => n + (e.plan.step === 'correct' ? e.plan.cells.length : 0), 0),

@@ -69,6 +69,7 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
     const base = { key: entry.key, tableId: entry.sourceId, n: numberIn(entries, i), sentence: entry.sentence };
     const check = checks.get(entry.key);
     if (check === null) items.push({ ...base, id: `${entry.key}:gone`, reason: 'check', kind: null, words: 'a column of this check is not there any more', rows: 0, of: 0, looked: 0, wrong: 0, settled: false, note: '', by: '' });
+    if (check === null) return;
     const report = check ?? entry.report;
     for (const kind of report.kinds) {
       const isCheck = entry.plan.step === 'check';
@@ -83,7 +84,7 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
       items.push({ ...base, id: `${entry.key}:${kind.key}`, reason, kind: kind.key, words: kind.words, rows: reason === 'held' ? kind.held : kind.rows, of: report.rowsIn, looked: rows.length, wrong: rows.filter((l) => l.verdict === 'wrong').length, settled, note, by: settled ? `${whole!.author}, ${whole!.createdAt.toISOString().slice(0, 10)}` : '' });
     }
   });
-  const ordered = inOrder(items.map((item) => (item.wrong > 0 && !item.settled ? { ...item, reason: 'wrong' as const } : item)));
+  const ordered = inOrder(items.map((item) => (item.wrong > 0 && !item.settled && item.reason !== 'held' ? { ...item, reason: 'wrong' as const } : item)));
   const tables = [...states].map(([tableId, stateId]) => ({ tableId, stateId }));
   const statements: { tableId: number; statement: Statement }[] = [];
   for (const { tableId } of tables) statements.push({ tableId, statement: await statementOfTable(entries.filter((e) => e.sourceId === tableId), firsts.get(tableId)!) });
@@ -259,9 +260,9 @@ export async function putRight(order: Change & { readonly tableId: number; reado
   const last = own.at(-1);
   const known = await identityOf(table, order.column, order.position);
   const cell = { at: known.at, was: await textAt(table, order.column, order.position), now: order.now };
+  if (cell.was === cell.now) throw new Told('The cell holds that already.', 422, 'same');
   const goesOn = last?.plan.step === 'correct' && last.plan.column === order.column && last.plan.by === known.by ? last.plan : null;
-  const plan: CorrectPlan | null = goesOn ? withCorrection(goesOn, cell) : cell.was === cell.now ? null : { step: 'correct', column: order.column, ...(known.by === undefined ? {} : { by: known.by }), cells: [cell] };
-  if (!plan && !goesOn) throw new Told('The cell holds that already.', 422, 'same');
+  const plan: CorrectPlan | null = goesOn ? withCorrection(goesOn, cell) : { step: 'correct', column: order.column, ...(known.by === undefined ? {} : { by: known.by }), cells: [cell] };
   const kept = entries.filter((e) => !goesOn || e.key !== last!.key).map(wantedOf);
   const at = goesOn ? entries.findIndex((e) => e.key === last!.key) : kept.length;
   const wanted: Wanted[] = plan ? [{ key: goesOn ? last!.key : randomUUID(), sourceId: order.tableId, request: '', plan }] : [];

@@ -66,15 +66,23 @@ export const rowsSchema = Joi.object({
 });
 const layout = { delimiter: Joi.string().length(1), quote: Joi.string().allow('').max(1), header: Joi.boolean(), encoding: Joi.valid(...ENCODINGS) };
 export const previewSchema = Joi.object({ forced: Joi.object(layout).required() });
+const settings = Joi.object({
+  delimiter: layout.delimiter.required(),
+  quote: layout.quote.required(),
+  header: layout.header.required(),
+  encoding: layout.encoding.required(),
+  columns: Joi.array().items(Joi.object({ name: Joi.string().min(1).max(1_000).required(), type: Joi.valid(...COLUMN_TYPES).required(), dayFirst: Joi.boolean().required() })).min(1).max(4_000).unique((a, b) => a.name.toLowerCase() === b.name.toLowerCase()).required(),
+}).required();
 export const importSchema = Joi.object({
-  settings: Joi.object({
-    delimiter: layout.delimiter.required(),
-    quote: layout.quote.required(),
-    header: layout.header.required(),
-    encoding: layout.encoding.required(),
-    columns: Joi.array().items(Joi.object({ name: Joi.string().min(1).max(1_000).required(), type: Joi.valid(...COLUMN_TYPES).required(), dayFirst: Joi.boolean().required() })).min(1).max(4_000).unique((a, b) => a.name.toLowerCase() === b.name.toLowerCase()).required(),
-  }).required(),
+  settings,
   tableName: Joi.string().trim().min(1).max(200).required(),
   workspaceId: Joi.number().integer().allow(null).required(),
   workspaceName: Joi.string().trim().min(1).max(200).required(),
+});
+export const previewAgainSchema = Joi.object({ workspaceId: Joi.number().integer().required() });
+export const againSchema = Joi.object({
+  workspaceId: Joi.number().integer().required(),
+  settings,
+  workspaceName: Joi.string().trim().min(1).max(200).required(),
+  ties: Joi.array().items(Joi.object({ column: Joi.string().required(), to: Joi.string().required() })).max(4_000).unique('column').unique('to').required(),
 });

@@ -67,6 +67,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
   const held = await openHolds(db, id);
   const revision = row.revisionId === null ? null : (await db.select().from(schema.revisions).where(eq(schema.revisions.id, row.revisionId)))[0]!;
   const redo = revision?.redoId ? (await db.select({ label: schema.revisions.label }).from(schema.revisions).where(eq(schema.revisions.id, revision.redoId)))[0] : undefined;
+  const from = row.fromId === null ? undefined : (await db.select({ id: schema.workspaces.id, name: schema.workspaces.name }).from(schema.workspaces).where(eq(schema.workspaces.id, row.fromId)))[0];
   const tables = await Promise.all(
     sources.map(async (source): Promise<TableView> => {
       const [state, first] = await Promise.all([loadState(pool(), states.get(source.id)!), loadState(pool(), firsts.get(source.id)!)]);
@@ -113,6 +114,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
     }),
     undo: revision && revision.parentId !== null ? revision.label : null,
     redo: redo?.label ?? null,
+    from: from ? { id: from.id, name: from.name } : null,
   };
 }
 

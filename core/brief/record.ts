@@ -3,7 +3,8 @@ import { balance } from '../review/balance';
 import { reasonsOf, statementFor, type ColumnLine, type Stage, type Statement } from '../review/statement';
 import { rowCount, type Table } from '../table/table';
 import { FAILS, UNTOLD } from '../steps/check/step';
-import { provePlan } from '../steps/run';
+import { checkPlan } from '../steps/registry';
+import { provePlan, type Report } from '../steps/run';
 import type { Session } from './session';
 import { writeNumber } from '../values/number';
 
@@ -27,7 +28,8 @@ export interface WorkRecord {
   /** The hash is of the table as CSV. */
   readonly result: { readonly rows: number; readonly sha256: string };
   readonly brief: readonly RecordedSentence[];
-  readonly checks: readonly { readonly sentence: string; readonly fails: number; readonly untold: number }[];
+  /** What each check finds in the result; null where a column of it is not there any more. */
+  readonly checks: readonly { readonly sentence: string; readonly fails: number | null; readonly untold: number }[];
   readonly samples: readonly { readonly statement: string; readonly drawn: number; readonly looked: number; readonly seed: number; readonly by: readonly string[] }[];
   /** Rows that were found wrong one by one, and rows put right by hand. */
   readonly foundWrong: number;
@@ -46,9 +48,7 @@ export async function sessionRecord(session: Session, start: Table, source: Work
     stages.push({ sentence: e.sentence, rowsIn: e.report.rowsIn, rowsOut: e.report.rowsOut, reasons: reasonsOf(e.report), writes: e.writes, after: await balance(e.after) });
     if (e.plan.step !== 'check') continue;
     // A check is about the table as it is in the end.
-    const { kinds } = (await provePlan(e.plan, session.table, session.head)).report;
-    const rows = (key: string): number => kinds.find((k) => k.key === key)?.rows ?? 0;
-    checks.push({ sentence: e.sentence, fails: rows(FAILS), untold: rows(UNTOLD) });
+    checks.push(checkedRows(e.sentence, checkPlan(e.plan, session.head).length ? null : (await provePlan(e.plan, session.table, session.head)).report));
   }
   return {
     kulfi: 'record 1',
@@ -65,6 +65,12 @@ export async function sessionRecord(session: Session, start: Table, source: Work
     notes: [],
     balance: statementFor({ rows: rowCount(start), totals: await balance(start) }, stages),
   };
+}
+
+/** What a check found, for the record. */
+export function checkedRows(sentence: string, report: Pick<Report, 'kinds'> | null): WorkRecord['checks'][number] {
+  const rows = (key: string): number => report?.kinds.find((k) => k.key === key)?.rows ?? 0;
+  return { sentence, fails: report && rows(FAILS), untold: rows(UNTOLD) };
 }
 
 /** A part of the record that is shown under a heading: paragraphs, list items with details, or a table. */
@@ -97,7 +103,7 @@ function outline(r: WorkRecord): (readonly [string, readonly Block[]])[] {
     ...(r.signedOff ? [['Sign-off', [{ kind: 'text' as const, text: `Signed off by ${r.signedOff.by} on ${r.signedOff.at}.${r.signedOff.remark ? ` ${r.signedOff.remark}` : ''}` }]] as const] : []),
     ['Source and result', [plainList([`source: ${r.source.file}, SHA-256 ${r.source.sha256}`, `result: ${counted(r.result.rows, 'row')} as CSV, SHA-256 ${r.result.sha256}`])]],
     ['Brief', r.brief.length ? [brief] : [{ kind: 'text', text: 'Nothing was changed.' }]],
-    ['Checks', r.checks.length ? [plainList(r.checks.map((c) => `${c.sentence} ${c.fails === 0 ? 'Every row does' : `${counted(c.fails, 'row')} ${c.fails === 1 ? 'does' : 'do'} not`}${c.untold ? `; ${counted(c.untold, 'row')} cannot be told` : ''}.`))] : [{ kind: 'text', text: 'No checks were said.' }]],
+    ['Checks', r.checks.length ? [plainList(r.checks.map((c) => `${c.sentence} ${c.fails === null ? 'It cannot be looked at: a column is not there any more' : c.fails === 0 ? 'Every row does' : `${counted(c.fails, 'row')} ${c.fails === 1 ? 'does' : 'do'} not`}${c.untold ? `; ${counted(c.untold, 'row')} cannot be told` : ''}.`))] : [{ kind: 'text', text: 'No checks were said.' }]],
     ['Looked at', [plainList([...r.samples.map((s) => `${s.statement} Seed ${s.seed}${s.by.length ? `, in the shares of ${s.by.join(', ')}` : ''}.`), `${counted(r.foundWrong, 'row')} found wrong one by one; ${counted(r.putRight, 'cell')} put right by hand.`])]],
     ['On hold and left open', [...r.notes, ...r.open].length ? [plainList([...r.notes, ...r.open])] : [{ kind: 'text', text: 'Nothing is on hold, and nothing was left open.' }]],
     ['Balance', balanceBlocks(r.balance)],

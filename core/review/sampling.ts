@@ -93,7 +93,7 @@ export interface Finding {
 export function findingOf(rows: number, drawn: number, wrong: number, certainty: number): Finding {
   const doubt = wrong === 0 ? 1 - certainty : (1 - certainty) / 2;
   // The first number of wrong rows under which so few would hardly be found; one less may still be so.
-  const most = drawn === 0 ? rows : least(wrong, rows - drawn + wrong + 1, (bad) => bad > rows - drawn + wrong || chanceOfAtMost(wrong, drawn, bad, rows) < doubt - 1e-12) - 1;
+  const most = drawn === 0 ? rows : least(wrong, rows - drawn + wrong + 1, (bad) => bad > rows - drawn + wrong || chanceOfAtMost(wrong, drawn, bad, rows) <= doubt + 1e-12) - 1;
   const fewest = wrong === 0 ? 0 : least(wrong, rows - drawn + wrong, (bad) => 1 - chanceOfAtMost(wrong - 1, drawn, bad, rows) > doubt);
   return { fewest, most };
 }

@@ -15,6 +15,7 @@ import { FAINT, READING, RULE, SHADE } from '../parts/theme';
 import { HandOff } from '../handoff/HandOff';
 import { ProofView, type ProofHold } from '../proof/ProofView';
 import { Profile } from '../profile/Profile';
+import { Different } from '../review/Different';
 import { Review } from '../review/Review';
 import { Sheet, type Place } from '../sheet/Sheet';
 import type { Proposal } from '../../core/language/proposals';
@@ -57,7 +58,7 @@ export function Bench({ id }: { id: number }) {
   const [editing, setEditing] = useState<SentenceView | null>(null);
   const [pointed, setPointed] = useState<SentenceView | null>(null);
   const [card, setCard] = useState<number | null>(null);
-  const [place, setPlace] = useState<'sheet' | 'review' | 'profile'>('sheet');
+  const [place, setPlace] = useState<'sheet' | 'review' | 'profile' | 'different'>(() => (typeof window !== 'undefined' && window.location.search === '?different' ? 'different' : 'sheet'));
   const [keys, setKeys] = useState(false);
   const [dropping, setDropping] = useState<{ sentence: SentenceView; message: string } | null>(null);
   const [told, setTold] = useState('');
@@ -286,7 +287,7 @@ export function Bench({ id }: { id: number }) {
     const onKey = (e: KeyboardEvent): void => {
       const typing = e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement;
       if (typing) return;
-      if (e.key === '/') { setPlace((p) => (p === 'review' ? 'sheet' : p)); setTimeout(() => input.current?.focus()); }
+      if (e.key === '/') { setPlace((p) => (p === 'review' || p === 'different' ? 'sheet' : p)); setTimeout(() => input.current?.focus()); }
       else if (e.key === '?') setKeys(true);
       else if (e.key === 'l' && !proof) finder.current?.focus();
       else if (e.key === 'z' && (e.ctrlKey || e.metaKey)) move.mutate(e.shiftKey ? 'redo' : 'undo');
@@ -338,6 +339,7 @@ export function Bench({ id }: { id: number }) {
           <InputBase inputRef={finder} value={search.text} onChange={(e) => setSearch((s) => ({ ...s, text: e.target.value }))} placeholder="look for a value" inputProps={{ 'aria-label': 'Look for a value' }} sx={{ fontSize: 12.5, width: 150, borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
         </Box>
         <Button sx={{ py: 0 }} aria-pressed={place === 'profile'} onClick={() => { setProof(null); setPlace(place === 'profile' ? 'sheet' : 'profile'); }}>Columns</Button>
+        {w.from && <Button sx={{ py: 0 }} aria-pressed={place === 'different'} onClick={() => { setProof(null); setPlace(place === 'different' ? 'sheet' : 'different'); }}>Different</Button>}
         <Button sx={{ py: 0 }} aria-pressed={place === 'review'} onClick={() => { setProof(null); setPlace(place === 'review' ? 'sheet' : 'review'); }}>Review</Button>
         <Button sx={{ py: 0 }} onClick={() => setLearnt(true)}>Learnt</Button>
         <Button sx={{ py: 0 }} onClick={() => setOut(true)} aria-haspopup="dialog">Hand off</Button>
@@ -346,7 +348,7 @@ export function Bench({ id }: { id: number }) {
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
         <Brief sentences={brief} open={proof?.key ?? editing?.key ?? null} onOpen={openSentence} onPoint={setPointed} onEdit={edit} onDrop={(sentence) => drop.mutate({ sentence, alsoDependent: false })} onUndo={() => move.mutate('undo')} onRedo={() => move.mutate('redo')} undo={w.undo} redo={w.redo} busy={move.isPending || keep.isPending} />
         <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
-          {place !== 'review' && <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} completions={answer && heard === request && reading.data ? reading.data.completions : []} onWhy={explainIt} onPick={(n) => { const p = proposals[n]; if (p && n < MOST_SHOWN) setRequest(p.sentence); }} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />}
+          {place !== 'review' && place !== 'different' && <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} completions={answer && heard === request && reading.data ? reading.data.completions : []} onWhy={explainIt} onPick={(n) => { const p = proposals[n]; if (p && n < MOST_SHOWN) setRequest(p.sentence); }} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />}
           {lesson && (
             <Alert severity="info" onClose={() => setLesson(null)} sx={{ py: 0, borderRadius: 0 }} action={<><Button size="small" onClick={() => remember.mutate(lesson)}>Remember it</Button><Button size="small" onClick={() => { setLesson(null); setMissed(''); }}>No</Button></>}>
               Shall “{lesson.said}” mean this from now on?
@@ -364,6 +366,8 @@ export function Bench({ id }: { id: number }) {
             <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'review' ? (
             <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
+          ) : place === 'different' ? (
+            <Different workspace={w} onSentence={(key) => { const s = brief.find((b) => b.key === key); if (s) openSentence(s); }} onReview={() => setPlace('review')} onClose={() => setPlace('sheet')} />
           ) : place === 'profile' ? (
             <Profile workspaceId={id} tableId={table.id} version={w.version} onTake={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : (

@@ -20,13 +20,15 @@ export function Desk() {
   const [pasted, setPasted] = useState('');
   const chooser = useRef<HTMLInputElement>(null);
 
+  /** The workspace whose brief is to be run on the next file. */
+  const brief = useRef<number | null>(null);
   const send = async (file: Blob, name: string): Promise<void> => {
     const stop = new AbortController();
     setFault('');
     setSending({ name, done: 0, total: file.size, stop: () => stop.abort() });
     try {
       const upload = await sendFile<Upload>('uploads', file, name, (done, total) => setSending((s) => s && { ...s, done, total }), stop.signal);
-      router.push(`/in/${upload.id}`);
+      router.push(brief.current === null ? `/in/${upload.id}` : `/in/${upload.id}?brief=${brief.current}`);
     } catch (error) {
       if ((error as Error).name !== 'AbortError') setFault((error as Error).message);
       setSending(null);
@@ -35,6 +37,7 @@ export function Desk() {
   const drop = (event: React.DragEvent): void => {
     event.preventDefault();
     setOver(false);
+    brief.current = null;
     const [file] = event.dataTransfer.files;
     if (file) void send(file, file.name);
   };
@@ -57,7 +60,7 @@ export function Desk() {
         ) : (
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
             <Typography sx={{ fontFamily: READING, fontSize: 18, mr: 'auto' }}>Drop a CSV file anywhere on this page to begin.</Typography>
-            <Button variant="contained" color="primary" onClick={() => chooser.current?.click()}>Choose a file</Button>
+            <Button variant="contained" color="primary" onClick={() => { brief.current = null; chooser.current?.click(); }}>Choose a file</Button>
             <Button onClick={() => setPasting(!pasting)} aria-expanded={pasting}>Paste rows</Button>
             <input ref={chooser} type="file" accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values" hidden aria-label="File" onChange={(e) => { const [file] = e.target.files ?? []; if (file) void send(file, file.name); }} />
           </Box>
@@ -73,7 +76,7 @@ export function Desk() {
       <Typography component="h2" sx={{ fontSize: 12, letterSpacing: '0.08em', textTransform: 'uppercase', color: FAINT, mb: 1 }}>Workspaces</Typography>
       {workspaces.isError && <Alert severity="warning">{workspaces.error.message}</Alert>}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, borderTop: `1px solid ${RULE}` }}>
-        {workspaces.data?.map((w) => <WorkspaceLine key={w.id} workspace={w} />)}
+        {workspaces.data?.map((w) => <WorkspaceLine key={w.id} workspace={w} onAgain={() => { brief.current = w.id; chooser.current?.click(); }} />)}
         {workspaces.data?.length === 0 && <Typography component="li" sx={{ py: 2, fontFamily: READING, fontSize: 16, color: FAINT }}>There is no workspace yet. The first file makes one.</Typography>}
         {workspaces.isPending && <Typography component="li" sx={{ py: 2, color: FAINT }}>Looking …</Typography>}
       </Box>
@@ -81,7 +84,7 @@ export function Desk() {
   );
 }
 
-function WorkspaceLine({ workspace: w }: { workspace: WorkspaceSummary }) {
+function WorkspaceLine({ workspace: w, onAgain }: { workspace: WorkspaceSummary; onAgain: () => void }) {
   const waits = [
     w.onHold > 0 && { ...ACCENTS.held, text: `${counted(w.onHold, 'row')} on hold` },
     w.draft && { ...ACCENTS.pending, text: 'one request open in proof' },
@@ -96,6 +99,7 @@ function WorkspaceLine({ workspace: w }: { workspace: WorkspaceSummary }) {
       </Box>
       <Box sx={{ textAlign: 'right', fontSize: 13 }}>
         {waits.length === 0 && <Box sx={{ color: ACCENTS.kept.color }}>{ACCENTS.kept.mark} nothing waits</Box>}
+        {w.sentences > 0 && <Link component="button" underline="hover" onClick={onAgain} sx={{ fontSize: 13, display: 'block', ml: 'auto' }}>Run the brief on a new file</Link>}
         {waits.map((x) => <Box key={x.text} sx={{ color: x.color }}>{x.mark} {x.text}</Box>)}
       </Box>
     </Box>

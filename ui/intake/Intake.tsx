@@ -5,7 +5,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import type { Upload } from '../../contract/views';
+import type { AgainView, Upload } from '../../contract/views';
 import type { ColumnSetting } from '../../core/formats/columnise';
 import type { Preview } from '../../core/formats/import';
 import { COLUMN_TYPES, type ColumnType } from '../../core/table/column';
@@ -24,7 +24,7 @@ interface Forced {
 }
 
 /** What was found in a file, before anything of it is kept; everything can be changed here. */
-export function Intake({ id }: { id: string }) {
+export function Intake({ id, brief }: { id: string; /** The workspace whose brief is to be run on the file. */ brief: number | null }) {
   const router = useRouter();
   const [forced, setForced] = useState<Forced>({});
   const [changes, setChanges] = useState<Record<number, Partial<ColumnSetting>>>({});
@@ -36,13 +36,21 @@ export function Intake({ id }: { id: string }) {
   const columns = preview?.settings.columns.map((c, i) => ({ ...c, ...changes[i] })) ?? [];
   const tableName = name ?? preview?.upload.fileName.replace(/\.\w+$/, '') ?? '';
 
+  const again = useQuery({ queryKey: ['again', id, brief], queryFn: () => ask<AgainView>(`uploads/${id}/again`, 'POST', { workspaceId: brief }), enabled: brief !== null, retry: false });
+  const [tied, setTied] = useState<Record<string, string>>({});
+  const run = again.data;
+  const ties = run?.ties.map((t) => ({ ...t, to: tied[t.column] ?? t.to ?? '' })) ?? [];
+  const asked = ties.filter((t) => !t.sure);
+  const missing = asked.filter((t) => t.to === '' && run!.needed.includes(t.column));
+
   const take = useMutation({
     mutationFn: async () => {
       stop.current = new AbortController();
       setProgress(0);
+      if (brief !== null) return askSlowly<{ workspaceId: number }>(`uploads/${id}/again/run`, { workspaceId: brief, settings: { ...preview!.settings, columns }, workspaceName: name ?? tableName, ties: ties.filter((t) => t.to !== '').map(({ column, to }) => ({ column, to })) }, (done, total) => setProgress(done / total), stop.current.signal);
       return askSlowly<{ workspaceId: number }>(`uploads/${id}/import`, { settings: { ...preview!.settings, columns }, tableName, workspaceId: null, workspaceName: tableName }, (done, total) => setProgress(done / total), stop.current.signal);
     },
-    onSuccess: ({ workspaceId }) => router.push(`/w/${workspaceId}`),
+    onSuccess: ({ workspaceId }) => router.push(brief === null ? `/w/${workspaceId}` : `/w/${workspaceId}?different`),
     onSettled: () => setProgress(null),
   });
   const leave = async (): Promise<void> => {
@@ -78,14 +86,30 @@ export function Intake({ id }: { id: string }) {
         <Choice label="Cells are separated by" value={settings.delimiter} options={Object.entries(DELIMITER_NAMES)} onChange={(delimiter) => force({ delimiter })} />
         <Choice label="Quotes" value={settings.quote} options={[['"', 'double'], ["'", 'single'], ['', 'no quotes']]} onChange={(quote) => force({ quote })} />
         <Choice label="First line" value={settings.header ? 'yes' : 'no'} options={[['yes', 'holds the headings'], ['no', 'is a row already']]} onChange={(v) => force({ header: v === 'yes' })} />
-        <TextField label="Name of the table" value={tableName} onChange={(e) => setName(e.target.value)} sx={{ width: 190 }} />
+        <TextField label={brief === null ? 'Name of the table' : 'Name of the workspace'} value={tableName} onChange={(e) => setName(e.target.value)} sx={{ width: 190 }} />
         <Box sx={{ ml: 'auto', display: 'flex', gap: 1 }}>
           <Button onClick={() => void leave()}>Leave it</Button>
-          <Button variant="contained" color="primary" disabled={take.isPending || tableName.trim() === ''} onClick={() => take.mutate()}>Take these rows</Button>
+          <Button variant="contained" color="primary" disabled={take.isPending || tableName.trim() === '' || (brief !== null && (!run || missing.length > 0))} onClick={() => take.mutate()}>{brief === null ? 'Take these rows' : `Take these rows and run ${run ? counted(run.sentences, 'sentence') : 'the brief'}`}</Button>
         </Box>
       </Box>
       {progress !== null && <LinearProgress variant="determinate" value={progress * 100} aria-label="Reading the rows" sx={{ mb: 1 }} />}
       {take.isError && take.error.name !== 'AbortError' && <Alert severity="error" sx={{ mb: 1 }}>{take.error.message}</Alert>}
+      {again.isError && <Alert severity="error" sx={{ mb: 1 }}>{again.error.message}</Alert>}
+      {run && (
+        <Box component="section" aria-label="How the columns are tied" sx={{ mb: 1.25, borderLeft: `3px solid ${missing.length ? ACCENTS.held.color : ACCENTS.pending.color}`, pl: 1.25 }}>
+          <Typography sx={{ fontFamily: READING, fontSize: 16 }}>The brief of {run.workspace} is run on this file: {counted(run.sentences, 'sentence')}, {counted(ties.length - asked.length, 'column')} found by name{asked.length ? `, ${asked.length} to say` : ''}.</Typography>
+          {asked.length > 0 && (
+            <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mt: 0.75 }}>
+              {asked.map((t) => (
+                <TextField key={t.column} select label={`${t.column} is here`} value={t.to} error={missing.includes(t)} onChange={(e) => setTied({ ...tied, [t.column]: e.target.value })} sx={{ minWidth: 190 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+                  <MenuItem value="" dense><em>{run.needed.includes(t.column) ? 'say which column' : 'not there'}</em></MenuItem>
+                  {t.others.filter((o) => !ties.some((x) => x.column !== t.column && x.to === o)).map((o) => <MenuItem key={o} value={o} dense>{o}</MenuItem>)}
+                </TextField>
+              ))}
+            </Box>
+          )}
+        </Box>
+      )}
       {preview.notes.length > 0 && (
         <Box component="ol" aria-label="What was done to the headings" sx={{ m: 0, mb: 1, pl: 3, fontSize: 13, color: ACCENTS.held.color }}>
           {preview.notes.map((n) => <li key={n.text}>{n.count} {n.text}</li>)}
