@@ -68,25 +68,31 @@ test('a messy file comes in, is said clean, looked after and taken away', async 
 
   // What is on hold is listed, gets a note, and is settled.
   await page.getByTestId('balance').getByRole('button', { name: /on hold/ }).click();
+  const review = page.getByTestId('review');
+  await review.getByRole('button', { name: /on hold/ }).click();
   await page.getByLabel('Note').fill('ask Odile');
-  await page.getByRole('button', { name: 'Settle' }).click();
-  await expect(page.getByTestId('holds')).toContainText('Nothing is on hold');
+  await page.getByLabel('Note').press('Enter');
+  await review.getByRole('button', { name: /^Settle/ }).click();
+  await expect(page.getByTestId('balance')).toContainText('0 rows on hold');
   await page.keyboard.press('Escape');
+  await expect(page.getByTestId('sheet')).toBeVisible();
 
   const download = async (name: string): Promise<string> => {
-    await page.getByRole('button', { name: 'Take away' }).click();
-    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name }).click()]);
+    await page.getByRole('button', { name: 'Hand off' }).click();
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('dialog').getByRole('link', { name, exact: true }).click()]);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
     const stream = await file.createReadStream();
     let text = '';
     for await (const chunk of stream) text += chunk;
     return text;
   };
-  const csv = await download('The table as CSV');
+  const csv = await download('CSV');
   expect(csv.split('\r\n')[0]).toBe('Lot,Keeper,Site,Hive no,Place,Kg,Hives,Status,Yield');
   expect(csv.split('\r\n')[1]).toBe('L-1,Ada Fern,12 - Orchard,12,Orchard,42.5,6,accepted,7.08');
   expect(await download('The file as it came')).toBe(CSV);
-  expect(await download('The record of the work')).toContain('rows in 4, out 3, set aside 1');
-  expect(JSON.parse(await download('The table as JSON'))).toHaveLength(3);
+  expect(await download('Record, Markdown')).toContain('rows in 4, out 3, set aside 1');
+  expect(JSON.parse(await download('JSON'))).toHaveLength(3);
 });
 
 test('the reading ties words to columns, strikes what was not used, and asks with one key', async ({ page }) => {
@@ -225,11 +231,11 @@ test('what is worth saying is proposed, taken with a key, and stays away once tu
   await bring(page, 'Lot,Keeper,Price\nL-1, ada fern,€9.40\nL-2,bram  hollow,€7.80\nL-3,ines vale,8.60 EUR\nL-4,ike,€5.00\n');
   const proposals = page.getByTestId('proposals');
   await expect(proposals).toContainText('trim outer spaces');
-  const before = await proposals.getByRole('button', { name: /^Turn away/ }).count();
-  await proposals.getByRole('button', { name: /^Turn away: .*Keeper/ }).first().click();
-  await expect(proposals.getByRole('button', { name: /^Turn away/ })).toHaveCount(before - 1);
+  const before = await proposals.getByRole('button', { name: /^not this/ }).count();
+  await proposals.getByRole('button', { name: /^not this: .*Keeper/ }).first().click();
+  await expect(proposals.getByRole('button', { name: /^not this/ })).toHaveCount(before - 1);
   await page.reload();
-  await expect(page.getByTestId('proposals').getByRole('button', { name: /^Turn away/ })).toHaveCount(before - 1);
+  await expect(page.getByTestId('proposals').getByRole('button', { name: /^not this/ })).toHaveCount(before - 1);
   await line(page).press('Alt+1');
   await expect(line(page)).not.toHaveValue('');
   await expect(page.getByTestId('reading')).toContainText('read as');

@@ -106,7 +106,11 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       if (expression.fn === 'count' || expression.fn === 'distinct') return whole;
       return isListed(expression.fn) || expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
     case 'over':
-      return expression.fn.startsWith('rank') || expression.fn === 'number' ? whole : quantityOrDate(expression.of, head);
+      return expression.fn.startsWith('rank') || expression.fn === 'number' ? whole : expression.fn === 'percentile' ? decimal(null) : quantityOrDate(expression.of, head);
+    case 'moving':
+      return expression.fn === 'mean' ? decimal(null) : quantityOrDate(expression.of, head);
+    case 'ago':
+      return quantityOrDate(expression.of, head);
     case 'across':
       return expression.fn === 'mean' ? decimal(null) : decimal(expression.of.map((e) => scaleOf(e, head)).reduce((a, b) => (a === null || b === null ? null : Math.max(a, b)), 0));
   }
@@ -195,6 +199,11 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         break;
       case 'over':
         if (n.fn !== 'previous' && n.fn !== 'number') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');
+        break;
+      case 'moving':
+      case 'ago':
+        need(n.of, 'number', n.kind === 'ago' ? 'compared with an earlier one' : 'put together over rows');
+        if (n.kind === 'ago' && !readsAsDate(head, n.date)) problems.push({ text: `“${n.date}” holds no dates, so it cannot be told what was ${n.months} months before. Say a column of dates.`, column: n.date });
         break;
       case 'across':
         n.of.forEach((part) => need(part, 'number', 'put together'));

@@ -1,17 +1,17 @@
 import { BLANK, MISFIT, VALUE, allValues, isDate, type Chunk } from '../table/column';
-import { groupsOf, type Groups } from '../profile/groups';
-import { liveMask, positionAt, rowCount, columnOf, eachChunk, type Table } from '../table/table';
+import { groupsOf } from '../profile/groups';
+import { columnOf, eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
 import { DAY, MONTHS, WEEKDAYS, fiscalYear, isoWeek, readClock, readDate, spanBetween } from '../values/date';
 import { caseless, finder, initialsOf, insideOf, slotOf } from '../values/find';
 import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
-import { quantile } from '../values/quantile';
 import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
 import { readPerson } from '../values/person';
 import { readsAsDate, readsAsNumber, typeOf, type CheckedHead } from './check';
-import { any, boundsOf, columnsOf, isListed, walk, type Comparison, type Condition, type DatePart, type Expression, type ListedFn, type MathsFn, type Operator } from './expression';
+import { any, boundsOf, columnsOf, walk, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
+import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
 import { BY_ZERO, amountsOf, constant, datesOf, readTexts, textsOf, type NumberVector, type TextVector, type Vector } from './vector';
 
@@ -112,7 +112,9 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
     case 'part':
       return datePart(e.part, dates(e.of, f, c));
     case 'total':
-    case 'over': {
+    case 'over':
+    case 'moving':
+    case 'ago': {
       const whole = c.figures.get(e)!;
       return { kind: 'number', values: whole.values.subarray(f.from, f.from + f.length), state: whole.state.subarray(f.from, f.from + f.length) };
     }
@@ -494,9 +496,9 @@ function bounds(condition: Outlying): Condition {
 
 /** Works out every figure over all rows inside a node, innermost first. */
 async function figuresOf(node: Expression | Condition, table: Table, head: CheckedHead): Promise<Map<Expression, NumberVector>> {
-  const found: Extract<Expression, { kind: 'total' | 'over' }>[] = [];
+  const found: Figure[] = [];
   walk(node, (n) => {
-    if (n.kind === 'total' || n.kind === 'over') found.unshift(n);
+    if (n.kind === 'total' || n.kind === 'over' || n.kind === 'moving' || n.kind === 'ago') found.unshift(n);
     // The figures behind the bounds come before those of the values themselves.
     if (n.kind === 'outlying') walk(bounds(n), (m) => { if (m.kind === 'total' && m.of === n.of && !found.includes(m)) found.unshift(m); });
   });
@@ -505,19 +507,19 @@ async function figuresOf(node: Expression | Condition, table: Table, head: Check
     const needsTexts = figure.kind === 'total' && (figure.fn === 'count' || figure.fn === 'distinct');
     const inner = await materialise(figure.of, table, head, figures, needsTexts);
     const groups = figure.by.length ? await groupsOf(table, figure.by) : null;
-    figures.set(figure, figure.kind === 'total' ? totals(figure, inner, groups, table) : over(figure, inner, groups, table));
+    figures.set(figure, figureOver(figure, inner, groups, table, figure.kind === 'ago' ? await materialise({ kind: 'column', name: figure.date }, table, head, figures, false, true) : null));
   }
   return figures;
 }
 
 /** Numbers (and, where asked, the texts' codes) of an expression for every position. */
-async function materialise(of: Expression, table: Table, head: CheckedHead, figures: ReadonlyMap<Expression, NumberVector>, asCodes: boolean): Promise<NumberVector> {
+async function materialise(of: Expression, table: Table, head: CheckedHead, figures: ReadonlyMap<Expression, NumberVector>, asCodes: boolean, asDates = false): Promise<NumberVector> {
   const values = new Float64Array(table.size);
   const state = new Uint8Array(table.size);
   const reads = columnsOf(of);
   const context = { head, figures };
   const codes = new Map<string, number>();
-  const dated = of.kind === 'column' && isDate(columnOf(table, of.name).type);
+  const dated = asDates || (of.kind === 'column' && isDate(columnOf(table, of.name).type));
   await eachChunk(table, reads, (chunks, _, from, length) => {
     const f = frame(reads, chunks, from, length);
     if (asCodes) {
@@ -537,131 +539,3 @@ async function materialise(of: Expression, table: Table, head: CheckedHead, figu
   });
   return { kind: 'number', values, state };
 }
-
-function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
-  const count = groups?.count ?? 1;
-  if (isListed(figure.fn)) return ofLists(figure.fn, inner, groups, count, table);
-  const live = liveMask(table);
-  const sums = new Float64Array(count), dust = new Float64Array(count), counts = new Float64Array(count);
-  const seen = figure.fn === 'distinct' ? new Set<number>() : null;
-  for (let p = 0; p < table.size; p++) {
-    if ((live && live[p] === 0) || inner.state[p] !== VALUE) continue;
-    const g = groups ? groups.codes[p]! : 0;
-    const x = inner.values[p]!;
-    if (seen) {
-      const key = g * 4_294_967_296 + x;
-      if (seen.has(key)) continue;
-      seen.add(key);
-    }
-    if (figure.fn === 'lowest') sums[g] = counts[g] === 0 ? x : Math.min(sums[g]!, x);
-    else if (figure.fn === 'highest') sums[g] = counts[g] === 0 ? x : Math.max(sums[g]!, x);
-    else {
-      // Neumaier's compensated sum keeps the error below one unit in the last place of the total.
-      const s = sums[g]!, t = s + x;
-      dust[g]! += Math.abs(s) >= Math.abs(x) ? s - t + x : x - t + s;
-      sums[g] = t;
-    }
-    counts[g]!++;
-  }
-  const values = new Float64Array(table.size);
-  const state = new Uint8Array(table.size);
-  const counting = figure.fn === 'count' || figure.fn === 'distinct';
-  for (let p = 0; p < table.size; p++) {
-    const g = groups ? groups.codes[p]! : 0;
-    if (counts[g] === 0 && !counting) continue;
-    values[p] = counting ? counts[g]! : figure.fn === 'mean' ? (sums[g]! + dust[g]!) / counts[g]! : figure.fn === 'sum' ? sums[g]! + dust[g]! : sums[g]!;
-    state[p] = VALUE;
-  }
-  return { kind: 'number', values, state };
-}
-
-/**
- * Figures that need all values of a group at once: the median, the quartiles (between the two nearest values in proportion,
- * as in PostgreSQL's percentile_cont), and the spread (standard deviation of a sample).
- */
-function ofLists(fn: ListedFn, inner: NumberVector, groups: Groups | null, count: number, table: Table): NumberVector {
-  const live = liveMask(table);
-  const filled: number[] = [];
-  for (let p = 0; p < table.size; p++) if ((!live || live[p]) && inner.state[p] === VALUE) filled.push(p);
-  const group = (p: number): number => (groups ? groups.codes[p]! : 0);
-  const order = Uint32Array.from(filled).sort((a, b) => group(a) - group(b) || inner.values[a]! - inner.values[b]!);
-  const figures = new Float64Array(count).fill(NaN);
-  for (let from = 0; from < order.length; ) {
-    const g = group(order[from]!);
-    let to = from;
-    while (to < order.length && group(order[to]!) === g) to++;
-    const n = to - from;
-    if (fn !== 'spread') figures[g] = quantile((i) => inner.values[order[from + i]!]!, n, QUANTILES[fn]);
-    else if (n > 1) {
-      // Welford's method: one pass, no cancellation.
-      let mean = 0, squares = 0;
-      for (let i = from; i < to; i++) {
-        const x = inner.values[order[i]!]!, d = x - mean;
-        mean += d / (i - from + 1);
-        squares += d * (x - mean);
-      }
-      figures[g] = Math.sqrt(squares / (n - 1));
-    }
-    from = to;
-  }
-  const values = new Float64Array(table.size);
-  const state = new Uint8Array(table.size);
-  for (let p = 0; p < table.size; p++) {
-    const x = figures[group(p)]!;
-    if (Number.isNaN(x)) continue;
-    values[p] = x;
-    state[p] = VALUE;
-  }
-  return { kind: 'number', values, state };
-}
-
-const QUANTILES = { 'lower quartile': 0.25, median: 0.5, 'upper quartile': 0.75 } as const;
-
-function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
-  const values = new Float64Array(table.size);
-  const state = new Uint8Array(table.size);
-  const rows = rowCount(table);
-  const group = (p: number): number => (groups ? groups.codes[p]! : 0);
-  if (figure.fn === 'rank' || figure.fn === 'rank up') {
-    const filled: number[] = [];
-    for (let at = 0; at < rows; at++) {
-      const p = positionAt(table, at);
-      if (inner.state[p] === VALUE) filled.push(p);
-    }
-    const sign = figure.fn === 'rank' ? -1 : 1;
-    const order = Uint32Array.from(filled).sort((a, b) => group(a) - group(b) || sign * (inner.values[a]! - inner.values[b]!));
-    let place = 0, rank = 0;
-    order.forEach((p, i) => {
-      const before = i > 0 ? order[i - 1]! : -1;
-      if (before < 0 || group(before) !== group(p)) place = rank = 1;
-      else {
-        place++;
-        if (inner.values[before] !== inner.values[p]) rank = place;
-      }
-      values[p] = rank;
-      state[p] = VALUE;
-    });
-    return { kind: 'number', values, state };
-  }
-  const carried = new Float64Array(groups?.count ?? 1);
-  const known = new Uint8Array(groups?.count ?? 1);
-  for (let at = 0; at < rows; at++) {
-    const p = positionAt(table, at), g = group(p);
-    if (figure.fn === 'number') {
-      if (inner.state[p] !== VALUE) continue;
-      values[p] = ++carried[g]!;
-      state[p] = VALUE;
-    } else if (figure.fn === 'previous') {
-      values[p] = carried[g]!;
-      state[p] = known[g]!;
-      carried[g] = inner.values[p]!;
-      known[g] = inner.state[p]!;
-    } else {
-      if (inner.state[p] === VALUE) carried[g] = roundTo(carried[g]! + inner.values[p]!, 9);
-      values[p] = carried[g]!;
-      state[p] = VALUE;
-    }
-  }
-  return { kind: 'number', values, state };
-}
-

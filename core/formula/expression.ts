@@ -26,6 +26,10 @@ export type Expression =
   | { readonly kind: 'total'; readonly fn: TotalFn; readonly of: Expression; readonly by: readonly string[] }
   /** A figure that depends on the order of the rows, or on all rows, within the same values in `by`. */
   | { readonly kind: 'over'; readonly fn: OverFn; readonly of: Expression; readonly by: readonly string[] }
+  /** A figure over the last `rows` rows, this one among them. */
+  | { readonly kind: 'moving'; readonly fn: AcrossFn; readonly rows: number; readonly of: Expression; readonly by: readonly string[] }
+  /** The value in the row of the same group whose date is so many months earlier. */
+  | { readonly kind: 'ago'; readonly months: number; readonly date: string; readonly of: Expression; readonly by: readonly string[] }
   /** Over several values of one row; blanks are left out. */
   | { readonly kind: 'across'; readonly fn: AcrossFn; readonly of: readonly Expression[] }
   /** The value, or another where it is blank. */
@@ -64,10 +68,10 @@ export type Expression =
 
 export type Operator = '+' | '-' | '*' | '/' | '^';
 export type DatePart = 'year' | 'quarter' | 'month' | 'week' | 'day' | 'weekday' | 'month name' | 'hour' | 'date' | 'time' | 'month in its year' | 'quarter in its year';
-export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread' | 'lower quartile' | 'upper quartile';
+export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread' | 'lower quartile' | 'upper quartile' | 'first' | 'last';
 export type ListedFn = 'median' | 'spread' | 'lower quartile' | 'upper quartile';
 export type MathsFn = 'absolute value' | 'square root' | 'natural logarithm' | 'decimal logarithm';
-export type OverFn = 'running' | 'previous' | 'rank' | 'rank up' | 'number';
+export type OverFn = 'running' | 'previous' | 'rank' | 'rank up' | 'number' | 'percentile';
 export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
 export type LetterCase = LetterStyle;
 
@@ -149,6 +153,8 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'part':
     case 'total':
     case 'over':
+    case 'moving':
+    case 'ago':
     case 'cased':
     case 'piece':
     case 'slot':
@@ -199,7 +205,8 @@ export function columnsOf(node: Expression | Condition): string[] {
   const names = new Set<string>();
   walk(node, (n) => {
     if (n.kind === 'column') names.add(n.name);
-    if (n.kind === 'total' || n.kind === 'over' || n.kind === 'outlying') n.by.forEach((name) => names.add(name));
+    if (n.kind === 'total' || n.kind === 'over' || n.kind === 'moving' || n.kind === 'ago' || n.kind === 'outlying') n.by.forEach((name) => names.add(name));
+    if (n.kind === 'ago') names.add(n.date);
   });
   return [...names];
 }

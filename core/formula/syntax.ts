@@ -34,7 +34,7 @@ const SPANS = [['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['yea
 const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['week', 'week'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name'], ['hour', 'hour'], ['date', 'date'], ['time', 'time of day'], ['month in its year', 'month with its year'], ['quarter in its year', 'quarter with its year']] as const;
 const MATHS = [['absolute value', 'absolute value'], ['square root', 'square root'], ['natural logarithm', 'natural logarithm'], ['decimal logarithm', 'decimal logarithm']] as const;
 const START_MONTHS = MONTHS.map((name, i) => [i + 1, name] as const);
-const TOTALS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest'], ['count', 'count'], ['distinct', 'number of different values'], ['median', 'median'], ['spread', 'spread'], ['lower quartile', 'lower quartile'], ['upper quartile', 'upper quartile']] as const;
+const TOTALS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest'], ['count', 'count'], ['distinct', 'number of different values'], ['median', 'median'], ['spread', 'spread'], ['lower quartile', 'lower quartile'], ['upper quartile', 'upper quartile'], ['first', 'first value'], ['last', 'last value']] as const;
 const FINDS = SORTS.map((sort) => [sort, FIND_WORDS[sort]] as const);
 const findable: Syntax<Findable> = choice<Findable>(
   mapped(oneOf(FINDS), (sort): Findable => ({ kind: 'sort', sort }), (f) => (f.kind === 'sort' ? f.sort : null)),
@@ -57,7 +57,9 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('part', 'the ', field('part', oneOf(PARTS)), ' of ', field('of', atom)),
   expr('total', 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over the rows', forEach('by')),
   mapped(between('the number of the row', record<{ by: readonly string[] }>({}, forEach('by')), ''), ({ by }): Expression => ({ kind: 'over', fn: 'number', of: { kind: 'number', value: 1 }, by }), (e) => (e.kind === 'over' && e.fn === 'number' && e.of.kind === 'number' && e.of.value === 1 ? { by: e.by } : null)),
-  expr('over', field('fn', oneOf([['running', 'the running total of '], ['previous', 'the row above of '], ['rank', 'the rank, highest first, of '], ['rank up', 'the rank, lowest first, of '], ['number', 'the place among the rows with a value of ']])), field('of', atom), forEach('by')),
+  expr('over', field('fn', oneOf([['running', 'the running total of '], ['previous', 'the row above of '], ['rank', 'the rank, highest first, of '], ['rank up', 'the rank, lowest first, of '], ['number', 'the place among the rows with a value of '], ['percentile', 'the percentile of ']])), field('of', atom), forEach('by')),
+  expr('moving', 'the ', field('fn', oneOf(ACROSS)), ' of ', field('of', atom), ' over the last ', field('rows', numeral), ' rows', forEach('by')),
+  expr('ago', field('of', atom), ' ', field('months', numeral), ' months before by ', field('date', columnName), forEach('by')),
   expr('across', 'the ', field('fn', oneOf(ACROSS)), ' across ', field('of', list(atom))),
   expr('orElse', field('of', atom), ', or ', field('otherwise', atom), ' where it is blank'),
   expr('join', field('of', list(atom, 2)), ' joined with ', field('separator', quoted)),

@@ -11,6 +11,13 @@ export function nameOf(e: Expression): string {
   return text === '' ? 'Result' : text[0]!.toUpperCase() + text.slice(1);
 }
 
+/** What grows, in '(now - before) / before * 100'. */
+function growthOf(e: Extract<Expression, { kind: 'op' }>): Expression | null {
+  if (e.op !== '*' || e.left.kind !== 'op' || e.left.op !== '/' || e.left.left.kind !== 'op' || e.left.left.op !== '-') return null;
+  const { left, right } = e.left.left;
+  return right === e.left.right && (right.kind === 'ago' || right.kind === 'over') ? left : null;
+}
+
 function describe(e: Expression): string {
   switch (e.kind) {
     case 'column':
@@ -20,6 +27,8 @@ function describe(e: Expression): string {
     case 'text':
       return e.value;
     case 'op': {
+      const grown = growthOf(e);
+      if (grown) return `growth of ${describe(grown)} %`;
       const hundredfold = e.op === '*' && e.right.kind === 'number' && e.right.value === 100;
       return hundredfold ? `${describe(e.left)} %` : `${describe(e.left)} ${WORDS[e.op]} ${describe(e.right)}`;
     }
@@ -43,9 +52,13 @@ function describe(e: Expression): string {
     case 'part':
       return `${{ 'month in its year': 'month', 'quarter in its year': 'quarter' }[e.part as string] ?? e.part} of ${describe(e.of)}`;
     case 'total':
-      return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different', median: 'median', spread: 'spread of', 'lower quartile': 'lower quartile', 'upper quartile': 'upper quartile' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
+      return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different', median: 'median', spread: 'spread of', 'lower quartile': 'lower quartile', 'upper quartile': 'upper quartile', first: 'first', last: 'last' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
     case 'over':
-      return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by', number: 'number' }[e.fn]}${e.fn === 'number' ? (e.by.length ? ` within ${e.by.join(', ')}` : '') : ` ${describe(e.of)}`}`;
+      return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by', number: 'number', percentile: 'percentile of' }[e.fn]}${e.fn === 'number' ? (e.by.length ? ` within ${e.by.join(', ')}` : '') : ` ${describe(e.of)}`}`;
+    case 'moving':
+      return `moving ${e.fn === 'mean' ? 'average' : e.fn === 'sum' ? 'total' : e.fn} of ${describe(e.of)}`;
+    case 'ago':
+      return `${describe(e.of)} ${e.months === 12 ? 'a year' : `${e.months} months`} before`;
     case 'across':
       return `${e.fn === 'mean' ? 'average' : e.fn} of ${e.of.map(describe).join(', ')}`;
     case 'orElse':

@@ -45,7 +45,7 @@ interface OpenProof {
 const NO_LETTERS: ReadonlyMap<string, string> = new Map();
 
 /** The bench: the brief, the request line with its reading, the sheet or the proof, the row card, the control totals. */
-export function Bench({ id }: { id: number }) {
+export function Bench({ id, opens }: { id: number; /** The place that is shown first. */ opens: 'sheet' | 'different' }) {
   const client = useQueryClient();
   const workspace = useQuery({ queryKey: ['workspace', id], queryFn: () => ask<WorkspaceView>(`workspaces/${id}`), refetchInterval: 4_000, retry: (_n, e) => (e as Refused).code === 'database' });
   const w = workspace.data;
@@ -58,7 +58,7 @@ export function Bench({ id }: { id: number }) {
   const [editing, setEditing] = useState<SentenceView | null>(null);
   const [pointed, setPointed] = useState<SentenceView | null>(null);
   const [card, setCard] = useState<number | null>(null);
-  const [place, setPlace] = useState<'sheet' | 'review' | 'profile' | 'different'>(() => (typeof window !== 'undefined' && window.location.search === '?different' ? 'different' : 'sheet'));
+  const [place, setPlace] = useState<'sheet' | 'review' | 'profile' | 'different'>(opens);
   const [keys, setKeys] = useState(false);
   const [dropping, setDropping] = useState<{ sentence: SentenceView; message: string } | null>(null);
   const [told, setTold] = useState('');

@@ -26,7 +26,7 @@ export function Proposals({ proposals, open, onOpen, onTake, onTurnAway }: { pro
             <Box component="span" sx={{ color: FAINT, whiteSpace: 'nowrap' }}>{p.why}</Box>
             <Box component="span" sx={{ color: ACCENTS.pending.color, whiteSpace: 'nowrap', minWidth: 62, textAlign: 'right' }}>{counted(p.rows, 'row')}</Box>
           </Box>
-          <Box component="button" aria-label={`Turn away: ${p.sentence}`} title="Not this; do not propose it again" onClick={() => onTurnAway(p)} sx={{ border: 0, background: 'none', cursor: 'pointer', color: FAINT, fontSize: 12 }}>not this</Box>
+          <Box component="button" aria-label={`not this: ${p.sentence}`} title="Not this; do not propose it again" onClick={() => onTurnAway(p)} sx={{ border: 0, background: 'none', cursor: 'pointer', color: FAINT, fontSize: 12 }}>not this</Box>
         </Box>
       ))}
     </Box>

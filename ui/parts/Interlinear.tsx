@@ -11,7 +11,7 @@ export function Interlinear({ before, after, made, struck, chosen = false }: { b
   const differs = made && before !== after;
   const visible = (text: string): string => text.replace(/^ +| +$|  +/g, (s) => '␣'.repeat(s.length));
   return (
-    <td style={{ ...bodyCell, textDecoration: struck ? 'line-through' : undefined, ...(chosen ? { outline: '1.5px solid #2f5583', outlineOffset: -2 } : {}) }} aria-selected={chosen || undefined}>
+    <td style={{ ...bodyCell, textDecoration: struck ? 'line-through' : undefined, ...(chosen ? { outline: '1.5px solid #2f5583', outlineOffset: -2 } : {}) }} aria-current={chosen || undefined}>
       {differs && before !== '' && <div style={{ fontSize: 10.5, lineHeight: '11px', color: FAINT, textDecoration: 'line-through' }}>{visible(before)}</div>}
       <div style={{ fontWeight: differs ? 600 : 400, minHeight: 16 }}>{made ? visible(after) : after}{differs && after === '' && <span style={{ color: FAINT, fontWeight: 400 }}>blank</span>}</div>
     </td>

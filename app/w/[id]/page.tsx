@@ -1,5 +1,5 @@
 import { Bench } from '../../../ui/bench/Bench';
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  return <Bench id={Number((await params).id)} />;
+export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ different?: string }> }) {
+  return <Bench id={Number((await params).id)} opens={(await searchParams).different === undefined ? 'sheet' : 'different'} />;
 }

@@ -56,7 +56,7 @@ const MOST_GROUPS = 10_000;
 
 /** Does an expression look only at whole groups of rows? */
 const overGroup = (e: Expression): boolean =>
-  e.kind === 'total' || (e.kind !== 'column' && e.kind !== 'over' && parts(e).every((p) => (isCondition(p) ? conditionParts(p).every((c) => isCondition(c) || overGroup(c)) : overGroup(p))));
+  e.kind === 'total' || (e.kind !== 'column' && e.kind !== 'over' && e.kind !== 'moving' && e.kind !== 'ago' && parts(e).every((p) => (isCondition(p) ? conditionParts(p).every((c) => isCondition(c) || overGroup(c)) : overGroup(p))));
 
 /** The expression with every figure taken within the groups. */
 function within(e: Expression, by: readonly string[]): Expression {

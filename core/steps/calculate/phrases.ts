@@ -5,6 +5,7 @@ import { unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
+import { windowPhrases } from './window-phrases';
 import { datePhrases } from './date-phrases';
 import { metricPhrases } from './metric-phrases';
 import { outlierPhrases } from './outlier-phrases';
@@ -19,10 +20,10 @@ import { blank, column, columnsOf, isCondition, number, op, parts, walk, type Ca
 import type { CalculatePlan } from './step';
 
 /** A formula that says more than a column or a number by itself. */
-const real = (e: Expression): boolean => e.kind === 'over' || (e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0);
+const real = (e: Expression): boolean => e.kind === 'over' || e.kind === 'moving' || e.kind === 'ago' || (e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0);
 
 /** Does the formula look at the row itself, not only at figures over many rows? A bare figure is a question, not a column. */
-const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || e.kind === 'over' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
+const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || e.kind === 'over' || e.kind === 'moving' || e.kind === 'ago' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
 
 /** Is the expression a hundredfold, a percentage already? */
 const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
@@ -104,6 +105,7 @@ export const phrases = [
   personPhrases,
   metricPhrases,
   casePhrases,
+  windowPhrases,
   // Over the rows
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
   rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) ? null : over('running', e, [by])), 0),

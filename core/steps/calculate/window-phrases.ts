@@ -1,0 +1,78 @@
+import { readsAsDate } from '../../formula/check';
+import { column, number, op, type AcrossFn, type Expression } from '../../formula/expression';
+import type { Context } from '../../language/acts';
+import { rule } from '../../language/chart';
+import { onlyDate, quantity } from '../../language/grammar/expressions';
+import { isDate } from '../../table/column';
+import { columnOf } from '../../table/table';
+
+/* Figures over neighbouring rows, over the row a year before, and places within a group. */
+
+const q = (name: string, x: Context): Expression | null => quantity(name, x);
+const moving = (fn: AcrossFn, name: string, rows: number, x: Context, by: readonly string[] = []): Expression | null => {
+  const of = q(name, x);
+  return of && Number.isInteger(rows) && rows >= 2 && rows <= 1_000 && by.every((b) => b !== name && !readsAsDate(x.head, b)) ? { kind: 'moving', fn, rows, of, by } : null;
+};
+const previous = (of: Expression, by: readonly string[]): Expression => ({ kind: 'over', fn: 'previous', of, by });
+/** The value some months before, by the only column of dates. */
+const ago = (name: string, months: number, x: Context, by: readonly string[] = []): Expression | null => {
+  const of = q(name, x), date = onlyDate(x);
+  return of && date !== null && date !== name && months >= 1 ? { kind: 'ago', months, date, of, by } : null;
+};
+const growth = (now: Expression | null, before: Expression | null): Expression | null => now && before && op('*', op('/', op('-', now, before), before), number(100));
+const percentile = (name: string, x: Context, by: readonly string[] = []): Expression | null => {
+  const of = q(name, x);
+  return of && { kind: 'over', fn: 'percentile', of, by };
+};
+const atEnd = (fn: 'first' | 'last', name: string, by: string, x: Context): Expression | null => {
+  const of = isDate(columnOf(x.head, name).type) ? column(name) : q(name, x);
+  return of && by !== name ? { kind: 'total', fn, of, by: [by] } : null;
+};
+
+export const windowPhrases = [
+  rule('slides', 'moving|rolling|sliding|trailing', () => true, 0),
+  rule('slideFn', '~average', () => 'mean', 0),
+  rule('slideFn', 'sum|total', () => 'sum', 0),
+  rule('slideFn', 'minimum|lowest|min', () => 'lowest', 0),
+  rule('slideFn', 'maximum|highest|max', () => 'highest', 0),
+  rule('window', 'over|across|of|for|on|with|using the? last|latest|previous|past|recent|preceding? $num:n $rows|row|rows|values|entries|points|days|weeks|months|quarters|years|deliveries|periods?', ({ n }) => n, 0),
+  rule('window', 'with? a window of $num:n $rows|row|rows|values|entries?', ({ n }) => n, 0),
+  rule('ex0', '$slides $slideFn:f of|for|in? the? $col:c $window:n', ({ f, c, n }, x: Context) => moving(f, c, n, x), 0),
+  rule('ex0', '$slides $slideFn:f $window:n of|for|in? the? $col:c', ({ f, c, n }, x: Context) => moving(f, c, n, x), 0),
+  rule('ex0', '$slides $slideFn:f of|for|in? the? $col:c $window:n ~each $col:by', ({ f, c, n, by }, x: Context) => moving(f, c, n, x, [by]), 0),
+  rule('ex0', '$slides $slideFn:f of|for|in? the? $col:c ~each $col:by $window:n', ({ f, c, n, by }, x: Context) => moving(f, c, n, x, [by]), 0),
+  rule('ex0', '$num:n -? $rows|row|day|week|month|quarter|year|point|period|value $slides $slideFn:f of|for|in? the? $col:c', ({ f, c, n }, x: Context) => moving(f, c, n, x), 0),
+  rule('ex0', '$num:n -? $rows|row|day|week|month|quarter|year|point|period|value $slides $slideFn:f of|for|in? the? $col:c ~each $col:by', ({ f, c, n, by }, x: Context) => moving(f, c, n, x, [by]), 0),
+  rule('ex0', '$slides $num:n -? $rows|row|day|week|month|quarter|year|point|period|value $slideFn:f of|for|in? the? $col:c', ({ f, c, n }, x: Context) => moving(f, c, n, x), 0),
+  rule('ex0', '$slides $num:n -? $rows|row|day|week|month|quarter|year|point|period|value $slideFn:f of|for|in? the? $col:c ~each $col:by', ({ f, c, n, by }, x: Context) => moving(f, c, n, x, [by]), 0),
+  rule('ex0', '~average of? the? $col:c of|over|across|in the? last|latest|past $num:n $rows|rows|values|entries|deliveries', ({ c, n }, x: Context) => moving('mean', c, n, x), 0.1),
+  rule('ex0', '~average of? the? last|latest|past $num:n $rows|rows|values|entries|deliveries of|for|in the? $col:c', ({ c, n }, x: Context) => moving('mean', c, n, x), 0.1),
+  // Compared with the row before, in percent of it
+  rule('grew', 'growth rate|percentage? of|in? the?', () => true, 0),
+  rule('grew', 'relative|percentage|percent|percentual|% change|growth|increase|difference of|in? the?', () => true, 0),
+  rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev', ({ c }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [])); }, -0.1),
+  rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev ~each|of|for|in the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [by])); }, -0.1),
+  // Compared with the same day, month or quarter of the year before
+  rule('yearAgo', 'the? same month|period|quarter|day|date|week|time of|in|a? last|previous|the|one|1 year before|earlier|ago?', () => 12, 0),
+  rule('yearAgo', 'a|one|1 year before|ago|earlier|previously', () => 12, 0),
+  rule('yearAgo', 'the? year before|previous', () => 12, 0.1),
+  rule('yearAgo', 'the? previous|last|prior year', () => 12, 0.05),
+  rule('yearAgo', '$num:n months before|ago|earlier|back', ({ n }) => n, 0),
+  rule('yearAgo', 'a month before|ago|earlier', () => 1, 0),
+  rule('ex0', '~change $col:c from|since|against|on|versus|vs|compared|relative with|to? $yearAgo:m', ({ c, m }, x: Context) => { const [e, b] = [q(c, x), ago(c, m, x)]; return e && b && op('-', e, b); }, -0.1),
+  rule('ex0', '~change $col:c from|since|against|on|versus|vs|compared|relative with|to? $yearAgo:m ~each $col:by', ({ c, m, by }, x: Context) => { const [e, b] = [q(c, x), ago(c, m, x, [by])]; return e && b && op('-', e, b); }, -0.1),
+  rule('ex0', '$grew $col:c from|since|against|on|over|versus|vs|compared with|to? $yearAgo:m', ({ c, m }, x: Context) => growth(q(c, x), ago(c, m, x)), -0.15),
+  rule('ex0', '$grew $col:c from|since|against|on|over|versus|vs|compared with|to? $yearAgo:m ~each $col:by', ({ c, m, by }, x: Context) => growth(q(c, x), ago(c, m, x, [by])), -0.15),
+  rule('ex0', 'year on|over|-on-|-over- year growth|change|increase of|in|for? the? $col:c', ({ c }, x: Context) => growth(q(c, x), ago(c, 12, x)), -0.1),
+  rule('ex0', 'year on|over|-on-|-over- year growth|change|increase of|in|for? the? $col:c ~each $col:by', ({ c, by }, x: Context) => growth(q(c, x), ago(c, 12, x, [by])), -0.1),
+  rule('ex0', '$col:c of|from|in $yearAgo:m', ({ c, m }, x: Context) => ago(c, m, x), 0.1),
+  rule('ex0', '$col:c $yearAgo:m ~each $col:by', ({ c, m, by }, x: Context) => ago(c, m, x, [by]), 0.1),
+  rule('ex0', '$col:c $yearAgo:m', ({ c, m }, x: Context) => ago(c, m, x), 0.15),
+  // Places
+  rule('ex0', 'percentile rank? of|for|by|in? the? $col:c', ({ c }, x: Context) => percentile(c, x), 0),
+  rule('ex0', 'percentile rank? of|for|by|in? the? $col:c ~each|in|among $col:by', ({ c, by }, x: Context) => percentile(c, x, [by]), 0),
+  rule('ex0', 'first|earliest $col:c of|in|within|for ~each $col:by', ({ c, by }, x: Context) => atEnd('first', c, by, x), 0.05),
+  rule('ex0', 'last|latest|final $col:c of|in|within|for ~each $col:by', ({ c, by }, x: Context) => atEnd('last', c, by, x), 0.05),
+  rule('ex0', 'first|earliest $col:c ~each $col:by', ({ c, by }, x: Context) => atEnd('first', c, by, x), 0.05),
+  rule('ex0', 'last|latest|final $col:c ~each $col:by', ({ c, by }, x: Context) => atEnd('last', c, by, x), 0.05),
+].flat();
