@@ -4,7 +4,7 @@ import type { Advised } from '../core/language/advice';
 import type { ColumnProfile } from '../core/profile/profile';
 import type { Glance } from '../core/profile/glance';
 import type { ColumnTotal } from '../core/review/balance';
-import type { Answer } from '../core/language/read';
+import type { Account, Answer } from '../core/language/read';
 import type { ColumnTie } from '../core/language/ties';
 import type { Difference } from '../core/review/difference';
 import type { Reason } from '../core/review/queue';
@@ -14,6 +14,7 @@ import type { Proposal } from '../core/language/proposals';
 import type { AnswerTable } from '../core/steps/step';
 import type { SortKey } from '../core/steps/order';
 import type { Plan } from '../core/steps/registry';
+import type { PlanSql } from '../core/steps/sql';
 import type { KindCount, Report } from '../core/steps/run';
 import type { SpellingGroup } from '../core/match/spellings';
 import type { CellValue } from '../core/values/cell';
@@ -166,6 +167,9 @@ export interface ReadReply {
   /** Ways to go on at the end of the request. */
   readonly completions: readonly Completion[];
 }
+
+/** How a request is accounted for, and its likeliest reading as SQL, sentence by sentence, or why there is none. */
+export type ExplainReply = Account & { readonly sql: readonly PlanSql[] };
 
 /** A wording that the workspace has learnt. */
 export interface LessonView {

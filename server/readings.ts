@@ -1,12 +1,15 @@
 import { and, eq } from 'drizzle-orm';
-import { account, NO_MEMORY, readRequest, type Account, type Memory } from '../core/language/read';
+import { account, NO_MEMORY, readRequest, type Memory } from '../core/language/read';
 import { complete } from '../core/language/completion';
 import { isUndo } from '../core/language/dialogue';
 import { learn, type Lesson } from '../core/language/lessons';
 import { proposals } from '../core/language/proposals';
-import type { Plan } from '../core/steps/registry';
+import { headAfter } from '../core/language/acts';
+import { identifier } from '../core/formula/sql';
+import { readExact, type Plan } from '../core/steps/registry';
+import { planSql } from '../core/steps/sql';
 import type { CheckedHead } from '../core/formula/check';
-import type { LessonView, ProposalsReply, ReadReply } from '../contract/views';
+import type { ExplainReply, LessonView, ProposalsReply, ReadReply } from '../contract/views';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
 import { Told } from './errors';
@@ -88,6 +91,18 @@ export async function turnAway(workspaceId: number, sentence: string): Promise<v
 }
 
 /** How a request is accounted for, part by part. */
-export async function accountInWorkspace(workspaceId: number, tableId: number, request: string): Promise<Account> {
-  return account(request, (await headNow(workspaceId, tableId)).head);
+export async function accountInWorkspace(workspaceId: number, tableId: number, request: string): Promise<ExplainReply> {
+  const { head } = await headNow(workspaceId, tableId);
+  const found = account(request, head);
+  const table = `handoff.${identifier(head.name.replace(/\W+/g, '_').toLowerCase())}`;
+  // Each sentence is over the table that the one before leads to.
+  let now = head;
+  const sql = (found.considered[0]?.sentences ?? []).flatMap((sentence) => {
+    const plan = readExact(sentence);
+    if (!plan || found.considered[0]!.problem) return [];
+    const made = planSql(plan, now, table);
+    now = headAfter(plan, now);
+    return [made];
+  });
+  return { ...found, sql };
 }

@@ -5,8 +5,8 @@ import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, 
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { HoldView, Proof, ProposalsReply, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
-import type { Account, Reading } from '../../core/language/read';
+import type { ExplainReply, HoldView, Proof, ProposalsReply, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
+import type { Reading } from '../../core/language/read';
 import type { Plan } from '../../core/steps/registry';
 import { RowCard } from '../card/RowCard';
 import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
@@ -70,7 +70,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
   const [missed, setMissed] = useState('');
   const [lesson, setLesson] = useState<{ said: string; plans: readonly Plan[]; stateId: number } | null>(null);
   const [learnt, setLearnt] = useState(false);
-  const [why, setWhy] = useState<Account | null>(null);
+  const [why, setWhy] = useState<ExplainReply | null>(null);
   const [proposing, setProposing] = useState<boolean | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const finder = useRef<HTMLInputElement>(null);
@@ -145,7 +145,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     onError: refused,
   });
   const explainIt = (): void => {
-    if (table && request.trim()) void ask<Account>(`workspaces/${id}/explain`, 'POST', { tableId: table.id, request }).then(setWhy, refused);
+    if (table && request.trim()) void ask<ExplainReply>(`workspaces/${id}/explain`, 'POST', { tableId: table.id, request }).then(setWhy, refused);
   };
 
   const openProof = (plans: readonly Plan[], corrects: boolean): void => {

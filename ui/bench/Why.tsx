@@ -1,9 +1,11 @@
 'use client';
 
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
+import { useState } from 'react';
+import type { ExplainReply } from '../../contract/views';
 import type { Account } from '../../core/language/read';
 import { Sentence } from '../parts/Sentence';
-import { ACCENTS, FAINT, READING, RULE } from '../parts/theme';
+import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
 
 const LOOK: Record<Account['parts'][number]['role'], React.CSSProperties> = {
   asks: { fontWeight: 600 },
@@ -14,7 +16,10 @@ const LOOK: Record<Account['parts'][number]['role'], React.CSSProperties> = {
 };
 
 /** How a request was accounted for: its parts with what they were taken for, its columns, and what else was considered. */
-export function Why({ account, onClose }: { account: Account | null; onClose: () => void }) {
+export function Why({ account, onClose }: { account: ExplainReply | null; onClose: () => void }) {
+  const [copied, setCopied] = useState(false);
+  const sql = account?.sql ?? [];
+  const text = sql.map((s) => ('sql' in s ? s.sql : `-- ${s.none}`)).join('\n\n');
   return (
     <Dialog open={account !== null} onClose={onClose} maxWidth="md" fullWidth aria-labelledby="why-title">
       <DialogTitle id="why-title" sx={{ fontFamily: READING, pb: 0.5 }}>How it was understood</DialogTitle>
@@ -42,6 +47,13 @@ export function Why({ account, onClose }: { account: Account | null; onClose: ()
               </Box>
             </Box>
           ))}
+          {sql.length > 0 && (
+            <>
+              <Heading>As SQL, on the table handed off to PostgreSQL{sql.length > 1 ? ' (each on the result of the one before)' : ''}</Heading>
+              <Box component="pre" tabIndex={0} data-testid="sql" sx={{ m: 0, p: 1, background: SHADE, border: `1px solid ${RULE}`, fontSize: 12.5, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{text}</Box>
+              <Button sx={{ mt: 0.75 }} onClick={() => void navigator.clipboard.writeText(text).then(() => setCopied(true))}>{copied ? 'Copied' : 'Copy the SQL'}</Button>
+            </>
+          )}
         </DialogContent>
       )}
       <DialogActions><Button onClick={onClose}>Close</Button></DialogActions>
