@@ -7,6 +7,7 @@ import { proposals } from '../core/language/proposals';
 import { headAfter } from '../core/language/acts';
 import { identifier } from '../core/formula/sql';
 import { readExact, type Plan } from '../core/steps/registry';
+import { termsOf } from '../core/steps/define/terms';
 import { planSql } from '../core/steps/sql';
 import type { CheckedHead } from '../core/formula/check';
 import type { ExplainReply, LessonView, ProposalsReply, ReadReply } from '../contract/views';
@@ -41,7 +42,7 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
   if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' }, completions: [] };
   const [head, kept, lessons] = await Promise.all([headOf(stateId), memoryOf(before), lessonRows(workspaceId)]);
-  const memory: Memory = { ...kept, lessons: lessons.map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
+  const memory: Memory = { ...kept, terms: termsOf(before.map((e) => e.plan)), lessons: lessons.map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
   return { version: row.version, stateId, answer: readRequest(request, head, memory), completions: request.length < 400 ? complete(request, head) : [] };
 }
 
@@ -54,7 +55,7 @@ async function memoryOf(entries: readonly EntryRow[]): Promise<Memory> {
   const together = entries.slice(from);
   const head = await headFor(await loadState(pool(), together[0]!.before));
   const plan = last.plan;
-  const topic = 'columns' in plan ? plan.columns : 'name' in plan ? [plan.name] : [];
+  const topic = 'columns' in plan ? plan.columns : 'name' in plan && plan.step !== 'define' ? [plan.name] : [];
   return { topic, last: { plans: together.map((e) => e.plan), head }, lessons: [] };
 }
 

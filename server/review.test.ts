@@ -211,3 +211,12 @@ test('the brief runs on next month’s file: columns are tied, decisions apply w
   expect(next.sentences).toBe(4);
   expect(await again.differenceOf(ids.workspaceId)).toBeNull();
 }, 30_000);
+
+test('a calculation that was named is worked out anew in every later sentence when its meaning changes', async () => {
+  const ids = await bring();
+  await keep(ids, 'Let ‹double› mean ‹Kg› times 2.', 'Add ‹Double kg› as ‹Kg› times 2.', 'Add ‹More› as (‹Kg› times 2) plus 1.', 'Add ‹Other› as ‹Kg› times 3.');
+  const { version, brief } = await view(ids.workspaceId);
+  await workspaces.editSentence({ workspaceId: ids.workspaceId, version, key: brief[0]!.key, request: '', plans: [exact('Let ‹double› mean ‹Kg› times 20.')] });
+  expect((await view(ids.workspaceId)).brief.map((s) => s.sentence)).toEqual(['Let ‹double› mean ‹Kg› times 20.', 'Add ‹Double kg› as ‹Kg› times 20.', 'Add ‹More› as (‹Kg› times 20) plus 1.', 'Add ‹Other› as ‹Kg› times 3.']);
+  expect((await column(ids, 'More'))[0]).toBe(201);
+});

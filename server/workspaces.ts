@@ -4,6 +4,7 @@ import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { ColumnType } from '../core/table/column';
 import type { Glance } from '../core/profile/glance';
 import type { Plan } from '../core/steps/registry';
+import { recast } from '../core/steps/define/terms';
 import { definitionOf } from '../core/steps/registry';
 import type { ColumnView, HoldView, SentenceView, TableView, WorkspaceSummary, WorkspaceView } from '../contract/views';
 import { database, pool } from './db/client';
@@ -162,7 +163,11 @@ export async function editSentence(order: Change & { readonly key: string; reado
   const { entries } = await currentStates(order.workspaceId);
   const old = entries.find((e) => e.key === order.key);
   if (!old) throw changed();
-  const list = entries.flatMap((e): Wanted[] => (e.key !== order.key ? [wantedOf(e)] : order.plans.map((plan, i) => ({ key: i === 0 ? e.key : randomUUID(), sourceId: e.sourceId, request: order.request, plan }))));
+  // A calculation that was named otherwise is worked out anew wherever later sentences use it.
+  const [fresh] = order.plans;
+  const at = entries.indexOf(old);
+  const after = (e: EntryRow, i: number): Wanted => (old.plan.step === 'define' && fresh?.step === 'define' && i > at && e.sourceId === old.sourceId ? { ...wantedOf(e), plan: recast(e.plan, old.plan.as, fresh.as) } : wantedOf(e));
+  const list = entries.flatMap((e, i): Wanted[] => (e.key !== order.key ? [after(e, i)] : order.plans.map((plan, i) => ({ key: i === 0 ? e.key : randomUUID(), sourceId: e.sourceId, request: order.request, plan }))));
   return makeRevision({ ...pickChange(order), list, label: `edit: ${order.request}`, holds: [], settle: [], as: 'new' }, await largest(entries), onProgress);
 }
 

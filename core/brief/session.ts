@@ -5,6 +5,7 @@ import { isUndo } from '../language/dialogue';
 import { headWithGlances, runPlan, type Holds, type Report } from '../steps/run';
 import { checkPlan, definitionOf, readExact, sayPlan, type Plan } from '../steps/registry';
 import type { Glance } from '../profile/glance';
+import { termsOf } from '../steps/define/terms';
 import type { AnswerTable } from '../steps/step';
 import type { Table } from '../table/table';
 
@@ -39,7 +40,7 @@ export async function openSession(table: Table): Promise<Session> {
 /** Says one request: what came of it, and the session after it (the same one unless it was carried out). */
 export async function tell(session: Session, request: string): Promise<{ readonly answer: Answer | { readonly outcome: 'undone' }; readonly session: Session }> {
   if (isUndo(request) && session.before) return { answer: { outcome: 'undone' }, session: session.before };
-  const answer = readRequest(request, session.head, session.memory);
+  const answer = readRequest(request, session.head, { ...session.memory, terms: termsOf(session.entries.map((e) => e.plan)) });
   if (answer.outcome !== 'done') return { answer, session };
   const { plans } = answer.reading;
   if (plans.every(isQuestion)) return { answer, session: await answerPlans(session, plans) };
@@ -68,7 +69,7 @@ export async function keepPlans(session: Session, plans: readonly Plan[], reques
     entries.push({ request, plan, sentence: sayPlan(plan), report: result.report, writes, after: table });
   }
   const last = plans.at(-1);
-  const topic = last && 'columns' in last ? last.columns : last && 'name' in last ? [last.name] : session.memory.topic;
+  const topic = last && 'columns' in last ? last.columns : last && 'name' in last && last.step !== 'define' ? [last.name] : session.memory.topic;
   return { table, head, entries, memory: { ...session.memory, topic, last: { plans, head: session.head } }, before: session, answered: null };
 }
 

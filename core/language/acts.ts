@@ -1,4 +1,5 @@
 import type { CheckedHead, Problem } from '../formula/check';
+import type { Expression } from '../formula/expression';
 import { checkPlan, definitionOf, type Plan } from '../steps/registry';
 import type { Vocabulary } from './mentions';
 
@@ -6,6 +7,8 @@ import type { Vocabulary } from './mentions';
 export interface Context {
   readonly vocabulary: Vocabulary;
   readonly head: CheckedHead;
+  /** Calculations that were given a name. */
+  readonly terms?: ReadonlyMap<string, Expression>;
 }
 
 /** Where a reading stands after some of its clauses: its plans so far and the table they lead to. */

@@ -46,3 +46,22 @@ test('a new request after a kept one is a new one, not a change to it', async ()
 test('keeping by a value that the rows kept before do not have is not done', async () => {
   expect(await said('keep acacia', 'no, only heather')).not.toEqual(['Keep rows where ‹Honey› is "Acacia".', 'Keep rows where ‹Honey› is "Heather".']);
 });
+
+describe('a calculation of one’s own', () => {
+  const LOTS = 'Lot,Site,Gross kg,Crate kg,Paid\nL-1,Teal,42.5,3.1,399.5\nL-2,Mill,61,3.1,475.8\nL-3,Teal,28.4,2.9,244.24\n';
+  test('is named in words, used by its name in any later sentence, and stands in the brief', async () => {
+    let session = await openSession(await csvTable(LOTS));
+    const said: string[] = [];
+    for (const request of ['let net weight mean gross kg minus crate kg', 'keep lots where net weight is more than 30', 'add net weight', 'add a column Per kilo: paid divided by net weight, 2 decimals']) {
+      const told = await tell(session, request);
+      said.push(told.answer.outcome === 'done' ? told.answer.reading.sentences.join(' ') : told.answer.outcome);
+      session = told.session;
+    }
+    expect(said).toEqual(['Let ‹net weight› mean ‹Gross kg› minus ‹Crate kg›.', 'Keep rows where ‹Gross kg› minus ‹Crate kg› is more than 30.', 'Add ‹Net weight› as ‹Gross kg› minus ‹Crate kg›.', 'Add ‹Per kilo› as ‹Paid› divided by ‹Net weight› rounded to 2 decimals.']);
+    expect(session.entries).toHaveLength(4);
+  });
+  test('cannot take the name of a column', async () => {
+    const { answer } = await tell(await openSession(await csvTable(LOTS)), 'Let ‹Paid› mean ‹Gross kg› minus ‹Crate kg›.');
+    expect(answer).toMatchObject({ outcome: 'cannot', message: expect.stringContaining('There is a column “Paid” already') });
+  });
+});

@@ -1,5 +1,6 @@
 import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
+import type { Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_PHRASES } from '../steps/phrases';
@@ -77,6 +78,8 @@ export interface Memory {
   readonly last: { readonly plans: readonly Plan[]; readonly head: CheckedHead } | null;
   /** Wordings that the workspace has learnt. */
   readonly lessons: readonly Lesson[];
+  /** Calculations that kept sentences have named. */
+  readonly terms?: ReadonlyMap<string, Expression>;
 }
 
 export const NO_MEMORY: Memory = { topic: [], last: null, lessons: [] };
@@ -91,7 +94,7 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const words = tokens(request);
   if (words.length === 0) return cannot('There is nothing to read. Say what should change, for example: ' + STEPS[0]!.example + '.', [], []);
   if (isTooLong(request, words)) return TOO_MUCH;
-  const context: Context = { head, vocabulary };
+  const context: Context = { head, vocabulary, ...(memory.terms ? { terms: memory.terms } : {}) };
   const { mentions, chart } = analyse(words, request, context);
   if (chart.exhausted) return TOO_MUCH;
   const learnt = recalled(request, words, context, memory.lessons);

@@ -4,6 +4,7 @@ import { phrases as calculate } from './calculate/phrases';
 import { phrases as check } from './check/phrases';
 import { phrases as convert } from './convert/phrases';
 import { phrases as copy } from './copy/phrases';
+import { phrases as define } from './define/phrases';
 import { phrases as distinct } from './distinct/phrases';
 import { phrases as drop } from './drop/phrases';
 import { phrases as fill } from './fill/phrases';
@@ -23,4 +24,4 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, ask, survey].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey].flat();

@@ -7,6 +7,7 @@ import { check, type CheckPlan } from './check/step';
 import { convert, type ConvertPlan } from './convert/step';
 import { copy, type CopyPlan } from './copy/step';
 import { correct, type CorrectPlan } from './correct/step';
+import { define, type DefinePlan } from './define/step';
 import { distinct, type DistinctPlan } from './distinct/step';
 import { drop, type DropPlan } from './drop/step';
 import { fill, type FillPlan } from './fill/step';
@@ -28,14 +29,14 @@ import type { StepDefinition } from './step';
 
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
-  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MaskPlan | MovePlan
+  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MaskPlan | MovePlan
   | PickPlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, correct, check, survey, ask];
+export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

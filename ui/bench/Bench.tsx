@@ -289,6 +289,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
       if (typing) return;
       if (e.key === '/') { setPlace((p) => (p === 'review' || p === 'different' ? 'sheet' : p)); setTimeout(() => input.current?.focus()); }
       else if (e.key === '?') setKeys(true);
+      else if (e.key === 'Escape' && place !== 'sheet' && !proof) setPlace('sheet');
       else if (e.key === 'l' && !proof) finder.current?.focus();
       else if (e.key === 'z' && (e.ctrlKey || e.metaKey)) move.mutate(e.shiftKey ? 'redo' : 'undo');
       else if (e.key === 'p' && !proof && !e.ctrlKey && !e.metaKey && !e.altKey) setProposing(!showProposals);
@@ -299,7 +300,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [move, proof, showProposals]);
+  }, [move, place, proof, showProposals]);
 
   const [out, setOut] = useState(false);
   if (workspace.isError && !w) return <Box sx={{ p: 4 }}><Alert severity="warning">{workspace.error.message}</Alert></Box>;

@@ -46,6 +46,7 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
   const [told, setTold] = useState('');
   const nameBox = useRef<HTMLInputElement>(null);
   const list = useRef<HTMLDivElement>(null);
+  const root = useRef<HTMLDivElement>(null);
   const view = review.data;
 
   const mine = (t: number): boolean => everywhere || t === tableId;
@@ -96,6 +97,8 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
   const holdsOf = (item: ReviewItem): HoldView[] => workspace.holds.filter((h) => h.key === item.key && (h.kind === item.kind || h.kind === null));
   const settleHeld = (item: ReviewItem): void => onSettle(item.key, holdsOf(item).map((h) => h.id));
   useEffect(() => { list.current?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' }); }, [here?.id]);
+  // A button that went away, or was disabled, leaves the keys to nobody: they come back here.
+  useEffect(() => { if (document.activeElement === document.body) root.current?.focus(); });
   const opened = view !== undefined;
   useEffect(() => { list.current?.parentElement?.querySelector<HTMLElement>('[data-testid="review-rows"]')?.focus(); }, [here?.id, opened]);
 
@@ -106,7 +109,7 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
     : null;
   const total = items.length;
   return (
-    <Box role="region" aria-label="Review" data-testid="review" onKeyDown={onKey} sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
+    <Box ref={root} tabIndex={-1} role="region" aria-label="Review" data-testid="review" onKeyDown={onKey} sx={{ outline: 'none', flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.5, borderBottom: `1px solid ${RULE}`, background: SHADE }}>
         <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17 }}>Review</Typography>
         <Typography sx={{ fontSize: 12.5, color: FAINT }}>{view ? (total === 0 ? 'nothing wants a look' : `${settled.length} of ${total} settled`) : 'opening …'}</Typography>

@@ -29,12 +29,22 @@ const MARKS: Record<string, string> = {
   pipe: '|', pipes: '|', bar: '|', bars: '|', underscore: '_', underscores: '_', point: '.', points: '.', dot: '.', dots: '.', tab: '\t', tabs: '\t', ampersand: '&', plus: '+', at: '@', 'at-sign': '@', hash: '#', asterisk: '*', newline: '\n', 'full stop': '.',
 };
 
+/** Where a name of several words stands in a request. */
+function named(name: string, tokens: readonly Token[]): [number, number][] {
+  const words = name.toLowerCase().split(/\s+/).map(stem);
+  const found: [number, number][] = [];
+  for (let i = 0; i + words.length <= tokens.length; i++) if (words.every((w, k) => { const t = tokens[i + k]!; return t.kind === 'word' && t.stem === w; })) found.push([i, i + words.length]);
+  return found;
+}
+
 /** Mentions of every sort that a request holds, as items for the chart. */
 export function seeds(tokens: readonly Token[], request: string, context: Context): { items: Item[]; columns: ColumnMention[]; values: ValueMention[] } {
   const items: Item[] = [];
   const put = (cat: string, from: number, to: number, value: unknown, cost: number): void => void items.push({ cat, from, to, value, cost });
   const columns = columnMentions(tokens, context.vocabulary);
   for (const m of columns) put('col', m.from, m.to, m.column, m.cost);
+  // A column of the same name stands for what was calculated.
+  for (const [name, as] of context.terms ?? []) if (!context.head.columns.some((c) => c.name.toLowerCase() === name.toLowerCase())) named(name, tokens).forEach(([from, to]) => put('term', from, to, { name, as }, 0));
   families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
   const values = valueMentions(tokens, request, context.vocabulary);
   for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: tokens[v.from]!.kind === 'quoted' ? v.text : request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' ') }, v.cost);
