@@ -93,6 +93,7 @@ test('the whole review with the keyboard alone: look, hold, put right, check, sa
   await page.keyboard.press('Enter');
   await expect(review).toContainText('3 rows were drawn');
   await expect(rows).toBeFocused();
+  await expect(rows.locator('tbody tr')).toHaveCount(3);
   for (const n of [1, 2, 3]) {
     await page.keyboard.press('k');
     await expect(review.getByText(new RegExp(`${n} of 3 looked at`))).toBeVisible();

@@ -9,7 +9,9 @@ import { codeAt } from '../core/steps/codes';
 import { ABSENT } from '../core/steps/run';
 import type { CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
 import { pool } from './db/client';
-import { Told } from './errors';
+import { workedRow } from '../core/formula/worked';
+import { Told, changed } from './errors';
+import { currentStates } from './workspaces';
 import { headFor } from './revise';
 import { loadState } from './store/tables';
 
@@ -126,4 +128,14 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
   }
   const list = (cells: Map<string, CellValue>) => [...cells].map(([column, value]) => ({ column, value }));
   return { position, source: list(source), now: gone ? null : list(before), steps };
+}
+
+/** How one row's value was worked out by a kept sentence, line by line; none for sentences that calculate nothing. */
+export async function workedFor(workspaceId: number, key: string, position: number): Promise<string[]> {
+  const entry = (await currentStates(workspaceId)).entries.find((e) => e.key === key);
+  if (!entry) throw changed();
+  if (entry.plan.step !== 'calculate') return [];
+  const state = await loadState(pool(), entry.before);
+  if (position >= state.table.size) throw new Told('There is no such row.', 404, 'gone');
+  return workedRow(entry.plan.as, state.table, await headFor(state), position);
 }

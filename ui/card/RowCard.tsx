@@ -2,6 +2,7 @@
 
 import { Box, Button, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import type { RowCard as Card, SentenceView } from '../../contract/views';
 import { ask, figure } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
@@ -35,6 +36,7 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
                     {c.column}: <Box component="del" sx={{ color: FAINT }}>{cellWords(c.before)}</Box> <b>{cellWords(c.after) || 'blank'}</b>
                   </Box>
                 ))}
+                {brief[n]?.plan.step === 'calculate' && !step.gone && <Working workspaceId={workspaceId} stepKey={step.key} position={position} version={version} />}
                 {!step.held && (step.changes.length > 0 || step.gone) && <Box component="button" onClick={() => onHold(step.key)} sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.held.color, textDecoration: 'underline' }}>hold this row here</Box>}
               </Box>
             );
@@ -43,6 +45,18 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
           {data.now && <><Heading>As it came, line {figure(position + 1)} of the file’s rows</Heading><Values list={data.source} /></>}
         </>
       )}
+    </Box>
+  );
+}
+
+/** How the value was worked out with this row's own numbers. */
+function Working({ workspaceId, stepKey, position, version }: { workspaceId: number; stepKey: string; position: number; version: number }) {
+  const [open, setOpen] = useState(false);
+  const lines = useQuery({ queryKey: ['worked', workspaceId, version, stepKey, position], queryFn: () => ask<{ lines: string[] }>(`workspaces/${workspaceId}/worked`, 'POST', { key: stepKey, position }), enabled: open });
+  return (
+    <Box sx={{ mb: 0.25 }}>
+      <Box component="button" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ border: 0, background: 'none', p: 0, mr: 1.5, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{open ? 'fold the working' : 'how was it worked out?'}</Box>
+      {open && <Box data-testid="working" sx={{ my: 0.5, px: 0.75, py: 0.5, background: SHADE, fontSize: 12.5 }}>{lines.isPending ? 'working …' : lines.isError ? lines.error.message : lines.data.lines.map((l, i) => <Box key={i} sx={{ fontWeight: i === lines.data.lines.length - 1 ? 600 : 400 }}>{l}</Box>)}</Box>}
     </Box>
   );
 }

@@ -28,6 +28,8 @@ export const theme = createTheme({
     warning: { main: ACCENTS.held.color },
     divider: RULE,
   },
+  // What changes is there at once.
+  transitions: { create: () => 'none' },
   shape: { borderRadius: 3 },
   typography: { fontFamily: FIGURES, fontSize: 13, button: { textTransform: 'none', fontWeight: 500 } },
   components: {

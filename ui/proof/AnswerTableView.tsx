@@ -3,12 +3,13 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { AnswerTable } from '../../core/steps/step';
+import { AnswerChart } from '../charts/AnswerChart';
 import { counted, figure } from '../parts/api';
 import { FAINT, RULE } from '../parts/theme';
 import { cellWords } from '../sheet/rows';
 
 /** The answer to a question: a small exact table, with how many rows are behind each line. */
-export function AnswerTableView({ answer }: { answer: AnswerTable }) {
+export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** What the answer is called where it is taken away. */ name: string }) {
   const [copied, setCopied] = useState(false);
   const numeric = answer.columns.map((_, c) => answer.rows.some((r) => typeof r[c] === 'number') && answer.rows.every((r) => r[c] === null || typeof r[c] === 'number'));
   const largest = answer.columns.map((_, c) => (numeric[c] ? Math.max(0, ...answer.rows.map((r) => Math.abs(Number(r[c] ?? 0)))) : 0));
@@ -47,6 +48,7 @@ export function AnswerTableView({ answer }: { answer: AnswerTable }) {
           </tbody>
         </table>
       )}
+      {!single && <AnswerChart answer={answer} name={name} />}
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 0.75, fontSize: 12, color: FAINT }}>
         {answer.rows.length < answer.groups && <span>{figure(answer.rows.length)} of {figure(answer.groups)} lines</span>}
         {!single && <Button size="small" sx={{ py: 0 }} onClick={copy}>{copied ? 'Copied' : 'Copy as a table'}</Button>}

@@ -103,7 +103,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         {proofs.map((proof, p) => (
           <Box key={p} component="section" sx={{ pt: 1 }}>
             <Box sx={{ mb: 0.5 }}><Sentence text={proof.sentence} size={16} /></Box>
-            {proof.answer ? <AnswerTableView answer={proof.answer} /> : <Figures proof={proof} />}
+            {proof.answer ? <AnswerTableView answer={proof.answer} name={proof.sentence.replace(/[‹›]/g, '').replace(/^Answer /, '').slice(0, 60)} /> : <Figures proof={proof} />}
             {proof.spellings && plans[p]?.step === 'standardise' && <Spellings groups={proof.spellings.groups} total={proof.spellings.total} plan={plans[p]} onDecide={readOnly ? null : (plan) => onDecide(p, plan)} />}
             {proof.kinds.length === 0 && !proof.answer && <ColumnsOnly proof={proof} />}
             {proof.kinds.map((kind) => {

@@ -1,0 +1,21 @@
+import { readExact } from '../steps/registry';
+import { headWithGlances } from '../steps/run';
+import { csvTable } from '../testing/tables';
+import { workedRow } from './worked';
+
+const lots = csvTable('Lot,Gross,Crate,Hives,Site\nL-1,412.50,18,31,Teal\nL-2,60,,0,Mill\nL-3,100,4,0,Teal\n');
+const worked = async (sentence: string, row: number): Promise<string[]> => {
+  const plan = readExact(sentence);
+  if (plan?.step !== 'calculate') throw new Error(sentence);
+  const table = await lots;
+  return workedRow(plan.as, table, await headWithGlances(table), row - 1);
+};
+
+test.each<[string, number, string[]]>([
+  ['Add ‹Y› as (‹Gross› minus ‹Crate›) divided by ‹Hives› rounded to 3 decimals.', 1, ['(412.5 − 18) ÷ 31 = 12.725806…', 'rounded to 3 decimals = 12.726']],
+  ['Add ‹Y› as ‹Gross› minus (‹Crate› minus ‹Hives›).', 1, ['412.5 − (18 − 31) = 425.5']],
+  ['Add ‹Y› as (‹Gross› minus ‹Crate›) divided by ‹Hives›.', 2, ['(60 − blank) ÷ 0 = blank']],
+  ['Add ‹Y› as ‹Gross› divided by ‹Hives›.', 3, ['100 ÷ 0 = blank (division by zero)']],
+  ['Add ‹Y› as (‹Gross› divided by (the sum of ‹Gross› over the rows for each ‹Site›)) times 100 rounded to 1 decimal.', 1, ['the sum of Gross over the rows for each Site = 512.5', '412.5 ÷ 512.5 × 100 = 80.487804…', 'rounded to 1 decimal = 80.5']],
+  ['Add ‹Y› as if ‹Gross› is at most 60 then "small", if ‹Gross› is at most 200 then "middle", otherwise "large".', 3, ['Gross is at most 60: does not hold (Gross is 100)', 'Gross is at most 200: holds (Gross is 100)', '"middle"']],
+])('%s, row %d', async (sentence, row, lines) => expect(await worked(sentence, row)).toEqual(lines));
