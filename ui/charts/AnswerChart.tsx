@@ -11,7 +11,7 @@ import { FAINT, FIGURES, INK, PAPER, RULE } from '../parts/theme';
 Chart.register(BarController, BarElement, CategoryScale, Legend, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip);
 
 /** Ink of the series: told apart by lightness and by the dashes or marks, not by hue alone. */
-const INKS = ['#4d4636', '#a8791f', '#2f5583', '#8f8a7c', '#33653f', '#95480f', '#6b4f7d', '#b9ae95'];
+const INKS = ['#4d4636', '#b5893a', '#8f8a7c', '#6b4f7d', '#7c9a92', '#d0bd8f', '#3d5a5a', '#b9ae95'];
 const DASHES = [[], [6, 3], [2, 2], [8, 3, 2, 3], [12, 4], [4, 4], [1, 3], [10, 2, 2, 2]];
 const MARKS = ['circle', 'rect', 'triangle', 'rectRot', 'cross', 'star', 'crossRot', 'dash'] as const;
 const KINDS: readonly (readonly [ChartKind, string])[] = [['bars', 'as bars'], ['line', 'as a line'], ['points', 'as points']];
@@ -38,7 +38,7 @@ export function AnswerChart({ answer, name }: { answer: AnswerTable; name: strin
     link.click();
   };
   return (
-    <Box component="figure" sx={{ m: 0, mt: 1, maxWidth: 760 }}>
+    <Box component="figure" sx={{ m: 0, mt: 1, flex: '1 1 400px', maxWidth: 720, minWidth: 0 }}>
       <Box sx={{ height: 250 }}>{plan && <canvas key={`${wanted}`} ref={canvas} role="img" aria-label={chartWords(answer, plan)} data-testid="chart" />}</Box>
       <Box component="figcaption" sx={{ display: 'flex', gap: 1, alignItems: 'center', fontSize: 12, color: FAINT }}>
         {kinds.map(([kind, words]) => <Button key={kind} size="small" sx={{ py: 0 }} aria-pressed={plan !== null && shownAs(plan) === kind} onClick={() => setWanted(kind)}>{words}</Button>)}

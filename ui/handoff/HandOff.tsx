@@ -10,7 +10,7 @@ import { ACCENTS, FAINT, READING, RULE } from '../parts/theme';
 const FILES = [
   ['csv', 'CSV', 'cells that would run as a formula are made harmless'],
   ['raw-csv', 'CSV, raw', 'every cell as it is'],
-  ['xlsx', 'Workbook (Office Open XML)', 'typed cells, the record as a second sheet'],
+  ['xlsx', 'Workbook', 'Office Open XML: typed cells, the record as a second sheet'],
   ['json', 'JSON', 'one list of records'],
   ['ndjson', 'JSON lines', 'one record a line'],
 ] as const;
@@ -73,7 +73,7 @@ export function HandOff({ workspaceId, table, open, failing, onClose }: { worksp
             <Typography sx={{ fontSize: 12, color: FAINT, mb: 1 }}>In one transaction: all rows or none. Columns are typed, and each has a comment that says where it comes from.</Typography>
             {send.isError && <Alert severity="warning" sx={{ mb: 1, py: 0 }}>{send.error.message}</Alert>}
             {send.data && <Alert severity="success" sx={{ mb: 1, py: 0 }}>{counted(send.data.rows, 'row')} and {counted(send.data.columns.length, 'column')} are in {schema}.{name}.</Alert>}
-            <Button type="submit" variant="contained" disabled={send.isPending || !schema.trim() || !name.trim()}>{send.isPending ? 'Writing …' : 'Write the table'}</Button>
+            <Button type="submit" variant="contained" color="primary" disabled={send.isPending || !schema.trim() || !name.trim()}>{send.isPending ? 'Writing …' : 'Write the table'}</Button>
           </Box>
         </Box>
       </DialogContent>

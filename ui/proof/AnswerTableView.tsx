@@ -4,7 +4,8 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { AnswerTable } from '../../core/steps/step';
 import { AnswerChart } from '../charts/AnswerChart';
-import { counted, figure } from '../parts/api';
+import { roundTo, writeNumber } from '../../core/values/number';
+import { amount, counted, figure } from '../parts/api';
 import { FAINT, RULE } from '../parts/theme';
 import { cellWords } from '../sheet/rows';
 
@@ -14,6 +15,7 @@ export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** Wha
   const numeric = answer.columns.map((_, c) => answer.rows.some((r) => typeof r[c] === 'number') && answer.rows.every((r) => r[c] === null || typeof r[c] === 'number'));
   const largest = answer.columns.map((_, c) => (numeric[c] ? Math.max(0, ...answer.rows.map((r) => Math.abs(Number(r[c] ?? 0)))) : 0));
   const bars = answer.rows.length > 1 && answer.rows.every((r) => r.every((v) => typeof v !== 'number' || v >= 0));
+  const places = answer.columns.map((_, c) => Math.min(4, Math.max(0, ...answer.rows.map((r) => (typeof r[c] === 'number' ? decimalsOf(r[c]) : 0)))));
   const single = answer.rows.length === 1 && answer.columns.length === 1;
   const copy = (): void => {
     const line = (cells: readonly unknown[]): string => `| ${cells.map((c) => String(c ?? '').replace(/\|/g, '\\|')).join(' | ')} |`;
@@ -23,10 +25,11 @@ export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** Wha
     <Box data-testid="answer" sx={{ mt: 1 }}>
       {single ? (
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
-          <Box sx={{ fontSize: 30, fontVariantNumeric: 'tabular-nums' }}>{cellWords(answer.rows[0]![0] ?? null) || 'none'}</Box>
+          <Box sx={{ fontSize: 30, fontVariantNumeric: 'tabular-nums' }}>{typeof answer.rows[0]![0] === 'number' ? <span title={cellWords(answer.rows[0]![0])}>{amount(Number(answer.rows[0]![0].toPrecision(12)))}</span> : cellWords(answer.rows[0]![0] ?? null) || 'none'}</Box>
           <Box sx={{ color: FAINT, fontSize: 13 }}>{answer.columns[0]}, from {counted(answer.members[0] ?? 0, 'row')}</Box>
         </Box>
       ) : (
+        <Box sx={{ display: 'flex', columnGap: 4, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <table style={{ borderCollapse: 'collapse', fontSize: 13.5, fontVariantNumeric: 'tabular-nums' }}>
           <thead>
             <tr>
@@ -39,7 +42,7 @@ export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** Wha
               <tr key={r}>
                 {row.map((v, c) => (
                   <td key={c} style={{ textAlign: numeric[c] ? 'right' : 'left', padding: '1px 14px 1px 4px', minWidth: numeric[c] && bars ? 130 : undefined, background: numeric[c] && bars && largest[c] ? `linear-gradient(to left, #dfe8df ${(100 * Math.abs(Number(v ?? 0))) / largest[c]!}%, transparent 0)` : undefined, backgroundSize: '100% 3px', backgroundRepeat: 'no-repeat', backgroundPosition: '0 100%' }}>
-                    {cellWords(v) || <span style={{ color: FAINT }}>blank</span>}
+                    {typeof v === 'number' ? <span title={cellWords(v)}>{shown(v, places[c]!)}</span> : cellWords(v) || <span style={{ color: FAINT }}>blank</span>}
                   </td>
                 ))}
                 <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px', color: FAINT }}>{figure(answer.members[r] ?? 0)}</td>
@@ -47,8 +50,9 @@ export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** Wha
             ))}
           </tbody>
         </table>
+        <AnswerChart answer={answer} name={name} />
+        </Box>
       )}
-      {!single && <AnswerChart answer={answer} name={name} />}
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 0.75, fontSize: 12, color: FAINT }}>
         {answer.rows.length < answer.groups && <span>{figure(answer.rows.length)} of {figure(answer.groups)} lines</span>}
         {!single && <Button size="small" sx={{ py: 0 }} onClick={copy}>{copied ? 'Copied' : 'Copy as a table'}</Button>}
@@ -57,3 +61,11 @@ export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** Wha
     </Box>
   );
 }
+
+const decimalsOf = (n: number): number => /\.(\d+)$/.exec(writeNumber(n))?.[1]?.length ?? 0;
+/** A figure with the decimals of its column; what is cut off is marked, and said in full where it is pointed at. */
+const shown = (n: number, places: number): string => {
+  const text = amount(roundTo(n, places));
+  const missing = places - (/\.(\d+)$/.exec(text)?.[1]?.length ?? 0);
+  return `${text}${missing > 0 && places > 0 ? `${missing === places ? '.' : ''}${'0'.repeat(missing)}` : ''}${decimalsOf(n) > places ? '…' : ''}`;
+};

@@ -42,7 +42,7 @@ export function DrawSample({ workspaceId, table, onDrawn }: { workspaceId: numbe
         <TextField label="Seed (drawn when blank)" value={seed} onChange={(e) => setSeed(e.target.value.replace(/\D/g, ''))} sx={{ width: 170 }} />
       </Box>
       {draw.isError && <Alert severity="warning" sx={{ mb: 1 }}>{draw.error.message}</Alert>}
-      <Button type="submit" variant="contained" disabled={!valid || draw.isPending}>Draw {figure(Math.min(table.rows, count ? Number(count) : needed))} rows</Button>
+      <Button type="submit" variant="contained" color="primary" disabled={!valid || draw.isPending}>Draw {figure(Math.min(table.rows, count ? Number(count) : needed))} rows</Button>
     </Box>
   );
 }

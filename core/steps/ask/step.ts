@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { MONTHS, WEEKDAYS } from '../../values/date';
 import { CHUNK_ROWS } from '../../table/column';
 import { columnOf, positionAt, rowCount, type Table } from '../../table/table';
 import { groupsOf } from '../../profile/groups';
@@ -128,9 +129,23 @@ async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<A
   const order = rows.map((_, i) => i);
   const by = plan.order ? columns.indexOf(plan.order.name) : -1;
   if (by >= 0) order.sort((a, b) => compareCells(rows[a]![by]!, rows[b]![by]!, plan.order!.down) || a - b);
+  else if (plan.most === undefined) order.sort((a, b) => inTime(plan.by, rows[a]!, rows[b]!) || a - b);
   const taken = order.slice(0, plan.most ?? order.length);
   return { columns, rows: taken.map((i) => rows[i]!), members: taken.map((i) => members[i]!), groups: rows.length };
 }
+
+/** Groups that have an order of their own come in it: periods, days of the week, numbers; others as they first stand in the table. */
+function inTime(by: readonly Asked[], a: readonly CellValue[], b: readonly CellValue[]): number {
+  for (const [i, { as }] of by.entries()) {
+    const [x, y] = [a[i]!, b[i]!];
+    const named = as.kind === 'part' && (as.part === 'weekday' ? (v: CellValue): number => (WEEKDAYS.indexOf(String(v)) + 6) % 7 : as.part === 'month name' ? (v: CellValue): number => MONTHS.indexOf(String(v)) : null);
+    const ordered = as.kind === 'part' || as.kind === 'fiscal' || typeof x === 'number' || typeof y === 'number' || (isIsoDate(x) && isIsoDate(y));
+    const way = x === null || y === null || !named ? (ordered ? compareCells(x, y, false) : 0) : named(x) - named(y);
+    if (way !== 0) return way;
+  }
+  return 0;
+}
+const isIsoDate = (v: CellValue): boolean => typeof v === 'string' && /^\d{4}-\d{2}-\d{2}/.test(v);
 
 /** Blank cells come last in either direction. */
 function compareCells(a: CellValue, b: CellValue, down: boolean): number {
