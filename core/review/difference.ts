@@ -101,8 +101,10 @@ function compareColumn(column: ColumnHead, was: Glance, is: Glance, say: (sort: 
   if (is.misfits > 0 && sharesDiffer(is.misfits, is.rows, was.misfits, was.rows)) say('range', column.name, `${is.misfits} cells do not fit the column’s type, ${was.misfits} last time`);
   if (isQuantity(column.type)) {
     const [low, high, oldLow, oldHigh] = [is.lowest, is.highest, was.lowest, was.highest].map((t) => (t === null ? NaN : Number(t)));
-    if (low! < oldLow!) say('range', column.name, `the lowest value is ${is.lowest}; it was never below ${was.lowest}`);
-    if (high! > oldHigh!) say('range', column.name, `the highest value is ${is.highest}; it was never above ${was.highest}`);
+    // A hair outside the earlier range is no news.
+    const hair = 0.05 * (oldHigh! - oldLow!);
+    if (low! < oldLow! - hair) say('range', column.name, `the lowest value is ${is.lowest}; it was never below ${was.lowest}`);
+    if (high! > oldHigh! + hair) say('range', column.name, `the highest value is ${is.highest}; it was never above ${was.highest}`);
     return;
   }
   if (column.type !== 'text' || !was.values || !is.values || was.values.length > MOST_CATEGORIES || filled(was) < was.values.length * 3) return;

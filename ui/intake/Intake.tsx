@@ -101,7 +101,7 @@ export function Intake({ id, brief }: { id: string; /** The workspace whose brie
           {asked.length > 0 && (
             <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mt: 0.75 }}>
               {asked.map((t) => (
-                <TextField key={t.column} select label={`${t.column} is here`} value={t.to} error={missing.includes(t)} onChange={(e) => setTied({ ...tied, [t.column]: e.target.value })} sx={{ minWidth: 190 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+                <TextField key={t.column} select label={`${t.column} is called`} value={t.to} error={missing.includes(t)} onChange={(e) => setTied({ ...tied, [t.column]: e.target.value })} sx={{ minWidth: 190 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
                   <MenuItem value="" dense><em>{run.needed.includes(t.column) ? 'say which column' : 'not there'}</em></MenuItem>
                   {t.others.filter((o) => !ties.some((x) => x.column !== t.column && x.to === o)).map((o) => <MenuItem key={o} value={o} dense>{o}</MenuItem>)}
                 </TextField>
