@@ -236,7 +236,11 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       const [price, why] = wordCost(token, w);
       if (price < bestCost) [best, bestCost, bestReason] = [i, price, why];
     });
-    if (best >= 0) {
+    // 'pick-up' stands for two words of a name.
+    const parts = best < 0 && token.lower.includes('-') ? token.lower.split('-').filter(Boolean) : [];
+    const places = parts.map((part) => name.findIndex((w, i) => !used.has(i) && w.word === part));
+    if (parts.length > 1 && places.every((i) => i >= 0) && new Set(places).size === parts.length) places.forEach((i) => used.add(i));
+    else if (best >= 0) {
       used.add(best);
       cost += bestCost + (used.size > 1 && best !== used.size - 1 ? 0.05 : 0);
       if (bestCost > 0) reason = bestReason;

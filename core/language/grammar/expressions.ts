@@ -117,6 +117,11 @@ export const expressionRules = [
   ]).flat(),
   rule('ex1', '~days between $col:a and $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
   rule('ex1', 'time|duration in days? from|between $col:a ~fromTo $col:b in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.2),
+  // 'how long was each boat out, in hours, from A to B'
+  ...(['hours', 'days', 'weeks', 'months'] as const).flatMap((unit) => [
+    rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? in ${unit} ,? from|between? $col:a ~fromTo the? $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),
+    rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? from|between? $col:a ~fromTo the? $col:b ,? in ${unit}`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),
+  ]).flat(),
   rule('ex1', '~days ~took? from|between|since|until|to? $date:d ~fromTo $col:c', ({ d, c }, x: Context) => { const to = dated(c, x); return to && { kind: 'span', unit: 'days', from: { kind: 'date', value: d }, to }; }, 0),
   rule('ex1', '~days ~took? from|between|since? $col:c ~fromTo $date:d', ({ d, c }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, 0),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),

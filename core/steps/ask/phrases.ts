@@ -44,6 +44,9 @@ interface Question {
   readonly most?: number;
 }
 
+/** The group with the most rows. */
+const commonest = (name: string): Question => ({ figures: [rowsCounted], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
+
 /** The plan of a question, its parts named. */
 function planOf(q: Question): AskPlan {
   const by = q.by.map((as): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as }));
@@ -149,6 +152,10 @@ export const phrases = [
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
   rule('qtail', 'was|were|is|are|got|been sold|made|delivered|produced|shipped|used|brought|collected|paid|earned|received|spent|charged|ordered|taken|booked ~inTotal?', () => true, 0.05),
   rule('question', '$question:q for|where|of|with|in|on|among|from|who|that|by|to|at only? the? $rset:c', ({ q, c }): Question | null => (q.where ? null : { ...q, where: c }), 0.05),
+  rule('often', 'most often|frequently|commonly', () => true, 0),
+  rule('often', 'the? most times', () => true, 0),
+  rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }) => commonest(c), 0),
+  rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }) => commonest(c), 0),
   rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0.02),
   rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),
   rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),
@@ -220,6 +227,9 @@ export const phrases = [
   rule('rider', '~lowest ~figureTotal|$word first', () => onQuestion('up', (plan) => ordered(plan, false)), 0.05),
   rule('rider', '~round? $places:p', ({ p }) => onQuestion(`round ${p}`, (plan) => (p >= 0 && p <= 12 ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, p, 'nearest') })) } : null)), 0),
   rule('rider', 'and? only? for|where|if|when|of|with|in|among only? the? $rset:c', ({ c }) => onlyWhere(c), 0.1),
+  rule('omitting', 'not counting|including', () => true, 0),
+  rule('omitting', 'without|excluding|ignoring|disregarding|except|omitting|skipping', () => true, 0.05),
+  rule('rider', '$omitting $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), -0.1),
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving out|aside $rows|$guess without one|any|it', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),

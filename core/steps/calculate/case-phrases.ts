@@ -189,6 +189,7 @@ export const casePhrases = [
   rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
   rule('clause', '~add ~column ~named? $name:m ~from the? $col:n :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
   rule('clause', '~from the? $col:n ,|:? ~add ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
+  rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n :|,|for|when|where|if? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add|~grade as? $name:n yes / no depending|based? on? whether|if the? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0.1),

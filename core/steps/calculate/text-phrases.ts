@@ -1,7 +1,7 @@
 import { readsAsDate } from '../../formula/check';
 import { programsFor, type Example } from '../../formula/by-example';
 import { column, type Expression } from '../../formula/expression';
-import { amend, nothing, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { folded } from '../../values/fold';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
@@ -91,6 +91,30 @@ function programs(source: string, examples: readonly Example[], x: Context): Ret
     known.set(key, (found = programsFor(source, examples, sampleOf(source, x))));
   }
   return found;
+}
+
+/** Columns joined the way an example shows: values of theirs that stand in it, and the fixed texts between them. */
+function byPattern(names: readonly string[], example: string, x: Context): Act | null {
+  if (names.length < 2) return null;
+  let left = example;
+  const places: { at: number; length: number; name: string }[] = [];
+  for (const name of names) {
+    const held = (x.head.glances?.get(name)?.values ?? []).map(([t]) => t).filter((t) => t.trim() !== '' && left.includes(t)).sort((a, b) => b.length - a.length)[0];
+    if (held === undefined) return null;
+    const at = left.indexOf(held);
+    places.push({ at, length: held.length, name });
+    left = left.slice(0, at) + '\u0000'.repeat(held.length) + left.slice(at + held.length);
+  }
+  places.sort((a, b) => a.at - b.at);
+  const parts: Expression[] = [];
+  let from = 0;
+  for (const p of places) {
+    if (p.at > from) parts.push({ kind: 'text', value: example.slice(from, p.at) });
+    parts.push(column(p.name));
+    from = p.at + p.length;
+  }
+  if (from < example.length) parts.push({ kind: 'text', value: example.slice(from) });
+  return add({ kind: 'written', of: parts }, names.join(' and '));
 }
 
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
@@ -200,8 +224,10 @@ export const textPhrases = [
   rule('ex1', '$col:c word count', ({ c }) => ({ kind: 'size', what: 'words', of: column(c) }), -0.1),
   rule('ex1', 'text|character? length|lengths of the? text|texts? in|of? $col:c', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
   rule('ex1', '$col:c text? length in|of? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), 0),
-  rule('ex1', 'how long ~each? $col:c ~be ,? in? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
-  rule('ex1', 'how long ~be ~each? $col:c ,? in? characters|letters?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
+  rule('ex1', 'how long ~each? $col:c ~be ,? in? characters|letters', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
+  rule('ex1', 'how long is|are ~each? $col:c', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), 0.6),
+  rule('ex1', 'how long ~each? $col:c is|are', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), 0.6),
+  rule('ex1', 'how long ~be ~each? $col:c ,? in? characters|letters', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
 
   // How many things a list holds
   rule('ex1', '~countWord $col:c does|do|did|has|have|are|is|were|was there? on|for|in|of|with? ~each? $rows|$noun|$guess|$col have|has|had|got|hold|list|show|lists|holds|shows?', ({ c }, x: Context) => listed(c, x), -0.2),
@@ -231,6 +257,7 @@ export const textPhrases = [
   rule('rider', 'no|without any? dots|points|periods|stops', () => onText('initials bare', (e) => (e.kind === 'initials' ? e : null)), 0),
   rule('text0', 'the? first|leading $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'first', count: n, of: column(c) } : null), 0),
   rule('text0', 'the? last|final|trailing $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'last', count: n, of: column(c) } : null), 0),
+  rule('clause', 'shorten|cut|truncate|trim|limit $col:c down? to|after the? first? $num:n characters|character|letters|letter|signs', ({ c, n }) => (n >= 1 && n <= 1000 ? plans({ step: 'calculate', name: c, as: { kind: 'letters', side: 'first', count: n, of: column(c) }, replace: true }) : null), 0),
   rule('text0', 'the? first letter|character|initial of|in|from $col:c', ({ c }) => ({ kind: 'letters', side: 'first', count: 1, of: column(c) }), 0),
   rule('text0', 'the? first word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: 1, mark: ' ', of: column(c) }), 0),
   rule('text0', 'the? last word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
@@ -273,6 +300,10 @@ export const textPhrases = [
   rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t', ({ c, t }, x: Context) => likeThis(c, t, undefined, x), 0.2),
   rule('text0', '~initials of|for everybody|everyone|all|each|every $rows|$noun|$guess?', (_s, x: Context) => { const c = personColumn(x); return c && { kind: 'initials', of: column(c) }; }, 0),
   rule('clause', '~add ~column? ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
+  rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b rather than|instead $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0),
+  rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
+  rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
+  rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '$exampleCue $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.5),
   rule('clause', '$examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.6),
   rule('aside', 'and so on|forth', () => nothing, 0),

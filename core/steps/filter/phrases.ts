@@ -2,7 +2,7 @@ import { readsAsDate } from '../../formula/check';
 import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { SIZES } from '../../language/grammar/conditions';
-import { all, any, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
+import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
 
 const filter = (mode: FilterPlan['mode'], where: Condition) => plans({ step: 'filter', mode, where });
@@ -42,6 +42,7 @@ export const phrases = [
   // Rows and what they are, with no verb: those are wanted.
   rule('clause', '$rows|$noun ~rel ~be? $cond:c', ({ c }) => filter('keep', c), 0.5),
   rule('clause', '$rows|$noun $cond:c', ({ c }) => filter('keep', c), 0.6),
+  rule('clause', 'the? $col:c ~rel mention|mentions|say|says|contain|contains the? word? $word:w', ({ c, w }) => (w.length >= 3 ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: [w] }) : null), 0.4),
   rule('clause', '$rset:c only ?', ({ c }) => filter('keep', c), 0.1),
   rule('clause', '$rset:c only|stay|stays', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~keep|~keepOnly only? those|these|them|such|it', ({ c }) => filter('keep', c), 0),

@@ -1,4 +1,5 @@
 import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
 import { cutText, type Cut, type SplitPlan } from './step';
 
@@ -10,6 +11,8 @@ function likelyMark(column: string, pieces: number, x: Context): Cut | null {
   if (values.length === 0) return { kind: 'mark', text: ',' };
   let best: { cut: Cut | null; score: number } = { cut: null, score: 0 };
   for (const cut of [...MARKS.map((text): Cut => ({ kind: 'mark', text })), { kind: 'change' } as const]) {
+    // The colon of a clock is no place to cut a date with its time.
+    if (cut.kind === 'mark' && cut.text === ':' && readsAsDate(x.head, column)) continue;
     const score = values.filter(([v]) => cutText(v, cut, 'every', Infinity).length === pieces).length;
     if (score > best.score) best = { cut, score };
   }

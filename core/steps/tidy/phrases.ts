@@ -23,6 +23,8 @@ const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => way
 const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS.has(w)).length;
 
 export const phrases = [
+  rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => act(c, ['trim', 'squeeze']), 0.3),
+  rule('clause', 'tidy|clean|neaten up the? $cols:c', ({ c }) => act(c, ['trim', 'squeeze']), 0.3),
   rule('ways', '~upper', () => ['upper'], 0),
   rule('ways', '~lower', () => ['lower'], 0),
   rule('ways', '~title', () => ['title'], 0),
