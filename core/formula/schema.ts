@@ -38,7 +38,7 @@ export const expressionSchema = Joi.alternatives().try(
   node('op', { op: Joi.valid('+', '-', '*', '/', '^').required(), left: expressionRef.required(), right: expressionRef.required() }),
   node('round', { of: expressionRef.required(), places: Joi.number().integer().min(0).max(12).required(), mode: Joi.valid('nearest', 'up', 'down').required() }),
   node('choose', { cases: Joi.array().items(Joi.object({ when: conditionRef.required(), then: expressionRef.required() })).min(1).max(100).required(), otherwise: expressionRef.required() }),
-  node('span', { unit: Joi.valid('days', 'weeks', 'months', 'years', 'hours').required(), from: expressionRef.required(), to: expressionRef.required() }),
+  node('span', { unit: Joi.valid('days', 'weeks', 'months', 'years', 'hours', 'working days').required(), from: expressionRef.required(), to: expressionRef.required() }),
   node('part', { part: Joi.valid('year', 'quarter', 'month', 'week', 'day', 'weekday', 'month name', 'hour', 'date', 'time', 'month in its year', 'quarter in its year').required(), of: expressionRef.required() }),
   node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread', 'lower quartile', 'upper quartile', 'first', 'last').required(), of: expressionRef.required(), by }),
   node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up', 'number', 'percentile').required(), of: expressionRef.required(), by }),

@@ -78,6 +78,7 @@ export function expressionSql(e: Expression, c: SqlContext): string {
       return `coalesce(${expressionSql(e.of, c)}, ${expressionSql(e.otherwise, c)})`;
     case 'span': {
       const [from, to] = [dated(e.from, c), dated(e.to, c)];
+      if (e.unit === 'working days') throw new NoSql('working days have no plain word there');
       if (e.unit === 'hours') return `(extract(epoch from (${to}::timestamp - ${from}::timestamp)) / 3600)`;
       if (e.unit === 'days') return `(${to}::date - ${from}::date)`;
       if (e.unit === 'weeks') return `trunc((${to}::date - ${from}::date) / 7.0)`;

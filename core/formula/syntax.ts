@@ -30,7 +30,7 @@ const simple: Syntax<Expression> = choice<Expression>(
 const atom: Syntax<Expression> = choice(simple, inBrackets);
 
 const OPERATORS = [['+', ' plus '], ['-', ' minus '], ['*', ' times '], ['/', ' divided by '], ['^', ' to the power of ']] as const;
-const SPANS = [['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours']] as const;
+const SPANS = [['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours'], ['working days', 'working days']] as const;
 const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['week', 'week'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name'], ['hour', 'hour'], ['date', 'date'], ['time', 'time of day'], ['month in its year', 'month with its year'], ['quarter in its year', 'quarter with its year']] as const;
 const MATHS = [['absolute value', 'absolute value'], ['square root', 'square root'], ['natural logarithm', 'natural logarithm'], ['decimal logarithm', 'decimal logarithm']] as const;
 const START_MONTHS = MONTHS.map((name, i) => [i + 1, name] as const);

@@ -1,5 +1,6 @@
 import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
+import { mismatches } from '../formula/dimensions';
 import type { Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
@@ -294,6 +295,8 @@ export function explain(request: string, head: CheckedHead): string {
   return out.join('\n');
 }
 
+const CUT = 8;
+
 /** The cheapest ways through the request, clause by clause, passing words over at their price. */
 function search(words: readonly Token[], chart: Chart, start: State): Path[] {
   const at: Path[][] = words.map(() => []);
@@ -311,6 +314,9 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
     list.sort((a, b) => a.cost - b.cost);
     if (list.length > BEAM) list.length = BEAM;
   };
+  // A clause that begins inside a column's full name tears it apart.
+  const cut = new Set<number>();
+  for (let i = 0; i < words.length; i++) for (const m of chart.at(i, 'col')) if (m.cost < 0.05) for (let k = i + 1; k < m.to; k++) cut.add(k);
   for (let i = 0; i < words.length; i++) {
     for (const path of at[i]!) {
       const skip = chart.skips[i]!;
@@ -320,7 +326,7 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
           const state = (item.value as Act).apply(path.state);
           if (!state) continue;
           const faulty = state.problem && !path.state.problem ? FAULTY : 0;
-          const price = cat === 'clause' ? WEIGHTS.clause : WEIGHTS.rider;
+          const price = (cat === 'clause' ? WEIGHTS.clause : WEIGHTS.rider) + (cat === 'clause' && cut.has(i) ? CUT : 0);
           put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to, cat]] });
         }
       }
@@ -364,7 +370,7 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values));
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => (unlike(r.plans) ? { ...r, cost: r.cost + UNLIKE * unlike(r.plans) } : r)).sort((a, b) => a.cost - b.cost);
   const whole = readings.filter((r) => r.unused.length === 0);
   const [best] = whole;
   if (best) {
@@ -372,6 +378,7 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
     const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + WEIGHTS.close);
     if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
+    if (!cheaper && unlike(best.plans)) return { outcome: 'question', message: 'This adds or takes away what is measured in different units. Is it meant all the same?', choices: distinctReadings([best, ...whole.filter((r) => !unlike(r.plans))]).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }
   const faulty = paths.find((p) => p.state.problem && p.lost.length === 0);
@@ -393,6 +400,10 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
   const hint = near.length ? ` The nearest columns are ${near.map((n) => `‹${n}›`).join(', ')}.` : '';
   return cannot(`${about}${hint} This would work: ${exampleFor(head)}`, unused, near);
 }
+
+/** Sums of things that cannot be put together, kilos and litres: hardly meant where the words can be understood otherwise. */
+const UNLIKE = 1;
+const unlike = (plans: readonly Plan[]): number => plans.reduce((n, p) => n + (p.step === 'calculate' ? mismatches(p.as) : p.step === 'ask' ? p.figures.reduce((m, f) => m + mismatches(f.as), 0) : 0), 0);
 
 /** A request asks a question or changes something, not both. */
 const mixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);

@@ -104,11 +104,18 @@ export function writeDate(time: number, withClock: boolean): string {
 }
 
 /** Units a span between two dates can be counted in. */
-export type SpanUnit = 'days' | 'weeks' | 'months' | 'years' | 'hours';
+export type SpanUnit = 'days' | 'weeks' | 'months' | 'years' | 'hours' | 'working days';
+
+/** Days from Monday to Friday after the first day, up to and with the last (days counted from 1970). */
+function workingDays(from: number, to: number): number {
+  const before = (day: number): number => { const monday = day + 3; return Math.floor(monday / 7) * 5 + Math.min(5, (((monday % 7) + 7) % 7) + 1); };
+  return before(to) - before(from);
+}
 
 /** Whole units from one time to another (negative when `to` is before `from`); hours and days of dates are exact. */
 export function spanBetween(from: number, to: number, unit: SpanUnit): number {
   if (to < from) return -spanBetween(to, from, unit) || 0;
+  if (unit === 'working days') return workingDays(Math.floor(from / DAY), Math.floor(to / DAY));
   if (unit === 'hours') return (to - from) / 3_600_000;
   if (unit === 'days') return Math.floor(to / DAY) - Math.floor(from / DAY);
   if (unit === 'weeks') return Math.floor((to - from) / (7 * DAY));

@@ -127,6 +127,13 @@ export const conditionRules = [
   rule('cond', '$ex2:a ~equals $ex1:b', ({ a, b }) => (a.kind === 'column' && b.kind === 'column' ? compare('=', a, b) : null), 0.5),
   rule('cond', '$ex2:a ~differs $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : compare('<>', a, b)), 0.1),
   rule('cond', '$ex2:a ~between $ex1:b ~fromTo $ex1:c ~bothIncluded?', ({ a, b, c }) => (a.kind === 'number' ? null : all([compare('>=', a, b), compare('<=', a, c)])), 0.05),
+  // Reached, met, missed.
+  rule('cond', '$ex2:a has|have? reached|reaches|met|meets|hit|hits|made|achieved the|its? $ex1:b', ({ a, b }) => sized('>=', a, b), 0.1),
+  rule('cond', '$ex2:a has|have? missed|misses|failed|undershot the|its? $ex1:b', ({ a, b }) => sized('<', a, b), 0.1),
+  rule('cond', '$ex2:a fell|falls|stayed|stays short of|below the|its? $ex1:b', ({ a, b }) => sized('<', a, b), 0.1),
+  rule('cond', '$ex2:a has|have? beat|beats|exceeded|exceeds|topped|passed|surpassed the|its? $ex1:b', ({ a, b }) => sized('>', a, b), 0.1),
+  rule('cond', "$col:a ~be ~filledWord but|and|while|yet the? $col:b isn't|aren't|not", ({ a, b }) => all([not(empty(a)), empty(b)]), 0),
+  rule('cond', "$col:a ~be ~blankWord but|and|while|yet the? $col:b isn't|aren't|not", ({ a, b }) => all([empty(a), not(empty(b))]), 0),
   rule('cond', '$ex2:a ~be? < $ex1:b', ({ a, b }) => sized('<', a, b), 0),
   rule('cond', '$ex2:a ~be? > $ex1:b', ({ a, b }) => sized('>', a, b), 0),
   rule('cond', '$ex2:a >=|≥ $ex1:b', ({ a, b }) => sized('>=', a, b), 0),

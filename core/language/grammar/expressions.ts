@@ -117,6 +117,10 @@ export const expressionRules = [
   ]).flat(),
   rule('ex1', '~days between $col:a and $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
   rule('ex1', 'time|duration in days? from|between $col:a ~fromTo $col:b in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.2),
+  rule('workdays', 'working|work|business|week days?', () => true, 0),
+  rule('workdays', 'workdays|weekdays|workday|weekday', () => true, 0),
+  rule('ex1', '$workdays ~took? ~took? between|from|since|it? took? from|between? $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
+  rule('ex1', 'number of $workdays between|from|since $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
   // 'how long was each boat out, in hours, from A to B'
   ...(['hours', 'days', 'weeks', 'months'] as const).flatMap((unit) => [
     rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? in ${unit} ,? from|between? $col:a ~fromTo the? $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),

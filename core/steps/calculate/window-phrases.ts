@@ -2,7 +2,10 @@ import { readsAsDate } from '../../formula/check';
 import { column, number, op, type AcrossFn, type Expression } from '../../formula/expression';
 import type { Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { add } from './adding';
 import { onlyDate, quantity } from '../../language/grammar/expressions';
+import { unitInName } from '../../formula/dimensions';
+import { convertUnit, unitSort } from '../../values/units';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 
@@ -29,6 +32,32 @@ const atEnd = (fn: 'first' | 'last', name: string, by: string, x: Context): Expr
   return of && by !== name ? { kind: 'total', fn, of, by: [by] } : null;
 };
 
+/** How many standard deviations a value lies from the mean. */
+function scored(name: string, x: Context, by: readonly string[] = []): Expression | null {
+  const e = q(name, x);
+  return e && op('/', op('-', e, { kind: 'total', fn: 'mean', of: e, by }), { kind: 'total', fn: 'spread', of: e, by });
+}
+function range(name: string, x: Context, by: readonly string[] = []): Expression | null {
+  const e = q(name, x);
+  return e && op('-', { kind: 'total', fn: 'highest', of: e, by }, { kind: 'total', fn: 'lowest', of: e, by });
+}
+function across(fn: AcrossFn, a: string, b: string, x: Context): Expression | null {
+  const [m, n] = [q(a, x), q(b, x)];
+  return m && n && a !== b ? { kind: 'across', fn, of: [m, n] } : null;
+}
+/** The mean of one column in which each row counts as much as another column says. */
+function weighted(value: string, weight: string, x: Context): Expression | null {
+  const [v, w] = [q(value, x), q(weight, x)];
+  return v && w && value !== weight ? op('/', { kind: 'total', fn: 'sum', of: op('*', v, w), by: [] }, { kind: 'total', fn: 'sum', of: w, by: [] }) : null;
+}
+/** A column whose name ends with a unit, converted into another unit of the same sort. */
+function inUnit(name: string, unit: string, x: Context): Expression | null {
+  const own = unitInName(name), e = q(name, x);
+  const factor = own && unitSort(own) === unitSort(unit) && unitSort(own) !== 'temperature' ? convertUnit(1, own, unit) : null;
+  if (!e || factor === null || factor === 1) return null;
+  return factor < 1 ? op('/', e, number(Number((1 / factor).toPrecision(12)))) : op('*', e, number(factor));
+}
+
 export const windowPhrases = [
   rule('slides', 'moving|rolling|sliding|trailing', () => true, 0),
   rule('slideFn', '~average', () => 'mean', 0),
@@ -52,6 +81,9 @@ export const windowPhrases = [
   rule('grew', 'relative|percentage|percent|percentual|% change|growth|increase|difference of|in? the?', () => true, 0),
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev', ({ c }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [])); }, -0.1),
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev ~each|of|for|in the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [by])); }, -0.1),
+  rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev in percent|% ~each|of|for|in the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [by])); }, -0.1),
+  rule('ex0', '$col:c compared|against|versus|vs|relative with|to? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, previous(e, [])); }, 0.1),
+  rule('ex0', '$col:c compared|against|versus|vs|relative with|to? $prev on|for|of|in|at the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, previous(e, [by])); }, 0),
   // Compared with the same day, month or quarter of the year before
   rule('yearAgo', 'the? same month|period|quarter|day|date|week|time of|in|a? last|previous|the|one|1 year before|earlier|ago?', () => 12, 0),
   rule('yearAgo', 'a|one|1 year before|ago|earlier|previously', () => 12, 0),
@@ -70,7 +102,21 @@ export const windowPhrases = [
   rule('ex0', '$col:c $yearAgo:m', ({ c, m }, x: Context) => ago(c, m, x), 0.15),
   // Places
   rule('ex0', 'percentile rank? of|for|by|in? the? $col:c', ({ c }, x: Context) => percentile(c, x), 0),
-  rule('ex0', 'percentile rank? of|for|by|in? the? $col:c ~each|in|among $col:by', ({ c, by }, x: Context) => percentile(c, x, [by]), 0),
+  rule('ex0', 'percentile rank? of|for|by|in? the? $col:c ~each $col:by', ({ c, by }, x: Context) => percentile(c, x, [by]), 0),
+  rule('ex0', 'standard|standardised|standardized|z|z- score|scores of|for the? $col:c', ({ c }, x: Context) => scored(c, x), 0),
+  rule('ex0', 'standard|standardised|standardized|z|z- score|scores of|for the? $col:c ~each $col:by', ({ c, by }, x: Context) => scored(c, x, [by]), 0),
+  rule('ex0', 'cumulative|running|accumulated share|percentage|proportion of the? total? $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', { kind: 'over', fn: 'running', of: e, by: [] }, { kind: 'total', fn: 'sum', of: e, by: [] }); }, 0),
+  rule('extreme', 'highest|largest|biggest|maximum|max|top', () => 'highest', 0),
+  rule('extreme', 'lowest|smallest|minimum|min|least', () => 'lowest', 0),
+  rule('ex0', 'the? difference|range|gap|distance between|of? the? ~highest and|to the? ~lowest $col:c of|in|for|within|on the|each|every? same? $col:by', ({ c, by }, x: Context) => range(c, x, [by]), 0),
+  rule('ex0', 'the? difference|range|gap|distance between|of? the? ~highest and|to the? ~lowest $col:c', ({ c }, x: Context) => range(c, x), 0.1),
+  rule('ex0', 'the? bigger|larger|greater|higher|highest|largest|biggest|maximum|max|more of|from|between? the? $col:a and|or the? $col:b', ({ a, b }, x: Context) => across('highest', a, b, x), 0),
+  rule('ex0', 'the? smaller|lower|lesser|lowest|smallest|minimum|min|less of|from|between? the? $col:a and|or the? $col:b', ({ a, b }, x: Context) => across('lowest', a, b, x), 0),
+  rule('figure', '~average $col:a weighted by|with|according? to? the? $col:b', ({ a, b }, x: Context) => weighted(a, b, x), -0.2),
+  rule('figure', 'weighted ~average of? the? $col:a by|with|over|using the? $col:b', ({ a, b }, x: Context) => weighted(a, b, x), -0.2),
+  // A column whose name says its unit, in another one.
+  rule('clause', '~add? the? $col:c in|as $unit:u', ({ c, u }, x: Context) => { const e = inUnit(c, u, x); return e && add(e, (c as string).replace(new RegExp(`${unitInName(c)!}(\\)?)$`, 'i'), `${u}$1`)); }, -0.1),
+  rule('ex0', 'the? $col:c in|as $unit:u', ({ c, u }, x: Context) => inUnit(c, u, x), 0.05),
   rule('ex0', 'first|earliest $col:c of|in|within|for ~each $col:by', ({ c, by }, x: Context) => atEnd('first', c, by, x), 0.05),
   rule('ex0', 'last|latest|final $col:c of|in|within|for ~each $col:by', ({ c, by }, x: Context) => atEnd('last', c, by, x), 0.05),
   rule('ex0', 'first|earliest $col:c ~each $col:by', ({ c, by }, x: Context) => atEnd('first', c, by, x), 0.05),

@@ -1,0 +1,58 @@
+import { unitSort } from '../values/units';
+import { isCondition, parts, type Condition, type Expression } from './expression';
+
+/** What a value measures, as powers of sorts of quantity: litres per kilo are { volume: 1, weight: -1 }. */
+type Dimension = Readonly<Record<string, number>>;
+
+/** Units that stand at the end of a column's name often enough to be meant as such: single letters that are more often something else are not among them. */
+const NAMED = /(?:^|[\s(_])(kg|g|t|tonnes?|lbs?|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|km|ha|m2|m²)\)?$/i;
+
+/** The unit a column's name ends with, or null: 'kg' of 'Gross kg', 'l' of 'Juice (l)'. */
+export const unitInName = (name: string): string | null => NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;
+
+const same = (a: Dimension, b: Dimension): boolean => [...new Set([...Object.keys(a), ...Object.keys(b)])].every((k) => (a[k] ?? 0) === (b[k] ?? 0));
+
+function times(a: Dimension, b: Dimension, sign: 1 | -1): Dimension {
+  const out: Record<string, number> = { ...a };
+  for (const [k, n] of Object.entries(b)) out[k] = (out[k] ?? 0) + sign * n;
+  return out;
+}
+
+/** What an expression measures as far as the names of its columns tell; null where they do not. */
+function dimensionOf(e: Expression): Dimension | null {
+  switch (e.kind) {
+    case 'column': {
+      // 'Price per l' is money for a litre, which no sum of litres is.
+      const unit = /\bper\b|\//i.test(e.name) ? null : unitInName(e.name);
+      const sort = unit && unitSort(unit);
+      return sort ? { [sort]: 1 } : null;
+    }
+    case 'op': {
+      const [a, b] = [dimensionOf(e.left), dimensionOf(e.right)];
+      if (e.op === '+' || e.op === '-') return a ?? b;
+      if (e.op === '^') return null;
+      if (e.left.kind === 'number' || e.right.kind === 'number') return e.right.kind === 'number' ? a : e.op === '*' ? b : null;
+      return a && b ? times(a, b, e.op === '*' ? 1 : -1) : null;
+    }
+    case 'round':
+    case 'orElse':
+    case 'over':
+    case 'moving':
+    case 'ago':
+      return e.kind === 'over' && e.fn !== 'running' && e.fn !== 'previous' ? null : dimensionOf(e.of);
+    case 'total':
+      return e.fn === 'count' || e.fn === 'distinct' ? null : dimensionOf(e.of);
+    default:
+      return null;
+  }
+}
+
+/** How many sums and differences in a formula put together what cannot be: kilos and litres, litres per kilo and kilos. */
+export function mismatches(node: Expression | Condition): number {
+  const own = (e: Expression): number => {
+    if (e.kind !== 'op' || (e.op !== '+' && e.op !== '-')) return 0;
+    const [a, b] = [dimensionOf(e.left), dimensionOf(e.right)];
+    return a && b && !same(a, b) ? 1 : 0;
+  };
+  return (isCondition(node) ? 0 : own(node)) + (isCondition(node) ? [] : parts(node)).reduce((n, p) => n + mismatches(p), 0);
+}
