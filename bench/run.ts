@@ -8,6 +8,7 @@ import os from 'node:os';
 import pg from 'pg';
 import { from as copyFrom } from 'pg-copy-streams';
 import { cleaningFigures } from './cleaning';
+import { figureFigures, reviewFigures } from './review';
 import { deliveries } from '../demo/generate';
 import { readRequest } from '../core/language/read';
 import { vocabularyOf } from '../core/language/mentions';
@@ -185,6 +186,10 @@ note('a window of 60 rows x 12 columns anywhere, warm', ms(median(windows)), '',
 
 // ---- cleaning
 for (const line of await cleaningFigures(ROWS, table, timed, ms)) note(...line);
+
+// ---- figures over rows, the review, a replay
+for (const line of await figureFigures(ROWS, pool(), timed, ms)) note(...line);
+for (const line of await reviewFigures(workspaceId, tableId, csv, importMs, timed, ms)) note(...line);
 
 // ---- the page
 const port = 3187;

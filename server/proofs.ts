@@ -6,6 +6,7 @@ import { CHUNK_ROWS } from '../core/table/column';
 import type { CheckedHead } from '../core/formula/check';
 import type { Table } from '../core/table/table';
 import { balance } from '../core/review/balance';
+import { mostDifferent } from '../core/review/examples';
 import { headAfter } from '../core/language/acts';
 import type { Proof, ProofKind, ProofRow } from '../contract/views';
 import { pool } from './db/client';
@@ -17,6 +18,8 @@ import { loadState } from './store/tables';
 /** Rows of the first look at a large table: whole chunks. */
 export const FIRST_LOOK = CHUNK_ROWS * 2;
 const EXAMPLES = 8;
+/** Rows of a kind among which the most different are chosen. */
+const LOOKED_AT = 96;
 /** Rows of an answer, and groups of spellings, that are sent to the page. */
 const SHOWN_GROUPS = 500;
 
@@ -52,8 +55,12 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   const kinds: ProofKind[] = [];
   const keeps = after.rows && report.rowsIn !== report.rowsOut ? new Set(after.rows) : null;
   for (const kind of report.kinds) {
-    const positions = examplesOf(kind, report.codes!, before);
-    const [old, now] = await Promise.all([cellsAt(only(before, columns), positions), cellsAt(only(after, columns), positions)]);
+    const looked = spreadOver(kind, report.codes!, before);
+    const [allOld, allNow] = await Promise.all([cellsAt(only(before, columns), looked), cellsAt(only(after, columns), looked)]);
+    const places = columns.map((c, i) => (made.has(c) ? i : -1)).filter((i) => i >= 0);
+    const of = (cells: CellValue[][], i: number, table: Table): CellValue[] => { const row = spread(cells[i]!, table, columns); return (places.length ? places : row.map((_, k) => k)).map((k) => row[k]!); };
+    const chosen = mostDifferent(looked.map((_, i) => ({ before: of(allOld, i, before), after: of(allNow, i, after) })), EXAMPLES);
+    const [positions, old, now] = [chosen.map((i) => looked[i]!), chosen.map((i) => allOld[i]!), chosen.map((i) => allNow[i]!)];
     kinds.push({
       ...kind,
       examples: positions.map((position, i) => ({ position, before: spread(old[i]!, before, columns), after: spread(now[i]!, after, columns), gone: keeps !== null && !keeps.has(position) })),
@@ -75,12 +82,12 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   };
 }
 
-/** Positions of a kind, spread over the table. */
-function examplesOf(kind: KindCount, codes: Uint8Array, table: Table): number[] {
+/** Positions of a kind, spread over the table: the examples are chosen among them. */
+function spreadOver(kind: KindCount, codes: Uint8Array, table: Table): number[] {
   const found: number[] = [];
-  const stride = Math.max(1, Math.floor(kind.rows / EXAMPLES));
+  const stride = Math.max(1, Math.floor(kind.rows / LOOKED_AT));
   let seen = 0;
-  for (let p = 0; p < table.size && found.length < EXAMPLES; p++) {
+  for (let p = 0; p < table.size && found.length < LOOKED_AT; p++) {
     if (codes[p] === ABSENT || (codes[p]! & 63) !== kind.code) continue;
     if (seen++ % stride === 0) found.push(p);
   }

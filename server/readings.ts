@@ -80,9 +80,10 @@ export async function forget(workspaceId: number, id: number): Promise<void> {
 
 /** What is worth saying next about a table, without what was turned away. */
 export async function proposalsFor(workspaceId: number, tableId: number): Promise<ProposalsReply> {
-  const { head, version } = await headNow(workspaceId, tableId);
+  const [{ head, version }, { entries }] = await Promise.all([headNow(workspaceId, tableId), currentStates(workspaceId)]);
   const turned = await database().select({ sentence: schema.turnedAway.sentence }).from(schema.turnedAway).where(eq(schema.turnedAway.workspaceId, workspaceId));
-  const away = new Set(turned.map((t) => t.sentence));
+  // What was turned away, and what the brief says already.
+  const away = new Set([...turned.map((t) => t.sentence), ...entries.filter((e) => e.sourceId === tableId).map((e) => e.sentence)]);
   return { version, proposals: proposals(head).filter((p) => !away.has(p.sentence)) };
 }
 

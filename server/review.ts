@@ -8,7 +8,7 @@ import { inOrder, type Reason } from '../core/review/queue';
 import { drawRows, rowsToDraw, statementOf } from '../core/review/sampling';
 import { reasonsOf, statementFor, type Stage, type Statement } from '../core/review/statement';
 import { CHUNK_ROWS, isQuantity, type ColumnType } from '../core/table/column';
-import { columnOf, eachChunk, positionAt, rowCount, type Table } from '../core/table/table';
+import { columnOf, eachChunk, liveMask, positionAt, rowCount, type Table } from '../core/table/table';
 import { cellText } from '../core/values/cell';
 import { checkPlan, definitionOf, sayPlan } from '../core/steps/registry';
 import { unpackCodes } from '../core/steps/codes';
@@ -204,10 +204,10 @@ async function rowsAt(before: Table | null, after: Table, columns: readonly stri
     return cellsAt({ ...table, columns: found.flatMap((c) => (c ? [c] : [])) }, positions).then((rows) => rows.map((row) => { let at = 0; return found.map((c) => (c ? row[at++]! : null)); }));
   };
   const [old, done, present] = await Promise.all([before ? cells(before) : null, cells(after), now === after ? null : cells(now)]);
-  const inside = now.rows ? new Set(now.rows) : null;
+  const inside = liveMask(now);
   return positions.map((position, i) => {
     const look = lookAt(position);
-    return { position, before: old ? old[i]! : null, after: done[i]!, now: present ? present[i]! : done[i]!, gone: inside !== null && !inside.has(position), look: look ? { verdict: look.verdict, note: look.note, author: look.author } : null };
+    return { position, before: old ? old[i]! : null, after: done[i]!, now: present ? present[i]! : done[i]!, gone: inside !== null && inside[position] === 0, look: look ? { verdict: look.verdict, note: look.note, author: look.author } : null };
   });
 }
 

@@ -55,6 +55,7 @@ export function proposals(head: CheckedHead): Proposal[] {
       twoThings(name, values, filled, head, put);
     }
   }
+  rules(head, put);
   if (empty.length) put({ step: 'drop', columns: empty }, empty.length === 1 ? `“${empty[0]}” is empty` : `${empty.length} columns are empty`, head.glances?.get(empty[0]!)?.rows ?? 0, 3);
   return out.sort((a, b) => b.weight - a.weight || b.rows - a.rows).map(({ weight: _w, ...p }) => p);
 }
@@ -70,6 +71,21 @@ function spellings(name: string, values: Values, filled: number, put: Put): void
   const shouting = texts.filter(([v]) => v === v.toUpperCase() || v === v.toLowerCase());
   if (shouting.length < 3 || shouting.length === texts.length || shouting.length / texts.length <= 0.15 || texts.some(([v]) => v.trim().split(/\s+/).length > 4)) return;
   put({ step: 'tidy', columns: [name], ways: ['title'] }, `“${name}” is partly in capitals or small letters`, shouting.reduce((n, [, k]) => n + k, 0), 3.5);
+}
+
+/** Share of cells that may be blank, or repeated, in a column that is meant to be filled, or to tell rows apart. */
+const SLIPS = 0.02;
+
+/** Rules that the table nearly keeps: a column that tells the rows apart, columns that are filled but for a few cells. */
+function rules(head: CheckedHead, put: Put): void {
+  for (const [i, { name }] of head.columns.entries()) {
+    const g = head.glances?.get(name);
+    if (!g || g.rows < 20) continue;
+    if (g.blanks > 0 && g.blanks <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'not', of: { kind: 'empty', of: { kind: 'column', name } } } }, `“${name}” is filled but for ${g.blanks} of ${g.rows} rows`, g.blanks, 0.9);
+    if (i > 0 || g.blanks > 0 || !g.values) continue;
+    const repeated = g.values.filter(([, k]) => k > 1).reduce((n, [, k]) => n + k, 0);
+    if (repeated <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: { kind: 'number', value: 1 }, by: [name] }, right: { kind: 'number', value: 1 } } }, repeated ? `“${name}” tells the rows apart but for ${repeated}` : `“${name}” tells the rows apart`, Math.max(1, repeated), 0.8);
+  }
 }
 
 const JOINTS = [' - ', ' / ', '/', ';', ', '];

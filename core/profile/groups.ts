@@ -1,3 +1,4 @@
+import { VALUE, type ColumnHead } from '../table/column';
 import { cellText } from '../values/cell';
 import { folded } from '../values/fold';
 import { columnOf, eachChunk, type Table } from '../table/table';
@@ -8,23 +9,73 @@ export interface Groups {
   readonly count: number;
 }
 
-/** Groups the positions of a table by what a person would call equal values of some columns. Blanks are one value. O(rows). */
+/** Pairs of group numbers up to this many are looked up in an array, more in a map. */
+const MOST_CELLS = 1 << 22;
+
+/** Groups the positions of a table by what a person would call equal values of some columns. Blanks are one value. O(rows * columns). */
 export async function groupsOf(table: Table, by: readonly string[]): Promise<Groups> {
+  let all: Groups = { codes: new Int32Array(table.size), count: 1 };
+  for (const [i, name] of by.entries()) {
+    const own = await groupsOfColumn(table, columnOf(table, name));
+    all = i === 0 ? own : together(all, own);
+  }
+  return all;
+}
+
+/** The groups of one column: each different text of a chunk is folded once. */
+async function groupsOfColumn(table: Table, { name, type }: ColumnHead): Promise<Groups> {
   const codes = new Int32Array(table.size);
-  const known = new Map<string, number>();
-  const types = by.map((name) => columnOf(table, name).type);
-  await eachChunk(table, by, (chunks, _ord, from, length) => {
-    const folds = chunks.map((chunk) => (chunk.kind === 'text' ? chunk.dictionary.map(folded) : null));
-    for (let i = 0; i < length; i++) {
-      let key = '';
-      for (let c = 0; c < chunks.length; c++) {
-        const chunk = chunks[c]!;
-        key += (chunk.kind === 'text' ? folds[c]![chunk.codes[i]!]! : cellText(chunk, i, types[c]!)) + '\u0001';
+  const texts = new Map<string, number>();
+  const numbers = new Map<number, number>();
+  let count = 0;
+  const ofText = (text: string): number => {
+    let code = texts.get(text);
+    if (code === undefined) texts.set(text, (code = count++));
+    return code;
+  };
+  await eachChunk(table, [name], ([chunk], _ord, from, length) => {
+    if (chunk!.kind === 'text') {
+      const own = Int32Array.from(chunk!.dictionary, () => -1);
+      for (let i = 0; i < length; i++) {
+        const k = chunk!.codes[i]!;
+        if (own[k]! < 0) own[k] = ofText(folded(chunk!.dictionary[k]!));
+        codes[from + i] = own[k]!;
       }
-      let code = known.get(key);
-      if (code === undefined) known.set(key, (code = known.size));
+      return;
+    }
+    for (let i = 0; i < length; i++) {
+      if (chunk!.state[i] !== VALUE) {
+        codes[from + i] = ofText(cellText(chunk!, i, type));
+        continue;
+      }
+      const x = chunk!.values[i]!;
+      let code = numbers.get(x);
+      if (code === undefined) numbers.set(x, (code = count++));
       codes[from + i] = code;
     }
   });
-  return { codes, count: known.size };
+  return { codes, count };
+}
+
+/** Groups of rows that are in the same group of both. */
+function together(a: Groups, b: Groups): Groups {
+  const codes = new Int32Array(a.codes.length);
+  let count = 0;
+  if (a.count * b.count <= MOST_CELLS) {
+    const known = new Int32Array(a.count * b.count).fill(-1);
+    for (let p = 0; p < codes.length; p++) {
+      const pair = a.codes[p]! * b.count + b.codes[p]!;
+      if (known[pair]! < 0) known[pair] = count++;
+      codes[p] = known[pair]!;
+    }
+    return { codes, count };
+  }
+  const known = new Map<number, number>();
+  for (let p = 0; p < codes.length; p++) {
+    const pair = a.codes[p]! * b.count + b.codes[p]!;
+    let code = known.get(pair);
+    if (code === undefined) known.set(pair, (code = count++));
+    codes[p] = code;
+  }
+  return { codes, count };
 }

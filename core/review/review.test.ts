@@ -3,6 +3,7 @@ import { tieColumns } from '../language/ties';
 import { headWithGlances } from '../steps/run';
 import { csvTable } from '../testing/tables';
 import { differences, sharesDiffer, type BriefRun } from './difference';
+import { mostDifferent } from './examples';
 import { inOrder, type Waiting } from './queue';
 import { statementFor, type Stage } from './statement';
 
@@ -104,4 +105,15 @@ describe('the columns of a new file are tied', () => {
     expect(ties.map((t) => t.to)).toEqual([null, null, null]);
     expect(ties[0]!.others).toEqual(['Zulu']);
   });
+});
+
+describe('examples of a kind', () => {
+  const changes = (...texts: [string, string][]) => texts.map(([before, after]) => ({ before: [before], after: [after] }));
+  test('each look is shown before any is shown twice, and the rare ones are not left out', () => {
+    const many = changes(...Array.from({ length: 30 }, (_, i): [string, string] => [`${i % 10} kg`, `${i % 10}`]), ['4 lb 2', '1.9'], ['n/a', '']);
+    const shown = mostDifferent(many, 4).map((i) => many[i]!.before[0]);
+    expect(shown).toHaveLength(4);
+    expect(shown).toEqual(expect.arrayContaining(['4 lb 2', 'n/a']));
+  });
+  test('all of a few are shown, in their order', () => expect(mostDifferent(changes(['a', 'A'], ['b', 'B'], ['1', '2']), 8)).toEqual([0, 1, 2]));
 });

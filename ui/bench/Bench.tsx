@@ -7,7 +7,9 @@ import NextLink from 'next/link';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { ExplainReply, HoldView, Proof, ProposalsReply, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
 import type { Reading } from '../../core/language/read';
+import { rowsBehind } from '../../core/steps/ask/behind';
 import type { Plan } from '../../core/steps/registry';
+import type { CellValue } from '../../core/values/cell';
 import { RowCard } from '../card/RowCard';
 import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
@@ -310,6 +312,13 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
   // What a kept sentence holds is known from its run; the trial shows it beside the kinds.
   const heldNow = proof?.readOnly ? brief.find((s) => s.key === proof.key)?.report.kinds : undefined;
   const proofs = heldNow ? proved.data?.map((p) => ({ ...p, kinds: p.kinds.map((k) => ({ ...k, held: heldNow.find((h) => h.key === k.key)?.held ?? 0 })) })) : proved.data;
+  const rowsOf = (index: number, row: readonly CellValue[]): void => {
+    const asked = proof!.plans[index]!;
+    const behind = asked.step === 'ask' ? rowsBehind(asked, row) : null;
+    if (!behind) return setPlace('sheet');
+    setHolds([]);
+    setProof({ request: '', plans: [behind], stateId: proof!.stateId, corrects: false, key: null, readOnly: false, opened: Date.now(), decided: true });
+  };
   const lit = pointed ? [...pointed.reads, ...pointed.writes] : [];
   const openSentence = (s: SentenceView): void => {
     setHolds([]);
@@ -364,7 +373,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
-            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'review' ? (
             <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
           ) : place === 'different' ? (

@@ -7,10 +7,11 @@ import { AnswerChart } from '../charts/AnswerChart';
 import { roundTo, writeNumber } from '../../core/values/number';
 import { amount, counted, figure } from '../parts/api';
 import { FAINT, RULE } from '../parts/theme';
+import type { CellValue } from '../../core/values/cell';
 import { cellWords } from '../sheet/rows';
 
 /** The answer to a question: a small exact table, with how many rows are behind each line. */
-export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** What the answer is called where it is taken away. */ name: string }) {
+export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable; /** What the answer is called where it is taken away. */ name: string; /** Shows the rows behind a line. */ onRows: (row: readonly CellValue[]) => void }) {
   const [copied, setCopied] = useState(false);
   const numeric = answer.columns.map((_, c) => answer.rows.some((r) => typeof r[c] === 'number') && answer.rows.every((r) => r[c] === null || typeof r[c] === 'number'));
   const largest = answer.columns.map((_, c) => (numeric[c] ? Math.max(0, ...answer.rows.map((r) => Math.abs(Number(r[c] ?? 0)))) : 0));
@@ -45,7 +46,7 @@ export function AnswerTableView({ answer, name }: { answer: AnswerTable; /** Wha
                     {typeof v === 'number' ? <span title={cellWords(v)}>{shown(v, places[c]!)}</span> : cellWords(v) || <span style={{ color: FAINT }}>blank</span>}
                   </td>
                 ))}
-                <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px', color: FAINT }}>{figure(answer.members[r] ?? 0)}</td>
+                <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px' }}><button type="button" onClick={() => onRows(row)} aria-label={`${figure(answer.members[r] ?? 0)} rows behind ${cellWords(row[0] ?? null) || 'blank'}: say them`} style={{ border: 0, background: 'none', padding: 0, font: 'inherit', cursor: 'pointer', color: FAINT, textDecoration: 'underline', textDecorationColor: RULE, textUnderlineOffset: 3 }}>{figure(answer.members[r] ?? 0)}</button></td>
               </tr>
             ))}
           </tbody>

@@ -10,6 +10,7 @@ import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme';
 import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
 import { Sentence } from '../parts/Sentence';
+import type { CellValue } from '../../core/values/cell';
 import { cellWords } from '../sheet/rows';
 import { AnswerTableView } from './AnswerTableView';
 import { Spellings } from './Spellings';
@@ -30,7 +31,7 @@ interface Line {
 }
 
 /** The trial result, by kinds, the odd ones first; interlinear: the new value on the line, the old one small above it. */
-export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onKeep, onLeave, busy, progress, readOnly = false }: {
+export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onLeave, busy, progress, readOnly = false }: {
   workspaceId: number;
   stateId: number;
   proofs: readonly Proof[];
@@ -39,6 +40,8 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   onHold: (hold: ProofHold) => void;
   /** One of the plans was decided otherwise in the proof. */
   onDecide: (plan: number, decided: Plan) => void;
+  /** Shows the rows behind a line of an answer. */
+  onRows: (plan: number, row: readonly CellValue[]) => void;
   onKeep: () => void;
   onLeave: () => void;
   busy: boolean;
@@ -103,7 +106,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         {proofs.map((proof, p) => (
           <Box key={p} component="section" sx={{ pt: 1 }}>
             <Box sx={{ mb: 0.5 }}><Sentence text={proof.sentence} size={16} /></Box>
-            {proof.answer ? <AnswerTableView answer={proof.answer} name={proof.sentence.replace(/[‹›]/g, '').replace(/^Answer /, '').slice(0, 60)} /> : <Figures proof={proof} />}
+            {proof.answer ? <AnswerTableView answer={proof.answer} name={proof.sentence.replace(/[‹›]/g, '').replace(/^Answer /, '').slice(0, 60)} onRows={(row) => onRows(p, row)} /> : <Figures proof={proof} />}
             {proof.spellings && plans[p]?.step === 'standardise' && <Spellings groups={proof.spellings.groups} total={proof.spellings.total} plan={plans[p]} onDecide={readOnly ? null : (plan) => onDecide(p, plan)} />}
             {proof.kinds.length === 0 && !proof.answer && <ColumnsOnly proof={proof} />}
             {proof.kinds.map((kind) => {

@@ -11,7 +11,7 @@ import { conditionField, expressionField, withFormulas } from '../../formula/sch
 import { condition, expression } from '../../formula/syntax';
 import { toChunk } from '../../formula/vector';
 import { between, choice, columnName, field, list, mapped, numeral, oneOf, optional, record } from '../../language/exact';
-import { memoryColumn, type Chunk, type Column } from '../../table/column';
+import { type Chunk, type Column } from '../../table/column';
 import { chunkLength } from '../../table/column';
 import { sameColumns, type AnswerTable, type StepDefinition } from '../step';
 import type { Problem } from '../../formula/check';
@@ -66,17 +66,17 @@ function within(e: Expression, by: readonly string[]): Expression {
   return Object.fromEntries(Object.entries(e).map(([k, v]) => [k, one(v)])) as unknown as Expression;
 }
 
-/** A column of a table worked out in memory. */
+/** A column worked out chunk by chunk, when a chunk is asked for: of a figure over groups only few cells are looked at. */
 async function columnFor(name: string, as: Expression, table: Table, head: CheckedHead): Promise<Column> {
   const { type, scale } = typeOf(as, head);
   const formula = await prepare(as, table, head);
   const reads = formula.reads.map((n) => columnOf(table, n));
-  const chunks: Chunk[] = [];
-  for (let from = 0, ord = 0; from < table.size; from += CHUNK_ROWS, ord++) {
-    const vector = formula.evaluate(await Promise.all(reads.map((c) => c.load(ord))), from, chunkLength(table.size, ord));
-    chunks.push(toChunk(vector, vector.kind === 'text' ? 'text' : type === 'text' ? 'decimal' : type, scale));
-  }
-  return memoryColumn({ name, type, scale }, chunks);
+  const done = new Map<number, Promise<Chunk>>();
+  const work = async (ord: number): Promise<Chunk> => {
+    const vector = formula.evaluate(await Promise.all(reads.map((c) => c.load(ord))), ord * CHUNK_ROWS, chunkLength(table.size, ord));
+    return toChunk(vector, vector.kind === 'text' ? 'text' : type === 'text' ? 'decimal' : type, scale);
+  };
+  return { name, type, scale, load: (ord) => done.get(ord) ?? done.set(ord, work(ord)).get(ord)! };
 }
 
 /** The rows of a table for which a condition holds. */
@@ -102,23 +102,23 @@ async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<A
   const figures: Column[] = [];
   for (const f of plan.figures) figures.push(await columnFor(f.name, within(f.as, names), full, fullHead));
   const codes = names.length ? await groupsOf(full, names) : null;
-  const seen = new Set<number>();
+  // The first row of each group in the table's order, and how many rows it has.
+  const count = codes?.count ?? 1;
+  const firsts = new Int32Array(count).fill(-1);
+  const sizes = new Uint32Array(count);
+  const order: number[] = [];
+  for (let at = 0, all = rowCount(full); at < all; at++) {
+    const p = positionAt(full, at), g = codes ? codes.codes[p]! : 0;
+    sizes[g]!++;
+    if (firsts[g]! >= 0) continue;
+    firsts[g] = p;
+    if (order.length < MOST_GROUPS) order.push(g);
+  }
   const rows: CellValue[][] = [];
-  const members: number[] = [];
-  const place = new Map<number, number>();
-  for (let at = 0; at < rowCount(full); at++) {
-    const p = positionAt(full, at);
-    const g = codes ? codes.codes[p]! : 0;
-    if (seen.has(g)) {
-      members[place.get(g)!]!++;
-      continue;
-    }
-    if (seen.size >= MOST_GROUPS) continue;
-    seen.add(g);
-    place.set(g, rows.length);
-    members.push(1);
-    const cells = await Promise.all([...keys, ...figures].map(async (c) => cellValue(await c.load(Math.floor(p / CHUNK_ROWS)), p % CHUNK_ROWS, c.type)));
-    rows.push(cells);
+  const members = order.map((g) => sizes[g]!);
+  for (const g of order) {
+    const p = firsts[g]!;
+    rows.push(await Promise.all([...keys, ...figures].map(async (c) => cellValue(await c.load(Math.floor(p / CHUNK_ROWS)), p % CHUNK_ROWS, c.type))));
   }
   // No row at all: counts are zero, anything else is blank.
   if (rows.length === 0 && plan.by.length === 0) {
@@ -126,11 +126,11 @@ async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<A
     members.push(0);
   }
   const columns = [...plan.by.map((g) => g.name), ...plan.figures.map((f) => f.name)];
-  const order = rows.map((_, i) => i);
+  const sorted = rows.map((_, i) => i);
   const by = plan.order ? columns.indexOf(plan.order.name) : -1;
-  if (by >= 0) order.sort((a, b) => compareCells(rows[a]![by]!, rows[b]![by]!, plan.order!.down) || a - b);
-  else if (plan.most === undefined) order.sort((a, b) => inTime(plan.by, rows[a]!, rows[b]!) || a - b);
-  const taken = order.slice(0, plan.most ?? order.length);
+  if (by >= 0) sorted.sort((a, b) => compareCells(rows[a]![by]!, rows[b]![by]!, plan.order!.down) || a - b);
+  else if (plan.most === undefined) sorted.sort((a, b) => inTime(plan.by, rows[a]!, rows[b]!) || a - b);
+  const taken = sorted.slice(0, plan.most ?? sorted.length);
   return { columns, rows: taken.map((i) => rows[i]!), members: taken.map((i) => members[i]!), groups: rows.length };
 }
 
