@@ -56,6 +56,8 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['lots that are neither rejected nor on hold', 'Keep rows where ‹Status› is not "rejected" or "on hold".'],
   ['which columns are less than 90% filled?', 'List the columns filled in less than 90 percent of the rows.'],
   ['how many columns are completely empty', 'Count the columns filled in at most 0 percent of the rows.'],
+  ['what goes with the moisture', 'Show what goes with ‹Moisture›.'],
+  ['forecast the kg for the next three weeks', 'Forecast the total of ‹Kg› by week of ‹Delivered›, 3 ahead.'],
   ['every lot must have a beekeeper', 'Check that ‹Beekeeper› is filled.'],
   ['kg must be between 20 and 70', 'Check that ‹Kg› is at least 20 and ‹Kg› is at most 70.'],
   ['lot has to be unique', 'Check that (the number of rows for each ‹Lot›) equals 1.'],

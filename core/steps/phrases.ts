@@ -9,9 +9,11 @@ import { phrases as distinct } from './distinct/phrases';
 import { phrases as drop } from './drop/phrases';
 import { phrases as fill } from './fill/phrases';
 import { phrases as filter } from './filter/phrases';
+import { phrases as forecast } from './forecast/phrases';
 import { phrases as mask } from './mask/phrases';
 import { phrases as move } from './move/phrases';
 import { phrases as pick } from './pick/phrases';
+import { phrases as relate } from './relate/phrases';
 import { phrases as rename } from './rename/phrases';
 import { phrases as replace } from './replace/phrases';
 import { phrases as sample } from './sample/phrases';
@@ -24,4 +26,4 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();

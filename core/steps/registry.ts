@@ -12,9 +12,11 @@ import { distinct, type DistinctPlan } from './distinct/step';
 import { drop, type DropPlan } from './drop/step';
 import { fill, type FillPlan } from './fill/step';
 import { filter, type FilterPlan } from './filter/step';
+import { forecast, type ForecastPlan } from './forecast/step';
 import { mask, type MaskPlan } from './mask/step';
 import { move, type MovePlan } from './move/step';
 import { pick, type PickPlan } from './pick/step';
+import { relate, type RelatePlan } from './relate/step';
 import { rename, type RenamePlan } from './rename/step';
 import { replace, type ReplacePlan } from './replace/step';
 import { sample, type SamplePlan } from './sample/step';
@@ -29,14 +31,14 @@ import type { StepDefinition } from './step';
 
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
-  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | MaskPlan | MovePlan
-  | PickPlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
+  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | ForecastPlan | MaskPlan | MovePlan
+  | PickPlan | RelatePlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, ask];
+export const STEPS: readonly AnyStep[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, relate, forecast, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

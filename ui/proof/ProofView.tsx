@@ -107,6 +107,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
           <Box key={p} component="section" sx={{ pt: 1 }}>
             <Box sx={{ mb: 0.5 }}><Sentence text={proof.sentence} size={16} /></Box>
             {proof.answer ? <AnswerTableView answer={proof.answer} name={proof.sentence.replace(/[‹›]/g, '').replace(/^Answer /, '').slice(0, 60)} onRows={(row) => onRows(p, row)} /> : <Figures proof={proof} />}
+            {NOTES[plans[p]?.step ?? ''] && <Typography sx={{ fontSize: 12.5, color: ACCENTS.pending.color }}>{NOTES[plans[p]!.step]}</Typography>}
             {proof.spellings && plans[p]?.step === 'standardise' && <Spellings groups={proof.spellings.groups} total={proof.spellings.total} plan={plans[p]} onDecide={readOnly ? null : (plan) => onDecide(p, plan)} />}
             {proof.kinds.length === 0 && !proof.answer && <ColumnsOnly proof={proof} />}
             {proof.kinds.map((kind) => {
@@ -167,6 +168,12 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
     </Box>
   );
 }
+
+/** What an answer is not, said beside it. */
+const NOTES: Readonly<Record<string, string>> = {
+  relate: 'Hints, not causes: what goes together may have a third thing behind it.',
+  forecast: 'A straight line through the periods so far, carried on. If it goes on so, 95 in 100 totals lie between “At least” and “At most”.',
+};
 
 const toggled = (set: ReadonlySet<string>, key: string): ReadonlySet<string> => {
   const next = new Set(set);
