@@ -3,6 +3,7 @@ import type { CheckedHead } from '../formula/check';
 import { mismatches } from '../formula/dimensions';
 import type { Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
+import { folded } from '../values/fold';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
@@ -378,6 +379,8 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
     const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + WEIGHTS.close);
     if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
+    const listed = cheaper ? null : inLists(best, head);
+    if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
     if (!cheaper && unlike(best.plans)) return { outcome: 'question', message: 'This adds or takes away what is measured in different units. Is it meant all the same?', choices: distinctReadings([best, ...whole.filter((r) => !unlike(r.plans))]).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }
@@ -399,6 +402,19 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
   const about = unknown.length ? `I do not know what ${unknown.slice(0, 3).map((w) => `“${w.text}”`).join(', ')} stand${unknown.length === 1 ? 's' : ''} for here.` : 'I cannot make out what should change.';
   const hint = near.length ? ` The nearest columns are ${near.map((n) => `‹${n}›`).join(', ')}.` : '';
   return cannot(`${about}${hint} This would work: ${exampleFor(head)}`, unused, near);
+}
+
+/** A value that also stands in cells together with others ('Chess' in 'Chess;Choir'): are those rows meant too? The same reading with them, where it is not said. */
+function inLists(reading: Reading, head: CheckedHead): { readonly message: string; readonly other: Reading } | null {
+  const [plan] = reading.plans;
+  if (reading.plans.length !== 1 || plan?.step !== 'filter' || plan.where.kind !== 'among' || plan.where.of.kind !== 'column') return null;
+  const { of, texts } = plan.where;
+  const values = head.glances?.get(of.name)?.values ?? [];
+  const wanted = new Set(texts.map(folded));
+  const rows = values.reduce((n, [text, k]) => { const parts = text.split(/[;,|/]/).map(folded); return n + (parts.length > 1 && parts.length <= 8 && parts.some((p) => wanted.has(p)) ? k : 0); }, 0);
+  if (rows === 0) return null;
+  const other: Plan = { ...plan, where: { kind: 'text', test: 'mentions', of, texts } };
+  return { message: `${texts.map((t) => `“${t}”`).join(' or ')} also ${texts.length === 1 ? 'stands' : 'stand'} together with others in ${rows} ${rows === 1 ? 'row' : 'rows'}. Which rows are meant?`, other: { ...reading, plans: [other], sentences: [sayPlan(other)] } };
 }
 
 /** Sums of things that cannot be put together, kilos and litres: hardly meant where the words can be understood otherwise. */

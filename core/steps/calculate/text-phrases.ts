@@ -230,6 +230,7 @@ export const textPhrases = [
   rule('ex1', 'how long ~be ~each? $col:c ,? in? characters|letters', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.1),
 
   // How many things a list holds
+  rule('ex1', '~countWord $col:c ~be|does|do|did|has|have ~each? $rows|$noun|$guess|$col in|at|on|part|member|take|attend|go|goes of|to?', ({ c }, x: Context) => listed(c, x), -0.3),
   rule('ex1', '~countWord $col:c does|do|did|has|have|are|is|were|was there? on|for|in|of|with? ~each? $rows|$noun|$guess|$col have|has|had|got|hold|list|show|lists|holds|shows?', ({ c }, x: Context) => listed(c, x), -0.2),
   rule('ex1', '~countWord $col:c on|for|in|of|per|by each|every? $rows|$noun|$guess', ({ c }, x: Context) => listed(c, x), -0.2),
   rule('ex1', '~countWord entries|items|things|parts|pieces|values|elements are|is? in|inside|of the? $col:c', ({ c }, x: Context) => listed(c, x), -0.2),

@@ -1,6 +1,8 @@
 import type { DistinctPlan } from './step';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { number } from '../../formula/expression';
+import { add } from '../calculate/adding';
 
 type Keep = DistinctPlan['keep'];
 const distinct = (by: readonly string[], keep: Keep = 'first') => plans({ step: 'distinct', keep, by });
@@ -14,12 +16,17 @@ const repeats = (columns: readonly string[]): Act => ({ key: 'repeats', apply: (
 const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step === 'distinct' && !plan.alike ? { step: 'take', count: 1, choice: { kind, column }, by: plan.by } : null));
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
+/** A column that says of each row whether it stands there more than once. */
+const markRepeats = (by: readonly string[]) => add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '>', left: { kind: 'total', fn: 'count', of: number(1), by }, right: number(1) }, then: { kind: 'text', value: 'yes' } }], otherwise: { kind: 'text', value: 'no' } }, 'Duplicate');
+
 export const phrases = [
   rule('alike', '~same $col:c', ({ c }) => [c], 0),
   rule('alike', '~same $col:c ~list $alike:r', ({ c, r }) => [c, ...r], 0),
   rule('alike', '~same $col:c on|for|at $alike:r', ({ c, r }) => [c, ...r], 0),
   rule('clause', '~drop $rows|$noun ~rel? ~be? in|there|here? there|here|in? ~duplicates', (_s, x: Context) => repeats(everything(x)), 0.1),
   rule('clause', '~drop the? second|other|extra one|ones|copy|copies of? $rows|$noun ~rel ~be? in|there|here? there|here|in? ~duplicates', (_s, x: Context) => repeats(everything(x)), 0.05),
+  rule('clause', 'mark|flag|tag the? all? ~duplicates ~into? ~column?', (_s, x: Context) => markRepeats(everything(x)), 0),
+  rule('clause', 'mark|flag|tag the? all? ~duplicates by|on|of|in|for $cols:c', ({ c }) => markRepeats(c), 0),
   rule('clause', '~drop ~duplicates', (_s, x: Context) => repeats(everything(x)), 0.3),
   rule('clause', '~drop duplicate|duplicated|repeated|double $cols:c', ({ c }) => distinct(c), 0),
   rule('clause', '~drop ~duplicates by|on|of|in|for|according to? $cols:c', ({ c }) => distinct(c), 0),

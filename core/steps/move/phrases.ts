@@ -15,6 +15,8 @@ export const phrases = [
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~last', ({ c }) => move(c, { to: 'last' }), 0),
   rule('clause', 'and? $cols:c column|columns? to? ~first', ({ c }) => also(c, { to: 'first' }), 0.1),
   rule('clause', 'and? $cols:c column|columns? to? ~last', ({ c }) => also(c, { to: 'last' }), 0.1),
+  rule('clause', 'and $cols:c column|columns? to? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : also(c, { side: 'after', beside: b })), 0.1),
+  rule('clause', 'and $cols:c column|columns? to? ~before $col:b', ({ c, b }) => (c.includes(b) ? null : also(c, { side: 'before', beside: b })), 0.1),
   rule('clause', 'swap|exchange|switch the? places|positions|order? of? $col:a and|with|for $col:b around|over|columns?', ({ a, b }) => swap(a, b), 0),
 ].flat();
 

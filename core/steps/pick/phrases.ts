@@ -3,6 +3,8 @@ import { rule } from '../../language/chart';
 
 export const phrases = [
   rule('clause', '~keepOnly the? column|columns? $cols:c columns|column?', ({ c }) => plans({ step: 'pick', columns: c }), 0.25),
+  rule('clause', 'the? columns|column|fields i|we need|want|require|use ,|:|are? $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), -0.3),
+  rule('clause', 'i|we only? need|want only? these|the? columns|fields ,|:? $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), -0.1),
   rule('clause', '~keepOnly column|columns $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0),
   rule('clause', '~keep just|only column|columns? $cols:c columns|column?', ({ c }) => plans({ step: 'pick', columns: c }), 0.1),
   rule('clause', '~drop all columns|column except|but $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0),
