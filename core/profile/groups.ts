@@ -12,8 +12,25 @@ export interface Groups {
 /** Pairs of group numbers up to this many are looked up in an array, more in a map. */
 const MOST_CELLS = 1 << 22;
 
-/** Groups the positions of a table by what a person would call equal values of some columns. Blanks are one value. O(rows * columns). */
-export async function groupsOf(table: Table, by: readonly string[]): Promise<Groups> {
+/** Groups of tables that are in use: the figures of one formula, and the groups of an answer, share them. */
+const known = new WeakMap<Table, Map<string, Promise<Groups>>>();
+const MOST_KEPT = 4;
+
+/** Groups the positions of a table by what a person would call equal values of some columns. Blanks are one value. Worked out once for each table. O(rows * columns). */
+export function groupsOf(table: Table, by: readonly string[]): Promise<Groups> {
+  let own = known.get(table);
+  if (!own) known.set(table, (own = new Map()));
+  const key = JSON.stringify(by);
+  let groups = own.get(key);
+  if (!groups) {
+    if (own.size >= MOST_KEPT) own.delete(own.keys().next().value!);
+    own.set(key, (groups = grouped(table, by)));
+    groups.catch(() => own.delete(key));
+  }
+  return groups;
+}
+
+async function grouped(table: Table, by: readonly string[]): Promise<Groups> {
   let all: Groups = { codes: new Int32Array(table.size), count: 1 };
   for (const [i, name] of by.entries()) {
     const own = await groupsOfColumn(table, columnOf(table, name));
