@@ -51,7 +51,7 @@ test('the queue holds the odd kinds, failing checks and holds of all sentences; 
   const ids = await bring();
   await keep(ids, 'Turn ‹Price› into numbers.', 'Check that ‹Kg› is at least 12.', 'Add ‹Value› as ‹Kg› times ‹Price›.');
   const first = await review.viewReview(ids.workspaceId);
-  expect(first.items.map((i) => [i.n, i.reason, i.kind, i.rows])).toEqual([[2, 'check', 'untold', 1], [2, 'check', 'fails', 2], [3, 'odd', expect.any(String), 1], [1, 'odd', expect.any(String), 6], [3, 'odd', expect.any(String), 6]]);
+  expect(first.items.map((i) => [i.n, i.reason, i.kind, i.rows])).toEqual([[2, 'check', 'fails', 2], [2, 'odd', 'untold', 1], [3, 'odd', expect.any(String), 1], [1, 'odd', expect.any(String), 6], [3, 'odd', expect.any(String), 6]]);
   const odd = first.items[3]!;
   const { total, rows: list, columns } = await review.reviewRows({ workspaceId: ids.workspaceId, key: odd.key, kind: odd.kind, what: 'kind', ...page });
   expect([total, columns, list[0]!.position, list[0]!.before]).toEqual([6, ['Lot', 'Price'], 7, ['L-8', 'n/a']]);

@@ -77,7 +77,7 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
       const whole = own.findLast((l) => l.kind === kind.key && l.position === null);
       const rows = own.filter((l) => l.position !== null && l.kind === kind.key);
       const held = kind.held > 0 ? holds.filter((h) => h.entryKey === entry.key) : [];
-      const reason: Reason | null = kind.held > 0 ? 'held' : isCheck ? (kind.key === FAILS || kind.key === UNTOLD ? 'check' : null) : kind.odd ? 'odd' : null;
+      const reason: Reason | null = kind.held > 0 ? 'held' : isCheck ? (kind.key === FAILS ? 'check' : kind.key === UNTOLD ? 'odd' : null) : kind.odd ? 'odd' : null;
       if (!reason) continue;
       const settled = reason !== 'held' && whole?.verdict === 'right' && whole.rows === kind.rows;
       const note = whole?.note || held.map((h) => h.note).filter(Boolean).join('; ');

@@ -11,7 +11,7 @@ import type { CellValue } from '../../core/values/cell';
 import { cellWords } from '../sheet/rows';
 
 /** The answer to a question: a small exact table, with how many rows are behind each line. */
-export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable; /** What the answer is called where it is taken away. */ name: string; /** Shows the rows behind a line. */ onRows: (row: readonly CellValue[]) => void }) {
+export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable; /** What the answer is called where it is taken away. */ name: string; /** Shows the rows behind a line; null where the lines are no groups of rows. */ onRows: ((row: readonly CellValue[]) => void) | null }) {
   const [copied, setCopied] = useState(false);
   const numeric = answer.columns.map((_, c) => answer.rows.some((r) => typeof r[c] === 'number') && answer.rows.every((r) => r[c] === null || typeof r[c] === 'number'));
   const largest = answer.columns.map((_, c) => (numeric[c] ? Math.max(0, ...answer.rows.map((r) => Math.abs(Number(r[c] ?? 0)))) : 0));
@@ -43,10 +43,10 @@ export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable;
               <tr key={r}>
                 {row.map((v, c) => (
                   <td key={c} style={{ textAlign: numeric[c] ? 'right' : 'left', padding: '1px 14px 1px 4px', minWidth: numeric[c] && bars ? 130 : undefined, background: numeric[c] && bars && largest[c] ? `linear-gradient(to left, #dfe8df ${(100 * Math.abs(Number(v ?? 0))) / largest[c]!}%, transparent 0)` : undefined, backgroundSize: '100% 3px', backgroundRepeat: 'no-repeat', backgroundPosition: '0 100%' }}>
-                    {typeof v === 'number' ? <span title={cellWords(v)}>{shown(v, places[c]!)}</span> : cellWords(v) || <span style={{ color: FAINT }}>blank</span>}
+                    {typeof v === 'number' ? <span title={cellWords(v)}>{shown(v, places[c]!)}</span> : cellWords(v) || (numeric[c] ? '' : <span style={{ color: FAINT }}>blank</span>)}
                   </td>
                 ))}
-                <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px' }}><button type="button" onClick={() => onRows(row)} aria-label={`${figure(answer.members[r] ?? 0)} rows behind ${cellWords(row[0] ?? null) || 'blank'}: say them`} style={{ border: 0, background: 'none', padding: 0, font: 'inherit', cursor: 'pointer', color: FAINT, textDecoration: 'underline', textDecorationColor: RULE, textUnderlineOffset: 3 }}>{figure(answer.members[r] ?? 0)}</button></td>
+                <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px' }}>{onRows === null || !answer.members[r] ? <span style={{ color: FAINT }}>{figure(answer.members[r] ?? 0)}</span> : <button type="button" onClick={() => onRows(row)} aria-label={`${figure(answer.members[r] ?? 0)} rows behind ${cellWords(row[0] ?? null) || 'blank'}: say them`} style={{ border: 0, background: 'none', padding: 0, font: 'inherit', cursor: 'pointer', color: FAINT, textDecoration: 'underline', textDecorationColor: RULE, textUnderlineOffset: 3 }}>{figure(answer.members[r] ?? 0)}</button>}</td>
               </tr>
             ))}
           </tbody>

@@ -106,10 +106,10 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         {proofs.map((proof, p) => (
           <Box key={p} component="section" sx={{ pt: 1 }}>
             <Box sx={{ mb: 0.5 }}><Sentence text={proof.sentence} size={16} /></Box>
-            {proof.answer ? <AnswerTableView answer={proof.answer} name={proof.sentence.replace(/[‹›]/g, '').replace(/^Answer /, '').slice(0, 60)} onRows={(row) => onRows(p, row)} /> : <Figures proof={proof} />}
             {NOTES[plans[p]?.step ?? ''] && <Typography sx={{ fontSize: 12.5, color: ACCENTS.pending.color }}>{NOTES[plans[p]!.step]}</Typography>}
+            {proof.answer ? <AnswerTableView answer={proof.answer} name={proof.sentence.replace(/[‹›]/g, '').replace(/^Answer /, '').slice(0, 60)} onRows={plans[p]?.step === 'ask' ? (row) => onRows(p, row) : null} /> : <Figures proof={proof} />}
             {proof.spellings && plans[p]?.step === 'standardise' && <Spellings groups={proof.spellings.groups} total={proof.spellings.total} plan={plans[p]} onDecide={readOnly ? null : (plan) => onDecide(p, plan)} />}
-            {proof.kinds.length === 0 && !proof.answer && <ColumnsOnly proof={proof} />}
+            {proof.kinds.length === 0 && !proof.answer && plans[p]?.step !== 'define' && <ColumnsOnly proof={proof} />}
             {proof.kinds.map((kind) => {
               const k = ++index;
               const line: Line = { plan: p, kind, row: null };
@@ -169,9 +169,10 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   );
 }
 
-/** What an answer is not, said beside it. */
+/** What a sentence does, or an answer is not, said beside it. */
 const NOTES: Readonly<Record<string, string>> = {
   relate: 'Hints, not causes: what goes together may have a third thing behind it.',
+  define: 'Nothing in the table changes. From now on this name stands for the calculation in any sentence; when it is edited, the sentences that use it are worked out anew.',
   forecast: 'A straight line through the periods so far, carried on. If it goes on so, 95 in 100 totals lie between “At least” and “At most”.',
 };
 
