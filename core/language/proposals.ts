@@ -84,7 +84,7 @@ function rules(head: CheckedHead, put: Put): void {
     if (g.blanks > 0 && g.blanks <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'not', of: { kind: 'empty', of: { kind: 'column', name } } } }, `“${name}” is filled but for ${g.blanks} of ${g.rows} rows`, g.blanks, 0.9);
     if (i > 0 || g.blanks > 0 || !g.values) continue;
     const repeated = g.values.filter(([, k]) => k > 1).reduce((n, [, k]) => n + k, 0);
-    if (repeated <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: { kind: 'number', value: 1 }, by: [name] }, right: { kind: 'number', value: 1 } } }, repeated ? `“${name}” tells the rows apart but for ${repeated}` : `“${name}” tells the rows apart`, Math.max(1, repeated), 0.8);
+    if (repeated <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: { kind: 'number', value: 1 }, by: [name] }, right: { kind: 'number', value: 1 } } }, repeated ? `“${name}” tells the rows apart but for ${repeated}` : `“${name}” tells the rows apart`, repeated || g.rows, 0.8);
   }
 }
 
