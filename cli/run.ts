@@ -6,7 +6,7 @@ import { once } from 'node:events';
 import { openSession, tell } from '../core/brief/session';
 import { createHash } from 'node:crypto';
 import { recordMarkdown, sessionRecord } from '../core/brief/record';
-import { csvPieces, jsonPieces } from '../core/formats/write';
+import { csvDigest, csvPieces, jsonPieces } from '../core/formats/write';
 import { importRows, previewFile, type ImportSettings } from '../core/formats/import';
 import { memoryColumn, type Chunk } from '../core/table/column';
 import type { AnswerTable } from '../core/steps/step';
@@ -49,7 +49,7 @@ export async function runOnce(order: RunOrder, open: typeof createReadStream): P
     await writeTable(session.table, path.join(order.out, `${order.tables[0]!.name}.${order.json ? 'json' : 'csv'}`), order);
     for (const [i, table] of tables.slice(1).entries()) await writeTable(table, path.join(order.out, `${order.tables[i + 1]!.name}.${order.json ? 'json' : 'csv'}`), order);
     const { settings, sha256 } = read[0]!;
-    const record = await sessionRecord(session, tables[0]!, { file: path.basename(order.tables[0]!.file), sha256, settings }, await tableHash(session.table));
+    const record = await sessionRecord(session, tables[0]!, { file: path.basename(order.tables[0]!.file), sha256, settings }, await csvDigest(session.table, createHash('sha256')));
     writeFileSync(path.join(order.out, 'record.md'), recordMarkdown(record));
     writeFileSync(path.join(order.out, 'record.json'), `${JSON.stringify(record, null, 2)}\n`);
     writeFileSync(path.join(order.out, 'brief.txt'), session.entries.map((e, i) => `${i + 1}. ${e.sentence}\n`).join(''));
@@ -79,13 +79,6 @@ export async function readTable(name: string, file: string, open: typeof createR
   const key = process.env['KULFI_MASK_KEY'];
   const table = { name, columns: imported.heads.map((h, c) => memoryColumn(h, chunks[c] ?? [])), size: imported.size, rows: null, ...(key ? { key } : {}) };
   return { table, settings, sha256: hash.digest('hex') };
-}
-
-/** The SHA-256 of a table as CSV. */
-export async function tableHash(table: Table): Promise<string> {
-  const hash = createHash('sha256');
-  for await (const piece of csvPieces(table)) hash.update(piece);
-  return hash.digest('hex');
 }
 
 async function foundSettings(file: string, open: typeof createReadStream): Promise<ImportSettings> {

@@ -1,9 +1,11 @@
+import { createHash } from 'node:crypto';
 import { createReadStream, readFileSync } from 'node:fs';
 import Joi from 'joi';
 import type { WorkRecord } from '../core/brief/record';
 import { replay } from '../core/brief/session';
+import { csvDigest } from '../core/formats/write';
 import { rowCount } from '../core/table/table';
-import { readTable, tableHash } from './run';
+import { readTable } from './run';
 
 const recordSchema = Joi.object({
   kulfi: Joi.valid('record 1').required(),
@@ -39,7 +41,7 @@ export async function verify(recordFile: string, sourceFile: string): Promise<nu
   const same = say(sha256 === record.source.sha256, `the source, SHA-256 ${sha256}`);
   if (record.brief.some((s) => s.sentence.startsWith('Mask ') && !s.sentence.includes(' leaving ')) && !table.key) process.stdout.write('note     the brief masks under a key: give it as KULFI_MASK_KEY, or the result cannot be the same\n');
   const session = await replay(table, record.brief);
-  const hash = await tableHash(session.table);
+  const hash = await csvDigest(session.table, createHash('sha256'));
   const rows = say(rowCount(session.table) === record.result.rows, `rows after ${record.brief.length} sentences: ${rowCount(session.table)}`);
   const bytes = say(hash === record.result.sha256, `the result as CSV, SHA-256 ${hash}`);
   return same && rows && bytes ? 0 : DIFFERS;

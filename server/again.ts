@@ -1,5 +1,5 @@
 import { and, eq, isNotNull } from 'drizzle-orm';
-import { FAILS } from '../core/steps/check/step';
+import { checkedRows } from '../core/brief/record';
 import { differences, type BriefRun } from '../core/review/difference';
 import { tieColumns, type FreshColumn } from '../core/language/ties';
 import { headAfter } from '../core/language/acts';
@@ -17,7 +17,7 @@ import { checksNow } from './review';
 import { makeRevision, type Progress } from './runner';
 import { loadState } from './store/tables';
 import { importUpload, previewUpload } from './uploads';
-import { currentStates } from './workspaces';
+import { currentStates, tableNow } from './workspaces';
 
 /** The sentence that ties the columns of a new file to those of the brief has this key in every workspace. */
 const TIES = 'ties';
@@ -100,9 +100,8 @@ export async function runAgain(order: AgainOrder, onProgress: (p: Progress) => v
     const keys = new Set(origin.entries.map((e) => e.key));
     const holds = (await openHolds(db, order.workspaceId)).filter((h) => h.kind !== null && keys.has(h.entryKey)).map((h) => ({ key: h.entryKey, kind: h.kind, position: null, note: h.note }));
     if (plans.length) {
-      const [row] = await db.select({ version: schema.workspaces.version }).from(schema.workspaces).where(eq(schema.workspaces.id, made.workspaceId));
-      const { table } = await loadState(pool(), (await currentStates(made.workspaceId)).states.get(made.tableId)!);
-      await makeRevision({ workspaceId: made.workspaceId, version: row!.version, list: plans.map((p) => ({ ...p, sourceId: made.tableId })), label: `the brief of ${origin.name}`, holds, settle: [], as: 'new' }, table.size, (p) => onProgress({ done: p.total / 2 + p.done / 2, total: p.total }), signal);
+      const { table, row } = await tableNow(made.workspaceId, made.tableId);
+      await makeRevision({ workspaceId: made.workspaceId, version: row.version, list: plans.map((p) => ({ ...p, sourceId: made.tableId })), label: `the brief of ${origin.name}`, holds, settle: [], as: 'new' }, table.size, (p) => onProgress({ done: p.total / 2 + p.done / 2, total: p.total }), signal);
     }
   } catch (error) {
     await db.delete(schema.workspaces).where(eq(schema.workspaces.id, made.workspaceId));
@@ -130,7 +129,7 @@ async function runOf(workspaceId: number, sourceId: number): Promise<BriefRun> {
     rowsOut: rowCount(now.table),
     sentences: own.filter((e) => e.key !== TIES).map((e) => ({ key: e.key, sentence: e.sentence, rows: e.report.rowsIn, kinds: e.plan.step === 'check' ? [] : e.report.kinds })),
     totals: now.totals,
-    failing: own.filter((e) => e.plan.step === 'check').map((e) => ({ sentence: e.sentence, rows: checks.get(e.key)?.kinds.find((k) => k.key === FAILS)?.rows ?? 0 })),
+    failing: own.filter((e) => e.plan.step === 'check').map((e) => ({ sentence: e.sentence, rows: checkedRows(e.sentence, checks.get(e.key) ?? null).fails ?? 0 })),
   };
 }
 

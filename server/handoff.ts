@@ -7,6 +7,7 @@ import { recordMarkdown } from '../core/brief/record';
 import { cellBatches } from '../core/formats/write';
 import { MISFIT, type ColumnType } from '../core/table/column';
 import { definitionOf } from '../core/steps/registry';
+import { writtenBy } from '../core/steps/step';
 import { eachChunk, rowCount, type Table } from '../core/table/table';
 import { uniqueName } from '../core/values/names';
 import { getConfig } from './config';
@@ -16,7 +17,7 @@ import { headFor, type EntryRow } from './revise';
 import { recordOf } from './record';
 import { loadState } from './store/tables';
 import { sourceOf } from './uploads';
-import { currentStates } from './workspaces';
+import { tableNow } from './workspaces';
 
 /** What an Office Open XML sheet can hold. */
 const MOST_SHEET_ROWS = 1_048_575;
@@ -30,8 +31,7 @@ const sheetName = (name: string): string => name.replace(/[[\]:*?/\\]/g, ' ').tr
 
 /** A table as an Office Open XML workbook, written as it is read: cells typed, dates as dates, the record as a second sheet. */
 export async function workbook(workspaceId: number, tableId: number): Promise<ReadableStream<Uint8Array>> {
-  const { states } = await currentStates(workspaceId);
-  const { table } = await loadState(pool(), states.get(tableId)!);
+  const { table } = await tableNow(workspaceId, tableId);
   if (rowCount(table) > MOST_SHEET_ROWS || table.columns.length > MOST_SHEET_COLUMNS) throw new Told(`A workbook's sheet holds ${MOST_SHEET_ROWS} rows and ${MOST_SHEET_COLUMNS} columns; this table is larger. Take it away as CSV.`, 422, 'large');
   const record = recordMarkdown(await recordOf(workspaceId, tableId));
   const out = new PassThrough();
@@ -87,9 +87,7 @@ async function origins(entries: readonly EntryRow[], table: Table, fileName: str
   const found = new Map(table.columns.map((c) => [c.name, `as it came in ${fileName}`]));
   for (const [i, entry] of entries.entries()) {
     const head = await headFor(await loadState(pool(), entry.before));
-    for (const c of definitionOf(entry.plan).outline(entry.plan, head).columns) {
-      if ('made' in c.from || c.from.kept !== c.head.name) found.set(c.head.name, `sentence ${i + 1}: ${entry.sentence}`);
-    }
+    for (const name of writtenBy(definitionOf(entry.plan).outline(entry.plan, head))) found.set(name, `sentence ${i + 1}: ${entry.sentence}`);
   }
   return found;
 }
@@ -98,12 +96,8 @@ async function origins(entries: readonly EntryRow[], table: Table, fileName: str
 export async function handOff(order: DatabaseOrder): Promise<{ rows: number; columns: readonly { name: string; type: string }[] }> {
   // Kulfi's own tables lie in 'public': a table of the same name must not take their place.
   if (order.connection === null && /^(?:public|drizzle|information_schema|pg_.*)$/.test(order.schema)) throw new Told(`In Kulfi's own database the schema “${order.schema}” is taken. Use another one, such as handoff.`, 422, 'schema');
-  const { states, entries } = await currentStates(order.workspaceId);
-  const stateId = states.get(order.tableId);
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  const { table } = await loadState(pool(), stateId);
+  const { table, entries: own } = await tableNow(order.workspaceId, order.tableId);
   const { fileName } = await sourceOf(order.tableId);
-  const own = entries.filter((e) => e.sourceId === order.tableId);
   const [types, from] = await Promise.all([sqlTypes(table), origins(own, table, fileName)]);
   const names: string[] = [];
   for (const c of table.columns) names.push(uniqueName(c.name.slice(0, MOST_NAME - 4), names));

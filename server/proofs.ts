@@ -6,12 +6,13 @@ import { CHUNK_ROWS } from '../core/table/column';
 import type { CheckedHead } from '../core/formula/check';
 import type { Table } from '../core/table/table';
 import { balance } from '../core/review/balance';
+import { madeBy } from '../core/steps/step';
 import { mostDifferent } from '../core/review/examples';
 import { headAfter } from '../core/language/acts';
 import type { Proof, ProofKind, ProofRow } from '../contract/views';
 import { pool } from './db/client';
 import { Told } from './errors';
-import { cellsAt } from './rows';
+import { cellsNamed } from './rows';
 import { headFor } from './revise';
 import { loadState } from './store/tables';
 
@@ -46,7 +47,7 @@ export async function prove(stateId: number, plans: readonly Plan[], part: 'firs
 async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead): Promise<Omit<Proof, 'answer' | 'spellings'>> {
   const definition = definitionOf(plan);
   const outline = definition.outline(plan, head);
-  const made = new Set(outline.columns.flatMap((c) => ('made' in c.from ? [c.head.name] : [])));
+  const made = new Set(madeBy(outline));
   const names = [...new Set([...definition.reads(plan), ...made])];
   const shown = names.length ? names.slice(0, 8) : after.columns.slice(0, 6).map((c) => c.name);
   // The first column helps to know the row by.
@@ -56,14 +57,14 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   const keeps = after.rows && report.rowsIn !== report.rowsOut ? new Set(after.rows) : null;
   for (const kind of report.kinds) {
     const looked = spreadOver(kind, report.codes!, before);
-    const [allOld, allNow] = await Promise.all([cellsAt(only(before, columns), looked), cellsAt(only(after, columns), looked)]);
+    const [allOld, allNow] = await Promise.all([cellsNamed(before, columns, looked), cellsNamed(after, columns, looked)]);
     const places = columns.map((c, i) => (made.has(c) ? i : -1)).filter((i) => i >= 0);
-    const of = (cells: CellValue[][], i: number, table: Table): CellValue[] => { const row = spread(cells[i]!, table, columns); return (places.length ? places : row.map((_, k) => k)).map((k) => row[k]!); };
-    const chosen = mostDifferent(looked.map((_, i) => ({ before: of(allOld, i, before), after: of(allNow, i, after) })), EXAMPLES);
+    const concerned = (row: CellValue[]): CellValue[] => (places.length ? places.map((k) => row[k]!) : row);
+    const chosen = mostDifferent(looked.map((_, i) => ({ before: concerned(allOld[i]!), after: concerned(allNow[i]!) })), EXAMPLES);
     const [positions, old, now] = [chosen.map((i) => looked[i]!), chosen.map((i) => allOld[i]!), chosen.map((i) => allNow[i]!)];
     kinds.push({
       ...kind,
-      examples: positions.map((position, i) => ({ position, before: spread(old[i]!, before, columns), after: spread(now[i]!, after, columns), gone: keeps !== null && !keeps.has(position) })),
+      examples: positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position) })),
     });
   }
   const changedNumbers = [...made];
@@ -112,16 +113,7 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
   }
   const proof = await proofOf(plan, table, tried, { ...report, kinds: [] }, true, head);
   const columns = proof.columns.map((c) => c.name);
-  const [old, now] = await Promise.all([cellsAt(only(table, columns), positions), cellsAt(only(tried, columns), positions)]);
+  const [old, now] = await Promise.all([cellsNamed(table, columns, positions), cellsNamed(tried, columns, positions)]);
   const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
-  return positions.map((position, i) => ({ position, before: spread(old[i]!, table, columns), after: spread(now[i]!, tried, columns), gone: keeps !== null && !keeps.has(position) }));
-}
-
-/** A table with only the columns that it has of those named, in their order. */
-const only = (table: Table, names: readonly string[]): Table => ({ ...table, columns: names.flatMap((n) => table.columns.filter((c) => c.name === n)) });
-
-/** Cells put to the places of all the columns named; null where the table has no such column. */
-function spread(cells: readonly CellValue[], table: Table, names: readonly string[]): CellValue[] {
-  let at = 0;
-  return names.map((n) => (table.columns.some((c) => c.name === n) ? cells[at++]! : null));
+  return positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position) }));
 }

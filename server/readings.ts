@@ -6,6 +6,7 @@ import { learn, type Lesson } from '../core/language/lessons';
 import { proposals } from '../core/language/proposals';
 import { headAfter } from '../core/language/acts';
 import { identifier } from '../core/formula/sql';
+import { sqlName } from '../core/values/names';
 import { readExact, type Plan } from '../core/steps/registry';
 import { termsOf } from '../core/steps/define/terms';
 import { planSql } from '../core/steps/sql';
@@ -16,16 +17,14 @@ import * as schema from './db/schema';
 import { Told } from './errors';
 import { headFor, type EntryRow } from './revise';
 import { loadState } from './store/tables';
-import { currentStates } from './workspaces';
+import { currentStates, tableNow } from './workspaces';
 
 /** What is known of one version of a table. */
 const headOf = async (stateId: number): Promise<CheckedHead> => headFor(await loadState(pool(), stateId));
 
 /** What is known of a table as it stands now, and the workspace's version. */
 export async function headNow(workspaceId: number, tableId: number): Promise<{ head: CheckedHead; version: number; stateId: number }> {
-  const { states, row } = await currentStates(workspaceId);
-  const stateId = states.get(tableId);
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  const { stateId, row } = await tableNow(workspaceId, tableId);
   return { head: await headOf(stateId), version: row.version, stateId };
 }
 
@@ -96,7 +95,7 @@ export async function turnAway(workspaceId: number, sentence: string): Promise<v
 export async function accountInWorkspace(workspaceId: number, tableId: number, request: string): Promise<ExplainReply> {
   const { head } = await headNow(workspaceId, tableId);
   const found = account(request, head);
-  const table = `handoff.${identifier(head.name.replace(/\W+/g, '_').toLowerCase())}`;
+  const table = `handoff.${identifier(sqlName(head.name))}`;
   // Each sentence is over the table that the one before leads to.
   let now = head;
   const sql = (found.considered[0]?.sentences ?? []).flatMap((sentence) => {

@@ -1,33 +1,26 @@
 import { createHash } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
-import { checkedRows, type WorkRecord } from '../core/brief/record';
-import { csvPieces } from '../core/formats/write';
-import type { Table } from '../core/table/table';
+import { cellsPutRight, checkedRows, counted, type WorkRecord } from '../core/brief/record';
+import { csvDigest } from '../core/formats/write';
 import { rowCount } from '../core/table/table';
-import { database, pool } from './db/client';
+import { database } from './db/client';
 import * as schema from './db/schema';
 import { Told, changed } from './errors';
 import { openHolds } from './revise';
-import { checksNow, samplesFor, statementOfTable, viewReview } from './review';
-import { loadState } from './store/tables';
-import { currentStates, type Change } from './workspaces';
-
-/** The SHA-256 of a table as CSV: what a hand-off is known by. */
-export async function tableHash(table: Table): Promise<string> {
-  const hash = createHash('sha256');
-  for await (const piece of csvPieces(table)) hash.update(piece);
-  return hash.digest('hex');
-}
+import { checksNow, viewReview } from './review';
+import { currentStates, heldBy, tableNow, type Change } from './workspaces';
 
 /** The record of the work on one table as it is now, not signed off. Reads the whole table once, for its hash. */
 export async function recordOf(workspaceId: number, tableId: number): Promise<WorkRecord> {
-  const { entries, states, firsts } = await currentStates(workspaceId);
-  const stateId = states.get(tableId);
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  const [source] = await database().select().from(schema.sources).where(eq(schema.sources.id, tableId));
-  const { table } = await loadState(pool(), stateId);
-  const own = entries.filter((e) => e.sourceId === tableId);
-  const [review, holds, checks, samples, balance, sha256] = await Promise.all([viewReview(workspaceId), openHolds(database(), workspaceId), checksNow(own, states), samplesFor(workspaceId, tableId), statementOfTable(own, firsts.get(tableId)!), tableHash(table)]);
+  const { table, stateId, entries: own } = await tableNow(workspaceId, tableId);
+  const [[source], review, holds, checks, sha256] = await Promise.all([
+    database().select().from(schema.sources).where(eq(schema.sources.id, tableId)),
+    viewReview(workspaceId),
+    openHolds(database(), workspaceId),
+    checksNow(own, new Map([[tableId, stateId]])),
+    csvDigest(table, createHash('sha256')),
+  ]);
+  const samples = review.samples.filter((s) => s.tableId === tableId);
   const items = review.items.filter((i) => i.tableId === tableId);
   return {
     kulfi: 'record 1',
@@ -46,15 +39,14 @@ export async function recordOf(workspaceId: number, tableId: number): Promise<Wo
     checks: own.filter((e) => e.plan.step === 'check').map((e) => checkedRows(e.sentence, checks.get(e.key) ?? null)),
     samples: samples.map((s) => ({ statement: s.statement, drawn: s.drawn, looked: s.looked, seed: s.seed, by: s.by })),
     foundWrong: items.reduce((n, i) => n + i.wrong, 0) + samples.reduce((n, s) => n + s.wrong, 0),
-    putRight: own.reduce((n, e) => n + (e.plan.step === 'correct' ? e.plan.cells.length : 0), 0),
-    open: items.filter((i) => !i.settled && i.reason !== 'held').map((i) => `sentence ${i.n}: ${i.rows} ${i.rows === 1 ? 'row' : 'rows'}, ${i.words}${i.note ? ` (${i.note})` : ''}`),
+    putRight: cellsPutRight(own),
+    open: items.filter((i) => !i.settled && i.reason !== 'held').map((i) => `sentence ${i.n}: ${counted(i.rows, 'row')}, ${i.words}${i.note ? ` (${i.note})` : ''}`),
     notes: holds.filter((h) => own.some((e) => e.key === h.entryKey)).map((h) => {
       const n = own.findIndex((e) => e.key === h.entryKey);
-      const kind = own[n]!.report.kinds.find((k) => k.key === h.kind);
-      const [rows, words] = h.kind === null ? [1, `row ${h.position! + 1}`] : [kind?.held ?? 0, kind?.words ?? h.kind];
-      return `on hold, sentence ${n + 1}: ${words}, ${rows} ${rows === 1 ? 'row' : 'rows'}${h.note ? ` (${h.note})` : ''}`;
+      const { rows, words } = heldBy(h, own[n]!);
+      return `on hold, sentence ${n + 1}: ${words}, ${counted(rows, 'row')}${h.note ? ` (${h.note})` : ''}`;
     }),
-    balance,
+    balance: review.statements.find((s) => s.tableId === tableId)!.statement,
   };
 }
 

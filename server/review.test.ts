@@ -1,48 +1,34 @@
 import ExcelJS from 'exceljs';
-import { readExact, type Plan } from '../core/steps/registry';
 import { ownDatabase } from './testing/database';
+import { exact, kit, type Ids } from './testing/kit';
 
+type Kit = Awaited<ReturnType<typeof kit>>;
 let close: () => Promise<void>;
+let server: Kit;
 let uploads: typeof import('./uploads');
 let workspaces: typeof import('./workspaces');
 let review: typeof import('./review');
 let records: typeof import('./record');
 let handoff: typeof import('./handoff');
 let again: typeof import('./again');
-let rows: typeof import('./rows');
 let client: typeof import('./db/client');
 
 beforeAll(async () => {
   close = await ownDatabase('kulfi_review');
-  [uploads, workspaces, review, records, handoff, again, rows, client] = await Promise.all([import('./uploads'), import('./workspaces'), import('./review'), import('./record'), import('./handoff'), import('./again'), import('./rows'), import('./db/client')]);
+  server = await kit();
+  [uploads, workspaces, review, records, handoff, again, client] = await Promise.all([import('./uploads'), import('./workspaces'), import('./review'), import('./record'), import('./handoff'), import('./again'), import('./db/client')]);
 }, 60_000);
 afterAll(() => close());
 
 const lots = (site: (i: number) => string = (i) => ['Teal', 'Tael', 'Garden'][i % 3]!, heading = 'Lot,Site,Kg,Price,Status'): string =>
   `${heading}\n${Array.from({ length: 60 }, (_, i) => `L-${i + 1},${site(i)},${i === 4 ? '' : i + 10},${i % 10 === 7 ? 'n/a' : `€${(i % 5) + 1}.50`},${i % 6 ? 'accepted' : 'rejected'}`).join('\n')}\n`;
 
-async function* blocks(text: string): AsyncGenerator<Uint8Array> {
-  yield new TextEncoder().encode(text);
-}
-const upload = async (text: string, name = 'lots.csv'): Promise<string> => (await uploads.receiveUpload(blocks(text), name, null)).id;
-async function bring(text = lots()): Promise<Ids> {
-  const uploadId = await upload(text);
-  const { settings } = await uploads.previewUpload(uploadId, {});
-  return uploads.importUpload({ uploadId, settings, tableName: 'lots', workspaceId: null, workspaceName: 'May' }, () => undefined);
-}
-interface Ids { readonly workspaceId: number; readonly tableId: number }
-const exact = (sentence: string): Plan => readExact(sentence)!;
+const upload: Kit['upload'] = (...args) => server.upload(...args);
+const bring = (text = lots()): Promise<Ids> => server.bring(text, 'May');
+const column: Kit['column'] = (...args) => server.column(...args);
 const view = (id: number): ReturnType<typeof workspaces.viewWorkspace> => workspaces.viewWorkspace(id);
-async function keep({ workspaceId, tableId }: Ids, ...sentences: string[]): Promise<void> {
-  for (const sentence of sentences) {
-    const { version } = await view(workspaceId);
-    await workspaces.keepRequest({ workspaceId, tableId, version, request: sentence, plans: [exact(sentence)], corrects: false, holds: [] });
-  }
-}
-async function column({ workspaceId, tableId }: Ids, name: string): Promise<unknown[]> {
-  const table = (await view(workspaceId)).tables.find((t) => t.id === tableId)!;
-  const window = await rows.rowsOf(await rows.viewTable(table.stateId, { sort: null, filter: null }), 0, 1_000);
-  return window.cells.map((cells) => cells[table.columns.findIndex((c) => c.name === name)]);
+async function keep(ids: Ids, ...sentences: string[]): Promise<void> {
+  for (const sentence of sentences) await server.keep(ids, sentence);
 }
 const right = async (ids: Ids, position: number, name: string, now: string): Promise<string | null> => (await review.putRight({ ...ids, version: (await view(ids.workspaceId)).version, position, column: name, now })).offer;
 const page = { sampleId: null, from: 0, count: 50 } as const;

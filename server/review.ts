@@ -1,7 +1,8 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { and, eq, inArray } from 'drizzle-orm';
+import { and, eq, inArray, isNull, type SQL } from 'drizzle-orm';
+import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import type { CheckPlan } from '../core/steps/check/step';
-import { FAILS, UNTOLD } from '../core/steps/check/step';
+import { FAILS } from '../core/steps/check/step';
 import type { CorrectPlan } from '../core/steps/correct/step';
 import { sweepingPlan, withCorrection } from '../core/review/corrections';
 import { inOrder, type Reason } from '../core/review/queue';
@@ -11,37 +12,32 @@ import { CHUNK_ROWS, isQuantity, type ColumnType } from '../core/table/column';
 import { columnOf, eachChunk, liveMask, positionAt, rowCount, type Table } from '../core/table/table';
 import { cellText } from '../core/values/cell';
 import { checkPlan, definitionOf, sayPlan } from '../core/steps/registry';
+import { madeBy, writtenBy } from '../core/steps/step';
 import { unpackCodes } from '../core/steps/codes';
 import { ABSENT, HELD, provePlan, type Report } from '../core/steps/run';
-import type { Look, ReviewItem, ReviewRow, ReviewView, SampleView } from '../contract/views';
+import type { Look, ReviewItem, ReviewRow, ReviewRows, ReviewView, SampleView } from '../contract/views';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
 import { Told, changed } from './errors';
 import { headFor, openHolds, type EntryRow, type Wanted } from './revise';
-import { cellsAt } from './rows';
+import { Kept } from './kept';
+import { cellsNamed } from './rows';
 import { makeRevision } from './runner';
 import { loadState } from './store/tables';
-import { currentStates, wantedOf, type Change } from './workspaces';
+import { currentStates, tableNow, wantedOf, type Change } from './workspaces';
 
 type LookRow = typeof schema.looks.$inferSelect;
 type SampleRow = typeof schema.samples.$inferSelect;
 
 const MOST_REPORTS = 24;
-const reports = new Map<string, Promise<Report>>();
+const reports = new Kept<string, Report>(MOST_REPORTS);
 
 /** What a check finds in a version of a table; worked out once while it is in use. */
 async function checkReport(stateId: number, plan: CheckPlan): Promise<Report | null> {
   const state = await loadState(pool(), stateId);
   const head = await headFor(state);
   if (checkPlan(plan, head).length) return null;
-  const key = `${stateId} ${sayPlan(plan)}`;
-  let report = reports.get(key);
-  if (!report) {
-    reports.set(key, (report = provePlan(plan, state.table, head).then((r) => r.report)));
-    report.catch(() => reports.delete(key));
-    if (reports.size > MOST_REPORTS) reports.delete(reports.keys().next().value!);
-  }
-  return report;
+  return reports.get(`${stateId} ${sayPlan(plan)}`, async () => (await provePlan(plan, state.table, head)).report);
 }
 
 /** What each check of a brief finds in its table as it is now; null where its columns are not there any more. */
@@ -68,16 +64,14 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
   entries.forEach((entry, i) => {
     const base = { key: entry.key, tableId: entry.sourceId, n: numberIn(entries, i), sentence: entry.sentence };
     const check = checks.get(entry.key);
-    if (check === null) items.push({ ...base, id: `${entry.key}:gone`, reason: 'check', kind: null, words: 'a column of this check is not there any more', rows: 0, of: 0, looked: 0, wrong: 0, settled: false, note: '', by: '' });
-    if (check === null) return;
+    if (check === null) return void items.push({ ...base, id: `${entry.key}:gone`, reason: 'check', kind: null, words: 'a column of this check is not there any more', rows: 0, of: 0, looked: 0, wrong: 0, settled: false, note: '', by: '' });
     const report = check ?? entry.report;
     for (const kind of report.kinds) {
-      const isCheck = entry.plan.step === 'check';
-      const own = looks.filter((l) => l.entryKey === entry.key && l.sampleId === null && (l.kind === kind.key || l.position !== null));
-      const whole = own.findLast((l) => l.kind === kind.key && l.position === null);
-      const rows = own.filter((l) => l.position !== null && l.kind === kind.key);
+      const own = looks.filter((l) => l.entryKey === entry.key && l.sampleId === null && l.kind === kind.key);
+      const whole = own.findLast((l) => l.position === null);
+      const rows = own.filter((l) => l.position !== null);
       const held = kind.held > 0 ? holds.filter((h) => h.entryKey === entry.key) : [];
-      const reason: Reason | null = kind.held > 0 ? 'held' : isCheck ? (kind.key === FAILS ? 'check' : kind.key === UNTOLD ? 'odd' : null) : kind.odd ? 'odd' : null;
+      const reason: Reason | null = kind.held > 0 ? 'held' : entry.plan.step === 'check' && kind.key === FAILS ? 'check' : kind.odd ? 'odd' : null;
       if (!reason) continue;
       const settled = reason !== 'held' && whole?.verdict === 'right' && whole.rows === kind.rows;
       const note = whole?.note || held.map((h) => h.note).filter(Boolean).join('; ');
@@ -85,9 +79,8 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
     }
   });
   const ordered = inOrder(items.map((item) => (item.wrong > 0 && !item.settled && item.reason !== 'held' ? { ...item, reason: 'wrong' as const } : item)));
-  const tables = [...states].map(([tableId, stateId]) => ({ tableId, stateId }));
   const statements: { tableId: number; statement: Statement }[] = [];
-  for (const { tableId } of tables) statements.push({ tableId, statement: await statementOfTable(entries.filter((e) => e.sourceId === tableId), firsts.get(tableId)!) });
+  for (const tableId of states.keys()) statements.push({ tableId, statement: await statementOfTable(entries.filter((e) => e.sourceId === tableId), firsts.get(tableId)!) });
   return {
     version: row.version,
     items: ordered,
@@ -98,7 +91,7 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
 }
 
 /** The number of a sentence in the brief of its own table. */
-export const numberIn = (entries: readonly EntryRow[], at: number): number => entries.slice(0, at + 1).filter((e) => e.sourceId === entries[at]!.sourceId).length;
+const numberIn = (entries: readonly EntryRow[], at: number): number => entries.slice(0, at + 1).filter((e) => e.sourceId === entries[at]!.sourceId).length;
 
 function sampleView(s: SampleRow, looks: readonly LookRow[]): SampleView {
   const own = new Map(looks.filter((l) => l.sampleId === s.id).map((l) => [l.position, l.verdict]));
@@ -106,14 +99,8 @@ function sampleView(s: SampleRow, looks: readonly LookRow[]): SampleView {
   return { id: s.id, tableId: s.sourceId, drawn: s.positions.length, looked: own.size, wrong, rows: s.rows, seed: s.seed, share: s.share, certainty: s.certainty, by: s.by, statement: statementOf(s.rows, own.size, wrong, s.certainty), done: own.size === s.positions.length };
 }
 
-/** The samples of a table with what was found, for the record. */
-export async function samplesFor(workspaceId: number, tableId: number): Promise<SampleView[]> {
-  const [samples, looks] = await Promise.all([samplesOf(workspaceId), looksOf(workspaceId)]);
-  return samples.filter((s) => s.sourceId === tableId).map((s) => sampleView(s, looks));
-}
-
 /** The control totals of one table's brief as a statement. One query, however long the brief. */
-export async function statementOfTable(entries: readonly EntryRow[], firstState: number): Promise<Statement> {
+async function statementOfTable(entries: readonly EntryRow[], firstState: number): Promise<Statement> {
   const rows = await database()
     .select({ id: schema.states.id, columns: schema.states.columns, size: schema.states.size, totals: schema.states.totals })
     .from(schema.states)
@@ -127,7 +114,7 @@ export async function statementOfTable(entries: readonly EntryRow[], firstState:
       rowsIn: entry.report.rowsIn,
       rowsOut: entry.report.rowsOut,
       reasons: reasonsOf(entry.report),
-      writes: outline.columns.filter((c) => 'made' in c.from || c.from.kept !== c.head.name).map((c) => c.head.name),
+      writes: writtenBy(outline),
       after: byId.get(entry.after)!.totals,
     };
   });
@@ -156,7 +143,7 @@ export interface RowsOrder {
 const MOST_COLUMNS = 8;
 
 /** A page of rows of the review: their cells before the sentence, after it, and what was said of them. */
-export async function reviewRows(order: RowsOrder): Promise<{ total: number; columns: readonly string[]; rows: ReviewRow[] }> {
+export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   const { entries, states } = await currentStates(order.workspaceId);
   const looks = await looksOf(order.workspaceId);
   if (order.what === 'sample') {
@@ -183,8 +170,7 @@ export async function reviewRows(order: RowsOrder): Promise<{ total: number; col
     if (gone ? gone[p] === 1 && (code === undefined || (c & ~HELD) === code) : order.what === 'held' ? (c & HELD) !== 0 && (code === undefined || (c & ~HELD) === code) : (c & ~HELD) === code) found.push(p);
   }
   const outline = definitionOf(entry.plan).outline(entry.plan, await headFor(before));
-  const made = outline.columns.flatMap((c) => ('made' in c.from ? [c.head.name] : []));
-  const names = [...new Set([before.table.columns[0]?.name ?? '', ...definitionOf(entry.plan).reads(entry.plan), ...made])].filter((n) => n !== '').slice(0, MOST_COLUMNS);
+  const names = [...new Set([before.table.columns[0]?.name ?? '', ...definitionOf(entry.plan).reads(entry.plan), ...madeBy(outline)])].filter((n) => n !== '').slice(0, MOST_COLUMNS);
   const columns = names.length > 1 ? names : before.table.columns.slice(0, 6).map((c) => c.name);
   const own = looks.filter((l) => l.entryKey === entry.key && l.sampleId === null && l.kind === order.kind);
   return { total: found.length, columns, rows: await rowsAt(isCheck ? null : before.table, isCheck ? now.table : after.table, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), now.table) };
@@ -199,10 +185,7 @@ function leftOut(before: Table, after: Table): Uint8Array {
 }
 
 async function rowsAt(before: Table | null, after: Table, columns: readonly string[], positions: readonly number[], lookAt: (position: number) => LookRow | undefined, now: Table = after): Promise<ReviewRow[]> {
-  const cells = (table: Table): Promise<ReviewRow['after'][]> => {
-    const found = columns.map((n) => table.columns.find((c) => c.name === n));
-    return cellsAt({ ...table, columns: found.flatMap((c) => (c ? [c] : [])) }, positions).then((rows) => rows.map((row) => { let at = 0; return found.map((c) => (c ? row[at++]! : null)); }));
-  };
+  const cells = (table: Table): Promise<ReviewRow['after'][]> => cellsNamed(table, columns, positions);
   const [old, done, present] = await Promise.all([before ? cells(before) : null, cells(after), now === after ? null : cells(now)]);
   const inside = liveMask(now);
   return positions.map((position, i) => {
@@ -210,6 +193,9 @@ async function rowsAt(before: Table | null, after: Table, columns: readonly stri
     return { position, before: old ? old[i]! : null, after: done[i]!, now: present ? present[i]! : done[i]!, gone: inside !== null && inside[position] === 0, look: look ? { verdict: look.verdict, note: look.note, author: look.author } : null };
   });
 }
+
+/** A column is a value, or null where that is null. */
+const is = (column: AnyPgColumn, value: string | number | null): SQL => (value === null ? isNull(column) : eq(column, value));
 
 /** Records what somebody found. The latest word on the same thing counts, so an earlier one goes. */
 export async function saveLooks(workspaceId: number, author: string, looks: readonly Look[]): Promise<void> {
@@ -219,8 +205,7 @@ export async function saveLooks(workspaceId: number, author: string, looks: read
     for (const look of looks) {
       const entry = look.key === null ? undefined : entries.find((e) => e.key === look.key);
       if (look.key !== null && !entry) throw changed();
-      const all = await db.select().from(schema.looks).where(eq(schema.looks.workspaceId, workspaceId));
-      for (const old of all.filter((l) => l.entryKey === look.key && l.kind === look.kind && l.position === look.position && l.sampleId === look.sampleId)) await db.delete(schema.looks).where(eq(schema.looks.id, old.id));
+      await db.delete(schema.looks).where(and(eq(schema.looks.workspaceId, workspaceId), is(schema.looks.entryKey, look.key), is(schema.looks.kind, look.kind), is(schema.looks.position, look.position), is(schema.looks.sampleId, look.sampleId)));
       if (look.verdict === null) continue;
       const kinds = (entry && (checks.get(entry.key) ?? entry.report))?.kinds ?? [];
       await db.insert(schema.looks).values({ workspaceId, entryKey: look.key, kind: look.kind, position: look.position, sampleId: look.sampleId, verdict: look.verdict, rows: kinds.find((k) => k.key === look.kind)?.rows ?? 1, note: look.note, author });
@@ -230,10 +215,7 @@ export async function saveLooks(workspaceId: number, author: string, looks: read
 
 /** Draws a sample of a table as it is now: as many rows as are said, or as many as prove what is wanted. */
 export async function drawSample(order: { readonly workspaceId: number; readonly tableId: number; readonly share: number; readonly certainty: number; readonly count: number | null; readonly seed: number | null; readonly by: readonly string[] }): Promise<number> {
-  const { states } = await currentStates(order.workspaceId);
-  const stateId = states.get(order.tableId);
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  const { table } = await loadState(pool(), stateId);
+  const { table, stateId } = await tableNow(order.workspaceId, order.tableId);
   for (const name of order.by) if (!table.columns.some((c) => c.name === name)) throw new Told(`There is no column “${name}”.`, 422, 'depends');
   const rows = rowCount(table);
   const seed = order.seed ?? randomInt(1, 1_000_000);

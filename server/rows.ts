@@ -11,26 +11,20 @@ import type { CardStep, RowCard, RowWindow, ViewSettings } from '../contract/vie
 import { pool } from './db/client';
 import { workedRow } from '../core/formula/worked';
 import { Told, changed } from './errors';
+import { Kept } from './kept';
 import { currentStates } from './workspaces';
 import { headFor } from './revise';
 import { loadState } from './store/tables';
 
 const MOST_VIEWS = 8;
-const views = new Map<string, Promise<Uint32Array>>();
+const views = new Kept<string, Uint32Array>(MOST_VIEWS);
 
 /** A table as it is looked at. The order of a view is worked out once and kept while it is in use. */
 export async function viewTable(stateId: number, settings: ViewSettings): Promise<Table> {
   const state = await loadState(pool(), stateId);
   if (!settings.sort && !settings.filter) return state.table;
   const key = JSON.stringify([stateId, settings]);
-  let rows = views.get(key);
-  if (!rows) {
-    rows = viewRows(state.table, settings, await headFor(state));
-    views.set(key, rows);
-    rows.catch(() => views.delete(key));
-    if (views.size > MOST_VIEWS) views.delete(views.keys().next().value!);
-  }
-  return { ...state.table, rows: await rows };
+  return { ...state.table, rows: await views.get(key, async () => viewRows(state.table, settings, await headFor(state))) };
 }
 
 async function viewRows(table: Table, { sort, filter }: ViewSettings, head: Awaited<ReturnType<typeof headFor>>): Promise<Uint32Array> {
@@ -71,6 +65,14 @@ export async function cellsAt(table: Table, positions: readonly number[]): Promi
     }),
   );
   return cells;
+}
+
+/** The cells of some positions in the columns named, in their order; null where the table has no such column. */
+export async function cellsNamed(table: Table, names: readonly string[], positions: readonly number[]): Promise<CellValue[][]> {
+  const columns = names.flatMap((n) => table.columns.filter((c) => c.name === n));
+  const cells = await cellsAt({ ...table, columns }, positions);
+  const places = names.map((n) => columns.findIndex((c) => c.name === n));
+  return cells.map((row) => places.map((at) => (at < 0 ? null : row[at]!)));
 }
 
 /** The next place, after `after`, whose row holds a text in any column; null when there is none. */

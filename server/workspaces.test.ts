@@ -1,9 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { readExact, type Plan } from '../core/steps/registry';
 import { ownDatabase } from './testing/database';
+import { blocks, exact, kit, type Ids } from './testing/kit';
 
+type Kit = Awaited<ReturnType<typeof kit>>;
 let close: () => Promise<void>;
+let server: Kit;
 let uploads: typeof import('./uploads');
 let workspaces: typeof import('./workspaces');
 let rows: typeof import('./rows');
@@ -13,36 +15,18 @@ let profiles: typeof import('./profiles');
 
 beforeAll(async () => {
   close = await ownDatabase('kulfi_workspaces');
+  server = await kit();
   [uploads, workspaces, rows, proofs, readings, profiles] = await Promise.all([import('./uploads'), import('./workspaces'), import('./rows'), import('./proofs'), import('./readings'), import('./profiles')]);
 }, 60_000);
 afterAll(() => close());
 
 const LOTS = `Lot,Keeper,Kg,Status\n${Array.from({ length: 40 }, (_, i) => `L-${i + 1},${i % 2 ? 'ada fern' : ' Bram  Hollow'},${i === 3 ? '' : i + 1},${i % 5 ? 'accepted' : 'rejected'}`).join('\n')}\n`;
 
-async function* blocks(text: string): AsyncGenerator<Uint8Array> {
-  for (let i = 0; i < text.length; i += 97) yield new TextEncoder().encode(text.slice(i, i + 97));
-}
-
-async function bring(text = LOTS): Promise<{ workspaceId: number; tableId: number }> {
-  const upload = await uploads.receiveUpload(blocks(text), 'lots.csv', null);
-  const { settings } = await uploads.previewUpload(upload.id, {});
-  return uploads.importUpload({ uploadId: upload.id, settings, tableName: 'lots', workspaceId: null, workspaceName: 'test' }, () => undefined);
-}
-
-const exact = (sentence: string): Plan => readExact(sentence)!;
+const bring = (text = LOTS): Promise<Ids> => server.bring(text, 'test');
 const view = (id: number): ReturnType<typeof workspaces.viewWorkspace> => workspaces.viewWorkspace(id);
-type Ids = Awaited<ReturnType<typeof bring>>;
 
-async function keep({ workspaceId, tableId }: Ids, sentence: string, holds: { kind: string | null; position: number | null }[] = []): Promise<void> {
-  const { version } = await view(workspaceId);
-  await workspaces.keepRequest({ workspaceId, tableId, version, request: sentence, plans: [exact(sentence)], corrects: false, holds: holds.map((h) => ({ plan: 0, note: '', ...h })) });
-}
-
-async function column({ workspaceId, tableId }: Ids, name: string): Promise<unknown[]> {
-  const table = (await view(workspaceId)).tables.find((t) => t.id === tableId)!;
-  const window = await rows.rowsOf(await rows.viewTable(table.stateId, { sort: null, filter: null }), 0, 1_000);
-  return window.cells.map((cells) => cells[table.columns.findIndex((c) => c.name === name)]);
-}
+const keep: Kit['keep'] = (...args) => server.keep(...args);
+const column: Kit['column'] = (...args) => server.column(...args);
 
 test('a file is kept byte for byte, its rows typed, its sums known', async () => {
   const ids = await bring();

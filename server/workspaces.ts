@@ -2,10 +2,12 @@ import { isQuestion } from '../core/steps/questions';
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { ColumnType } from '../core/table/column';
+import type { Table } from '../core/table/table';
 import type { Glance } from '../core/profile/glance';
 import type { Plan } from '../core/steps/registry';
 import { recast } from '../core/steps/define/terms';
 import { definitionOf } from '../core/steps/registry';
+import { writtenBy } from '../core/steps/step';
 import type { ColumnView, HoldView, SentenceView, TableView, WorkspaceSummary, WorkspaceView } from '../contract/views';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
@@ -60,6 +62,22 @@ export async function currentStates(workspaceId: number): Promise<{ states: Map<
   return { states, firsts, entries, row };
 }
 
+/** A table as it is now, with the sentences of its brief. */
+export async function tableNow(workspaceId: number, tableId: number): Promise<{ table: Table; stateId: number; firstId: number; entries: EntryRow[]; row: typeof schema.workspaces.$inferSelect }> {
+  const { states, firsts, entries, row } = await currentStates(workspaceId);
+  const stateId = states.get(tableId);
+  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
+  const { table } = await loadState(pool(), stateId);
+  return { table, stateId, firstId: firsts.get(tableId)!, entries: entries.filter((e) => e.sourceId === tableId), row };
+}
+
+/** What a hold holds: a row by its number, or a kind in words, and how many rows of it. */
+export function heldBy(hold: { readonly kind: string | null; readonly position: number | null }, { report }: EntryRow): { readonly rows: number; readonly words: string } {
+  if (hold.kind === null) return { rows: 1, words: `row ${hold.position! + 1}` };
+  const kind = report.kinds.find((k) => k.key === hold.kind);
+  return { rows: kind?.held ?? 0, words: kind?.words ?? hold.kind };
+}
+
 /** A workspace as the bench shows it. */
 export async function viewWorkspace(id: number): Promise<WorkspaceView> {
   const db = database();
@@ -96,7 +114,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
     sentence: e.sentence,
     plan: e.plan,
     reads: definitionOf(e.plan).reads(e.plan),
-    writes: definitionOf(e.plan).outline(e.plan, heads.get(e.before)!).columns.filter((c) => 'made' in c.from || c.from.kept !== c.head.name).map((c) => c.head.name),
+    writes: writtenBy(definitionOf(e.plan).outline(e.plan, heads.get(e.before)!)),
     report: e.report,
     beforeState: e.before,
     afterState: e.after,
@@ -110,8 +128,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
     tables,
     brief,
     holds: held.filter((h) => byKey.has(h.entryKey)).map((h): HoldView => {
-      const kind = byKey.get(h.entryKey)!.report.kinds.find((k) => k.key === h.kind);
-      return { id: h.id, key: h.entryKey, kind: h.kind, position: h.position, note: h.note, rows: h.kind === null ? 1 : (kind?.held ?? 0), words: h.kind === null ? `row ${h.position! + 1}` : (kind?.words ?? h.kind) };
+      return { id: h.id, key: h.entryKey, kind: h.kind, position: h.position, note: h.note, ...heldBy(h, byKey.get(h.entryKey)!) };
     }),
     undo: revision && revision.parentId !== null ? revision.label : null,
     redo: redo?.label ?? null,

@@ -1,9 +1,10 @@
 import type { ImportSettings } from '../formats/import';
+import { htmlText, markdownText } from '../formats/markup';
 import { balance } from '../review/balance';
 import { reasonsOf, statementFor, type ColumnLine, type Stage, type Statement } from '../review/statement';
 import { rowCount, type Table } from '../table/table';
 import { FAILS, UNTOLD } from '../steps/check/step';
-import { checkPlan } from '../steps/registry';
+import { checkPlan, type Plan } from '../steps/registry';
 import { provePlan, type Report } from '../steps/run';
 import type { Session } from './session';
 import { writeNumber } from '../values/number';
@@ -60,12 +61,15 @@ export async function sessionRecord(session: Session, start: Table, source: Work
     checks,
     samples: [],
     foundWrong: 0,
-    putRight: session.entries.reduce((n, e) => n + (e.plan.step === 'correct' ? e.plan.cells.length : 0), 0),
+    putRight: cellsPutRight(session.entries),
     open: session.entries.flatMap((e, i) => (e.plan.step === 'check' ? [] : e.report.kinds.filter((k) => k.odd).map((k) => `sentence ${i + 1}: ${counted(k.rows, 'row')}, ${k.words}`))),
     notes: [],
     balance: statementFor({ rows: rowCount(start), totals: await balance(start) }, stages),
   };
 }
+
+/** How many cells the sentences of a brief put right by hand. */
+export const cellsPutRight = (entries: readonly { readonly plan: Plan }[]): number => entries.reduce((n, { plan }) => n + (plan.step === 'correct' ? plan.cells.length : 0), 0);
 
 /** What a check found, for the record. */
 export function checkedRows(sentence: string, report: Pick<Report, 'kinds'> | null): WorkRecord['checks'][number] {
@@ -79,7 +83,8 @@ type Block =
   | { readonly kind: 'list'; readonly ordered: boolean; readonly items: readonly { readonly text: string; readonly details: readonly string[] }[] }
   | { readonly kind: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[] };
 
-const counted = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`;
+/** '1 row', '2 rows'. */
+export const counted = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`;
 const plainList = (items: readonly string[]): Block => ({ kind: 'list', ordered: false, items: items.map((text) => ({ text, details: [] })) });
 
 /** What the record says, in the order in which it is read. Every form of it is made of this. */
@@ -123,43 +128,38 @@ function balanceBlocks(b: Statement): Block[] {
 
 /** The record as Markdown. */
 export function recordMarkdown(r: WorkRecord): string {
-  const out = [`# Record of the work on ${plain(r.table)}`];
+  const out = [`# Record of the work on ${markdownText(r.table)}`];
   for (const [heading, blocks] of outline(r)) {
     out.push('', `## ${heading}`);
     for (const block of blocks) {
       out.push('');
-      if (block.kind === 'text') out.push(plain(block.text));
-      else if (block.kind === 'list') block.items.forEach((item, i) => out.push(`${block.ordered ? `${i + 1}.` : '-'} ${plain(item.text)}`, ...item.details.map((d) => `   - ${plain(d)}`)));
-      else out.push(`| ${block.head.map(plain).join(' | ')} |`, `| ${block.head.map((_, i) => (i === 0 ? '---' : '---:')).join(' | ')} |`, ...block.rows.map((row) => `| ${row.map(plain).join(' | ')} |`));
+      if (block.kind === 'text') out.push(markdownText(block.text));
+      else if (block.kind === 'list') block.items.forEach((item, i) => out.push(`${block.ordered ? `${i + 1}.` : '-'} ${markdownText(item.text)}`, ...item.details.map((d) => `   - ${markdownText(d)}`)));
+      else out.push(`| ${block.head.map(markdownText).join(' | ')} |`, `| ${block.head.map((_, i) => (i === 0 ? '---' : '---:')).join(' | ')} |`, ...block.rows.map((row) => `| ${row.map(markdownText).join(' | ')} |`));
     }
   }
   return `${out.join('\n')}\n`;
 }
 
-/** Text that Markdown takes as it is. */
-const plain = (text: string): string => text.replace(/[\\`*_{}[\]<>|#]/g, (c) => `\\${c}`).replace(/\s+/g, ' ');
-
 /** The record as one HTML page of its own that prints well. */
 export function recordHtml(r: WorkRecord): string {
-  const body = outline(r).map(([heading, blocks]) => `<section><h2>${html(heading)}</h2>${blocks.map(blockHtml).join('')}</section>`).join('\n');
+  const body = outline(r).map(([heading, blocks]) => `<section><h2>${htmlText(heading)}</h2>${blocks.map(blockHtml).join('')}</section>`).join('\n');
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><title>Record of the work on ${html(r.table)}</title><style>
+<html lang="en"><head><meta charset="utf-8"><title>Record of the work on ${htmlText(r.table)}</title><style>
 body{font:15px/1.45 Georgia,serif;color:#26221c;max-width:46rem;margin:2rem auto;padding:0 1rem}
 h1{font-size:1.6rem;font-weight:400}h2{font-size:1.1rem;border-bottom:1px solid #d9d1c0;margin-top:1.8rem}
 li{margin:.25rem 0}li ul{font-size:.86rem;color:#6d6558}table{border-collapse:collapse;font-variant-numeric:tabular-nums;margin:.6rem 0;width:100%;font-size:.9rem}
 th,td{border-bottom:1px solid #d9d1c0;padding:.15rem .5rem .15rem 0;text-align:left;vertical-align:top}td:last-child,th:last-child{text-align:right}
 @media print{body{margin:0;max-width:none}li,tr{break-inside:avoid}h2{break-after:avoid}}
-</style></head><body><h1>Record of the work on ${html(r.table)}</h1>
+</style></head><body><h1>Record of the work on ${htmlText(r.table)}</h1>
 ${body}
 </body></html>
 `;
 }
 
-const html = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
-
 function blockHtml(block: Block): string {
-  if (block.kind === 'text') return `<p>${html(block.text)}</p>`;
-  if (block.kind === 'table') return `<table><thead><tr>${block.head.map((h) => `<th>${html(h)}</th>`).join('')}</tr></thead><tbody>${block.rows.map((row) => `<tr>${row.map((c) => `<td>${html(c)}</td>`).join('')}</tr>`).join('')}</tbody></table>`;
-  const items = block.items.map((i) => `<li>${html(i.text)}${i.details.length ? `<ul>${i.details.map((d) => `<li>${html(d)}</li>`).join('')}</ul>` : ''}</li>`).join('');
+  if (block.kind === 'text') return `<p>${htmlText(block.text)}</p>`;
+  if (block.kind === 'table') return `<table><thead><tr>${block.head.map((h) => `<th>${htmlText(h)}</th>`).join('')}</tr></thead><tbody>${block.rows.map((row) => `<tr>${row.map((c) => `<td>${htmlText(c)}</td>`).join('')}</tr>`).join('')}</tbody></table>`;
+  const items = block.items.map((i) => `<li>${htmlText(i.text)}${i.details.length ? `<ul>${i.details.map((d) => `<li>${htmlText(d)}</li>`).join('')}</ul>` : ''}</li>`).join('');
   return block.ordered ? `<ol>${items}</ol>` : `<ul>${items}</ul>`;
 }

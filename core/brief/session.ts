@@ -6,7 +6,7 @@ import { headWithGlances, runPlan, type Holds, type Report } from '../steps/run'
 import { checkPlan, definitionOf, readExact, sayPlan, type Plan } from '../steps/registry';
 import type { Glance } from '../profile/glance';
 import { termsOf } from '../steps/define/terms';
-import type { AnswerTable } from '../steps/step';
+import { writtenBy, type AnswerTable } from '../steps/step';
 import type { Table } from '../table/table';
 
 /** One kept sentence: what was asked, what it does, and what it did. */
@@ -61,7 +61,7 @@ export async function keepPlans(session: Session, plans: readonly Plan[], reques
   const entries = [...session.entries];
   for (const plan of plans) {
     const result = await runPlan(plan, table, head, { holds });
-    const writes = definitionOf(plan).outline(plan, head).columns.filter((c) => 'made' in c.from || c.from.kept !== c.head.name).map((c) => c.head.name);
+    const writes = writtenBy(definitionOf(plan).outline(plan, head));
     const known = new Map<string, Glance>(result.glances);
     if (result.report.rowsOut === result.report.rowsIn) for (const c of result.table.columns) if (!known.has(c.name) && head.glances?.has(c.name)) known.set(c.name, head.glances.get(c.name)!);
     table = result.table;

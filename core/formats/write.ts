@@ -2,6 +2,7 @@ import { CHUNK_ROWS, type Chunk, type Column } from '../table/column';
 import { rowCount, type Table } from '../table/table';
 import { cellText, cellValue, type CellValue } from '../values/cell';
 import { csvLine } from './csv';
+import { htmlText, markdownText } from './markup';
 
 /** Chunks of a column kept at hand while rows are written, newest last. Sorted tables jump between chunks. */
 const KEPT = 96;
@@ -30,10 +31,16 @@ async function* rows<T>(table: Table, read: (chunk: Chunk, at: number, column: C
   }
 }
 
+/** The cells of a table row by row, in pieces of some thousand rows: for writers of other formats. */
+export const cellBatches = (table: Table): AsyncGenerator<CellValue[][]> => rows<CellValue>(table, (chunk, at, column) => cellValue(chunk, at, column.type));
+
+/** One row as a JSON record; the names are JSON already. */
+const recordText = (names: readonly string[], row: readonly CellValue[]): string => `{${row.map((v, c) => `${names[c]}:${JSON.stringify(v)}`).join(',')}}`;
+
 /** All cells of a table, row by row in its order, for tables that fit in memory. O(cells). */
 export async function cellsOf(table: Table): Promise<CellValue[][]> {
   const out: CellValue[][] = [];
-  for await (const batch of rows<CellValue>(table, (chunk, at, column) => cellValue(chunk, at, column.type))) for (const row of batch) out.push(row);
+  for await (const batch of cellBatches(table)) for (const row of batch) out.push(row);
   return out;
 }
 
@@ -43,15 +50,21 @@ export async function* csvPieces(table: Table, raw = false): AsyncGenerator<stri
   for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `${csvLine(row, raw)}\r\n`).join('');
 }
 
+/** The digest of a table as CSV: what a result is known by. `hash` is a SHA-256 that takes texts one after the other. */
+export async function csvDigest(table: Table, hash: { update(text: string): unknown; digest(form: 'hex'): string }): Promise<string> {
+  for await (const piece of csvPieces(table)) hash.update(piece);
+  return hash.digest('hex');
+}
+
 /** A table as one JSON array of records, in pieces. Blanks are null, dates ISO 8601 text. */
 export async function* jsonPieces(table: Table): AsyncGenerator<string> {
   const names = table.columns.map((c) => JSON.stringify(c.name));
   let first = true;
   yield '[';
-  for await (const batch of rows<CellValue>(table, (chunk, at, column) => cellValue(chunk, at, column.type))) {
+  for await (const batch of cellBatches(table)) {
     yield batch
       .map((row) => {
-        const record = `${first ? '\n' : ',\n'}{${row.map((v, c) => `${names[c]}:${JSON.stringify(v)}`).join(',')}}`;
+        const record = `${first ? '\n' : ',\n'}${recordText(names, row)}`;
         first = false;
         return record;
       })
@@ -60,17 +73,14 @@ export async function* jsonPieces(table: Table): AsyncGenerator<string> {
   yield '\n]\n';
 }
 
-/** The cells of a table row by row, in pieces of some thousand rows: for writers of other formats. */
-export const cellBatches = (table: Table): AsyncGenerator<CellValue[][]> => rows<CellValue>(table, (chunk, at, column) => cellValue(chunk, at, column.type));
-
 /** A table as newline-delimited JSON: one record a line, in pieces. */
 export async function* ndjsonPieces(table: Table): AsyncGenerator<string> {
   const names = table.columns.map((c) => JSON.stringify(c.name));
-  for await (const batch of cellBatches(table)) yield batch.map((row) => `{${row.map((v, c) => `${names[c]}:${JSON.stringify(v)}`).join(',')}}\n`).join('');
+  for await (const batch of cellBatches(table)) yield batch.map((row) => `${recordText(names, row)}\n`).join('');
 }
 
 /** Text that stays in one cell of a Markdown table. */
-const markdownCell = (text: string): string => text.replace(/[\\`*_{}[\]<>|#]/g, (c) => `\\${c}`).replace(/\s+/g, ' ').trim();
+const markdownCell = (text: string): string => markdownText(text).trim();
 const isFigure = (column: Column): boolean => column.type === 'whole' || column.type === 'decimal';
 
 /** A table as a Markdown table (the pipe tables of GitHub Flavored Markdown), in pieces. */
@@ -79,11 +89,9 @@ export async function* markdownPieces(table: Table): AsyncGenerator<string> {
   for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `| ${row.map(markdownCell).join(' | ')} |\n`).join('');
 }
 
-const markup = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
-
 /** A table as an HTML table, in pieces. */
 export async function* htmlPieces(table: Table): AsyncGenerator<string> {
-  yield `<table><thead><tr>${table.columns.map((c) => `<th>${markup(c.name)}</th>`).join('')}</tr></thead><tbody>\n`;
-  for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `<tr>${row.map((cell, c) => `<td${isFigure(table.columns[c]!) ? ' align="right"' : ''}>${markup(cell)}</td>`).join('')}</tr>\n`).join('');
+  yield `<table><thead><tr>${table.columns.map((c) => `<th>${htmlText(c.name)}</th>`).join('')}</tr></thead><tbody>\n`;
+  for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `<tr>${row.map((cell, c) => `<td${isFigure(table.columns[c]!) ? ' align="right"' : ''}>${htmlText(cell)}</td>`).join('')}</tr>\n`).join('');
   yield '</tbody></table>\n';
 }

@@ -1,5 +1,5 @@
 import { isDate, isQuantity, type ColumnType } from '../table/column';
-import { findColumn, type TableHead } from '../table/table';
+import { columnOf, findColumn, type TableHead } from '../table/table';
 import type { Glance } from '../profile/glance';
 import { readDate } from '../values/date';
 import { unitSort } from '../values/units';
@@ -22,6 +22,9 @@ export interface ResultType {
 export interface CheckedHead extends TableHead {
   readonly glances?: ReadonlyMap<string, Glance>;
 }
+
+/** Does a column hold numbers that can be reckoned with, and no dates? */
+export const isNumberColumn = (head: CheckedHead, name: string): boolean => readsAsNumber(head, name) && !isDate(columnOf(head, name).type);
 
 /** Can most filled cells of a column be read as numbers? As dates? */
 export const readsAsNumber = (head: CheckedHead, name: string): boolean => {

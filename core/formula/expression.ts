@@ -101,6 +101,8 @@ export type TextTest = 'contains' | 'mentions' | 'starts' | 'ends';
 /** Shorthands for building expressions. */
 export const column = (name: string): Expression => ({ kind: 'column', name });
 export const number = (value: number): Expression => ({ kind: 'number', value });
+/** How many rows there are, in all or of each group. */
+export const rowsCounted = (by: readonly string[] = []): Expression => ({ kind: 'total', fn: 'count', of: number(1), by });
 export const blank: Expression = { kind: 'blank' };
 export const op = (operator: Operator, left: Expression, right: Expression): Expression => ({ kind: 'op', op: operator, left, right });
 export const not = (of: Condition): Condition => (of.kind === 'not' ? of.of : { kind: 'not', of });

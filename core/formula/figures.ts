@@ -1,6 +1,7 @@
 import { VALUE } from '../table/column';
 import { liveMask, positionAt, rowCount, type Table } from '../table/table';
 import type { Groups } from '../profile/groups';
+import { DAY } from '../values/date';
 import { roundTo } from '../values/number';
 import { quantile } from '../values/quantile';
 import { isListed, type Expression, type ListedFn } from './expression';
@@ -126,7 +127,8 @@ function atEnd(fn: 'first' | 'last', inner: NumberVector, groups: Groups | null,
   return { kind: 'number', values, state };
 }
 
-const QUANTILES = { 'lower quartile': 0.25, median: 0.5, 'upper quartile': 0.75 } as const;
+/** The share of the values below each of these figures. */
+export const QUANTILES = { 'lower quartile': 0.25, median: 0.5, 'upper quartile': 0.75 } as const;
 
 /** In place of ranks: the percentage of a group's values that are not above each one, ties together (cume_dist of SQL, times 100). `order` goes by group, then upwards. */
 function percentiles(order: Uint32Array, inner: NumberVector, group: (p: number) => number, values: Float64Array): void {
@@ -193,7 +195,7 @@ function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector
   return { kind: 'number', values, state };
 }
 
-/** A figure over the last rows of a group, this one among them, in the table's order. Blank until there are so many rows; blanks among them are passed over. O(rows * window) for the lowest and highest, O(rows) otherwise. */
+/** A figure over the last rows of a group, this one among them, in the table's order. Blank until there are so many rows; blanks among them are passed over. O(rows * window). */
 function moving(figure: Extract<Expression, { kind: 'moving' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
   const values = new Float64Array(table.size);
   const state = new Uint8Array(table.size);
@@ -228,14 +230,12 @@ function monthsBefore(time: number, months: number): number {
   return Date.UTC(d.getUTCFullYear(), d.getUTCMonth() - months, Math.min(d.getUTCDate(), last));
 }
 
-const DAY_MS = 86_400_000;
-
 /** The value of the row of the same group whose date is so many months earlier; blank where there is no such row, or more than one. O(rows). */
 function ago(figure: Extract<Expression, { kind: 'ago' }>, inner: NumberVector, dates: NumberVector, groups: Groups | null, table: Table): NumberVector {
   const values = new Float64Array(table.size);
   const state = new Uint8Array(table.size);
   const places = new Map<string, number>();
-  const key = (p: number, time: number): string => `${groups ? groups.codes[p]! : 0} ${Math.floor(time / DAY_MS)}`;
+  const key = (p: number, time: number): string => `${groups ? groups.codes[p]! : 0} ${Math.floor(time / DAY)}`;
   for (let at = 0; at < rowCount(table); at++) {
     const p = positionAt(table, at);
     if (dates.state[p] !== VALUE) continue;

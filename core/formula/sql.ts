@@ -1,6 +1,7 @@
 import { isDate, isQuantity } from '../table/column';
 import { folded } from '../values/fold';
 import { typeOf, type CheckedHead } from './check';
+import { QUANTILES } from './figures';
 import { boundsOf, isListed, walk, type Condition, type DatePart, type Expression, type TotalFn } from './expression';
 
 /* Expressions and conditions as SQL, for a table that was handed off to PostgreSQL: blanks are null, rows in their order. */
@@ -25,7 +26,6 @@ const AGGREGATES: Partial<Record<TotalFn, (x: string) => string>> = {
   sum: (x) => `sum(${x})`, mean: (x) => `avg(${x})`, lowest: (x) => `min(${x})`, highest: (x) => `max(${x})`, count: (x) => `count(${x})`,
   spread: (x) => `stddev_samp(${x})`,
 };
-const ORDERED: Partial<Record<TotalFn, number>> = { 'lower quartile': 0.25, median: 0.5, 'upper quartile': 0.75 };
 const PARTS: Partial<Record<DatePart, (d: string) => string>> = {
   year: (d) => `extract(year from ${d})`, quarter: (d) => `extract(quarter from ${d})`, month: (d) => `extract(month from ${d})`, week: (d) => `extract(week from ${d})`, day: (d) => `extract(day from ${d})`, hour: (d) => `extract(hour from ${d})`,
   date: (d) => `${d}::date`, weekday: (d) => `to_char(${d}, 'FMDay')`, 'month name': (d) => `to_char(${d}, 'FMMonth')`, 'month in its year': (d) => `to_char(${d}, 'YYYY-MM')`, 'quarter in its year': (d) => `to_char(${d}, 'YYYY "Q"Q')`,
@@ -198,7 +198,7 @@ function totalSql(e: Extract<Expression, { kind: 'total' }>, c: SqlContext): str
   if (hasFigure(e.of)) throw new NoSql('a figure over the rows stands inside another');
   const of = e.fn === 'count' || e.fn === 'distinct' || e.of.kind === 'column' ? inner(e.of, c) : quantity(e.of, c);
   const distinct = typeOf(e.of, c.head).type === 'text' ? `count(distinct ${same(of)})` : `count(distinct ${of})`;
-  const aggregate = e.fn === 'distinct' ? distinct : isListed(e.fn) && e.fn !== 'spread' ? `percentile_cont(${ORDERED[e.fn]}) within group (order by ${of})::numeric` : AGGREGATES[e.fn]?.(of);
+  const aggregate = e.fn === 'distinct' ? distinct : isListed(e.fn) && e.fn !== 'spread' ? `percentile_cont(${QUANTILES[e.fn]}) within group (order by ${of})::numeric` : AGGREGATES[e.fn]?.(of);
   if (c.figures === 'aggregate') {
     if (e.by.length || !aggregate) throw new NoSql('a figure of another group stands in a question about groups');
     return aggregate;

@@ -1,4 +1,5 @@
 import type { CheckedHead } from '../formula/check';
+import { column, not, number, rowsCounted } from '../formula/expression';
 import type { Glance } from '../profile/glance';
 import { spellingGroups } from '../match/spellings';
 import { checkPlan, sayPlan, type Plan } from '../steps/registry';
@@ -81,10 +82,10 @@ function rules(head: CheckedHead, put: Put): void {
   for (const [i, { name }] of head.columns.entries()) {
     const g = head.glances?.get(name);
     if (!g || g.rows < 20) continue;
-    if (g.blanks > 0 && g.blanks <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'not', of: { kind: 'empty', of: { kind: 'column', name } } } }, `“${name}” is filled but for ${g.blanks} of ${g.rows} rows`, g.blanks, 0.9);
+    if (g.blanks > 0 && g.blanks <= g.rows * SLIPS) put({ step: 'check', where: not({ kind: 'empty', of: column(name) }) }, `“${name}” is filled but for ${g.blanks} of ${g.rows} rows`, g.blanks, 0.9);
     if (i > 0 || g.blanks > 0 || !g.values) continue;
     const repeated = g.values.filter(([, k]) => k > 1).reduce((n, [, k]) => n + k, 0);
-    if (repeated <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: { kind: 'number', value: 1 }, by: [name] }, right: { kind: 'number', value: 1 } } }, repeated ? `“${name}” tells the rows apart but for ${repeated}` : `“${name}” tells the rows apart`, repeated || g.rows, 0.8);
+    if (repeated <= g.rows * SLIPS) put({ step: 'check', where: { kind: 'compare', op: '=', left: rowsCounted([name]), right: number(1) } }, repeated ? `“${name}” tells the rows apart but for ${repeated}` : `“${name}” tells the rows apart`, repeated || g.rows, 0.8);
   }
 }
 

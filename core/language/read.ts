@@ -371,7 +371,7 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => (unlike(r.plans) ? { ...r, cost: r.cost + UNLIKE * unlike(r.plans) } : r)).sort((a, b) => a.cost - b.cost);
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = readings.filter((r) => r.unused.length === 0);
   const [best] = whole;
   if (best) {

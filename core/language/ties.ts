@@ -40,7 +40,9 @@ export function tieColumns(head: CheckedHead, fresh: readonly FreshColumn[], kno
   }
   const left = head.columns.filter((c) => !sure.has(c.name));
   const free = fresh.filter((f) => !taken.has(f.name));
-  const scores = left.flatMap((c) => free.map((f) => ({ column: c.name, to: f.name, score: likeness(c, f, head) }))).filter((s) => s.score >= LEAST).sort((a, b) => b.score - a.score);
+  // What each column may be called is made ready once, not for each pair.
+  const [olds, news] = [left.map((c) => asked(c, head.name)), free.map((f) => asked({ ...f, scale: null }, head.name))];
+  const scores = olds.flatMap((c) => news.map((f, i) => ({ column: c.name, to: f.name, score: likeness(c, f, free[i]!, head) }))).filter((s) => s.score >= LEAST).sort((a, b) => b.score - a.score);
   const proposed = new Map<string, string>();
   for (const s of scores) {
     if (proposed.has(s.column) || taken.has(s.to)) continue;
@@ -55,16 +57,18 @@ export function tieColumns(head: CheckedHead, fresh: readonly FreshColumn[], kno
   });
 }
 
+/** A column with its name as words, and ready to be found in other names. */
+const asked = (column: ColumnHead, table: string) => ({ name: column.name, type: column.type, words: tokens(column.name), vocabulary: vocabularyOf({ name: table, columns: [column] }) });
+type Asked = ReturnType<typeof asked>;
+
+/** How far a name mentions a column, 0 to 1: all its words, each surely. */
+const mentioned = ({ words }: Asked, { vocabulary }: Asked): number => Math.max(0, ...columnMentions(words, vocabulary).map((m) => (1 - Math.min(1, m.cost)) * ((m.to - m.from) / Math.max(1, words.length))));
+
 /** How alike two columns are, 0 to 1: their names read as mentions of each other, and the values that stand in both. */
-function likeness(column: ColumnHead, fresh: FreshColumn, head: CheckedHead): number {
-  const mentioned = (name: string, of: ColumnHead): number => {
-    const words = tokens(name);
-    const whole = columnMentions(words, vocabularyOf({ name: head.name, columns: [of] })).filter((m) => m.column === of.name);
-    return Math.max(0, ...whole.map((m) => (1 - Math.min(1, m.cost)) * ((m.to - m.from) / Math.max(1, words.length))));
-  };
-  const named = Math.max(mentioned(fresh.name, column), mentioned(column.name, { ...fresh, scale: null }));
+function likeness(column: Asked, fresh: Asked, { cells: all }: FreshColumn, head: CheckedHead): number {
+  const named = Math.max(mentioned(fresh, column), mentioned(column, fresh));
   const old = head.glances?.get(column.name);
-  const cells = [...new Set(fresh.cells.map(folded).filter((t) => t !== ''))].slice(0, 500);
+  const cells = [...new Set(all.map(folded).filter((t) => t !== ''))].slice(0, 500);
   const values = old?.values && old.values.length <= 500 ? new Set(old.values.map(([t]) => folded(t))) : null;
   const shared = values && values.size && cells.length ? cells.filter((t) => values.has(t)).length / cells.length : 0;
   const sameType = column.type === fresh.type ? 0.1 : 0;

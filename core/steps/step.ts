@@ -103,6 +103,12 @@ export function sameColumns(head: CheckedHead, remade: readonly ColumnHead[] = [
 /** A column that stays as it is. */
 export const keep = (column: ColumnHead): OutlineColumn => ({ head: headOf(column), from: { kept: column.name } });
 
+/** Names of the columns that a step makes anew. */
+export const madeBy = ({ columns }: Outline): string[] => columns.flatMap((c) => ('made' in c.from ? [c.head.name] : []));
+
+/** Names of the columns that a step makes, changes or renames. */
+export const writtenBy = ({ columns }: Outline): string[] => columns.filter((c) => 'made' in c.from || c.from.kept !== c.head.name).map((c) => c.head.name);
+
 /** Only the head of a column. */
 export const headOf = ({ name, type, scale }: ColumnHead): ColumnHead => ({ name, type, scale });
 

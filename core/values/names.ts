@@ -5,3 +5,6 @@ export function uniqueName(base: string, taken: readonly string[]): string {
   for (let n = 2; used.has(name.toLowerCase()); n++) name = `${base} ${n}`;
   return name;
 }
+
+/** A name that SQL takes without quotes: small letters, figures, and underscores for everything else. */
+export const sqlName = (name: string): string => name.replace(/\W+/g, '_').toLowerCase();

@@ -4,6 +4,7 @@ import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, 
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { TableView } from '../../contract/views';
+import { sqlName } from '../../core/values/names';
 import { ask, counted } from '../parts/api';
 import { ACCENTS, FAINT, READING, RULE } from '../parts/theme';
 
@@ -28,7 +29,7 @@ const MOST_COPIED = 10_000;
 export function HandOff({ workspaceId, table, open, failing, onClose }: { workspaceId: number; table: TableView; open: boolean; /** Checks that rows break. */ failing: number; onClose: () => void }) {
   const file = (format: string): string => `/api/workspaces/${workspaceId}/out/${table.id}/${format}`;
   const [said, setSaid] = useState('');
-  const [name, setName] = useState(table.name.replace(/\W+/g, '_').toLowerCase());
+  const [name, setName] = useState(sqlName(table.name));
   const [schema, setSchema] = useState('handoff');
   const [connection, setConnection] = useState('');
   const [way, setWay] = useState<'replace' | 'append'>('replace');

@@ -2,7 +2,7 @@ import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { finder, type Findable } from '../../values/find';
 import { readMeasure, unitSort } from '../../values/units';
-import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule } from '../chart';
@@ -21,17 +21,17 @@ interface Value {
 }
 
 const compare = (op: Comparison, left: Expression, right: Expression): Condition => ({ kind: 'compare', op, left, right });
-const empty = (name: string): Condition => ({ kind: 'empty', of: column(name) });
+export const empty = (name: string): Condition => ({ kind: 'empty', of: column(name) });
 const among = (name: string, texts: readonly string[]): Condition => ({ kind: 'among', of: column(name), texts });
 
 /** Only where a column holds numbers. */
-const numeric = (name: string, { head }: Context): boolean => readsAsNumber(head, name) && !isDate(columnOf(head, name).type);
+export const numeric = (name: string, { head }: Context): boolean => isNumberColumn(head, name);
 const isDated = (name: string, { head }: Context): boolean => readsAsDate(head, name);
 
 /** A comparison means something unless both sides are constants, or dates are compared with numbers. */
 const sized = (op: Comparison, a: Expression, b: Expression): Condition | null => (a.kind === 'number' ? null : compare(op, a, b));
 
-const onDate = (op: Comparison, name: string, date: string, x: Context): Condition | null => (isDated(name, x) ? compare(op, column(name), { kind: 'date', value: date }) : null);
+export const onDate = (op: Comparison, name: string, date: string, x: Context): Condition | null => (isDated(name, x) ? compare(op, column(name), { kind: 'date', value: date }) : null);
 
 function within(name: string, period: Period, x: Context): Condition | null {
   if (!isDated(name, x)) return null;

@@ -4,7 +4,7 @@ import { amend, type Act, type Context, type State, withPlan } from '../../langu
 import { keyOf, rule } from '../../language/chart';
 import { groupable, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
-import { all, column, number, op, type Condition, type Expression } from '../../formula/expression';
+import { all, column, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
 import { rounded } from '../calculate/adding';
 import type { Asked, AskPlan } from './step';
@@ -13,16 +13,16 @@ import type { Asked, AskPlan } from './step';
 
 type Fn = Extract<Expression, { kind: 'total' }>['fn'];
 const over = (fn: Fn, of: Expression): Expression => ({ kind: 'total', fn, of, by: [] });
-const rowsCounted = over('count', number(1));
+const allRows = rowsCounted();
 const sum = (name: string, x: Context): Expression | null => { const e = quantity(name, x); return e && over('sum', e); };
 
 /** The share of the rows for which a condition holds, as a percentage. */
 const shareOf = (where: Condition): Expression =>
-  op('*', op('/', over('sum', { kind: 'choose', cases: [{ when: where, then: number(1) }], otherwise: number(0) }), rowsCounted), number(100));
+  op('*', op('/', over('sum', { kind: 'choose', cases: [{ when: where, then: number(1) }], otherwise: number(0) }), allRows), number(100));
 
 const named = (e: Expression): string => {
-  if (keyOf(e) === keyOf(rowsCounted)) return 'Rows';
-  if (isShare(e) && JSON.stringify(e).includes(JSON.stringify(rowsCounted))) return 'Share %';
+  if (keyOf(e) === keyOf(allRows)) return 'Rows';
+  if (isShare(e) && JSON.stringify(e).includes(JSON.stringify(allRows))) return 'Share %';
   return nameOf(e);
 };
 
@@ -45,7 +45,7 @@ interface Question {
 }
 
 /** The group with the most rows. */
-const commonest = (name: string): Question => ({ figures: [rowsCounted], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
+const commonest = (name: string): Question => ({ figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
 
 /** The plan of a question, its parts named. */
 function planOf(q: Question): AskPlan {
@@ -82,7 +82,7 @@ const ranking = (by: string, figure: Expression | null, down: boolean, most: num
 
 export const phrases = [
   // Figures
-  rule('qfig', '~countWord the? $rows|$guess', () => rowsCounted, 0.05),
+  rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
   rule('qfig', '~countWord ~distinctWord $col:c', ({ c }) => over('distinct', column(c)), 0),
   // Where every value is another one, counting them is counting rows.
   rule('qfig', '~countWord $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && !groupable(c, x) && x.head.glances?.get(c)?.values ? over('count', column(c)) : null), 0.25),
@@ -116,7 +116,7 @@ export const phrases = [
   rule('qfigs', '$qfig:f', ({ f }) => (Array.isArray(f) ? f : [f]), 0),
   rule('qfigs', '$qfigs:a ~list $qfigs:b', ({ a, b }) => [...a, ...b], 0.05),
   rule('qfigs', '$qfigs:a there ~be and $qfigs:b', ({ a, b }) => [...a, ...b], 0),
-  rule('qfigs', 'how many there ~be', () => [rowsCounted], 0.05),
+  rule('qfigs', 'how many there ~be', () => [allRows], 0.05),
 
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
@@ -156,9 +156,9 @@ export const phrases = [
   rule('often', 'the? most times', () => true, 0),
   rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }) => commonest(c), 0),
   rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }) => commonest(c), 0),
-  rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0.02),
-  rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),
-  rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0),
+  rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.02),
+  rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
+  rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|were|came|come? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|came from? $cond:c ~each $qbys:b', ({ c, b }): Question => ({ figures: [shareOf(c)], by: b }), 0),
   rule('question', '~countWord $qwhat:f used|sold|made|delivered|brought|charged|needed|produced', ({ f }): Question => ({ figures: [f], by: [] }), 0.1),
@@ -175,13 +175,13 @@ export const phrases = [
   rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),
   rule('question', 'how much|many did|does|has|have $cond:c $col:m ~inTotal?', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
-  rule('question', '~countWord of? them|those|these|$rows|$noun $cond:c', ({ c }): Question => ({ figures: [rowsCounted], by: [], where: c }), 0.1),
-  rule('question', '~countWord $yesno:y ~each $qbys:b', ({ y, b }): Question | null => (y.yes.length ? { figures: [rowsCounted], by: b, where: { kind: 'among', of: column(y.column), texts: y.yes } } : null), 0),
-  rule('question', '~countWord of? ~each $qbys:b', ({ b }): Question => ({ figures: [rowsCounted], by: b }), 0.05),
+  rule('question', '~countWord of? them|those|these|$rows|$noun $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
+  rule('question', '~countWord $yesno:y ~each $qbys:b', ({ y, b }): Question | null => (y.yes.length ? { figures: [allRows], by: b, where: { kind: 'among', of: column(y.column), texts: y.yes } } : null), 0),
+  rule('question', '~countWord of? ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.05),
   rule('question', 'list|what|which all? are? all? the? ~distinctWord? $col:c are? there?', ({ c }, x: Context): Question | null => { const g = grouped(c, x); return g && { figures: [], by: [g] }; }, 0.4),
   rule('question', 'the? $col:m per|by|for each|every? $qbys:b', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); return e && b.every((k: Expression) => k.kind === 'column' && columnOf(x.head, k.name).type === 'text' && quantity(k.name, x) === null) ? { figures: [e], by: b } : null; }, 0.45),
   rule('question', '$col:m ~each $qbys:b ~inTotal', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.1),
-  rule('question', 'who $col:b how many $rows|$guess|$noun', ({ b }, x: Context) => { const g = grouped(b, x); return g && { figures: [rowsCounted], by: [g] }; }, 0),
+  rule('question', 'who $col:b how many $rows|$guess|$noun', ({ b }, x: Context) => { const g = grouped(b, x); return g && { figures: [allRows], by: [g] }; }, 0),
   rule('question', 'how many|much $col:m has|have|had|did|does|do $cond:c $word ~inTotal?', ({ m, c }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
   rule('question', 'how many|much $guess|$rows did|do|does|has|have|had ~each $qbys:b $col:m ~inTotal?', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),
   rule('question', 'how many|much $guess|$rows did|do|does|has|have|had|was|were we|they|you? $col:m ~inTotal? ~each $qbys:b', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.2),
@@ -192,7 +192,7 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
-  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, rowsCounted, true, 1, x), 0.05),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.05),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, false, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $col:m on|by|in|as|at an|the? ~average', ({ g, m }, x: Context) => { const e = quantity(m, x); return e && ranking(g, over('mean', e), true, 1, x); }, -0.3),

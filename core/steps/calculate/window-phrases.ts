@@ -3,7 +3,7 @@ import { column, number, op, type AcrossFn, type Expression } from '../../formul
 import type { Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { add } from './adding';
-import { onlyDate, quantity } from '../../language/grammar/expressions';
+import { onlyDate, quantity as q } from '../../language/grammar/expressions';
 import { unitInName } from '../../formula/dimensions';
 import { convertUnit, unitSort } from '../../values/units';
 import { isDate } from '../../table/column';
@@ -11,7 +11,6 @@ import { columnOf } from '../../table/table';
 
 /* Figures over neighbouring rows, over the row a year before, and places within a group. */
 
-const q = (name: string, x: Context): Expression | null => quantity(name, x);
 const moving = (fn: AcrossFn, name: string, rows: number, x: Context, by: readonly string[] = []): Expression | null => {
   const of = q(name, x);
   return of && Number.isInteger(rows) && rows >= 2 && rows <= 1_000 && by.every((b) => b !== name && !readsAsDate(x.head, b)) ? { kind: 'moving', fn, rows, of, by } : null;
@@ -106,8 +105,6 @@ export const windowPhrases = [
   rule('ex0', 'standard|standardised|standardized|z|z- score|scores of|for the? $col:c', ({ c }, x: Context) => scored(c, x), 0),
   rule('ex0', 'standard|standardised|standardized|z|z- score|scores of|for the? $col:c ~each $col:by', ({ c, by }, x: Context) => scored(c, x, [by]), 0),
   rule('ex0', 'cumulative|running|accumulated share|percentage|proportion of the? total? $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', { kind: 'over', fn: 'running', of: e, by: [] }, { kind: 'total', fn: 'sum', of: e, by: [] }); }, 0),
-  rule('extreme', 'highest|largest|biggest|maximum|max|top', () => 'highest', 0),
-  rule('extreme', 'lowest|smallest|minimum|min|least', () => 'lowest', 0),
   rule('ex0', 'the? difference|range|gap|distance between|of? the? ~highest and|to the? ~lowest $col:c of|in|for|within|on the|each|every? same? $col:by', ({ c, by }, x: Context) => range(c, x, [by]), 0),
   rule('ex0', 'the? difference|range|gap|distance between|of? the? ~highest and|to the? ~lowest $col:c', ({ c }, x: Context) => range(c, x), 0.1),
   rule('ex0', 'the? bigger|larger|greater|higher|highest|largest|biggest|maximum|max|more of|from|between? the? $col:a and|or the? $col:b', ({ a, b }, x: Context) => across('highest', a, b, x), 0),

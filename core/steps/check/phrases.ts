@@ -1,17 +1,12 @@
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { SIZES } from '../../language/grammar/conditions';
-import { isDate } from '../../table/column';
-import { columnOf } from '../../table/table';
-import { all, any, column, not, number, type Comparison, type Condition } from '../../formula/expression';
-import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { SIZES, empty, numeric, onDate } from '../../language/grammar/conditions';
+import { all, any, column, not, number, rowsCounted, type Comparison, type Condition } from '../../formula/expression';
 
 const holds = (where: Condition): Act => plans({ step: 'check', where });
-const numeric = (name: string, { head }: Context): boolean => readsAsNumber(head, name) && !isDate(columnOf(head, name).type);
-const filled = (name: string): Condition => not({ kind: 'empty', of: column(name) });
-const once = (names: readonly string[]): Condition => ({ kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: number(1), by: names }, right: number(1) });
+const filled = (name: string): Condition => not(empty(name));
+const once = (names: readonly string[]): Condition => ({ kind: 'compare', op: '=', left: rowsCounted(names), right: number(1) });
 const sized = (op: Comparison, name: string, n: number, x: Context): Condition | null => (numeric(name, x) ? { kind: 'compare', op, left: column(name), right: number(n) } : null);
-const dated = (op: Comparison, name: string, date: string, x: Context): Condition | null => (readsAsDate(x.head, name) ? { kind: 'compare', op, left: column(name), right: { kind: 'date', value: date } } : null);
 
 interface Value { readonly column: string; readonly text: string }
 const oneOf = (name: string, list: readonly Value[]): Condition | null => (list.every((v) => v.column === name) ? { kind: 'among', of: column(name), texts: list.map((v) => v.text) } : null);
@@ -47,7 +42,7 @@ export const phrases = [
   rule('obeys', '$every? $col:c $must ~between $num:a ~fromTo $num:b ~bothIncluded?', ({ c, a, b }, x: Context) => within(c, a, b, x), 0),
   ...SIZES.flatMap(([words, op]) => [
     rule('obeys', `$every? $col:c $must ${words} $num:n`, ({ c, n }, x: Context) => sized(op, c, n, x), 0),
-    rule('obeys', `$every? $col:c $must ${words} $date:d`, ({ c, d }, x: Context) => dated(op, c, d, x), 0),
+    rule('obeys', `$every? $col:c $must ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
     rule('obeys', `$every? $col:a $must ${words} the|its|their? $col:b`, ({ a, b }) => (a === b ? null : { kind: 'compare', op, left: column(a), right: column(b) }), 0),
     rule('obeys', `$every? $col:c $mustNot ${words} $num:n`, ({ c, n }, x: Context) => { const s = sized(op, c, n, x); return s && not(s); }, 0),
   ]).flat(),

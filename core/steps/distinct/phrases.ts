@@ -1,7 +1,7 @@
 import type { DistinctPlan } from './step';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { number } from '../../formula/expression';
+import { number, rowsCounted } from '../../formula/expression';
 import { add } from '../calculate/adding';
 
 type Keep = DistinctPlan['keep'];
@@ -17,7 +17,7 @@ const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${k
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
 /** A column that says of each row whether it stands there more than once. */
-const markRepeats = (by: readonly string[]) => add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '>', left: { kind: 'total', fn: 'count', of: number(1), by }, right: number(1) }, then: { kind: 'text', value: 'yes' } }], otherwise: { kind: 'text', value: 'no' } }, 'Duplicate');
+const markRepeats = (by: readonly string[]) => add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '>', left: rowsCounted(by), right: number(1) }, then: { kind: 'text', value: 'yes' } }], otherwise: { kind: 'text', value: 'no' } }, 'Duplicate');
 
 export const phrases = [
   rule('alike', '~same $col:c', ({ c }) => [c], 0),

@@ -1,9 +1,9 @@
 import Joi from 'joi';
 import { readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
-import { prepare } from '../../formula/evaluate';
-import { column, number, op, type Expression } from '../../formula/expression';
-import { CHUNK_ROWS, VALUE, chunkCount, chunkLength } from '../../table/column';
-import { columnOf, liveMask, type Table } from '../../table/table';
+import { numbersAt } from '../../formula/evaluate';
+import { column } from '../../formula/expression';
+import { VALUE } from '../../table/column';
+import { liveMask, type Table } from '../../table/table';
 import { DAY } from '../../values/date';
 import { roundTo } from '../../values/number';
 import { lineThrough, predicted } from '../../values/statistics';
@@ -36,27 +36,16 @@ function nameOf(every: Period, n: number): string {
   return every === 'quarter' ? `${Math.floor(n / 4)} Q${(n % 4) + 1}` : String(n);
 }
 
-/** Numbers or dates of an expression at every position; NaN where there are none. */
-async function valuesOf(e: Expression, table: Table, head: CheckedHead): Promise<Float64Array> {
-  const ready = await prepare(e, table, head);
-  const out = new Float64Array(table.size).fill(NaN);
-  for (let ord = 0; ord < chunkCount(table.size); ord++) {
-    const vector = ready.evaluate(await Promise.all(ready.reads.map((n) => columnOf(table, n).load(ord))), ord * CHUNK_ROWS, chunkLength(table.size, ord));
-    if (vector.kind === 'number') for (let i = 0; i < vector.values.length; i++) if (vector.state[i] === VALUE) out[ord * CHUNK_ROWS + i] = vector.values[i]!;
-  }
-  return out;
-}
-
 async function answer(plan: ForecastPlan, table: Table, head: CheckedHead): Promise<AnswerTable> {
   const live = liveMask(table);
-  const values = await valuesOf(op('+', column(plan.column), number(0)), table, head);
-  const days = await valuesOf({ kind: 'part', part: 'date', of: column(plan.by) }, table, head);
+  const values = await numbersAt(column(plan.column), table, head);
+  const days = await numbersAt(column(plan.by), table, head, true);
   const sums = new Map<number, { sum: number; rows: number }>();
   for (let p = 0; p < table.size; p++) {
-    if ((live && !live[p]) || Number.isNaN(values[p]!) || Number.isNaN(days[p]!)) continue;
-    const n = numberOf(plan.every, days[p]!);
+    if ((live && !live[p]) || values.state[p] !== VALUE || days.state[p] !== VALUE) continue;
+    const n = numberOf(plan.every, days.values[p]!);
     const s = sums.get(n) ?? { sum: 0, rows: 0 };
-    s.sum += values[p]!;
+    s.sum += values.values[p]!;
     s.rows++;
     sums.set(n, s);
   }

@@ -1,9 +1,9 @@
 import Joi from 'joi';
-import { readsAsNumber, type CheckedHead } from '../../formula/check';
-import { prepare } from '../../formula/evaluate';
-import { column, number, op } from '../../formula/expression';
+import { isNumberColumn, type CheckedHead } from '../../formula/check';
+import { numbersAt } from '../../formula/evaluate';
+import { column } from '../../formula/expression';
 import { groupsOf } from '../../profile/groups';
-import { CHUNK_ROWS, VALUE, chunkCount, chunkLength, isDate } from '../../table/column';
+import { VALUE, isDate } from '../../table/column';
 import { columnOf, liveMask, type Table } from '../../table/table';
 import { roundTo } from '../../values/number';
 import { correlation, correlationRatio } from '../../values/statistics';
@@ -21,31 +21,16 @@ export interface RelatePlan {
 const MOST_GROUPS = 50;
 const SHOWN = 30;
 
-const isNumber = (head: CheckedHead, name: string): boolean => readsAsNumber(head, name) && !isDate(columnOf(head, name).type);
-
-/** The numbers of a column at every position, and where there are any. */
-async function numbersOf(name: string, table: Table, head: CheckedHead): Promise<{ values: Float64Array; has: Uint8Array }> {
-  const ready = await prepare(op('+', column(name), number(0)), table, head);
-  const values = new Float64Array(table.size), has = new Uint8Array(table.size);
-  for (let ord = 0; ord < chunkCount(table.size); ord++) {
-    const vector = ready.evaluate(await Promise.all(ready.reads.map((n) => columnOf(table, n).load(ord))), ord * CHUNK_ROWS, chunkLength(table.size, ord));
-    if (vector.kind !== 'number') continue;
-    values.set(vector.values, ord * CHUNK_ROWS);
-    has.set(vector.state.map((s) => (s === VALUE ? 1 : 0)), ord * CHUNK_ROWS);
-  }
-  return { values, has };
-}
-
 async function answer(plan: RelatePlan, table: Table, head: CheckedHead): Promise<AnswerTable> {
   const live = liveMask(table);
-  const own = await numbersOf(plan.column, table, head);
+  const own = await numbersAt(column(plan.column), table, head);
   const found: { name: string; how: string; strength: number; rows: number }[] = [];
   for (const { name } of head.columns) {
     if (name === plan.column || (plan.with && !plan.with.includes(name))) continue;
-    if (isNumber(head, name)) {
-      const other = await numbersOf(name, table, head);
+    if (isNumberColumn(head, name)) {
+      const other = await numbersAt(column(name), table, head);
       const places: number[] = [];
-      for (let p = 0; p < table.size; p++) if ((!live || live[p]) && own.has[p] && other.has[p]) places.push(p);
+      for (let p = 0; p < table.size; p++) if ((!live || live[p]) && own.state[p] === VALUE && other.state[p] === VALUE) places.push(p);
       const r = correlation(places.map((p) => own.values[p]!), places.map((p) => other.values[p]!));
       if (r !== null) found.push({ name, how: r < 0 ? 'the one falls as the other grows' : 'both grow together', strength: Math.abs(r), rows: places.length });
       continue;
@@ -53,7 +38,7 @@ async function answer(plan: RelatePlan, table: Table, head: CheckedHead): Promis
     if (isDate(columnOf(head, name).type)) continue;
     const groups = await groupsOf(table, [name]);
     const places: number[] = [];
-    for (let p = 0; p < table.size; p++) if ((!live || live[p]) && own.has[p]) places.push(p);
+    for (let p = 0; p < table.size; p++) if ((!live || live[p]) && own.state[p] === VALUE) places.push(p);
     const many = new Set(places.map((p) => groups.codes[p]!)).size;
     if (many > MOST_GROUPS || many > places.length / 3) continue;
     const eta = correlationRatio(places.map((p) => groups.codes[p]!), places.map((p) => own.values[p]!));
@@ -70,7 +55,7 @@ export const relate: StepDefinition<RelatePlan> = {
   schema: Joi.object({ step: Joi.valid('relate').required(), column: Joi.string().required(), with: Joi.array().items(Joi.string()).min(1).max(200) }),
   syntax: record<RelatePlan>({ step: 'relate' }, 'Show what goes with ', field('column', columnName), optional('with', between(', among ', columnNames, ''))),
   reads: (plan) => [plan.column, ...(plan.with ?? [])],
-  check: (plan, head) => (isNumber(head, plan.column) ? [] : [{ text: `“${plan.column}” holds no numbers. What goes with it can be looked at once it does.`, column: plan.column }]),
+  check: (plan, head) => (isNumberColumn(head, plan.column) ? [] : [{ text: `“${plan.column}” holds no numbers. What goes with it can be looked at once it does.`, column: plan.column }]),
   outline: (_plan, head) => sameColumns(head),
   prepare: (plan, table, head) => ({ work: 'answer', run: () => answer(plan, table, head) }),
 };

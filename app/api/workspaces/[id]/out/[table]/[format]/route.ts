@@ -4,20 +4,15 @@ import { recordHtml, recordMarkdown } from '../../../../../../../core/brief/reco
 import { csvPieces, htmlPieces, jsonPieces, markdownPieces, ndjsonPieces } from '../../../../../../../core/formats/write';
 import { downloadHeaders, idOf, route, streamResponse } from '../../../../../../../server/api';
 import { Told } from '../../../../../../../server/errors';
-import { pool } from '../../../../../../../server/db/client';
-import { loadState } from '../../../../../../../server/store/tables';
 import { sourceOf, sourcePath } from '../../../../../../../server/uploads';
 import { workbook } from '../../../../../../../server/handoff';
 import { recordOf } from '../../../../../../../server/record';
-import { currentStates } from '../../../../../../../server/workspaces';
+import { tableNow } from '../../../../../../../server/workspaces';
 
 /** Takes a table away: csv, raw-csv, json, ndjson, markdown, html, xlsx, record (Markdown; also as a page or as data), brief (text), or the source file as it came. */
 export const GET = route(async (_request, params) => {
   const workspaceId = idOf(params, 'id'), tableId = idOf(params, 'table');
-  const { states, entries } = await currentStates(workspaceId);
-  const stateId = states.get(tableId);
-  if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
-  const { table } = await loadState(pool(), stateId);
+  const { table, entries } = await tableNow(workspaceId, tableId);
   const once = async function* (text: string): AsyncGenerator<string> {
     yield text;
   };
@@ -42,7 +37,7 @@ export const GET = route(async (_request, params) => {
     case 'record-data':
       return streamResponse(once(`${JSON.stringify(await recordOf(workspaceId, tableId), null, 2)}\n`), 'application/json', `${table.name} record.json`);
     case 'brief':
-      return streamResponse(once(entries.filter((e) => e.sourceId === tableId).map((e, i) => `${i + 1}. ${e.sentence}\n`).join('')), 'text/plain; charset=utf-8', `${table.name} brief.txt`);
+      return streamResponse(once(entries.map((e, i) => `${i + 1}. ${e.sentence}\n`).join('')), 'text/plain; charset=utf-8', `${table.name} brief.txt`);
     case 'source': {
       const source = await sourceOf(tableId);
       return new Response(Readable.toWeb(createReadStream(sourcePath(source.file))) as ReadableStream<Uint8Array>, { headers: downloadHeaders('application/octet-stream', source.fileName) });
