@@ -79,6 +79,10 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       return expression.what.kind === 'sort' && NUMERIC_FINDS.has(expression.what.sort) ? decimal(null) : expression.what.kind === 'sort' && expression.what.sort === 'date' ? { type: 'date', scale: null } : text;
     case 'measure':
       return decimal(null);
+    case 'clock':
+      return whole;
+    case 'lapse':
+      return expression.unit === 'minutes' ? whole : decimal(null);
     case 'moment':
       return { type: 'datetime', scale: null };
     case 'date':

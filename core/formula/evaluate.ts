@@ -159,11 +159,21 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       if (chunk?.kind === 'number') return amountsOf(chunk);
       return readTexts(chunk ?? encode(texts(e.of, f, c).texts), (t) => readMeasure(t, e.unit)?.value ?? NaN);
     }
+    case 'clock':
+      return minutes(e.of, f, c);
+    case 'lapse':
+      return combine(minutes(e.from, f, c), minutes(e.to, f, c), (a, b) => ((b - a + 1440) % 1440) / (e.unit === 'hours' ? 60 : 1));
     case 'moment': {
       const day = dates(e.day, f, c);
       return combine(day, clock(texts(e.time, f, c)), (a, b) => Math.floor(a / DAY) * DAY + b);
     }
   }
+}
+
+/** Minutes since midnight, of texts such as '18:00' and of dates with a time. */
+function minutes(e: Expression, f: Parameters<typeof texts>[1], c: Parameters<typeof texts>[2]): NumberVector {
+  const of = isDate(typeOf(e, c.head).type) ? dates(e, f, c) : clock(texts(e, f, c));
+  return combine(of, of, (a) => Math.floor((((a % DAY) + DAY) % DAY) / 60_000));
 }
 
 /** Times of day as milliseconds: '18:00', '9.30', '6 pm'. */

@@ -64,7 +64,11 @@ export type Expression =
   /** Texts with a unit ('9 min 30 s', '2 kg') as numbers in one unit; bare numbers are taken to be in it. */
   | { readonly kind: 'measure'; readonly unit: string; readonly of: Expression }
   /** A day and a time of day as one moment. */
-  | { readonly kind: 'moment'; readonly day: Expression; readonly time: Expression };
+  | { readonly kind: 'moment'; readonly day: Expression; readonly time: Expression }
+  /** Minutes since midnight of a time of day. */
+  | { readonly kind: 'clock'; readonly of: Expression }
+  /** From one time of day to another, past midnight where the second is earlier. */
+  | { readonly kind: 'lapse'; readonly unit: 'hours' | 'minutes'; readonly from: Expression; readonly to: Expression };
 
 export type Operator = '+' | '-' | '*' | '/' | '^';
 export type DatePart = 'year' | 'quarter' | 'month' | 'week' | 'day' | 'weekday' | 'month name' | 'hour' | 'date' | 'time' | 'month in its year' | 'quarter in its year';
@@ -140,6 +144,7 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'op':
       return [expression.left, expression.right];
     case 'span':
+    case 'lapse':
       return [expression.from, expression.to];
     case 'choose':
       return [...expression.cases.flatMap((c) => [c.when, c.then]), expression.otherwise];
@@ -172,8 +177,13 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'padded':
     case 'person':
     case 'cleaned':
+    case 'clock':
       return [expression.of];
-    default:
+    case 'number':
+    case 'text':
+    case 'date':
+    case 'blank':
+    case 'column':
       return [];
   }
 }

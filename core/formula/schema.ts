@@ -66,6 +66,8 @@ export const expressionSchema = Joi.alternatives().try(
     of: expressionRef.required(),
   }),
   node('measure', { unit: Joi.string().min(1).max(20).required(), of: expressionRef.required() }),
+  node('clock', { of: expressionRef.required() }),
+  node('lapse', { unit: Joi.valid('hours', 'minutes').required(), from: expressionRef.required(), to: expressionRef.required() }),
   node('moment', { day: expressionRef.required(), time: expressionRef.required() }),
   node('piece', { side: Joi.valid('before', 'after').required(), mark: Joi.string().max(1000).required(), which: Joi.valid('first', 'last').required(), of: expressionRef.required() }),
 );

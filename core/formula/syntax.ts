@@ -79,6 +79,8 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('person', 'the ', field('part', oneOf(PERSON_PARTS)), ' of the person in ', field('of', atom)),
   expr('cleaned', field('of', atom), ' ', field('way', oneOf(CLEANINGS))),
   expr('measure', field('of', atom), ' measured in ', field('unit', quoted)),
+  expr('clock', 'the minute of the day of ', field('of', atom)),
+  expr('lapse', 'the ', field('unit', oneOf([['hours', 'hours'], ['minutes', 'minutes']])), ' by the clock from ', field('from', atom), ' to ', field('to', atom)),
   expr('moment', field('day', atom), ' at the time ', field('time', atom)),
   atom,
 );

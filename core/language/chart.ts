@@ -42,6 +42,23 @@ export function rule(cat: string, pattern: string, build: (slots: Slots, context
   return expand(parsePattern(pattern)).map((elements) => ({ cat, elements, build: build as Rule['build'], cost }));
 }
 
+/** A part of what is said in any order: its patterns, each with the value it gives and its price. */
+export type Part = readonly (readonly [pattern: string, value: (slots: Slots, context: never) => unknown, cost?: number])[];
+
+/**
+ * Rules for what may be said in any order: each part at most once, a comma between them or none. `build` gets the values
+ * of the parts that were said, and gives null where that is not enough.
+ */
+export function anyOrder(cat: string, parts: Readonly<Record<string, Part>>, build: (said: Slots, context: never) => unknown, cost = 0.1): Rule[] {
+  const [part, some] = [`${cat}-part`, `${cat}-parts`];
+  return [
+    ...Object.entries(parts).flatMap(([name, ways]) => ways.flatMap(([pattern, value, price]) => rule(part, pattern, (slots, x) => { const v = value(slots, x); return v === null || v === undefined ? null : { [name]: v }; }, price ?? 0))),
+    ...rule(some, `$${part}:a`, ({ a }) => a, 0),
+    ...rule(some, `$${part}:a $${some}:b`, ({ a, b }) => (Object.keys(a as object).some((k) => k in (b as object)) ? null : { ...a, ...b }), 0),
+    ...rule(cat, `$${some}:p`, ({ p }, x) => build(p as Slots, x), cost),
+  ];
+}
+
 type Node = { readonly ways: readonly Element[]; readonly optional: boolean } | { readonly group: readonly Node[]; readonly optional: boolean };
 
 function parsePattern(pattern: string): Node[] {

@@ -41,6 +41,8 @@ export interface Vocabulary {
   readonly names: readonly (readonly NameWord[])[];
   /** Folded value -> the columns it stands in, with its own spelling. */
   readonly values: ReadonlyMap<string, readonly { column: string; text: string; loose: boolean }[]>;
+  /** Words that stand inside texts of several words, with the columns they stand in. */
+  readonly inside: ReadonlyMap<string, ReadonlySet<string>>;
   readonly longestValue: number;
   readonly rowNouns: ReadonlySet<string>;
   /** Nouns of this very table, without the general ones. */
@@ -87,6 +89,7 @@ export function vocabularyOf(head: CheckedHead): Vocabulary {
 function collect(head: CheckedHead): Vocabulary {
   const values = new Map<string, { column: string; text: string; loose: boolean }[]>();
   let longestValue = 1;
+  const inside = new Map<string, Set<string>>();
   let left = MOST_INDEXED;
   for (const column of head.columns) {
     if (column.type !== 'text' && column.type !== 'yesno') continue;
@@ -96,6 +99,8 @@ function collect(head: CheckedHead): Vocabulary {
       if (left-- <= 0) break;
       if (text.length > 60 || !/\p{L}/u.test(text)) continue;
       const key = folded(text);
+      const words = column.type === 'text' ? key.split(/[^\p{L}\p{N}]+/u) : [];
+      if (words.length > 1) for (const w of words) if (w.length > 2) (inside.get(w) ?? inside.set(w, new Set()).get(w)!).add(column.name);
       const list = values.get(key) ?? [];
       if (list.length === 0) values.set(key, list);
       if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
@@ -108,7 +113,7 @@ function collect(head: CheckedHead): Vocabulary {
   const names = head.columns.map((c) => nameWords(c.name));
   const ownNouns = new Set([...nameWords(head.name), ...(names[0] ?? [])].map((w) => w.stem).filter((w) => !NOT_NOUNS.has(w)));
   const rowNouns = new Set([...ROW_NOUNS, ...ownNouns]);
-  return { head, names, values, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
+  return { head, names, values, inside, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
 }
 
 /** Words of every sentence: 'is' is no short form of 'items'. */

@@ -27,6 +27,7 @@ function describe(e: Expression): string {
     case 'text':
       return e.value;
     case 'op': {
+      if (e.op === '-' && e.left.kind === 'clock' && e.right.kind === 'clock') return 'minutes late';
       const grown = growthOf(e);
       if (grown) return `growth of ${describe(grown)} %`;
       const hundredfold = e.op === '*' && e.right.kind === 'number' && e.right.value === 100;
@@ -87,6 +88,10 @@ function describe(e: Expression): string {
       return e.what.kind === 'sort' ? FIND_WORDS[e.what.sort] : `${e.what.kind === 'shape' ? 'Code' : 'Word'} in ${describe(e.of)}`;
     case 'measure':
       return `${describe(e.of)} in ${e.unit}`;
+    case 'clock':
+      return `minute of ${describe(e.of)}`;
+    case 'lapse':
+      return `${e.unit} from ${describe(e.from)} to ${describe(e.to)}`;
     case 'moment':
       return `${describe(e.day)} ${describe(e.time)}`;
     case 'date':

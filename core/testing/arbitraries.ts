@@ -59,6 +59,8 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('found' as const), what: findable, which: fc.constantFrom('first' as const, 'last' as const, 'all' as const, 'count' as const), of: inner }),
       fc.record({ kind: fc.constant('measure' as const), unit: fc.constantFrom('kg', 'min'), of: inner }),
       fc.record({ kind: fc.constant('moment' as const), day: inner, time: inner }),
+      fc.record({ kind: fc.constant('clock' as const), of: inner }),
+      fc.record({ kind: fc.constant('lapse' as const), unit: fc.constantFrom('hours' as const, 'minutes' as const), from: inner, to: inner }),
       fc.record({ kind: fc.constant('piece' as const), side: fc.constantFrom('before' as const, 'after' as const), mark: filledText, which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
     ),
     condition: fc.oneof(

@@ -1,13 +1,14 @@
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { finder, type Findable } from '../../values/find';
+import { dateOf, readDate, writeDate } from '../../values/date';
 import { readMeasure, unitSort } from '../../values/units';
 import { isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { onlyDate, startColumn } from './expressions';
+import { late, onlyDate, startColumn } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -33,6 +34,24 @@ const sized = (op: Comparison, a: Expression, b: Expression): Condition | null =
 
 export const onDate = (op: Comparison, name: string, date: string, x: Context): Condition | null => (isDated(name, x) ? compare(op, column(name), { kind: 'date', value: date }) : null);
 
+/** A day or month of no year, in the only year that a column's dates are of. */
+function inOneYear(name: string, { from, to, month, day }: Period, x: Context): { readonly from: string; readonly to: string } | null {
+  if (month === undefined) return { from, to };
+  const years = new Set(sampleOf(name, x).map((v) => readDate(v)).flatMap((d) => (d ? [new Date(d.time).getUTCFullYear()] : [])));
+  const glance = x.head.glances?.get(name);
+  for (const end of [glance?.lowest, glance?.highest]) if (end && /^\d{4}-/.test(end)) years.add(Number(end.slice(0, 4)));
+  if (years.size !== 1) return null;
+  const [year] = years;
+  const write = (d: number): string => writeDate(d, false);
+  return day !== undefined ? { from: write(dateOf(year!, month, day)!), to: write(dateOf(year!, month, day)!) } : { from: write(dateOf(year!, month, 1)!), to: write(Date.UTC(year!, month, 0)) };
+}
+
+/** Before, after, since a period: with its first or last day. */
+function relative(op: Comparison, name: string, period: Period, x: Context): Condition | null {
+  const p = isDated(name, x) ? inOneYear(name, period, x) : null;
+  return p && onDate(op, name, op === '<' || op === '>=' ? p.from : p.to, x);
+}
+
 function within(name: string, period: Period, x: Context): Condition | null {
   if (!isDated(name, x)) return null;
   if (period.month !== undefined && period.day !== undefined) return all([compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month)), compare('=', { kind: 'part', part: 'day', of: column(name) }, number(period.day))]);
@@ -51,6 +70,12 @@ const hasBlanks = (name: string, x: Context): boolean => (x.head.glances?.get(na
 function mentionsWord(word: string, name: string, x: Context): Condition | null {
   const find = finder({ kind: 'words', words: [word] });
   return word.length >= 3 && columnOf(x.head, name).type === 'text' && sampleOf(name, x).some((v) => find(v).length > 0) ? { kind: 'text', test: 'mentions', of: column(name), texts: [word] } : null;
+}
+
+/** A number that stands as a word in some of a column's texts. */
+function mentionsNumber(n: string, name: string, x: Context): Condition | null {
+  const find = finder({ kind: 'words', words: [n] });
+  return sampleOf(name, x).some((v) => v.trim() !== n && find(v).length > 0) ? { kind: 'text', test: 'mentions', of: column(name), texts: [n] } : null;
 }
 
 /** The column that says what something costs, where one is called so more than any other. */
@@ -107,7 +132,9 @@ export const conditionRules = [
   ...SIZES.flatMap(([words, op]) => [
     rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05),
     rule('cond', `$col:c ~be? ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
-    rule('cond', `$col:c ~be? ${words} $period:p`, ({ c, p }, x: Context) => (p.month === undefined ? onDate(op, c, op === '<' || op === '>=' ? p.from : p.to, x) : null), 0.02),
+    rule('cond', `$col:c ~be? ${words} $period:p`, ({ c, p }, x: Context) => relative(op, c, p, x), 0.02),
+    rule('cond', `${words} $period:p`, ({ p }, x: Context) => { const c = onlyDate(x); return c && relative(op, c, p, x); }, 0.15),
+    rule('cond', `${words} $date:d`, ({ d }, x: Context) => { const c = onlyDate(x); return c && onDate(op, c, d, x); }, 0.15),
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
@@ -122,6 +149,19 @@ export const conditionRules = [
   rule('cond', '$num:n $col:c ~orLess', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orMore', ({ a, b }) => sized('>=', a, b), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orLess', ({ a, b }) => sized('<=', a, b), 0.1),
+  // 'above the average': of the same
+  rule('cond', '$ex2:a ~be? above|over|higher|more than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('>', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
+  rule('cond', '$ex2:a ~be? below|under|lower|less than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('<', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
+  rule('cond', '~more ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
+  rule('cond', '~less ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
+  // 'cone 6', 'gate B4': a figure that stands as a word in the texts of a column
+  rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
+  rule('cond', '$inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
+  rule('cond', '~be|~did|~withA $inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
+  rule('cond', '$col:c $inside:v', ({ c, v }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0.05),
+  rule('cond', '~more $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>', e, number(n)); }, 0),
+  rule('cond', '~least $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>=', e, number(n)); }, 0),
+  rule('cond', '$word:w ~more $num:n $clockUnit:u late', ({ w, n, u }, x: Context) => { const e = late(u, w, x); return e && compare('>', e, number(n)); }, 0),
   rule('cond', '$ex2:a ~equals $ex1:b', ({ a, b }) => (a.kind === 'number' || (a.kind === 'column' && b.kind === 'column') ? null : compare('=', a, b)), 0.1),
   rule('cond', '$col:a ~sameAs $col:b', ({ a, b }) => (a === b ? null : compare('=', column(a), column(b))), 0.05),
   rule('cond', '$ex2:a ~equals $ex1:b', ({ a, b }) => (a.kind === 'column' && b.kind === 'column' ? compare('=', a, b) : null), 0.5),
@@ -217,6 +257,7 @@ export const conditionRules = [
   rule('cond', '$col:c ~differs ~blankWord', ({ c }) => not(empty(c)), 0),
   rule('cond', '$col:c ~be? ~filledWord', ({ c }) => not(empty(c)), 0.02),
   rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.25),
+  rule('cond', '~withA $col:a but|and|yet ~without $col:b', ({ a, b }, x: Context) => all([countsFromZero(a, x) ? compare('>', column(a), number(0)) : not(empty(a)), countsFromZero(b, x) && !hasBlanks(b, x) ? compare('=', column(b), number(0)) : orZero(empty(b), x)]), 0.1),
   // 'No visits' may be a blank or a zero: where the column has both, it is asked.
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && !hasBlanks(c, x) ? compare('=', column(c), number(0)) : empty(c)), 0.02),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),

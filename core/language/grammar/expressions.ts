@@ -5,7 +5,7 @@ import { column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
 import { unitName, unitSort } from '../../values/units';
-import type { SpanUnit } from '../../values/date';
+import { readClock, type SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { sampleOf } from './samples';
@@ -21,6 +21,14 @@ function clocked(name: string, head: CheckedHead): boolean {
   if (columnOf(head, name).type !== 'text') return false;
   const all = sampleOf(name, { head }).slice(0, 200);
   return all.length > 0 && all.filter((v) => /^\s*\d{1,3}:[0-5]\d:[0-5]\d\s*$/.test(v)).length >= all.length * 0.6;
+}
+
+/** Does a column hold times of day: '08:15', '6.30 pm', or dates with a time? */
+export function timed(name: string, { head }: Context): boolean {
+  const { type } = columnOf(head, name);
+  if (type === 'datetime') return true;
+  const all = type === 'text' ? sampleOf(name, { head }).filter((v) => v.trim() !== '').slice(0, 200) : [];
+  return all.length > 0 && all.filter((v) => /^\s*\d{1,2}[:.]\d{2}(?::\d{2})?\s*(?:[ap]m)?\s*$/i.test(v) && readClock(v) !== null).length >= all.length * 0.8;
 }
 
 const dated = (name: string, { head }: Context): Expression | null => (readsAsDate(head, name) ? column(name) : null);
@@ -73,6 +81,8 @@ export const expressionRules = [
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
   rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }) => op('+', a, b), 0.05),
   rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }) => op('-', a, b), 0.05),
+  // 'pieces in minus cracked, times the price': what comes behind the comma is for all of it
+  rule('ex2', '$ex2:a , ^~times $ex0:b', ({ a, b }) => (a.kind === 'op' && (a.op === '+' || a.op === '-') ? op('*', a, b) : null), -0.2),
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), -0.1),
   rule('ex2', '$ex2:a without|excluding|except|leaving out? the? $ex0:b part|portion|share|bit?', ({ a, b }) => (b.kind === 'number' ? null : op('-', a, b)), 0.05),
   rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
@@ -121,6 +131,21 @@ export const expressionRules = [
   rule('workdays', 'workdays|weekdays|workday|weekday', () => true, 0),
   rule('ex1', '$workdays ~took? ~took? between|from|since|it? took? from|between? $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
   rule('ex1', 'number of $workdays between|from|since $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
+  rule('clockUnit', '~hoursWord', () => 'hours', 0),
+  rule('clockUnit', 'minutes|mins|number of? minutes?', () => 'minutes', 0.02),
+  rule('clockUnit', 'how many minutes', () => 'minutes', 0),
+  rule('ex1', '$clockUnit:u ~took? between|from|since|it? ~took? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0),
+  rule('ex1', 'time|duration|length|difference from|between $col:a ~fromTo the? $col:b ,? in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0),
+  rule('ex1', '$col:a ~fromTo $col:b in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0.05),
+  rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? (in $clockUnit:u)? ,? from|between? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => lapse(u ?? 'hours', a, b, x), -0.1),
+  rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? from|between? $col:a ~fromTo the? $col:b ,? in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), -0.1),
+  rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? in $clockUnit:u', ({ u }, x: Context) => { const t = twoTimes(x); return t && lapse(u, t[0], t[1], x); }, 0.2),
+  // 'how many minutes late did every crossing leave'
+  rule('ex1', '$clockUnit:u late|behind|delayed|overdue did|was|were|does|is ~each? $rows|$col|$noun|$guess|it|they? $word:w', ({ u, w }, x: Context) => late(u, w, x), 0),
+  rule('ex1', '$clockUnit:u late|behind|delayed|overdue (was|were|is ~each? $rows|$col|$noun|$guess|it|they)?', ({ u }, x: Context) => late(u, null, x), 0.05),
+  rule('ex1', 'how late did|was|were|does|is ~each? $rows|$col|$noun|$guess|it|they? $word:w ,? in $clockUnit:u', ({ u, w }, x: Context) => late(u, w, x), 0),
+  rule('ex1', 'how late did|was|were|does|is ~each? $rows|$col|$noun|$guess|it|they? $word:w ,?', ({ w }, x: Context) => late('minutes', w, x), 0.2),
+  rule('ex1', 'delay|lateness of? ~each? $rows|$noun|$guess?', (_s, x: Context) => late('minutes', null, x), 0.2),
   // 'how long was each boat out, in hours, from A to B'
   ...(['hours', 'days', 'weeks', 'months'] as const).flatMap((unit) => [
     rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? in ${unit} ,? from|between? $col:a ~fromTo the? $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),
@@ -199,6 +224,8 @@ function ageThen(x: Context, named?: string): Expression | null {
 /** The column of a family whose name holds a number. */
 const yearOf = (family: readonly string[], n: number): string | null => { const found = family.filter((name) => new RegExp(`(?<!\\d)${n}(?!\\d)`).test(name)); return found.length === 1 ? found[0]! : null; };
 
+export const late = (unit: 'hours' | 'minutes', word: string | null, x: Context): Expression | null => { const e = lateness(word, x); return e && (unit === 'hours' ? op('/', e, number(60)) : e); };
+
 /** The column of dates on which something began: by its name, or the only one. */
 export function startColumn(x: Context): string | null {
   const found = x.head.columns.filter((c) => STARTS.test(c.name) && readsAsDate(x.head, c.name));
@@ -223,7 +250,25 @@ export const groupable = (name: string, { head }: Context): boolean => {
   return different < g.rows - g.blanks;
 };
 
-const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
+/** From one time of day to another. */
+const lapse = (unit: 'hours' | 'minutes', a: string, b: string, x: Context): Expression | null => (a !== b && timed(a, x) && timed(b, x) && !(readsAsDate(x.head, a) && readsAsDate(x.head, b)) ? { kind: 'lapse', unit, from: column(a), to: column(b) } : null);
+
+/** The two columns of times of day, in their order, where there are just two. */
+const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };
+
+/** How much later than planned something was: what really happened, less what was to happen, of what words of a request name. */
+function lateness(word: string | null, x: Context): Expression | null {
+  const times = x.head.columns.map((c) => c.name).filter((n) => timed(n, x));
+  const planned = (n: string): boolean => /\b(?:sched(?:uled)?|plan(?:ned)?|due|expected|promised|booked|target)\b/i.test(n);
+  const real = (n: string): boolean => /\b(?:actual|real|done|true)\b/i.test(n);
+  const stems = (n: string): string[] => (n.toLowerCase().match(/\p{L}+/gu) ?? []).filter((w) => !planned(w) && !real(w));
+  const pairs = times.filter(planned).flatMap((p) => times.filter((r) => real(r) && stems(r).join() === stems(p).join()).map((r) => [p, r] as const));
+  const meant = word === null ? pairs : pairs.filter(([p]) => stems(p).some((s) => s.startsWith(word.slice(0, 3)) || word.startsWith(s.slice(0, 3))));
+  const [pair] = pairs.length === 1 ? pairs : meant;
+  return pair && (pairs.length === 1 || meant.length === 1) ? op('-', { kind: 'clock', of: column(pair[1]) }, { kind: 'clock', of: column(pair[0]) }) : null;
+}
+
+const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => (unit === 'hours' ? lapse(unit, a, b, x) : null) ?? both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
 
 const untilDate = (name: string, date: string, x: Context): Expression | null => {
   const from = dated(name, x);

@@ -12,7 +12,7 @@ import { columnMentions, valueMentions, type ColumnMention, type ValueMention } 
 import { typingDistance } from '../../match/typing';
 import type { Metric } from '../../metrics/glossary';
 import { METRIC_NAMES, tie } from '../../metrics/metrics';
-import { CLASSES } from '../lexicon/classes';
+import { CLASSES, FILLERS, LIGHT } from '../lexicon/classes';
 import { numberWord, stem, type Token } from '../words';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
@@ -70,10 +70,12 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   theDate(tokens, columns, context, put);
   byPlace(tokens, context, put);
   codesInside(tokens, items, context, put);
+  wordsInside(tokens, columns, items, context, put);
   numbers(tokens, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
   examples(tokens, request, put);
+  turned(tokens, request, values, put);
   metrics(tokens, context, put);
   shapes(tokens, put);
   remarks(tokens, put);
@@ -109,8 +111,31 @@ function metrics(tokens: readonly Token[], { head }: Context, put: Put): void {
   });
 }
 
+const SMALL = new Set([...FILLERS, ...LIGHT]);
 const INSTEAD = [['instead', 'of'], ['rather', 'than'], ['and', 'not'], [',', 'not']];
 const BECOMES = CLASSES.becomes!.split('|').map((p) => p.match(/[\p{L}']+|[^\s\p{L}]/gu) ?? []);
+
+/** The words of a text in no order. */
+const bagOf = (text: string): string => (text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).sort().join(' ');
+
+/** 'Anna Rudd not Rudd, Anna': a value and the same words in another order, with no quotes. */
+function turned(tokens: readonly Token[], request: string, values: readonly ValueMention[], put: Put): void {
+  const cut = (from: number, to: number): string => request.slice(tokens[from]!.from, tokens[to - 1]!.to);
+  for (const v of values) {
+    const said = cut(v.from, v.to), words = bagOf(said);
+    if (!words.includes(' ') || v.cost > 0.2 || tokens[v.from]!.kind === 'quoted') continue;
+    for (const phrase of [...INSTEAD, ['not'], ['instead', 'of']]) {
+      const then = v.from - phrase.length;
+      if (then < 1 || !phrase.every((w, k) => tokens[then + k]!.lower === w)) continue;
+      for (let from = Math.max(0, then - 6); from < then; from++) if (tokens[from]!.kind !== 'mark' && bagOf(cut(from, then)) === words && cut(from, then) !== said) put('example', from, v.to, { input: v.text, output: cut(from, then) }, 0);
+    }
+    for (const phrase of BECOMES) {
+      if (!phrase.every((w, k) => tokens[v.to + k]?.lower === w)) continue;
+      const from = v.to + phrase.length;
+      for (let to = from + 1; to <= Math.min(tokens.length, from + 6); to++) if (tokens[from]?.kind !== 'mark' && bagOf(cut(from, to)) === words && cut(from, to) !== said) put('example', v.from, to, { input: v.text, output: cut(from, to) }, 0);
+    }
+  }
+}
 
 /** An example of a wished result: a text, a word for becoming, and another text, each quoted or written without spaces. */
 function examples(tokens: readonly Token[], request: string, put: Put): void {
@@ -288,6 +313,16 @@ function codesInside(tokens: readonly Token[], items: readonly Item[], context: 
   });
 }
 
+/** A word that stands inside the texts of only one column, and is nothing else: 'Ilse's batches', 'who used shino'. */
+function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { vocabulary }: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    if (t.kind !== 'word' || t.lower.length < 4 || SMALL.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
+    const word = t.lower.replace(/['’]s?$/, '');
+    const held = vocabulary.inside.get(word);
+    if (held?.size === 1) put('inside', i, i + 1, { column: [...held][0]!, text: t.text.replace(/['’]s?$/, '') }, t.capital ? 0.1 : 0.3);
+  });
+}
+
 /** A column by its place: 'the second column', 'the last column'. */
 function byPlace(tokens: readonly Token[], { head }: Context, put: Put): void {
   const places = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
@@ -366,7 +401,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('name', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

@@ -4,7 +4,7 @@ import { amend, type Act, type Context, type State, withPlan } from '../../langu
 import { keyOf, rule } from '../../language/chart';
 import { groupable, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
-import { all, column, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
+import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
 import { rounded } from '../calculate/adding';
 import type { Asked, AskPlan } from './step';
@@ -80,6 +80,12 @@ const ranking = (by: string, figure: Expression | null, down: boolean, most: num
   return asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: most ?? 1, ...(where ? { where } : {}) });
 };
 
+/** The same where the group may be a date: 'on which day did we carry the most'. */
+const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Context): Act | null => {
+  const g = grouped(by, x);
+  return g && figure ? asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: 1 }) : null;
+};
+
 export const phrases = [
   // Figures
   rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
@@ -117,6 +123,8 @@ export const phrases = [
   rule('qfigs', '$qfigs:a ~list $qfigs:b', ({ a, b }) => [...a, ...b], 0.05),
   rule('qfigs', '$qfigs:a there ~be and $qfigs:b', ({ a, b }) => [...a, ...b], 0),
   rule('qfigs', 'how many there ~be', () => [allRows], 0.05),
+  // 'number of firings and kilos of clay': a bare column beside a figure is added up
+  rule('qfigs', '$qfigs:a and|, the? $col:c', ({ a, c }, x: Context) => { const e = sum(c, x); return e && !Array.isArray(e) && a.every((f: Expression) => f.kind === 'total') ? [...a, a.some((f: Expression) => f.kind === 'total' && f.fn === 'mean') ? over('mean', quantity(c, x)!) : e] : null; }, 0.25),
 
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
@@ -141,6 +149,7 @@ export const phrases = [
   rule('qtail', 'have|has|did? $word:w ~inTotal?', ({ w }, x: Context) => [...x.vocabulary.ownNouns].some((n) => n.length >= 5 && w.toLowerCase().startsWith(n.slice(0, 5))), 0.1),
   rule('qtail', 'did|do|does|have|has|had|is|are|was|were we|they|you|it? get|got|have|make|made|bring|brought|sell|sold|take|took|come|came|use|used|been|there|deliver|delivered|charge|charged|look|receive|received? in|at|up? ~inTotal?', () => true, 0.1),
   rule('question', '$qlead $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
+  rule('question', 'show|list|tell|give me|us? the? $qfigs:f ~each $qbys:b', ({ f, b }): Question => ({ figures: f, by: b }), -0.15),
   rule('question', '~tellMe $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
   rule('question', '$qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.4),
   rule('question', '$qlead? $qfigs:f $qtail', ({ f }): Question => ({ figures: f, by: [] }), 0.05),
@@ -148,6 +157,8 @@ export const phrases = [
   rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have ~each $qbys:b $word ~inTotal?', ({ f, b }): Question | null => (f.every(counts) ? { figures: f, by: b } : null), 0.2),
   rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
+  // 'for each boat per day': what it is split by, said in more than one place
+  rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),
   rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
   rule('qtail', 'was|were|is|are|got|been sold|made|delivered|produced|shipped|used|brought|collected|paid|earned|received|spent|charged|ordered|taken|booked ~inTotal?', () => true, 0.05),
@@ -191,6 +202,11 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
+  ...(['most', 'least'] as const).flatMap((way) => [
+    rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $ex2:e`, ({ g, e }, x: Context) => (e.kind === 'op' && e.op === '/' ? ranking(g, op('/', over('sum', e.left), over('sum', e.right)), way === 'most', 1, x) : null), -0.2),
+    rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
+    rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, sum(m, x), way === 'most', x), -0.1),
+  ]).flat(),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.05),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),
@@ -222,7 +238,9 @@ export const phrases = [
   rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),
   rule('rider', '~descending', () => onQuestion('down', (plan) => ordered(plan, true)), 0),
   rule('rider', '~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), 0),
-  rule('rider', '~highest $col|$word|$guess first|on? top?', () => onQuestion('down', (plan) => ordered(plan, true)), 0.1),
+  rule('rider', '~highest $col:c first|on? top?', ({ c }) => onQuestion(`most ${c}`, (plan) => orderedBy(plan, c, true)), 0),
+  rule('rider', '~lowest|least $col:c first|on? top?', ({ c }) => onQuestion(`least ${c}`, (plan) => orderedBy(plan, c, false)), 0),
+  rule('rider', '~highest $word|$guess first|on? top?', () => onQuestion('down', (plan) => (plan.figures.length === 1 ? ordered(plan, true) : null)), 0.1),
   rule('rider', '~highest ~figureTotal|$word first', () => onQuestion('down', (plan) => ordered(plan, true)), 0.05),
   rule('rider', '~lowest ~figureTotal|$word first', () => onQuestion('up', (plan) => ordered(plan, false)), 0.05),
   rule('rider', '~round? $places:p', ({ p }) => onQuestion(`round ${p}`, (plan) => (p >= 0 && p <= 12 ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, p, 'nearest') })) } : null)), 0),
@@ -247,8 +265,16 @@ export const phrases = [
   rule('rider', 'the? $qfigs:f $perRow? as ^well', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? too|also', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
-  rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => onQuestion(`by ${keyOf(b)}`, (plan) => ({ ...plan, by: (b as Expression[]).map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as })) })), 0.05),
+  rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
 ].flat();
+
+/** What was asked before, split by something else; said within one request, by that as well. */
+const regrouped = (list: readonly Expression[]): Act => {
+  const by = list.map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as }));
+  const anew = onQuestion(`by ${keyOf(list)}`, (plan) => ({ ...plan, by }));
+  const too = onQuestion(`also by ${keyOf(list)}`, (plan) => (by.some((b) => plan.by.some((o) => keyOf(o.as) === keyOf(b.as))) || plan.order ? null : { ...plan, by: [...plan.by, ...by] }));
+  return { key: anew.key, apply: (state) => (state.amends ? anew : too).apply(state) };
+};
 
 /** What was asked, of some of the rows only. */
 const onlyWhere = (c: Condition): Act => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c }));
@@ -272,6 +298,12 @@ const otherFigure = (fn: Fn): Act =>
 
 const isShare = (e: Expression): boolean => (e.kind === 'round' ? isShare(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
 const counts = (e: Expression): boolean => e.kind === 'total' && (e.fn === 'count' || e.fn === 'distinct');
+
+/** The groups in the order of the figure that is about a column. */
+const orderedBy = (plan: AskPlan, name: string, down: boolean): AskPlan | null => {
+  const about = plan.figures.filter((f) => columnsOf(f.as).includes(name));
+  return plan.by.length && about.length === 1 ? { ...plan, order: { name: about[0]!.name, down } } : null;
+};
 
 const ordered = (plan: AskPlan, down: boolean): AskPlan | null => {
   const last = plan.figures[0];

@@ -136,6 +136,7 @@ export const casePhrases = [
   rule('itcond', 'it|they|that ~be filled|there|given|known', () => not({ kind: 'empty', of: IT }), 0.05),
   rule('itcond', 'there|it is|are none|nothing|zero|0 left|there? ~open? zero|0? ~close?', () => compare('=', 0), -0.15),
   rule('itcond', 'there|it is|are some|any|something left|there?', () => compare('>', 0), -0.15),
+  rule('itcond', 'at|exactly|just? zero|0|none', () => compare('=', 0), 0.1),
   rule('itcond', 'it|that|they ~be|equals zero|0', () => compare('=', 0), 0),
   rule('itcond', 'it|they|that|text|note ~contains the? word|words|text? $texts:t', ({ t }) => ({ kind: 'text', test: 'contains', of: IT, texts: t }), 0),
   rule('itcond', 'it|they|that|text|note ~contains|~say the? word|words|text? $plainWords:t', ({ t }) => ({ kind: 'text', test: 'mentions', of: IT, texts: t }), 0.1),
@@ -194,6 +195,7 @@ export const casePhrases = [
   rule('clause', '~add|~grade as? $name:n yes / no depending|based? on? whether|if the? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0.1),
   rule('aside', 'was|is|were|are|did|does it|they|he|she|this|that $word|$value ?', () => nothing, 0.2),
+  rule('clause', '~grade $rset:c with|by|as? an? $leaf:t ,|and|; the? rest|others|other|remaining $rows|ones? with|by|as? an? $leaf:u', ({ c, t, u }) => (t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: u }) : null), 0),
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();

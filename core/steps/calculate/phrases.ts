@@ -1,7 +1,8 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { fit } from '../../metrics/metrics';
 import { findColumn } from '../../table/table';
-import { unitSort } from '../../values/units';
+import { unitInName } from '../../formula/dimensions';
+import { convertUnit, unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
@@ -70,7 +71,7 @@ function needs(e: Expression, name: string): boolean {
   if (e.kind === 'column') return e.name === name;
   if (e.kind === 'op') return needs(e.left, name) || needs(e.right, name);
   if (e.kind === 'round' || e.kind === 'part') return needs(e.of, name);
-  if (e.kind === 'span') return needs(e.from, name) || needs(e.to, name);
+  if (e.kind === 'span' || e.kind === 'lapse') return needs(e.from, name) || needs(e.to, name);
   return e.kind === 'over' && e.fn.startsWith('rank') && needs(e.of, name);
 }
 
@@ -137,6 +138,11 @@ export const phrases = [
   rule('ex0', '~change $col:c from|to|since|against|compared with|to? $prev on|for|of|in|with the? same $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, -0.05),
   rule('prev', '~previous', () => true, 0),
   rule('prev', '$rows in the? ~previous', () => true, 0),
+  rule('prev', 'the? previous|preceding|prior|last $rows|$noun|$guess', () => true, 0),
+  rule('rider', '$rows|$noun|$guess ~rel $undone $word|$col yet? stays|stay|is|are|left|remains|remain ~blankWord', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
+  rule('rider', '$blankIt ~if the? $rows|$noun|$guess ~rel $undone $word|$col yet?', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
+  rule('undone', "~be|do|does|did|has|have|had not", () => true, 0),
+  rule('undone', "isn't|hasn't|didn't|don't|aren't|haven't|wasn't|weren't|never", () => true, 0),
   rule('figure', '~countWord $rows', (_s, x: Context) => total('count', column(x.head.columns[0]!.name)), 0),
   rule('ex0', '~countWord $rows the? same $col:c brought|made|has|have|had|took|delivered? in|up? altogether|overall|together?', ({ c }, x: Context) => total('count', column(x.head.columns[0]!.name), [c]), 0.02),
 
@@ -284,6 +290,8 @@ export const phrases = [
   // Blank where ...
   rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
   rule('blankIt', '~be = ~blankWord', () => true, 0),
+  rule('blankIt', "don't|dont|do not? write|put|say|show|fill|enter anything|something in?", () => true, 0),
+  rule('blankIt', 'write|put|show|say|enter nothing', () => true, 0),
   rule('blankIt', '= leave? it? ~blankWord', () => true, 0),
   rule('blankIt', 'it|that stays|stay|is|remains ~blankWord', () => true, 0),
   rule('blankIt', 'gives|give|get|gets|with? a? ~blankWord', () => true, 0),
@@ -332,6 +340,8 @@ export const phrases = [
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
 
+  // 'load factor in percent (passengers over capacity)': the same said once more
+  rule('rider', '~open $ex2:e ~close', ({ e }) => onLast(`that is ${keyOf(e)}`, (plan) => (e.kind === 'op' && keyOf(ratioOf(plan.as) ?? plan.as) === keyOf(ratioOf(e) ?? e) ? plan : null)), -0.2),
   rule('rider', 'as|in a? percent|percentage|% between|from 0 and|to 100', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
@@ -399,7 +409,16 @@ function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
     return { ...all, unit } as T;
   };
   const as = change(plan.as);
-  return !measured ? plan : other ? null : { ...plan, as };
+  return !measured ? (plan.as.kind === 'round' ? named(plan, { ...plan.as, of: columnsIn(plan.as.of, unit) ?? plan.as.of }) : named(plan, columnsIn(plan.as, unit) ?? plan.as)) : other ? null : { ...plan, as };
+}
+
+/** A formula over the one column whose name tells a unit of this sort, in another such unit: kilos per piece in grams. */
+function columnsIn(e: Expression, unit: string): Expression | null {
+  const own = [...new Set(columnsOf(e))].flatMap((name) => { const u = unitInName(name); return u && unitSort(u) === unitSort(unit) && unitSort(u) !== 'temperature' ? [u] : []; });
+  const top = (n: Expression): readonly string[] => (n.kind === 'op' && n.op === '/' ? top(n.left) : n.kind === 'op' && n.op === '^' ? [] : columnsOf(n));
+  const factor = own.length === 1 && top(e).some((name) => unitInName(name) === own[0]) ? convertUnit(1, own[0]!, unit) : null;
+  if (factor === null || factor === 1) return null;
+  return factor < 1 ? op('/', e, number(Number((1 / factor).toPrecision(12)))) : op('*', e, number(factor));
 }
 
 /** A running figure along another order: the rows are put in it first. */
@@ -425,7 +444,10 @@ const walksRows = (e: Expression): boolean => {
 const toMultiple = (names: readonly string[], n: number): Act | null =>
   n > 0 ? plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: op('*', { kind: 'round', of: op('/', column(name), number(n)), places: 0, mode: 'nearest' }, number(n)), replace: true }))) : null;
 
-const isSpan = (e: Expression): boolean => (e.kind === 'round' ? isSpan(e.of) : e.kind === 'span');
+/** Minutes later than planned: blank where one of the times is. */
+const isLate = (e: Expression): boolean => (e.kind === 'round' ? isLate(e.of) : e.kind === 'op' && (e.left.kind === 'clock' || isLate(e.left)));
+
+const isSpan = (e: Expression): boolean => (e.kind === 'round' ? isSpan(e.of) : e.kind === 'span' || e.kind === 'lapse');
 
 const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${letters}`, (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'join' ? { ...plan, as: { kind: 'cased', letters, of: plan.as } } : null));
 

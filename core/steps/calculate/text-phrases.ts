@@ -300,7 +300,7 @@ export const textPhrases = [
   rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t ~into? ~column ~named? $name:n', ({ c, t, n }, x: Context) => likeThis(c, t, n, x), 0),
   rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t', ({ c, t }, x: Context) => likeThis(c, t, undefined, x), 0.2),
   rule('text0', '~initials of|for everybody|everyone|all|each|every $rows|$noun|$guess?', (_s, x: Context) => { const c = personColumn(x); return c && { kind: 'initials', of: column(c) }; }, 0),
-  rule('clause', '~add ~column? ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
+  rule('clause', '~add ~column ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b rather than|instead $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),

@@ -1,6 +1,7 @@
 import { amend, nothing, onColumns, speakOf, withPlan, type Act, type Context } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
+import { readYesNo } from '../../values/yesno';
 import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
 
@@ -44,6 +45,19 @@ const roundThem = (places: number): Act => ({
   },
 });
 
+/** 'X or nothing' made yes or no: what is blank says no. */
+const yesElseNo = (columns: readonly string[]): Act => ({
+  key: `convert yes else no ${columns.join()}`,
+  apply: (state) => withPlan(withPlan(state, { step: 'convert', columns, to: 'yesno' }, columns), { step: 'fill', columns, with: { kind: 'value', text: 'no' } }, columns),
+});
+const noForBlank: Act = {
+  key: 'convert blank is no',
+  apply(state) {
+    const last = state.plans.at(-1);
+    return last?.step === 'convert' && last.to === 'yesno' ? withPlan(state, { step: 'fill', columns: last.columns, with: { kind: 'value', text: 'no' } }, last.columns) : null;
+  },
+};
+
 export const phrases = [
   rule('clause', '~make $cols:c ~into? ~number', ({ c }) => act(c, 'decimal'), 0),
   rule('clause', '~make $cols:c all? ~into? ~wholeNumber', ({ c }) => act(c, 'whole'), 0),
@@ -69,6 +83,9 @@ export const phrases = [
   rule('dayOrder', '~dayFirst', () => 'day first', 0),
   rule('dayOrder', '~monthFirst', () => 'month first', 0),
   rule('dayOrder', 'day . month . year', () => 'day first', 0),
+  rule('dayOrder', 'day / month', () => 'day first', 0),
+  rule('dayOrder', 'month / day', () => 'month first', 0),
+  rule('rider', 'with|for slashes it|they|that ~be $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('dayOrder', 'month . day . year', () => 'month first', 0),
   rule('rider', 'dots|points|slashes|dashes|those|they|it mean|means|is|are|stand|stands for? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('cols', 'both|all|every|the date columns|column|fields', (_s, x: Context) => { const found = x.head.columns.filter((c) => readsAsDate(x.head, c.name)).map((c) => c.name); return found.length > 1 ? found : null; }, -0.1),
@@ -112,6 +129,14 @@ export const phrases = [
   rule('clause', 'all? the? $cols:c in|into ~oneWay', ({ c }, x: Context) => (c.every((n: string) => readsAsDate(x.head, n)) ? act(c, 'date') : null), 0.1),
   rule('clause', '$cols:c without|less|minus|bare the? ~currency (~into? ~number)?', ({ c }) => act(c, 'decimal'), 0.05),
   rule('clause', '~make $cols:c ~into? a? proper|clean|plain|real|simple? yes / no', ({ c }) => act(c, 'yesno'), 0),
+  rule('saysYes', '$word:t counts|count|means|mean|is|are|stands|=? as|for|= yes', ({ t }) => [t, true], 0),
+  rule('saysYes', '$text:t counts|count|means|mean|is|are|stands|= as|for? yes', ({ t }) => [t, true], 0),
+  rule('saysYes', '$word:t counts|count|means|mean|is|are|stands|=? as|for|= no', ({ t }) => [t, false], 0),
+  rule('saysYes', '$text:t counts|count|means|mean|is|are|stands|= as|for? no', ({ t }) => [t, false], 0),
+  rule('rider', '$saysYes:s', ({ s }) => rider(`says ${s.join()}`, (plan) => (plan.to === 'yesno' && readYesNo(s[0]) === s[1] ? plan : null)), -0.2),
+  rule('clause', '$cols:c ~should say|read|be|show|hold|contain yes or|and|/ no', ({ c }) => act(c, 'yesno'), 0.35),
+  rule('clause', '$cols:c ~should say|read|be|show|hold|contain yes or|and|/ no instead|rather of|than $word:w or|and|/ nothing|blank|empty', ({ c, w }) => (readYesNo(w) === true ? yesElseNo(c) : null), -0.1),
+  rule('rider', 'and|, no ~if|for nothing|blank|empty|none', () => noForBlank, 0),
   rule('yeses', 'yes|y|true ,? $yesWord|$code|$word? ,|and? $allWays?', () => true, 0),
   rule('noes', 'no|n|false ,? $allWays?', () => true, 0),
   rule('noes', '$allWays', () => true, 0),

@@ -1,5 +1,6 @@
 import { amend, onColumns, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
+import { readsAsNumber } from '../../formula/check';
 import { groupable } from '../../language/grammar/expressions';
 import type { FillFigure, Filling } from './step';
 
@@ -50,6 +51,9 @@ export const phrases = [
   rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
+  rule('nought', 'none|nothing|zero|0|nil', () => true, 0),
+  rule('clause', '$gap:c ,? take|treat|count|read|consider|regard|see|use|put|write|make|assume it|that|them? as|is|be? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value(0)) : null), -0.1),
+  rule('clause', '$gap:c ,? take|treat|count|read|consider|regard it|that|them? as $filling:f', ({ c, f }) => act(c, f), 0),
   rule('clause', '$gap:c ,? ~make $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '$gap:c ,? put|write|enter|insert|type|use in? $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|by|using a? $filling:f', ({ f, c }) => act(c, f), 0),
@@ -64,6 +68,7 @@ export const phrases = [
   rule('clause', '~make|use|take|put? $col:b $gap:c', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0.05),
   rule('clause', '$gap:c ,? ~make|use|take|put|fill|insert|copy|write? in|it|them? from|with|the? the? $col:b in? there|instead|over?', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0.05),
   rule('clause', 'fill $cols:c up|upwards', ({ c }) => act(c, { kind: 'below' }), 0),
+  rule('clause', '~fill the|those|these|any|all? gap|gaps|hole|holes|blank|blanks with|by|from|using a? $filling:f', ({ f }) => act(null, f), 0),
   rule('clause', '~fillDown $cols:c', ({ c }) => fromAbove(c), 0.05),
   rule('clause', '$cols:c ~fillDown', ({ c }) => fromAbove(c), 0.1),
   rule('clause', 'fill $cols:c down|downwards', ({ c }) => fromAbove(c), 0),

@@ -3,7 +3,7 @@ import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
 import { cutText, type Cut, type SplitPlan } from './step';
 
-const MARKS = [',', ';', '/', ' - ', '-', '|', ':', ' '];
+const MARKS = [',', ';', '/', ' - ', '-', '|', ' – ', ':', ' '];
 
 /** The cut that takes the most values of a column into so many pieces: a mark, or the change from letters to digits; none where nothing fits. */
 function likelyMark(column: string, pieces: number, x: Context): Cut | null {
@@ -13,6 +13,7 @@ function likelyMark(column: string, pieces: number, x: Context): Cut | null {
   for (const cut of [...MARKS.map((text): Cut => ({ kind: 'mark', text })), { kind: 'change' } as const]) {
     // The colon of a clock is no place to cut a date with its time.
     if (cut.kind === 'mark' && cut.text === ':' && readsAsDate(x.head, column)) continue;
+    if (cut.kind === 'change' && !values.some(([v]) => /\d/.test(v))) continue;
     const score = values.filter(([v]) => cutText(v, cut, 'every', Infinity).length === pieces).length;
     if (score > best.score) best = { cut, score };
   }
@@ -71,6 +72,7 @@ export const phrases = [
   rule('rider', '~rename|name|~named them|those|these|the|it pieces|parts|columns|two|three|four|new? columns|ones|pieces? $names:n', ({ n }) => piecesNamed(n), -0.1),
   rule('rider', '~rename|name them $names:n', ({ n }) => piecesNamed(n), -0.1),
 
+  rule('clause', '$col:c :|,|? one|a|own column|field for|per ~each? $word|$col|$guess ~open? they|that|which|it? ~be? $atmark ~close?', ({ c, m, atmark }, x: Context) => { const a = (m ?? atmark) as Marked; return cutAt(c, a, proposed(c, a.which === 'every' ? mostPieces(c, a.text, x) : 2)); }, 0),
   // Between letters and digits
   rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
   rule('atchange', 'between|where the? letters|text and|from|end|stop|meet the? digits|figures|numbers|number', () => true, 0),

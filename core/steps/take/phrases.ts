@@ -2,7 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf, findColumn } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
 import { plans, withPlan, type Act, type Context } from '../../language/acts';
-import { rule } from '../../language/chart';
+import { anyOrder, rule } from '../../language/chart';
 import type { Choice, TakePlan } from './step';
 
 /** Samples are drawn with a seed on record, so that the same sentence draws the same rows again. */
@@ -25,17 +25,13 @@ const thenSort: Act = {
 };
 
 export const phrases = [
-  rule('picking', '~draw', () => true, 0),
-  rule('picking', '~keep', () => true, 0),
-  rule('sample', '~random $num:n $rows|$guess?', ({ n }) => n, 0),
-  rule('sample', '~random exactly|precisely|just $num:n $rows?', ({ n }) => n, 0),
-  rule('sample', '$num:n $rows|$guess? ~random $rows|$guess?', ({ n }) => n, 0),
-  rule('sample', 'exactly|precisely|just $num:n $rows? ~random $rows?', ({ n }) => n, 0),
-  rule('sample', '$num:n ~random $rows?', ({ n }) => n, 0),
-  rule('clause', '$picking $sample:n', ({ n }) => take(n, random), 0),
-  rule('clause', '$picking $sample:n ~each $col:c', ({ n, c }) => take(n, random, [c]), 0),
-  rule('clause', '$picking $sample:n ~each kind|type|sort of $col:c', ({ n, c }) => take(n, random, [c]), 0),
-  rule('clause', '$picking $sample:n from every|each $col:c', ({ n, c }) => take(n, random, [c]), 0),
+  anyOrder('clause', {
+    verb: [['~draw', () => true], ['~keep', () => true]],
+    count: [['exactly|precisely|just? $num:n', ({ n }) => n]],
+    chance: [['~random', () => true]],
+    rows: [['of? the|these|all? $rows|$guess', () => true, 0.02]],
+    by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c], ['~each kind|type|sort of $col:c', ({ c }) => c]],
+  }, ({ count, chance, by }) => (chance && count !== undefined ? take(count, random, by === undefined ? undefined : [by]) : null), 0),
 
   rule('clause', '~keep $num:n ~highest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
   rule('clause', '~keep ~highest $num:n $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
@@ -59,6 +55,21 @@ export const phrases = [
   rule('clause', '~keep? the? $adj:a $num:n $rows|$guess|$noun', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.05),
   rule('clause', 'top|best|highest|largest|biggest $num:n $rows|$guess? by|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0.1),
   rule('clause', 'bottom|lowest|smallest $num:n $rows|$guess? by|on $col:c', ({ n, c }, x: Context) => sized('lowest', n, c, x), 0.1),
+  // The five that took the most, the highest of each group: in whatever order.
+  anyOrder('clause', {
+    verb: [['~keep', () => true], ['~draw', () => true, 0.1]],
+    count: [['exactly|precisely|just? $num:n', ({ n }) => n], ['top|best|first $num:n', ({ n }) => n, 0.1]],
+    rows: [['of? the? $rows|$guess', () => true, 0.02]],
+    size: [
+      ['with|having|of the? ~highest $col:c', ({ c }) => ({ kind: 'highest', column: c })], ['with|having|of the? ~lowest $col:c', ({ c }) => ({ kind: 'lowest', column: c })],
+      ['~rel ~did the? ~highest $col:c', ({ c }) => ({ kind: 'highest', column: c })], ['~rel ~did the? ~lowest $col:c', ({ c }) => ({ kind: 'lowest', column: c })],
+      ['~rel $word the? most $col:c', ({ c }) => ({ kind: 'highest', column: c }), 0.2], ['~rel $word the? least|fewest $col:c', ({ c }) => ({ kind: 'lowest', column: c }), 0.2],
+      ['whose $col:c ~be the? ~highest', ({ c }) => ({ kind: 'highest', column: c })], ['whose $col:c ~be the? ~lowest', ({ c }) => ({ kind: 'lowest', column: c })],
+      ['$adj:a', ({ a }) => ({ kind: a.down ? 'highest' : 'lowest', column: a.column })],
+    ],
+    by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c]],
+  }, ({ count, size, by, rows }: { count?: number; size?: { kind: 'highest' | 'lowest'; column: string }; by?: string; rows?: true }, x: Context) =>
+    (size && (count !== undefined || (by !== undefined && rows)) && bySize(size.column, x) && by !== size.column ? take(count ?? 1, size, by === undefined ? undefined : [by]) : null), 0.15),
   rule('clause', '~keep first|top $num:n $rows?', ({ n }) => take(n, { kind: 'top' }), 0.05),
   rule('clause', '~keep last|bottom $num:n $rows?', ({ n }) => take(n, { kind: 'bottom' }), 0.05),
   rule('rider', '~descending', () => thenSort, 0.1),
