@@ -47,9 +47,16 @@ function dimensionOf(e: Expression): Dimension | null {
   }
 }
 
-/** How many sums and differences in a formula put together what cannot be: kilos and litres, litres per kilo and kilos. */
+/** 'Price/kg' divided by kilos: it is for one kilo already. */
+function dividedTwice(rate: string, by: string): number {
+  const per = /(?:\bper\s+|\/\s*)(\p{L}+)\)?$/iu.exec(rate)?.[1], unit = unitInName(by);
+  return per && unit && unitSort(per) !== null && unitSort(per) === unitSort(unit) ? 1 : 0;
+}
+
+/** How many quotients of what is a quotient by that already, and how many sums and differences in a formula put together what cannot be: kilos and litres, litres per kilo and kilos. */
 export function mismatches(node: Expression | Condition): number {
   const own = (e: Expression): number => {
+    if (e.kind === 'op' && e.op === '/' && e.left.kind === 'column' && e.right.kind === 'column') return dividedTwice(e.left.name, e.right.name);
     if (e.kind !== 'op' || (e.op !== '+' && e.op !== '-')) return 0;
     const [a, b] = [dimensionOf(e.left), dimensionOf(e.right)];
     return a && b && !same(a, b) ? 1 : 0;

@@ -23,7 +23,8 @@ export type Expression =
   | { readonly kind: 'fiscal'; readonly start: number; readonly of: Expression }
   | { readonly kind: 'maths'; readonly fn: MathsFn; readonly of: Expression }
   /** One figure over all rows of the table, or over the rows with the same values in `by`. Blanks are left out. */
-  | { readonly kind: 'total'; readonly fn: TotalFn; readonly of: Expression; readonly by: readonly string[] }
+  /** `whole`: over all rows also where a question asks for groups. */
+  | { readonly kind: 'total'; readonly fn: TotalFn; readonly of: Expression; readonly by: readonly string[]; readonly whole?: true }
   /** A figure that depends on the order of the rows, or on all rows, within the same values in `by`. */
   | { readonly kind: 'over'; readonly fn: OverFn; readonly of: Expression; readonly by: readonly string[] }
   /** A figure over the last `rows` rows, this one among them. */

@@ -40,7 +40,7 @@ export const expressionSchema = Joi.alternatives().try(
   node('choose', { cases: Joi.array().items(Joi.object({ when: conditionRef.required(), then: expressionRef.required() })).min(1).max(100).required(), otherwise: expressionRef.required() }),
   node('span', { unit: Joi.valid('days', 'weeks', 'months', 'years', 'hours', 'working days').required(), from: expressionRef.required(), to: expressionRef.required() }),
   node('part', { part: Joi.valid('year', 'quarter', 'month', 'week', 'day', 'weekday', 'month name', 'hour', 'date', 'time', 'month in its year', 'quarter in its year').required(), of: expressionRef.required() }),
-  node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread', 'lower quartile', 'upper quartile', 'first', 'last').required(), of: expressionRef.required(), by }),
+  node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread', 'lower quartile', 'upper quartile', 'first', 'last').required(), of: expressionRef.required(), by, whole: Joi.valid(true) }),
   node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up', 'number', 'percentile').required(), of: expressionRef.required(), by }),
   node('moving', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest').required(), rows: Joi.number().integer().min(2).max(1_000).required(), of: expressionRef.required(), by }),
   node('ago', { months: Joi.number().integer().min(1).max(1_200).required(), date: Joi.string().required(), of: expressionRef.required(), by }),

@@ -200,7 +200,8 @@ function totalSql(e: Extract<Expression, { kind: 'total' }>, c: SqlContext): str
   const distinct = typeOf(e.of, c.head).type === 'text' ? `count(distinct ${same(of)})` : `count(distinct ${of})`;
   const aggregate = e.fn === 'distinct' ? distinct : isListed(e.fn) && e.fn !== 'spread' ? `percentile_cont(${QUANTILES[e.fn]}) within group (order by ${of})::numeric` : AGGREGATES[e.fn]?.(of);
   if (c.figures === 'aggregate') {
-    if (e.by.length || !aggregate) throw new NoSql('a figure of another group stands in a question about groups');
+    if (e.whole && aggregate && (e.fn === 'sum' || e.fn === 'count')) return `sum(${aggregate}) over ()`;
+    if (e.by.length || e.whole || !aggregate) throw new NoSql('a figure of another group stands in a question about groups');
     return aggregate;
   }
   if (aggregate && e.fn !== 'distinct' && (!isListed(e.fn) || e.fn === 'spread')) return `${aggregate} over (${partition(e.by, c)})`;

@@ -51,6 +51,8 @@ const rowsCounted: Syntax<Expression> = mapped(between('the number of rows', rec
   e.kind === 'total' && e.fn === 'count' && e.of.kind === 'number' && e.of.value === 1 ? { by: e.by } : null);
 
 const core: Syntax<Expression> = choice<Expression>(
+  mapped(word('the number of all rows together'), (): Expression => ({ kind: 'total', fn: 'count', of: { kind: 'number', value: 1 }, by: [], whole: true }), (e) => (e.kind === 'total' && e.whole && e.fn === 'count' && e.of.kind === 'number' && e.of.value === 1 ? undefined : null)),
+  mapped(record<Pick<Extract<Expression, { kind: 'total' }>, 'fn' | 'of'>>({}, 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over all rows together'), ({ fn, of }): Expression => ({ kind: 'total', fn, of, by: [], whole: true }), (e) => (e.kind === 'total' && e.whole ? { fn: e.fn, of: e.of } : null)),
   rowsCounted,
   expr('op', field('left', atom), field('op', oneOf(OPERATORS)), field('right', atom)),
   expr('span', 'the whole ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom)),

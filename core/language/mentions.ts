@@ -5,6 +5,7 @@ import { FILLERS, LIGHT } from './lexicon/classes';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
 import { forgiven, typingDistance } from '../match/typing';
 import { WEIGHTS } from './weights';
+import { unitName } from '../values/units';
 import { stem, type Token } from './words';
 
 /** Why a word was taken for (part of) a column's name. */
@@ -67,6 +68,8 @@ const synonymous = (a: string, b: string): boolean => {
 const nameWords = (name: string): NameWord[] =>
   name
     .replace(/(\p{Ll}{2})(\p{Lu})/gu, '$1 $2')
+    // 'Price/kg' is a price per kilo, 'Title / author' two things.
+    .replace(/^(.+\S)\/(\p{L}+)$/u, (whole, of: string, unit: string) => (unitName(unit.toLowerCase()) ? `${of} per ${unit}` : whole))
     .split(/[\s_\-./()]+/)
     .filter((w) => w !== '')
     .map((w) => ({ word: w.toLowerCase(), stem: stem(w) }));
@@ -150,6 +153,9 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
   if (a.length >= 6 && b.length >= 4 && rootOf(a) === rootOf(b)) return [WEIGHTS.beginning, 'another form'];
+  // A unit is the same under all its names.
+  const unit = unitName(token.lower);
+  if (unit !== null && unit.length > 1 && unit === unitName(name.word)) return [WEIGHTS.form, 'another form'];
   // 'no' by itself says no, and is no number.
   if (token.lower !== 'no' && synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
   const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
@@ -185,6 +191,9 @@ function isNoun(token: Token): boolean {
   }
   return known;
 }
+
+/** What a name with them speaks of: a ticket price is no tickets. */
+const HEADS = new Set(['price', 'rate', 'fee', 'cost', 'value', 'share'].map(stem));
 
 /** Words that join the others of a name: by themselves they name no column. */
 const JOINTS = new Set(['per', 'of', 'in', 'at', 'on', 'the', 'for', 'by', 'to', 'from', 'is', 'a', 'and', 'or', 'with']);
@@ -260,7 +269,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (used.size === 0) return;
     const missing = name.filter((_, i) => !used.has(i));
     // What is left out of a name costs more when it is what tells the column from others.
-    const price = cost + extra + missing.reduce((sum, w) => sum + (nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
+    const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
     if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
     // 'kg' is what 'Rate per kg' is counted by, not what it is.
     const per = name.findIndex((w) => w.word === 'per');

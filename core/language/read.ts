@@ -376,7 +376,8 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
   const [best] = whole;
   if (best) {
     const own = best.sentences.join();
-    const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + WEIGHTS.close);
+    const shape = shapeOf(own);
+    const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + (shapeOf(r.sentences.join()) === shape && guessed(best, r) ? WEIGHTS.closeColumn : WEIGHTS.close));
     if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
     const listed = cheaper ? null : inLists(best, head);
@@ -403,6 +404,12 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
   const hint = near.length ? ` The nearest columns are ${near.map((n) => `‹${n}›`).join(', ')}.` : '';
   return cannot(`${about}${hint} This would work: ${exampleFor(head)}`, unused, near);
 }
+
+/** Was a column that the other reading does not have only taken for one by a part of its name, or a word like it? */
+const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) => t.reason !== 'exact' && t.reason !== 'marked' && t.reason !== 'value' && t.reason !== 'another form' && !other.sentences.some((s) => s.includes(written(t.column))));
+
+/** What is done, whatever the columns. */
+const shapeOf = (sentences: string): string => sentences.replace(/‹(?:[^›]|››)+›/g, '‹›');
 
 /** A value that also stands in cells together with others ('Chess' in 'Chess;Choir'): are those rows meant too? The same reading with them, where it is not said. */
 function inLists(reading: Reading, head: CheckedHead): { readonly message: string; readonly other: Reading } | null {

@@ -5,6 +5,8 @@
 export const WEIGHTS = {
   /** Two readings whose prices differ by less are both offered. */
   close: 0.12,
+  /** The same for two that differ only in a column. */
+  closeColumn: 0.25,
   /** Each clause, so that one that explains all is better than two; a rider or aside. */
   clause: 0.4,
   rider: 0.05,
@@ -38,6 +40,8 @@ export const WEIGHTS = {
   /** A word of the name that was not said, and one that only says what sort of thing it is. */
   missing: 0.3,
   missingNoun: 0.15,
+  /** A word of the name without which it is something else. */
+  missingHead: 0.4,
   /** A small word inside a name. */
   link: 0.04,
 };

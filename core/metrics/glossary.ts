@@ -134,8 +134,9 @@ export const METRICS: readonly Metric[] = [
   figure('growth index|index of growth', 'end / start * 100', 'the end where the start is 100'),
 
   // Filling and using
-  share('occupancy|occupancy rate|load factor|seat occupancy|fill of the house', 'sold / capacity', 'share of the places that were taken'),
+  share('occupancy|occupancy rate|load factor|seat occupancy|fill of the house|fill level|fullness', 'sold / capacity', 'share of the places that were taken'),
   share('fill rate|order fill rate|delivery rate', 'delivered / ordered', 'share of what was ordered that was delivered'),
+  share('fill rate', 'sold / capacity', 'share of the places that were taken'),
   share('utilisation|utilization|utilisation rate|utilization rate|capacity utilisation', 'hours / hoursAvailable', 'share of the hours there were that were used'),
   share('on-time rate|on time rate|punctuality|on-time delivery|otd', 'onTime / deliveries', 'share of the deliveries that came on time'),
   share('backlog rate|open share', '(tickets - resolved) / tickets', 'share of the cases still open'),

@@ -43,6 +43,7 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('padded' as const), length: fc.integer({ min: 1, max: 100 }), fill: fc.constantFrom('0', ' ', '"'), of: inner }),
       fc.record({ kind: fc.constant('person' as const), part: fc.constantFrom(...PERSON_PARTS.map(([p]) => p)), of: inner }),
       fc.record({ kind: fc.constant('cleaned' as const), way: fc.constantFrom(...CLEANINGS.map(([w]) => w)), of: inner }),
+      fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'count' as const), of: inner, by: fc.constant([]), whole: fc.constant(true as const) }),
       fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const, 'count' as const, 'distinct' as const, 'median' as const, 'spread' as const, 'lower quartile' as const, 'upper quartile' as const, 'first' as const, 'last' as const), of: inner, by }),
       fc.record({ kind: fc.constant('moving' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const), rows: fc.integer({ min: 2, max: 30 }), of: inner, by }),
       fc.record({ kind: fc.constant('ago' as const), months: fc.integer({ min: 1, max: 24 }), date: columnName, of: inner, by }),

@@ -1314,7 +1314,7 @@ C010,2026-04-04,Gull,Northby - Eastholm,07:30,07:41,08:24,150,180,28,15,"1,702.3
       ['drop anything before 2 April', 'Set aside rows where ‹Date› is less than the date "2026-04-02".'],
       ['the five fullest crossings by load', null],
       ['how many bikes in all?', 'Answer ‹Total Bikes› as the sum of ‹Bikes› over the rows.'],
-      ['give me each captain\'s share of the passengers', null],
+      ['give me each captain\'s share of the passengers', 'Answer ‹Share of Passengers %› as ((the sum of ‹Passengers› over the rows) divided by (the sum of ‹Passengers› over all rows together)) times 100; for each ‹Captain›.'],
       ['total of cars and bikes in one column called Vehicles', 'Add ‹Vehicles› as ‹Cars› plus ‹Bikes›.'],
       ['compare 1 April with 2 April: passengers and fares', null],
       ['difference in passengers from the previous crossing of the same boat', 'Add ‹Passengers minus row above Passengers› as ‹Passengers› minus (the row above of ‹Passengers› for each ‹Boat›).'],
@@ -1329,6 +1329,118 @@ C010,2026-04-04,Gull,Northby - Eastholm,07:30,07:41,08:24,150,180,28,15,"1,702.3
       ['what was the longest delay and which crossing was it', null],
       ['only crossings where the fare per passenger was above the average', 'Keep rows where ‹Fare total› divided by ‹Passengers› is more than (the mean of (‹Fare total› divided by ‹Passengers›) over the rows).'],
       ['every crossing with bikes but without cars', null],
+    ],
+  },
+  {
+    table: 'gigs',
+    csv: `Gig no,Act,Hall,Town,Gig date,Doors,Fee agreed,Fee paid,Tickets sold,Capacity,Ticket price,Genre tags,Contact person,Contact details,Crew,Comments,State
+G-01,The Low Tide,Mill Hall,Arden,14.05.2026,19:00,€450,450,120,150,12.00,folk / acoustic,Hanna Brook,hanna@lowtide.example; 0555 771 220,"Ben, Ola, Rik",sound check late,played
+G-02,KITE STRINGS,Harbour Room,Porto Vale,15.05.2026,20:30,€600,300,88,100,15.50,pop,Omar Ellis,0555 771 221,"Ola, Rik",,played
+G-03,the low tide,Mill Hall,Arden,2026-05-21,19:00,€450,,141,150,12.00,folk,Hanna Brook,hanna@lowtide.example,"Ben, Ola",encore asked for twice,played
+G-04,Iron Lullaby,Cellar,Arden,22/05/2026,21:00,€380,380,60,60,10.00,metal / punk,V. Stroud,stroud@lullaby.example ; 0555 771 224,Rik,sold out,Played
+G-05,Kite Strings,Mill Hall,Arden,28.05.2026,20:00,€620,,,150,15.50,pop / dance,Omar Ellis,,"Ben, Ola, Rik",singer ill,cancelled
+G-06,Otter Quartet,Harbour Room,Porto Vale,29.05.2026,18:30,€700,700,97,100,18.00,classical,Dr. Mia Vance,mia.vance@otter.example,,rained in,played
+G-07,Iron Lullaby,cellar,Arden,5 June 2026,21:00,€400,200,52,60,10.00,metal,V. Stroud,0555 771 224,"Rik, Ben",,played
+G-08,Otter Quartet,Mill Hall,Arden,12.06.2026,19:30,€750,,,150,18.00,classical / folk,Dr. Mia Vance,mia.vance@otter.example,"Ola",not confirmed yet,planned
+G-09,Grey Heron,Cellar ,Arden,13.06.2026,21:00,350 EUR,,,60,9.50,blues,Tess O'Mara,tess@heron.example,,,planned
+G-10,The Low Tide,Harbour Room,Porto Vale,19.06.2026,20:00,€480,,,100,12.00,folk / acoustic,Hanna Brook,hanna@lowtide.example,Ben,travel costs extra,planned
+`,
+    cases: [
+      ['what\'s still to be paid for each gig: agreed minus paid, nothing paid counts as zero', 'Add ‹Fee agreed minus Fee paid› as ‹Fee agreed› minus (‹Fee paid›, or 0 where it is blank).'],
+      ['agreed fee as a bare number without the euro', 'Turn ‹Fee agreed› into numbers.'],
+      ['act names in title case', 'In ‹Act›, write in title case.'],
+      ['how many tickets did each act sell on average, best first', null],
+      ['takings per gig: tickets times price, empty where we don\'t know the tickets', 'Add ‹takings per gig› as if ‹Tickets sold› is blank then blank, otherwise ‹Tickets sold› times ‹Ticket price›.'],
+      ['get rid of the cancelled gig', 'Set aside rows where ‹State› is "cancelled".'],
+      ['only the gigs at Mill Hall in May', 'Keep rows where ‹Hall› is "Mill Hall" and (the month of ‹Gig date›) equals 5.'],
+      ['fill rate in percent, no decimals', 'Add ‹Tickets sold per Capacity %› as (‹Tickets sold› divided by ‹Capacity›) times 100 rounded to 0 decimals.'],
+      ['put hall and town into one column like Mill Hall (Arden)', 'Add ‹Hall and Town› as ‹Hall› followed by " (" followed by ‹Town› followed by ")".'],
+      ['gig dates to proper dates, day first', 'Turn ‹Gig date› into dates, the day before the month.'],
+      ['first tag only, in a new column Main genre', 'Add ‹Main genre› as piece 1 of ‹Genre tags› cut at "/".'],
+      ['how many people in the crew per gig? 0 if nobody', 'Add ‹Number of Crew› as (the number of pieces of ‹Crew› cut at ","), or 0 where it is blank.'],
+      ['is the hall more than 90% full - yes or no, new column Full house, blank if not played yet', null],
+      ['take the mail address out of contact details into its own column and the phone into another', 'Add ‹phone into another› as the first e-mail address in ‹Contact details›.'],
+      ['which acts have we not paid in full?', null],
+      ['drop Doors and Comments', 'Drop ‹Doors› and ‹Comments›.'],
+      ['total tickets and average price per town', null],
+      ['sort by town, in each town the latest gig first', null],
+      ['keep just one gig per act, the one with the most tickets', null],
+      ['who is owed the most altogether', null],
+      ['share of each hall in the tickets sold', 'Answer ‹Share of Tickets sold %› as ((the sum of ‹Tickets sold› over the rows) divided by (the sum of ‹Tickets sold› over all rows together)) times 100; for each ‹Hall›.'],
+      ['in which month did we sell the most tickets', null],
+      ['state all in small letters', 'In ‹State›, write in lower case.'],
+      ['weekday of the gig, short form is fine', null],
+      ['difference between a gig\'s tickets and the average for its hall', null],
+      ['gigs where Ola worked', null],
+      ['rename State to Status and put it first', 'Rename ‹State› to ‹Status›. Move ‹Status› to the front.'],
+      ['no town needed', 'Drop ‹Town›.'],
+      ['replace Cellar by The Cellar', null],
+      ['number the gigs of each act 1, 2, 3', null],
+      ['what did the average ticket cost over all gigs, weighted by tickets sold', null],
+      ['late show if doors are at 20:30 or later, otherwise early show', 'Add ‹Doors label› as if (the minute of the day of ‹Doors›) is at least 1230 then "late show", otherwise "early show".'],
+      ['let me see planned gigs with no crew', 'Keep rows where ‹State› is "planned" and ‹Crew› is blank.'],
+      ['put 0 for missing tickets, but only if the gig was cancelled', null],
+      ['surname of the contact person', 'Add ‹Last name› as the last name of the person in ‹Contact person›.'],
+      ['how full was each hall on average, in percent', null],
+      ['remove stray spaces everywhere', 'In ‹Gig no›, ‹Act›, ‹Hall›, ‹Town›, ‹Gig date›, ‹Doors›, ‹Fee agreed›, ‹Genre tags›, ‹Contact person›, ‹Contact details›, ‹Crew›, ‹Comments› and ‹State›, trim outer spaces and reduce runs of spaces to one.'],
+      ['three gigs with the lowest fill rate', null],
+      ['days between a gig and the next one at the same hall', null],
+      ['two columns please: gross = tickets x price and net = gross less the agreed fee', null],
+    ],
+  },
+  {
+    table: 'rows',
+    csv: `Row,Variety,Block,Planted,Trees,Dead,Picked kg,Grade A kg,Sugar,Pickers,Hours picked,Sprayed on,Spray,Notes,Sold to,Price/kg
+1,Red Anna,North 1,Mar 2014,120,4,3400,2750,12.5%,4,22.5,2026-04-02,sulphur,hail in June,Cannery Oak,0.62
+2,red anna,North 2,Mar 2014,118,0,3650,3010,13.1%,5,21,2026-04-02,sulphur,,Cannery Oak,0.62
+3,Goldling,South 1,Nov 2018,90,2,1410,900,14 %,3,12.25,,,deer damage; fence broken,Market,1.10
+4,Goldling,South 2,Nov 2018,95,,1530,1210,14.2%,3,13,2026-04-09,copper,,Market,1.15
+5,Late Pippin,East 1,Feb 2009,140,11,4100,2500,11.8,6,30.5,2026-04-10,Sulphur,scab on a third,Cider House Lune,0.35
+6,Late pippin,East 2,Feb 2009,138,9,,,,0,0,2026-04-10,sulphur,not picked,,
+7,Bell Pear,South 3,Mar 2021,60,1,240,200,10.9%,2,4,,,young trees,Market,1.6
+8,bell pear,South 4,Mar 2021,64,6,198,120,n/a,2,3.5,2026-04-09,copper,deer damage,Market,1.60
+9,Goldling,North 3,Nov 2017,100,0,1720,1500,13.8%,4,13.5,2026-04-03,copper / soap,,Cannery Oak,0.95
+`,
+    cases: [
+      ['kilos per tree, one decimal', 'Add ‹Picked kg per Trees› as ‹Picked kg› divided by ‹Trees› rounded to 1 decimal.'],
+      ['kilos picked per hour and picker', null],
+      ['what share of the trees has died, in percent with one decimal? blank counts as none', null],
+      ['variety: same spelling everywhere, each word with a capital', null],
+      ['split block into side and number', null],
+      ['sugar as a number without the percent sign, n/a is blank', 'Turn ‹Sugar› into numbers, reading "n/a" as blank.'],
+      ['value of each row: kilos picked times the price', 'Add ‹value of each› as ‹Picked kg› times ‹Price/kg›.'],
+      ['which variety brings the most money per tree?', null],
+      ['rows that haven\'t been sprayed', null],
+      ['mark the rows with deer damage', null],
+      ['average sugar by variety weighted by kilos', 'Answer ‹Average Sugar› as (the sum of (‹Sugar› times ‹Picked kg›) over the rows) divided by (the sum of (if ‹Sugar› is blank then 0, otherwise ‹Picked kg›) over the rows); for each ‹Variety›.'],
+      ['grade A share per variety in percent', null],
+      ['second grade kilos (picked less grade A), call it Grade B', null],
+      ['drop row 6, nothing was picked there', null],
+      ['drop the rows with nothing picked', null],
+      ['how old were the trees on 1 September 2026? in full years', null],
+      ['year planted in its own column', null],
+      ['rank the blocks by kilos per tree', 'Add ‹Rank by Picked kg per Trees› as the rank, highest first, of (‹Picked kg› divided by ‹Trees›).'],
+      ['only north and east blocks', 'Keep rows where ‹Block› mentions the word "north" or "east".'],
+      ['how many kilos went to the market', 'Answer ‹Total Picked kg› as the sum of ‹Picked kg› over the rows; only where ‹Sold to› is "Market".'],
+      ['total kilos and total value for each buyer, biggest value at the top', null],
+      ['the sprays in lower case please', 'In ‹Spray›, write in lower case.'],
+      ['price up by 5 percent in a new column New price', 'Add ‹New price› as ‹Price/kg› times (1 plus (5 divided by 100)).'],
+      ['rows where more than 5% of the trees are dead', 'Keep rows where (‹Dead› divided by ‹Trees›) times 100 is more than 5.'],
+      ['pickers per 100 trees', 'Add ‹Pickers per Trees per 100› as ‹Pickers› divided by (‹Trees› divided by 100).'],
+      ['first word of the notes', 'Add ‹Part of Notes› as piece 1 of ‹Notes› cut at " ".'],
+      ['if grade A is under 70% of what was picked write check, else ok', null],
+      ['top two rows of every variety by kilos', 'Keep 2 rows with the highest ‹Picked kg› for each ‹Variety›.'],
+      ['cumulative kilos down the list', 'Add ‹Running total of Picked kg› as the running total of ‹Picked kg›.'],
+      ['kilos as tonnes with 2 decimals', 'Add ‹Picked t› as ‹Picked kg› divided by 1000 rounded to 2 decimals.'],
+      ['move Notes to the end and drop Pickers', 'Move ‹Notes› to the end. Drop ‹Pickers›.'],
+      ['how many different sprays were used?', 'Answer ‹Different Spray› as the number of different values of ‹Spray› over the rows.'],
+      ['replace & with and in the notes, and copper / soap with copper and soap', null],
+      ['fill the empty dead with 0', 'Fill blanks in ‹Dead› with "0".'],
+      ['sum of kilos by side of the orchard, that is the first word of the block', null],
+      ['are there any rows without a price?', 'Keep rows where ‹Price/kg› is blank.'],
+      ['how much more does each row yield per tree than the average of its variety, in percent', null],
+      ['which rows were sprayed before 5 April', 'Keep rows where ‹Sprayed on› is less than the date "2026-04-05".'],
+      ['price per kilo rounded to 10 cents', 'Set ‹Price/kg› to (‹Price/kg› divided by 0.1 rounded to 0 decimals) times 0.1.'],
     ],
   },
 ];

@@ -8,7 +8,7 @@ import { all, any, column, not, number, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { late, onlyDate, startColumn } from './expressions';
+import { late, onlyDate, startColumn, timed } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -71,6 +71,9 @@ function mentionsWord(word: string, name: string, x: Context): Condition | null 
   const find = finder({ kind: 'words', words: [word] });
   return word.length >= 3 && columnOf(x.head, name).type === 'text' && sampleOf(name, x).some((v) => find(v).length > 0) ? { kind: 'text', test: 'mentions', of: column(name), texts: [word] } : null;
 }
+
+/** A time of day compared with one. */
+const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
 
 /** A number that stands as a word in some of a column's texts. */
 function mentionsNumber(n: string, name: string, x: Context): Condition | null {
@@ -142,6 +145,7 @@ export const conditionRules = [
     rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.15),
   ]).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
   rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
   rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
   rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
@@ -156,6 +160,16 @@ export const conditionRules = [
   rule('cond', '~less ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   // 'cone 6', 'gate B4': a figure that stands as a word in the texts of a column
   rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
+  ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? at|opened|open|is|are? ${words} $clock:t`, ({ c, t }, x: Context) => atClock(op, c, t, x), 0)).flat(),
+  rule('cond', '$col:c ~be? at|from|opened|open|is|are? $clock:t or later|after|over|more', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
+  rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
+  rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
+  rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
+  rule('insides', '$inside:a', ({ a }) => [a], 0),
+  rule('insides', '$inside:a ~list $insides:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
+  rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? { kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } : null), 0),
+  rule('cond', '$insides:v ^$col:c', ({ v, c }) => (v[0].column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: v.map((o: { text: string }) => o.text) } : null), 0),
+  rule('rset', '$rows|$noun|$guess ~rel $inside:v ^~did|worked|works|helped|helps|was|is|came|comes|sang|plays|played|did|does|signed|signs', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.35),
   rule('cond', '$inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
   rule('cond', '~be|~did|~withA $inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
   rule('cond', '$col:c $inside:v', ({ c, v }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0.05),

@@ -71,6 +71,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   byPlace(tokens, context, put);
   codesInside(tokens, items, context, put);
   wordsInside(tokens, columns, items, context, put);
+  clocks(tokens, put);
+  shownTexts(tokens, request, values, put);
   numbers(tokens, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
@@ -316,7 +318,9 @@ function codesInside(tokens: readonly Token[], items: readonly Item[], context: 
 /** A word that stands inside the texts of only one column, and is nothing else: 'Ilse's batches', 'who used shino'. */
 function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { vocabulary }: Context, put: Put): void {
   tokens.forEach((t, i) => {
-    if (t.kind !== 'word' || t.lower.length < 4 || SMALL.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
+    if (t.kind !== 'word' || t.lower.length < (t.capital && t.from > 0 ? 3 : 4) || SMALL.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
+    // 'To Eastholm' is more than somewhere in a route.
+    if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
     const word = t.lower.replace(/['’]s?$/, '');
     const held = vocabulary.inside.get(word);
     if (held?.size === 1) put('inside', i, i + 1, { column: [...held][0]!, text: t.text.replace(/['’]s?$/, '') }, t.capital ? 0.1 : 0.3);
@@ -331,6 +335,34 @@ function byPlace(tokens: readonly Token[], { head }: Context, put: Put): void {
     const at = t.lower === 'last' ? head.columns.length : /^\d+(?:st|nd|rd|th)$/.test(t.text) ? t.value : places.indexOf(t.lower) + 1;
     const column = head.columns[at - 1];
     if (column) put('col', i, i + 2, column.name, 0);
+  });
+}
+
+/** Times of day: '20:30', 'noon', '8 pm', in minutes. */
+function clocks(tokens: readonly Token[], put: Put): void {
+  tokens.forEach((t, i) => {
+    if (t.lower === 'noon' || t.lower === 'midday') put('clock', i, i + 1, 720, 0);
+    if (t.lower === 'midnight') put('clock', i, i + 1, 0, 0);
+    if (t.kind !== 'number') return;
+    const [colon, min] = [tokens[i + 1], tokens[i + 2]];
+    if ((colon?.lower === ':' || colon?.lower === '.') && min?.kind === 'number' && !min.spaced && /^\d{2}$/.test(min.text) && t.value < 24 && min.value < 60) put('clock', i, i + 3, t.value * 60 + min.value, 0);
+    const half = tokens[i + 1]?.lower;
+    if ((half === 'am' || half === 'pm') && t.value >= 1 && t.value <= 12) put('clock', i, i + 2, ((t.value % 12) + (half === 'pm' ? 12 : 0)) * 60, 0);
+    if (half === "o'clock" && t.value < 24) put('clock', i, i + 2, t.value * 60, 0);
+  });
+}
+
+/** A result shown without quotes: 'like Mill Hall (Arden)'. It holds values of two columns, and goes on to the end. */
+function shownTexts(tokens: readonly Token[], request: string, values: readonly ValueMention[], put: Put): void {
+  tokens.forEach((t, i) => {
+    if (!/^(?:like|as|so|e\.?g\.?)$/.test(t.lower)) return;
+    for (let from = i + 1; from <= i + 2 && from < tokens.length; from++) {
+      const inside = values.filter((v) => v.from >= from && v.cost < 0.2 && tokens[v.from]!.kind !== 'quoted');
+      if (!inside.some((v) => v.from === from) || new Set(inside.map((v) => v.column)).size < 2) continue;
+      let to = tokens.length;
+      while (to > from && /^[.!?;]$/.test(tokens[to - 1]!.lower)) to--;
+      put('text', from, to, request.slice(tokens[from]!.from, tokens[to - 1]!.to), 0.1);
+    }
   });
 }
 
@@ -392,6 +424,9 @@ function dates(tokens: readonly Token[], put: Put): void {
   });
 }
 
+/** Verbs that begin another thing to do: 'rename it to Status and put it first'. */
+const VERBS = new Set('put make move drop add remove sort keep call rename round set leave delete show give take then split replace fill turn change convert place bring throw trim'.split(' '));
+
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
 function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
@@ -401,7 +436,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('name', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
@@ -413,6 +448,8 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition.
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
+      if (/^(?:and|then)$/.test(t.lower) && VERBS.has(tokens[to]?.lower ?? '')) break;
+      if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;
       if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
       if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1) continue;

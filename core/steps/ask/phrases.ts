@@ -22,6 +22,8 @@ const shareOf = (where: Condition): Expression =>
 
 const named = (e: Expression): string => {
   if (keyOf(e) === keyOf(allRows)) return 'Rows';
+  const part = e.kind === 'op' && isShare(e) && e.left.kind === 'op' ? e.left : null;
+  if (part?.right.kind === 'total' && part.right.whole) return part.left.kind === 'total' && part.left.fn !== 'count' && part.left.of.kind === 'column' ? `Share of ${part.left.of.name} %` : 'Share %';
   if (isShare(e) && JSON.stringify(e).includes(JSON.stringify(allRows))) return 'Share %';
   return nameOf(e);
 };
@@ -43,6 +45,9 @@ interface Question {
   readonly order?: { readonly figure: number; readonly down: boolean };
   readonly most?: number;
 }
+
+/** A group's part of the whole, as a percentage. */
+const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'total' ? op('*', op('/', e, { ...e, whole: true }), number(100)) : null);
 
 /** The group with the most rows. */
 const commonest = (name: string): Question => ({ figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
@@ -167,6 +172,7 @@ export const phrases = [
   rule('often', 'the? most times', () => true, 0),
   rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }) => commonest(c), 0),
   rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }) => commonest(c), 0),
+  rule('question', 'how many|much of? the? $col:m ~did|went|came|go|come|ended|left to|from|in|into|by|at|with|for? up? the? $cond:c', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
   rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.02),
   rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
   rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
@@ -180,6 +186,21 @@ export const phrases = [
   rule('clause', '$question:q', ({ q }) => asked(q), 0.05),
   rule('clause', '$question:q ?', ({ q }) => asked(q), -0.05),
 
+  // Parts of the whole: 'each captain's share of the passengers'
+  rule('qpart', '~shareWord of|in the? ~totalWord? $col:m', ({ m }, x: Context) => partOfAll(sum(m, x)), 0),
+  rule('qpart', '~shareWord of all? the? $rows|$guess', () => partOfAll(allRows), 0.1),
+  rule('question', '~tellMe? ~each $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
+  rule('question', '~tellMe? $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.25),
+  rule('question', '~tellMe? ~shareWord of|for ~each $qbys:b in|of the? ~totalWord? $col:m', ({ b, m }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && { figures: [e], by: b }; }, 0.25),
+  rule('question', '$qlead? ~tellMe? $qpart:e ~each $qbys:b', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
+  rule('question', '$qlead? $qpart:e did|does|do|comes|come|came|is|are|goes|went|has|have from|to|by|in|with? ~each $qbys:b ~did|$word? in?', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
+  rule('question', 'how is|are|was|were the? $col:m spread|split|divided|distributed|shared over|across|by|among|between|out? ~each? the? $qbys:b', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); const p = partOfAll(e); return e && p && { figures: [e, p], by: b }; }, 0),
+  rule('question', '$qfig:f ~each $qbys:b as|in a? ~percentRider|~shareWord of the? total|whole|all', ({ f, b }): Question | null => { const e = partOfAll(f); return e && { figures: [e], by: b }; }, 0),
+  rule('rider', 'on ~average', () => onQuestion('on average', (plan) => (plan.figures.length === 1 && plan.figures[0]!.as.kind === 'total' && plan.figures[0]!.as.fn === 'sum' ? averaged(plan) : null)), -0.1),
+  rule('rider', 'weighted|weighed by|with|on the? $col:w', ({ w }, x: Context) => onQuestion(`weighted ${w}`, (plan) => weighed(plan, w, x)), -0.1),
+  ...(['most', 'least'] as const).flatMap((way) => [
+    rule('clause', `~tellMe? ,? in|on|during? which|what $qperiod:p did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ p, m }, x: Context) => { const [e, by] = [sum(m, x), period(p, null, x)]; return e && by && asked({ figures: [e], by: [by], order: { figure: 0, down: way === 'most' }, most: 1 }); }, -0.1),
+  ]).flat(),
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
   rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
   rule('question', '~shareWord of the? $cond:c $rows|$noun|$guess', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
@@ -267,6 +288,23 @@ export const phrases = [
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
 ].flat();
+
+/** The mean instead of the sum. */
+function averaged(plan: AskPlan): AskPlan {
+  const [first] = plan.figures;
+  const total = first!.as as Extract<Expression, { kind: 'total' }>;
+  const figures = uniquely([over('mean', total.of)], plan.by.map((b) => b.name));
+  return { ...plan, figures, ...(plan.order?.name === first!.name ? { order: { ...plan.order, name: figures[0]!.name } } : {}) };
+}
+
+/** A mean in which each row counts as much as another column says. */
+function weighed(plan: AskPlan, weight: string, x: Context): AskPlan | null {
+  const [first, ...more] = plan.figures;
+  const w = quantity(weight, x);
+  if (!first || more.length || !w || first.as.kind !== 'total' || first.as.fn !== 'mean') return null;
+  const as = op('/', over('sum', op('*', first.as.of, w)), over('sum', { kind: 'choose', cases: [{ when: { kind: 'empty', of: first.as.of }, then: number(0) }], otherwise: w }));
+  return { ...plan, figures: [{ ...first, as }] };
+}
 
 /** What was asked before, split by something else; said within one request, by that as well. */
 const regrouped = (list: readonly Expression[]): Act => {

@@ -61,7 +61,7 @@ const overGroup = (e: Expression): boolean =>
 
 /** The expression with every figure taken within the groups. */
 function within(e: Expression, by: readonly string[]): Expression {
-  if (e.kind === 'total') return e.by.length ? e : { ...e, by };
+  if (e.kind === 'total') return e.by.length || e.whole ? e : { ...e, by };
   const one = (v: unknown): unknown => (Array.isArray(v) ? v.map(one) : v && typeof v === 'object' && 'kind' in v ? within(v as Expression, by) : v && typeof v === 'object' ? Object.fromEntries(Object.entries(v).map(([k, x]) => [k, one(x)])) : v);
   return Object.fromEntries(Object.entries(e).map(([k, v]) => [k, one(v)])) as unknown as Expression;
 }

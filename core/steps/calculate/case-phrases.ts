@@ -105,6 +105,9 @@ const JOINTS = /^(?:it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|e
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
 
+/** What somebody is told to do is no label either. */
+const IMPERATIVE = /^(?:drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill)$/i;
+
 export const casePhrases = [
   rule('leaf', '$text:t', ({ t }): Expression => textOf(t), 0),
   rule('leaf', '$ex2:e', ({ e }) => e, 0.05),
@@ -113,10 +116,10 @@ export const casePhrases = [
   // 'Unknown' is a label like others; only these leave nothing.
   rule('leaf', 'blank|empty|nothing', () => blank, 0),
   rule('leaf', 'left|be|is? blank|empty', () => blank, 0),
-  rule('label', '$word:a', ({ a }) => (NOT_LABEL.test(a) ? null : a), 0),
+  rule('label', '$word:a', ({ a }) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) ? null : a), 0),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
-  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.3),
+  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.3),
 
   // Conditions about 'it'
   ...SIZES.flatMap(([words, operator]) => [

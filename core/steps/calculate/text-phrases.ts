@@ -261,6 +261,11 @@ export const textPhrases = [
   rule('clause', 'shorten|cut|truncate|trim|limit $col:c down? to|after the? first? $num:n characters|character|letters|letter|signs', ({ c, n }) => (n >= 1 && n <= 1000 ? plans({ step: 'calculate', name: c, as: { kind: 'letters', side: 'first', count: n, of: column(c) }, replace: true }) : null), 0),
   rule('text0', 'the? first letter|character|initial of|in|from $col:c', ({ c }) => ({ kind: 'letters', side: 'first', count: 1, of: column(c) }), 0),
   rule('text0', 'the? first word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: 1, mark: ' ', of: column(c) }), 0),
+  rule('text0', 'the? first $col:c only|alone?', ({ c }, x: Context) => pieceOfList(c, 1, x), 0.05),
+  rule('text0', 'the? last $col:c only|alone?', ({ c }, x: Context) => pieceOfList(c, -1, x), 0.05),
+  rule('text0', 'the? first of the? $col:c', ({ c }, x: Context) => pieceOfList(c, 1, x), 0),
+  rule('clause', 'the? first $col:c only|alone ,? ~into|~add ~column ~named? $name:n', ({ c, n }, x: Context) => addFound(pieceOfList(c, 1, x), n), -0.2),
+  rule('ex1', '~countWord $word|$guess|$rows are|is|were? in|on|at the? $col:c ~each? $rows|$noun?', ({ c }, x: Context) => listed(c, x), 0.05),
   rule('text0', 'the? last word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
 
   // Columns written into one text
@@ -304,6 +309,7 @@ export const textPhrases = [
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b rather than|instead $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
+  rule('clause', '~join|~make $cols:c ~into? ~column? like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '$exampleCue $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.5),
   rule('clause', '$examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.6),
@@ -316,6 +322,12 @@ function listed(name: string, x: Context): Expression | null {
   const all = sampleOf(name, x).filter((v) => v.trim() !== '');
   const mark = [';', '|', ',', '/'].find((m) => all.filter((v) => v.includes(m)).length >= Math.max(1, all.length / 5));
   return columnOf(x.head, name).type === 'text' && mark !== undefined ? { kind: 'pieces', mark, of: column(name) } : null;
+}
+
+/** One piece of the lists of a column. */
+function pieceOfList(name: string, n: number, x: Context): Expression | null {
+  const e = listed(name, x);
+  return e?.kind === 'pieces' ? { kind: 'slot', n, mark: e.mark, of: e.of } : null;
 }
 
 /** Is a column one of texts? */

@@ -13,6 +13,10 @@ export const phrases = [
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~first', ({ c }) => move(c, { to: 'first' }), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~last', ({ c }) => move(c, { to: 'last' }), 0),
+  rule('clause', '~move it|that|this|them ~first', () => spokenOf({ to: 'first' }), 0.05),
+  rule('clause', '~move it|that|this|them ~last', () => spokenOf({ to: 'last' }), 0.05),
+  rule('clause', '~move it|that|this|them ~after $col:b', ({ b }) => spokenOf({ side: 'after', beside: b }), 0.05),
+  rule('clause', '~move it|that|this|them ~before $col:b', ({ b }) => spokenOf({ side: 'before', beside: b }), 0.05),
   rule('clause', 'and? $cols:c column|columns? to? ~first', ({ c }) => also(c, { to: 'first' }), 0.1),
   rule('clause', 'and? $cols:c column|columns? to? ~last', ({ c }) => also(c, { to: 'last' }), 0.1),
   rule('clause', 'and $cols:c column|columns? to? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : also(c, { side: 'after', beside: b })), 0.1),
@@ -22,6 +26,16 @@ export const phrases = [
 
 /** 'And runner to the front': a move that goes along with one just said. */
 const also = (columns: readonly string[], place: Place): Act => ({ key: `also move ${JSON.stringify([columns, place])}`, apply: (state) => (state.plans.at(-1)?.step === 'move' ? withPlan(state, { step: 'move', columns, place }, columns) : null) });
+
+/** 'Put it first': the columns spoken of, or the one just made or renamed. */
+const spokenOf = (place: Place): Act => ({
+  key: `move it ${JSON.stringify(place)}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    const on = last?.step === 'rename' ? last.names.map((n) => n.to) : last?.step === 'calculate' && !last.replace ? [last.name] : state.topic;
+    return on.length && !('beside' in place && on.includes(place.beside)) ? withPlan(state, { step: 'move', columns: on, place }, on) : null;
+  },
+});
 
 /** Two columns each in the other's place. */
 const swap = (a: string, b: string): Act => ({

@@ -3,7 +3,8 @@ import { onColumns, withPlan, type Act, type Context } from '../../language/acts
 import { rule } from '../../language/chart';
 import type { Find } from './step';
 
-const act = (columns: readonly string[] | null, find: Find, text: string): Act => onColumns(`replace ${JSON.stringify([find, text])}`, columns, (on) => ({ step: 'replace', columns: on, find, with: text }));
+/** A text is not put in its own place: 'The Cellar' for 'Cellar' is more than that. */
+const act = (columns: readonly string[] | null, find: Find, text: string): Act | null => find.kind === 'texts' && find.texts.every((t) => t === text) ? null : onColumns(`replace ${JSON.stringify([find, text])}`, columns, (on) => ({ step: 'replace', columns: on, find, with: text }));
 const texts = (place: Extract<Find, { kind: 'texts' }>['place'], list: readonly string[]): Find => ({ kind: 'texts', place, texts: list });
 const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 

@@ -1,4 +1,4 @@
-import { amend, speakOf, withPlan, type Act } from '../../language/acts';
+import { amend, speakOf, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Tidying } from './step';
 
@@ -21,6 +21,9 @@ const ORDER: readonly Tidying[] = ['mended', 'tags', 'lines', 'trim', 'squeeze',
 const LETTERS: ReadonlySet<Tidying> = new Set<Tidying>(['upper', 'lower', 'title', 'sentence', 'name']);
 const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => ways.includes(w));
 const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS.has(w)).length;
+
+/** In every column of texts. */
+const everywhere = (ways: readonly Tidying[], x: Context): Act | null => { const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name); return texts.length ? act(texts, ways) : null; };
 
 export const phrases = [
   rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => act(c, ['trim', 'squeeze']), 0.3),
@@ -79,6 +82,8 @@ export const phrases = [
   rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.1),
   rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => act(c, w), 0.05),
+  rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => everywhere(w, x), 0),
+  rule('clause', '$ways:w in|from|of|for|on all|every|each|the|whole entire|whole? columns|column|table|sheet|texts|cells|fields', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w', ({ w }) => act(null, w), 0.6),
   rule('clause', 'tidy|clean|sort|straighten up|out? $cols:c :|,|-?', ({ c }) => speakOf(c), 0.4),
   rule('clause', '~make their|the|those? names|values|texts|entries|words properly|right|nicely|neatly|correctly? ,|:? $ways:w', ({ w }) => act(null, w), 0.1),
