@@ -2,7 +2,8 @@ import { isDate, isQuantity, type ColumnType } from '../table/column';
 import { columnOf, findColumn, type TableHead } from '../table/table';
 import type { Glance } from '../profile/glance';
 import { readDate } from '../values/date';
-import { unitSort } from '../values/units';
+import { readAmount } from '../values/number';
+import { unitName, unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
 import { columnsOf, isCondition, isListed, conditionParts, parts, type Condition, type DatePart, type Expression } from './expression';
 
@@ -41,6 +42,31 @@ export const readsAsDate = (head: CheckedHead, name: string): boolean => {
   const glance = head.glances?.get(name);
   return !glance || glance.dateShare >= 0.5;
 };
+
+const mixed = new WeakMap<Glance, string | null>();
+
+/**
+ * The commonest unit of a text column that is written in several units of one sort ('1.2 kg', '950 g'), or null: its bare
+ * numbers must not be compared or added up.
+ */
+export function mixedUnit(head: CheckedHead, name: string): string | null {
+  const glance = head.glances?.get(name);
+  if (!glance || glance.units < 2 || findColumn(head.columns, name)?.type !== 'text') return null;
+  let known = mixed.get(glance);
+  if (known === undefined) mixed.set(glance, (known = findMixed(glance)));
+  return known;
+}
+
+function findMixed({ values, sample }: Glance): string | null {
+  const counts = new Map<string, number>();
+  for (const [text, n] of values ?? sample?.map((t) => [t, 1] as const) ?? []) {
+    const own = readAmount(text)?.unit ?? '';
+    const name = own === '' ? null : unitName(own);
+    if (name !== null) counts.set(name, (counts.get(name) ?? 0) + n);
+  }
+  const [first, ...rest] = [...counts].sort((a, b) => b[1] - a[1]);
+  return first && rest.some(([u]) => unitSort(u) === unitSort(first[0])) ? first[0] : null;
+}
 
 const whole: ResultType = { type: 'whole', scale: 0 };
 const decimal = (scale: number | null): ResultType => ({ type: 'decimal', scale });
@@ -164,6 +190,8 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       : part.kind === 'column' ? (wanted === 'number' ? readsAsNumber(head, part.name) : readsAsDate(head, part.name))
       : wanted === 'number' ? isQuantity(type)
       : isDate(type) || (part.kind === 'text' && readDate(part.value) !== null);
+    const unit = wanted === 'number' && part.kind === 'column' ? mixedUnit(head, part.name) : null;
+    if (unit !== null && part.kind === 'column') problems.push({ text: `“${part.name}” is written in several units, so its numbers cannot be ${why} as they stand: say ‹${part.name}› measured in "${unit}", or turn it into numbers in ${unit} first.`, column: part.name });
     if (fits) return;
     const what = part.kind === 'column' ? `“${part.name}”` : 'That part';
     const sort = wanted === 'number' ? 'numbers' : 'dates';

@@ -230,7 +230,7 @@ function likeliest(all: readonly ColumnMention[]): readonly ColumnMention[] {
   return all.filter((m) => kept.has(m));
 }
 
-function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords }: Vocabulary, out: ColumnMention[]): void {
+function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords, values }: Vocabulary, out: ColumnMention[]): void {
   const used = new Set<number>();
   let cost = 0;
   let reason: MentionReason = 'exact';
@@ -248,6 +248,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     name.forEach((w, i) => {
       if (used.has(i)) return;
       const [price, why] = wordCost(token, w);
+      // What stands in the cells is no mistyped name.
+      if (why === 'typing mistake' && (values.has(token.lower) || values.has(token.stem))) return;
       if (price < bestCost) [best, bestCost, bestReason] = [i, price, why];
     });
     // 'pick-up' stands for two words of a name.

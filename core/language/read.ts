@@ -371,7 +371,8 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) })).sort((a, b) => a.cost - b.cost);
+  const question = asksFor(words);
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && !r.plans.some((p) => ASKED.has(p.step)) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) })).sort((a, b) => a.cost - b.cost);
   const whole = readings.filter((r) => r.unused.length === 0);
   const [best] = whole;
   if (best) {
@@ -382,6 +383,7 @@ function decide(paths: readonly Path[], request: string, words: readonly Token[]
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
+    if (!cheaper && question && !best.plans.some((p) => ASKED.has(p.step))) return { outcome: 'question', message: 'This was asked like a question, and would change the table. Is it meant all the same?', choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper && unlike(best.plans)) return { outcome: 'question', message: 'This adds or takes away what is measured in different units. Is it meant all the same?', choices: distinctReadings([best, ...whole.filter((r) => !unlike(r.plans))]).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }
@@ -430,6 +432,13 @@ const unlike = (plans: readonly Plan[]): number => plans.reduce((n, p) => n + (p
 
 /** A request asks a question or changes something, not both. */
 const mixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);
+
+/** Steps that somebody may want who asks which, what or how many; nothing else is hardly meant by a question. */
+const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey', 'relate', 'forecast', 'filter', 'calculate', 'take', 'distinct', 'check', 'sort']);
+const QUESTION = 2.5;
+/** Two answers to one question: rather one that says both. */
+const ASKED_TWICE = 0.8;
+const asksFor = (words: readonly Token[]): boolean => /^(?:which|who|whose|how)$/.test(words[0]!.lower) || (/^(?:did|do|does|is|are|was|were|has|have|what)$/.test(words[0]!.lower) && words.at(-1)!.lower === '?');
 
 const distinctReadings = (readings: readonly Reading[]): Reading[] => readings.filter((r, i) => readings.findIndex((o) => o.sentences.join() === r.sentences.join()) === i);
 

@@ -2,7 +2,9 @@ import Joi from 'joi';
 import { VALUE, isDate, type ColumnType } from '../table/column';
 import { columnOf, eachChunk, positionAt, rowCount, type Table } from '../table/table';
 import { datesOf, amountsOf } from '../formula/vector';
-import { readsAsDate, readsAsNumber, type CheckedHead } from '../formula/check';
+import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../formula/check';
+import { readMeasure } from '../values/units';
+import { readTexts } from '../formula/vector';
 import { columnName, field, oneOf, record } from '../language/exact';
 import { cellText } from '../values/cell';
 
@@ -20,7 +22,8 @@ const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
 
 /**
  * A rank for every position such that ordering by it orders the column: numbers and dates by size, texts as people do.
- * Blanks get Infinity. A text column whose cells read as numbers or dates is ordered by those. O(rows) for numbers,
+ * Blanks get Infinity. A text column whose cells read as numbers or dates is ordered by those,
+ * one written in several units by what they measure. O(rows) for numbers,
  * O(distinct log distinct) more for texts.
  */
 export async function ranks(table: Table, head: CheckedHead, key: SortKey): Promise<Float64Array> {
@@ -33,9 +36,10 @@ export async function ranks(table: Table, head: CheckedHead, key: SortKey): Prom
     : glance && readsAsNumber(head, key.column) ? 'number'
     : glance && readsAsDate(head, key.column) ? 'date'
     : 'text';
+  const unit = mode === 'number' ? mixedUnit(head, key.column) : null;
   if (mode !== 'text') {
     await eachChunk(table, [key.column], ([chunk], _ord, from) => {
-      const { values, state } = mode === 'date' ? datesOf(chunk!, { dayFirst: glance?.dayFirst ?? true }) : amountsOf(chunk!);
+      const { values, state } = mode === 'date' ? datesOf(chunk!, { dayFirst: glance?.dayFirst ?? true }) : unit !== null && chunk!.kind === 'text' ? readTexts(chunk!, (t) => readMeasure(t, unit)?.value ?? NaN) : amountsOf(chunk!);
       for (let i = 0; i < state.length; i++) if (state[i] === VALUE) out[from + i] = sign * values[i]!;
     });
     return out;

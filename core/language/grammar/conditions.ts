@@ -75,6 +75,9 @@ function mentionsWord(word: string, name: string, x: Context): Condition | null 
 /** A time of day compared with one. */
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
 
+/** Does a column tell of something done to a row, and by whom, for what or when? */
+const done = (name: string, x: Context): boolean => /^\p{L}+(?:ed|ent|old|aid|ought|orn)\s+(?:by|for|on|at|to|with|from)$/iu.test(name) && hasBlanks(name, x);
+
 /** A number that stands as a word in some of a column's texts. */
 function mentionsNumber(n: string, name: string, x: Context): Condition | null {
   const find = finder({ kind: 'words', words: [n] });
@@ -296,6 +299,9 @@ export const conditionRules = [
   rule('cond', '$noyes:y', ({ y }) => says(y, false), 0.05),
   rule('cond', '~be $noyes:y', ({ y }) => says(y, false), 0.02),
   rule('rset', '$yesno:y $rows|$guess|$noun', ({ y }) => says(y, true), 0.05),
+  // 'the cancelled ones', 'those that were insured': what a column of 'Cancelled by', 'Insured for' says of a row
+  rule('rset', '$col:c ^$rows', ({ c }, x: Context) => (done(c, x) ? not(empty(c)) : null), 0.15),
+  rule('cond', '~be $col:c', ({ c }, x: Context) => (done(c, x) ? not(empty(c)) : null), 0.3),
   rule('cond', '$col:c ~be? not ~given', ({ c }) => empty(c), 0.1),
   rule('cond', 'not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
   rule('cond', '~be? not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
@@ -317,6 +323,7 @@ export const conditionRules = [
   rule('cond', '$col:c $numbers:n', ({ c, n }, x: Context) => (numeric(c, x) ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.3),
   rule('cond', '$col:c ~be either? $numbers:n', ({ c, n }, x: Context) => (numeric(c, x) && n.length > 1 ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.05),
   rule('cond', 'on|at $period:p', ({ p }, x: Context) => { const c = p.day === undefined ? null : onlyDate(x); return c && within(c, p, x); }, 0.1),
+  rule('rset', '$rows|$noun ~rel ~did|drove|went $col:c nothing|none', ({ c }, x: Context) => orZero(empty(c), x), 0.1),
   rule('cond', 'there? ~be none|nothing|no in|for|at|on $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.05),
   rule('rset', '$rows ~rel $word ~without $col:c', ({ c }, x: Context) => (countsFromZero(c, x) && !hasBlanks(c, x) ? compare('=', column(c), number(0)) : numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.4),
   rule('rset', '$rows ~rel $yesno:y', ({ y }) => says(y, true), -0.1),

@@ -1,6 +1,6 @@
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
-import { readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
+import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
 import { column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
@@ -14,7 +14,7 @@ const percent = (of: Expression): Expression => op('*', of, number(100));
 const total = (fn: 'sum' | 'mean' | 'lowest' | 'highest' | 'count', of: Expression, by: readonly string[] = []): Expression => ({ kind: 'total', fn, of, by });
 
 /** A column that can be calculated with, or null. */
-const quantity = (name: string, { head }: Context): Expression | null => (readsAsNumber(head, name) && !isDate(columnOf(head, name).type) ? column(name) : clocked(name, head) ? { kind: 'measure', unit: 'min', of: column(name) } : null);
+const quantity = (name: string, { head }: Context): Expression | null => (mixedUnit(head, name) !== null ? { kind: 'measure', unit: mixedUnit(head, name)!, of: column(name) } : readsAsNumber(head, name) && !isDate(columnOf(head, name).type) ? column(name) : clocked(name, head) ? { kind: 'measure', unit: 'min', of: column(name) } : null);
 
 /** Does a column hold spans of time written with colons: hours, minutes and seconds? */
 function clocked(name: string, head: CheckedHead): boolean {
@@ -170,6 +170,7 @@ export const expressionRules = [
   rule('ex1', '~share of the? $col:a that|which ~be|got? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', n, m) : null; }, -0.2),
   rule('ex2', '~diff $ex1:a and|to what|the? $remark? ~open $ex2:b ~close', ({ a, b }) => op('-', a, b), -0.1),
   rule('ex1', '~years ~each? $rows|$col|$guess|$noun has|had|have|is|was|been? had|held|with|kept|been|owned|rented? (the|our|their? $rows|$noun|$col|$word)? on|at|by|until|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
+  rule('ex1', 'how long has|have|had|is|was|were ~each|everyone|everybody|all|they? $rows|$noun|$col|$guess|someone? been? with us|here|there|it on|at|by|until|up? to? $date:d ,? in? ~years?', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.05),
   rule('ex1', '~years had|has|have? ~each? $rows? had|has|have? been? a? $col:c on|at|by|until $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
   rule('ex1', '~years ~each? $rows? had|has|have? been? with|at us|it on|at|by $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.05),
   rule('ex1', '~years ~each $rows had been with us on $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.02),
@@ -199,6 +200,7 @@ export const expressionRules = [
   rule('part', 'what $datepart:p was|is it when the? $rows ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.0),
   rule('part', '$datepart:p in|on|of|that|when|which? which|when? ~each|it|they|every? $rows|$noun|$guess|one? ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$datepart:p ^$col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
+  rule('part', '$datepart:p ~each|of|for every|each|all? $rows|$noun', ({ p }, x: Context) => { const c = onlyDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.15),
   rule('part', '$col:c $datepart:p', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.2),
 
   rule('expr', '$ex2:e', ({ e }) => e, 0),

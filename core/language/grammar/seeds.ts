@@ -54,7 +54,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'word') {
       if (context.vocabulary.ownNouns.has(t.stem)) put('noun', i, i + 1, t.lower, 0);
       if (!context.vocabulary.rowNouns.has(t.stem) && t.lower.length >= 6 && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) && [...context.vocabulary.ownNouns].some((n) => n.length >= 5 && typingDistance(t.stem, n, 1) <= 1)) put('rows', i, i + 1, t.lower, 0.5);
-      if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.15 : 0);
+      if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.3 : 0);
       const unit = unitName(t.lower);
       // 'in' and single letters are units only behind a number.
       if (unit && (t.lower.length > 2 || unit.length > 1 && t.lower !== 'in' || tokens[i - 1]?.kind === 'number')) put('unit', i, i + 1, unit, 0);

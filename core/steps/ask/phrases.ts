@@ -7,6 +7,7 @@ import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
 import { rounded } from '../calculate/adding';
+import { personColumn } from '../calculate/person-phrases';
 import type { Asked, AskPlan } from './step';
 
 /* Questions: figures over all rows or over groups of them. */
@@ -72,10 +73,10 @@ const onQuestion = (key: string, change: (plan: AskPlan) => AskPlan | null): Act
 const grouped = (name: string, x: Context): Expression | null => (groupable(name, x) ? column(name) : null);
 
 /** 'each month in which tickets were opened': a part of a date. */
-const period = (part: 'month' | 'year' | 'quarter' | 'weekday', name: string | null, x: Context): Expression | null => {
+const period = (part: 'month' | 'year' | 'quarter' | 'weekday' | 'date' | 'week', name: string | null, x: Context): Expression | null => {
   const of = name ?? onlyDate(x);
   const d = of && dated(of, x);
-  return d ? { kind: 'part', part, of: d } : null;
+  return d ? (part === 'date' && columnOf(x.head, of!).type !== 'datetime' ? d : { kind: 'part', part, of: d }) : null;
 };
 
 /** The group a ranking is about: one column that holds it. */
@@ -137,6 +138,8 @@ export const phrases = [
   rule('qby', 'different|single? $col:c', ({ c }, x: Context) => grouped(c, x), 0.02),
   rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
   rule('qperiod', 'month|months', () => 'month', 0),
+  rule('qperiod', 'day|days|date|dates', () => 'date', 0.2),
+  rule('qperiod', 'iso|calendar? week|weeks', () => 'week', 0),
   rule('qperiod', 'year|years', () => 'year', 0),
   rule('qperiod', 'quarter|quarters', () => 'quarter', 0),
   rule('qperiod', 'weekday|weekdays', () => 'weekday', 0),
@@ -164,6 +167,8 @@ export const phrases = [
   rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
   // 'for each boat per day': what it is split by, said in more than one place
   rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),
+  // 'parcels per day'
+  rule('question', '$rows|$noun ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.4),
   rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
   rule('qtail', 'was|were|is|are|got|been sold|made|delivered|produced|shipped|used|brought|collected|paid|earned|received|spent|charged|ordered|taken|booked ~inTotal?', () => true, 0.05),
@@ -224,6 +229,8 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
   ...(['most', 'least'] as const).flatMap((way) => [
+    rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = personColumn(x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, 0),
+    rule('clause', `~tellMe? ,? who ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
     rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $ex2:e`, ({ g, e }, x: Context) => (e.kind === 'op' && e.op === '/' ? ranking(g, op('/', over('sum', e.left), over('sum', e.right)), way === 'most', 1, x) : null), -0.2),
     rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
     rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, sum(m, x), way === 'most', x), -0.1),

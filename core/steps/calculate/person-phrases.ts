@@ -65,7 +65,7 @@ function partOf(p: PersonPart, name: string, x: Context): Expression | null {
 }
 
 /** The only column of persons' names. */
-function personColumn(x: Context): string | null {
+export function personColumn(x: Context): string | null {
   const found = x.head.columns.filter((c) => c.type === 'text' && persons(c.name, x) && sampleOf(c.name, x).some((v) => /\S\s+\S/.test(v.trim())));
   const called = found.filter((c) => /name|member|person|grower|keeper|owner|contact|customer|client|employee|staff|author/i.test(c.name));
   return called.length === 1 ? called[0]!.name : found.length === 1 ? found[0]!.name : null;
@@ -85,6 +85,8 @@ export const personPhrases = [
   rule('clause', '~split $col:c ~into2 its|their|the|a? $names:n columns|column?', ({ c, n }, x: Context) => splitInto(c, n, x), -0.2),
   rule('clause', '~split names|name|people|persons ~into2 its|their|the? $personParts:p', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.05),
   rule('clause', '$personParts:p of|from|in the? $col:c ,|:|-? ~into2|~into? $num? ~column', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.1),
+  rule('clause', '$personParts:p ~into2|~into $num? ~column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
+  rule('personParts', 'first and last|family names|name', () => [{ part: 'first', name: 'First name' }, { part: 'last', name: 'Last name' }], -0.1),
   rule('clause', '~split the? $personParts:p in|of|from $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', '~extract|~add ~column? (with|for|of)? the? $personParts:p out? of|from|in of? $col:c', ({ c, p }, x: Context) => (plainPairs(c, x) && p.length === 1 && p[0].part === 'last' ? null : addParts(c, p, x)), 0),
   rule('text0', '$personPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => partOf(p.part, c, x), 0),

@@ -347,6 +347,7 @@ export const phrases = [
   // 'load factor in percent (passengers over capacity)': the same said once more
   rule('rider', '~open $ex2:e ~close', ({ e }) => onLast(`that is ${keyOf(e)}`, (plan) => (e.kind === 'op' && keyOf(ratioOf(plan.as) ?? plan.as) === keyOf(ratioOf(e) ?? e) ? plan : null)), -0.2),
   rule('rider', 'as|in a? percent|percentage|% between|from 0 and|to 100', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
+  rule('rider', 'in words|letters', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
   rule('rider', 'ordered|sorted|going by|on|along the? $col:c', ({ c }) => orderedBy(c), -0.2),

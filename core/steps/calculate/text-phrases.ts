@@ -240,6 +240,7 @@ export const textPhrases = [
   rule('clause', 'pad|fill $col:c with leading? zeros|zeroes|0 up? to|until|so that it|they? has|have? $num:n digits|characters|figures|places|long?', ({ c, n }) => padded(c, n), 0),
   rule('clause', '~add leading zeros|zeroes to|in|for $col:c ,|so|until|up|that|it|they|has|have|to? it|they|that? has|have|is|are|to? $num:n digits|characters|figures|places long?', ({ c, n }) => padded(c, n), 0),
   rule('clause', '~make ~each? $col:c $num:n digits|characters|figures long ,|with|by|using leading zeros|zeroes in? front?', ({ c, n }) => padded(c, n), 0),
+  rule('clause', '$col:c ~should have|be|get? $num:n digits|characters|figures long? ,|:|;|so? put|add|with|fill|write? the|missing? leading? zeros|zeroes in? front?', ({ c, n }) => padded(c, n), 0),
   rule('clause', '$col:c as|with|in $num:n digits|characters|figures ,|with? leading? zeros|zeroes', ({ c, n }) => padded(c, n), 0),
 
   // What stands in brackets

@@ -7,7 +7,7 @@ import { readAmount } from '../../values/number';
 import { readMeasure, unitSort } from '../../values/units';
 import { readYesNo } from '../../values/yesno';
 import { folded } from '../../values/fold';
-import type { CheckedHead } from '../../formula/check';
+import { mixedUnit, type CheckedHead } from '../../formula/check';
 import { between, choice, columnNames, field, flag, list, mapped, oneOf, optional, quoted, record } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
 import { textWork } from '../texts';
@@ -123,7 +123,12 @@ export const convert: StepDefinition<ConvertPlan> = {
     flag('blankRest', ', blanking what is none'),
   ),
   reads: (plan) => plan.columns,
-  check: (plan) => (plan.unit && unitSort(plan.unit) === null ? [{ text: `“${plan.unit}” is not a unit that can be converted.` }] : []),
+  check(plan, head) {
+    if (plan.unit && unitSort(plan.unit) === null) return [{ text: `“${plan.unit}” is not a unit that can be converted.` }];
+    if (plan.unit || (plan.to !== 'decimal' && plan.to !== 'whole')) return [];
+    // '1.2 kg' and '950 g' as bare numbers would look alike.
+    return plan.columns.flatMap((name) => { const unit = mixedUnit(head, name); return unit === null ? [] : [{ text: `“${name}” is written in several units. Say which one it should be in, for example: Turn ‹${name}› into numbers in "${unit}".`, column: name }]; });
+  },
   outline: (plan, head) => sameColumns(head, plan.columns.map((name) => madeHead(plan, head, name))),
   prepare(plan, _table, head) {
     if (plan.to === 'text') {

@@ -23,6 +23,7 @@ export const phrases = [
   rule('sought', '$sought:a ~list $sought:b', ({ a, b }) => [...a, ...b], 0.02),
   rule('sought', 'a? lone|single|mere|bare $mark:m', ({ m }) => [m], 0),
   rule('abbr', '$word:w', ({ w }) => (/^\p{Lu}/u.test(w) || w.includes('.') ? w : null), 0),
+  rule('abbr', '$word:w ^-', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}-` : null), -0.1),
   rule('abbr', '$word:w .', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}.` : null), 0),
   rule('chars', '$mark:m', ({ m }) => m, 0),
   rule('charlist', '$chars:m', ({ m }) => [m], 0),
