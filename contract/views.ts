@@ -45,6 +45,8 @@ export interface TableView {
   readonly stateId: number;
   readonly rows: number;
   readonly sourceRows: number;
+  /** Rows that sentences added to those brought in. */
+  readonly addedRows: number;
   readonly columns: readonly ColumnView[];
   readonly totals: readonly ColumnTotal[];
   readonly sourceTotals: readonly ColumnTotal[];
@@ -131,6 +133,8 @@ export interface ProofRow {
   readonly before: readonly CellValue[];
   readonly after: readonly CellValue[];
   readonly gone: boolean;
+  /** The rows that were added to it. */
+  readonly added?: readonly (readonly CellValue[])[];
 }
 
 /** The trial result of one plan. */

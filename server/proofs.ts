@@ -19,6 +19,8 @@ import { loadState } from './store/tables';
 /** Rows of the first look at a large table: whole chunks. */
 export const FIRST_LOOK = CHUNK_ROWS * 2;
 const EXAMPLES = 8;
+/** Added rows that are shown with the rows of a kind. */
+const MOST_ADDED = 2_000;
 /** Rows of a kind among which the most different are chosen. */
 const LOOKED_AT = 96;
 /** Rows of an answer, and groups of spellings, that are sent to the page. */
@@ -62,9 +64,10 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
     const concerned = (row: CellValue[]): CellValue[] => (places.length ? places.map((k) => row[k]!) : row);
     const chosen = mostDifferent(looked.map((_, i) => ({ before: concerned(allOld[i]!), after: concerned(allNow[i]!) })), EXAMPLES);
     const [positions, old, now] = [chosen.map((i) => looked[i]!), chosen.map((i) => allOld[i]!), chosen.map((i) => allNow[i]!)];
+    const added = await addedTo(positions, before, after, columns);
     kinds.push({
       ...kind,
-      examples: positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position) })),
+      examples: positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position), ...(added.has(position) ? { added: added.get(position)! } : {}) })),
     });
   }
   const changedNumbers = [...made];
@@ -81,6 +84,19 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
     partial,
     totals: { before: sumsBefore, after: sumsAfter },
   };
+}
+
+/** The rows that a step added to some rows, by the positions of these. O(rows added). */
+async function addedTo(positions: readonly number[], before: Table, after: Table, columns: readonly string[]): Promise<Map<number, CellValue[][]>> {
+  const out = new Map<number, CellValue[][]>();
+  if (after.size === before.size || !after.origins) return out;
+  const wanted = new Set(positions);
+  const first = after.size - after.origins.length;
+  const found: number[] = [];
+  for (let p = before.size; p < after.size && found.length < MOST_ADDED; p++) if (wanted.has(after.origins[p - first]!)) found.push(p);
+  const cells = await cellsNamed(after, columns, found);
+  found.forEach((p, i) => { const origin = after.origins![p - first]!; (out.get(origin) ?? out.set(origin, []).get(origin)!).push(cells[i]!); });
+  return out;
 }
 
 /** Positions of a kind, spread over the table: the examples are chosen among them. */
@@ -115,5 +131,6 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
   const columns = proof.columns.map((c) => c.name);
   const [old, now] = await Promise.all([cellsNamed(table, columns, positions), cellsNamed(tried, columns, positions)]);
   const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
-  return positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position) }));
+  const added = await addedTo(positions, table, tried, columns);
+  return positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position), ...(added.has(position) ? { added: added.get(position)! } : {}) }));
 }

@@ -4,6 +4,7 @@ import { cellText, cellValue, type CellValue } from '../core/values/cell';
 import { folded } from '../core/values/fold';
 import { prepareCondition, YES } from '../core/formula/evaluate';
 import { orderedRows } from '../core/steps/order';
+import { originOf } from '../core/table/grown';
 import { eachChunk } from '../core/table/table';
 import { codeAt } from '../core/steps/codes';
 import { ABSENT } from '../core/steps/run';
@@ -103,27 +104,32 @@ interface CardEntry {
 /** The card of one row: read from the reports and the versions, nothing is computed again. */
 export async function rowCard(entries: readonly CardEntry[], firstState: number, position: number): Promise<RowCard> {
   const db = pool();
+  const { table: latest } = await loadState(db, entries.at(-1)?.after ?? firstState);
+  if (position < 0 || position >= latest.size) throw new Told('There is no such row.', 404, 'gone');
+  // Before a row was made out of another, it was that one.
+  const placeIn = (table: Table): number => originOf(latest, position, table.size);
   const at = async (stateId: number): Promise<Map<string, CellValue>> => {
     const { table } = await loadState(db, stateId);
-    if (position < 0 || position >= table.size) throw new Told('There is no such row.', 404, 'gone');
-    const [cells] = await cellsAt(table, [position]);
+    const [cells] = await cellsAt(table, [placeIn(table)]);
     return new Map(table.columns.map((c, i) => [c.name, cells![i]!]));
   };
   const ids = entries.map((e) => e.id);
   const { rows } = await db.query<{ id: number; codes: Buffer | null }>('select id, codes from entries where id = any($1)', [ids]);
-  const codes = new Map(rows.map((r) => [r.id, r.codes && codeAt(r.codes, position)]));
+  const packed = new Map(rows.map((r) => [r.id, r.codes]));
   const source = await at(firstState);
   let before = source;
   const steps: CardStep[] = [];
   let gone = false;
   for (const entry of entries) {
-    const code = codes.get(entry.id);
+    const { table: given } = await loadState(db, entry.before);
+    const own = packed.get(entry.id);
+    const code = own && codeAt(own, placeIn(given));
     const after = await at(entry.after);
     if (!gone && code !== ABSENT) {
       const changes = [...after].filter(([name, value]) => before.get(name) !== value && (before.has(name) || value !== null)).map(([column, value]) => ({ column, before: before.get(column) ?? null, after: value }));
       const kind = code === undefined || code === null ? 'columns only' : (entry.report.kinds.find((k) => k.code === (code & 63))?.words ?? '');
       const { table } = await loadState(db, entry.after);
-      gone = table.rows !== null && !table.rows.includes(position);
+      gone = table.rows !== null && !table.rows.includes(placeIn(table));
       steps.push({ key: entry.key, sentence: entry.sentence, kind, held: code !== undefined && code !== null && (code & 64) !== 0, gone, changes });
     }
     before = after;
@@ -134,10 +140,11 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
 
 /** How one row's value was worked out by a kept sentence, line by line; none for sentences that calculate nothing. */
 export async function workedFor(workspaceId: number, key: string, position: number): Promise<string[]> {
-  const entry = (await currentStates(workspaceId)).entries.find((e) => e.key === key);
+  const { entries, states } = await currentStates(workspaceId);
+  const entry = entries.find((e) => e.key === key);
   if (!entry) throw changed();
   if (entry.plan.step !== 'calculate') return [];
-  const state = await loadState(pool(), entry.before);
-  if (position >= state.table.size) throw new Told('There is no such row.', 404, 'gone');
-  return workedRow(entry.plan.as, state.table, await headFor(state), position);
+  const [state, { table: after }] = await Promise.all([loadState(pool(), entry.before), loadState(pool(), states.get(entry.sourceId)!)]);
+  if (position >= after.size) throw new Told('There is no such row.', 404, 'gone');
+  return workedRow(entry.plan.as, state.table, await headFor(state), originOf(after, position, state.table.size));
 }

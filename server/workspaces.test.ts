@@ -49,6 +49,31 @@ test('an upload that breaks off leaves nothing', async () => {
   expect(readdirSync(folder)).toEqual(before);
 });
 
+test('rows that a sentence adds are stored with what they come from, and have a card of their own', async () => {
+  const ids = await bring('Lot,Honeys,Kg\nL-1,acacia; linden,10\nL-2,heather,5\nL-3,acacia;linden;meadow,2\n');
+  await keep(ids, 'Make a row for each piece of ‹Honeys› cut at ";".');
+  await keep(ids, 'Set aside rows where ‹Honeys› is "acacia".');
+  await keep(ids, 'In ‹Lot›, write in lower case.');
+  // As another server would read it: nothing of what was made is in memory.
+  (globalThis as { kulfiStates?: Map<number, unknown> }).kulfiStates!.clear();
+  expect([await column(ids, 'Lot'), await column(ids, 'Honeys'), await column(ids, 'Kg')]).toEqual([['l-1', 'l-2', 'l-3', 'l-3'], ['linden', 'heather', 'linden', 'meadow'], [10, 5, 2, 2]]);
+  const { tables, brief } = await view(ids.workspaceId);
+  expect(tables[0]).toMatchObject({ rows: 4, sourceRows: 3, addedRows: 3, totals: [{ column: 'Kg', sum: 19 }] });
+  expect(brief[0]!.report).toMatchObject({ rowsIn: 3, rowsOut: 6 });
+  const { states, firsts, entries } = await workspaces.currentStates(ids.workspaceId);
+  const seen = await rows.rowsOf(await rows.viewTable(states.get(ids.tableId)!, { sort: null, filter: null }), 0, 10);
+  const card = await rows.rowCard(entries, firsts.get(ids.tableId)!, seen.positions[3]!);
+  expect(card.source).toContainEqual({ column: 'Honeys', value: 'acacia;linden;meadow' });
+  expect(card.steps.map((s) => s.changes)).toEqual([[{ column: 'Honeys', before: 'acacia;linden;meadow', after: 'meadow' }], [], [{ column: 'Lot', before: 'L-3', after: 'l-3' }]]);
+});
+
+test('a proof shows the rows that would be added with the row they come from', async () => {
+  const ids = await bring('Lot,Honeys\nL-1,acacia; linden\n');
+  const { states } = await workspaces.currentStates(ids.workspaceId);
+  const [proof] = await proofs.prove(states.get(ids.tableId)!, [{ step: 'spread', column: 'Honeys', at: ';' }], 'all');
+  expect(proof!.kinds[0]!.examples[0]).toMatchObject({ before: ['L-1', 'acacia; linden'], after: ['L-1', 'acacia'], added: [['L-1', 'linden']] });
+});
+
 test('undo and redo reach every sentence and change nothing else', async () => {
   const ids = await bring();
   const original = await column(ids, 'Keeper');

@@ -98,7 +98,7 @@ function outline(r: WorkRecord): (readonly [string, readonly Block[]])[] {
         text: s.sentence,
         details: [
           ...(s.request && s.request !== s.sentence ? [`asked as: “${s.request}”`] : []),
-          `rows in ${s.rowsIn}, out ${s.rowsOut}${s.rowsIn === s.rowsOut ? '' : `, set aside ${s.rowsIn - s.rowsOut}`}${held ? `, on hold ${held}` : ''}`,
+          `rows in ${s.rowsIn}, out ${s.rowsOut}${s.rowsIn === s.rowsOut ? '' : s.rowsOut > s.rowsIn ? `, added ${s.rowsOut - s.rowsIn}` : `, set aside ${s.rowsIn - s.rowsOut}`}${held ? `, on hold ${held}` : ''}`,
           ...s.kinds.map((k) => `${counted(k.rows, 'row')}: ${k.words}${k.held ? ` (${k.held} on hold)` : ''}${k.looked ? `; looked at by ${k.looked}` : ''}`),
         ],
       };
@@ -120,7 +120,7 @@ function balanceBlocks(b: Statement): Block[] {
   const sum = (n: number | null): string => (n === null ? '' : writeNumber(n));
   const change = (c: ColumnLine): string => c.changes.map((d) => `${d.by > 0 ? '+' : ''}${writeNumber(d.by)} (sentence ${d.n})${d.meant ? '' : ', not meant'}`).join('; ');
   return [
-    { kind: 'table', head: ['rows', ''], rows: [['in the source', String(b.rowsIn)], ...b.aside.map((l) => [`sentence ${l.n}: ${l.words}`, `-${l.rows}`]), ['now', String(b.rowsOut)]] },
+    { kind: 'table', head: ['rows', ''], rows: [['in the source', String(b.rowsIn)], ...b.aside.map((l) => [`sentence ${l.n}: ${l.words}`, l.rows < 0 ? `+${-l.rows}` : `-${l.rows}`]), ['now', String(b.rowsOut)]] },
     { kind: 'table', head: ['sum of', 'in the source', 'changed by', 'now'], rows: b.columns.map((c) => [c.column, sum(c.from), change(c), sum(c.to)]) },
     { kind: 'text', text: b.balances ? 'It balances: every difference comes from a sentence that means it.' : 'It does not balance: there is a difference that no sentence means.' },
   ];

@@ -12,6 +12,8 @@ L-205,2025-05-17,Ines Vale,3 - Heath,Heather,,4,,"12,50 EUR",Orrin Deli,,accepte
 export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['split hive site at the dash into Hive and Site', 'Split ‹Hive site› at "-" into ‹Hive› and ‹Site›.'],
   ['cut the beekeeper at the first space: First name, Last name', 'Split ‹Beekeeper› at the first " " into ‹First name› and ‹Last name›.'],
+  ['make a row for each buyer, cut at the &', 'Make a row for each piece of ‹Buyer› cut at "&".'],
+  ['put kg and hives below each other, the names in Measure and the values in Amount', 'Make a row for each of ‹Kg› and ‹Hives›, its name in ‹Measure› and its value in ‹Amount›.'],
   ['add a column Yield: kg divided by hives, two decimals', 'Add ‹Yield› as ‹Kg› divided by ‹Hives› rounded to 2 decimals.'],
   ['new column Net, which is amount due minus 5% of amount due', 'Add ‹Net› as ‹Amount due› minus (‹Amount due› times (5 divided by 100)).'],
   ['add Gross: amount due plus 20% tax', 'Add ‹Gross› as ‹Amount due› times (1 plus (20 divided by 100)).'],

@@ -14,11 +14,11 @@ export interface Stage {
   readonly after: readonly ColumnTotal[];
 }
 
-/** Why rows left with a sentence: its kinds that leave, without what is on hold of them. */
+/** Why rows left with a sentence, or came to the table: its kinds that leave, without what is on hold of them; added rows count below zero. */
 export const reasonsOf = (report: Pick<Report, 'kinds' | 'rowsIn' | 'rowsOut'>): Stage['reasons'] =>
-  report.rowsIn === report.rowsOut ? [] : report.kinds.filter((k) => !k.same && k.rows > k.held).map((k) => ({ words: k.words, rows: k.rows - k.held }));
+  report.rowsIn === report.rowsOut ? [] : report.rowsOut > report.rowsIn ? report.kinds.filter((k) => k.added).map((k) => ({ words: k.words, rows: -k.added! })) : report.kinds.filter((k) => !k.same && k.rows > k.held).map((k) => ({ words: k.words, rows: k.rows - k.held }));
 
-/** One line of the statement for rows: what a sentence took out, and why. */
+/** One line of the statement for rows: what a sentence took out, or added (below zero), and why. */
 export interface RowLine {
   /** The place of the sentence, counted from 1. */
   readonly n: number;

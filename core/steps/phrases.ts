@@ -20,10 +20,12 @@ import { phrases as sample } from './sample/phrases';
 import { phrases as sort } from './sort/phrases';
 import { phrases as spell } from './spell/phrases';
 import { phrases as split } from './split/phrases';
+import { phrases as spread } from './spread/phrases';
+import { phrases as stack } from './stack/phrases';
 import { phrases as standardise } from './standardise/phrases';
 import { phrases as survey } from './survey/phrases';
 import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();

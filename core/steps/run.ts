@@ -5,7 +5,8 @@ import { GlanceBuilder, glanceAt, type Glance } from '../profile/glance';
 import type { SpellingGroup } from '../match/spellings';
 import { mergeChunks } from './merge';
 import { definitionOf, type Plan } from './registry';
-import type { AnswerTable, CellWork, Kind, Outline, SelectWork, SiftWork, Work } from './step';
+import { gathered, grown, joined } from '../table/grown';
+import type { AnswerTable, CellWork, Kind, Outline, SelectWork, SiftWork, SpreadWork, Work } from './step';
 
 /** In a report's `codes`: a row that is not in the table; and the flag of a row on hold, over its kind. */
 export const ABSENT = 255;
@@ -16,6 +17,8 @@ export interface KindCount extends Kind {
   readonly code: number;
   readonly rows: number;
   readonly held: number;
+  /** Rows that were added to those of the kind. */
+  readonly added?: number;
 }
 
 /** What a step did to each row: the one record that the proof, the review, the row card and the control totals are drawn from. */
@@ -83,6 +86,7 @@ async function runWork(work: Work, outline: Outline, table: Table, head: Checked
   if (work.work === 'layout') {
     return { table: assemble(table, outline, []), report: { kinds: [], codes: null, rowsIn, rowsOut: rowsIn, held: 0 }, glances: new Map() };
   }
+  if (work.work === 'spread') return runSpread(work, outline, table, head, options);
   return work.work === 'cells' ? runCells(work, outline, table, head, options) : runRows(work, outline, table, options);
 }
 
@@ -179,6 +183,95 @@ async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Tab
   return { table: { ...assemble(table, outline, []), rows }, report: reportOf(work.kinds, codes, liveMask(table), rowsIn, rows.length), glances: new Map() };
 }
 
+/** Rows that become several: the first keeps its position, the others get new ones at the end and stand right behind it. */
+async function runSpread(work: SpreadWork, outline: Outline, table: Table, head: CheckedHead, options: RunOptions): Promise<RunResult> {
+  const live = liveMask(table);
+  const made = madeColumns(outline);
+  const codes = new Uint8Array(table.size);
+  const counts = new Uint32Array(table.size);
+  const added: Chunk[][] = made.map(() => []);
+  const bases: Chunk[][] = made.map(() => []);
+  const origins: number[] = [];
+  const total = chunkCount(table.size);
+  for (let ord = 0; ord < total; ord++) {
+    await options.check?.();
+    const from = ord * CHUNK_ROWS, length = chunkLength(table.size, ord);
+    const read = await Promise.all(work.reads.map((name) => columnOf(table, name).load(ord)));
+    const out = work.run(read, from, length);
+    const held = heldMask(work.kinds, out.kinds, from, options.holds ?? null);
+    const firsts = new Uint32Array(length);
+    const more: number[] = [];
+    let at = 0;
+    for (let i = 0; i < length; i++) {
+      firsts[i] = at;
+      // A row on hold, or not in the table, stays one.
+      const n = held?.[i] || (live && !live[from + i]) ? 1 : out.counts[i]!;
+      counts[from + i] = n;
+      for (let k = 1; k < n; k++) {
+        more.push(at + k);
+        origins.push(from + i);
+      }
+      at += out.counts[i]!;
+    }
+    codes.set(held ? out.kinds.map((k, i) => (held[i] ? k | HELD : k)) : out.kinds, from);
+    for (const [m, { head: after, before }] of made.entries()) {
+      const own = gathered(out.made[m]!, firsts);
+      const old = !held || before === undefined ? null : (read[work.reads.indexOf(before)] ?? (await columnOf(table, before).load(ord)));
+      bases[m]!.push(held ? mergeChunks(own, old, held, after.type, before === undefined ? after.type : columnOf(head, before).type) : own);
+      if (more.length) added[m]!.push(gathered(out.made[m]!, more));
+    }
+    options.onProgress?.(ord + 1, total);
+  }
+  const first = table.size - (table.origins?.length ?? 0);
+  const all = new Uint32Array(table.size - first + origins.length);
+  if (table.origins) all.set(table.origins);
+  all.set(origins, table.size - first);
+  const after = { size: table.size + origins.length, origins: all };
+  const rows = spreadRows(table, counts);
+  const glances = new Map<string, Glance>();
+  const columns: Column[] = [];
+  const stay = rows && liveMask({ ...table, ...after, rows });
+  for (const [m, { head: h }] of made.entries()) {
+    const sink = (options.sinkFor ?? memorySink)(h);
+    const builder = new GlanceBuilder(h.type);
+    const last = bases[m]!.pop();
+    const tail = joined([...(last ? [last] : []), ...added[m]!]);
+    const chunks = [...bases[m]!, ...Array.from({ length: Math.ceil(tail.length / CHUNK_ROWS) }, (_, i) => gathered(tail, range(i * CHUNK_ROWS, Math.min(tail.length, (i + 1) * CHUNK_ROWS))))];
+    for (const [ord, chunk] of chunks.entries()) {
+      builder.add(chunk, stay?.subarray(ord * CHUNK_ROWS, ord * CHUNK_ROWS + chunk.length));
+      await sink.write(chunk);
+    }
+    glances.set(h.name, builder.result());
+    columns.push(await sink.finish(glances.get(h.name)!));
+  }
+  const grownTable: Table = { ...table, ...after, rows, columns: origins.length ? table.columns.map((c) => grown(c, table.size, after)) : table.columns };
+  const rowsIn = rowCount(table);
+  const report = reportOf(work.kinds, codes, live, rowsIn, rowCount(grownTable));
+  const more = new Array<number>(256).fill(0);
+  for (const p of origins) more[codes[p]! & 63]!++;
+  return { table: assemble(grownTable, outline, columns), report: { ...report, kinds: report.kinds.map((k) => (more[k.code] ? { ...k, added: more[k.code]! } : k)) }, glances };
+}
+
+const range = (from: number, to: number): Uint32Array => Uint32Array.from({ length: to - from }, (_, i) => from + i);
+
+/** The rows of a table with those that were added right behind the ones they come from. */
+function spreadRows(table: Table, counts: Uint32Array): Uint32Array | null {
+  const starts = new Uint32Array(table.size);
+  let next = table.size;
+  for (let p = 0; p < table.size; p++) {
+    starts[p] = next;
+    next += counts[p]! - 1;
+  }
+  if (next === table.size) return table.rows;
+  const out: number[] = [];
+  for (let at = 0; at < rowCount(table); at++) {
+    const p = positionAt(table, at);
+    out.push(p);
+    for (let k = 0; k < counts[p]! - 1; k++) out.push(starts[p]! + k);
+  }
+  return Uint32Array.from(out);
+}
+
 function flag(codes: Uint8Array, held: Uint8Array | null): void {
   if (held) for (let p = 0; p < codes.length; p++) if (held[p]) codes[p]! |= HELD;
 }
@@ -225,7 +318,7 @@ export async function provePlan(plan: Plan, table: Table, head: CheckedHead, che
   const definition = definitionOf(plan);
   const outline = definition.outline(plan, head);
   const work = await definition.prepare(plan, table, head);
-  const result = await runWork(work, outline, table, head, { sinkFor: noSink, ...(check ? { check } : {}) });
+  const result = await runWork(work, outline, table, head, { sinkFor: work.work === 'spread' ? memorySink : noSink, ...(check ? { check } : {}) });
   return work.work === 'cells' ? { ...result, table: lazily(work, outline, table, head) } : result;
 }
 
@@ -247,7 +340,8 @@ function lazily(work: CellWork, outline: Outline, table: Table, head: CheckedHea
 /** The first rows of a table as a table of its own, for a first look at a large one. */
 export function firstRows(table: Table, size: number): Table {
   if (size >= table.size) return table;
-  return { ...table, size, rows: table.rows ? table.rows.filter((p) => p < size) : null };
+  const first = table.size - (table.origins?.length ?? 0);
+  return { ...table, size, rows: table.rows ? table.rows.filter((p) => p < size) : null, ...(table.origins ? { origins: table.origins.subarray(0, Math.max(0, size - first)) } : {}) };
 }
 
 /** The table that an outline describes, with the made columns in their places. */

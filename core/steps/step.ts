@@ -51,6 +51,17 @@ export interface SelectWork {
   run(): Promise<{ readonly rows: Uint32Array; readonly kinds: Uint8Array }>;
 }
 
+/**
+ * What a step does where a row becomes several: for each row how many (at least one), the made columns' cells for all of
+ * them in order, and the kind of each row. The first of them keeps the row's position, the others are added behind it.
+ */
+export interface SpreadWork {
+  readonly work: 'spread';
+  readonly reads: readonly string[];
+  readonly kinds: readonly Kind[];
+  run(chunks: readonly Chunk[], from: number, length: number): { readonly counts: Uint32Array; readonly made: readonly Chunk[]; readonly kinds: Uint8Array };
+}
+
 /** A step that only names, orders or leaves out columns. */
 export interface LayoutWork {
   readonly work: 'layout';
@@ -70,7 +81,7 @@ export interface AnswerWork {
   run(): Promise<AnswerTable>;
 }
 
-export type Work = CellWork | SiftWork | SelectWork | LayoutWork | AnswerWork;
+export type Work = CellWork | SiftWork | SelectWork | SpreadWork | LayoutWork | AnswerWork;
 
 /** Everything there is to know of one kind of step. `P` is its plan. */
 export interface StepDefinition<P extends { readonly step: string } = { readonly step: string }> {

@@ -41,6 +41,8 @@ export interface ColumnHead {
 /** A column: its head, and its cells chunk by chunk, from memory or from a store. Chunks must never be changed. */
 export interface Column extends ColumnHead {
   readonly load: (ord: number) => Chunk | Promise<Chunk>;
+  /** The column as it was before rows were added, and how many cells it has: the rest come from those (see grown.ts). */
+  readonly own?: { readonly column: Column; readonly cells: number };
 }
 
 const NO_MISFITS: ReadonlyMap<number, string> = new Map();

@@ -10,6 +10,8 @@ export interface Table {
   readonly columns: readonly Column[];
   readonly size: number;
   readonly rows: Uint32Array | null;
+  /** For the positions that steps added, the last ones: the older position that each row comes from. */
+  readonly origins?: Uint32Array;
   /** The workspace's secret, under which masks are made. */
   readonly key?: string;
 }

@@ -125,6 +125,8 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
   fc.record({ step: step('drop'), columns: columnNames }),
   fc.record({ step: step('move'), columns: columnNames, place: fc.oneof(fc.record({ to: fc.constantFrom('first' as const, 'last' as const) }), fc.record({ beside: columnName, side: fc.constantFrom('before' as const, 'after' as const) })) }),
   fc.record({ step: step('copy'), column: columnName, to: columnName }),
+  fc.record({ step: step('spread'), column: columnName, at: filledText }),
+  fc.record({ step: step('stack'), columns: fc.uniqueArray(columnName, { minLength: 2, maxLength: 4 }), names: columnName, values: columnName }),
   fc.record({ step: step('pick'), columns: columnNames }),
   fc.record({ step: step('sort'), by: fc.array(fc.record({ column: columnName, down: fc.boolean() }), { minLength: 1, maxLength: 3 }) }),
   fc.record(

@@ -10,3 +10,6 @@ export async function columnCells(table: Table, name: string): Promise<CellValue
 
 /** A table from CSV text. */
 export const csvTable = (text: string, name = 'lots'): ReturnType<typeof tableFromBytes> => tableFromBytes(name, new TextEncoder().encode(text));
+
+/** All cells of a table as texts, row by row in the table's order. */
+export const tableTexts = async (table: Table): Promise<string[][]> => (await cellsOf(table)).map((row) => row.map((v) => (v === null ? '' : String(v))));

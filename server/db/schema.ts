@@ -64,6 +64,8 @@ export const states = pgTable('states', {
   rowCount: integer('row_count').notNull(),
   /** Positions of the rows, as 32-bit numbers; null when all rows are in, in source order. */
   rows: bytea(),
+  /** For positions that steps added, the last ones: the older positions their rows come from, as 32-bit numbers. */
+  origins: bytea(),
   totals: jsonb().$type<readonly ColumnTotal[]>().notNull(),
 }, (t) => [index().on(t.sourceId)]);
 
@@ -72,6 +74,8 @@ export interface StateColumn {
   readonly type: string;
   readonly scale: number | null;
   readonly columnId: number;
+  /** Cells that it has of its own, where rows were added since. */
+  readonly cells?: number;
 }
 
 /** A kept sentence as it ran on one state. `key` stays the same through edits; a run is never changed. */

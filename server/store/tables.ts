@@ -1,5 +1,6 @@
 import { rowCount, type Table } from '../../core/table/table';
-import type { ColumnType } from '../../core/table/column';
+import type { Column, ColumnType } from '../../core/table/column';
+import { grown } from '../../core/table/grown';
 import type { CheckedHead } from '../../core/formula/check';
 import type { Glance } from '../../core/profile/glance';
 import type { ColumnTotal } from '../../core/review/balance';
@@ -14,6 +15,9 @@ export interface StoredState {
   readonly totals: readonly ColumnTotal[];
 }
 
+const positions = (bytes: Buffer): Uint32Array => new Uint32Array(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength));
+const bytesOf = (list: Uint32Array): Buffer => Buffer.from(list.buffer, list.byteOffset, list.byteLength);
+
 const MOST_STATES = 24;
 const holder = globalThis as { kulfiStates?: Map<number, StoredState> };
 const states = (): Map<number, StoredState> => (holder.kulfiStates ??= new Map());
@@ -26,15 +30,19 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
     states().set(id, hit);
     return hit;
   }
-  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; totals: ColumnTotal[]; name: string; mask_key: string }>(
-    'select s.source_id, s.columns, s.size, s.rows, s.totals, o.name, w.mask_key from states s join sources o on o.id = s.source_id join workspaces w on w.id = o.workspace_id where s.id = $1',
+  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; origins: Buffer | null; totals: ColumnTotal[]; name: string; mask_key: string }>(
+    'select s.source_id, s.columns, s.size, s.rows, s.origins, s.totals, o.name, w.mask_key from states s join sources o on o.id = s.source_id join workspaces w on w.id = o.workspace_id where s.id = $1',
     [id],
   );
   const row = rows[0];
   if (!row) throw new Error(`There is no table version ${id}.`);
-  const list = row.rows ? new Uint32Array(row.rows.buffer.slice(row.rows.byteOffset, row.rows.byteOffset + row.rows.byteLength)) : null;
-  const columns = row.columns.map((c): StoredColumn => ({ ...storedColumn(db, { name: c.name, type: c.type as ColumnType, scale: c.scale }, c.columnId), columnId: c.columnId }));
-  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, key: row.mask_key }, totals: row.totals };
+  const list = row.rows && positions(row.rows);
+  const origins = row.origins ? { origins: positions(row.origins) } : {};
+  const columns = row.columns.map((c): Column => {
+    const column: StoredColumn = { ...storedColumn(db, { name: c.name, type: c.type as ColumnType, scale: c.scale }, c.columnId), columnId: c.columnId };
+    return c.cells === undefined ? column : grown(column, c.cells, { size: row.size, ...origins });
+  });
+  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, ...origins, key: row.mask_key }, totals: row.totals };
   states().set(id, state);
   if (states().size > MOST_STATES) states().delete(states().keys().next().value!);
   return state;
@@ -44,11 +52,11 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
 export async function saveState(db: Queryable, sourceId: number, table: Table, totals: readonly ColumnTotal[]): Promise<number> {
   const columns = table.columns.map((c): StateColumn => {
     if (!isStored(c)) throw new Error(`Column “${c.name}” was not stored.`);
-    return { name: c.name, type: c.type, scale: c.scale, columnId: c.columnId };
+    return { name: c.name, type: c.type, scale: c.scale, columnId: c.columnId, ...(c.own ? { cells: c.own.cells } : {}) };
   });
-  const list = table.rows ? Buffer.from(table.rows.buffer, table.rows.byteOffset, table.rows.byteLength) : null;
-  const { rows } = await db.query<{ id: number }>('insert into states (source_id, columns, size, row_count, rows, totals) values ($1, $2, $3, $4, $5, $6) returning id', [
-    sourceId, JSON.stringify(columns), table.size, rowCount(table), list, JSON.stringify(totals),
+  const list = table.rows && bytesOf(table.rows);
+  const { rows } = await db.query<{ id: number }>('insert into states (source_id, columns, size, row_count, rows, origins, totals) values ($1, $2, $3, $4, $5, $6, $7) returning id', [
+    sourceId, JSON.stringify(columns), table.size, rowCount(table), list, table.origins ? bytesOf(table.origins) : null, JSON.stringify(totals),
   ]);
   return rows[0]!.id;
 }

@@ -140,7 +140,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
                           const r = ++index;
                           const rowLine: Line = { plan: p, kind, row };
                           const rowHeld = isHeld(rowLine);
-                          return (
+                          return [
                             <tr key={row.position} data-line={r} onClick={() => setAt(r)} style={{ background: here === r ? '#e4ebf2' : undefined, opacity: row.gone && !rowHeld ? 0.62 : 1 }}>
                               <td style={{ ...bodyCell, color: FAINT, textAlign: 'right' }}>{figure(row.position + 1)}</td>
                               {proof.columns.map((c, i) => <Interlinear key={c.name} before={cellWords(row.before[i] ?? null)} after={row.gone && !rowHeld ? cellWords(row.before[i] ?? null) : rowHeld ? cellWords(row.before[i] ?? null) : cellWords(row.after[i] ?? null)} made={c.made} struck={row.gone && !rowHeld} />)}
@@ -149,8 +149,15 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
                                   <button type="button" aria-pressed={rowHeld} onClick={(e) => { e.stopPropagation(); setAt(r); hold(rowLine); }} style={{ border: 0, background: 'none', cursor: 'pointer', color: rowHeld ? ACCENTS.held.color : FAINT, fontSize: 12 }}>{rowHeld ? `${ACCENTS.held.mark} held` : 'hold'}</button>
                                 </td>
                               )}
-                            </tr>
-                          );
+                            </tr>,
+                            ...(rowHeld ? [] : row.added ?? []).map((cells, k) => (
+                              <tr key={`${row.position}+${k}`}>
+                                <td style={{ ...bodyCell, color: FAINT, textAlign: 'right' }} title="a row that is added">+</td>
+                                {proof.columns.map((c, i) => <td key={c.name} style={{ ...bodyCell, color: c.made ? INK : FAINT }}>{cellWords(cells[i] ?? null)}</td>)}
+                                {!readOnly && <td style={bodyCell} />}
+                              </tr>
+                            )),
+                          ];
                         })}
                       </tbody>
                     </table>
@@ -184,11 +191,11 @@ const toggled = (set: ReadonlySet<string>, key: string): ReadonlySet<string> => 
 
 /** What a step does to the figures: rows, and sums of the columns concerned. */
 function Figures({ proof }: { proof: Proof }) {
-  const aside = proof.rowsIn - proof.rowsOut;
+  const aside = Math.max(0, proof.rowsIn - proof.rowsOut), added = Math.max(0, proof.rowsOut - proof.rowsIn);
   const sums = proof.totals.after.filter((t) => { const b = proof.totals.before.find((x) => x.column === t.column); return !b || b.sum !== t.sum; }).slice(0, 4);
   return (
     <Typography component="div" sx={{ fontSize: 12.5, color: FAINT, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
-      <span>{figure(proof.rowsIn)} rows in = {figure(proof.rowsOut)} out{aside ? ` + ${figure(aside)} set aside` : ''}</span>
+      <span>{figure(proof.rowsIn)} rows in{added ? ` + ${figure(added)} added` : ''} = {figure(proof.rowsOut)} out{aside ? ` + ${figure(aside)} set aside` : ''}</span>
       {sums.map((t) => <span key={t.column}>sum of {t.column}: {(() => { const b = proof.totals.before.find((x) => x.column === t.column); return b ? `${writeNumber(b.sum)} → ` : ''; })()}{writeNumber(t.sum)}</span>)}
     </Typography>
   );

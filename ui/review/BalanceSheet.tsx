@@ -22,7 +22,7 @@ export function BalanceSheet({ statement: s, sentences }: { statement: Statement
         <thead><tr><th style={{ ...cell, color: FAINT, fontWeight: 400 }}>rows</th><th style={right} /></tr></thead>
         <tbody>
           <tr><td style={cell}>brought in</td><td style={right}>{figure(s.rowsIn)}</td></tr>
-          {s.aside.map((l, i) => <tr key={i}><td style={cell}>{l.n}. {columnWords(sentences[l.n - 1]?.sentence ?? '')} <span style={{ color: FAINT }}>{columnWords(l.words)}</span></td><td style={right}>−{figure(l.rows)}</td></tr>)}
+          {s.aside.map((l, i) => <tr key={i}><td style={cell}>{l.n}. {columnWords(sentences[l.n - 1]?.sentence ?? '')} <span style={{ color: FAINT }}>{columnWords(l.words)}</span></td><td style={right}>{l.rows < 0 ? `+${figure(-l.rows)}` : `−${figure(l.rows)}`}</td></tr>)}
           <tr><td style={{ ...cell, fontWeight: 600 }}>in the table now</td><td style={{ ...right, fontWeight: 600 }}>{figure(s.rowsOut)}</td></tr>
         </tbody>
       </table>

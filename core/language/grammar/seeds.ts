@@ -62,7 +62,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     }
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
     if (area) put('unit', i, i + 2, area, 0);
-    if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:-]$/.test(t.lower) ? 0.3 : 1);
+    if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
   });
   background(tokens, put);

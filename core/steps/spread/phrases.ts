@@ -1,0 +1,46 @@
+import { columnOf } from '../../table/table';
+import { amend, plans, type Act, type Context } from '../../language/acts';
+import { rule } from '../../language/chart';
+import { sampleOf } from '../../language/grammar/samples';
+
+const MARKS = [';', '|', ' / ', '/', ',', ' & ', '+'];
+
+/** The mark that stands in most of a column's lists, or null where it holds none. */
+function likelyMark(name: string, x: Context): string | null {
+  if (columnOf(x.head, name).type !== 'text') return null;
+  const all = sampleOf(name, x).filter((v) => v.trim() !== '');
+  const counted = MARKS.map((mark) => ({ mark, n: all.filter((v) => v.includes(mark)).length })).sort((a, b) => b.n - a.n);
+  return counted[0]!.n > 0 ? counted[0]!.mark : null;
+}
+
+const spread = (column: string, at: string | null, x: Context): Act | null => (at !== null && columnOf(x.head, column).type === 'text' ? plans({ step: 'spread', column, at: at.trim() || at }) : null);
+
+/** Says once more what the step does anyway. */
+const told: Act = amend('spread as told', (plan) => (plan.step === 'spread' ? plan : null));
+
+export const phrases = [
+  rule('ownRow', 'one|a|an|its|their own? separate|own|single|new|extra|different? row|rows|line|lines|record for|per|to|with each|every|single|one? of? the|its|their?', () => true, 0),
+  rule('ownRow', 'a? row|line|record for|per each|every|one? of? the|its|their?', () => true, 0.02),
+  rule('ownRow', 'separate|single|different|own|new|several rows|lines|records for|of|per each|every? of? the|its|their?', () => true, 0.02),
+  rule('ownLine', 'one|a|an|its|their own? separate|own|single|new|extra|different? row|rows|line|lines|record', () => true, 0),
+  rule('rowsToo', ',? $ownLine each', () => true, 0),
+  rule('rowsToo', ',? $ownLine for|per each|every|one', () => true, 0),
+  rule('clause', '~make|give|put|write|show|have ~each $col:c on|in|into|to? $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  rule('clause', '~each $col:c gets|get|has|have|on|in|into $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  // What comes of it, said as an example
+  rule('rider', 'a|an $word|$guess|$noun|$rows with $num $col gets|get|is|are|would|will be? listed|shown|repeated|written|there $num times', () => told, 0),
+  rule('rider', 'each time|row with|has|have|having only|just one of? them?', () => told, 0),
+  rule('rider', 'and? they|rows|these|it|everything? stay|stays|remain|remains|keep|keeps in? the order $remark', () => told, 0),
+  rule('rider', "and? they|rows|these|it|everything? stay|stays|remain|remains in the|their order (they're|they|that|it are|is? in? now)?", () => told, 0),
+  rule('pieceOf', 'piece|part|entry|value|one|item|name|tag|member|person of|in|from the?', () => true, 0),
+  rule('rowsToo', 'into|onto|to|in|over|across|down their|its? separate|own|different|several|single|new|more? rows|lines|records', () => true, 0),
+  rule('rowsToo', 'so|such that|there? ~be|is|are|get|gets|becomes|become? one|a row|line per|for each|every? $word|$guess?', () => true, 0.05),
+  rule('clause', '~make|~add|~split|have? $ownRow ^$col:c', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  rule('clause', '~make|~add|~split|have? $ownRow $pieceOf $col:c', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  rule('clause', '~make|~add|~split|have? $ownRow $pieceOf? $col:c ,? cut|split|separated|divided? $atmark:m', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
+  rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $rowsToo', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), -0.1),
+  rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $atmark:m ,? $rowsToo', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
+  rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $rowsToo $atmark:m', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
+  rule('clause', '~make|give ~each $col:c $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),
+  rule('clause', '~each $col:c ~should? ~make|on|in|get|gets|have|has $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),
+].flat();
