@@ -91,11 +91,12 @@ export interface WorkspaceView {
   readonly from: { readonly id: number; readonly name: string } | null;
 }
 
-/** A window of rows: for each its position (its place in the source file is one more) and its cells. */
+/** A window of rows: for each its position, the place in the source file it comes from (counted from 0), and its cells. */
 export interface RowWindow {
   readonly total: number;
   readonly from: number;
   readonly positions: readonly number[];
+  readonly lines: readonly number[];
   readonly cells: readonly (readonly CellValue[])[];
 }
 
@@ -117,6 +118,8 @@ export interface CardStep {
 
 export interface RowCard {
   readonly position: number;
+  /** The place in the source file it comes from, counted from 0. */
+  readonly line: number;
   readonly source: readonly { readonly column: string; readonly value: CellValue }[];
   readonly now: readonly { readonly column: string; readonly value: CellValue }[] | null;
   readonly steps: readonly CardStep[];

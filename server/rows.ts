@@ -50,7 +50,8 @@ async function viewRows(table: Table, { sort, filter }: ViewSettings, head: Awai
 export async function rowsOf(table: Table, from: number, count: number): Promise<RowWindow> {
   const total = rowCount(table);
   const positions = Array.from({ length: Math.max(0, Math.min(count, total - from)) }, (_, i) => positionAt(table, from + i));
-  return { total, from, positions, cells: await cellsAt(table, positions) };
+  const source = table.size - (table.origins?.length ?? 0);
+  return { total, from, positions, lines: positions.map((p) => originOf(table, p, source)), cells: await cellsAt(table, positions) };
 }
 
 /** The cells of some positions, in their order. */
@@ -135,7 +136,7 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
     before = after;
   }
   const list = (cells: Map<string, CellValue>) => [...cells].map(([column, value]) => ({ column, value }));
-  return { position, source: list(source), now: gone ? null : list(before), steps };
+  return { position, line: originOf(latest, position, latest.size - (latest.origins?.length ?? 0)), source: list(source), now: gone ? null : list(before), steps };
 }
 
 /** How one row's value was worked out by a kept sentence, line by line; none for sentences that calculate nothing. */

@@ -7,7 +7,7 @@ import type { RowCard as Card, SentenceView } from '../../contract/views';
 import { ask, figure } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
 import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
-import { cellWords } from '../sheet/rows';
+import { cellWords, lineName } from '../sheet/rows';
 
 /** One row from top to bottom: as it came, what each sentence did to it, and as it is now. */
 export function RowCard({ workspaceId, tableId, version, position, brief, onClose, onHold }: { workspaceId: number; tableId: number; version: number; position: number; brief: readonly SentenceView[]; onClose: () => void; onHold: (key: string) => void }) {
@@ -16,7 +16,7 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
   return (
     <Box component="aside" aria-label={`Row ${position + 1}`} data-testid="card" onKeyDown={(e) => e.key === 'Escape' && onClose()} sx={{ width: 330, flexShrink: 0, borderLeft: `1px solid ${RULE}`, background: '#fffdf8', overflow: 'auto', px: 1.5, pb: 2 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', position: 'sticky', top: 0, background: '#fffdf8', py: 0.75 }}>
-        <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17, mr: 'auto' }}>Row {figure(position + 1)}</Typography>
+        <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17, mr: 'auto' }}>Row {data ? lineName(position, data.line) : figure(position + 1)}</Typography>
         <Button autoFocus onClick={onClose}>Close&nbsp;<kbd>Esc</kbd></Button>
       </Box>
       {card.isError && <Typography sx={{ color: ACCENTS.held.color, fontSize: 13 }}>{card.error.message}</Typography>}
@@ -42,7 +42,7 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
             );
           })}
           {data.steps.length === 0 && <Typography sx={{ fontSize: 13, color: FAINT }}>Nothing yet.</Typography>}
-          {data.now && <><Heading>As it came, line {figure(position + 1)} of the file’s rows</Heading><Values list={data.source} /></>}
+          {data.now && <><Heading>As it came, line {figure(data.line + 1)} of the file’s rows</Heading><Values list={data.source} /></>}
         </>
       )}
     </Box>

@@ -194,7 +194,7 @@ function Figures({ proof }: { proof: Proof }) {
   const aside = Math.max(0, proof.rowsIn - proof.rowsOut), added = Math.max(0, proof.rowsOut - proof.rowsIn);
   const sums = proof.totals.after.filter((t) => { const b = proof.totals.before.find((x) => x.column === t.column); return !b || b.sum !== t.sum; }).slice(0, 4);
   return (
-    <Typography component="div" sx={{ fontSize: 12.5, color: FAINT, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+    <Typography component="div" sx={{ fontSize: 12.5, color: FAINT, display: 'flex', columnGap: 2, flexWrap: 'wrap' }}>
       <span>{figure(proof.rowsIn)} rows in{added ? ` + ${figure(added)} added` : ''} = {figure(proof.rowsOut)} out{aside ? ` + ${figure(aside)} set aside` : ''}</span>
       {sums.map((t) => <span key={t.column}>sum of {t.column}: {(() => { const b = proof.totals.before.find((x) => x.column === t.column); return b ? `${writeNumber(b.sum)} → ` : ''; })()}{writeNumber(t.sum)}</span>)}
     </Typography>

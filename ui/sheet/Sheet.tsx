@@ -278,7 +278,7 @@ const SheetLine = memo(function SheetLine({ index, top, width, data, columns, sh
 }) {
   return (
     <div role="row" aria-rowindex={index + 2} style={{ contain: 'layout style', position: 'absolute', top, left: 0, width, height: ROW, lineHeight: `${ROW}px`, background: lit ? '#efe7d4' : index % 2 ? '#fdfbf6' : undefined }}>
-      <div role="rowheader" aria-colindex={1} style={numberStyle}>{figure((data?.position ?? index) + 1)}</div>
+      <div role="rowheader" aria-colindex={1} style={numberStyle}>{data?.line ?? figure(index + 1)}</div>
       {shown.map((v) => {
         const value = data?.cells[v.index] ?? null;
         const misfit = typeof value === 'string' && isQuantity(columns[v.index]!.type);

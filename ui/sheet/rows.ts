@@ -2,7 +2,7 @@ import { keepPreviousData, useQueries, useQueryClient } from '@tanstack/react-qu
 import { useEffect, useMemo } from 'react';
 import type { RowWindow, ViewSettings } from '../../contract/views';
 import type { CellValue } from '../../core/values/cell';
-import { ask } from '../parts/api';
+import { ask, figure } from '../parts/api';
 
 /** Rows fetched together. */
 export const BLOCK = 128;
@@ -10,6 +10,8 @@ export const BLOCK = 128;
 /** One row as the sheet has it. */
 export interface SheetRow {
   readonly position: number;
+  /** Its line in the source file, counted from 1; with a plus where a sentence added the row. */
+  readonly line: string;
   readonly cells: readonly CellValue[];
 }
 
@@ -20,12 +22,15 @@ const blockQuery = (workspaceId: number, stateId: number, view: ViewSettings, bl
   gcTime: 60_000,
 });
 
+/** How a row is called by the line it comes from. */
+export const lineName = (position: number, line: number): string => `${figure(line + 1)}${line === position ? '' : '+'}`;
+
 const made = new WeakMap<RowWindow, readonly SheetRow[]>();
 
 /** The rows of a fetched block; always the same objects, so that an unchanged row is not drawn again. */
 function rowsOf(window: RowWindow): readonly SheetRow[] {
   let rows = made.get(window);
-  if (!rows) made.set(window, (rows = window.positions.map((position, i) => ({ position, cells: window.cells[i]! }))));
+  if (!rows) made.set(window, (rows = window.positions.map((position, i) => ({ position, line: lineName(position, window.lines[i]!), cells: window.cells[i]! }))));
   return rows;
 }
 
