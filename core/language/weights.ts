@@ -41,7 +41,7 @@ export const WEIGHTS = {
   missing: 0.3,
   missingNoun: 0.15,
   /** A word of the name without which it is something else. */
-  missingHead: 0.4,
+  missingHead: 0.55,
   /** A small word inside a name. */
   link: 0.04,
 };

@@ -38,6 +38,7 @@ function selectOf(plan: Plan, head: CheckedHead, table: string): string {
       return `select ${names(all)}\nfrom ${table}\nwhere (${test})${wanted}\norder by ctid`;
     }
     case 'ask': {
+      if (plan.across || plan.inAll) throw new NoSql('values as columns, and a line for all groups, are written otherwise there');
       const grouped: SqlContext = { ...c, figures: 'aggregate' };
       // Texts that are taken for the same are shown as they first stand.
       const grouping = plan.figures.length > 0;

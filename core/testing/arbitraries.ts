@@ -145,6 +145,8 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
         figures: fc.constant(figures.map((as, i) => ({ name: `F${i}`, as }))),
         by: fc.constant(by.map((as, i) => ({ name: as.kind === 'column' ? as.name : `B${i}`, as }))),
         where: condition,
+        across: fc.constant({ name: 'Across', as: { kind: 'column' as const, name: 'Across' } }),
+        inAll: fc.constant(true as const),
         order: fc.record({ name: columnName, down: fc.boolean() }),
         most: fc.integer({ min: 1, max: 100 }),
       },

@@ -67,3 +67,27 @@ test('quotas by largest remainder add up to the total and keep within one of the
     }),
   );
 });
+
+describe('one group across, and a line for all', () => {
+  const lots = 'Site,Honey,Kg\nTeal,acacia,10\nTeal,linden,5\nOrin,acacia,2\nTeal,acacia,1\n,linden,4\n';
+  const answered = async (sentence: string) => {
+    const table = await csvTable(lots);
+    return (await runPlan(readExact(sentence)!, table, await headWithGlances(table))).answer!;
+  };
+
+  test('the values of a group become columns; where no row is, a sum is blank and a count zero', async () => {
+    expect(await answered('Answer ‹Total› as the sum of ‹Kg› over the rows; for each ‹Site›; across ‹Honey›.')).toMatchObject({ columns: ['Site', 'acacia', 'linden'], rows: [['Teal', 11, 5], ['Orin', 2, null], [null, null, 4]], members: [3, 1, 1] });
+    expect((await answered('Answer ‹Rows› as the number of rows; for each ‹Honey›; across ‹Site›.')).rows).toEqual([['acacia', 2, 1, 0], ['linden', 1, 0, 1]]);
+  });
+
+  test('a line for all is worked out over all rows, not added up from the lines', async () => {
+    expect((await answered('Answer ‹Mean› as the mean of ‹Kg› over the rows; for each ‹Site›; and in all.')).rows.at(-1)).toEqual(['in all', 4.4]);
+    expect((await answered('Answer ‹Mean› as the mean of ‹Kg› over the rows; for each ‹Site›; across ‹Honey›; and in all.')).rows.at(-1)).toEqual(['in all', expect.closeTo(13 / 3), 4.5]);
+  });
+
+  test('a part of the whole is of all rows that were asked about', async () => {
+    const share = 'Answer ‹Share› as ((the sum of ‹Kg› over the rows) divided by (the sum of ‹Kg› over all rows together)) times 100; for each ‹Honey›';
+    expect((await answered(`${share}.`)).rows.map((r) => Math.round(Number(r[1])))).toEqual([59, 41]);
+    expect((await answered(`${share}; only where ‹Site› is "Teal".`)).rows).toEqual([['acacia', 68.75], ['linden', 31.25]]);
+  });
+});

@@ -201,6 +201,14 @@ export const phrases = [
   rule('question', '$qlead? $qpart:e did|does|do|comes|come|came|is|are|goes|went|has|have from|to|by|in|with? ~each $qbys:b ~did|$word? in?', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
   rule('question', 'how is|are|was|were the? $col:m spread|split|divided|distributed|shared over|across|by|among|between|out? ~each? the? $qbys:b', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); const p = partOfAll(e); return e && p && { figures: [e, p], by: b }; }, 0),
   rule('question', '$qfig:f ~each $qbys:b as|in a? ~percentRider|~shareWord of the? total|whole|all', ({ f, b }): Question | null => { const e = partOfAll(f); return e && { figures: [e], by: b }; }, 0),
+  // One group's values as columns, and a line for all
+  rule('rider', 'and|with|but|by? the? $qby:b across|sideways the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
+  rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),
+  rule('rider', 'with|and? one|a|own? column|columns for|per each|every? $qby:b', ({ b }) => acrossBy(b), -0.1),
+  rule('rider', 'and|, $qby:a down the? side|page|rows? and|, $qby:b across the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
+  rule('rider', 'and|with|plus|including|add|, an? grand|overall? total|totals|sum|sums line|row|as? well|too|at|below|underneath|in? the? bottom|end|last? line|row?', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.05),
+  rule('rider', 'and|plus in ~inTotal|all|total', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.35),
+  rule('rider', 'and|plus altogether|overall', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.1),
   rule('rider', 'on ~average', () => onQuestion('on average', (plan) => (plan.figures.length === 1 && plan.figures[0]!.as.kind === 'total' && plan.figures[0]!.as.fn === 'sum' ? averaged(plan) : null)), -0.1),
   rule('rider', 'weighted|weighed by|with|on the? $col:w', ({ w }, x: Context) => onQuestion(`weighted ${w}`, (plan) => weighed(plan, w, x)), -0.1),
   ...(['most', 'least'] as const).flatMap((way) => [
@@ -295,6 +303,12 @@ export const phrases = [
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
 ].flat();
+
+/** The values of a group as columns: one that was asked for already, or one more. */
+const acrossBy = (as: Expression): Act => onQuestion(`across ${keyOf(as)}`, (plan) => {
+  const by = plan.by.filter((b) => keyOf(b.as) !== keyOf(as));
+  return plan.figures.length === 1 && by.length && !plan.across ? { ...plan, by, across: { name: as.kind === 'column' ? as.name : nameOf(as), as } } : null;
+});
 
 /** The mean instead of the sum. */
 function averaged(plan: AskPlan): AskPlan {

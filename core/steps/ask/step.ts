@@ -10,7 +10,7 @@ import { columnsOf, isCondition, parts, conditionParts, type Condition, type Exp
 import { conditionField, expressionField, withFormulas } from '../../formula/schema';
 import { condition, expression } from '../../formula/syntax';
 import { toChunk } from '../../formula/vector';
-import { between, choice, columnName, field, list, mapped, numeral, oneOf, optional, record } from '../../language/exact';
+import { between, choice, columnName, field, flag, list, mapped, numeral, oneOf, optional, record } from '../../language/exact';
 import { type Chunk, type Column } from '../../table/column';
 import { chunkLength } from '../../table/column';
 import { sameColumns, type AnswerTable, type StepDefinition } from '../step';
@@ -30,10 +30,14 @@ export interface AskPlan {
   readonly step: 'ask';
   readonly figures: readonly Asked[];
   readonly by: readonly Asked[];
+  /** The values of this become columns, each with the one figure of its rows. */
+  readonly across?: Asked;
   readonly where?: Condition;
   /** By the name of a figure or group. */
   readonly order?: { readonly name: string; readonly down: boolean };
   readonly most?: number;
+  /** One line more: the same figures over all the rows that were asked about. */
+  readonly inAll?: true;
 }
 
 const figure = record<Asked>({}, field('name', columnName), ' as ', field('as', expression));
@@ -44,9 +48,11 @@ const group = choice<Asked>(
 const groups = list(group, 1, '; and by ', '; by ');
 const order = record<{ name: string; down: boolean }>({}, field('name', columnName), field('down', oneOf([[true, ' from high to low'], [false, ' from low to high']])));
 const tail = [
+  optional('across', between('; across ', group, '')),
   optional('where', between('; only where ', condition, '')),
   optional('order', between('; sorted by ', order, '')),
   optional('most', between('; the first ', numeral, '')),
+  flag('inAll', '; and in all'),
 ] as const;
 
 type Listed = Omit<AskPlan, 'figures'>;
@@ -95,6 +101,50 @@ async function only(where: Condition, table: Table, head: CheckedHead): Promise<
 /** The answer to a question over a table. O(rows) for each figure. */
 async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<AnswerTable> {
   const table = plan.where ? await only(plan.where, given, head) : given;
+  const { across, inAll, order: _order, most: _most, ...rest } = plan;
+  const grouped = across ? ordered(plan, acrossed(plan, await answerGroups({ ...rest, by: [...plan.by, across] }, table, head))) : ordered(plan, await answerGroups(plan, table, head));
+  if (!inAll) return grouped;
+  const whole = await answerGroups({ ...rest, by: across ? [across] : [] }, table, head);
+  const figures = across ? grouped.columns.slice(plan.by.length).map((name) => whole.rows.find((r) => headed(r[0]!) === name)?.[1] ?? null) : whole.rows[0]!;
+  return { ...grouped, rows: [...grouped.rows, ['in all', ...plan.by.slice(1).map(() => null), ...figures]], members: [...grouped.members, whole.members.reduce((a, b) => a + b, 0)] };
+}
+
+/** A value as the head of a column. */
+const headed = (v: CellValue): string => (v === null || v === '' ? 'blank' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v));
+
+/** An answer by groups with the values of its last group as columns. Where no row is, a count is zero and any other figure blank. */
+function acrossed(plan: AskPlan, long: AnswerTable): AnswerTable {
+  const [k, across] = [plan.by.length, plan.across!];
+  const heads: CellValue[] = [];
+  const seen = new Set<string>();
+  for (const row of long.rows) if (!seen.has(headed(row[k]!))) { seen.add(headed(row[k]!)); heads.push(row[k]!); }
+  const places = new Map(heads.map((h, i) => [h, i] as const).sort((a, b) => inTime([across], [a[0]], [b[0]]) || a[1] - b[1]).map(([h], i) => [headed(h), i]));
+  const { as } = plan.figures[0]!;
+  const none: CellValue = as.kind === 'total' && (as.fn === 'count' || as.fn === 'distinct') ? 0 : null;
+  const rows = new Map<string, { cells: CellValue[]; members: number }>();
+  long.rows.forEach((row, i) => {
+    const key = JSON.stringify(row.slice(0, k));
+    let line = rows.get(key);
+    if (!line) rows.set(key, (line = { cells: [...row.slice(0, k), ...heads.map(() => none)], members: 0 }));
+    line.cells[k + places.get(headed(row[k]!))!] = row[k + 1]!;
+    line.members += long.members[i]!;
+  });
+  const all = [...rows.values()];
+  return { columns: [...plan.by.map((g) => g.name), ...places.keys()], rows: all.map((r) => r.cells), members: all.map((r) => r.members), groups: all.length };
+}
+
+/** The lines of an answer in the order asked for, as many as were asked for. */
+function ordered(plan: AskPlan, { columns, rows, members, groups }: AnswerTable): AnswerTable {
+  const sorted = rows.map((_, i) => i);
+  const by = plan.order ? columns.indexOf(plan.order.name) : -1;
+  if (by >= 0) sorted.sort((a, b) => compareCells(rows[a]![by]!, rows[b]![by]!, plan.order!.down) || a - b);
+  else if (plan.most === undefined) sorted.sort((a, b) => inTime(plan.by, rows[a]!, rows[b]!) || a - b);
+  const taken = sorted.slice(0, plan.most ?? sorted.length);
+  return { columns, rows: taken.map((i) => rows[i]!), members: taken.map((i) => members[i]!), groups };
+}
+
+/** The figures of every group, the groups as they first stand in the table. */
+async function answerGroups(plan: Pick<AskPlan, 'figures' | 'by'>, table: Table, head: CheckedHead): Promise<AnswerTable> {
   const keys = await Promise.all(plan.by.map(async (g, i) => (g.as.kind === 'column' ? { ...columnOf(table, g.as.name) } : { ...(await columnFor(`\u0001${i}`, g.as, table, head)), name: `\u0001${i}` })));
   const full: Table = { ...table, columns: [...table.columns, ...keys.filter((k) => k.name.startsWith('\u0001'))] };
   const fullHead: CheckedHead = { ...head, columns: full.columns };
@@ -125,13 +175,7 @@ async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<A
     rows.push(plan.figures.map((f) => (f.as.kind === 'total' && (f.as.fn === 'count' || f.as.fn === 'distinct') ? 0 : null)));
     members.push(0);
   }
-  const columns = [...plan.by.map((g) => g.name), ...plan.figures.map((f) => f.name)];
-  const sorted = rows.map((_, i) => i);
-  const by = plan.order ? columns.indexOf(plan.order.name) : -1;
-  if (by >= 0) sorted.sort((a, b) => compareCells(rows[a]![by]!, rows[b]![by]!, plan.order!.down) || a - b);
-  else if (plan.most === undefined) sorted.sort((a, b) => inTime(plan.by, rows[a]!, rows[b]!) || a - b);
-  const taken = sorted.slice(0, plan.most ?? sorted.length);
-  return { columns, rows: taken.map((i) => rows[i]!), members: taken.map((i) => members[i]!), groups: rows.length };
+  return { columns: [...plan.by.map((g) => g.name), ...plan.figures.map((f) => f.name)], rows, members, groups: rows.length };
 }
 
 /** Groups that have an order of their own come in it: periods, days of the week, numbers; others as they first stand in the table. */
@@ -165,21 +209,27 @@ export const ask: StepDefinition<AskPlan> = {
     where: conditionField,
     order: Joi.object({ name: Joi.string().required(), down: Joi.boolean().required() }),
     most: Joi.number().integer().min(1).max(1_000_000),
+    across: Joi.object({ name: Joi.string().min(1).max(200).required(), as: expressionField.required() }),
+    inAll: Joi.valid(true),
   })),
   syntax: choice<AskPlan>(
     record<AskPlan>({ step: 'ask' }, 'Answer ', field('figures', list(figure, 1, '; and ', '; ')), field('by', between('; for each ', groups, '')), ...tail),
     mapped(record<Overall>({ step: 'ask' }, 'Answer ', field('figures', list(figure, 1, '; and ', '; ')), ...tail), (p): AskPlan => ({ ...p, by: [] }), ({ by, ...rest }) => (by.length ? null : rest)),
     mapped(record<Listed>({ step: 'ask' }, 'List each ', field('by', groups), ...tail), (p): AskPlan => ({ ...p, figures: [] }), ({ figures, ...rest }) => (figures.length ? null : rest)),
   ),
-  reads: (plan) => [...new Set([...plan.figures, ...plan.by].flatMap((f) => columnsOf(f.as)).concat(plan.where ? columnsOf(plan.where) : []))],
+  reads: (plan) => [...new Set([...plan.figures, ...plan.by, ...(plan.across ? [plan.across] : [])].flatMap((f) => columnsOf(f.as)).concat(plan.where ? columnsOf(plan.where) : []))],
   check(plan, head) {
     const names = [...plan.by, ...plan.figures].map((f) => f.name);
     const problems: Problem[] = [];
+    if (plan.across && plan.figures.length !== 1) problems.push({ text: 'Across the columns there is room for one figure. Say which.' });
+    if (plan.across && plan.by.length === 0) problems.push({ text: `Say for each what: the values of “${plan.across.name}” become columns, and something has to stand in the lines.` });
+    if (plan.across && plan.order && !plan.by.some((g) => g.name === plan.order!.name)) problems.push({ text: 'An answer with columns for the values of another is sorted by what stands in its lines.' });
+    if (plan.inAll && (plan.by.length === 0 || plan.figures.length === 0)) problems.push({ text: 'A line for all of them needs groups, and a figure.' });
     if (names.length === 0) problems.push({ text: 'There is nothing to answer: say which figure.' });
     if (new Set(names).size < names.length) problems.push({ text: 'Two parts of the answer have the same name. Say another name.' });
     if (plan.order && !names.includes(plan.order.name)) problems.push({ text: `“${plan.order.name}” is no part of the answer, so it cannot be sorted by it.` });
     for (const f of plan.figures) if (!overGroup(f.as)) problems.push({ text: `“${f.name}” is not one figure over many rows: say total, average, highest, lowest or how many.` });
-    return [...problems, ...[...plan.figures, ...plan.by].flatMap((f) => checkFormula(f.as, head)), ...(plan.where ? checkFormula(plan.where, head) : [])];
+    return [...problems, ...[...plan.figures, ...plan.by, ...(plan.across ? [plan.across] : [])].flatMap((f) => checkFormula(f.as, head)), ...(plan.where ? checkFormula(plan.where, head) : [])];
   },
   outline: (_plan, head) => sameColumns(head),
   prepare: (plan, table, head) => ({ work: 'answer', run: () => answer(plan, table, head) }),
