@@ -1,3 +1,4 @@
+import { linesOf } from '../core/steps/step';
 import { readFileSync } from 'node:fs';
 import Joi from 'joi';
 import { openSession, tell, type Session } from '../core/brief/session';
@@ -35,7 +36,7 @@ export async function runBatch(line: string): Promise<string> {
       turns.push(turnOf(said.answer));
     }
     const all = await Promise.all([session.table, ...tables.slice(1)].map(plainTable));
-    return JSON.stringify({ id, turns, tables: all, answer: session.answered && { columns: session.answered.columns, rows: session.answered.rows } });
+    return JSON.stringify({ id, turns, tables: all, answer: session.answered && { columns: session.answered.columns, rows: linesOf(session.answered) } });
   } catch (error) {
     return JSON.stringify({ id, error: (error as Error).message, turns: [], tables: [], answer: null });
   }

@@ -9,7 +9,7 @@ import { recordMarkdown, sessionRecord } from '../core/brief/record';
 import { csvDigest, csvPieces, jsonPieces } from '../core/formats/write';
 import { importRows, previewFile, type ImportSettings } from '../core/formats/import';
 import { memoryColumn, type Chunk } from '../core/table/column';
-import type { AnswerTable } from '../core/steps/step';
+import { linesOf, type AnswerTable } from '../core/steps/step';
 import type { Table } from '../core/table/table';
 
 /** What one run is to do. */
@@ -60,7 +60,7 @@ export async function runOnce(order: RunOrder, open: typeof createReadStream): P
 }
 
 /** An answer as lines of cells with tabs between, its heads first. */
-const answerText = ({ columns, rows }: AnswerTable): string => [columns, ...rows].map((cells) => `${cells.map((c) => String(c ?? '').replace(/\s+/g, ' ')).join('\t')}\n`).join('');
+const answerText = (answer: AnswerTable): string => [answer.columns, ...linesOf(answer)].map((cells) => `${cells.map((c) => String(c ?? '').replace(/\s+/g, ' ')).join('\t')}\n`).join('');
 
 /** A table read from a file, with what the record keeps of it. Settings given are taken; otherwise they are found. */
 export async function readTable(name: string, file: string, open: typeof createReadStream, given?: ImportSettings): Promise<{ table: Table; settings: ImportSettings; sha256: string }> {

@@ -73,7 +73,12 @@ export interface AnswerTable {
   readonly rows: readonly (readonly CellValue[])[];
   readonly members: readonly number[];
   readonly groups: number;
+  /** One line more, for all of the groups, with how many rows are behind it. */
+  readonly inAll?: { readonly cells: readonly CellValue[]; readonly members: number };
 }
+
+/** All lines of an answer, the one for all groups last. */
+export const linesOf = ({ rows, inAll }: AnswerTable): readonly (readonly CellValue[])[] => (inAll ? [...rows, inAll.cells] : rows);
 
 /** A step that answers a question and changes nothing. */
 export interface AnswerWork {

@@ -2,11 +2,11 @@
 
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import type { AnswerTable } from '../../core/steps/step';
+import { linesOf, type AnswerTable } from '../../core/steps/step';
 import { AnswerChart } from '../charts/AnswerChart';
 import { roundTo, writeNumber } from '../../core/values/number';
 import { amount, counted, figure } from '../parts/api';
-import { FAINT, RULE } from '../parts/theme';
+import { FAINT, INK, RULE } from '../parts/theme';
 import type { CellValue } from '../../core/values/cell';
 import { cellWords } from '../sheet/rows';
 
@@ -20,7 +20,7 @@ export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable;
   const single = answer.rows.length === 1 && answer.columns.length === 1;
   const copy = (): void => {
     const line = (cells: readonly unknown[]): string => `| ${cells.map((c) => String(c ?? '').replace(/\|/g, '\\|')).join(' | ')} |`;
-    void navigator.clipboard.writeText([line(answer.columns), line(answer.columns.map(() => '---')), ...answer.rows.map(line)].join('\n')).then(() => setCopied(true));
+    void navigator.clipboard.writeText([line(answer.columns), line(answer.columns.map(() => '---')), ...linesOf(answer).map(line)].join('\n')).then(() => setCopied(true));
   };
   return (
     <Box data-testid="answer" sx={{ mt: 1 }}>
@@ -49,6 +49,12 @@ export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable;
                 <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px' }}>{onRows === null || !answer.members[r] ? <span style={{ color: FAINT }}>{figure(answer.members[r] ?? 0)}</span> : <button type="button" onClick={() => onRows(row)} aria-label={`${figure(answer.members[r] ?? 0)} rows behind ${cellWords(row[0] ?? null) || 'blank'}: say them`} style={{ border: 0, background: 'none', padding: 0, font: 'inherit', cursor: 'pointer', color: FAINT, textDecoration: 'underline', textDecorationColor: RULE, textUnderlineOffset: 3 }}>{figure(answer.members[r] ?? 0)}</button>}</td>
               </tr>
             ))}
+            {answer.inAll && (
+              <tr>
+                {answer.inAll.cells.map((v, c) => <td key={c} style={{ textAlign: numeric[c] ? 'right' : 'left', padding: '3px 14px 1px 4px', borderTop: `1px solid ${INK}`, fontWeight: 600 }}>{typeof v === 'number' ? <span title={cellWords(v)}>{shown(v, places[c]!)}</span> : cellWords(v)}</td>)}
+                <td style={{ textAlign: 'right', padding: '3px 14px 1px 4px', borderTop: `1px solid ${INK}`, color: FAINT }}>{figure(answer.inAll.members)}</td>
+              </tr>
+            )}
           </tbody>
         </table>
         <AnswerChart answer={answer} name={name} />

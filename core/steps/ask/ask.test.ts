@@ -69,7 +69,7 @@ test('quotas by largest remainder add up to the total and keep within one of the
 });
 
 describe('one group across, and a line for all', () => {
-  const lots = 'Site,Honey,Kg\nTeal,acacia,10\nTeal,linden,5\nOrin,acacia,2\nTeal,acacia,1\n,linden,4\n';
+  const lots = 'Site,Honey,Kg\nTeal,acacia,10\nTeal,linden,5\nOrin,acacia,2\nteal,Acacia,1\n,linden,4\n';
   const answered = async (sentence: string) => {
     const table = await csvTable(lots);
     return (await runPlan(readExact(sentence)!, table, await headWithGlances(table))).answer!;
@@ -81,8 +81,8 @@ describe('one group across, and a line for all', () => {
   });
 
   test('a line for all is worked out over all rows, not added up from the lines', async () => {
-    expect((await answered('Answer ‹Mean› as the mean of ‹Kg› over the rows; for each ‹Site›; and in all.')).rows.at(-1)).toEqual(['in all', 4.4]);
-    expect((await answered('Answer ‹Mean› as the mean of ‹Kg› over the rows; for each ‹Site›; across ‹Honey›; and in all.')).rows.at(-1)).toEqual(['in all', expect.closeTo(13 / 3), 4.5]);
+    expect((await answered('Answer ‹Mean› as the mean of ‹Kg› over the rows; for each ‹Site›; and in all.')).inAll).toEqual({ cells: ['in all', 4.4], members: 5 });
+    expect((await answered('Answer ‹Mean› as the mean of ‹Kg› over the rows; for each ‹Site›; across ‹Honey›; and in all.')).inAll!.cells).toEqual(['in all', expect.closeTo(13 / 3), 4.5]);
   });
 
   test('a part of the whole is of all rows that were asked about', async () => {

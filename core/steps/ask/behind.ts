@@ -14,7 +14,6 @@ function inGroup(as: Expression, value: CellValue): Condition {
 
 /** The rows behind one line of an answer, as the sentence that keeps just these; null where they are all rows of the table. */
 export function rowsBehind(plan: AskPlan, row: readonly CellValue[]): FilterPlan | null {
-  const whole = plan.inAll === true && row[0] === 'in all' && row.slice(1, plan.by.length).every((v) => v === null);
-  const where = [...(plan.where ? [plan.where] : []), ...(whole ? [] : plan.by).map((g, i) => inGroup(g.as, row[i] ?? null))];
+  const where = [...(plan.where ? [plan.where] : []), ...plan.by.map((g, i) => inGroup(g.as, row[i] ?? null))];
   return where.length ? { step: 'filter', mode: 'keep', where: all(where) } : null;
 }

@@ -4,6 +4,7 @@ import { CHUNK_ROWS } from '../../table/column';
 import { columnOf, positionAt, rowCount, type Table } from '../../table/table';
 import { groupsOf } from '../../profile/groups';
 import { cellValue, type CellValue } from '../../values/cell';
+import { folded } from '../../values/fold';
 import { checkFormula, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
 import { columnsOf, isCondition, parts, conditionParts, type Condition, type Expression } from '../../formula/expression';
@@ -105,8 +106,8 @@ async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<A
   const grouped = across ? ordered(plan, acrossed(plan, await answerGroups({ ...rest, by: [...plan.by, across] }, table, head))) : ordered(plan, await answerGroups(plan, table, head));
   if (!inAll) return grouped;
   const whole = await answerGroups({ ...rest, by: across ? [across] : [] }, table, head);
-  const figures = across ? grouped.columns.slice(plan.by.length).map((name) => whole.rows.find((r) => headed(r[0]!) === name)?.[1] ?? null) : whole.rows[0]!;
-  return { ...grouped, rows: [...grouped.rows, ['in all', ...plan.by.slice(1).map(() => null), ...figures]], members: [...grouped.members, whole.members.reduce((a, b) => a + b, 0)] };
+  const figures = across ? grouped.columns.slice(plan.by.length).map((name) => whole.rows.find((r) => folded(headed(r[0]!)) === folded(name))?.[1] ?? null) : whole.rows[0]!;
+  return { ...grouped, inAll: { cells: ['in all', ...plan.by.slice(1).map(() => null), ...figures], members: whole.members.reduce((a, b) => a + b, 0) } };
 }
 
 /** A value as the head of a column. */
@@ -116,21 +117,23 @@ const headed = (v: CellValue): string => (v === null || v === '' ? 'blank' : typ
 function acrossed(plan: AskPlan, long: AnswerTable): AnswerTable {
   const [k, across] = [plan.by.length, plan.across!];
   const heads: CellValue[] = [];
+  // Texts that are taken for the same are one, as they are where groups are made.
+  const same = (v: CellValue): string => folded(headed(v));
   const seen = new Set<string>();
-  for (const row of long.rows) if (!seen.has(headed(row[k]!))) { seen.add(headed(row[k]!)); heads.push(row[k]!); }
-  const places = new Map(heads.map((h, i) => [h, i] as const).sort((a, b) => inTime([across], [a[0]], [b[0]]) || a[1] - b[1]).map(([h], i) => [headed(h), i]));
+  for (const row of long.rows) if (!seen.has(same(row[k]!))) { seen.add(same(row[k]!)); heads.push(row[k]!); }
+  const places = new Map(heads.map((h, i) => [h, i] as const).sort((a, b) => inTime([across], [a[0]], [b[0]]) || a[1] - b[1]).map(([h], i) => [same(h), { at: i, head: headed(h) }]));
   const { as } = plan.figures[0]!;
   const none: CellValue = as.kind === 'total' && (as.fn === 'count' || as.fn === 'distinct') ? 0 : null;
   const rows = new Map<string, { cells: CellValue[]; members: number }>();
   long.rows.forEach((row, i) => {
-    const key = JSON.stringify(row.slice(0, k));
+    const key = JSON.stringify(row.slice(0, k).map(same));
     let line = rows.get(key);
     if (!line) rows.set(key, (line = { cells: [...row.slice(0, k), ...heads.map(() => none)], members: 0 }));
-    line.cells[k + places.get(headed(row[k]!))!] = row[k + 1]!;
+    line.cells[k + places.get(same(row[k]!))!.at] = row[k + 1]!;
     line.members += long.members[i]!;
   });
   const all = [...rows.values()];
-  return { columns: [...plan.by.map((g) => g.name), ...places.keys()], rows: all.map((r) => r.cells), members: all.map((r) => r.members), groups: all.length };
+  return { columns: [...plan.by.map((g) => g.name), ...[...places.values()].map((p) => p.head)], rows: all.map((r) => r.cells), members: all.map((r) => r.members), groups: all.length };
 }
 
 /** The lines of an answer in the order asked for, as many as were asked for. */
