@@ -210,6 +210,8 @@ export interface ReviewItem {
   readonly sentence: string;
   readonly kind: string | null;
   readonly words: string;
+  /** A check that the hand-off waits for. */
+  readonly guards: boolean;
   readonly rows: number;
   readonly of: number;
   /** Rows of it that were looked at one by one, and how many of them were found wrong. */
@@ -279,6 +281,8 @@ export interface ReviewRows {
   readonly total: number;
   readonly columns: readonly string[];
   readonly rows: readonly ReviewRow[];
+  /** What the rows were narrowed down to, and all of them (up to some thousands), so that they can be judged together. */
+  readonly narrowed?: { readonly sentence: string; readonly positions: readonly number[] };
 }
 
 /** A brief that can be run on a new file: the table it is about, and what each of its columns is tied to. */

@@ -31,7 +31,7 @@ async function keep(ids: Ids, ...sentences: string[]): Promise<void> {
   for (const sentence of sentences) await server.keep(ids, sentence);
 }
 const right = async (ids: Ids, position: number, name: string, now: string): Promise<string | null> => (await review.putRight({ ...ids, version: (await view(ids.workspaceId)).version, position, column: name, now })).offer;
-const page = { sampleId: null, from: 0, count: 50 } as const;
+const page = { sampleId: null, narrow: '', from: 0, count: 50 } as const;
 
 test('the queue holds the odd kinds, failing checks and holds of all sentences; a look settles a kind until its rows change', async () => {
   const ids = await bring();
@@ -101,12 +101,35 @@ test('a row that was set aside is put back by a hold, and the statement follows'
   for (const c of columns) expect((c.from ?? 0) + c.changes.reduce((n, d) => n + d.by, 0)).toBeCloseTo(c.to ?? 0, 6);
 });
 
+test('a kind is narrowed down in words, and what is meant is said back', async () => {
+  const ids = await bring();
+  await keep(ids, 'Turn ‹Price› into numbers.');
+  const item = (await review.viewReview(ids.workspaceId)).items[0]!;
+  const rowsOnly = (narrow: string) => review.reviewRows({ workspaceId: ids.workspaceId, key: item.key, kind: item.kind, what: 'kind', ...page, narrow });
+  const all = await rowsOnly('');
+  const few = await rowsOnly('only those with more than 30 kg');
+  expect(few.narrowed!.sentence).toBe('Keep rows where ‹Kg› is more than 30.');
+  expect(few.total).toBeLessThan(all.total);
+  expect(few.total).toBeGreaterThan(0);
+  expect(few.narrowed!.positions).toEqual(few.rows.map((r) => r.position));
+  await expect(rowsOnly('the pretty ones')).rejects.toThrow('Which rows are meant');
+});
+
+test('a check that guards the hand-off keeps the table in until every row satisfies it', async () => {
+  const ids = await bring();
+  await keep(ids, 'Check before any hand-off that ‹Kg› is at least 12.');
+  expect((await review.viewReview(ids.workspaceId)).items[0]).toMatchObject({ reason: 'check', guards: true });
+  await expect(review.letOut(ids.workspaceId, ids.tableId)).rejects.toThrow(/waits for a check that \d+ rows break: Check before any hand-off/);
+  await keep(ids, 'Keep rows where ‹Kg› is at least 12.');
+  await expect(review.letOut(ids.workspaceId, ids.tableId)).resolves.toBeUndefined();
+});
+
 test('a sample is drawn with its seed, looked at row by row, and says what that proves', async () => {
   const ids = await bring();
   const id = await review.drawSample({ ...ids, share: 0.05, certainty: 0.95, count: null, seed: 11, by: ['Status'] });
   const [drawn] = (await review.viewReview(ids.workspaceId)).samples;
   expect(drawn).toMatchObject({ id, rows: 60, drawn: 38, looked: 0, seed: 11, by: ['Status'] });
-  const { rows: list, total } = await review.reviewRows({ workspaceId: ids.workspaceId, key: null, kind: null, what: 'sample', sampleId: id, from: 0, count: 100 });
+  const { rows: list, total } = await review.reviewRows({ workspaceId: ids.workspaceId, key: null, kind: null, what: 'sample', sampleId: id, narrow: '', from: 0, count: 100 });
   expect(total).toBe(38);
   await review.saveLooks(ids.workspaceId, 'Ines Vale', list.map((r) => ({ key: null, kind: null, position: r.position, sampleId: id, verdict: 'right' as const, note: '' })));
   expect((await review.viewReview(ids.workspaceId)).samples[0]).toMatchObject({ done: true, wrong: 0, statement: 'Of 38 drawn from 60, none is wrong: fewer than 5 in 100 are wrong (at most 2 rows), 95% sure.' });

@@ -1,6 +1,10 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { and, eq, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { AnyPgColumn } from 'drizzle-orm/pg-core';
+import { prepareCondition, YES } from '../core/formula/evaluate';
+import { not } from '../core/formula/expression';
+import { readRequest } from '../core/language/read';
+import type { FilterPlan } from '../core/steps/filter/step';
 import type { CheckPlan } from '../core/steps/check/step';
 import { FAILS } from '../core/steps/check/step';
 import type { CorrectPlan } from '../core/steps/correct/step';
@@ -47,6 +51,19 @@ export async function checksNow(entries: readonly EntryRow[], states: ReadonlyMa
   return found;
 }
 
+/** Refuses to let a table out while rows break a check that guards the hand-off. */
+export async function letOut(workspaceId: number, tableId: number): Promise<void> {
+  const { entries, states } = await currentStates(workspaceId);
+  const guards = entries.filter((e) => e.sourceId === tableId && e.plan.step === 'check' && e.plan.guards);
+  const found = await checksNow(guards, states);
+  for (const entry of guards) {
+    const report = found.get(entry.key);
+    const breaking = report?.kinds.find((k) => k.key === FAILS)?.rows ?? 0;
+    if (report === null) throw new Told(`The hand-off waits for a check that cannot be looked at, because a column of it is not there any more: ${entry.sentence} Edit or drop it in the brief.`, 422, 'guarded');
+    if (breaking > 0) throw new Told(`The hand-off waits for a check that ${breaking === 1 ? '1 row breaks' : `${breaking} rows break`}: ${entry.sentence} See them in the review.`, 422, 'guarded');
+  }
+}
+
 const looksOf = (workspaceId: number): Promise<LookRow[]> => database().select().from(schema.looks).where(eq(schema.looks.workspaceId, workspaceId)).orderBy(schema.looks.id);
 const samplesOf = (workspaceId: number): Promise<SampleRow[]> => database().select().from(schema.samples).where(eq(schema.samples.workspaceId, workspaceId)).orderBy(schema.samples.id);
 
@@ -62,7 +79,7 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
   ]);
   const items: ReviewItem[] = [];
   entries.forEach((entry, i) => {
-    const base = { key: entry.key, tableId: entry.sourceId, n: numberIn(entries, i), sentence: entry.sentence };
+    const base = { key: entry.key, tableId: entry.sourceId, n: numberIn(entries, i), sentence: entry.sentence, guards: entry.plan.step === 'check' && entry.plan.guards === true };
     const check = checks.get(entry.key);
     if (check === null) return void items.push({ ...base, id: `${entry.key}:gone`, reason: 'check', kind: null, words: 'a column of this check is not there any more', rows: 0, of: 0, looked: 0, wrong: 0, settled: false, note: '', by: '' });
     const report = check ?? entry.report;
@@ -136,11 +153,34 @@ export interface RowsOrder {
   readonly kind: string | null;
   readonly what: 'kind' | 'held' | 'aside' | 'sample';
   readonly sampleId: number | null;
+  /** Only the rows for which this holds, in words: 'only those from Upper Teal'; '' for all. */
+  readonly narrow: string;
   readonly from: number;
   readonly count: number;
 }
 
 const MOST_COLUMNS = 8;
+/** Rows that are judged together when a kind is narrowed. */
+const MOST_TOGETHER = 5_000;
+
+/** Which rows of a version are meant by 'only those from Upper Teal'; null when nothing was said. */
+async function narrowed(words: string, stateId: number): Promise<{ sentence: string; fits: Uint8Array } | null> {
+  if (words.trim() === '') return null;
+  const state = await loadState(pool(), stateId);
+  const head = await headFor(state);
+  const only = (text: string): FilterPlan | null => {
+    const answer = readRequest(text, head);
+    const plans = answer.outcome === 'done' ? answer.reading.plans : [];
+    return plans.length === 1 && plans[0]!.step === 'filter' ? plans[0]! : null;
+  };
+  const plan = only(words) ?? only(`only rows where ${words}`) ?? only(`only ${words}`);
+  if (!plan) throw new Told(`Which rows are meant by “${words}”? Say it like: only those from Upper Teal, or: price above 3.`, 422, 'words');
+  const where = plan.mode === 'keep' ? plan.where : not(plan.where);
+  const test = await prepareCondition(where, state.table, head);
+  const fits = new Uint8Array(state.table.size);
+  await eachChunk(state.table, test.reads, (chunks, _ord, from, length) => fits.set(test.test(chunks, from, length).map((v) => (v === YES ? 1 : 0)), from));
+  return { sentence: sayPlan({ step: 'filter', mode: 'keep', where }), fits };
+}
 
 /** A page of rows of the review: their cells before the sentence, after it, and what was said of them. */
 export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
@@ -152,7 +192,9 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
     const { table } = await loadState(pool(), states.get(sample.sourceId)!);
     const columns = table.columns.map((c) => c.name);
     const own = looks.filter((l) => l.sampleId === sample.id);
-    return { total: sample.positions.length, columns, rows: await rowsAt(null, table, columns, sample.positions.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p)) };
+    const only = await narrowed(order.narrow, states.get(sample.sourceId)!);
+    const drawn = only ? sample.positions.filter((p) => only.fits[p] === 1) : sample.positions;
+    return { total: drawn.length, columns, rows: await rowsAt(null, table, columns, drawn.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p)), ...(only ? { narrowed: { sentence: only.sentence, positions: drawn.slice(0, MOST_TOGETHER) } } : {}) };
   }
   const entry = entries.find((e) => e.key === order.key);
   if (!entry) throw changed();
@@ -162,18 +204,19 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   const codes = report ? report.codes! : await codesOf(entry.id, before.table.size);
   const kinds = report ? report.kinds : entry.report.kinds;
   const code = kinds.find((k) => k.key === order.kind)?.code;
+  const only = await narrowed(order.narrow, isCheck ? now.id : before.id);
   const gone = order.what === 'aside' ? leftOut(before.table, after.table) : null;
   const found: number[] = [];
   for (let p = 0; p < codes.length; p++) {
     const c = codes[p]!;
-    if (c === ABSENT) continue;
+    if (c === ABSENT || (only && only.fits[p] === 0)) continue;
     if (gone ? gone[p] === 1 && (code === undefined || (c & ~HELD) === code) : order.what === 'held' ? (c & HELD) !== 0 && (code === undefined || (c & ~HELD) === code) : (c & ~HELD) === code) found.push(p);
   }
   const outline = definitionOf(entry.plan).outline(entry.plan, await headFor(before));
   const names = [...new Set([before.table.columns[0]?.name ?? '', ...definitionOf(entry.plan).reads(entry.plan), ...madeBy(outline)])].filter((n) => n !== '').slice(0, MOST_COLUMNS);
   const columns = names.length > 1 ? names : before.table.columns.slice(0, 6).map((c) => c.name);
   const own = looks.filter((l) => l.entryKey === entry.key && l.sampleId === null && l.kind === order.kind);
-  return { total: found.length, columns, rows: await rowsAt(isCheck ? null : before.table, isCheck ? now.table : after.table, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), now.table) };
+  return { total: found.length, columns, rows: await rowsAt(isCheck ? null : before.table, isCheck ? now.table : after.table, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), now.table), ...(only ? { narrowed: { sentence: only.sentence, positions: found.slice(0, MOST_TOGETHER) } } : {}) };
 }
 
 /** 1 for each position that was in one version and is not in the next. */

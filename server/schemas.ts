@@ -27,6 +27,7 @@ export const reviewRowsSchema = Joi.object({
   kind: Joi.string().allow(null).required(),
   what: Joi.valid('kind', 'held', 'aside', 'sample').required(),
   sampleId: Joi.number().integer().allow(null).required(),
+  narrow: Joi.string().allow('').max(500).required(),
   from: Joi.number().integer().min(0).required(),
   count: Joi.number().integer().min(1).max(500).required(),
 });

@@ -14,6 +14,7 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['cut the beekeeper at the first space: First name, Last name', 'Split ‹Beekeeper› at the first " " into ‹First name› and ‹Last name›.'],
   ['make a row for each buyer, cut at the &', 'Make a row for each piece of ‹Buyer› cut at "&".'],
   ['put kg and hives below each other, the names in Measure and the values in Amount', 'Make a row for each of ‹Kg› and ‹Hives›, its name in ‹Measure› and its value in ‹Amount›.'],
+  ['every lot must have a buyer before the table is handed off', 'Check before any hand-off that ‹Buyer› is filled.'],
   ['add a column Yield: kg divided by hives, two decimals', 'Add ‹Yield› as ‹Kg› divided by ‹Hives› rounded to 2 decimals.'],
   ['new column Net, which is amount due minus 5% of amount due', 'Add ‹Net› as ‹Amount due› minus (‹Amount due› times (5 divided by 100)).'],
   ['add Gross: amount due plus 20% tax', 'Add ‹Gross› as ‹Amount due› times (1 plus (20 divided by 100)).'],

@@ -115,7 +115,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
   fc.record({ step: step('standardise'), column: columnName, taking: fc.array(fc.record({ from: filledText, to: filledText }), { minLength: 1, maxLength: 3 }), leaving: texts }, { requiredKeys: ['step', 'column'] }),
   fc.record({ step: step('mask'), columns: columnNames, by: fc.oneof(fc.record({ kind: fc.constantFrom('token' as const, 'form' as const, 'name' as const) }), fc.record({ kind: fc.constant('leave' as const), side: fc.constantFrom('first' as const, 'last' as const), count: fc.integer({ min: 0, max: 9 }) })) }),
   fc.record({ step: step('survey'), show: fc.constantFrom('list' as const, 'count' as const), test: fc.oneof(fc.record({ kind: fc.constant('filled' as const), op: fc.constantFrom('less than' as const, 'at most' as const, 'more than' as const, 'at least' as const), percent: fc.integer({ min: 0, max: 100 }) }), fc.record({ kind: fc.constantFrom('one value' as const, 'any' as const) })) }),
-  fc.record({ step: step('check'), where: condition }),
+  fc.record({ step: step('check'), where: condition, guards: fc.constant(true as const) }, { requiredKeys: ['step', 'where'] }),
   fc.record({ step: step('relate'), column: columnName, with: columnNames }, { requiredKeys: ['step', 'column'] }),
   fc.record({ step: step('forecast'), column: columnName, by: columnName, every: fc.constantFrom('day' as const, 'week' as const, 'month' as const, 'quarter' as const, 'year' as const), ahead: fc.integer({ min: 1, max: 60 }) }),
   fc.record({ step: step('define'), name: columnName, as: expression }),

@@ -395,7 +395,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           </Box>
         </DialogContent>
       </Dialog>
-      {out && <HandOff workspaceId={id} table={table} open failing={brief.filter((s) => s.plan.step === 'check' && s.report.kinds.some((k) => k.key === 'fails')).length} onClose={() => setOut(false)} />}
+      {out && <HandOff workspaceId={id} table={table} open version={w.version} onClose={() => setOut(false)} />}
       <Learnt workspaceId={id} brief={brief} open={learnt} onClose={() => setLearnt(false)} />
       <Why account={why} onClose={() => setWhy(null)} />
       <Dialog open={dropping !== null} onClose={() => setDropping(null)} aria-labelledby="drop-title">

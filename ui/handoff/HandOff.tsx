@@ -1,9 +1,10 @@
 'use client';
 
 import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Link, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { TableView } from '../../contract/views';
+import type { ReviewView, TableView } from '../../contract/views';
+import { FAILS } from '../../core/steps/check/step';
 import { sqlName } from '../../core/values/names';
 import { ask, counted } from '../parts/api';
 import { ACCENTS, FAINT, READING, RULE } from '../parts/theme';
@@ -26,8 +27,13 @@ const PAPERS = [
 const MOST_COPIED = 10_000;
 
 /** Everything a table can be handed over as: files, the clipboard, a table in PostgreSQL; and the papers that go with it. */
-export function HandOff({ workspaceId, table, open, failing, onClose }: { workspaceId: number; table: TableView; open: boolean; /** Checks that rows break. */ failing: number; onClose: () => void }) {
+export function HandOff({ workspaceId, table, version, open, onClose }: { workspaceId: number; table: TableView; version: number; open: boolean; onClose: () => void }) {
   const file = (format: string): string => `/api/workspaces/${workspaceId}/out/${table.id}/${format}`;
+  const review = useQuery({ queryKey: ['review', workspaceId, version], queryFn: () => ask<ReviewView>(`workspaces/${workspaceId}/review`), enabled: open });
+  // Checks that rows break now; the hand-off waits for some of them.
+  const broken = (review.data?.items ?? []).filter((i) => i.tableId === table.id && i.reason === 'check' && (i.kind === FAILS || i.kind === null));
+  const guarded = broken.filter((i) => i.guards).map((i) => i.sentence);
+  const failing = broken.length;
   const [said, setSaid] = useState('');
   const [name, setName] = useState(sqlName(table.name));
   const [schema, setSchema] = useState('handoff');
@@ -46,15 +52,16 @@ export function HandOff({ workspaceId, table, open, failing, onClose }: { worksp
       <DialogTitle id="handoff-title" sx={{ fontFamily: READING, pb: 0.5 }}>Hand off {table.name}</DialogTitle>
       <DialogContent>
         <Typography sx={{ fontSize: 13, color: FAINT, mb: 1.5 }}>{counted(table.rows, 'row')}, {counted(table.columns.length, 'column')}, as the table is now.</Typography>
-        {failing > 0 && <Alert severity="warning" sx={{ mb: 1.5, py: 0 }}>{counted(failing, 'check')} of this table {failing === 1 ? 'is' : 'are'} not satisfied by every row: see the review before you hand it over.</Alert>}
+        {guarded.length > 0 && <Alert severity="error" sx={{ mb: 1.5, py: 0 }}>The table stays here until every row satisfies: {guarded.map((g) => g.replace(/[‹›]/g, '').replace(/^Check before any hand-off that /, '').replace(/\.$/, '')).join('; ')}. Its papers can be taken.</Alert>}
+        {failing > guarded.length && <Alert severity="warning" sx={{ mb: 1.5, py: 0 }}>{counted(failing, 'check')} of this table {failing === 1 ? 'is' : 'are'} not satisfied by every row: see the review before you hand it over.</Alert>}
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3 }}>
           <Box>
             <Title>As a file</Title>
-            {FILES.map(([format, label, what]) => <Box key={format} sx={{ borderTop: `1px solid ${RULE}`, py: 0.4, display: 'flex', gap: 1, alignItems: 'baseline' }}><Link href={file(format)} sx={{ fontSize: 14 }}>{label}</Link><Box sx={{ fontSize: 12, color: FAINT }}>{what}</Box></Box>)}
+            {FILES.map(([format, label, what]) => <Box key={format} sx={{ borderTop: `1px solid ${RULE}`, py: 0.4, display: 'flex', gap: 1, alignItems: 'baseline' }}>{guarded.length ? <Box component="span" sx={{ fontSize: 14, color: FAINT, textDecoration: 'line-through' }}>{label}</Box> : <Link href={file(format)} sx={{ fontSize: 14 }}>{label}</Link>}<Box sx={{ fontSize: 12, color: FAINT }}>{what}</Box></Box>)}
             <Title>To the clipboard</Title>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-              <Button disabled={table.rows > MOST_COPIED} onClick={() => void copy('html')}>HTML table</Button>
-              <Button disabled={table.rows > MOST_COPIED} onClick={() => void copy('markdown')}>Markdown table</Button>
+              <Button disabled={table.rows > MOST_COPIED || guarded.length > 0} onClick={() => void copy('html')}>HTML table</Button>
+              <Button disabled={table.rows > MOST_COPIED || guarded.length > 0} onClick={() => void copy('markdown')}>Markdown table</Button>
               <Box sx={{ fontSize: 12.5, color: said ? ACCENTS.kept.color : FAINT }} role="status">{said || (table.rows > MOST_COPIED ? `up to ${MOST_COPIED} rows` : '')}</Box>
             </Box>
             <Title>Its papers</Title>
@@ -74,7 +81,7 @@ export function HandOff({ workspaceId, table, open, failing, onClose }: { worksp
             <Typography sx={{ fontSize: 12, color: FAINT, mb: 1 }}>In one transaction: all rows or none. Columns are typed, and each has a comment that says where it comes from.</Typography>
             {send.isError && <Alert severity="warning" sx={{ mb: 1, py: 0 }}>{send.error.message}</Alert>}
             {send.data && <Alert severity="success" sx={{ mb: 1, py: 0 }}>{counted(send.data.rows, 'row')} and {counted(send.data.columns.length, 'column')} are in {schema}.{name}.</Alert>}
-            <Button type="submit" variant="contained" color="primary" disabled={send.isPending || !schema.trim() || !name.trim()}>{send.isPending ? 'Writing …' : 'Write the table'}</Button>
+            <Button type="submit" variant="contained" color="primary" disabled={guarded.length > 0 || send.isPending || !schema.trim() || !name.trim()}>{send.isPending ? 'Writing …' : 'Write the table'}</Button>
           </Box>
         </Box>
       </DialogContent>

@@ -44,13 +44,15 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
   const [everywhere, setEverywhere] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const [told, setTold] = useState('');
+  const [sought, setSought] = useState('');
   const nameBox = useRef<HTMLInputElement>(null);
   const list = useRef<HTMLDivElement>(null);
   const root = useRef<HTMLDivElement>(null);
   const view = review.data;
 
   const mine = (t: number): boolean => everywhere || t === tableId;
-  const items = view?.items.filter((i) => mine(i.tableId)) ?? [];
+  const all = view?.items.filter((i) => mine(i.tableId)) ?? [];
+  const items = all.filter((i) => speaksOf(i, sought));
   const open = items.filter((i) => !i.settled);
   const settled = items.filter((i) => i.settled);
   const asides = workspace.brief.filter((s) => mine(s.tableId) && s.report.rowsOut < s.report.rowsIn);
@@ -107,13 +109,13 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
     : here?.pane === 'sample' ? { key: null, kind: null, what: 'sample', sampleId: here.sampleId }
     : here?.pane === 'aside' ? { key: here.sentence.key, kind: here.kind, what: 'aside', sampleId: null }
     : null;
-  const total = items.length;
+  const total = all.length;
   return (
     <Box ref={root} tabIndex={-1} role="region" aria-label="Review" data-testid="review" onKeyDown={onKey} sx={{ outline: 'none', flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.5, borderBottom: `1px solid ${RULE}`, background: SHADE }}>
         <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17 }}>Review</Typography>
-        <Typography sx={{ fontSize: 12.5, color: FAINT }}>{view ? (total === 0 ? 'nothing wants a look' : `${settled.length} of ${total} settled`) : 'opening …'}</Typography>
-        <Box aria-hidden sx={{ width: 110, height: 4, background: RULE }}><Box sx={{ width: `${total ? (100 * settled.length) / total : 100}%`, height: 4, background: ACCENTS.kept.color }} /></Box>
+        <Typography sx={{ fontSize: 12.5, color: FAINT }}>{view ? (total === 0 ? 'nothing wants a look' : `${all.filter((i) => i.settled).length} of ${total} settled`) : 'opening …'}</Typography>
+        <Box aria-hidden sx={{ width: 110, height: 4, background: RULE }}><Box sx={{ width: `${total ? (100 * all.filter((i) => i.settled).length) / total : 100}%`, height: 4, background: ACCENTS.kept.color }} /></Box>
         {workspace.tables.length > 1 && <Box component="label" sx={{ fontSize: 12.5, display: 'flex', alignItems: 'center', gap: 0.5 }}><input type="checkbox" checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)} />all tables</Box>}
         <Box component="label" sx={{ ml: 'auto', fontSize: 12.5, color: FAINT, display: 'flex', alignItems: 'center', gap: 0.75 }}>
           looked at by
@@ -124,8 +126,13 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
       {(told || review.isError) && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told || review.error?.message}</Alert>}
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
         <Box ref={list} component="nav" aria-label="What is to be looked at" sx={{ width: 292, flexShrink: 0, borderRight: `1px solid ${RULE}`, overflow: 'auto', pb: 1 }}>
-          <Group title={`To look at · ${open.length}`} />
-          {view && open.length === 0 && <Box sx={{ px: 1.5, fontFamily: READING, fontSize: 14, color: ACCENTS.kept.color }}>{ACCENTS.kept.mark} Everything is settled.</Box>}
+          {(all.length > 3 || sought !== '') && (
+            <Box sx={{ px: 1.5, pt: 0.75 }}>
+              <InputBase value={sought} onChange={(e) => setSought(e.target.value)} onKeyDown={(e) => { if (e.key === 'Escape') { e.stopPropagation(); setSought(''); root.current?.focus(); } }} placeholder="find: column, kind, name, failing …" inputProps={{ 'aria-label': 'Find in what is to be looked at' }} sx={{ fontSize: 12.5, width: '100%', borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
+            </Box>
+          )}
+          <Group title={`To look at · ${open.length}${items.length < all.length ? ` of ${all.filter((i) => !i.settled).length}` : ''}`} />
+          {view && open.length === 0 && items.length === all.length && <Box sx={{ px: 1.5, fontFamily: READING, fontSize: 14, color: ACCENTS.kept.color }}>{ACCENTS.kept.mark} Everything is settled.</Box>}
           {open.map((item) => <ItemLine key={item.id} item={item} here={here?.id === item.id} onChoose={() => setChosen(item.id)} />)}
           <Group title="Samples" />
           {(view?.samples ?? []).filter((s) => mine(s.tableId)).map((s) => <Line key={s.id} here={here?.id === `sample ${s.id}`} onChoose={() => setChosen(`sample ${s.id}`)} mark={s.wrong ? '✗' : s.done ? ACCENTS.kept.mark : ACCENTS.pending.mark} color={s.wrong ? ACCENTS.held.color : s.done ? ACCENTS.kept.color : ACCENTS.pending.color} text={`${s.looked} of ${s.drawn} looked at`} under={s.looked ? s.statement : `drawn from ${figure(s.rows)} rows, seed ${s.seed}`} />)}
@@ -149,9 +156,9 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
               version={version}
               wanted={wanted}
               onCard={(position) => onCard(here.tableId, position)}
-              {...(here.pane === 'item' && here.item.reason !== 'held' ? { onHold: (position: number) => onHolds(here.item.key, [{ kind: null, position, note: '' }]) } : {})}
+              {...(here.pane === 'item' && here.item.reason !== 'held' ? { onHold: (position: number) => onHolds(here.item.key, [{ kind: null, position, note: '' }]), onHoldAll: (all: readonly number[]) => onHolds(here.item.key, all.map((position) => ({ kind: null, position, note: '' }))) } : {})}
               {...(here.pane === 'aside' ? { onPutBack: (position: number) => onHolds(here.sentence.key, [{ kind: null, position, note: 'put back' }]) } : { onPutRight: (position: number, column: string, now: string) => onPutRight(here.tableId, position, column, now) })}
-              {...(here.pane === 'aside' ? {} : { onLook: (position: number, verdict: Look['verdict'], note: string) => say([{ key: wanted.key, kind: wanted.kind, position, sampleId: wanted.sampleId, verdict, note }]) })}
+              {...(here.pane === 'aside' ? {} : { onLook: (position: number, verdict: Look['verdict'], note: string) => say([{ key: wanted.key, kind: wanted.kind, position, sampleId: wanted.sampleId, verdict, note }]), onLookAll: (all: readonly number[], verdict: Look['verdict']) => say(all.map((position) => ({ key: wanted.key, kind: wanted.kind, position, sampleId: wanted.sampleId, verdict, note: '' }))) })}
             />
           )}
           {here?.pane === 'item' && here.item.kind === null && <Box sx={{ p: 2 }}>Edit or drop the check in the brief.</Box>}
@@ -185,9 +192,18 @@ function Line({ here, onChoose, text, under, mark, color }: { here: boolean; onC
   );
 }
 
+/** How the reasons are called where they are looked for. */
+const CALLED: Readonly<Record<ReviewItem['reason'], string>> = { check: 'failing check', held: 'on hold', wrong: 'found wrong', odd: 'unsure odd' };
+
+/** Does something in the queue speak of all the words looked for: its sentence, kind, reason, note, or who settled it? */
+const speaksOf = (item: ReviewItem, sought: string): boolean => {
+  const text = `${item.sentence} ${item.words} ${item.note} ${item.by} ${CALLED[item.reason]} ${item.settled ? 'settled' : 'open'}`.toLowerCase();
+  return sought.toLowerCase().split(/\s+/).every((w) => text.includes(w));
+};
+
 function ItemLine({ item, here, onChoose }: { item: ReviewItem; here: boolean; onChoose: () => void }) {
   const color = item.settled ? ACCENTS.kept.color : item.reason === 'odd' ? FAINT : ACCENTS.held.color;
-  return <Line here={here} onChoose={onChoose} mark={item.settled ? ACCENTS.kept.mark : REASONS[item.reason]} color={color} text={item.kind === null ? item.words : `· ${figure(item.rows)} ${columnWords(item.words)}`} under={`${item.n}. ${columnWords(item.sentence)}`} />;
+  return <Line here={here} onChoose={onChoose} mark={item.settled ? ACCENTS.kept.mark : REASONS[item.reason]} color={color} text={`${item.kind === null ? item.words : `· ${figure(item.rows)} ${columnWords(item.words)}`}${item.guards ? ' — holds the hand-off up' : ''}`} under={`${item.n}. ${columnWords(item.sentence)}`} />;
 }
 
 function Head({ sentence, n, text, children }: { sentence: string; n: number; text: React.ReactNode; children?: React.ReactNode }) {

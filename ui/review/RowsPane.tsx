@@ -5,8 +5,8 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import type { ReviewRow, ReviewRows } from '../../contract/views';
 import { ask, figure } from '../parts/api';
-import { bodyCell, headCell, Interlinear } from '../parts/Interlinear';
-import { ACCENTS, FAINT, PAPER, RULE } from '../parts/theme';
+import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
+import { ACCENTS, FAINT, INK, PAPER, READING, RULE } from '../parts/theme';
 import { cellWords } from '../sheet/rows';
 
 const PAGE = 100;
@@ -22,23 +22,36 @@ export interface RowsWanted {
 export type Verdict = 'right' | 'wrong' | null;
 
 /** Rows one under the other, judged by keys. What a key does is left to the caller; a missing handler takes the key away. */
-export function RowsPane({ workspaceId, version, wanted, onLook, onHold, onPutBack, onPutRight, onCard }: {
+export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHold, onHoldAll, onPutBack, onPutRight, onCard }: {
   workspaceId: number;
   version: number;
   wanted: RowsWanted;
   onLook?: (position: number, verdict: Verdict, note: string) => void;
+  /** The same for all rows that the kind was narrowed down to. */
+  onLookAll?: (positions: readonly number[], verdict: Verdict) => void;
   onHold?: (position: number) => void;
+  onHoldAll?: (positions: readonly number[]) => void;
   onPutBack?: (position: number) => void;
   onPutRight?: (position: number, column: string, now: string) => void;
   onCard: (position: number) => void;
 }) {
   const [page, setPage] = useState(0);
+  const [words, setWords] = useState('');
+  const [narrow, setNarrow] = useState('');
   const [at, setAt] = useState(0);
   const [col, setCol] = useState(1);
   const [editing, setEditing] = useState<string | null>(null);
   const [trail, setTrail] = useState<readonly { position: number; before: Verdict }[]>([]);
   const box = useRef<HTMLDivElement>(null);
-  const found = useQuery({ queryKey: ['review-rows', workspaceId, version, wanted, page], queryFn: () => ask<ReviewRows>(`workspaces/${workspaceId}/review/rows`, 'POST', { ...wanted, from: page * PAGE, count: PAGE }), placeholderData: keepPreviousData });
+  const narrowBox = useRef<HTMLInputElement>(null);
+  const found = useQuery({ queryKey: ['review-rows', workspaceId, version, wanted, narrow, page], queryFn: () => ask<ReviewRows>(`workspaces/${workspaceId}/review/rows`, 'POST', { ...wanted, narrow, from: page * PAGE, count: PAGE }), retry: false, placeholderData: keepPreviousData });
+  const narrowTo = (text: string): void => {
+    setNarrow(text);
+    setPage(0);
+    setAt(0);
+    box.current?.focus();
+  };
+  const only = narrow === '' ? undefined : found.data?.narrowed;
   const { rows, columns, total } = found.data ?? { rows: [] as readonly ReviewRow[], columns: [] as readonly string[], total: 0 };
   const here = Math.min(at, Math.max(0, rows.length - 1));
   const column = Math.min(col, Math.max(0, columns.length - 1));
@@ -77,6 +90,7 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onHold, onPutBa
     else if (key === 'h' && onHold && row) onHold(row.position);
     else if (key === 'b' && onPutBack && row) onPutBack(row.position);
     else if (key === 'e' && onPutRight && row && !row.gone) setEditing(cellWords(row.now[column] ?? null));
+    else if (key === 'o') narrowBox.current?.focus();
     else if (key === 'enter' && row) onCard(row.position);
     else return;
     e.preventDefault();
@@ -89,6 +103,16 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onHold, onPutBa
   };
   return (
     <Box sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
+      <Box component="form" onSubmit={(e) => { e.preventDefault(); narrowTo(words.trim()); }} sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 1.5, py: 0.25, borderBottom: `1px solid ${RULE}`, fontSize: 12.5, color: FAINT }}>
+        <input ref={narrowBox} aria-label="Narrow the rows down, in words" placeholder="only those …  (from Upper Teal, above 30 kg)" value={words} onChange={(e) => setWords(e.target.value)} onKeyDown={(e) => { if (e.key === 'Escape') { e.stopPropagation(); setWords(''); narrowTo(''); } }} style={{ font: 'inherit', color: INK, border: 0, borderBottom: `1px solid ${RULE}`, background: 'none', width: only ? 210 : 300, flexShrink: 0, padding: '1px 0', outlineOffset: 2 }} />
+        {only && !found.isError && <>
+          <span style={{ fontFamily: READING, fontSize: 13.5, color: ACCENTS.pending.color, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} title={columnWords(only.sentence)}>{columnWords(only.sentence)}</span>
+          <span style={{ marginLeft: 'auto' }} />
+          {onLookAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onLookAll(only.positions, 'right')}>These {figure(only.positions.length)} are right</Button>}
+          {onHoldAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onHoldAll(only.positions)}>Hold these</Button>}
+          <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} onClick={() => { setWords(''); narrowTo(''); }}>All rows again</Button>
+        </>}
+      </Box>
       {found.isError && <Alert severity="warning" sx={{ py: 0 }}>{found.error.message}</Alert>}
       <Box ref={box} tabIndex={0} role="region" aria-label="Rows to look at" data-testid="review-rows" onKeyDown={onKey} sx={{ flex: 1, minHeight: 0, overflow: 'auto', background: PAPER, '&:focus-visible': { outline: 'none' } }}>
         <table style={{ borderCollapse: 'collapse', fontSize: 12.5 }}>
@@ -121,6 +145,7 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onHold, onPutBa
         {onHold && <span><kbd>H</kbd> hold</span>}
         {onPutRight && <span><kbd>E</kbd> put the cell right</span>}
         {onPutBack && <span><kbd>B</kbd> put back</span>}
+        <span><kbd>O</kbd> only those …</span>
         <span><kbd>Enter</kbd> card</span>
         {total > PAGE && <Box sx={{ ml: 'auto', display: 'flex', gap: 0.5 }}><Button sx={{ py: 0 }} disabled={page === 0} onClick={() => { setPage(page - 1); setAt(0); }}>Earlier</Button><Button sx={{ py: 0 }} disabled={(page + 1) * PAGE >= total} onClick={() => { setPage(page + 1); setAt(0); }}>Later</Button></Box>}
       </Box>

@@ -21,6 +21,9 @@ function within(name: string, from: number, to: number, x: Context): Condition |
 const among = (rows: Condition, where: Condition): Condition => any([not(rows), where]);
 const onlyAmong = (rows: Condition): Act => amend(`check among ${keyOf(rows)}`, (plan) => (plan.step === 'check' ? { ...plan, where: among(rows, plan.where) } : null));
 
+/** The check said before is one that the hand-off waits for. */
+const guarding: Act = amend('check guards', (plan) => (plan.step === 'check' ? { ...plan, guards: true } : null));
+
 export const phrases = [
   rule('checkVerb', '~checkThat that|whether|if|for? ,|:?', () => true, 0),
   rule('must', 'must|should|shall|may|can always|only|all? be', () => true, 0),
@@ -58,6 +61,14 @@ export const phrases = [
   rule('rider', 'for|in|among|of $rset:r', ({ r }) => onlyAmong(r), 0),
   rule('rider', '~if $cond:r', ({ r }) => onlyAmong(r), 0.05),
   rule('rider', '~if it|they|one is|are ~filledWord', () => amend('where given', (plan) => (plan.step === 'check' ? plan : null)), 0),
+  // What must be so before the table leaves
+  rule('leaves', 'hand|handed|handing|give|given|giving|send|sent|sending|ship|let|pass|passed -? off|out|on|away|over', () => true, 0),
+  rule('leaves', 'hand-off|handoff|handover|hand-over|export|delivery', () => true, 0),
+  rule('leaves', 'goes|go|leaves|leave|going out|away|off?', () => true, 0.05),
+  rule('rider', 'before the|any|each|every|we|i|it|they? table|file|data? is|are|gets|get|can|may|can be? $leaves', () => guarding, -0.1),
+  rule('rider', 'or|otherwise|else|if not ,? no|do|block|stop|prevent|forbid|refuse not? the|any|it|a? $leaves', () => guarding, -0.1),
+  rule('rider', 'and|, this|it|that? blocks|stops|prevents|guards|must block|stop|prevent|guard the|any|a? $leaves', () => guarding, -0.1),
+  rule('clause', 'no|never|do not? $leaves|export ~if|unless|until|while|before $obeys:c', ({ c }) => plans({ step: 'check', where: c, guards: true }), 0),
   rule('clause', '$obeys:c', ({ c }) => holds(c), 0.1),
   rule('clause', '$checkVerb $obeys:c', ({ c }) => holds(c), 0),
   // With a verb of checking, or over every row, what is so needs no 'must'.

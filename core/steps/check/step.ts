@@ -4,13 +4,15 @@ import { UNKNOWN, YES, prepareCondition } from '../../formula/evaluate';
 import { columnsOf, type Condition } from '../../formula/expression';
 import { conditionField, withFormulas } from '../../formula/schema';
 import { condition } from '../../formula/syntax';
-import { field, record } from '../../language/exact';
+import { choice, field, mapped, record } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
 
 /** A rule that every row of the table must satisfy. It changes nothing; it is looked at again after every sentence. */
 export interface CheckPlan {
   readonly step: 'check';
   readonly where: Condition;
+  /** The table is not handed off while rows break it. */
+  readonly guards?: true;
 }
 
 /** The keys of the kinds of a check: rows that break the rule, and rows of which it cannot be told. */
@@ -28,8 +30,11 @@ export const check: StepDefinition<CheckPlan> = {
   step: 'check',
   title: 'a rule that every row must satisfy',
   example: 'Check that ‹Kg› is at least 1 and ‹Site› is filled',
-  schema: withFormulas(Joi.object({ step: Joi.valid('check').required(), where: conditionField.required() })),
-  syntax: record<CheckPlan>({ step: 'check' }, 'Check that ', field('where', condition)),
+  schema: withFormulas(Joi.object({ step: Joi.valid('check').required(), where: conditionField.required(), guards: Joi.valid(true) })),
+  syntax: choice<CheckPlan>(
+    mapped(record<CheckPlan>({ step: 'check' }, 'Check before any hand-off that ', field('where', condition)), (p): CheckPlan => ({ ...p, guards: true }), ({ guards, ...p }) => (guards ? p : null)),
+    mapped(record<CheckPlan>({ step: 'check' }, 'Check that ', field('where', condition)), (p) => p, (p) => (p.guards ? null : p)),
+  ),
   reads: (plan) => columnsOf(plan.where),
   check: (plan, head) => checkFormula(plan.where, head),
   outline: (_plan, head) => sameColumns(head),

@@ -7,7 +7,11 @@ import { Told } from '../../../../../../../server/errors';
 import { sourceOf, sourcePath } from '../../../../../../../server/uploads';
 import { workbook } from '../../../../../../../server/handoff';
 import { recordOf } from '../../../../../../../server/record';
+import { letOut } from '../../../../../../../server/review';
 import { tableNow } from '../../../../../../../server/workspaces';
+
+/** What a table goes out as: these wait for the checks that guard it; its papers do not. */
+const TABLES = new Set(['csv', 'raw-csv', 'json', 'ndjson', 'markdown', 'html', 'xlsx']);
 
 /** Takes a table away: csv, raw-csv, json, ndjson, markdown, html, xlsx, record (Markdown; also as a page or as data), brief (text), or the source file as it came. */
 export const GET = route(async (_request, params) => {
@@ -16,6 +20,7 @@ export const GET = route(async (_request, params) => {
   const once = async function* (text: string): AsyncGenerator<string> {
     yield text;
   };
+  if (TABLES.has(String(params.format))) await letOut(workspaceId, tableId);
   switch (params.format) {
     case 'csv':
     case 'raw-csv':
