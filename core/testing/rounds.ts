@@ -1030,7 +1030,7 @@ BK-1009,1 April 2025,Otter (B2),"Marsh, Odile",2025-05-09 09:00,2025-05-09 11:20
       ['add Short: owed minus paid, where there is no payment yet leave it blank', null],
       ['how long was each boat out, in hours, from pick-up to return, one decimal', 'Add ‹Hours from Pick-up to Return› as the whole hours from ‹Pick-up› to ‹Return› rounded to 1 decimal.'],
       ['bookings that were out longer than four hours', 'Keep rows where ‹Hours› is more than 4.'],
-      ['what did we take per boat, biggest first', null],
+      ['what did we take per boat, biggest first', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Boat (berth)›; sorted by ‹Total Paid› from high to low.'],
       ['which customer booked most often?', 'Answer ‹Rows› as the number of rows; for each ‹Customer›; sorted by ‹Rows› from high to low; the first 1.'],
       ['average hours per booking, not counting the ones with 0 hours', null],
       ['show me the bookings that have no return time', 'Keep rows where ‹Return› is blank.'],
@@ -1295,7 +1295,7 @@ C010,2026-04-04,Gull,Northby - Eastholm,07:30,07:41,08:24,150,180,28,15,"1,702.3
       ['fare totals as plain numbers', 'Turn ‹Fare total› into numbers.'],
       ['load factor per crossing in percent, one decimal (passengers over capacity)', null],
       ['captains the other way round please, Anna Rudd not Rudd, Anna', 'Set ‹Captain› to (piece 2 of ‹Captain› cut at ",") followed by " " followed by (piece 1 of ‹Captain› cut at ",").'],
-      ['what did we take per route?', null],
+      ['what did we take per route?', 'Answer ‹Total Fare total› as the sum of ‹Fare total› over the rows; for each ‹Route›.'],
       ['average delay per captain, not counting cancelled crossings', 'Answer ‹Average minutes late› as the mean of ((the minute of the day of ‹Dep actual›) minus (the minute of the day of ‹Dep sched›)) over the rows; for each ‹Captain›; only where ‹Cancelled› is not "x" or "X".'],
       ['only trips on rough or stormy days', null],
       ['weather all lower case', 'In ‹Weather›, write in lower case.'],
@@ -1544,6 +1544,110 @@ PX-10029,Harbour/03,2026-01-12 09:09,2026-01-14 19:20,M,1500g,Pell Optics,4131 P
       ['top 2 heaviest parcels', 'Keep 2 rows with the highest ‹Weight›.'],
       ['parcel number without the PX-', 'Remove "PX-" from ‹Parcel›.'],
       ['when was the first and the last parcel dropped off', null],
+    ],
+  },
+  {
+    table: 'vans',
+    csv: `Van,Plate,Make/Model,First registered,Mileage km,Last service,Service cost,Fuel,Fuel card,Driver,Depot,Inspection due,Insurance/yr,Damage,Notes,In use
+V01,KX 41 LMA,Arlo / Carrier 3,2017-05-02,148200,12.01.2026,412.50,diesel,4417 2201,Jens Alder,north,2026-05-02,980,none,,yes
+V02,KX 41 LMB,Arlo / Carrier 3,2018-09-17,120450,03.02.2026,"1,280.00",Diesel,4417 2202,Maya Finch,North,2026-09-17,980,scratch left door,new clutch,yes
+V03,kx 55 opp,Brunt / Box L,2015-03-11,201900,20.10.2025,655,diesel ,4417 2203,Sol Pereira,south,2026-03-11,1040,dent,,no
+V04,KX-60-TTA,Volta / e-Van,2023-06-30,31020,05.03.2026,150,electric,,Jens Alder,North,2026-06-30,1220,,,Y
+V05,KX60TTB,Volta / e-Van,2023-06-30,28800,,,Electric,,Ida Koch,South,2026-06-30,1220,none,first service due,Yes
+V06,KX 71 RRC,Brunt / Box M,2020-11-05,88400,14.12.2025,380.25,petrol,4417 2206,,south,2025-11-05,1010,cracked lamp,parked since Nov,N
+V07,KX 71 RRD,Brunt / Box M,2020-11-05,90100,n/a,n/a,petrol,4417 2207,Maya Finch,South,2026-11-05,1010,scratch,,yes
+V08,KX 80 ZZA,Arlo / Carrier 4,2024-02-14,19700,18.02.2026,210,diesel,4417 2208,Ravi Lund,West,2027-02-14,1150,none,,yes
+`,
+    cases: [
+      ['make and model in two columns', null],
+      ['plates all in the same form please, capitals with single spaces like KX 41 LMA', null],
+      ['how old is each van on 1 April 2026, in full years', null],
+      ['service cost as a number, n/a means we don\'t know so leave it empty', 'Turn ‹Service cost› into numbers, reading "n/a" as blank.'],
+      ['kilometres per year since registration, whole numbers, reckoned to 1 April 2026', null],
+      ['which vans have their inspection overdue on 1 April 2026', null],
+      ['drop the vans that are not in use', 'Set aside rows where ‹In use› is "no" or "N".'],
+      ['fuel in lower case without stray blanks', 'In ‹Fuel›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['"none" in damage is the same as blank', 'Remove cells that are "none" from ‹Damage›.'],
+      ['how many vans per depot, and how many km altogether', 'Answer ‹Rows› as the number of rows; and ‹Total Mileage km› as the sum of ‹Mileage km› over the rows; for each ‹Depot›.'],
+      ['average mileage by fuel', 'Answer ‹Average Mileage km› as the mean of ‹Mileage km› over the rows; for each ‹Fuel›.'],
+      ['label vans: young up to 50,000 km, middle up to 120,000, old above', 'Add ‹Mileage km label› as if ‹Mileage km› is at most 50000 then "young", if ‹Mileage km› is at most 120000 then "middle", if ‹Mileage km› is more than 120000 then "old", otherwise blank.'],
+      ['cost per 1000 km, last service cost divided by mileage, two decimals', null],
+      ['depot with a capital letter', 'In ‹Depot›, write in sentence case.'],
+      ['total insurance by depot, highest first, with a total row', 'Answer ‹Total Insurance/yr› as the sum of ‹Insurance/yr› over the rows; for each ‹Depot›; sorted by ‹Total Insurance/yr› from high to low; and in all.'],
+      ['only diesel vans that drove over 100 thousand km', 'Keep rows where ‹Fuel› is "diesel". Keep rows where ‹Mileage km› is more than 100000.'],
+      ['who drives more than one van?', null],
+      ['the van with the least kilometres in each depot', 'Keep 1 rows with the lowest ‹Mileage km› for each ‹Depot›.'],
+      ['put notes last and drop the fuel card', 'Move ‹Notes› to the end. Drop ‹Fuel card›.'],
+      ['vans without a driver', 'Keep rows where ‹Driver› is blank.'],
+      ['last service to real dates, the day is first', 'Turn ‹Last service› into dates, the day before the month.'],
+      ['days since the last service on 1 April 2026', 'Add ‹Days from Last service to 2026-04-01› as the whole days from ‹Last service› to the date "2026-04-01".'],
+      ['insurance per month, rounded to whole', null],
+      ['share of electric vans in percent', 'Answer ‹Share %› as ((the sum of (if ‹Fuel› is "electric" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['rename Insurance/yr to Insurance and Mileage km to Mileage', 'Rename ‹Insurance/yr› to ‹Insurance› and ‹Mileage km› to ‹Mileage›.'],
+      ['sort by depot and within it by mileage, most first', 'Sort by ‹Depot› and ‹Mileage km› from high to low.'],
+      ['is any van scratched? just show those', null],
+      ['split the driver into first name and surname', 'Split ‹Driver› at " " into ‹first name› and ‹surname›.'],
+      ['electric vans cost 10% less insurance next year, the rest 3% more: new column Next year', null],
+      ['the two oldest vans of every depot', null],
+      ['in use: only yes or no', 'Spell ‹In use› as "yes" or "no".'],
+      ['first registered: year only, in a new column', 'Add ‹Year of First registered› as the year of ‹First registered›.'],
+      ['how many vans had a service in 2026', 'Answer ‹Rows› as the number of rows; only where ‹Last service› is at least the date "2026-01-01" and ‹Last service› is at most the date "2026-12-31".'],
+      ['one in four vans at random', 'Keep 25 percent of the rows at random with seed 1.'],
+      ['every van\'s mileage compared with the average of its fuel', null],
+      ['insurance must be between 500 and 2000', 'Check that ‹Insurance/yr› is at least 500 and ‹Insurance/yr› is at most 2000.'],
+    ],
+  },
+  {
+    table: 'donations',
+    csv: `Receipt,Donor,Donor type,Given on,Amount,Currency,Purpose,Method,Campaign,Thank-you sent,Gift aid,E-mail,Town,Anonymous
+R-1001,Ms. Clara Wynn,private,03/01/2026,50,EUR,well,transfer,Winter 25,05/01/2026,yes,clara.wynn@post.example,Arden,no
+R-1002,Pell & Sons,company,05/01/2026,"1,000.00",EUR,school roof,transfer,Winter 25,,no,office@pell.example,Oakby,no
+R-1003,Mr. Otto Brandt,private,05/01/2026,20,EUR,,cash,,,,,Arden,no
+R-1004,Dr. Nia Osei,private,11/01/2026,75.5,EUR,Well,card,Winter 25,15/01/2026,yes,NIA.OSEI@post.example,Porto Vale,no
+R-1005,,private,12/01/2026,5,EUR,well,cash,,,,,,yes
+R-1006,Mr. Otto Brandt,Private,02/02/2026,20,EUR,school roof,cash,Spring 26,10/02/2026,,,Arden,no
+R-1007,Pell and Sons,company,14/02/2026,1500,EUR,school roof ,transfer,Spring 26,16/02/2026,no,office@pell.example,Oakby,no
+R-1008,Ms. Clara Wynn,private,20/02/2026,60,GBP,well,transfer,Spring 26,22/02/2026,yes,clara.wynn@post.example,arden,no
+R-1009,Mrs. Edda Moor,private,01/03/2026,-25,EUR,well,transfer,Spring 26,,yes,edda@moor.example,Oakby,no
+R-1010,Lunt Books Ltd.,company,09/03/2026,250,EUR,books;school roof,card,Spring 26,10/03/2026,no,hello@lunt.example,Porto Vale,no
+`,
+    cases: [
+      ['titles out of the donor names into their own column', null],
+      ['how much did we get per campaign, biggest on top', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Campaign›; sorted by ‹Total Amount› from high to low.'],
+      ['donors who gave more than once', null],
+      ['leave out the refunds', null],
+      ['who has not been thanked yet?', 'Keep rows where ‹Thank-you sent› is blank.'],
+      ['days until the thank-you went out, blank if it didn\'t', null],
+      ['purpose: lower case, trimmed', 'In ‹Purpose›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['total by donor type and month', null],
+      ['gifts of 100 or more only', null],
+      ['average gift of private donors', null],
+      ['mark gifts as small below 50, medium up to 500 and large above that', null],
+      ['Pell & Sons and Pell and Sons are the same, write Pell & Sons', 'Replace cells that are "Pell and Sons" in ‹Donor› with "Pell & Sons".'],
+      ['e-mails in small letters', 'In ‹E-mail›, write in lower case.'],
+      ['what percentage of the money came from companies', 'Answer ‹Total Donor type label per total Amount %› as ((the sum of (if ‹Donor type› is "company" then ‹Amount›, otherwise 0) over the rows) divided by (the sum of ‹Amount› over the rows)) times 100.'],
+      ['domain of the e-mail in a new column', 'Add ‹Domain› as the first domain in ‹E-mail›.'],
+      ['replace blank donors with Anonymous', null],
+      ['number of gifts and sum per town, ignore blanks in town', null],
+      ['one row per purpose', 'Make a row for each piece of ‹Purpose› cut at ";".'],
+      ['drop campaign and gift aid', 'Drop ‹Campaign› and ‹Gift aid›.'],
+      ['biggest gift of each campaign', null],
+      ['cumulated amount by date', null],
+      ['amounts in pounds to euros at 1.17, in a new column Euros, others as they are', null],
+      ['receipts from January only', null],
+      ['thank-you rate per method: how many of the gifts got a thank-you, in percent', null],
+      ['the three donors with the highest total', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Donor›; sorted by ‹Total Amount› from high to low; the first 3.'],
+      ['surname of the donor, companies stay as they are', 'Add ‹Last name› as if ‹Donor type› is "company" then ‹Donor›, otherwise the last name of the person in ‹Donor›.'],
+      ['every gift has to have a receipt number, and it must be unique', null],
+      ['Arden with a capital A everywhere', null],
+      ['gift aid blank means no', 'Fill blanks in ‹Gift aid› with "no".'],
+      ['25% extra on gifts with gift aid, new column With aid, otherwise just the amount', null],
+      ['sort newest first', null],
+      ['hide the mail addresses but keep the domain', null],
+      ['count donors, each one once', null],
+      ['change amount to a number with 2 decimals', 'Turn ‹Amount› into numbers. Set ‹Amount› to ‹Amount› rounded to 2 decimals.'],
+      ['quarter in which it was given', 'Add ‹Quarter of Given on› as the quarter of ‹Given on›.'],
+      ['median gift per donor type', null],
     ],
   },
 ];

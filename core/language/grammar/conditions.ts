@@ -78,6 +78,12 @@ const atClock = (op: Comparison, name: string, minutes: number, x: Context): Con
 /** Does a column tell of something done to a row, and by whom, for what or when? */
 const done = (name: string, x: Context): boolean => /^\p{L}+(?:ed|ent|old|aid|ought|orn)\s+(?:by|for|on|at|to|with|from)$/iu.test(name) && hasBlanks(name, x);
 
+/** The only column of numbers. */
+function onlyNumber(x: Context): string | null {
+  const found = x.head.columns.filter((c) => numeric(c.name, x));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 /** A number that stands as a word in some of a column's texts. */
 function mentionsNumber(n: string, name: string, x: Context): Condition | null {
   const find = finder({ kind: 'words', words: [n] });
@@ -142,6 +148,8 @@ export const conditionRules = [
     rule('cond', `${words} $period:p`, ({ p }, x: Context) => { const c = onlyDate(x); return c && relative(op, c, p, x); }, 0.15),
     rule('cond', `${words} $date:d`, ({ d }, x: Context) => { const c = onlyDate(x); return c && onDate(op, c, d, x); }, 0.15),
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
+    rule('cond', `~did ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
+    rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare(op, column(c), number(n)); }, 0.2),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, u, c }, x: Context) => { const m = measured(c, u, x); return m && compare(op, m, number(n)); }, 0),
@@ -149,6 +157,8 @@ export const conditionRules = [
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.15),
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
+  rule('rset', '$rows|$guess of|worth|for $num:n ~orMore', ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare('>=', column(c), number(n)); }, 0.2),
+  rule('rset', '$rows|$guess of|worth|for $num:n ~orLess', ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare('<=', column(c), number(n)); }, 0.2),
   rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
   rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
   rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
@@ -162,7 +172,7 @@ export const conditionRules = [
   rule('cond', '~more ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   rule('cond', '~less ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   // 'cone 6', 'gate B4': a figure that stands as a word in the texts of a column
-  rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
+  rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) && !isDated(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? at|opened|open|is|are? ${words} $clock:t`, ({ c, t }, x: Context) => atClock(op, c, t, x), 0)).flat(),
   rule('cond', '$col:c ~be? at|from|opened|open|is|are? $clock:t or later|after|over|more', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
   rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),

@@ -156,6 +156,7 @@ export const expressionRules = [
     rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? from|between? $col:a ~fromTo the? $col:b ,? in ${unit}`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),
   ]).flat(),
   rule('ex1', '~days ~took? from|between|since|until|to? $date:d ~fromTo $col:c', ({ d, c }, x: Context) => { const to = dated(c, x); return to && { kind: 'span', unit: 'days', from: { kind: 'date', value: d }, to }; }, 0),
+  rule('ex1', '~days since|from the? $col:c ,? on|at|by|as|counted|reckoned of|on|at|to? $date:d', ({ c, d }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, 0),
   rule('ex1', '~days ~took? from|between|since? $col:c ~fromTo $date:d', ({ d, c }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, 0),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
@@ -201,6 +202,7 @@ export const expressionRules = [
   rule('part', '$datepart:p in|on|of|that|when|which? which|when? ~each|it|they|every? $rows|$noun|$guess|one? ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$datepart:p ^$col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
   rule('part', '$datepart:p ~each|of|for every|each|all? $rows|$noun', ({ p }, x: Context) => { const c = onlyDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.15),
+  rule('part', '$col:c :|, the? $datepart:p only|alone?', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$col:c $datepart:p', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.2),
 
   rule('expr', '$ex2:e', ({ e }) => e, 0),
@@ -214,7 +216,7 @@ function columnIn(unit: string, { head }: Context): string | null {
   return sort !== null && found.length === 1 ? found[0]!.name : null;
 }
 
-const STARTS = /\b(?:since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired)\b/i;
+const STARTS = /\b(?:since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired|registered|registration)\b/i;
 const BORN = /\b(?:born|birth|birthday|dob)\b/i;
 
 /** The column of dates of birth. */

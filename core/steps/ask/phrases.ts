@@ -92,6 +92,16 @@ const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Cont
   return g && figure ? asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: 1 }) : null;
 };
 
+/** The one column of money: called so, or the only column of numbers. */
+function moneyColumn(x: Context): string | null {
+  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type));
+  const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax)s?\b/i.test(c.name));
+  return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : null;
+}
+
+/** Does a value of the column stand in several rows? */
+const repeats = (name: string, x: Context): boolean => (x.head.glances?.get(name)?.values ?? []).some(([v, n]) => v !== '' && n > 1);
+
 export const phrases = [
   // Figures
   rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
@@ -236,6 +246,12 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
+  // 'the three donors with the highest total': groups, not rows
+  rule('clause', '~tellMe|~keep? the? $num:n $col:g with|having the? ~highest|most total|sum|amount|overall|altogether? $col:m? ~inTotal?', ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? moneyColumn(x); return name !== null && repeats(g, x) ? ranking(g, sum(name, x), true, n, x) : null; }, -0.4),
+  // 'how much did we get per campaign': of the one column of money
+  rule('question', 'how much|what did|do|does|have|has we|they|you|it|he|she? get|take|earn|receive|make|raise|collect|bring|got|taken|earned|received|made|raised|collected in|together? ~each $qbys:b ~inTotal?', ({ b }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: b }; }, 0),
+  rule('question', 'how much|what did|do|does|have|has we|they|you|it? get|take|earn|receive|make|raise|collect|bring|got|taken|earned|received|made|raised|collected in|together? ~inTotal?', (_s, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [] }; }, 0.2),
+  rule('col', 'money|income|takings|earnings|proceeds', (_s, x: Context) => moneyColumn(x), 0.3),
   ...(['most', 'least'] as const).flatMap((way) => [
     rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = personColumn(x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, 0),
     rule('clause', `~tellMe? ,? who ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),

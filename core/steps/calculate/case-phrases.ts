@@ -106,7 +106,7 @@ const JOINTS = /^(?:so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherw
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
 
 /** What somebody is told to do is no label either. */
-const IMPERATIVE = /^(?:drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill)$/i;
+const IMPERATIVE = /^(?:drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
 
 export const casePhrases = [
   rule('leaf', '$text:t', ({ t }): Expression => textOf(t), 0),

@@ -289,6 +289,8 @@ export const phrases = [
   rule('rider', 'in|as a|the? percent|percentage|% of what|the? we|it|they? $col:c', ({ c }) => onLast(`percent of ${c}`, (plan) => { const r = ratioOf(plan.as); return r && keyOf(r.right) === keyOf(column(c)) ? (isPercent(plan.as) ? plan : { ...plan, as: percent(plan.as) }) : null; }), 0),
   rule('rider', 'only? $col:a $rows|$guess? counts|count ,|and|but? not $cols:b', ({ a, b }) => onLast(`counts ${a}`, (plan) => { const used = columnsOf(plan.as); return used.includes(a) && !b.some((n: string) => used.includes(n)) ? plan : null; }), 0),
   rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
+  // 'companies stay as they are': there the column itself
+  rule('rider', 'but|and? the? $rset:c stay|stays|remain|remains|are|is left? as|unchanged they|it|are|is? are|is|before?', ({ c }) => onLast(`unless ${keyOf(c)}`, (plan) => { const [own, ...more] = [...new Set(columnsOf(plan.as))]; return own !== undefined && more.length === 0 && !isSpan(plan.as) && plan.as.kind !== 'choose' ? { ...plan, as: cases([{ when: c, then: column(own) }], plan.as) } : null; }), -0.3),
   rule('rider', 'in|as $unit:u', ({ u }) => onLast(`unit ${u}`, (plan) => inUnit(plan, u)), 0.05),
 
   // Blank where ...

@@ -169,6 +169,7 @@ export const phrases = [
   rule('rider', 'an? lone|single|bare|plain? $mark:m ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', ({ m }) => (m === '-' || m === '?' || m === '/' ? meaning([m], '') : null), 0.05),
   rule('rider', 'an? dash|hyphen|minus ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', () => meaning(['-'], ''), 0),
   rule('rider', 'the? numbers|figures|ones? ~be|means|mean? day counts|count|numbers|serials (from $remark)?', () => rider('counts', (plan) => (plan.to === 'date' || plan.to === 'datetime' ? plan : null)), 0),
+  rule('rider', "$sought:t means|mean|is|stands for|that|=? we|i|they|nobody|it? don't|dont|doesn't|not|isn't|is|was|do? not? know|knows|known|unknown|missing|recorded|measured|given ,? (so|and|then)? leave|keep|make|let it|that|them|those ~blankWord", ({ t }) => meaning(t, ''), 0),
   rule('rider', '$sought:t left|kept|stays|stay as? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('clause', '$cols:c ~into ~number in $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('rider', '$sought:t counts|count|means|mean|is|are|becomes|become as|for|be? $num:n', ({ t, n }) => meaning(t, String(n)), 0),

@@ -35,7 +35,9 @@ export const phrases = [
   rule('rider', '~each $col:b', ({ b }, x: Context) => (groupable(b, x) ? within(b) : null), 0.05),
   rule('rider', 'of|within|for|in|per the|its|their same? $col:b', ({ b }, x: Context) => (groupable(b, x) ? within(b) : null), 0.1),
   // Another column, or the cell below.
-  rule('filling', 'the|its|their? value|text|entry|one|what|whatever? of|from|in|is|stands? in? the? $col:c', ({ c }) => ({ kind: 'column', name: c }), 0.1),
+  rule('filling', 'the|its|their? value|text|entry|one|what|whatever of|from|in|is|stands? in? the? $col:c', ({ c }) => ({ kind: 'column', name: c }), 0.1),
+  // A column's name by itself may as well be the text that is wanted: where both can be, it is asked.
+  rule('filling', '$col:c', ({ c }) => ({ kind: 'column', name: c }), 0.55),
   rule('filling', 'the|its|their $col:c', ({ c }) => ({ kind: 'column', name: c }), 0.1),
   rule('filling', '~below', () => ({ kind: 'below' }), 0),
 
@@ -51,6 +53,8 @@ export const phrases = [
   rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
+  rule('clause', '$cols:c ~blankWord ~be|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
+  rule('clause', '~blankWord $cols:c means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('nought', 'none|nothing|zero|0|nil', () => true, 0),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard|see|use|put|write|make|assume it|that|them? as|is|be? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value(0)) : null), -0.1),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard it|that|them? as $filling:f', ({ c, f }) => act(c, f), 0),
@@ -63,7 +67,8 @@ export const phrases = [
   rule('clause', '~blankWord $cols:c ~should be|become|get|read|say $filling:f', ({ c, f }) => act(c, f), 0),
   rule('clause', '~blankWord $cols:c ~should be|become|get|read $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '~fill the? ~blankWord? cells|ones? in|of? $cols:c with|from? ~above', ({ c }) => fromAbove(c), 0),
-  rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c from|with|by|using|out the|what|whatever? value|values|one|text|is|stands? from|in|of? the? $col:b', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0),
+  rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c from|using|out the|what|whatever? value|values|one|text|is|stands? from|in|of? the? $col:b', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0),
+  rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|by the|its|their|what|whatever value|values|one|text|is|stands? from|in|of? the? $col:b', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0),
   rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|from|by? the? ~below', ({ c }) => act(c, { kind: 'below' }), 0),
   rule('clause', '~make|use|take|put? $col:b $gap:c', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0.05),
   rule('clause', '$gap:c ,? ~make|use|take|put|fill|insert|copy|write? in|it|them? from|with|the? the? $col:b in? there|instead|over?', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), 0.05),

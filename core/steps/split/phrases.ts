@@ -73,6 +73,7 @@ export const phrases = [
   rule('rider', '~rename|name them $names:n', ({ n }) => piecesNamed(n), -0.1),
 
   rule('clause', '$col:c :|,|? one|a|own column|field for|per ~each? $word|$col|$guess ~open? they|that|which|it? ~be? $atmark ~close?', ({ c, m, atmark }, x: Context) => { const a = (m ?? atmark) as Marked; return cutAt(c, a, proposed(c, a.which === 'every' ? mostPieces(c, a.text, x) : 2)); }, 0),
+  rule('clause', '$col:c in|into|as $num:k separate|own|different? columns|parts|fields', ({ c, k }, x: Context) => (Number.isInteger(k) && k >= 2 && k <= 50 ? act(c, likelyMark(c, k, x), namesIn(c, k) ?? proposed(c, k)) : null), 0.1),
   // Between letters and digits
   rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
   rule('atchange', 'between|where the? letters|text and|from|end|stop|meet the? digits|figures|numbers|number', () => true, 0),
@@ -94,6 +95,12 @@ export const phrases = [
   rule('clause', '~split $col:c ~into2 pieces|parts|chunks|blocks|columns of $counts:n characters|letters|digits|signs', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
   rule('clause', '~split $col:c by|with|at|into fixed? widths|width|lengths :|of|,? $counts:n', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
 ].flat();
+
+/** A column called 'Make/Model' holds a make and a model. */
+function namesIn(column: string, k: number): string[] | null {
+  const names = column.split(/\s*[\/|&,+]\s*|\s+and\s+/).map((n) => n.trim()).filter(Boolean);
+  return names.length === k ? names : null;
+}
 
 /** Other names for the pieces of the cut said before. */
 const piecesNamed = (into: readonly string[]): Act => amend(`split into ${into.join()}`, (plan) => (plan.step === 'split' && plan.into.length === into.length ? { ...plan, into } : null));
