@@ -7,6 +7,9 @@ type Dimension = Readonly<Record<string, number>>;
 /** Units that stand at the end of a column's name often enough to be meant as such: single letters that are more often something else are not among them. */
 const NAMED = /(?:^|[\s(_])(kg|g|t|tonnes?|lbs?|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|km|ha|m2|m²)\)?$/i;
 
+/** What a column of money is called. */
+const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|wages|charge|paid)\b/i;
+
 /** The unit a column's name ends with, or null: 'kg' of 'Gross kg', 'l' of 'Juice (l)'. */
 export const unitInName = (name: string): string | null => NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;
 
@@ -25,7 +28,7 @@ function dimensionOf(e: Expression): Dimension | null {
       // 'Price per l' is money for a litre, which no sum of litres is.
       const unit = /\bper\b|\//i.test(e.name) ? null : unitInName(e.name);
       const sort = unit && unitSort(unit);
-      return sort ? { [sort]: 1 } : null;
+      return sort ? { [sort]: 1 } : /\bper\b|\/|\brate\b/i.test(e.name) ? null : MONEY.test(e.name) ? { money: 1 } : null;
     }
     case 'op': {
       const [a, b] = [dimensionOf(e.left), dimensionOf(e.right)];

@@ -103,7 +103,7 @@ function collect(head: CheckedHead): Vocabulary {
       if (text.length > 60 || !/\p{L}/u.test(text)) continue;
       const key = folded(text);
       const words = column.type === 'text' ? key.split(/[^\p{L}\p{N}]+/u) : [];
-      if (words.length > 1) for (const w of words) if (w.length > 2) (inside.get(w) ?? inside.set(w, new Set()).get(w)!).add(column.name);
+      if (words.length > 1) for (const w of words) for (const form of new Set([w, stem(w)])) if (w.length > 2) (inside.get(form) ?? inside.set(form, new Set()).get(form)!).add(column.name);
       const list = values.get(key) ?? [];
       if (list.length === 0) values.set(key, list);
       if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
@@ -146,6 +146,8 @@ const rootOf = (word: string): string => word.replace(/(?:ations?|ments?|ings?|i
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
+  // A rating is no rate.
+  if (token.stem === name.stem && /ing$/.test(name.word) && !/ing$/.test(token.lower)) return [WEIGHTS.beginning, 'another form'];
   if (token.stem === name.stem) return [token.lower === `${name.word}s` || `${token.lower}s` === name.word ? WEIGHTS.form / 2 : Math.abs(token.lower.length - name.word.length) > 2 ? WEIGHTS.form * 3 : WEIGHTS.form, 'another form'];
   const [a, b] = [token.lower, name.word];
   if (a.length >= 4 && b.length >= 4) {

@@ -1061,7 +1061,7 @@ BK-1009,1 April 2025,Otter (B2),"Marsh, Odile",2025-05-09 09:00,2025-05-09 11:20
       ['fill the empty deposits with 50', 'Fill blanks in ‹Deposit› with "50".'],
       ['fill the blank deposits with the usual deposit of that boat', 'Fill blanks in ‹Deposit› with the commonest value for each ‹Boat (berth)›.'],
       ['add a yes/no column Long: hours above 4', 'Add ‹Long› as if ‹Hours› is more than 4 then "yes", otherwise "no".'],
-      ['top three bookings by paid', null],
+      ['top three bookings by paid', 'Keep 3 rows with the highest ‹Paid›.'],
       ['rank the bookings by hours, longest first', 'Add ‹Rank by Hours› as the rank, highest first, of ‹Hours›.'],
       ['hours rounded up to the next half hour', 'Set ‹Hours› to (‹Hours› times 2 rounded up to 0 decimals) divided by 2.'],
       ['paid per hour, two decimals, empty where there were no hours', 'Add ‹Paid per Hours› as ‹Paid› divided by ‹Hours› rounded to 2 decimals.'],
@@ -1648,6 +1648,69 @@ R-1010,Lunt Books Ltd.,company,09/03/2026,250,EUR,books;school roof,card,Spring 
       ['change amount to a number with 2 decimals', 'Turn ‹Amount› into numbers. Set ‹Amount› to ‹Amount› rounded to 2 decimals.'],
       ['quarter in which it was given', 'Add ‹Quarter of Given on› as the quarter of ‹Given on›.'],
       ['median gift per donor type', null],
+    ],
+  },
+  {
+    table: 'repairs',
+    csv: `Ticket,Customer,Device,Brought in,Picked up,Problem,Parts cost,Labour h,Hourly rate,Paid,Technician,Warranty,Phone,Priority,Rating,Serial
+T-81,"Vale, Rosa",Toaster / TK-20,02.03.2026,05.03.2026,lever stuck; crumbs,4.50,0.5,38,23.5,Ines,N,0555 88 120,2,5,tk20-00318
+T-82,"lund, per",Radio / RX 5,02.03.2026,,no sound,,1.25,38,,ines,yes,0555-88-121,1,,RX5-10027
+T-83,"Okafor, Amy",Kettle / K1,03.03.2026,04.03.2026,leaks,2.00,0.25,38,11.5,Tom,no,,3,4,K1-00092
+T-84,"Vale, Rosa",Lamp / L-77,04/03/2026,10/03/2026,switch broken; cable,€7.20,0.75,38,35.7,TOM,N,0555 88 120,2,5,L77-00410
+T-85,"Brand, Uli",Mixer / M9,05.03.2026,12.03.2026,motor,€38,2,42,122,Ines,no,0555 88 124,1,2,M9-55310
+T-86,"Hahn, Eva",Radio / RX 5,06.03.2026,,"knob missing, no sound",unknown,,42,0,Kit,Y,n/a,2,,RX5-10411
+T-87,"OKAFOR, AMY",Lamp / L-77,09.03.2026,09.03.2026,bulb,1.10,0.1,42,5.3,kit,N,,3,5,l77-00555
+T-88,"Brand, Uli",Toaster / TK-20,10.03.2026,16.03.2026,lever stuck,4.5,0.5,42,25.5,Tom,n,0555 88 124,2,3,TK20-00777
+T-89,"Vale, Rosa",Mixer / M9,11.03.2026,20.03.2026,motor; gear,61.00,3,42,187,Ines,no,0555 88 120,1,4,M9-55012
+T-90,"Sorrel, Max",Kettle / K1,12.03.2026,,lid,,0.5,42,,Kit,yes,0555 88 129,3,,K1-00101
+`,
+    cases: [
+      ['The technicians are spelt with and without capitals. It\'s Ines, Tom and Kit, nothing else.', null],
+      ['serial numbers in capitals throughout', 'In ‹Serial›, write in capitals.'],
+      ['parts cost should be plain numbers; unknown means blank', 'Turn ‹Parts cost› into numbers, reading "unknown" as blank.'],
+      ['customers as Rosa Vale instead of Vale, Rosa, with normal capitals', 'Set ‹Customer› to (piece 2 of ‹Customer› cut at ",") followed by " " followed by (piece 1 of ‹Customer› cut at ","). In ‹Customer›, write in title case.'],
+      ['brought in and picked up are dates, day first - make them so', 'Turn ‹Brought in› and ‹Picked up› into dates, the day before the month.'],
+      ['warranty: yes or no only, n is no and y is yes', 'Turn ‹Warranty› into yes or no.'],
+      ['an empty parts cost means no parts were needed, so put 0 there', null],
+      ['the device column has the kind and the model in it, with a slash between. Please make that two columns, Kind and Model', null],
+      ['take the digits at the end of the serial into a column Number', null],
+      ['first problem only, in a column Main problem', 'Add ‹Main problem› as piece 1 of ‹Problem› cut at ";".'],
+      ['how many problems does each ticket list', 'Add ‹Number of Problem› as the number of pieces of ‹Problem› cut at ";".'],
+      ['get the last name of the customer into its own column in capitals', null],
+      ['drop serial and phone', 'Drop ‹Serial› and ‹Phone›.'],
+      ['Put the state of the warranty right after the device.', 'Move ‹Warranty› to after ‹Device›.'],
+      ['I only want tickets that have been picked up', 'Keep rows where ‹Picked up› is filled.'],
+      ['just the radios', 'Keep rows where ‹Device› mentions the word "radio".'],
+      ['tickets which Tom or Kit did, but not the ones under warranty', 'Keep rows where ‹Technician› is "Tom" or "Kit" and ‹Warranty› is "N", "no" or "n".'],
+      ['the four tickets that took the most labour', 'Keep 4 rows with the highest ‹Labour h›.'],
+      ['one ticket per customer, the newest', null],
+      ['throw out anything that cost us more than 30 in parts', 'Set aside rows where ‹Parts cost› is more than 30.'],
+      ['sort by priority, 1 first, and where it\'s equal the oldest one first', null],
+      ['days each repair took, blank while it\'s still here', null],
+      ['labour cost: hours times hourly rate, two decimals', null],
+      ['total due = labour plus parts, where parts are blank count them as nothing', null],
+      ['what is still open per ticket: total of labour and parts minus what was paid', null],
+      ['say "fast" if it was picked up within 2 days, "slow" after more than 6, "normal" otherwise, and nothing if it isn\'t picked up', null],
+      ['share of each technician in all labour hours, one decimal', null],
+      ['rank tickets by labour hours within each technician', null],
+      ['average rating next to every ticket of the same technician', 'Add ‹Average Rating per Technician› as the mean of ‹Rating› over the rows for each ‹Technician›.'],
+      ['how many tickets per technician are still here?', null],
+      ['who did the most hours?', null],
+      ['average days a repair takes, by device', null],
+      ['what share of the tickets was under warranty, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Warranty› is "yes" or "Y" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['which device comes in most often?', 'Answer ‹Rows› as the number of rows; for each ‹Device›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['how much did Rosa Vale pay altogether', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; only where ‹Customer› is "Vale, Rosa".'],
+      ['tickets per week', null],
+      ['add a column with the margin', null],
+      ['remove the tickets of the Berlin branch', null],
+      ['sort by colour', null],
+      ['what is the average of the problems?', null],
+      ['bring in the prices from the supplier list', null],
+      ['sing me a song about kettles', null],
+      ['delete everything and then email it to Max', null],
+      ['show the passwords', null],
+      ['keep tickets where the battery is low', null],
+      ['convert rating to fahrenheit', null],
     ],
   },
 ];

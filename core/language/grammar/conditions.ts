@@ -304,6 +304,8 @@ export const conditionRules = [
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
   rule('rset', '$rows|$guess|$noun $remark ,|: so|meaning|namely|hence? ~rel? $cond:c', ({ c }) => c, 0.1),
   // Columns that say yes or no: 'the active ones', 'not active', 'unpaid'
+  rule('cond', 'under|on|with|in $yesno:y', ({ y }) => says(y, true), 0.05),
+  rule('cond', 'not|without under|on|with|in? $yesno:y', ({ y }) => says(y, false), 0.05),
   rule('cond', '~be $yesno:y', ({ y }) => says(y, true), 0.02),
   rule('cond', '~be? ~not $yesno:y', ({ y }) => says(y, false), 0.02),
   rule('cond', '$noyes:y', ({ y }) => says(y, false), 0.05),

@@ -49,6 +49,7 @@ export const expressionRules = [
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
   rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
+  rule('col', 'state|status|value|contents|content of the? $col:c', ({ c }) => c, 0.1),
   rule('cols', 'both|all|these|every $family:f', ({ f }) => f, -0.3),
   rule('cols', 'two|three|four|2|3|4 $family:f', ({ f }) => f, 0.3),
 

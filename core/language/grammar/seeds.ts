@@ -322,8 +322,9 @@ function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[]
     // 'To Eastholm' is more than somewhere in a route.
     if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
     const word = t.lower.replace(/['’]s?$/, '');
-    const held = vocabulary.inside.get(word);
-    if (held?.size === 1) put('inside', i, i + 1, { column: [...held][0]!, text: t.text.replace(/['’]s?$/, '') }, t.capital ? 0.1 : 0.3);
+    const own = vocabulary.inside.get(word);
+    const held = own ?? vocabulary.inside.get(t.stem);
+    if (held?.size === 1) put('inside', i, i + 1, { column: [...held][0]!, text: own ? t.text.replace(/['’]s?$/, '') : t.stem }, t.capital ? 0.1 : own ? 0.3 : 0.35);
   });
 }
 

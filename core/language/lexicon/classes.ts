@@ -203,4 +203,4 @@ export const CLASSES: Readonly<Record<string, string>> = {
 export const FILLERS = "em teh hte adn please pls plz kindly thanks thank you could can would will you i we me us a an the then just now also too so well ok okay hi hello hey there maybe perhaps simply simple really quite actually basically somehow my our your their its his her it this that these those and but for of sorry i'd i'll i've i'm we'd we'll we've we're one more thing yet still currently any some all both like kind".split(' ');
 
 /** Words that carry little meaning and may be passed over at a small price inside a request. */
-export const LIGHT = 'of in to for from with at on by is are was were be been being has have had do does did it they them there here which that who whom as into so such own how whose came come through via ones row rows column columns table sheet list file got out am being'.split(' ');
+export const LIGHT = 'of in to for from with at on by is are was were be been being has have had do does did it they them there which that who whom as into so such own how whose came come through via ones row rows column columns table sheet list file got out am being'.split(' ');

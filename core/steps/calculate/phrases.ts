@@ -289,6 +289,10 @@ export const phrases = [
   rule('rider', 'in|as a|the? percent|percentage|% of what|the? we|it|they? $col:c', ({ c }) => onLast(`percent of ${c}`, (plan) => { const r = ratioOf(plan.as); return r && keyOf(r.right) === keyOf(column(c)) ? (isPercent(plan.as) ? plan : { ...plan, as: percent(plan.as) }) : null; }), 0),
   rule('rider', 'only? $col:a $rows|$guess? counts|count ,|and|but? not $cols:b', ({ a, b }) => onLast(`counts ${a}`, (plan) => { const used = columnsOf(plan.as); return used.includes(a) && !b.some((n: string) => used.includes(n)) ? plan : null; }), 0),
   rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
+  // 'where parts are blank count them as nothing': in what was calculated, not in the column
+  rule('rider', '$gap:c ,? take|treat|count|read|consider|regard|see|use|assume it|that|them|this? as|is|for? $nought', ({ c }) => onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.5),
+  rule('clause', '$figure:f (shown|put|written)? next|beside|behind|with to? every|each|all? $rows|$noun of|with|by|for the? same $col:by', ({ f, by }, x: Context) => (f.kind === 'total' && groupable(by, x) ? add({ ...f, by: [by] }) : null), -0.4),
+  rule('rider', '$pct:p instead|rather|please?', ({ p }) => onLast(`percent ${p}`, (plan) => otherPercent(plan, p)), 0.3),
   // 'companies stay as they are': there the column itself
   rule('rider', 'but|and? the? $rset:c stay|stays|remain|remains|are|is left? as|unchanged they|it|are|is? are|is|before?', ({ c }) => onLast(`unless ${keyOf(c)}`, (plan) => { const [own, ...more] = [...new Set(columnsOf(plan.as))]; return own !== undefined && more.length === 0 && !isSpan(plan.as) && plan.as.kind !== 'choose' ? { ...plan, as: cases([{ when: c, then: column(own) }], plan.as) } : null; }), -0.3),
   rule('rider', 'in|as $unit:u', ({ u }) => onLast(`unit ${u}`, (plan) => inUnit(plan, u)), 0.05),
@@ -456,6 +460,20 @@ const toMultiple = (names: readonly string[], n: number): Act | null =>
 
 /** Minutes later than planned: blank where one of the times is. */
 const isLate = (e: Expression): boolean => (e.kind === 'round' ? isLate(e.of) : e.kind === 'op' && (e.left.kind === 'clock' || isLate(e.left)));
+
+/** The one percentage of a formula, another one. */
+function otherPercent(plan: CalculatePlan, p: number): CalculatePlan | null {
+  let found = 0;
+  const change = (e: Expression): Expression => {
+    if (e.kind === 'op' && e.op === '/' && e.left.kind === 'number' && e.right.kind === 'number' && e.right.value === 100) {
+      found++;
+      return op('/', number(p), number(100));
+    }
+    return e.kind === 'op' ? op(e.op, change(e.left), change(e.right)) : e.kind === 'round' ? { ...e, of: change(e.of) } : e;
+  };
+  const as = change(plan.as);
+  return found === 1 ? { ...plan, as } : null;
+}
 
 const isSpan = (e: Expression): boolean => (e.kind === 'round' ? isSpan(e.of) : e.kind === 'span' || e.kind === 'lapse');
 

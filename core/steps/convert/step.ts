@@ -1,10 +1,11 @@
 import Joi from 'joi';
 import { BLANK, MISFIT, VALUE, numberChunk, type ColumnHead, type ColumnType } from '../../table/column';
-import { columnOf } from '../../table/table';
 import { chunkTexts } from '../../values/cell';
 import { readDate, readDayCount, readUnixTime } from '../../values/date';
 import { readAmount } from '../../values/number';
-import { readMeasure, unitSort } from '../../values/units';
+import { unitInName } from '../../formula/dimensions';
+import { columnOf } from '../../table/table';
+import { readMeasure, unitName, unitSort } from '../../values/units';
 import { readYesNo } from '../../values/yesno';
 import { folded } from '../../values/fold';
 import { mixedUnit, type CheckedHead } from '../../formula/check';
@@ -125,6 +126,8 @@ export const convert: StepDefinition<ConvertPlan> = {
   reads: (plan) => plan.columns,
   check(plan, head) {
     if (plan.unit && unitSort(plan.unit) === null) return [{ text: `“${plan.unit}” is not a unit that can be converted.` }];
+    const bare = plan.unit === undefined ? [] : plan.columns.filter((name) => columnOf(head, name).type !== 'text' && unitName(unitInName(name) ?? '') !== unitName(plan.unit!));
+    if (bare.length) return bare.map((name) => ({ text: `“${name}” holds bare numbers${unitInName(name) ? ` in ${unitInName(name)}` : ', and nothing says in which unit they are'}. To convert them, calculate: for example, ‹${name}› times 1000.`, column: name }));
     if (plan.unit || (plan.to !== 'decimal' && plan.to !== 'whole')) return [];
     // '1.2 kg' and '950 g' as bare numbers would look alike.
     return plan.columns.flatMap((name) => { const unit = mixedUnit(head, name); return unit === null ? [] : [{ text: `“${name}” is written in several units. Say which one it should be in, for example: Turn ‹${name}› into numbers in "${unit}".`, column: name }]; });

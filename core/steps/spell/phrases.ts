@@ -36,6 +36,8 @@ export const phrases = [
   rule('clause', 'use|write|spell|put $spellings:s', ({ s }) => act(null, s), 0.2),
   rule('clause', 'there ~be|~should be? really|only|just? just|only? $num:k of them|those ,|:|;|- $spellings:s', ({ k, s }) => (k === s.length ? act(null, s) : null), 0),
   rule('clause', 'there ~be|~should only|just|really? be? only|just? $num:k $cols:c ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? act(c, s) : null), 0),
+  rule('clause', "it|they|these|those 's|is|are only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => act(null, s), 0),
+  rule('clause', "it's|they're only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => act(null, s), 0),
   rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => act(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
   rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),
