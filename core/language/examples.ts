@@ -12,6 +12,7 @@ L-205,2025-05-17,Ines Vale,3 - Heath,Heather,,4,,"12,50 EUR",Orrin Deli,,accepte
 export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['split hive site at the dash into Hive and Site', 'Split ‹Hive site› at "-" into ‹Hive› and ‹Site›.'],
   ['cut the beekeeper at the first space: First name, Last name', 'Split ‹Beekeeper› at the first " " into ‹First name› and ‹Last name›.'],
+  ['sort by status in the order rejected, on hold, accepted', 'Sort by ‹Status› in the order "rejected" then "on hold" then "accepted".'],
   ['make a row for each buyer, cut at the &', 'Make a row for each piece of ‹Buyer› cut at "&".'],
   ['put kg and hives below each other, the names in Measure and the values in Amount', 'Make a row for each of ‹Kg› and ‹Hives›, its name in ‹Measure› and its value in ‹Amount›.'],
   ['every lot must have a buyer before the table is handed off', 'Check before any hand-off that ‹Buyer› is filled.'],

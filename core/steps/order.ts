@@ -5,17 +5,20 @@ import { datesOf, amountsOf } from '../formula/vector';
 import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../formula/check';
 import { readMeasure } from '../values/units';
 import { readTexts } from '../formula/vector';
-import { columnName, field, oneOf, record } from '../language/exact';
+import { between, columnName, field, list, oneOf, optional, quoted, record } from '../language/exact';
 import { cellText } from '../values/cell';
+import { folded } from '../values/fold';
 
 /** One key to order rows by. Blanks and what does not fit come last either way. */
 export interface SortKey {
   readonly column: string;
   readonly down: boolean;
+  /** The values in an order of their own, the first first; what is not among them comes behind, before blanks. */
+  readonly order?: readonly string[];
 }
 
-export const sortKeySchema = Joi.object({ column: Joi.string().required(), down: Joi.boolean().required() });
-export const sortKey = record<SortKey>({}, field('column', columnName), field('down', oneOf([[false, ''], [true, ' from high to low']])));
+export const sortKeySchema = Joi.object({ column: Joi.string().required(), down: Joi.boolean().required(), order: Joi.array().items(Joi.string()).min(2).max(1000).unique() });
+export const sortKey = record<SortKey>({}, field('column', columnName), field('down', oneOf([[false, ''], [true, ' from high to low']])), optional('order', between(' in the order ', list(quoted, 2, ' then ', ' then '), '')));
 
 /** Compares texts as people order them: capitals and accents aside, numbers inside by size. */
 const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
@@ -31,6 +34,7 @@ export async function ranks(table: Table, head: CheckedHead, key: SortKey): Prom
   const column = columnOf(table, key.column);
   const sign = key.down ? -1 : 1;
   const glance = head.glances?.get(key.column);
+  if (key.order) return inGivenOrder(table, key, key.order);
   const mode: 'number' | 'date' | 'text' =
     column.type !== 'text' ? (isDate(column.type) ? 'date' : 'number')
     : glance && readsAsNumber(head, key.column) ? 'number'
@@ -62,6 +66,20 @@ export async function ranks(table: Table, head: CheckedHead, key: SortKey): Prom
     rankOf[codes.get(text)!] = sign * rank;
   });
   for (let p = 0; p < out.length; p++) if (out[p] !== Infinity) out[p] = rankOf[out[p]!]!;
+  return out;
+}
+
+/** A rank for every position by the place of its text in a list, capitals and outer spaces aside. */
+async function inGivenOrder(table: Table, key: SortKey, order: readonly string[]): Promise<Float64Array> {
+  const out = new Float64Array(table.size).fill(Infinity);
+  const places = new Map(order.map((text, i) => [folded(text), i]));
+  const { type } = columnOf(table, key.column);
+  await eachChunk(table, [key.column], ([chunk], _ord, from, length) => {
+    for (let i = 0; i < length; i++) {
+      const text = cellText(chunk!, i, type);
+      if (text.trim() !== '') out[from + i] = (key.down ? -1 : 1) * (places.get(folded(text)) ?? (key.down ? -1 : order.length));
+    }
+  });
   return out;
 }
 

@@ -128,7 +128,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
   fc.record({ step: step('spread'), column: columnName, at: filledText }),
   fc.record({ step: step('stack'), columns: fc.uniqueArray(columnName, { minLength: 2, maxLength: 4 }), names: columnName, values: columnName }),
   fc.record({ step: step('pick'), columns: columnNames }),
-  fc.record({ step: step('sort'), by: fc.array(fc.record({ column: columnName, down: fc.boolean() }), { minLength: 1, maxLength: 3 }) }),
+  fc.record({ step: step('sort'), by: fc.array(fc.record({ column: columnName, down: fc.boolean(), order: fc.uniqueArray(filledText, { minLength: 2, maxLength: 3 }) }, { requiredKeys: ['column', 'down'] }), { minLength: 1, maxLength: 3 }) }),
   fc.record(
     {
       step: step('take'),

@@ -31,7 +31,22 @@ const sortBy = (by: readonly SortKey[]): Act => ({
 const andBy = (name: string, down: boolean): Act =>
   amend(`sort and ${name} ${down}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === name) ? { ...plan, by: [...plan.by, { column: name, down }] } : null));
 
+interface Value { readonly column: string; readonly text: string }
+
+/** The values of a column in an order of their own. */
+const inOrder = (name: string, list: readonly Value[]): SortKey | null => (list.length > 1 && list.every((v) => v.column === name) ? { column: name, down: false, order: list.map((v) => v.text) } : null);
+
 export const phrases = [
+  rule('sortkey', '$col:c in the? order|sequence :|of? $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, -0.2),
+  rule('sortkey', '$col:c :|, $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),
+  rule('sortkey', '$col:c ~open $values:v ~close', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),
+  rule('inThisOrder', ',|;|.|:|-|–? that|this|which is|means|meaning :|,?', () => true, 0),
+  rule('inThisOrder', ',|;|.|:|-|–? namely|meaning|first|order|i.e|ie :|,?', () => true, 0),
+  rule('inThisOrder', ',|;|.|:|-|–? in the|this order|sequence :|,?', () => true, 0),
+  rule('rider', '$inThisOrder $values:v (in that|this order)? (at|on top first)?', ({ v }) => amend(`sort order ${JSON.stringify(v)}`, (plan) => {
+    const key = plan.step === 'sort' ? inOrder(v[0].column, v) : null;
+    return plan.step === 'sort' && key && plan.by.some((k) => k.column === key.column) ? { ...plan, by: plan.by.map((k) => (k.column === key.column ? key : k)) } : null;
+  }), -0.3),
   rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
   rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }) => [{ column: c, down: false }], 0),
