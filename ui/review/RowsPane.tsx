@@ -106,11 +106,11 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
       <Box component="form" onSubmit={(e) => { e.preventDefault(); narrowTo(words.trim()); }} sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 1.5, py: 0.25, borderBottom: `1px solid ${RULE}`, fontSize: 12.5, color: FAINT }}>
         <input ref={narrowBox} aria-label="Narrow the rows down, in words" placeholder="only those …  (from Upper Teal, above 30 kg)" value={words} onChange={(e) => setWords(e.target.value)} onKeyDown={(e) => { if (e.key === 'Escape') { e.stopPropagation(); setWords(''); narrowTo(''); } }} style={{ font: 'inherit', color: INK, border: 0, borderBottom: `1px solid ${RULE}`, background: 'none', width: only ? 210 : 300, flexShrink: 0, padding: '1px 0', outlineOffset: 2 }} />
         {only && !found.isError && <>
-          <span style={{ fontFamily: READING, fontSize: 13.5, color: ACCENTS.pending.color, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} title={columnWords(only.sentence)}>{columnWords(only.sentence)}</span>
+          <span style={{ fontFamily: READING, fontSize: 13.5, color: ACCENTS.pending.color, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} title={columnWords(only.sentence)}>{columnWords(only.sentence).replace(/^Keep rows /, '').replace(/\.$/, '')}</span>
           <span style={{ marginLeft: 'auto' }} />
-          {onLookAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onLookAll(only.positions, 'right')}>These {figure(only.positions.length)} are right</Button>}
-          {onHoldAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onHoldAll(only.positions)}>Hold these</Button>}
-          <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} onClick={() => { setWords(''); narrowTo(''); }}>All rows again</Button>
+          {onLookAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onLookAll(only.positions, 'right')}>{figure(only.positions.length)} right</Button>}
+          {onHoldAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onHoldAll(only.positions)}>Hold {figure(only.positions.length)}</Button>}
+          <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} onClick={() => { setWords(''); narrowTo(''); }}>All rows</Button>
         </>}
       </Box>
       {found.isError && <Alert severity="warning" sx={{ py: 0 }}>{found.error.message}</Alert>}
