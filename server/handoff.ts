@@ -97,8 +97,9 @@ async function origins(entries: readonly EntryRow[], table: Table, fileName: str
 export async function handOff(order: DatabaseOrder): Promise<{ rows: number; columns: readonly { name: string; type: string }[] }> {
   // Kulfi's own tables lie in 'public': a table of the same name must not take their place.
   if (order.connection === null && /^(?:public|drizzle|information_schema|pg_.*)$/.test(order.schema)) throw new Told(`In Kulfi's own database the schema “${order.schema}” is taken. Use another one, such as handoff.`, 422, 'schema');
-  await letOut(order.workspaceId, order.tableId);
-  const { table, entries: own } = await tableNow(order.workspaceId, order.tableId);
+  const now = await tableNow(order.workspaceId, order.tableId);
+  await letOut(now);
+  const { table, entries: own } = now;
   const { fileName } = await sourceOf(order.tableId);
   const [types, from] = await Promise.all([sqlTypes(table), origins(own, table, fileName)]);
   const names: string[] = [];

@@ -3,6 +3,7 @@ import type { CellValue } from '../core/values/cell';
 import { checkPlan, definitionOf, sayPlan, type Plan } from '../core/steps/registry';
 import { ABSENT, firstRows, headWithGlances, provePlan, tryPlan, type KindCount, type Report } from '../core/steps/run';
 import { CHUNK_ROWS } from '../core/table/column';
+import { sourceSize } from '../core/table/grown';
 import type { CheckedHead } from '../core/formula/check';
 import type { Table } from '../core/table/table';
 import { balance } from '../core/review/balance';
@@ -64,11 +65,7 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
     const concerned = (row: CellValue[]): CellValue[] => (places.length ? places.map((k) => row[k]!) : row);
     const chosen = mostDifferent(looked.map((_, i) => ({ before: concerned(allOld[i]!), after: concerned(allNow[i]!) })), EXAMPLES);
     const [positions, old, now] = [chosen.map((i) => looked[i]!), chosen.map((i) => allOld[i]!), chosen.map((i) => allNow[i]!)];
-    const added = await addedTo(positions, before, after, columns);
-    kinds.push({
-      ...kind,
-      examples: positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position), ...(added.has(position) ? { added: added.get(position)! } : {}) })),
-    });
+    kinds.push({ ...kind, examples: await proofRows(positions, old, now, before, after, columns, keeps) });
   }
   const changedNumbers = [...made];
   const touchesRows = report.rowsIn !== report.rowsOut;
@@ -86,12 +83,18 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   };
 }
 
+/** Rows as a proof shows them: their cells before and after, whether they leave, and the rows that were added to them. */
+async function proofRows(positions: readonly number[], old: readonly CellValue[][], now: readonly CellValue[][], before: Table, after: Table, columns: readonly string[], keeps: ReadonlySet<number> | null): Promise<ProofRow[]> {
+  const added = await addedTo(positions, before, after, columns);
+  return positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position), ...(added.has(position) ? { added: added.get(position)! } : {}) }));
+}
+
 /** The rows that a step added to some rows, by the positions of these. O(rows added). */
 async function addedTo(positions: readonly number[], before: Table, after: Table, columns: readonly string[]): Promise<Map<number, CellValue[][]>> {
   const out = new Map<number, CellValue[][]>();
   if (after.size === before.size || !after.origins) return out;
   const wanted = new Set(positions);
-  const first = after.size - after.origins.length;
+  const first = sourceSize(after);
   const found: number[] = [];
   for (let p = before.size; p < after.size && found.length < MOST_ADDED; p++) if (wanted.has(after.origins[p - first]!)) found.push(p);
   const cells = await cellsNamed(after, columns, found);
@@ -131,6 +134,5 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
   const columns = proof.columns.map((c) => c.name);
   const [old, now] = await Promise.all([cellsNamed(table, columns, positions), cellsNamed(tried, columns, positions)]);
   const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
-  const added = await addedTo(positions, table, tried, columns);
-  return positions.map((position, i) => ({ position, before: old[i]!, after: now[i]!, gone: keeps !== null && !keeps.has(position), ...(added.has(position) ? { added: added.get(position)! } : {}) }));
+  return proofRows(positions, old, now, table, tried, columns, keeps);
 }

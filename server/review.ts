@@ -8,6 +8,7 @@ import type { FilterPlan } from '../core/steps/filter/step';
 import type { CheckPlan } from '../core/steps/check/step';
 import { FAILS } from '../core/steps/check/step';
 import type { CorrectPlan } from '../core/steps/correct/step';
+import { checkedRows } from '../core/brief/record';
 import { sweepingPlan, withCorrection } from '../core/review/corrections';
 import { inOrder, type Reason } from '../core/review/queue';
 import { drawRows, rowsToDraw, statementOf } from '../core/review/sampling';
@@ -52,14 +53,12 @@ export async function checksNow(entries: readonly EntryRow[], states: ReadonlyMa
 }
 
 /** Refuses to let a table out while rows break a check that guards the hand-off. */
-export async function letOut(workspaceId: number, tableId: number): Promise<void> {
-  const { entries, states } = await currentStates(workspaceId);
-  const guards = entries.filter((e) => e.sourceId === tableId && e.plan.step === 'check' && e.plan.guards);
-  const found = await checksNow(guards, states);
+export async function letOut({ entries, stateId }: Pick<Awaited<ReturnType<typeof tableNow>>, 'entries' | 'stateId'>): Promise<void> {
+  const guards = entries.filter((e) => e.plan.step === 'check' && e.plan.guards);
+  const found = await checksNow(guards, new Map(guards.map((e) => [e.sourceId, stateId])));
   for (const entry of guards) {
-    const report = found.get(entry.key);
-    const breaking = report?.kinds.find((k) => k.key === FAILS)?.rows ?? 0;
-    if (report === null) throw new Told(`The hand-off waits for a check that cannot be looked at, because a column of it is not there any more: ${entry.sentence} Edit or drop it in the brief.`, 422, 'guarded');
+    const breaking = checkedRows(entry.sentence, found.get(entry.key) ?? null).fails;
+    if (breaking === null) throw new Told(`The hand-off waits for a check that cannot be looked at, because a column of it is not there any more: ${entry.sentence} Edit or drop it in the brief.`, 422, 'guarded');
     if (breaking > 0) throw new Told(`The hand-off waits for a check that ${breaking === 1 ? '1 row breaks' : `${breaking} rows break`}: ${entry.sentence} See them in the review.`, 422, 'guarded');
   }
 }
@@ -182,6 +181,9 @@ async function narrowed(words: string, stateId: number): Promise<{ sentence: str
   return { sentence: sayPlan({ step: 'filter', mode: 'keep', where }), fits };
 }
 
+/** What was meant, said back, with the rows that it left. */
+const together = (only: { readonly sentence: string } | null, positions: readonly number[]): Pick<ReviewRows, 'narrowed'> => (only ? { narrowed: { sentence: only.sentence, positions: positions.slice(0, MOST_TOGETHER) } } : {});
+
 /** A page of rows of the review: their cells before the sentence, after it, and what was said of them. */
 export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   const { entries, states } = await currentStates(order.workspaceId);
@@ -194,7 +196,7 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
     const own = looks.filter((l) => l.sampleId === sample.id);
     const only = await narrowed(order.narrow, states.get(sample.sourceId)!);
     const drawn = only ? sample.positions.filter((p) => only.fits[p] === 1) : sample.positions;
-    return { total: drawn.length, columns, rows: await rowsAt(null, table, columns, drawn.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p)), ...(only ? { narrowed: { sentence: only.sentence, positions: drawn.slice(0, MOST_TOGETHER) } } : {}) };
+    return { total: drawn.length, columns, rows: await rowsAt(null, table, columns, drawn.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p)), ...together(only, drawn) };
   }
   const entry = entries.find((e) => e.key === order.key);
   if (!entry) throw changed();
@@ -216,7 +218,7 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   const names = [...new Set([before.table.columns[0]?.name ?? '', ...definitionOf(entry.plan).reads(entry.plan), ...madeBy(outline)])].filter((n) => n !== '').slice(0, MOST_COLUMNS);
   const columns = names.length > 1 ? names : before.table.columns.slice(0, 6).map((c) => c.name);
   const own = looks.filter((l) => l.entryKey === entry.key && l.sampleId === null && l.kind === order.kind);
-  return { total: found.length, columns, rows: await rowsAt(isCheck ? null : before.table, isCheck ? now.table : after.table, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), now.table), ...(only ? { narrowed: { sentence: only.sentence, positions: found.slice(0, MOST_TOGETHER) } } : {}) };
+  return { total: found.length, columns, rows: await rowsAt(isCheck ? null : before.table, isCheck ? now.table : after.table, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), now.table), ...together(only, found) };
 }
 
 /** 1 for each position that was in one version and is not in the next. */

@@ -4,7 +4,7 @@ import { cellText, cellValue, type CellValue } from '../core/values/cell';
 import { folded } from '../core/values/fold';
 import { prepareCondition, YES } from '../core/formula/evaluate';
 import { orderedRows } from '../core/steps/order';
-import { originOf } from '../core/table/grown';
+import { originOf, sourceSize } from '../core/table/grown';
 import { eachChunk } from '../core/table/table';
 import { codeAt } from '../core/steps/codes';
 import { ABSENT } from '../core/steps/run';
@@ -50,7 +50,7 @@ async function viewRows(table: Table, { sort, filter }: ViewSettings, head: Awai
 export async function rowsOf(table: Table, from: number, count: number): Promise<RowWindow> {
   const total = rowCount(table);
   const positions = Array.from({ length: Math.max(0, Math.min(count, total - from)) }, (_, i) => positionAt(table, from + i));
-  const source = table.size - (table.origins?.length ?? 0);
+  const source = sourceSize(table);
   return { total, from, positions, lines: positions.map((p) => originOf(table, p, source)), cells: await cellsAt(table, positions) };
 }
 
@@ -136,7 +136,7 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
     before = after;
   }
   const list = (cells: Map<string, CellValue>) => [...cells].map(([column, value]) => ({ column, value }));
-  return { position, line: originOf(latest, position, latest.size - (latest.origins?.length ?? 0)), source: list(source), now: gone ? null : list(before), steps };
+  return { position, line: originOf(latest, position, sourceSize(latest)), source: list(source), now: gone ? null : list(before), steps };
 }
 
 /** How one row's value was worked out by a kept sentence, line by line; none for sentences that calculate nothing. */

@@ -2,6 +2,7 @@ import { isQuestion } from '../core/steps/questions';
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { ColumnType } from '../core/table/column';
+import { sourceSize } from '../core/table/grown';
 import type { Table } from '../core/table/table';
 import type { Glance } from '../core/profile/glance';
 import type { Plan } from '../core/steps/registry';
@@ -97,8 +98,8 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
         fileName: source.fileName,
         stateId: state.id,
         rows: state.table.rows?.length ?? state.table.size,
-        sourceRows: state.table.size - (state.table.origins?.length ?? 0),
-        addedRows: state.table.origins?.length ?? 0,
+        sourceRows: sourceSize(state.table),
+        addedRows: state.table.size - sourceSize(state.table),
         columns: state.table.columns.map((c) => columnView(c.name, c.type, head.glances?.get(c.name))),
         totals: state.totals,
         sourceTotals: first.totals,

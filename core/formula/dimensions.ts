@@ -1,5 +1,5 @@
-import { unitSort } from '../values/units';
-import { isCondition, parts, type Condition, type Expression } from './expression';
+import { convertUnit, unitSort } from '../values/units';
+import { isCondition, number, op, parts, type Condition, type Expression } from './expression';
 
 /** What a value measures, as powers of sorts of quantity: litres per kilo are { volume: 1, weight: -1 }. */
 type Dimension = Readonly<Record<string, number>>;
@@ -12,6 +12,13 @@ const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|w
 
 /** The unit a column's name ends with, or null: 'kg' of 'Gross kg', 'l' of 'Juice (l)'. */
 export const unitInName = (name: string): string | null => NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;
+
+/** An expression in one unit as one in another of the same sort, by a factor; null where there is none, or it is the same unit. */
+export function converted(e: Expression, from: string, to: string): Expression | null {
+  const factor = unitSort(from) === 'temperature' ? null : convertUnit(1, from, to);
+  if (factor === null || factor === 1) return null;
+  return factor < 1 ? op('/', e, number(Number((1 / factor).toPrecision(12)))) : op('*', e, number(factor));
+}
 
 const same = (a: Dimension, b: Dimension): boolean => [...new Set([...Object.keys(a), ...Object.keys(b)])].every((k) => (a[k] ?? 0) === (b[k] ?? 0));
 

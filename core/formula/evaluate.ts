@@ -3,7 +3,7 @@ import { groupsOf } from '../profile/groups';
 import { columnOf, eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
 import { DAY, MONTHS, WEEKDAYS, fiscalYear, isoWeek, readClock, readDate, spanBetween } from '../values/date';
-import { caseless, finder, initialsOf, insideOf, slotOf } from '../values/find';
+import { caseless, finder, initialsOf, insideOf, piecesOf, slotOf } from '../values/find';
 import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
@@ -98,7 +98,7 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
     case 'size':
       return countTexts(texts(e.of, f, c), (t) => (t === '' ? NaN : e.what === 'words' ? (t.match(/\S+/g) ?? []).length : Array.from(t).length));
     case 'pieces':
-      return countTexts(texts(e.of, f, c), (t) => t.split(e.mark).filter((piece) => piece.trim() !== '').length);
+      return countTexts(texts(e.of, f, c), (t) => piecesOf(t, e.mark).length);
     case 'padded':
       return mapTexts(texts(e.of, f, c), (t) => (t.trim() === '' ? '' : t.trim().padStart(e.length, e.fill)));
     case 'person':
@@ -171,7 +171,7 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
 }
 
 /** Minutes since midnight, of texts such as '18:00' and of dates with a time. */
-function minutes(e: Expression, f: Parameters<typeof texts>[1], c: Parameters<typeof texts>[2]): NumberVector {
+function minutes(e: Expression, f: Frame, c: Context): NumberVector {
   const of = isDate(typeOf(e, c.head).type) ? dates(e, f, c) : clock(texts(e, f, c));
   return combine(of, of, (a) => Math.floor((((a % DAY) + DAY) % DAY) / 60_000));
 }

@@ -207,7 +207,10 @@ export class Grammar {
     const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
     const skips = tokens.map((t) => skipCost(t, shouted));
     const seeds: Item[][] = tokens.map(() => []);
-    const phrases = this.phrases(tokens, closed).map((p) => (torn(p, mentions) ? { ...p, cost: p.cost + WEIGHTS.torn } : p));
+    // Where the full name of a column of several words begins, and where it ends: 'brought' is the beginning of ‹Brought in›.
+    const named = new Map<number, number>();
+    for (const m of mentions) if (m.cat === 'col' && m.cost < 0.05 && m.to > m.from + 1) named.set(m.from, Math.max(m.to, named.get(m.from) ?? 0));
+    const phrases = this.phrases(tokens, closed).map((p) => (p.to <= (named.get(p.from) ?? 0) ? { ...p, cost: p.cost + WEIGHTS.torn } : p));
     for (const item of [...mentions, ...phrases]) seeds[item.from]!.push(item);
     // A rule whose words do not all stand in the request cannot hold: it is not tried.
     const present = new Set(phrases.map((p) => p.cat));
@@ -273,9 +276,6 @@ export class Grammar {
     return { at: (from, cat) => cells[from]?.get(cat) ?? [], skips, exhausted: work > MOST_WORK, work };
   }
 }
-
-/** Is a phrase the full name of a column, or its beginning, where that is several words: the 'brought' of ‹Brought in›? */
-const torn = (phrase: Item, mentions: readonly Item[]): boolean => mentions.some((m) => m.cat === 'col' && m.cost < 0.05 && m.from === phrase.from && m.to > m.from + 1 && m.to >= phrase.to);
 
 /** The readings of a request's parts. */
 export interface Chart {

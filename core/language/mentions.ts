@@ -97,13 +97,12 @@ function collect(head: CheckedHead): Vocabulary {
   for (const column of head.columns) {
     if (column.type !== 'text' && column.type !== 'yesno') continue;
     const all = head.glances?.get(column.name)?.values ?? [];
-    const pieces = new Set(all.flatMap(([text]) => { const words = folded(text).split(/[^\p{L}\p{N}]+/u); return words.length > 2 ? words : []; }));
-    for (const [text] of all) {
+    const cut = all.map(([text]) => { const key = folded(text); return { text, key, words: key.split(/[^\p{L}\p{N}]+/u) }; });
+    const pieces = new Set(cut.flatMap(({ words }) => (words.length > 2 ? words : [])));
+    for (const { text, key, words } of cut) {
       if (left-- <= 0) break;
       if (text.length > 60 || !/\p{L}/u.test(text)) continue;
-      const key = folded(text);
-      const words = column.type === 'text' ? key.split(/[^\p{L}\p{N}]+/u) : [];
-      if (words.length > 1) for (const w of words) for (const form of new Set([w, stem(w)])) if (w.length > 2) (inside.get(form) ?? inside.set(form, new Set()).get(form)!).add(column.name);
+      if (column.type === 'text' && words.length > 1) for (const w of words) for (const form of new Set([w, stem(w)])) if (w.length > 2) (inside.get(form) ?? inside.set(form, new Set()).get(form)!).add(column.name);
       const list = values.get(key) ?? [];
       if (list.length === 0) values.set(key, list);
       if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
@@ -120,7 +119,7 @@ function collect(head: CheckedHead): Vocabulary {
 }
 
 /** Words of every sentence: 'is' is no short form of 'items'. */
-const SMALL_WORDS = new Set([...FILLERS, ...LIGHT]);
+export const SMALL_WORDS = new Set([...FILLERS, ...LIGHT]);
 
 type WordCost = readonly [number, MentionReason];
 const wordCosts = new Map<string, Map<string, WordCost>>();

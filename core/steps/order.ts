@@ -1,12 +1,12 @@
 import Joi from 'joi';
-import { VALUE, isDate, type ColumnType } from '../table/column';
+import { VALUE, isDate, textChunk, type ColumnType } from '../table/column';
 import { columnOf, eachChunk, positionAt, rowCount, type Table } from '../table/table';
 import { datesOf, amountsOf } from '../formula/vector';
 import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../formula/check';
 import { readMeasure } from '../values/units';
 import { readTexts } from '../formula/vector';
 import { between, columnName, field, list, oneOf, optional, quoted, record } from '../language/exact';
-import { cellText } from '../values/cell';
+import { cellText, chunkTexts } from '../values/cell';
 import { folded } from '../values/fold';
 
 /** One key to order rows by. Blanks and what does not fit come last either way. */
@@ -74,11 +74,10 @@ async function inGivenOrder(table: Table, key: SortKey, order: readonly string[]
   const out = new Float64Array(table.size).fill(Infinity);
   const places = new Map(order.map((text, i) => [folded(text), i]));
   const { type } = columnOf(table, key.column);
+  const rankOf = (text: string): number => (key.down ? -1 : 1) * (places.get(folded(text)) ?? (key.down ? -1 : order.length));
   await eachChunk(table, [key.column], ([chunk], _ord, from, length) => {
-    for (let i = 0; i < length; i++) {
-      const text = cellText(chunk!, i, type);
-      if (text.trim() !== '') out[from + i] = (key.down ? -1 : 1) * (places.get(folded(text)) ?? (key.down ? -1 : order.length));
-    }
+    const { values, state } = readTexts(chunk!.kind === 'text' ? chunk! : textChunk(chunkTexts(chunk!, type)), rankOf);
+    for (let i = 0; i < length; i++) if (state[i] === VALUE) out[from + i] = values[i]!;
   });
   return out;
 }

@@ -5,7 +5,7 @@ import { GlanceBuilder, glanceAt, type Glance } from '../profile/glance';
 import type { SpellingGroup } from '../match/spellings';
 import { mergeChunks } from './merge';
 import { definitionOf, type Plan } from './registry';
-import { gathered, grown, joined } from '../table/grown';
+import { gathered, grown, joined, sourceSize } from '../table/grown';
 import type { AnswerTable, CellWork, Kind, Outline, SelectWork, SiftWork, SpreadWork, Work } from './step';
 
 /** In a report's `codes`: a row that is not in the table; and the flag of a row on hold, over its kind. */
@@ -222,7 +222,7 @@ async function runSpread(work: SpreadWork, outline: Outline, table: Table, head:
     }
     options.onProgress?.(ord + 1, total);
   }
-  const first = table.size - (table.origins?.length ?? 0);
+  const first = sourceSize(table);
   const all = new Uint32Array(table.size - first + origins.length);
   if (table.origins) all.set(table.origins);
   all.set(origins, table.size - first);
@@ -340,7 +340,7 @@ function lazily(work: CellWork, outline: Outline, table: Table, head: CheckedHea
 /** The first rows of a table as a table of its own, for a first look at a large one. */
 export function firstRows(table: Table, size: number): Table {
   if (size >= table.size) return table;
-  const first = table.size - (table.origins?.length ?? 0);
+  const first = sourceSize(table);
   return { ...table, size, rows: table.rows ? table.rows.filter((p) => p < size) : null, ...(table.origins ? { origins: table.origins.subarray(0, Math.max(0, size - first)) } : {}) };
 }
 

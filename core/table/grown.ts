@@ -6,12 +6,12 @@ import type { Table } from './table';
  * alone has no cells of its own for them: it gives those of the rows they come from.
  */
 
-/** The first position that was added, or the size when none was. */
-const firstAdded = (table: Pick<Table, 'size' | 'origins'>): number => table.size - (table.origins?.length ?? 0);
+/** How many rows a table was brought in with: the first position that was added, or the size when none was. */
+export const sourceSize = (table: Pick<Table, 'size' | 'origins'>): number => table.size - (table.origins?.length ?? 0);
 
 /** The position, below `size`, that a row comes from: its own where it was there before. */
 export function originOf(table: Pick<Table, 'size' | 'origins'>, position: number, size: number): number {
-  const first = firstAdded(table);
+  const first = sourceSize(table);
   let p = position;
   while (p >= size && p >= first) p = table.origins![p - first]!;
   return p;

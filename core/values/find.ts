@@ -74,6 +74,9 @@ function shapePattern(shape: string): RegExp {
 
 const matches = (pattern: RegExp) => (text: string): string[] => [...text.matchAll(pattern)].map((m) => m[0].trim());
 
+/** The pieces of a text between marks, trimmed; empty ones are left out. */
+export const piecesOf = (text: string, mark: string): string[] => text.split(mark).map((piece) => piece.trim()).filter((piece) => piece !== '');
+
 /** The n-th piece of a text cut at a mark, trimmed; negative n from the end; '' where there are not so many. A space stands for any run of spaces. */
 export function slotOf(text: string, mark: string, n: number): string {
   const pieces = mark === ' ' ? text.trim().split(/\s+/) : text.split(mark);

@@ -110,12 +110,13 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
     : here?.pane === 'aside' ? { key: here.sentence.key, kind: here.kind, what: 'aside', sampleId: null }
     : null;
   const total = all.length;
+  const done = all.filter((i) => i.settled).length;
   return (
     <Box ref={root} tabIndex={-1} role="region" aria-label="Review" data-testid="review" onKeyDown={onKey} sx={{ outline: 'none', flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.5, borderBottom: `1px solid ${RULE}`, background: SHADE }}>
         <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17 }}>Review</Typography>
-        <Typography sx={{ fontSize: 12.5, color: FAINT }}>{view ? (total === 0 ? 'nothing wants a look' : `${all.filter((i) => i.settled).length} of ${total} settled`) : 'opening …'}</Typography>
-        <Box aria-hidden sx={{ width: 110, height: 4, background: RULE }}><Box sx={{ width: `${total ? (100 * all.filter((i) => i.settled).length) / total : 100}%`, height: 4, background: ACCENTS.kept.color }} /></Box>
+        <Typography sx={{ fontSize: 12.5, color: FAINT }}>{view ? (total === 0 ? 'nothing wants a look' : `${done} of ${total} settled`) : 'opening …'}</Typography>
+        <Box aria-hidden sx={{ width: 110, height: 4, background: RULE }}><Box sx={{ width: `${total ? (100 * done) / total : 100}%`, height: 4, background: ACCENTS.kept.color }} /></Box>
         {workspace.tables.length > 1 && <Box component="label" sx={{ fontSize: 12.5, display: 'flex', alignItems: 'center', gap: 0.5 }}><input type="checkbox" checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)} />all tables</Box>}
         <Box component="label" sx={{ ml: 'auto', fontSize: 12.5, color: FAINT, display: 'flex', alignItems: 'center', gap: 0.75 }}>
           looked at by
@@ -131,7 +132,7 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
               <InputBase value={sought} onChange={(e) => setSought(e.target.value)} onKeyDown={(e) => { if (e.key === 'Escape') { e.stopPropagation(); setSought(''); root.current?.focus(); } }} placeholder="find: column, kind, name, failing …" inputProps={{ 'aria-label': 'Find in what is to be looked at' }} sx={{ fontSize: 12.5, width: '100%', borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
             </Box>
           )}
-          <Group title={`To look at · ${open.length}${items.length < all.length ? ` of ${all.filter((i) => !i.settled).length}` : ''}`} />
+          <Group title={`To look at · ${open.length}${items.length < all.length ? ` of ${total - done}` : ''}`} />
           {view && open.length === 0 && items.length === all.length && <Box sx={{ px: 1.5, fontFamily: READING, fontSize: 14, color: ACCENTS.kept.color }}>{ACCENTS.kept.mark} Everything is settled.</Box>}
           {open.map((item) => <ItemLine key={item.id} item={item} here={here?.id === item.id} onChoose={() => setChosen(item.id)} />)}
           <Group title="Samples" />
@@ -156,9 +157,9 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
               version={version}
               wanted={wanted}
               onCard={(position) => onCard(here.tableId, position)}
-              {...(here.pane === 'item' && here.item.reason !== 'held' ? { onHold: (position: number) => onHolds(here.item.key, [{ kind: null, position, note: '' }]), onHoldAll: (all: readonly number[]) => onHolds(here.item.key, all.map((position) => ({ kind: null, position, note: '' }))) } : {})}
+              {...(here.pane === 'item' && here.item.reason !== 'held' ? { onHold: (position: number) => onHolds(here.item.key, [{ kind: null, position, note: '' }]), onHoldAll: (positions: readonly number[]) => onHolds(here.item.key, positions.map((position) => ({ kind: null, position, note: '' }))) } : {})}
               {...(here.pane === 'aside' ? { onPutBack: (position: number) => onHolds(here.sentence.key, [{ kind: null, position, note: 'put back' }]) } : { onPutRight: (position: number, column: string, now: string) => onPutRight(here.tableId, position, column, now) })}
-              {...(here.pane === 'aside' ? {} : { onLook: (position: number, verdict: Look['verdict'], note: string) => say([{ key: wanted.key, kind: wanted.kind, position, sampleId: wanted.sampleId, verdict, note }]), onLookAll: (all: readonly number[], verdict: Look['verdict']) => say(all.map((position) => ({ key: wanted.key, kind: wanted.kind, position, sampleId: wanted.sampleId, verdict, note: '' }))) })}
+              {...(here.pane === 'aside' ? {} : { onLook: (position: number, verdict: Look['verdict'], note: string) => say([{ key: wanted.key, kind: wanted.kind, position, sampleId: wanted.sampleId, verdict, note }]), onLookAll: (positions: readonly number[], verdict: Look['verdict']) => say(positions.map((position) => ({ key: wanted.key, kind: wanted.kind, position, sampleId: wanted.sampleId, verdict, note: '' }))) })}
             />
           )}
           {here?.pane === 'item' && here.item.kind === null && <Box sx={{ p: 2 }}>Edit or drop the check in the brief.</Box>}

@@ -96,6 +96,7 @@ export const againRules = [
   rule('clause', 'the? $cols:c too|also|likewise', ({ c }) => again(c), 0.5),
   rule('clause', 'also|too|likewise for|in|with|to the? $cols:c', ({ c }) => again(c), 0.3),
   rule('rider', '~makeIt to? $pct:p instead|rather?', ({ p }) => makePercent(p), 0),
+  rule('rider', '$pct:p instead|rather|please?', ({ p }) => makePercent(p), 0.3),
   rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
   rule('rider', '$num:n instead|rather', ({ n }) => makeNumber(n), 0.1),
   rule('rider', 'no|sorry|rather|actually|i ,? mean|meant|make $num:n', ({ n }) => makeNumber(n), 0.2),

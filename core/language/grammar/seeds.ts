@@ -8,11 +8,11 @@ import { readYesNo } from '../../values/yesno';
 import { finder } from '../../values/find';
 import { onlyDate } from './expressions';
 import { sampleOf } from './samples';
-import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
+import { columnMentions, SMALL_WORDS, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { typingDistance } from '../../match/typing';
 import type { Metric } from '../../metrics/glossary';
 import { METRIC_NAMES, tie } from '../../metrics/metrics';
-import { CLASSES, FILLERS, LIGHT } from '../lexicon/classes';
+import { CLASSES } from '../lexicon/classes';
 import { numberWord, stem, type Token } from '../words';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
@@ -113,7 +113,6 @@ function metrics(tokens: readonly Token[], { head }: Context, put: Put): void {
   });
 }
 
-const SMALL = new Set([...FILLERS, ...LIGHT]);
 const INSTEAD = [['instead', 'of'], ['rather', 'than'], ['and', 'not'], [',', 'not']];
 const BECOMES = CLASSES.becomes!.split('|').map((p) => p.match(/[\p{L}']+|[^\s\p{L}]/gu) ?? []);
 
@@ -126,7 +125,7 @@ function turned(tokens: readonly Token[], request: string, values: readonly Valu
   for (const v of values) {
     const said = cut(v.from, v.to), words = bagOf(said);
     if (!words.includes(' ') || v.cost > 0.2 || tokens[v.from]!.kind === 'quoted') continue;
-    for (const phrase of [...INSTEAD, ['not'], ['instead', 'of']]) {
+    for (const phrase of [...INSTEAD, ['not']]) {
       const then = v.from - phrase.length;
       if (then < 1 || !phrase.every((w, k) => tokens[then + k]!.lower === w)) continue;
       for (let from = Math.max(0, then - 6); from < then; from++) if (tokens[from]!.kind !== 'mark' && bagOf(cut(from, then)) === words && cut(from, then) !== said) put('example', from, v.to, { input: v.text, output: cut(from, then) }, 0);
@@ -318,7 +317,7 @@ function codesInside(tokens: readonly Token[], items: readonly Item[], context: 
 /** A word that stands inside the texts of only one column, and is nothing else: 'Ilse's batches', 'who used shino'. */
 function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { vocabulary }: Context, put: Put): void {
   tokens.forEach((t, i) => {
-    if (t.kind !== 'word' || t.lower.length < (t.capital && t.from > 0 ? 3 : 4) || SMALL.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
+    if (t.kind !== 'word' || t.lower.length < (t.capital && t.from > 0 ? 3 : 4) || SMALL_WORDS.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
     // 'To Eastholm' is more than somewhere in a route.
     if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
     const word = t.lower.replace(/['’]s?$/, '');

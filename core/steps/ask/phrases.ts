@@ -47,15 +47,22 @@ interface Question {
   readonly most?: number;
 }
 
+/** The mean of values of which each counts as much as a weight says; blank values have none. */
+const weightedMean = (value: Expression, weight: Expression): Expression =>
+  op('/', over('sum', op('*', value, weight)), over('sum', { kind: 'choose', cases: [{ when: { kind: 'empty', of: value }, then: number(0) }], otherwise: weight }));
+
 /** A group's part of the whole, as a percentage. */
 const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'total' ? op('*', op('/', e, { ...e, whole: true }), number(100)) : null);
 
 /** The group with the most rows. */
 const commonest = (name: string): Question => ({ figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
 
+/** What an answer is grouped by, with its name. */
+const groupOf = (as: Expression): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as });
+
 /** The plan of a question, its parts named. */
 function planOf(q: Question): AskPlan {
-  const by = q.by.map((as): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as }));
+  const by = q.by.map(groupOf);
   const figures = uniquely(q.figures, by.map((b) => b.name));
   return {
     step: 'ask', figures, by,
@@ -117,7 +124,7 @@ export const phrases = [
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
   rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) ? over('distinct', column(c)) : null), 0.3),
-  rule('qfig', '~average $col:c weighted|weighed by|with|on the? $col:w', ({ c, w }, x: Context) => { const [a, b] = [quantity(c, x), quantity(w, x)]; return a && b && op('/', over('sum', op('*', a, b)), over('sum', { kind: 'choose', cases: [{ when: { kind: 'empty', of: a }, then: number(0) }], otherwise: b })); }, -0.1),
+  rule('qfig', '~average $col:c weighted|weighed by|with|on the? $col:w', ({ c, w }, x: Context) => { const [a, b] = [quantity(c, x), quantity(w, x)]; return a && b && weightedMean(a, b); }, -0.1),
   rule('qfig', 'median and spread|deviation of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && [over('median', e), over('spread', e)]; }, 0),
   rule('qfig', '~spreadWord of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('spread', e); }, 0),
   rule('qfig', '~highest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('highest', e); }, 0.15),
@@ -325,7 +332,7 @@ export const phrases = [
 /** The values of a group as columns: one that was asked for already, or one more. */
 const acrossBy = (as: Expression): Act => onQuestion(`across ${keyOf(as)}`, (plan) => {
   const by = plan.by.filter((b) => keyOf(b.as) !== keyOf(as));
-  return plan.figures.length === 1 && by.length && !plan.across ? { ...plan, by, across: { name: as.kind === 'column' ? as.name : nameOf(as), as } } : null;
+  return plan.figures.length === 1 && by.length && !plan.across ? { ...plan, by, across: groupOf(as) } : null;
 });
 
 /** The mean instead of the sum. */
@@ -341,13 +348,12 @@ function weighed(plan: AskPlan, weight: string, x: Context): AskPlan | null {
   const [first, ...more] = plan.figures;
   const w = quantity(weight, x);
   if (!first || more.length || !w || first.as.kind !== 'total' || first.as.fn !== 'mean') return null;
-  const as = op('/', over('sum', op('*', first.as.of, w)), over('sum', { kind: 'choose', cases: [{ when: { kind: 'empty', of: first.as.of }, then: number(0) }], otherwise: w }));
-  return { ...plan, figures: [{ ...first, as }] };
+  return { ...plan, figures: [{ ...first, as: weightedMean(first.as.of, w) }] };
 }
 
 /** What was asked before, split by something else; said within one request, by that as well. */
 const regrouped = (list: readonly Expression[]): Act => {
-  const by = list.map((as) => ({ name: as.kind === 'column' ? as.name : nameOf(as), as }));
+  const by = list.map(groupOf);
   const anew = onQuestion(`by ${keyOf(list)}`, (plan) => ({ ...plan, by }));
   const too = onQuestion(`also by ${keyOf(list)}`, (plan) => (by.some((b) => plan.by.some((o) => keyOf(o.as) === keyOf(b.as))) || plan.order ? null : { ...plan, by: [...plan.by, ...by] }));
   return { key: anew.key, apply: (state) => (state.amends ? anew : too).apply(state) };

@@ -102,34 +102,37 @@ async function only(where: Condition, table: Table, head: CheckedHead): Promise<
 /** The answer to a question over a table. O(rows) for each figure. */
 async function answer(plan: AskPlan, given: Table, head: CheckedHead): Promise<AnswerTable> {
   const table = plan.where ? await only(plan.where, given, head) : given;
-  const { across, inAll, order: _order, most: _most, ...rest } = plan;
-  const grouped = across ? ordered(plan, acrossed(plan, await answerGroups({ ...rest, by: [...plan.by, across] }, table, head))) : ordered(plan, await answerGroups(plan, table, head));
-  if (!inAll) return grouped;
-  const whole = await answerGroups({ ...rest, by: across ? [across] : [] }, table, head);
-  const figures = across ? grouped.columns.slice(plan.by.length).map((name) => whole.rows.find((r) => folded(headed(r[0]!)) === folded(name))?.[1] ?? null) : whole.rows[0]!;
-  return { ...grouped, inAll: { cells: ['in all', ...plan.by.slice(1).map(() => null), ...figures], members: whole.members.reduce((a, b) => a + b, 0) } };
+  const { figures, by } = plan;
+  const across = plan.across ? [plan.across] : [];
+  const groups = await answerGroups({ figures, by: [...by, ...across] }, table, head);
+  const grouped = ordered(plan, plan.across ? acrossed(plan, groups) : groups);
+  if (!plan.inAll) return grouped;
+  const whole = await answerGroups({ figures, by: across }, table, head);
+  const cells = plan.across ? grouped.columns.slice(by.length).map((name) => whole.rows.find((r) => sameHead(r[0]!) === folded(name))?.[1] ?? null) : whole.rows[0]!;
+  return { ...grouped, inAll: { cells: ['in all', ...by.slice(1).map(() => null), ...cells], members: whole.members.reduce((a, b) => a + b, 0) } };
 }
 
 /** A value as the head of a column. */
 const headed = (v: CellValue): string => (v === null || v === '' ? 'blank' : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v));
 
+/** Texts that are taken for the same have one head, as they are one where groups are made. */
+const sameHead = (v: CellValue): string => folded(headed(v));
+
 /** An answer by groups with the values of its last group as columns. Where no row is, a count is zero and any other figure blank. */
 function acrossed(plan: AskPlan, long: AnswerTable): AnswerTable {
   const [k, across] = [plan.by.length, plan.across!];
   const heads: CellValue[] = [];
-  // Texts that are taken for the same are one, as they are where groups are made.
-  const same = (v: CellValue): string => folded(headed(v));
   const seen = new Set<string>();
-  for (const row of long.rows) if (!seen.has(same(row[k]!))) { seen.add(same(row[k]!)); heads.push(row[k]!); }
-  const places = new Map(heads.map((h, i) => [h, i] as const).sort((a, b) => inTime([across], [a[0]], [b[0]]) || a[1] - b[1]).map(([h], i) => [same(h), { at: i, head: headed(h) }]));
+  for (const row of long.rows) if (!seen.has(sameHead(row[k]!))) { seen.add(sameHead(row[k]!)); heads.push(row[k]!); }
+  const places = new Map(heads.map((h, i) => [h, i] as const).sort((a, b) => inTime([across], [a[0]], [b[0]]) || a[1] - b[1]).map(([h], i) => [sameHead(h), { at: i, head: headed(h) }]));
   const { as } = plan.figures[0]!;
   const none: CellValue = as.kind === 'total' && (as.fn === 'count' || as.fn === 'distinct') ? 0 : null;
   const rows = new Map<string, { cells: CellValue[]; members: number }>();
   long.rows.forEach((row, i) => {
-    const key = JSON.stringify(row.slice(0, k).map(same));
+    const key = JSON.stringify(row.slice(0, k).map(sameHead));
     let line = rows.get(key);
     if (!line) rows.set(key, (line = { cells: [...row.slice(0, k), ...heads.map(() => none)], members: 0 }));
-    line.cells[k + places.get(same(row[k]!))!.at] = row[k + 1]!;
+    line.cells[k + places.get(sameHead(row[k]!))!.at] = row[k + 1]!;
     line.members += long.members[i]!;
   });
   const all = [...rows.values()];

@@ -1,8 +1,8 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { fit } from '../../metrics/metrics';
 import { findColumn } from '../../table/table';
-import { unitInName } from '../../formula/dimensions';
-import { convertUnit, unitSort } from '../../values/units';
+import { converted, unitInName } from '../../formula/dimensions';
+import { unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
@@ -292,7 +292,6 @@ export const phrases = [
   // 'where parts are blank count them as nothing': in what was calculated, not in the column
   rule('rider', '$gap:c ,? take|treat|count|read|consider|regard|see|use|assume it|that|them|this? as|is|for? $nought', ({ c }) => onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.5),
   rule('clause', '$figure:f (shown|put|written)? next|beside|behind|with to? every|each|all? $rows|$noun of|with|by|for the? same $col:by', ({ f, by }, x: Context) => (f.kind === 'total' && groupable(by, x) ? add({ ...f, by: [by] }) : null), -0.4),
-  rule('rider', '$pct:p instead|rather|please?', ({ p }) => onLast(`percent ${p}`, (plan) => otherPercent(plan, p)), 0.3),
   // 'companies stay as they are': there the column itself
   rule('rider', 'but|and? the? $rset:c stay|stays|remain|remains|are|is left? as|unchanged they|it|are|is? are|is|before?', ({ c }) => onLast(`unless ${keyOf(c)}`, (plan) => { const [own, ...more] = [...new Set(columnsOf(plan.as))]; return own !== undefined && more.length === 0 && !isSpan(plan.as) && plan.as.kind !== 'choose' ? { ...plan, as: cases([{ when: c, then: column(own) }], plan.as) } : null; }), -0.3),
   rule('rider', 'in|as $unit:u', ({ u }) => onLast(`unit ${u}`, (plan) => inUnit(plan, u)), 0.05),
@@ -428,11 +427,9 @@ function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
 
 /** A formula over the one column whose name tells a unit of this sort, in another such unit: kilos per piece in grams. */
 function columnsIn(e: Expression, unit: string): Expression | null {
-  const own = [...new Set(columnsOf(e))].flatMap((name) => { const u = unitInName(name); return u && unitSort(u) === unitSort(unit) && unitSort(u) !== 'temperature' ? [u] : []; });
+  const own = [...new Set(columnsOf(e))].flatMap((name) => { const u = unitInName(name); return u && unitSort(u) === unitSort(unit) ? [u] : []; });
   const top = (n: Expression): readonly string[] => (n.kind === 'op' && n.op === '/' ? top(n.left) : n.kind === 'op' && n.op === '^' ? [] : columnsOf(n));
-  const factor = own.length === 1 && top(e).some((name) => unitInName(name) === own[0]) ? convertUnit(1, own[0]!, unit) : null;
-  if (factor === null || factor === 1) return null;
-  return factor < 1 ? op('/', e, number(Number((1 / factor).toPrecision(12)))) : op('*', e, number(factor));
+  return own.length === 1 && top(e).some((name) => unitInName(name) === own[0]) ? converted(e, own[0]!, unit) : null;
 }
 
 /** A running figure along another order: the rows are put in it first. */
@@ -460,20 +457,6 @@ const toMultiple = (names: readonly string[], n: number): Act | null =>
 
 /** Minutes later than planned: blank where one of the times is. */
 const isLate = (e: Expression): boolean => (e.kind === 'round' ? isLate(e.of) : e.kind === 'op' && (e.left.kind === 'clock' || isLate(e.left)));
-
-/** The one percentage of a formula, another one. */
-function otherPercent(plan: CalculatePlan, p: number): CalculatePlan | null {
-  let found = 0;
-  const change = (e: Expression): Expression => {
-    if (e.kind === 'op' && e.op === '/' && e.left.kind === 'number' && e.right.kind === 'number' && e.right.value === 100) {
-      found++;
-      return op('/', number(p), number(100));
-    }
-    return e.kind === 'op' ? op(e.op, change(e.left), change(e.right)) : e.kind === 'round' ? { ...e, of: change(e.of) } : e;
-  };
-  const as = change(plan.as);
-  return found === 1 ? { ...plan, as } : null;
-}
 
 const isSpan = (e: Expression): boolean => (e.kind === 'round' ? isSpan(e.of) : e.kind === 'span' || e.kind === 'lapse');
 

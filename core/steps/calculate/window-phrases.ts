@@ -4,8 +4,7 @@ import type { Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { add } from './adding';
 import { onlyDate, quantity as q } from '../../language/grammar/expressions';
-import { unitInName } from '../../formula/dimensions';
-import { convertUnit, unitSort } from '../../values/units';
+import { converted, unitInName } from '../../formula/dimensions';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 
@@ -52,9 +51,7 @@ function weighted(value: string, weight: string, x: Context): Expression | null 
 /** A column whose name ends with a unit, converted into another unit of the same sort. */
 function inUnit(name: string, unit: string, x: Context): Expression | null {
   const own = unitInName(name), e = q(name, x);
-  const factor = own && unitSort(own) === unitSort(unit) && unitSort(own) !== 'temperature' ? convertUnit(1, own, unit) : null;
-  if (!e || factor === null || factor === 1) return null;
-  return factor < 1 ? op('/', e, number(Number((1 / factor).toPrecision(12)))) : op('*', e, number(factor));
+  return e && own ? converted(e, own, unit) : null;
 }
 
 export const windowPhrases = [

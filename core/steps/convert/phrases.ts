@@ -18,11 +18,11 @@ const meaning = (texts: readonly string[], as: string): Act =>
 const inOrder = (order: NonNullable<ConvertPlan['order']>): Act => rider(`order ${order}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order } : null));
 
 /** 'And 0 where there is none': blanks of what was converted are filled. */
-const zeroFor = (n: number): Act => ({
-  key: `convert none ${n}`,
+const blanksAs = (text: string, to?: ConvertPlan['to']): Act => ({
+  key: `convert none ${text}`,
   apply(state) {
     const last = state.plans.at(-1);
-    return last?.step === 'convert' ? withPlan(state, { step: 'fill', columns: last.columns, with: { kind: 'value', text: String(n) } }, last.columns) : null;
+    return last?.step === 'convert' && (to === undefined || last.to === to) ? withPlan(state, { step: 'fill', columns: last.columns, with: { kind: 'value', text } }, last.columns) : null;
   },
 });
 
@@ -48,15 +48,8 @@ const roundThem = (places: number): Act => ({
 /** 'X or nothing' made yes or no: what is blank says no. */
 const yesElseNo = (columns: readonly string[]): Act => ({
   key: `convert yes else no ${columns.join()}`,
-  apply: (state) => withPlan(withPlan(state, { step: 'convert', columns, to: 'yesno' }, columns), { step: 'fill', columns, with: { kind: 'value', text: 'no' } }, columns),
+  apply: (state) => blanksAs('no').apply(withPlan(state, { step: 'convert', columns, to: 'yesno' }, columns)),
 });
-const noForBlank: Act = {
-  key: 'convert blank is no',
-  apply(state) {
-    const last = state.plans.at(-1);
-    return last?.step === 'convert' && last.to === 'yesno' ? withPlan(state, { step: 'fill', columns: last.columns, with: { kind: 'value', text: 'no' } }, last.columns) : null;
-  },
-};
 
 export const phrases = [
   rule('clause', '~make $cols:c ~into? ~number', ({ c }) => act(c, 'decimal'), 0),
@@ -141,7 +134,7 @@ export const phrases = [
   rule('clause', '$cols:c ~should say|read|be|show|hold|contain yes or|and|/ no instead|rather of|than $word:w or|and|/ nothing|blank|empty', ({ c, w }) => (readYesNo(w) === true ? yesElseNo(c) : null), -0.1),
   rule('clause', '$cols:c :|,|-|–? only|just? yes or|and|/ no only|exclusively', ({ c }) => act(c, 'yesno'), -0.4),
   rule('aside', 'make them|it|that|those so', () => nothing, 0),
-  rule('rider', 'and|, no ~if|for nothing|blank|empty|none', () => noForBlank, 0),
+  rule('rider', 'and|, no ~if|for nothing|blank|empty|none', () => blanksAs('no', 'yesno'), 0),
   rule('yeses', 'yes|y|true ,? $yesWord|$code|$word? ,|and? $allWays?', () => true, 0),
   rule('noes', 'no|n|false ,? $allWays?', () => true, 0),
   rule('noes', '$allWays', () => true, 0),
@@ -165,11 +158,11 @@ export const phrases = [
   rule('rider', '~blankWord ~if ~be? $sought:t', ({ t }) => meaning(t, ''), 0.05),
   rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|take|enter it? $num:n', ({ t, n }) => meaning(t, String(n)), 0),
   rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|leave it? ~blankWord', ({ t }) => meaning(t, ''), 0),
-  rule('rider', 'an? ~blankWord ones|cells|ones? is|are|means|counts|count|mean|= as|for? $num:n', ({ n }) => zeroFor(n), 0),
+  rule('rider', 'an? ~blankWord ones|cells|ones? is|are|means|counts|count|mean|= as|for? $num:n', ({ n }) => blanksAs(String(n)), 0),
   rule('clause', '$cols:c all|everything|always|both|each in|into $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('rider', 'just|only the number|numbers|figure|figures', () => rider('number', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'the? comma|commas ~be|stands|means|as a|the|for? decimal sign|mark|point|comma|separator', () => rider('comma', (plan) => (numeric(plan) ? plan : null)), 0),
-  rule('rider', 'put|write|use|make|set? $num:n ~if there is|are none|nothing', ({ n }) => zeroFor(n), 0.05),
+  rule('rider', 'put|write|use|make|set? $num:n ~if there is|are none|nothing', ({ n }) => blanksAs(String(n)), 0.05),
   rule('rider', 'with the? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('rider', 'an? lone|single|bare|plain? $mark:m ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', ({ m }) => (m === '-' || m === '?' || m === '/' ? meaning([m], '') : null), 0.05),
   rule('rider', 'an? dash|hyphen|minus ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', () => meaning(['-'], ''), 0),

@@ -19,10 +19,10 @@ const spread = (column: string, at: string | null, x: Context): Act | null => (a
 const told: Act = amend('spread as told', (plan) => (plan.step === 'spread' ? plan : null));
 
 export const phrases = [
-  rule('ownRow', 'one|a|an|its|their own? separate|own|single|new|extra|different? row|rows|line|lines|record for|per|to|with each|every|single|one? of? the|its|their?', () => true, 0),
+  rule('ownLine', 'one|a|an|its|their own? separate|own|single|new|extra|different? row|rows|line|lines|record', () => true, 0),
+  rule('ownRow', '$ownLine for|per|to|with each|every|single|one? of? the|its|their?', () => true, 0),
   rule('ownRow', 'a? row|line|record for|per each|every|one? of? the|its|their?', () => true, 0.02),
   rule('ownRow', 'separate|single|different|own|new|several rows|lines|records for|of|per each|every? of? the|its|their?', () => true, 0.02),
-  rule('ownLine', 'one|a|an|its|their own? separate|own|single|new|extra|different? row|rows|line|lines|record', () => true, 0),
   rule('rowsToo', ',? $ownLine each', () => true, 0),
   rule('rowsToo', ',? $ownLine for|per each|every|one', () => true, 0),
   rule('clause', '~make|give|put|write|show|have ~each $col:c on|in|into|to? $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),

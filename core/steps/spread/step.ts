@@ -3,6 +3,7 @@ import { columnName, field, quoted, record } from '../../language/exact';
 import { columnOf } from '../../table/table';
 import { textChunk } from '../../table/column';
 import { chunkTexts } from '../../values/cell';
+import { piecesOf } from '../../values/find';
 import { headOf, sameColumns, type Kind, type StepDefinition } from '../step';
 
 /** A row for each piece of a text: 'acacia; linden' becomes two rows that are the same in all other columns. */
@@ -23,9 +24,6 @@ const KINDS: readonly Kind[] = [
 
 /** Most rows that one row may become. */
 const MOST_PIECES = 10_000;
-
-/** The pieces of a text between marks, trimmed; empty ones are left out. */
-export const piecesOf = (text: string, at: string): string[] => text.split(at).map((p) => p.trim()).filter((p) => p !== '').slice(0, MOST_PIECES);
 
 const kindOf = (n: number): number => (n <= 3 ? n : n <= 20 ? 4 : 5);
 
@@ -48,7 +46,7 @@ export const spread: StepDefinition<SpreadPlan> = {
       const known = new Map<string, readonly string[]>();
       chunkTexts(chunk!, 'text').forEach((text, i) => {
         let pieces = known.get(text);
-        if (!pieces) known.set(text, (pieces = piecesOf(text, plan.at)));
+        if (!pieces) known.set(text, (pieces = piecesOf(text, plan.at).slice(0, MOST_PIECES)));
         counts[i] = Math.max(1, pieces.length);
         kinds[i] = text.trim() === '' ? 0 : Math.max(1, kindOf(pieces.length));
         // A cell of marks alone has no piece: it stays as it is.

@@ -16,11 +16,12 @@ const TABLES = new Set(['csv', 'raw-csv', 'json', 'ndjson', 'markdown', 'html', 
 /** Takes a table away: csv, raw-csv, json, ndjson, markdown, html, xlsx, record (Markdown; also as a page or as data), brief (text), or the source file as it came. */
 export const GET = route(async (_request, params) => {
   const workspaceId = idOf(params, 'id'), tableId = idOf(params, 'table');
-  const { table, entries } = await tableNow(workspaceId, tableId);
+  const now = await tableNow(workspaceId, tableId);
+  const { table, entries } = now;
   const once = async function* (text: string): AsyncGenerator<string> {
     yield text;
   };
-  if (TABLES.has(String(params.format))) await letOut(workspaceId, tableId);
+  if (TABLES.has(String(params.format))) await letOut(now);
   switch (params.format) {
     case 'csv':
     case 'raw-csv':
