@@ -30,7 +30,7 @@ const simple: Syntax<Expression> = choice<Expression>(
 const atom: Syntax<Expression> = choice(simple, inBrackets);
 
 const OPERATORS = [['+', ' plus '], ['-', ' minus '], ['*', ' times '], ['/', ' divided by '], ['^', ' to the power of ']] as const;
-const SPANS = [['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours'], ['working days', 'working days']] as const;
+const SPANS = [['days', 'whole days'], ['weeks', 'whole weeks'], ['months', 'whole months'], ['years', 'whole years'], ['hours', 'hours'], ['working days', 'whole working days']] as const;
 const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['week', 'week'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name'], ['hour', 'hour'], ['date', 'date'], ['time', 'time of day'], ['month in its year', 'month with its year'], ['quarter in its year', 'quarter with its year']] as const;
 const MATHS = [['absolute value', 'absolute value'], ['square root', 'square root'], ['natural logarithm', 'natural logarithm'], ['decimal logarithm', 'decimal logarithm']] as const;
 const START_MONTHS = MONTHS.map((name, i) => [i + 1, name] as const);
@@ -55,7 +55,7 @@ const core: Syntax<Expression> = choice<Expression>(
   mapped(record<Pick<Extract<Expression, { kind: 'total' }>, 'fn' | 'of'>>({}, 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over all rows together'), ({ fn, of }): Expression => ({ kind: 'total', fn, of, by: [], whole: true }), (e) => (e.kind === 'total' && e.whole ? { fn: e.fn, of: e.of } : null)),
   rowsCounted,
   expr('op', field('left', atom), field('op', oneOf(OPERATORS)), field('right', atom)),
-  expr('span', 'the whole ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom)),
+  expr('span', 'the ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom)),
   expr('part', 'the ', field('part', oneOf(PARTS)), ' of ', field('of', atom)),
   expr('total', 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over the rows', forEach('by')),
   mapped(between('the number of the row', record<{ by: readonly string[] }>({}, forEach('by')), ''), ({ by }): Expression => ({ kind: 'over', fn: 'number', of: { kind: 'number', value: 1 }, by }), (e) => (e.kind === 'over' && e.fn === 'number' && e.of.kind === 'number' && e.of.value === 1 ? { by: e.by } : null)),

@@ -1,5 +1,6 @@
 import type { CheckedHead } from '../formula/check';
 import { readsAsDate } from '../formula/check';
+import { unitInName } from '../formula/dimensions';
 import { folded } from '../values/fold';
 import { FILLERS, LIGHT } from './lexicon/classes';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
@@ -231,6 +232,12 @@ function likeliest(all: readonly ColumnMention[]): readonly ColumnMention[] {
   return all.filter((m) => kept.has(m));
 }
 
+/** Does a word name the unit that a column's name ends in? */
+function inUnitOf(token: Token, column: string): boolean {
+  const own = unitInName(column), said = token.kind === 'word' && token.lower.length > 1 ? unitName(token.lower) : null;
+  return own !== null && said !== null && said === unitName(own);
+}
+
 function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords, values }: Vocabulary, out: ColumnMention[]): void {
   const used = new Set<number>();
   let cost = 0;
@@ -264,6 +271,10 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     } else if (to > from + 1 && LINK.has(token.lower)) {
       extra += WEIGHTS.link;
       continue;
+    } else if (used.size > 0 && inUnitOf(token, column)) {
+      // 'Labour hours' is ‹Labour h›: its unit is no other thing.
+      extra += WEIGHTS.link;
+      name.forEach((w, i) => { if (!used.has(i) && unitName(w.word) !== null) used.add(i); });
     } else if (used.size > 0 && isNoun(token)) {
       // 'complaint text' where there is a column Text is about that one.
       const other = names.some((n, i) => n.length === 1 && n[0]!.stem === token.stem && head.columns[i]!.name !== column);

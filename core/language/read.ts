@@ -185,6 +185,8 @@ function correct(request: string, words: readonly Token[], context: Context, men
 function analyse(words: readonly Token[], request: string, context: Context): { mentions: ReturnType<typeof seeds>; chart: Chart } {
   const mentions = seeds(words, request, context);
   const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
+  // Nor is the noun for the rows.
+  words.forEach((t, i) => { if (context.vocabulary.ownNouns.has(t.stem)) known.add(i); });
   return { mentions, chart: theGrammar().parse(words, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known) };
 }
 
@@ -322,12 +324,15 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
     for (const path of at[i]!) {
       const skip = chart.skips[i]!;
       put(i + 1, { ...path, cost: path.cost + skip.outer, lost: skip.lost ? [...path.lost, i] : path.lost });
-      for (const cat of ['clause', 'rider', 'aside']) {
+      // What stands 'alone' is all that is asked for.
+      const alone = path.used.some(([, , cat]) => cat === 'alone');
+      const begun = path.state.amends || path.used.some(([, , cat]) => cat !== 'aside');
+      for (const cat of alone ? ['aside'] : begun ? ['clause', 'rider', 'aside'] : ['clause', 'rider', 'aside', 'alone']) {
         for (const item of chart.at(i, cat)) {
           const state = (item.value as Act).apply(path.state);
           if (!state) continue;
           const faulty = state.problem && !path.state.problem ? FAULTY : 0;
-          const price = (cat === 'clause' ? WEIGHTS.clause : WEIGHTS.rider) + (cat === 'clause' && cut.has(i) ? CUT : 0);
+          const price = (cat === 'clause' || cat === 'alone' ? WEIGHTS.clause : WEIGHTS.rider) + (cat === 'clause' && cut.has(i) ? CUT : 0);
           put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to, cat]] });
         }
       }

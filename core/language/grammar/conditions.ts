@@ -8,7 +8,7 @@ import { all, any, column, not, number, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { late, onlyDate, startColumn, timed } from './expressions';
+import { columnIn, dateColumns, late, onlyDate, rowSpan, startColumn, timed } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -58,6 +58,14 @@ function within(name: string, period: Period, x: Context): Condition | null {
   if (period.month !== undefined) return compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month));
   return all([compare('>=', column(name), { kind: 'date', value: period.from }), compare('<=', column(name), { kind: 'date', value: period.to })]);
 }
+
+/** A time that some date lies in: between days, or before and after a period. */
+type When = { readonly bounds: readonly (readonly [Comparison, string])[] } | { readonly op: Comparison; readonly period: Period };
+const at = (w: When, name: string, x: Context): Condition | null => {
+  if ('period' in w) return relative(w.op, name, w.period, x);
+  const list = w.bounds.flatMap(([op, date]) => onDate(op, name, date, x) ?? []);
+  return list.length === w.bounds.length ? all(list) : null;
+};
 
 interface YesNo { readonly column: string; readonly yes: readonly string[]; readonly no: readonly string[] }
 const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | null => { const texts = wanted ? yes : no; return texts.length ? among(name, texts) : null; };
@@ -149,6 +157,9 @@ export const conditionRules = [
     rule('cond', `${words} $date:d`, ({ d }, x: Context) => { const c = onlyDate(x); return c && onDate(op, c, d, x); }, 0.15),
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
     rule('cond', `~did ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
+    rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && compare(op, column(c), number(n)); }, 0.15),
+    rule('when', `${words} $period:p`, ({ p }): When => ({ op, period: p }), 0),
+    rule('when', `${words} $date:d`, ({ d }): When => ({ bounds: [[op, d]] }), 0),
     rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare(op, column(c), number(n)); }, 0.2),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
@@ -166,6 +177,16 @@ export const conditionRules = [
   rule('cond', '$num:n $col:c ~orLess', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orMore', ({ a, b }) => sized('>=', a, b), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orLess', ({ a, b }) => sized('<=', a, b), 0.1),
+  rule('cond', '~be? $comparative:c than $num:n $unit?', ({ c, n }) => compare(c.down ? '>' : '<', column(c.column), number(n)), 0),
+  // A time without its column: of the only date, or which date is asked.
+  rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
+  rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
+  rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
+  rule('when', '$date:a or later|after', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
+  rule('when', '$date:a or earlier|before', ({ a }): When => ({ bounds: [['<=', a]] }), 0),
+  rule('cond', '$when:w', ({ w }, x: Context) => { const c = onlyDate(x); return c && at(w, c, x); }, 0.15),
+  rule('cond', '$col:c ~be? $when:w', ({ c, w }, x: Context) => at(w, c, x), 0.05),
+  ...[0, 1, 2, 3].flatMap((k) => rule('cond', '$when:w', ({ w }, x: Context) => { const all = dateColumns(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined ? at(w, all[k], x) : null; }, 0.3)),
   // 'above the average': of the same
   rule('cond', '$ex2:a ~be? above|over|higher|more than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('>', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
   rule('cond', '$ex2:a ~be? below|under|lower|less than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('<', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
@@ -290,6 +311,8 @@ export const conditionRules = [
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),
   rule('cond', '~withA $col:c', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
 
+  // 'that lay longer than two days'
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => { const e = rowSpan(u, x); return e && compare(op, e, number(n)); }, 0.05)),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
 

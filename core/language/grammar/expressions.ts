@@ -48,6 +48,7 @@ export const expressionRules = [
   rule('col', 'the? day|date|time|moment when|that|on|at? which? it|they|he|she|we|$rows was|is|were|got|has? been? $col:c', ({ c }) => c, 0.05),
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
+  rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
   rule('col', 'state|status|value|contents|content of the? $col:c', ({ c }) => c, 0.1),
   rule('cols', 'both|all|these|every $family:f', ({ f }) => f, -0.3),
@@ -145,6 +146,18 @@ export const expressionRules = [
   rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? (in $clockUnit:u)? ,? from|between? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => lapse(u ?? 'hours', a, b, x), -0.1),
   rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? from|between? $col:a ~fromTo the? $col:b ,? in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), -0.1),
   rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? in $clockUnit:u', ({ u }, x: Context) => { const t = twoTimes(x); return t && lapse(u, t[0], t[1], x); }, 0.2),
+  // 'days each repair took', 'how long was each book out': from what begins a row to what ends it
+  rule('spanUnit', '$clockUnit:u', ({ u }) => u, 0),
+  ...(['days', 'weeks', 'months', 'years'] as const).flatMap((unit) => rule('spanUnit', `~${unit}`, () => unit, 0)),
+  rule('whereabouts', 'in|at|on|with|for|to|out|away|here|there|underway|open the|a|our|us? $rows|$col|$noun|$guess|$word?', () => true, 0.1),
+  rule('stay', '$spanUnit:u ~each|a|the $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
+  rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted|$word $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('stay', '$spanUnit:u worked|spent|used|needed|taken|out|away|under ~each $rows|$noun|$guess|$word? way?', ({ u }, x: Context) => rowSpan(u, x), 0.15),
+  rule('stay', '~lasted|time|duration|length|stay in|of|at|out? the|a? $rows|$noun|$guess|$col|$word? ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.2),
+  rule('stay', '$rows|$noun|$guess|$col|$word time|duration|length|stay ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.15),
+  rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted|$word? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('ex1', '$stay:e', ({ e }) => e, 0),
   // 'how many minutes late did every crossing leave'
   rule('ex1', '$clockUnit:u late|behind|delayed|overdue did|was|were|does|is ~each? $rows|$col|$noun|$guess|it|they? $word:w', ({ u, w }, x: Context) => late(u, w, x), 0),
   rule('ex1', '$clockUnit:u late|behind|delayed|overdue (was|were|is ~each? $rows|$col|$noun|$guess|it|they)?', ({ u }, x: Context) => late(u, null, x), 0.05),
@@ -211,9 +224,9 @@ export const expressionRules = [
 ].flat();
 
 /** The only column of numbers that is written in a unit, by its cells or its name. */
-function columnIn(unit: string, { head }: Context): string | null {
+export function columnIn(unit: string, { head }: Context): string | null {
   const sort = unitSort(unit);
-  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => w.length > 1 && unitSort(w) === sort && unitName(w) === unit)));
+  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && !/\bper\b|\//i.test(c.name) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => w.length > 1 && unitSort(w) === sort && unitName(w) === unit)));
   return sort !== null && found.length === 1 ? found[0]!.name : null;
 }
 
@@ -265,6 +278,30 @@ const lapse = (unit: 'hours' | 'minutes', a: string, b: string, x: Context): Exp
 /** The two columns of times of day, in their order, where there are just two. */
 const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };
 
+const BEGINS = /\b(?:start(?:ed)?|begin|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
+const ENDS = /\b(?:end(?:ed)?|finish(?:ed)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
+const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
+
+/** What begins a row and what ends it: the only two dates or times that are no plans, or those whose names say so. */
+function endsOf(x: Context): readonly [string, string] | null {
+  const of = (all: readonly string[]): readonly [string, string] | null => {
+    const own = all.filter((n) => !NOT_REAL.test(n));
+    if (own.length === 2) return ENDS.test(own[0]!) && BEGINS.test(own[1]!) && !BEGINS.test(own[0]!) ? [own[1]!, own[0]!] : [own[0]!, own[1]!];
+    const [begins, ends] = [own.filter((n) => BEGINS.test(n) && !ENDS.test(n)), own.filter((n) => ENDS.test(n) && !BEGINS.test(n))];
+    return begins.length === 1 && ends.length === 1 ? [begins[0]!, ends[0]!] : null;
+  };
+  const times = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name);
+  return of(times.length >= 2 ? times : dateColumns(x));
+}
+
+/** How long each row lasted; without a unit in hours where there are times of day, else in days. */
+export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context): Expression | null {
+  const ends = endsOf(x);
+  if (!ends) return null;
+  const as = unit ?? (timed(ends[0], x) && timed(ends[1], x) ? 'hours' : 'days');
+  return as === 'minutes' ? lapse(as, ends[0], ends[1], x) : span(as, ends[0], ends[1], x);
+}
+
 /** How much later than planned something was: what really happened, less what was to happen, of what words of a request name. */
 function lateness(word: string | null, x: Context): Expression | null {
   const times = x.head.columns.map((c) => c.name).filter((n) => timed(n, x));
@@ -286,9 +323,14 @@ const untilDate = (name: string, date: string, x: Context): Expression | null =>
 
 /** The only column of dates, where there is just one besides a date of birth: 'the February readings'. */
 export function onlyDate(x: Context): string | null {
-  const all = x.head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
-  const found = all.length > 1 ? all.filter((c) => !BORN.test(c.name)) : all;
-  return found.length === 1 ? found[0]!.name : null;
+  const found = dateColumns(x);
+  const [only] = found.length > 0 ? found : x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)).map((c) => c.name);
+  return found.length > 1 ? null : only ?? null;
+}
+
+/** The columns of dates, where there are several and it must be asked which one is meant. */
+export function dateColumns(x: Context): string[] {
+  return x.head.columns.filter((c) => (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)) && !BORN.test(c.name)).map((c) => c.name);
 }
 
 export { percent, total, quantity, dated };

@@ -6,7 +6,7 @@ import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
 import { readYesNo } from '../../values/yesno';
 import { finder } from '../../values/find';
-import { onlyDate } from './expressions';
+import { onlyDate, startColumn } from './expressions';
 import { sampleOf } from './samples';
 import { columnMentions, SMALL_WORDS, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { typingDistance } from '../../match/typing';
@@ -164,24 +164,40 @@ function examples(tokens: readonly Token[], request: string, put: Put): void {
   }
 }
 
-/** What superlatives speak of: 'the five smallest', 'dearest first'. */
-const ADJECTIVES: readonly (readonly [string, string, boolean])[] = [
-  ['biggest largest greatest', 'size area amount volume', true], ['smallest', 'size area amount volume', false],
-  ['heaviest', 'weight kg mass', true], ['lightest', 'weight kg mass', false],
-  ['tallest highest', 'height', true], ['longest', 'length duration nights hours minutes', true], ['shortest', 'length duration nights hours minutes', false],
-  ['dearest priciest costliest', 'price cost rent fee rate', true], ['cheapest', 'price cost rent fee rate', false],
-  ['oldest', 'age', true], ['youngest', 'age', false], ['riskiest', 'risk', true], ['richest', 'income salary', true], ['fastest', 'speed', true], ['slowest', 'speed', false], ['busiest', 'visits visitors passengers', true],
+/** What adjectives speak of: 'the five smallest', 'dearest first', 'heavier than ten kilos'. */
+const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, names: string, down: boolean])[] = [
+  ['biggest largest greatest', 'bigger larger', 'size area amount volume', true], ['smallest', 'smaller', 'size area amount volume', false],
+  ['heaviest', 'heavier', 'weight kg mass', true], ['lightest', 'lighter', 'weight kg mass', false],
+  ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes', true], ['shortest', 'shorter', 'length duration nights hours minutes', false],
+  ['dearest priciest costliest', 'dearer pricier costlier', 'price cost rent fee rate', true], ['cheapest', 'cheaper', 'price cost rent fee rate', false],
+  ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
+  ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
+/** The same of longer words: 'most expensive', 'less profitable than'. */
+const LONG_ADJECTIVES: Readonly<Record<string, string>> = { expensive: 'price cost rent fee rate', costly: 'price cost fee', profitable: 'profit margin', valuable: 'value', productive: 'output yield', powerful: 'power kw', crowded: 'visitors passengers people' };
+/** Of dates the first of these are the earliest. */
+const AGES: readonly (readonly [string, boolean])[] = [['oldest', false], ['newest', true], ['youngest', true], ['earliest', false], ['latest', true]];
 
-/** A superlative that speaks of one column of numbers, by its name. */
-function adjectives(tokens: readonly Token[], { head }: Context, put: Put): void {
+/** A superlative or comparative that speaks of one column of numbers, by its name; of ages, also of the one date on which all began. */
+function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
+  const { head } = x;
+  const only = (names: string): string | null => {
+    const wanted = names.split(' ');
+    const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && c.name.toLowerCase().split(/[\s_()]+/).some((w) => wanted.includes(w)));
+    return found.length === 1 ? found[0]!.name : null;
+  };
   tokens.forEach((t, i) => {
-    for (const [words, names, down] of ADJECTIVES) {
-      if (!words.split(' ').includes(t.lower)) continue;
-      const wanted = names.split(' ');
-      const found = head.columns.filter((c) => readsAsNumber(head, c.name) && c.name.toLowerCase().split(/[\s_]+/).some((w) => wanted.includes(w)));
-      if (found.length === 1) put('adj', i, i + 1, { column: found[0]!.name, down }, 0);
+    for (const [superlative, comparative, names, down] of ADJECTIVES) {
+      const most = superlative.split(' ').includes(t.lower), more = comparative.split(' ').includes(t.lower);
+      const column = most || more ? only(names) : null;
+      if (column !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column, down }, 0);
     }
+    const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
+    const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) : null;
+    if (column !== null) put(/^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', i, i + 2, { column, down: /^mo/.test(t.lower) }, 0);
+    const age = AGES.find(([w]) => w === t.lower);
+    const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) : age ? onlyDate(x) : null;
+    if (age && began !== null) put('adj', i, i + 1, { column: began, down: age[1] }, 0.1);
   });
 }
 

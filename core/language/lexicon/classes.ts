@@ -115,6 +115,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   change: 'change|difference|change in|difference in|how much did|increase|increase in|growth in|rise|variation|change of|delta|movement|step',
   days: 'days|day|number of days|how many days|calendar days|nights|number of nights|how many nights',
   took: 'take|took|took from|did take|it took|needed|need|lasted|last|pass|passed|elapsed|were between|are between|lie between|between|from|go by',
+  lasted: 'took|take|takes|taken|lasted|last|lasts|lay|lie|lies|lain|stayed|stay|stays|spent|sat|sit|sits|waited|wait|waits|stood|stand|stands|remained|ran|run|runs|was|were|is|was out|were out|is out|was away|were away|was gone|were gone|was open|were open|was there|were there|was in|were in|been|been out|been away|worked|work|works|was on|needed|need|needs|was kept|were kept|was used|was rented|was hired|was borrowed|was lent',
   band: 'band|bands|bucket|buckets|bracket|classes|ranges|class|groups|bins|tiers|brackets',
   otherwise: 'otherwise|else|or else|in all other cases|for the rest|for all others|if not|for everything else|everything else|all others|the others|the rest|anything else|all the others|everybody else|everyone else|for all the others|for the others|in other cases|in any other case|the remaining ones|if it is not|all the rest',
   if: 'if|where|when|for|in case|whenever|wherever|for those where|provided|for the ones where|as long as|for those with|for those|for the ones with|for the ones',

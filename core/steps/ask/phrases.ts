@@ -2,7 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { groupable, onlyDate, quantity, dated } from '../../language/grammar/expressions';
+import { columnIn, dateColumns, groupable, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
@@ -26,6 +26,8 @@ const named = (e: Expression): string => {
   const part = e.kind === 'op' && isShare(e) && e.left.kind === 'op' ? e.left : null;
   if (part?.right.kind === 'total' && part.right.whole) return part.left.kind === 'total' && part.left.fn !== 'count' && part.left.of.kind === 'column' ? `Share of ${part.left.of.name} %` : 'Share %';
   if (isShare(e) && JSON.stringify(e).includes(JSON.stringify(allRows))) return 'Share %';
+  const value = weightedValue(e);
+  if (value?.kind === 'column') return `Average ${value.name}`;
   return nameOf(e);
 };
 
@@ -51,11 +53,21 @@ interface Question {
 const weightedMean = (value: Expression, weight: Expression): Expression =>
   op('/', over('sum', op('*', value, weight)), over('sum', { kind: 'choose', cases: [{ when: { kind: 'empty', of: value }, then: number(0) }], otherwise: weight }));
 
+/** What a weighted mean is of; null for anything else. */
+function weightedValue(e: Expression): Expression | null {
+  const product = e.kind === 'op' && e.op === '/' && e.left.kind === 'total' && e.left.of.kind === 'op' && e.left.of.op === '*' ? e.left.of : null;
+  return product && keyOf(weightedMean(product.left, product.right)) === keyOf(e) ? product.left : null;
+}
+
 /** A group's part of the whole, as a percentage. */
 const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'total' ? op('*', op('/', e, { ...e, whole: true }), number(100)) : null);
 
 /** The group with the most rows. */
 const commonest = (name: string): Question => ({ figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
+
+/** The groups of more than so many rows, with how many they have. */
+const oftener = (name: string, n: number, x: Context): Question | null =>
+  groupable(name, x) && !dated(name, x) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
 
 /** What an answer is grouped by, with its name. */
 const groupOf = (as: Expression): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as });
@@ -89,7 +101,7 @@ const period = (part: 'month' | 'year' | 'quarter' | 'weekday' | 'date' | 'week'
 /** The group a ranking is about: one column that holds it. */
 const ranking = (by: string, figure: Expression | null, down: boolean, most: number | undefined, x: Context, where?: Condition): Act | null => {
   const g = grouped(by, x);
-  if (!g || !figure || Array.isArray(figure) || isDate(columnOf(x.head, by).type)) return null;
+  if (!g || !figure || Array.isArray(figure) || dated(by, x)) return null;
   return asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: most ?? 1, ...(where ? { where } : {}) });
 };
 
@@ -130,6 +142,10 @@ export const phrases = [
   rule('qfig', '~highest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('highest', e); }, 0.15),
   rule('qfig', '~lowest of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('lowest', e); }, 0.15),
   rule('qfig', '~average $col:c ~each $noun', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, -0.2),
+  rule('qfig', '~average $stay:e', ({ e }) => over('mean', e), 0),
+  rule('qfig', 'median $stay:e', ({ e }) => over('median', e), 0),
+  rule('qfig', '~highest $stay:e', ({ e }) => over('highest', e), 0),
+  rule('qfig', '~lowest $stay:e', ({ e }) => over('lowest', e), 0),
   rule('qfig', '~average $ex2:e', ({ e }) => (e.kind === 'op' ? over('mean', e) : null), 0.2),
   // 'the whole amount due divided by the whole weight'
   rule('qex', '~whole1 $col:c', ({ c }, x: Context) => sum(c, x), 0.05),
@@ -162,6 +178,8 @@ export const phrases = [
   rule('qperiod', 'weekday|weekdays', () => 'weekday', 0),
   rule('qperiod', 'day of the week', () => 'weekday', 0),
   rule('qby', '$qperiod:p', ({ p }, x: Context) => period(p, null, x), 0.05),
+  // Where there are several dates, which of them is asked.
+  ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined ? period(p, all[k], x) : null; }, 0.3)),
   rule('qby', '$qperiod:p of|when|in|where|that which|when? the? $rows|$guess|it|they? ~be? $col:c', ({ p, c }, x: Context) => period(p, c, x), 0),
   rule('qbys', '$qby:a', ({ a }) => [a], 0),
   rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }) => [a, ...b], 0.1),
@@ -252,6 +270,30 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? fewest|least $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n ?? 1, x), -0.1),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  // 'which class has the most pupils', 'which weekday has the most parcels': rows are counted
+  ...(['most', 'least'] as const).flatMap((way) => [
+    rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $rowsCounted ~inTotal?`, ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }), 0.1),
+    rule('clause', `who $col:g the? ${way === 'most' ? 'most' : 'least|fewest'} $rowsCounted ~inTotal?`, ({ g }, x: Context) => ranking(g, allRows, way === 'most', 1, x), 0),
+    rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, u }, x: Context) => { const c = columnIn(u, x); const by = (g as string | undefined) ?? personColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
+  ]).flat(),
+  rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? busiest|fullest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0.1),
+  rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
+  rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' ? null : true), 0),
+  rule('rowsCounted', '$noun', () => true, 0),
+  // 'People' may be what a column counts.
+  rule('rowsCounted', '$guess:g', ({ g }) => (g === 'people' ? null : true), 0),
+  // Where every value is another one, counting them is counting rows.
+  rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) ? true : null), 0.1),
+  // 'who has been here more than once': groups of several rows
+  rule('severalTimes', 'more than once|twice|1', () => 1, 0),
+  rule('severalTimes', 'more than one time|$rowsCounted', () => 1, 0),
+  rule('severalTimes', 'several|multiple|repeated times|$rowsCounted', () => 1, 0),
+  rule('severalTimes', '~more $num:n times|$rowsCounted', ({ n }) => n, 0),
+  rule('severalTimes', '~least $num:n times|$rowsCounted', ({ n }) => n - 1, 0),
+  rule('question', '~tellMe? which|what $col:g $word|~did|~have|~be $word|here|there? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),
+  rule('question', '~tellMe? who $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ n }, x: Context): Question | null => { const g = personColumn(x); return g === null ? null : oftener(g, n, x); }, 0.1),
+  rule('question', '~tellMe? all? the? $col:g ~rel $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0.1),
+  rule('question', 'who $col:g $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
   // 'the three donors with the highest total': groups, not rows
   rule('clause', '~tellMe|~keep? the? $num:n $col:g with|having the? ~highest|most total|sum|amount|overall|altogether? $col:m? ~inTotal?', ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? moneyColumn(x); return name !== null && repeats(g, x) ? ranking(g, sum(name, x), true, n, x) : null; }, -0.4),

@@ -53,6 +53,8 @@ export const phrases = [
   rule('clause', '~keep? the? $adj:a $rows|$guess|$noun of|from|in|for ~each? $col:g', ({ a, g }) => take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g]), 0.2),
   rule('clause', '~keep? the? $adj:a $rows|$guess|$noun ~each $col:g', ({ a, g }) => take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g]), 0.2),
   rule('clause', '~keep? the? $num:n $adj:a $rows|$guess|$noun', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.05),
+  rule('clause', '~keep? the? $num:n $adj:a', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.3),
+  rule('clause', '~keep? the? $num:n? $adj:a $rows|$guess|$noun of|from|in|for|per|at ~each? $col:g', ({ n, a, g }) => (a.column === g ? null : take(n ?? 1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g])), 0.1),
   rule('clause', '~keep? the? $adj:a $num:n $rows|$guess|$noun', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.05),
   rule('clause', 'top|best|highest|largest|biggest $num:n $rows|$guess? by|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0.1),
   rule('clause', 'bottom|lowest|smallest $num:n $rows|$guess? by|on $col:c', ({ n, c }, x: Context) => sized('lowest', n, c, x), 0.1),
