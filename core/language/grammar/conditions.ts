@@ -117,6 +117,14 @@ function spanTo(name: string, x: Context): Expression | null {
   return isDated(name, x) && others.length === 1 ? { kind: 'span', unit: 'days', from: column(others[0]!.name), to: column(name) } : null;
 }
 
+/** What was to be paid, beside what was: the only other amount that is called so. */
+function dueFor(paid: string, x: Context): string | null {
+  const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|expected|ordered|price|fee)\b/i.test(c.name) && !/\bper\b|\//i.test(c.name));
+  const words = new Set(paid.toLowerCase().split(/\s+/));
+  const alike = found.length > 1 ? found.filter((c) => c.name.toLowerCase().split(/\s+/).some((w) => words.has(w))) : found;
+  return numeric(paid, x) && alike.length === 1 ? alike[0]!.name : null;
+}
+
 /** A text column read in a unit, where its values are written with units of that sort. */
 function measured(name: string, unit: string, { head }: Context): Expression | null {
   if (columnOf(head, name).type !== 'text' || unitSort(unit) === null) return null;
@@ -157,7 +165,8 @@ export const conditionRules = [
     rule('cond', `${words} $date:d`, ({ d }, x: Context) => { const c = onlyDate(x); return c && onDate(op, c, d, x); }, 0.15),
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
     rule('cond', `~did ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
-    rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && compare(op, column(c), number(n)); }, 0.15),
+    rule('cond', `~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && compare(op, column(c), number(n)); }, 0.15),
+    rule('rset', `$guess ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && compare(op, column(c), number(n)); }, 0.1),
     rule('when', `${words} $period:p`, ({ p }): When => ({ op, period: p }), 0),
     rule('when', `${words} $date:d`, ({ d }): When => ({ bounds: [[op, d]] }), 0),
     rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare(op, column(c), number(n)); }, 0.2),
@@ -199,6 +208,8 @@ export const conditionRules = [
   rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
   rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
   rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
+  // A value that also stands among others in a text: 'gigs where Ola worked'
+  rule('inside', '$value:v', ({ v }) => (v.loose ? { column: v.column, text: v.typed } : null), 0.1),
   rule('insides', '$inside:a', ({ a }) => [a], 0),
   rule('insides', '$inside:a ~list $insides:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
   rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? { kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } : null), 0),
@@ -322,6 +333,11 @@ export const conditionRules = [
   rule('cond', 'it|they? ~tookIt ~least $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('>=', e, number(n)); }, 0),
   rule('cond', 'it|they? ~tookIt ~most $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<=', e, number(n)); }, 0),
 
+  // 'not paid in full': less than what was to be paid
+  rule('cond', '~be|~have? we|they|he|she? ~not been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, column(due)); }, 0),
+  rule('cond', '~be|~have? we|they|he|she? ~not been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, column(due)); }, 0),
+  rule('cond', '~be|~have? we|they|he|she? been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), column(due)); }, 0),
+  rule('cond', '~be|~have? we|they|he|she? been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), column(due)); }, 0),
   rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),
   rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),

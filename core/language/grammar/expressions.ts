@@ -8,6 +8,7 @@ import { unitName, unitSort } from '../../values/units';
 import { readClock, type SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
+import { stem } from '../words';
 import { sampleOf } from './samples';
 
 const percent = (of: Expression): Expression => op('*', of, number(100));
@@ -96,8 +97,9 @@ export const expressionRules = [
   rule('ex2', '$pct:p less|lower|off than|on? $ex1:a', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.1),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) ? null : percent(op('/', a, b))), 0.05),
+  rule('ex1', '$unit:u ~per $ex0:b', ({ u, b }, x: Context) => { const c = columnIn(u, x); return c && b.kind === 'column' && b.name !== c ? op('/', column(c), b) : null; }, 0.3),
   rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.4),
-  rule('part', '$datepart:p of|for ~each? $rows|$noun', ({ p }, x: Context) => { const c = onlyDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.1),
+  rule('part', '$datepart:p of|for ~each? $rows|$noun', ({ p }, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.1),
   rule('weighed', '$pct:p $col:c', ({ p, c }, x: Context) => { const q = quantity(c, x); return q && op('*', q, op('/', number(p), number(100))); }, 0.05),
   rule('weighted', '$weighed:a', ({ a }) => a, 0),
   rule('weighted', '$weighed:a ~list $weighted:b', ({ a, b }) => op('+', a, b), 0.02),
@@ -175,8 +177,8 @@ export const expressionRules = [
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
 
-  rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d (in ~years)?', ({ d }, x: Context) => { const c = bornColumn(x); return c && untilDate(c, d, x); }, 0),
-  rule('ex1', 'age of? ~each|everyone|everybody? $rows|$noun|$guess? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x); return c && untilDate(c, d, x); }, 0),
+  rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d (in ~years)?', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0),
+  rule('ex1', 'age of? ~each|everyone|everybody? $rows|$noun|$guess? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0),
   rule('ex1', '~years in|with|at|on the|our? $word until|to|on|by|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
   ...(['days', 'weeks', 'months', 'years', 'hours'] as const).map((unit) => rule('ex1', `$word? in ${unit} from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05)).flat(),
   rule('ex2', '~change of|in? $family:f from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => { const [from, to] = [yearOf(f, a), yearOf(f, b)]; return from && to ? op('-', column(to), column(from)) : null; }, 0),
@@ -250,8 +252,18 @@ export const late = (unit: 'hours' | 'minutes', word: string | null, x: Context)
 
 /** The column of dates on which something began: by its name, or the only one. */
 export function startColumn(x: Context): string | null {
+  return begun(x) ?? onlyDate(x);
+}
+
+function begun(x: Context): string | null {
   const found = x.head.columns.filter((c) => STARTS.test(c.name) && readsAsDate(x.head, c.name));
-  return found.length === 1 ? found[0]!.name : onlyDate(x);
+  return found.length === 1 ? found[0]!.name : null;
+}
+
+/** The date of a row itself: the only one, or the one that is called after what the rows are. */
+function rowDate(x: Context): string | null {
+  const own = dateColumns(x).filter((name) => name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
+  return onlyDate(x) ?? (own.length === 1 ? own[0]! : null);
 }
 
 function grouped(f: Expression, by: string, x: Context): Expression | null {

@@ -71,7 +71,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   byPlace(tokens, context, put);
   codesInside(tokens, items, context, put);
   wordsInside(tokens, columns, items, context, put);
-  clocks(tokens, put);
+  clocks(tokens, request, put);
   shownTexts(tokens, request, values, put);
   numbers(tokens, put);
   dates(tokens, put);
@@ -355,13 +355,16 @@ function byPlace(tokens: readonly Token[], { head }: Context, put: Put): void {
 }
 
 /** Times of day: '20:30', 'noon', '8 pm', in minutes. */
-function clocks(tokens: readonly Token[], put: Put): void {
+function clocks(tokens: readonly Token[], request: string, put: Put): void {
   tokens.forEach((t, i) => {
     if (t.lower === 'noon' || t.lower === 'midday') put('clock', i, i + 1, 720, 0);
     if (t.lower === 'midnight') put('clock', i, i + 1, 0, 0);
     if (t.kind !== 'number') return;
     const [colon, min] = [tokens[i + 1], tokens[i + 2]];
-    if ((colon?.lower === ':' || colon?.lower === '.') && min?.kind === 'number' && !min.spaced && /^\d{2}$/.test(min.text) && t.value < 24 && min.value < 60) put('clock', i, i + 3, t.value * 60 + min.value, 0);
+    if ((colon?.lower === ':' || colon?.lower === '.') && min?.kind === 'number' && !min.spaced && /^\d{2}$/.test(min.text) && t.value < 24 && min.value < 60) {
+      put('clock', i, i + 3, t.value * 60 + min.value, 0);
+      if (colon.lower === ':') put('clockText', i, i + 3, request.slice(t.from, min.to), 0);
+    }
     const half = tokens[i + 1]?.lower;
     if ((half === 'am' || half === 'pm') && t.value >= 1 && t.value <= 12) put('clock', i, i + 2, ((t.value % 12) + (half === 'pm' ? 12 : 0)) * 60, 0);
     if (half === "o'clock" && t.value < 24) put('clock', i, i + 2, t.value * 60, 0);

@@ -65,6 +65,13 @@ const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'tot
 /** The group with the most rows. */
 const commonest = (name: string): Question => ({ figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
 
+/** Figures of two groups side by side. */
+function compared(pair: readonly { readonly column: string; readonly text: string }[], figures: readonly (Expression | null)[]): Question | null {
+  const [a, b] = pair;
+  const known = figures.filter((f) => f !== null);
+  return a!.column === b!.column && a!.text !== b!.text && known.length === figures.length ? { figures: known, by: [column(a!.column)], where: { kind: 'among', of: column(a!.column), texts: [a!.text, b!.text] } } : null;
+}
+
 /** The groups of more than so many rows, with how many they have. */
 const oftener = (name: string, n: number, x: Context): Question | null =>
   groupable(name, x) && !dated(name, x) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
@@ -328,6 +335,14 @@ export const phrases = [
   rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0.1),
   rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
 
+  // 'which volunteers have no phone number'
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~be|~have? $cond:c', ({ g, c }, x: Context): Question | null => (columnOf(x.head, g).type === 'text' && !(c.kind === 'not' && repeats(g, x)) && quantity(g, x) === null && !dated(g, x) && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null), 0.2),
+  // 'compare north with south: juice and cost'
+  rule('question', 'compare $value:a with|to|and|against|versus|vs $value:b ,|: $cols:m', ({ a, b, m }, x: Context) => compared([a, b], m.map((name: string) => sum(name, x))), 0),
+  rule('question', 'compare $value:a with|to|and|against|versus|vs $value:b ,|: $qfigs:f', ({ a, b, f }) => compared([a, b], f), 0),
+  rule('question', 'compare $qfigs:f of|for|between|in|at $value:a with|to|and|against|versus|vs $value:b', ({ a, b, f }) => compared([a, b], f), -0.2),
+  rule('question', 'compare $value:a with|to|and|against|versus|vs $value:b by|on|in|for $qfigs:f', ({ a, b, f }) => compared([a, b], f), -0.1),
+
   // Riders
   rule('rider', 'the? one|ones|amount|amounts|$rows? ~brackets ~be ~negative', () => onQuestion('negative', (plan) => plan), 0),
   rule('rider', 'so|thus|and? it|that|they? counts|count|is|are as? ~negative', () => onQuestion('negative', (plan) => plan), 0),
@@ -346,7 +361,7 @@ export const phrases = [
   rule('rider', '~highest $word|$guess first|on? top?', () => onQuestion('down', (plan) => (plan.figures.length === 1 ? ordered(plan, true) : null)), 0.1),
   rule('rider', '~highest ~figureTotal|$word first', () => onQuestion('down', (plan) => ordered(plan, true)), 0.05),
   rule('rider', '~lowest ~figureTotal|$word first', () => onQuestion('up', (plan) => ordered(plan, false)), 0.05),
-  rule('rider', '~round? $places:p', ({ p }) => onQuestion(`round ${p}`, (plan) => (p >= 0 && p <= 12 ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, p, 'nearest') })) } : null)), 0),
+  rule('rider', '~round? $places:p', ({ p }) => onQuestion(`round ${p}`, (plan) => (p >= 0 && p <= 12 && !plan.figures.every((f) => counts(f.as)) ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, p, 'nearest') })) } : null)), 0),
   rule('rider', 'and? only? for|where|if|when|of|with|in|among only? the? $rset:c', ({ c }) => onlyWhere(c), 0.1),
   rule('omitting', 'not counting|including', () => true, 0),
   rule('omitting', 'without|excluding|ignoring|disregarding|except|omitting|skipping', () => true, 0.05),

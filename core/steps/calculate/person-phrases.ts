@@ -86,6 +86,7 @@ export const personPhrases = [
   rule('clause', '~split names|name|people|persons ~into2 its|their|the? $personParts:p', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.05),
   rule('clause', '$personParts:p of|from|in the? $col:c ,|:|-? ~into2|~into? $num? ~column', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.1),
   rule('clause', '$personParts:p ~into2|~into $num? ~column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
+  rule('clause', '$personParts:p ~into2|~into|in separate|own|two|three|different|their own|separate|different? columns|column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
   rule('personParts', 'first and last|family names|name', () => [{ part: 'first', name: 'First name' }, { part: 'last', name: 'Last name' }], -0.1),
   rule('clause', '~split the? $personParts:p in|of|from $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', '~extract|~add ~column? (with|for|of)? the? $personParts:p out? of|from|in of? $col:c', ({ c, p }, x: Context) => (plainPairs(c, x) && p.length === 1 && p[0].part === 'last' ? null : addParts(c, p, x)), 0),

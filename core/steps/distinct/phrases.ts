@@ -27,6 +27,7 @@ export const phrases = [
   rule('clause', '~drop the? second|other|extra one|ones|copy|copies of? $rows|$noun ~rel ~be? in|there|here? there|here|in? ~duplicates', (_s, x: Context) => repeats(everything(x)), 0.05),
   rule('clause', 'mark|flag|tag the? all? ~duplicates ~into? ~column?', (_s, x: Context) => markRepeats(everything(x)), 0),
   rule('clause', 'mark|flag|tag the? all? ~duplicates by|on|of|in|for $cols:c', ({ c }) => markRepeats(c), 0),
+  rule('clause', '~be|have there|we? any ~duplicates ?|.|, ~drop them|those|it', (_s, x: Context) => repeats(everything(x)), 0.1),
   rule('clause', '~drop ~duplicates', (_s, x: Context) => repeats(everything(x)), 0.3),
   rule('clause', '~drop duplicate|duplicated|repeated|double $cols:c', ({ c }) => distinct(c), 0),
   rule('clause', '~drop ~duplicates by|on|of|in|for|according to? $cols:c', ({ c }) => distinct(c), 0),

@@ -15,6 +15,7 @@ export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
   rule('filling', '$text:t', ({ t }) => value(t), 0),
   rule('filling', '$num:n', ({ n }) => value(n), 0.05),
+  rule('filling', '$clockText:t', ({ t }) => value(t), 0),
   rule('filling', 'a $mark:m', ({ m }) => value(m), 0),
   rule('filling', 'a $num:n', ({ n }) => value(n), 0.05),
   rule('filling', '$value:v', ({ v }) => value(v.text), 0.1),
@@ -51,6 +52,7 @@ export const phrases = [
   rule('gap', 'for|in ~blankWord $cols:c', ({ c }) => c, 0),
 
   rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
+  rule('clause', 'put|write|enter|insert|type|set $filling:f in|into|for|to|under the? $cols:c ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

@@ -53,6 +53,9 @@ export const phrases = [
   rule('clause', '$rset:c only|stay|stays', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~keep|~keepOnly only? those|these|them|such|it', ({ c }) => filter('keep', c), 0),
   rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~drop those|these|them|such|it', ({ c }) => filter('aside', c), 0),
+  // 'is any van scratched? just show those'
+  rule('clause', '~be|~have there|we|any|one any|of? the|these|a? $rows|$noun|$guess ~rel? ~be? $cond:c ?|.|, ~keep|~keepOnly me|us? only|just? those|these|them|such|it|ones', ({ c }) => filter('keep', c), 0.05),
+  rule('clause', 'which|what|who $rows|$noun|$guess? ~rel? ~be? $cond:c ?|.|, ~keep|~keepOnly me|us? only|just? those|these|them|such|it', ({ c }) => filter('keep', c), 0.02),
   rule('aside', '~open it|that|they say|says|said|stands|is so in|under|at $col ~close', () => nothing, 0),
   rule('clause', 'only? those|these|the? ones? stay where|with|which $cond:c', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which $cond:c ?|.|,? only those|these stay', ({ c }) => filter('keep', c), 0),

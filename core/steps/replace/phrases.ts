@@ -6,6 +6,8 @@ import type { Find } from './step';
 /** A text is not put in its own place: 'The Cellar' for 'Cellar' is more than that. */
 const act = (columns: readonly string[] | null, find: Find, text: string): Act | null => find.kind === 'texts' && find.texts.every((t) => t === text) ? null : onColumns(`replace ${JSON.stringify([find, text])}`, columns, (on) => ({ step: 'replace', columns: on, find, with: text }));
 const texts = (place: Extract<Find, { kind: 'texts' }>['place'], list: readonly string[]): Find => ({ kind: 'texts', place, texts: list });
+/** A word that may stand for itself: none of those that hold a sentence together. */
+const PLAIN_WORD = { test: (w: string): boolean => w.length > 2 && !/^(?:the|and|with|for|from|into|that|this|those|these|them|its|his|her|their|our|all|any|each|every|other|another|nothing|blank|blanks|empty|capitals?|letters?|numbers?|dates?|text|case|column|columns|spaces?|dash|dashes|hyphens?|commas?|points?|dots?|word|words|value|values|same|one|spaces|upper|lower|title)$/i.test(w) };
 const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 
 export const phrases = [
@@ -16,6 +18,7 @@ export const phrases = [
   rule('instead', '$text:t', ({ t }) => t, 0),
   rule('instead', '$value:v', ({ v }) => v.typed, 0.3),
   rule('instead', '$abbr:w', ({ w }) => w, 0.3),
+  rule('instead', '$word:w', ({ w }) => (PLAIN_WORD.test(w) ? w : null), 0.5),
   rule('instead', 'word|text|term ^$word:w', ({ w }) => w, 0),
   rule('sought', '$abbr:w', ({ w }) => [w], 0.3),
   rule('sought', 'word|text|term|phrase ^$word:w', ({ w }) => [w], 0),
@@ -39,6 +42,7 @@ export const phrases = [
   rule('clause', '~drop $abbr:t off|from the? end? of? $cols:c', ({ c, t }) => act(c, texts('end', [t]), ''), 0.1),
   rule('clause', '~replace all? the? $chars:m in|of|from $cols:c ~with an? $word? $text:s', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.05),
   rule('clause', '~drop $sought:t off|from|at the end of $cols:c', ({ c, t }) => act(c, texts('end', t), ''), 0),
+  rule('clause', 'take|cut|strip|get the? $sought:t out|off of|from? $cols:c', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
   rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => act(c, texts('start', t), ''), 0),
   rule('clause', '~drop $sought:t from|in|out|of|inside $cols:c', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
   rule('clause', '~drop all? the? $charlist:m from|in|out $cols:c', ({ c, m }) => act(c, texts('anywhere', m), ''), 0.1),
