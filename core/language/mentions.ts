@@ -232,6 +232,12 @@ function likeliest(all: readonly ColumnMention[]): readonly ColumnMention[] {
   return all.filter((m) => kept.has(m));
 }
 
+/** Is a word of a name part of the unit that it ends in: 'mg per l'? */
+function isUnitTail(name: readonly NameWord[], word: NameWord): boolean {
+  const at = name.indexOf(word);
+  return at > 0 && name.slice(at).every((w) => w.word === 'per' || unitName(w.word) !== null) && name.slice(0, at).some((w) => w.word !== 'per' && unitName(w.word) === null);
+}
+
 /** Does a word name the unit that a column's name ends in? */
 function inUnitOf(token: Token, column: string): boolean {
   const own = unitInName(column), said = token.kind === 'word' && token.lower.length > 1 ? unitName(token.lower) : null;
@@ -283,7 +289,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (used.size === 0) return;
     const missing = name.filter((_, i) => !used.has(i));
     // What is left out of a name costs more when it is what tells the column from others.
-    const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
+    const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : isUnitTail(name, w) ? WEIGHTS.missingUnit : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
     if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
     // 'kg' is what 'Rate per kg' is counted by, not what it is.
     const per = name.findIndex((w) => w.word === 'per');

@@ -42,6 +42,8 @@ export const WEIGHTS = {
   /** A word of the name that was not said, and one that only says what sort of thing it is. */
   missing: 0.3,
   missingNoun: 0.15,
+  /** A word of the unit that a name ends in. */
+  missingUnit: 0.1,
   /** A word of the name without which it is something else. */
   missingHead: 0.55,
   /** A small word inside a name. */

@@ -188,6 +188,11 @@ export const conditionRules = [
   rule('cond', '$ex2:a ~be? $ex1:b ~orLess', ({ a, b }) => sized('<=', a, b), 0.1),
   rule('cond', '~be? $comparative:c than $num:n $unit?', ({ c, n }) => compare(c.down ? '>' : '<', column(c.column), number(n)), 0),
   // A time without its column: of the only date, or which date is asked.
+  // 'over the nitrate limit of 50'
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)); return all.length === 1 ? atClock(op, all[0]!.name, t, x) : null; }, 0.1)).flat(),
+  rule('cond', '~withA $inside:v in|inside|within|under the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
+  rule('rset', '$rset:a ~withA $col:c', ({ a, c }, x: Context) => all([a, countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))]), 0.15),
   rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),

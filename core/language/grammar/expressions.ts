@@ -97,6 +97,8 @@ export const expressionRules = [
   rule('ex2', '$pct:p less|lower|off than|on? $ex1:a', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.1),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) ? null : percent(op('/', a, b))), 0.05),
+  rule('ex1', '$ex0:a ~per $unit of the? $ex0:b', ({ a, b }) => (a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.02),
+  rule('ex0', '$col:a to|and $col:b ratio', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('/', m, n)), 0.02),
   rule('ex1', '$unit:u ~per $ex0:b', ({ u, b }, x: Context) => { const c = columnIn(u, x); return c && b.kind === 'column' && b.name !== c ? op('/', column(c), b) : null; }, 0.3),
   rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.4),
   rule('part', '$datepart:p of|for ~each? $rows|$noun', ({ p }, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.1),

@@ -171,6 +171,7 @@ const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, 
   ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes', true], ['shortest', 'shorter', 'length duration nights hours minutes', false],
   ['dearest priciest costliest', 'dearer pricier costlier', 'price cost rent fee rate', true], ['cheapest', 'cheaper', 'price cost rent fee rate', false],
   ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
+  ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
   ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
 /** The same of longer words: 'most expensive', 'less profitable than'. */

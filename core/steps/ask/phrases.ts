@@ -2,7 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { columnIn, dateColumns, groupable, onlyDate, quantity, dated } from '../../language/grammar/expressions';
+import { columnIn, dateColumns, groupable, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
@@ -205,7 +205,7 @@ export const phrases = [
   rule('question', '$qlead? $qfigs:f $qtail', ({ f }): Question => ({ figures: f, by: [] }), 0.05),
   rule('question', '$qlead? $qfigs:f ~inTotal? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
-  rule('question', '$qlead? $qfigs:f did|do|does|has|have ~each $qbys:b $word ~inTotal?', ({ f, b }): Question | null => (f.every(counts) ? { figures: f, by: b } : null), 0.2),
+  rule('question', '$qlead? $qfigs:f did|do|does|has|have ~each $qbys:b $word ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.2),
   rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
   // 'for each boat per day': what it is split by, said in more than one place
   rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),
@@ -292,7 +292,9 @@ export const phrases = [
   // Where every value is another one, counting them is counting rows.
   rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) ? true : null), 0.1),
   // 'who has been here more than once': groups of several rows
-  rule('severalTimes', 'more than once|twice|1', () => 1, 0),
+  rule('severalTimes', 'more than once|1', () => 1, 0),
+  rule('severalTimes', 'more than twice', () => 2, 0),
+  rule('severalTimes', 'twice or more|oftener', () => 1, 0),
   rule('severalTimes', 'more than one time|$rowsCounted', () => 1, 0),
   rule('severalTimes', 'several|multiple|repeated times|$rowsCounted', () => 1, 0),
   rule('severalTimes', '~more $num:n times|$rowsCounted', ({ n }) => n, 0),
@@ -300,6 +302,7 @@ export const phrases = [
   rule('question', '~tellMe? which|what $col:g $word|~did|~have|~be $word|here|there? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),
   rule('question', '~tellMe? who $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ n }, x: Context): Question | null => { const g = personColumn(x); return g === null ? null : oftener(g, n, x); }, 0.1),
   rule('question', '~tellMe? all? the? $col:g ~rel $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0.1),
+  rule('question', '$col:g ~be|~have? $word $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0.2),
   rule('question', 'who $col:g $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
   // 'the three donors with the highest total': groups, not rows
@@ -337,6 +340,18 @@ export const phrases = [
 
   // 'which volunteers have no phone number'
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~be|~have? $cond:c', ({ g, c }, x: Context): Question | null => (columnOf(x.head, g).type === 'text' && !(c.kind === 'not' && repeats(g, x)) && quantity(g, x) === null && !dated(g, x) && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null), 0.2),
+  rule('question', "who $cond:c ?", ({ c }, x: Context): Question | null => { const g = personColumn(x); return g && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null; }, 0.1),
+  rule('question', 'is|are there|we|they any|some $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
+  // 'bacteria per village: lowest, average and highest'
+  rule('sameFigures', '$sameFigure:f', ({ f }) => [f], 0),
+  rule('sameFigures', '$sameFigure:f ~list $sameFigures:r', ({ f, r }) => (r.includes(f) ? null : [f, ...r]), 0),
+  rule('sameFigure', '~spreadWord', () => 'spread', 0),
+  rule('question', '$col:m ~each $qbys:b :|,|–|- the|its? $sameFigures:f', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, -0.1),
+  rule('question', '~tellMe? the? $sameFigures:f of|for|in the? $col:m ~each $qbys:b', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, 0),
+  rule('question', '~tellMe? the? $sameFigures:f of|for|in the? $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, 0),
+  rule('qfigs', '$sameFigure:f $col:m and|plus|, the|its? $sameFigure:g of? it|that|them?', ({ f, g, m }, x: Context) => { const e = quantity(m, x); return e && f !== g ? [over(f, e), over(g, e)] : null; }, 0),
+  // 'how long did results take on average per lab, in days'
+  rule('question', 'how long did|does|do|was|were|is|are ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted $whereabouts? on ~average ~each? $qbys:b? ,? (in $spanUnit:u)?', ({ b, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: b ?? [] }; }, -0.1),
   // 'compare north with south: juice and cost'
   rule('question', 'compare $value:a with|to|and|against|versus|vs $value:b ,|: $cols:m', ({ a, b, m }, x: Context) => compared([a, b], m.map((name: string) => sum(name, x))), 0),
   rule('question', 'compare $value:a with|to|and|against|versus|vs $value:b ,|: $qfigs:f', ({ a, b, f }) => compared([a, b], f), 0),
@@ -351,6 +366,7 @@ export const phrases = [
     return v.every((o: { column: string }) => o.column === c) ? { ...plan, where: plan.where ? all([plan.where, here]) : here } : null;
   }), 0),
   rule('noneOf', 'no|none of|the? $col', () => true, 0),
+  rule('rider', 'as|in|rounded? to? a? whole|full percent|percents|percentage|percentages|% number|figure?', () => onQuestion('whole percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? { ...plan, figures: plan.figures.map((f) => ({ ...f, as: rounded(f.as, 0, 'nearest') })) } : null)), 0),
   rule('rider', '~percentRider', () => onQuestion('percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? plan : null)), 0),
   rule('rider', '~keepOnly? the? top|first|best $num:n only?', ({ n }) => onQuestion(`top ${n}`, (plan) => (plan.by.length && n > 0 ? { ...(ordered(plan, plan.order?.down ?? true) ?? plan), most: n } : null)), 0),
   rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),

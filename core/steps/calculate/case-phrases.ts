@@ -1,6 +1,7 @@
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import { nothing, type Act, type Context } from '../../language/acts';
-import { rule } from '../../language/chart';
+import { anyOrder, rule } from '../../language/chart';
+import { stem } from '../../language/words';
 import { SIZES, orZero } from '../../language/grammar/conditions';
 import { quantity } from '../../language/grammar/expressions';
 import { add } from './adding';
@@ -116,7 +117,8 @@ export const casePhrases = [
   // 'Unknown' is a label like others; only these leave nothing.
   rule('leaf', 'blank|empty|nothing', () => blank, 0),
   rule('leaf', 'left|be|is? blank|empty', () => blank, 0),
-  rule('label', '$word:a', ({ a }) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) ? null : a), 0),
+  // What rows are called is no label for them.
+  rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
   rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.3),
@@ -194,6 +196,24 @@ export const casePhrases = [
   rule('clause', '~add ~column ~named? $name:m ~from the? $col:n :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
   rule('clause', '~from the? $col:n ,|:? ~add ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
   rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n :|,|for|when|where|if? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
+  rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n for|on the|all? $rset:c', ({ n, c }) => add(yesIf(c), n), -0.1),
+  // 'is the pH between 6.5 and 8.5? new column pH ok, yes or no'
+  anyOrder('clause', {
+    test: [['is|are|was|were|did|does|do|has|have the? $asked:c ?|,|:?', ({ c }) => c]],
+    answer: [['~open? yes or|/|and no ~close?', () => true], ['yes/no', () => true], ['y / n', () => true]],
+    name: [['~into? ~add? ~column ~named? $name:n', ({ n }) => n, 0.1]],
+    blank: [['$blankIt ~if $cond:c', ({ c }) => c]],
+  }, ({ test, answer, name, blank: none }: { test?: Condition; answer?: true; name?: string; blank?: Condition }, x: Context) =>
+    (test && answer && name !== undefined ? add({ kind: 'choose', cases: [...(none ? [{ when: orZero(none, x), then: blank }] : []), { when: test, then: textOf('yes') }], otherwise: textOf('no') }, name) : null), -0.2),
+  rule('asked', '$cond:c', ({ c }) => c, 0),
+  rule('asked', '$ex2:a ~between $ex1:b ~fromTo $ex1:c ~bothIncluded?', ({ a, b, c }) => (a.kind === 'number' ? null : all([{ kind: 'compare', op: '>=', left: a, right: b }, { kind: 'compare', op: '<=', left: a, right: c }])), 0),
+  ...SIZES.flatMap(([words, operator]) => [
+    rule('asked', `$ex2:a ${words} $ex2:b`, ({ a, b }) => (a.kind === 'number' ? null : { kind: 'compare', op: operator, left: a, right: b }), 0),
+    rule('asked', `$ex2:a at|by|on|for|from $ex1:c ${words} $num:b`, ({ a, c, b }) => (a.kind === 'number' || c.kind === 'number' ? null : { kind: 'compare', op: operator, left: a, right: number(b) }), 1),
+  ]).flat(),
+  // Rows marked, with no word for the mark
+  rule('clause', 'flag|mark|tick|highlight the|all|any|every|those? $rows|$noun|$guess ~rel|~withA ~be? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.3),
+  rule('clause', 'give|assign|put|write the? $rset:c an? $leaf:t and|,|, the? all? ~otherwise|others|rest $rows? an? $leaf:u', ({ c, t, u }) => add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: u }), 0),
   rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add|~grade as? $name:n yes / no depending|based? on? whether|if the? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0.1),
@@ -202,5 +222,8 @@ export const casePhrases = [
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
+
+/** Yes where a condition holds, no elsewhere. */
+const yesIf = (c: Condition): Expression => ({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') });
 
 const addOf = (e: Expression | null, name?: string): Act | null => e && add(e, name);

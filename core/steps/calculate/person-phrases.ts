@@ -87,6 +87,8 @@ export const personPhrases = [
   rule('clause', '$personParts:p of|from|in the? $col:c ,|:|-? ~into2|~into? $num? ~column', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.1),
   rule('clause', '$personParts:p ~into2|~into $num? ~column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
   rule('clause', '$personParts:p ~into2|~into|in separate|own|two|three|different|their own|separate|different? columns|column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
+  rule('clause', '~drop the? $personPart:p from|in|of|off|at the|their|her|his? $col:c', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
+  rule('clause', '$col:c ,|:? ~drop|without the? $personPart:p', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
   rule('personParts', 'first and last|family names|name', () => [{ part: 'first', name: 'First name' }, { part: 'last', name: 'Last name' }], -0.1),
   rule('clause', '~split the? $personParts:p in|of|from $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', '~extract|~add ~column? (with|for|of)? the? $personParts:p out? of|from|in of? $col:c', ({ c, p }, x: Context) => (plainPairs(c, x) && p.length === 1 && p[0].part === 'last' ? null : addParts(c, p, x)), 0),
@@ -105,6 +107,14 @@ const shows = (as: Expression, input: string): string | null => {
   const person = readPerson(input);
   return person && as.kind === 'join' ? as.of.flatMap((e) => (e.kind === 'person' && person[e.part] !== '' ? [person[e.part]] : [])).join(as.separator) : null;
 };
+
+/** Names without their titles, in the order they have. */
+function untitled(name: string, x: Context): Act | null {
+  const people = sampleOf(name, x).map(readPerson);
+  if (!persons(name, x) || !people.some((p) => p !== null && p.title !== '') || sampleOf(name, x).some((v) => v.includes(','))) return null;
+  const as: Expression = { kind: 'join', of: (['first', 'middle', 'last', 'suffix'] as const).map((p) => part(p, column(name))), separator: ' ' };
+  return { key: `person untitled ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+}
 
 /** Names written again in one order. */
 function rewritten(name: string, parts: readonly PersonPart[], separator: string, x: Context): Act | null {

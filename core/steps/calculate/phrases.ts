@@ -114,6 +114,7 @@ export const phrases = [
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'number|enumerate ~each $col:by $rows|$guess|$noun', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', '~rankWord $rows|$col|$guess|$noun? by|on|according to? $ex2:e', ({ e }) => (e.kind === 'op' ? over('rank', e) : null), 0),
   rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => ranked(c, x), 0),
@@ -153,6 +154,7 @@ export const phrases = [
   rule('shareOf', '$col:a as a|the? ~share of all|total|every the? $col:b', ({ a, b }, x: Context) => { const e = q(a, x); return e && a === b ? op('/', e, total('sum', e)) : null; }, -0.2),
   rule('shareOf', '~each? $rows|$noun ~share in|of the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '$col:a as a|the? ~share of that|the|its|their|his|her|each? $col:by the? $col:b', ({ a, b, by }, x: Context) => (a === b ? shareIn(a, by, x) : null), -0.2),
+  rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of the|its|their|his|her $col:by $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), -0.1),
   rule('shareOf', '~share of? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '~share of? ~totalWord $col:c ~each $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
   rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
@@ -178,6 +180,7 @@ export const phrases = [
   rule('pieceOf', 'part|text|bit|piece|letters|digits|characters|everything|what|whatever is|are|comes|stands|stand?', () => true, 0),
   rule('side', 'before|left', () => 'before', 0),
   rule('side', 'after|behind|following|right', () => 'after', 0),
+  rule('text0', '$pieceOf of|from|in the? $col:c $side:s the? $which:w? $mark:m', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0),
   rule('text0', '$pieceOf? $side:s the? $which:w? $mark:m in|of|from|within $col:c', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0.05),
   rule('which', 'first', () => 'first', 0),
   rule('which', 'last', () => 'last', 0),
@@ -285,7 +288,7 @@ export const phrases = [
   rule('rider', 'rounded|round up', () => round(0, 'up'), 0.1),
   rule('rider', 'rounded|round down to? ~whole $word?', () => round(0, 'down'), 0),
   rule('rider', '~notRounded', () => onLast('raw', (plan) => plan), 0),
-  rule('rider', 'as|in a? whole percent|percentage|% number|figure?', () => onLast('whole percent', (plan) => ({ ...plan, as: rounded(isPercent(plan.as) ? plan.as : percent(plan.as), 0, 'nearest') })), 0),
+  rule('rider', 'as|in|rounded? to? a? whole|full percent|percents|percentage|percentages|% number|figure?', () => onLast('whole percent', (plan) => ({ ...plan, as: rounded(isPercent(plan.as) ? plan.as : percent(plan.as), 0, 'nearest') })), 0),
   rule('rider', 'in|as a|the? percent|percentage|% of what|the? we|it|they? $col:c', ({ c }) => onLast(`percent of ${c}`, (plan) => { const r = ratioOf(plan.as); return r && keyOf(r.right) === keyOf(column(c)) ? (isPercent(plan.as) ? plan : { ...plan, as: percent(plan.as) }) : null; }), 0),
   rule('rider', 'only? $col:a $rows|$guess? counts|count ,|and|but? not $cols:b', ({ a, b }) => onLast(`counts ${a}`, (plan) => { const used = columnsOf(plan.as); return used.includes(a) && !b.some((n: string) => used.includes(n)) ? plan : null; }), 0),
   rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
@@ -355,6 +358,7 @@ export const phrases = [
   rule('rider', 'in words|letters', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
+  rule('rider', 'by|over the? $col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? orderedBy(c) : null), -0.1),
   rule('rider', 'ordered|sorted|going by|on|along the? $col:c', ({ c }) => orderedBy(c), -0.2),
   rule('rider', '~number', () => onLast('number', (plan) => (textual(plan.as) ? null : plan)), 0.1),
   rule('rider', '~corrected $formula:e', ({ e }) => onLast(`corrected ${keyOf(e)}`, (plan) => (e.kind === 'number' ? null : { ...plan, as: e })), 0),
@@ -447,7 +451,7 @@ const orderedBy = (name: string): Act => ({
 
 const walksRows = (e: Expression): boolean => {
   let found = false;
-  walk(e, (n) => { found ||= n.kind === 'over' && (n.fn === 'running' || n.fn === 'previous'); });
+  walk(e, (n) => { found ||= n.kind === 'over' && (n.fn === 'running' || n.fn === 'previous' || n.fn === 'number'); });
   return found;
 };
 

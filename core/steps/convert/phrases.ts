@@ -97,6 +97,7 @@ export const phrases = [
   rule('clause', '~make $cols:c ~into? yes or|and no', ({ c }) => act(c, 'yesno'), 0.1),
 
   // Units: 'put all weights in grams', 'as one bare number in kW'
+  rule('clause', 'all|every|each the|our? $cols:c in|into|as $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), -0.1),
   rule('clause', '~make all? $cols:c ~into? $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0.05),
   rule('clause', '~make $cols:c ~into? ~number in $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('rider', 'everything|all|them|it? in $unit:u', ({ u }) => rider(`unit ${u}`, (plan) => (numeric(plan) && !plan.unit ? { ...plan, unit: u } : null)), 0.1),
