@@ -75,6 +75,18 @@ const nameWords = (name: string): NameWord[] =>
     .filter((w) => w !== '')
     .map((w) => ({ word: w.toLowerCase(), stem: stem(w) }));
 
+const FULL: Readonly<Record<string, string>> = { pp: 'per person', pa: 'per year', ph: 'per hour', pm: 'per month', pw: 'per week', pd: 'per day' };
+const full = new WeakMap<readonly NameWord[], readonly NameWord[] | null>();
+/** 'Price pp' is a price per person: a name with its short ending spelled out, or null. */
+function spelledOut(name: readonly NameWord[]): readonly NameWord[] | null {
+  let known = full.get(name);
+  if (known === undefined) {
+    const last = FULL[name.at(-1)?.word ?? ''];
+    full.set(name, (known = last !== undefined && name.length > 1 ? [...name.slice(0, -1), ...nameWords(last)] : null));
+  }
+  return known;
+}
+
 const ROW_NOUNS = 'row record line entry one item everything anything those thing all case that which who whoever someone everybody everyone person'.split(' ').map(stem);
 const NOT_NOUNS = new Set(['no', 'id', 'number', 'nr', 'code', 'ref', 'date', 'name', 'key'].map(stem));
 
@@ -213,7 +225,11 @@ export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary)
       continue;
     }
     if (first.kind === 'mark') continue;
-    names.forEach((name, c) => matchName(tokens, from, name, head.columns[c]!.name, vocabulary, out));
+    names.forEach((name, c) => {
+      matchName(tokens, from, name, head.columns[c]!.name, vocabulary, out);
+      const full = spelledOut(name);
+      if (full) matchName(tokens, from, full, head.columns[c]!.name, vocabulary, out);
+    });
   }
   // Where a column is called exactly so, one that is only called alike is hardly meant: 'rate' is not the rating.
   const exact = new Map(out.filter((m) => m.cost < 0.04).map((m) => [`${m.from}-${m.to}`, m.column]));
@@ -308,7 +324,7 @@ export function valueMentions(tokens: readonly Token[], request: string, vocabul
     if (tokens[from]!.text === 'a') continue;
     for (let to = from + 1; to <= Math.min(tokens.length, from + vocabulary.longestValue + 1); to++) {
       const span = tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to);
-      const found = vocabulary.values.get(folded(span)) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, ''));
+      const found = vocabulary.values.get(folded(span)) ?? (to > from + 1 ? vocabulary.values.get(folded(span).replace(/s$/, '')) : undefined) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, ''));
       for (const v of found ?? []) out.push({ from, to, ...v, cost: found!.length > 1 ? 0.15 : 0 });
       if (tokens[from]!.kind === 'quoted') break;
       if (!found && to === from + 1) out.push(...likeValues(tokens[from]!, from, vocabulary));

@@ -343,6 +343,8 @@ export const conditionRules = [
   rule('cond', '~be|~have? we|they|he|she? ~not been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, column(due)); }, 0),
   rule('cond', '~be|~have? we|they|he|she? been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), column(due)); }, 0),
   rule('cond', '~be|~have? we|they|he|she? been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), column(due)); }, 0),
+  rule('cond', 'there ~be some|any|a|an $col:c', ({ c }) => not(empty(c)), 0),
+  rule('cond', '$col:c ~withA|~contains an? $mark:m', ({ c, m }, x: Context) => (columnOf(x.head, c).type === 'text' && /^[?!@#&*]$/.test(m) ? { kind: 'text', test: 'contains', of: column(c), texts: [m] } : null), 0),
   rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),
   rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),

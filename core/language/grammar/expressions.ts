@@ -50,6 +50,7 @@ export const expressionRules = [
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
+  rule('col', 'member|members|head|person of $col:c', ({ c }) => c, 0.1),
   rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
   rule('col', 'state|status|value|contents|content of the? $col:c', ({ c }) => c, 0.1),
   rule('cols', 'both|all|these|every $family:f', ({ f }) => f, -0.3),
@@ -69,14 +70,14 @@ export const expressionRules = [
   rule('ex0', 'sum|total of $ex0:a and $ex0:b', ({ a, b }) => op('+', a, b), 0.15),
   rule('ex2', 'subtract|deduct $ex1:a from $ex1:b', ({ a, b }) => op('-', b, a), 0.05),
   rule('ex2', 'add $ex1:a to|and $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : op('+', b, a)), 0.2),
-  rule('ex2', 'multiply $ex1:a by|with|and $ex1:b', ({ a, b }) => op('*', a, b), 0.05),
+  rule('ex2', 'multiply $ex1:a by|with|and $ex1:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
   rule('ex2', 'divide $ex1:a by $ex1:b', ({ a, b }) => op('/', a, b), 0.05),
   rule('ex1', 'subtract|deduct $col:a from $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.05),
   rule('ex0', 'ratio of $ex1:a to $ex1:b', ({ a, b }) => op('/', a, b), 0.1),
   rule('ex0', 'product of $ex1:a and $ex1:b', ({ a, b }) => op('*', a, b), 0.1),
 
   rule('ex1', '$ex0:e', ({ e }) => e, 0),
-  rule('ex1', '$ex1:a ~times $ex0:b', ({ a, b }) => op('*', a, b), 0.05),
+  rule('ex1', '$ex1:a ~times $ex0:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
   rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => (a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
@@ -195,6 +196,7 @@ export const expressionRules = [
   rule('ex1', '~years ~each $rows had been with us on $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.02),
   rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$col|$guess? be? on|at|by the? day|date|time of the? $rows|$noun', (_s, x: Context) => ageThen(x), 0),
   rule('ex1', 'age of? the? ~each|everyone|everybody? $rows|$noun|$col|$guess? on|at|by the? day|date|time of the? $rows|$noun', (_s, x: Context) => ageThen(x), 0),
+  rule('ex1', 'age of? the? ~each? $rows|$noun|$guess|$col? when it|they ~be? $col:c', ({ c }, x: Context) => { const b = bornColumn(x) ?? begun(x) ?? spanFrom(c, x); return b !== null && b !== c ? both(dated(b, x), dated(c, x), (from, to) => ({ kind: 'span', unit: 'years', from, to })) : null; }, 0),
   rule('ex1', 'age of? the? ~each|everyone|everybody? $rows|$noun|$guess|$col? on|at|by the? $col:c', ({ c }, x: Context) => ageThen(x, c), 0),
   rule('ex1', 'how old is|was|were|are ~each|everyone|everybody|all|they? $rows|$noun|$guess|$col? on|at|by|when the? $col:c', ({ c }, x: Context) => ageThen(x, c), 0),
   rule('ex1', '~years since|from $col:c up to $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
@@ -263,8 +265,8 @@ function begun(x: Context): string | null {
 }
 
 /** The date of a row itself: the only one, or the one that is called after what the rows are. */
-function rowDate(x: Context): string | null {
-  const own = dateColumns(x).filter((name) => name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
+export function rowDate(x: Context): string | null {
+  const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
   return onlyDate(x) ?? (own.length === 1 ? own[0]! : null);
 }
 
@@ -294,7 +296,7 @@ const twoTimes = (x: Context): readonly [string, string] | null => { const all =
 
 const BEGINS = /\b(?:start(?:ed)?|begin|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
 const ENDS = /\b(?:end(?:ed)?|finish(?:ed)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
-const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
+export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
 
 /** What begins a row and what ends it: the only two dates or times that are no plans, or those whose names say so. */
 function endsOf(x: Context): readonly [string, string] | null {
@@ -341,6 +343,15 @@ export function onlyDate(x: Context): string | null {
   const [only] = found.length > 0 ? found : x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)).map((c) => c.name);
   return found.length > 1 ? null : only ?? null;
 }
+
+/** The only other column of dates, left of one. */
+function spanFrom(name: string, x: Context): string | null {
+  const others = dateColumns(x).filter((n) => n !== name);
+  return others.length === 1 ? others[0]! : null;
+}
+
+/** A column whose cells say per cent is a part of what it is multiplied with. */
+const asPart = (e: Expression, { head }: Context): Expression => (e.kind === 'column' && head.glances?.get(e.name)?.unit === '%' ? op('/', e, number(100)) : e);
 
 /** The columns of dates, where there are several and it must be asked which one is meant. */
 export function dateColumns(x: Context): string[] {

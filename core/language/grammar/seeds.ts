@@ -6,7 +6,7 @@ import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
 import { readYesNo } from '../../values/yesno';
 import { finder } from '../../values/find';
-import { onlyDate, startColumn } from './expressions';
+import { dateColumns, NOT_REAL, onlyDate, rowDate, startColumn } from './expressions';
 import { sampleOf } from './samples';
 import { columnMentions, SMALL_WORDS, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
 import { typingDistance } from '../../match/typing';
@@ -196,9 +196,14 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) : null;
     if (column !== null) put(/^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', i, i + 2, { column, down: /^mo/.test(t.lower) }, 0);
-    const age = AGES.find(([w]) => w === t.lower);
-    const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) : age ? onlyDate(x) : null;
-    if (age && began !== null) put('adj', i, i + 1, { column: began, down: age[1] }, 0.1);
+    if (t.lower === 'question' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '?', 0);
+    if (t.lower === 'exclamation' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '!', 0);
+    const recent = t.lower === 'most' && tokens[i + 1]?.lower === 'recent';
+    const age = recent ? AGES[1] : AGES.find(([w]) => w === t.lower);
+    const several = age && rowDate(x) === null ? dateColumns(x) : [];
+    if (age && several.length > 1 && several.length <= 4) several.forEach((c) => put('adj', i, i + (recent ? 2 : 1), { column: c, down: age[1] }, 0.35));
+    const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) : age ? rowDate(x) : null;
+    if (age && began !== null) put('adj', i, i + (recent ? 2 : 1), { column: began, down: age[1] }, 0.1);
   });
 }
 
@@ -243,12 +248,14 @@ function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { he
 function datedPeriods(items: readonly Item[], { head, vocabulary }: Context, put: Put): void {
   const dated = head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
   if (dated.length < 2 || dated.length > 4) return;
+  // 'Orders in March' are most likely those ordered then.
+  const isOwn = (name: string): boolean => !NOT_REAL.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => [...vocabulary.ownNouns].some((n) => n.length > 3 && stem(w).startsWith(n.slice(0, 5))));
   for (const item of [...items]) {
     if (item.cat !== 'period') continue;
+    const owned = dated.some((c) => isOwn(c.name));
     for (const c of dated) {
-      // 'orders in March' are most likely those ordered then.
-      const own = c.name.toLowerCase().split(/[\s_]+/).some((w) => [...vocabulary.ownNouns].some((n) => n.length > 3 && stem(w).startsWith(n.slice(0, 5))));
-      put('datedPeriod', item.from, item.to, { column: c.name, period: item.value }, item.cost + (own ? 0.2 : 0.25));
+      const own = isOwn(c.name);
+      put('datedPeriod', item.from, item.to, { column: c.name, period: item.value }, item.cost + (own ? 0.2 : owned ? 0.5 : 0.25));
     }
   }
 }
@@ -468,6 +475,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition.
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
+      if (/n['’]t$/.test(t.lower)) break;
       if (/^(?:and|then)$/.test(t.lower) && VERBS.has(tokens[to]?.lower ?? '')) break;
       if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;
       if (t.lower === 'per' && !capital) cost += 0.5;

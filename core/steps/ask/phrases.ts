@@ -342,6 +342,12 @@ export const phrases = [
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~be|~have? $cond:c', ({ g, c }, x: Context): Question | null => (columnOf(x.head, g).type === 'text' && !(c.kind === 'not' && repeats(g, x)) && quantity(g, x) === null && !dated(g, x) && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null), 0.2),
   rule('question', "who $cond:c ?", ({ c }, x: Context): Question | null => { const g = personColumn(x); return g && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null; }, 0.1),
   rule('question', 'is|are there|we|they any|some $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
+  // 'how many are open, done and cancelled': each of them
+  rule('eachOf', '$value:a and $value:b', ({ a, b }) => (a.column === b.column && a.text !== b.text ? [a, b] : null), 0),
+  rule('eachOf', '$value:a ,|and $eachOf:r', ({ a, r }) => (r[0].column === a.column && !r.some((o: { text: string }) => o.text === a.text) ? [a, ...r] : null), 0),
+  rule('question', '~countWord $rows|$guess|$noun ~be|~have|~did? $eachOf:v', ({ v }): Question => ({ figures: [allRows], by: [column(v[0].column)], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } }), -0.15),
+  rule('question', '$qlead the? $sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, -0.1),
+  rule('question', '$qlead the? $sameFigures:f $col:m ~each $qbys:b', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, -0.1),
   // 'bacteria per village: lowest, average and highest'
   rule('sameFigures', '$sameFigure:f', ({ f }) => [f], 0),
   rule('sameFigures', '$sameFigure:f ~list $sameFigures:r', ({ f, r }) => (r.includes(f) ? null : [f, ...r]), 0),

@@ -182,6 +182,7 @@ export const casePhrases = [
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', "$casesOf:c and|,|; and? $leaf:l ~if there|it|they|we? isn't|aren't|not|no|haven't|hasn't|don't any|one|it|some|them?", ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
   rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && c[0].loose ? null : { list: c, otherwise: blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
   rule('chosen', '$choice:c', ({ c }) => chosen(c), 0),

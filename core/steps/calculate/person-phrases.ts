@@ -21,7 +21,7 @@ const expressionFor = (p: PersonPart, all: readonly PersonPart[], name: string):
   p === 'first' && all.includes('last') && !all.includes('middle') ? { kind: 'join', of: [part('first', column(name)), part('middle', column(name))], separator: ' ' } : part(p, column(name));
 
 /** Does a column hold persons' names for the most part? */
-function persons(name: string, x: Context): boolean {
+export function persons(name: string, x: Context): boolean {
   const all = sampleOf(name, x).slice(0, 200);
   return all.length > 0 && all.filter((v) => readPerson(v) !== null).length >= all.length * 0.7;
 }

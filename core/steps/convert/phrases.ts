@@ -58,6 +58,7 @@ export const phrases = [
   rule('clause', '$cols:c ~should ~be? ~into? ~number', ({ c }) => act(c, 'decimal'), 0),
   rule('clause', '$cols:c as|in|to|into a|the? number|amount|count of $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('clause', 'what they|we|he|she|customers|members|people? $cols:c ~into ~number', ({ c }) => act(c, 'decimal'), 0.05),
+  rule('clause', '$cols:c in|into $unit:u ,? ~into ~number', ({ c, u }) => act(c, 'decimal', { unit: u }), -0.2),
   rule('clause', '$cols:c ~into? ~number', ({ c }) => act(c, 'decimal'), 0.1),
   rule('clause', '~make them|it|both|all? ~into? ~number', () => act(null, 'decimal'), 0.25),
   rule('clause', '~drop ~currency from|in|off $cols:c', ({ c }) => act(c, 'decimal'), 0.1),

@@ -1,5 +1,5 @@
 import { folded } from '../../values/fold';
-import { onColumns, withPlan, type Act, type Context } from '../../language/acts';
+import { nothing, onColumns, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Find } from './step';
 
@@ -72,6 +72,8 @@ export const phrases = [
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
 
+  rule('clause', 'in|from the? $cols:c ,? ~drop|take $bracketed out? ,?', ({ c }) => act(c, BRACKETS, ''), 0),
+  rule('aside', 'brackets included|too|also|and all', () => nothing, 0.1),
   rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
 
   // Sorts of characters.

@@ -1,6 +1,7 @@
 import { columnOf } from '../../table/table';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { persons } from '../calculate/person-phrases';
 import { sampleOf } from '../../language/grammar/samples';
 
 const MARKS = [';', '|', ' / ', '/', ',', ' & ', '+'];
@@ -9,7 +10,9 @@ const MARKS = [';', '|', ' / ', '/', ',', ' & ', '+'];
 function likelyMark(name: string, x: Context): string | null {
   if (columnOf(x.head, name).type !== 'text') return null;
   const all = sampleOf(name, x).filter((v) => v.trim() !== '');
-  const counted = MARKS.map((mark) => ({ mark, n: all.filter((v) => v.includes(mark)).length })).sort((a, b) => b.n - a.n);
+  // 'Brenn, T. / Ashe, M.': a comma that stands in every name cuts no list.
+  const marks = persons(name, x) || all.every((v) => v.includes(',')) ? MARKS.filter((m) => m !== ',') : MARKS;
+  const counted = marks.map((mark) => ({ mark, n: all.filter((v) => v.includes(mark)).length })).sort((a, b) => b.n - a.n);
   return counted[0]!.n > 0 ? counted[0]!.mark : null;
 }
 

@@ -73,6 +73,7 @@ export const phrases = [
     by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c]],
   }, ({ count, size, by, rows }: { count?: number; size?: { kind: 'highest' | 'lowest'; column: string }; by?: string; rows?: true }, x: Context) =>
     (size && (count !== undefined || (by !== undefined && rows)) && bySize(size.column, x) && by !== size.column ? take(count ?? 1, size, by === undefined ? undefined : [by]) : null), 0.15),
+  rule('clause', '~each $col:g ,? ~keep? only|just? the? $adj:a $rows|$noun|$guess|one?', ({ g, a }) => (a.column === g ? null : take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g])), 0),
   // 'one shift per volunteer, keep the earliest'
   ...([['earliest|oldest|first', 'lowest'], ['latest|newest|last', 'highest']] as const).flatMap(([words, kind]) => [
     rule('clause', `~keep|~draw? only|just? one|1|single $rows|$noun|$guess ~each $col:g ,|:|–|-? and|but? ~keep|~draw? the? ${words} $rows|one|ones?`, ({ g }, x: Context) => { const c = onlyDate(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, -0.1),
