@@ -67,6 +67,7 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['lot has to be unique', 'Check that (the number of rows for each ‹Lot›) equals 1.'],
   ['make sure there are no lots without a buyer', 'Check that ‹Buyer› is filled.'],
   ['standardise the buyers', 'Standardise ‹Buyer›.'],
+  ['lots should all look like L-0201', 'Write ‹Lot› in the shape of "L-0201".'],
   ['merge the spelling variants in buyer', 'Standardise ‹Buyer›.'],
   ['mask the beekeepers with tokens', 'Mask ‹Beekeeper› with tokens.'],
   ['mask the lot, leave the last 2 characters', 'Mask ‹Lot› leaving the last 2 characters.'],

@@ -16,6 +16,7 @@ import { phrases as pick } from './pick/phrases';
 import { phrases as relate } from './relate/phrases';
 import { phrases as rename } from './rename/phrases';
 import { phrases as replace } from './replace/phrases';
+import { phrases as reshape } from './reshape/phrases';
 import { phrases as sample } from './sample/phrases';
 import { phrases as sort } from './sort/phrases';
 import { phrases as spell } from './spell/phrases';
@@ -28,4 +29,4 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();

@@ -19,6 +19,7 @@ import { pick, type PickPlan } from './pick/step';
 import { relate, type RelatePlan } from './relate/step';
 import { rename, type RenamePlan } from './rename/step';
 import { replace, type ReplacePlan } from './replace/step';
+import { reshape, type ReshapePlan } from './reshape/step';
 import { sample, type SamplePlan } from './sample/step';
 import { sort, type SortPlan } from './sort/step';
 import { spell, type SpellPlan } from './spell/step';
@@ -34,13 +35,13 @@ import type { StepDefinition } from './step';
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
   | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | ForecastPlan | MaskPlan | MovePlan
-  | PickPlan | RelatePlan | RenamePlan | ReplacePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | SpreadPlan | StackPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
+  | PickPlan | RelatePlan | RenamePlan | ReplacePlan | ReshapePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | SpreadPlan | StackPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, spread, stack, calculate, filter, replace, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, relate, forecast, ask];
+export const STEPS: readonly AnyStep[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, relate, forecast, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

@@ -218,3 +218,30 @@ test('cleaning twice gives the same as once', async () => {
     { numRuns: 100 },
   );
 });
+
+test('what is only nearly what was looked for is left, and pointed out', async () => {
+  const table = await csvTable('Town\nHarbour\nharbor\nat Harbour\nHarbours\nArbour\nStation\n');
+  const head = await headWithGlances(table);
+  const done = async (sentence: string) => {
+    const { table: after, report } = await runPlan(readExact(sentence)!, table, head);
+    return { cells: await columnCells(after, 'Town'), kinds: kinds(report) };
+  };
+  expect(await done('Replace cells that are "harbour" in ‹Town› with "Quay".')).toEqual({ cells: ['Quay', 'harbor', 'at Harbour', 'Harbours', 'Arbour', 'Station'], kinds: { near: 3, changed: 1, same: 2 } });
+  expect((await done('Replace "Harbour" in ‹Town› with "Quay".')).kinds).toEqual({ near: 2, changed: 3, same: 1 });
+});
+
+test('the blanks of repeated rows are filled from each other, in the order of the table, before one of them stays', async () => {
+  const table = await csvTable('Keeper,Phone,Site,Kg\nAda,,Heath,\nBo,1,,3\nAda,7,Garden,5\nAda,8,,6\n');
+  const turned = await runPlan(readExact('Sort by ‹Kg› from high to low.')!, table, await headWithGlances(table));
+  const filled = await runPlan(readExact('Fill blanks in ‹Phone›, ‹Site› and ‹Kg› with the first filled value for each ‹Keeper›.')!, turned.table, await headWithGlances(turned.table));
+  const { table: one } = await runPlan(readExact('Keep the first row of each ‹Keeper›.')!, filled.table, await headWithGlances(filled.table));
+  expect(await Promise.all(['Keeper', 'Phone', 'Site', 'Kg'].map((c) => columnCells(one, c)))).toEqual([['Ada', 'Bo'], ['8', '1'], ['Garden', null], ['6', '3']]);
+  expect(kinds(filled.report)).toEqual({ open: 1, filled: 2, same: 1 });
+});
+
+test('codes are written in one shape; what has other letters or figures is left', async () => {
+  const table = await csvTable('Lot,N\nlt 42,1\nLT-0042,1\n7,1\nLT-12345,1\n,1\n');
+  const { table: after, report } = await runPlan(readExact('Write ‹Lot› in the shape of "LT-0001".')!, table, await headWithGlances(table));
+  expect(await columnCells(after, 'Lot')).toEqual(['LT-0042', 'LT-0042', 'LT-0007', 'LT-12345', null]);
+  expect(kinds(report)).toEqual({ unfit: 1, led: 1, reshaped: 1, same: 2 });
+});

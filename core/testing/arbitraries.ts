@@ -98,7 +98,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     with: text,
   }),
   fc.record({ step: step('tidy'), columns: columnNames, ways: fc.uniqueArray(fc.constantFrom('trim' as const, 'squeeze' as const, 'upper' as const, 'lower' as const, 'title' as const, 'sentence' as const, 'name' as const, 'tags' as const, 'legal' as const), { minLength: 1 }) }),
-  fc.record({ step: step('fill'), columns: columnNames, with: fc.oneof(fc.record({ kind: fc.constant('value' as const), text: filledText }), fc.record({ kind: fc.constantFrom('above' as const, 'below' as const) }), fc.record({ kind: fc.constant('column' as const), name: columnName }), fc.record({ kind: fc.constant('figure' as const), fn: fc.constantFrom('mean' as const, 'median' as const, 'commonest' as const), by })) }),
+  fc.record({ step: step('fill'), columns: columnNames, with: fc.oneof(fc.record({ kind: fc.constant('value' as const), text: filledText }), fc.record({ kind: fc.constantFrom('above' as const, 'below' as const) }), fc.record({ kind: fc.constant('column' as const), name: columnName }), fc.record({ kind: fc.constant('figure' as const), fn: fc.constantFrom('mean' as const, 'median' as const, 'commonest' as const, 'first' as const), by })) }),
   fc.record(
     {
       step: step('convert'),
@@ -111,6 +111,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     },
     { requiredKeys: ['step', 'columns', 'to'] },
   ),
+  fc.record({ step: step('reshape'), columns: columnNames, like: filledText.map((t) => `${t}7`) }),
   fc.record({ step: step('spell'), columns: columnNames, spellings: fc.array(filledText, { minLength: 2, maxLength: 3 }) }),
   fc.record({ step: step('standardise'), column: columnName, taking: fc.array(fc.record({ from: filledText, to: filledText }), { minLength: 1, maxLength: 3 }), leaving: texts }, { requiredKeys: ['step', 'column'] }),
   fc.record({ step: step('mask'), columns: columnNames, by: fc.oneof(fc.record({ kind: fc.constantFrom('token' as const, 'form' as const, 'name' as const) }), fc.record({ kind: fc.constant('leave' as const), side: fc.constantFrom('first' as const, 'last' as const), count: fc.integer({ min: 0, max: 9 }) })) }),

@@ -1168,7 +1168,7 @@ E-07,"Brook, Tobias",6c,09/04/2013,0555 010 239,brook@home.example; 0555 010 240
 E-08,"Hollow, Perdita",5a,2014-05-05,0555 010 241,p.hollow@home.example,Top Meadow / 12,,"€0,00",,94%,Choir,,x
 `,
     cases: [
-      ['class should look like 4B, so number and capital letter', null],
+      ['class should look like 4B, so number and capital letter', 'Write ‹Class› in the shape of "4B".'],
       ['take the nickname out of the pupil into its own column Nickname, leave it empty if there is none', null],
       ['without the nickname in brackets, pupil should only hold the name', null],
       ['lunch is yes or no, nothing else please, leave the empty one empty', 'Turn ‹Lunch› into yes or no.'],
@@ -1177,7 +1177,7 @@ E-08,"Hollow, Perdita",5a,2014-05-05,0555 010 241,p.hollow@home.example,Top Mead
       ["anything above 100 in attendance can't be right, blank it", null],
       ['split the bus stop and line, line as a number', null],
       ['e-mail and phone of the parents in two columns, Mail and Tel', null],
-      ['all the phone numbers in the form 0555 010 231', null],
+      ['all the phone numbers in the form 0555 010 231', 'Write ‹Home phone› in the shape of "0555 010 231".'],
       ['one column per club: Chess, Choir, Robotics, with yes or no', null],
       ['how many clubs is each pupil in', 'Add ‹Number of Club› as the number of pieces of ‹Club› cut at ";".'],
       ['paid on and born as dates, day first', 'Turn ‹Paid on› and ‹Born› into dates, the day before the month.'],
@@ -1244,7 +1244,7 @@ F-110,jon Abara,Kiln A,2026-03-08,08:05,19:55,6 / 1222C,50,0,38,celadon,141,4.50
       ['kiln names consistent please: Kiln A, Kiln B, Kiln C', null],
       ['turn paid into yes or no, Y counts as yes and n as no, blank stays blank', 'Turn ‹Paid› into yes or no.'],
       ['how many glazes were used in each batch? none is 0', null],
-      ['booking refs should all look like BK-0091', null],
+      ['booking refs should all look like BK-0091', 'Write ‹Booking ref› in the shape of "BK-0091".'],
       ['kWh per piece, 2 decimals, blank when either is missing', null],
       ['the three firings that took the most energy', 'Keep 3 rows with the highest ‹Energy kWh›.'],
       ['number of firings and kilos of clay by potter, most clay first', 'Answer ‹Rows› as the number of rows; and ‹Total Clay kg› as the sum of ‹Clay kg› over the rows; for each ‹Potter›; sorted by ‹Total Clay kg› from high to low.'],

@@ -80,6 +80,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   turned(tokens, request, values, put);
   metrics(tokens, context, put);
   shapes(tokens, put);
+  shown(tokens, request, put);
   remarks(tokens, put);
   yesNo(tokens, columns, context, put);
   adjectives(tokens, context, put);
@@ -269,6 +270,23 @@ function shapes(tokens: readonly Token[], put: Put): void {
     const next = tokens[i + 1], after = tokens[i + 2];
     if (t.kind === 'number' && next?.lower === '-' && after && /^(?:digit|figure)s?$/.test(after.lower) && t.value <= 20) put('runOf', i, i + 3, '#'.repeat(t.value), 0);
     if (/\d/.test(t.lower) && /\p{L}/u.test(t.lower) && (t.kind === 'word' || t.kind === 'quoted')) put('sampleCode', i, i + 1, (t.kind === 'quoted' ? t.lower : t.text).replace(/\d/g, '#'), 0);
+  });
+}
+
+/** A code that is shown as an example, of one piece or several: 'like KX 41 LMA', 'in the form 0555 010 231'. It holds a figure. */
+function shown(tokens: readonly Token[], request: string, put: Put): void {
+  const coded = (t: Token): boolean => (t.kind === 'number' && /^\d+$/.test(t.text)) || (t.kind === 'word' && (/\d/.test(t.text) || /^\p{Lu}{1,4}$/u.test(t.text))) || (t.kind === 'mark' && /^[-/.]$/.test(t.lower) && !t.spaced);
+  tokens.forEach((t, from) => {
+    if (t.kind === 'quoted') {
+      if (/\d/.test(t.lower)) put('shown', from, from + 1, t.lower, 0);
+      return;
+    }
+    if (!coded(t) || t.kind === 'mark' || !/^(?:like|as|form|format|shape|pattern|style|:|of|to|namely)$/.test(tokens[from - 1]?.lower ?? '')) return;
+    let to = from + 1;
+    while (to < tokens.length && to < from + 9 && coded(tokens[to]!)) to++;
+    while (to > from + 1 && tokens[to - 1]!.kind === 'mark') to--;
+    const text = request.slice(t.from, tokens[to - 1]!.to);
+    if (/\d/.test(text) && text.length > 1) put('shown', from, to, text, 0);
   });
 }
 

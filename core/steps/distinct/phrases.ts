@@ -1,5 +1,5 @@
 import type { DistinctPlan } from './step';
-import { amend, plans, type Act, type Context } from '../../language/acts';
+import { amend, headAfter, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { number, rowsCounted } from '../../formula/expression';
 import { add } from '../calculate/adding';
@@ -12,6 +12,22 @@ const telling = ({ head }: Context): string[] => head.columns.filter((c) => { co
 const keepRider = (keep: Keep) => amend(`keep ${keep}`, (plan) => (plan.step === 'distinct' ? { ...plan, keep } : null));
 /** 'Throw out the repeats' after what said which they are asks for nothing more. */
 const repeats = (columns: readonly string[]): Act => ({ key: 'repeats', apply: (state) => (state.plans.at(-1)?.step === 'distinct' ? state : distinct(columns).apply(state)) });
+/** One record of several: the blanks of a group's rows are filled from each other before one of them stays. */
+const merged = (by: readonly string[] | null, keep: Keep = 'first'): Act => ({
+  key: `merged ${JSON.stringify(by)}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    const own = by ?? (last?.step === 'distinct' && !last.alike ? last.by : null);
+    if (!own || own.length === state.head.columns.length) return null;
+    // What was said before is done after the gaps are filled.
+    const before = by === null ? state.plans.slice(0, -1) : state.plans;
+    const start = by === null ? before.reduce((head, plan) => headAfter(plan, head), state.start) : state.head;
+    const gaps = start.columns.filter((c) => !own.includes(c.name) && start.glances?.get(c.name)?.blanks !== 0).map((c) => c.name);
+    const base: State = { ...state, plans: before, head: start };
+    const filled = gaps.length ? withPlan(base, { step: 'fill', columns: gaps, with: { kind: 'figure', fn: 'first', by: own } }) : base;
+    return withPlan(filled, by === null ? last! : { step: 'distinct', keep, by: own });
+  },
+});
 /** Of each group the row with the latest date, or the largest amount. */
 const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step === 'distinct' && !plan.alike ? { step: 'take', count: 1, choice: { kind, column }, by: plan.by } : null));
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
@@ -52,6 +68,18 @@ export const phrases = [
   rule('rider', '~keep the? best filled one|row|record?', () => keepRider('fullest'), 0),
   rule('rider', '~keep the? $firstLast:k one|row|record|entry|ones?', ({ k }) => keepRider(k), 0.02),
   rule('rider', 'the? $firstLast:k one|row|record|entry|ones? stays|stay|remains|wins|survives|counts', ({ k }) => keepRider(k), 0),
+  // Merged records
+  rule('oneRecord', '~into|to|as a|one|single|1 single? row|record|line|entry each?', () => true, 0),
+  rule('clause', '~mergeVerb|make|turn the? ~duplicates by|on|of|in|for|with the? same? $cols:c $oneRecord', ({ c }) => merged(c), -0.3),
+  rule('clause', '~mergeVerb|make|turn $rows with|of|that|which have? the? ~same $cols:c $oneRecord', ({ c }) => merged(c), -0.3),
+  rule('clause', '~mergeVerb|make|turn duplicate|duplicated|repeated|double $cols:c $oneRecord', ({ c }) => merged(c), -0.3),
+  rule('clause', '~make one|a|single single|merged? row|record|line|entry ~each $cols:c', ({ c }) => merged(c), 0.1),
+  rule('fromOthers', 'from|by|with|out the|its? others|other|rest|repeats|duplicates|copies rows|ones|records|entries?', () => true, 0),
+  rule('fromOthers', 'from|out of? the? ones|rows|records|those that|which? (are|were)? set|thrown|taken|dropped aside|out?', () => true, 0),
+  rule('rider', 'and|but? fill|filling|take|taking|complete|completing in|up|over? its|the|any|his|her|their? blanks|gaps|cells|missing|holes|information|values|it|what values|cells|is|information? missing? $fromOthers', () => merged(null), -0.1),
+  rule('rider', 'and|but? merge|merging|combine|combining them|it|the|what|all? values|information|data|rows|records? they? (have|hold)? ($oneRecord)?', () => merged(null), 0.1),
+  rule('rider', 'without losing|so|but that? anything|nothing|no information|values|value|data|gets|is|goes|must|may|be? lost|missing?', () => merged(null), 0.2),
+
   // Rows that are alike
   rule('nearRows', '~nearDuplicates', () => true, 0),
   rule('nearRows', '$rows that|which ~be|look|looks almost|nearly|practically|roughly alike|identical|equal|same', () => true, 0),

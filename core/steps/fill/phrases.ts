@@ -26,6 +26,7 @@ export const phrases = [
   rule('fillFigure', 'median|middle', () => 'median', 0),
   rule('fillFigure', 'middle value', () => 'median', 0),
   rule('fillFigure', '~commonest', () => 'commonest', 0),
+  rule('fillFigure', 'first filled|known|given', () => 'first', 0),
   rule('filling', 'the|its|their? $fillFigure:f value|one|figure|entry? $ofColumn?', ({ f }) => figure(f), -0.1),
   rule('filling', 'the|its|their? $fillFigure:f value|one|figure|entry? of|for|in|at|from|within|among|per|by the|its|their|that|each|every|same? same|own|whole? $col:b', ({ f, b }, x: Context) => (groupable(b, x) ? figure(f, [b]) : null), -0.1),
   rule('filling', 'the|its|their? $col:b $fillFigure:f', ({ f, b }, x: Context) => (groupable(b, x) ? figure(f, [b]) : null), 0),

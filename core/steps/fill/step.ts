@@ -12,7 +12,7 @@ import { headOf, sameColumns, type Kind, type StepDefinition } from '../step';
 import { textHeads } from '../texts';
 
 /** The figure of a column, or of the rows with the same values in `by`, that its blanks are filled with. */
-export type FillFigure = 'mean' | 'median' | 'commonest';
+export type FillFigure = 'mean' | 'median' | 'commonest' | 'first';
 
 /** What blanks are filled with: a value, the nearest filled cell above or below (in the table's order), another column, or a figure. */
 export type Filling =
@@ -29,7 +29,7 @@ export interface FillPlan {
 }
 
 type Of<K extends Filling['kind']> = Extract<Filling, { kind: K }>;
-const FIGURES = [['mean', 'mean'], ['median', 'median'], ['commonest', 'commonest value']] as const;
+const FIGURES = [['mean', 'mean'], ['median', 'median'], ['commonest', 'commonest value'], ['first', 'first filled value']] as const;
 const filling = choice<Filling>(
   mapped(quoted, (text): Filling => ({ kind: 'value', text }), (f) => (f.kind === 'value' ? f.text : null)),
   mapped(word('the value above'), (): Filling => ({ kind: 'above' }), (f) => (f.kind === 'above' ? undefined : null)),
@@ -44,6 +44,9 @@ const KINDS: readonly Kind[] = [
   { key: 'same', words: 'filled already: left as it was', odd: false, same: true },
 ];
 const [OPEN, FILLED, SAME] = [0, 1, 2];
+
+/** Is a figure one of the column's own values, not worked out from them? */
+const isPicked = (fn: FillFigure): boolean => fn === 'commonest' || fn === 'first';
 
 /** What a chunk's blanks are filled with: texts ('' is none) for a column of texts, numbers (NaN is none) for a typed one. */
 interface Source {
@@ -64,7 +67,7 @@ export const fill: StepDefinition<FillPlan> = {
         Joi.object({ kind: Joi.valid('value').required(), text: Joi.string().min(1).max(10_000).required() }),
         Joi.object({ kind: Joi.valid('above', 'below').required() }),
         Joi.object({ kind: Joi.valid('column').required(), name: Joi.string().min(1).required() }),
-        Joi.object({ kind: Joi.valid('figure').required(), fn: Joi.valid('mean', 'median', 'commonest').required(), by: Joi.array().items(Joi.string().min(1)).max(50).required() }),
+        Joi.object({ kind: Joi.valid('figure').required(), fn: Joi.valid('mean', 'median', 'commonest', 'first').required(), by: Joi.array().items(Joi.string().min(1)).max(50).required() }),
       )
       .required(),
   }),
@@ -73,7 +76,7 @@ export const fill: StepDefinition<FillPlan> = {
   check(plan, head): Problem[] {
     const { with: f } = plan;
     if (f.kind === 'column' && plan.columns.includes(f.name)) return [{ text: `‹${f.name}› cannot be filled from itself. Name another column.`, column: f.name }];
-    if (f.kind !== 'figure' || f.fn === 'commonest') return [];
+    if (f.kind !== 'figure' || isPicked(f.fn)) return [];
     return plan.columns.filter((name) => !readsAsNumber(head, name)).map((name) => ({ text: `“${name}” does not hold numbers, so it has no ${f.fn}. Its blanks can be filled with the commonest value.`, column: name }));
   },
   outline: (plan, head) => sameColumns(head, plan.columns.map((name) => filledHead(plan.with, columnOf(head, name), head))),
@@ -136,7 +139,7 @@ function filledHead(filling: Filling, before: ColumnHead, head: CheckedHead): Co
       return isDate(type) && isDate(before.type) ? { name: before.name, type: 'datetime', scale: null } : textHeads([before.name])[0]!;
     }
     case 'figure':
-      return filling.fn !== 'commonest' && isQuantity(before.type) ? { name: before.name, type: 'decimal', scale: null } : headOf(before);
+      return !isPicked(filling.fn) && isQuantity(before.type) ? { name: before.name, type: 'decimal', scale: null } : headOf(before);
     default:
       return headOf(before);
   }
@@ -161,7 +164,7 @@ async function sourceFor(filling: Filling, name: string, table: Table, head: Che
     case 'below':
       return nearest(table, name, filling.kind);
     case 'figure':
-      return filling.fn === 'commonest' ? commonest(table, name, filling.by) : figure(filling, name, table, head);
+      return filling.fn === 'commonest' ? commonest(table, name, filling.by) : filling.fn === 'first' ? firstFilled(table, name, filling.by) : figure(filling, name, table, head);
   }
 }
 
@@ -195,9 +198,32 @@ async function commonest(table: Table, name: string, by: readonly string[]): Pro
   });
   const best: string[] = [];
   counts.forEach((own, g) => { best[g] = [...own].reduce((a, b) => (b[1] > a[1] ? b : a))[0]; });
-  const numbers = best.map((text) => (type === 'text' ? NaN : readTyped(text, type)));
-  const group = (p: number): number => (groups ? groups.codes[p]! : 0);
-  return { reads: [], texts: (_c, from) => (i) => best[group(from + i)] ?? '', numbers: (_c, from) => (i) => numbers[group(from + i)] ?? NaN };
+  return ofGroup(best, groups?.codes, type);
+}
+
+/** Each group's value for the blanks of its rows. */
+function ofGroup(values: readonly (string | undefined)[], groups: Int32Array | undefined, type: ColumnHead['type']): Source {
+  const numbers = values.map((text) => (type === 'text' || text === undefined ? NaN : readTyped(text, type)));
+  const group = (p: number): number => groups?.[p] ?? 0;
+  return { reads: [], texts: (_c, from) => (i) => values[group(from + i)] ?? '', numbers: (_c, from) => (i) => numbers[group(from + i)] ?? NaN };
+}
+
+/** The first filled value of the column in the table's order, or that of each row's group. O(rows). */
+async function firstFilled(table: Table, name: string, by: readonly string[]): Promise<Source> {
+  const { type } = columnOf(table, name);
+  const groups = by.length ? await groupsOf(table, by) : null;
+  const place = new Int32Array(table.size).fill(-1);
+  for (let at = rowCount(table) - 1; at >= 0; at--) place[positionAt(table, at)] = at;
+  const first: string[] = [], places: number[] = [];
+  await eachChunk(table, [name], ([chunk], _ord, from, length) => {
+    const texts = chunkTexts(chunk!, type);
+    for (let i = 0; i < length; i++) {
+      const at = place[from + i]!, g = groups?.codes[from + i] ?? 0;
+      if (at < 0 || texts[i]!.trim() === '' || at >= (places[g] ?? Infinity)) continue;
+      [first[g], places[g]] = [texts[i]!, at];
+    }
+  });
+  return ofGroup(first, groups?.codes, type);
 }
 
 /** For each blank position of a column, the nearest filled cell above or below it in the table's order. O(rows). */

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { choice, columnNames, field, list, mapped, oneOf, quoted, record } from '../../language/exact';
+import { typingDistance } from '../../match/typing';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
 import { textHeads, textWork } from '../texts';
 
@@ -27,9 +28,27 @@ const find = choice<Find>(
 
 const KINDS: readonly Kind[] = [
   { key: 'emptied', words: 'nothing is left: the cell is blank now', odd: true },
+  { key: 'near', words: 'something very like it, but not the same: left as it was', odd: true, same: true },
   { key: 'changed', words: 'found and replaced', odd: false },
   { key: 'same', words: 'not found: left as it was', odd: false, same: true },
 ];
+
+const [EMPTIED, NEAR, CHANGED, SAME] = [0, 1, 2, 3];
+
+/** A text is looked for under its mistypings too where it is long enough to be told from other words. */
+const NEAR_FROM = 5;
+
+/** Does a text hold a word, or is it as a whole, one typing mistake away from what is looked for? */
+function nearly(find: Find): (text: string) => boolean {
+  const sought = find.kind === 'texts' ? find.texts.map((t) => t.trim().toLowerCase()).filter((t) => t.length >= NEAR_FROM && /^[\p{L} ]+$/u.test(t)) : [];
+  if (sought.length === 0) return () => false;
+  const near = (piece: string): boolean => sought.some((s) => piece !== s && Math.abs(piece.length - s.length) <= 1 && typingDistance(piece, s, 1) <= 1);
+  const whole = find.kind === 'texts' && find.place === 'whole';
+  return (text) => {
+    const bare = text.trim().toLowerCase();
+    return whole ? near(bare) : (bare.match(/\p{L}+/gu) ?? []).some(near);
+  };
+}
 
 const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
@@ -67,13 +86,13 @@ export const replace: StepDefinition<ReplacePlan> = {
   check: () => [],
   outline: (plan, head) => sameColumns(head, textHeads(plan.columns)),
   prepare(plan, _table, head) {
-    const pattern = finder(plan.find);
+    const pattern = finder(plan.find), near = nearly(plan.find);
     return textWork(plan.columns, head, KINDS, (text) => {
       const changed = text.replace(pattern, () => plan.with);
-      if (changed === text) return { text, kind: 2 };
+      if (changed === text) return { text, kind: near(text) ? NEAR : SAME };
       // Taking text out must not leave the spaces that stood around it.
       const tidy = plan.with === '' ? changed.replace(/\s{2,}/g, ' ').trim() : changed;
-      return { text: tidy, kind: tidy === '' && plan.find.kind === 'texts' && plan.find.place !== 'whole' ? 0 : 1 };
+      return { text: tidy, kind: tidy === '' && plan.find.kind === 'texts' && plan.find.place !== 'whole' ? EMPTIED : CHANGED };
     });
   },
 };
