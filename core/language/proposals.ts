@@ -1,7 +1,7 @@
 import type { CheckedHead } from '../formula/check';
 import { column, not, number, rowsCounted } from '../formula/expression';
 import type { Glance } from '../profile/glance';
-import { spellingGroups } from '../match/spellings';
+import { onlyPerhaps, spellingGroups } from '../match/spellings';
 import { checkPlan, sayPlan, type Plan } from '../steps/registry';
 import { readAmount } from '../values/number';
 import { readDate } from '../values/date';
@@ -67,7 +67,7 @@ type Put = (plan: Plan, why: string, rows: number, weight: number) => void;
 function spellings(name: string, values: Values, filled: number, put: Put): void {
   const texts = values.filter(([v]) => letters(v));
   const alike = values.length <= filled * 0.7 ? spellingGroups(texts.map(([text, count]) => ({ text, count }))) : [];
-  const rows = alike.reduce((n, g) => n + g.variants.reduce((k, v) => k + (v.ground === 'unsure' ? 0 : v.count), 0), 0);
+  const rows = alike.reduce((n, g) => n + g.variants.reduce((k, v) => k + (onlyPerhaps(v.ground) ? 0 : v.count), 0), 0);
   if (rows) return put({ step: 'standardise', column: name }, `“${name}” has values in more than one spelling`, rows, 4.2);
   const shouting = texts.filter(([v]) => v === v.toUpperCase() || v === v.toLowerCase());
   if (shouting.length < 3 || shouting.length === texts.length || shouting.length / texts.length <= 0.15 || texts.some(([v]) => v.trim().split(/\s+/).length > 4)) return;

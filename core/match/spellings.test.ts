@@ -80,3 +80,10 @@ describe('rows that are alike', () => {
     expect(new Set(codes.slice(0, 150)).size).toBeGreaterThanOrEqual(149);
   });
 });
+
+test('what only sounds like another spelling is pointed out; short words and other figures are not', () => {
+  expect(groups({ 'Kathryn Ossmere': 5, 'Catherin Osmeer': 1, Heath: 3 })).toEqual({ 'Kathryn Ossmere': { 'Catherin Osmeer': 'sound' } });
+  expect(groups({ Filipson: 4, Phillipsen: 1 })).toEqual({ Filipson: { Phillipsen: 'sound' } });
+  expect(groups({ Reed: 4, Wright: 2, Rita: 1 })).toEqual({});
+  expect(groups({ 'Kathryn 2': 4, 'Catherine 3': 1 })).toEqual({});
+});

@@ -1,10 +1,14 @@
 import { cleaned } from '../values/clean';
+import { doubleMetaphone } from 'double-metaphone';
 import { allowed, candidatePairs } from './pairs';
 import { bareText } from './likeness';
 import { typingDistance } from './typing';
 
-/** Why a spelling is taken for another: nothing but marks differ, the order of words, the legal form, a few letters; or only perhaps. */
-export type Ground = 'marks' | 'order' | 'legal' | 'letters' | 'unsure';
+/** Why a spelling is taken for another: nothing but marks differ, the order of words, the legal form, a few letters; or only perhaps, by its letters or its sound. */
+export type Ground = 'marks' | 'order' | 'legal' | 'letters' | 'unsure' | 'sound';
+
+/** Is a spelling only pointed out on this ground, not changed? */
+export const onlyPerhaps = (ground: Ground): boolean => ground === 'unsure' || ground === 'sound';
 
 /** How a text is used: as it is written, and in how many rows. */
 export interface Usage {
@@ -70,7 +74,8 @@ function byKey<T>(all: readonly T[], keyOf: (item: T) => string): T[][] {
  * Groups of spellings that look like one thing. First those that differ in capitals, spaces, marks, accents or '&' only;
  * then in the order of their words; then in a legal form at the end; then rarer ones are taken for a commoner one that is
  * few typing mistakes away. Figures must agree always. Where both spellings are in use, or a short word differs in its
- * first letter, or two common ones are equally near, it is only perhaps so ('unsure'). Blank texts are left out.
+ * first letter, or two common ones are equally near, it is only perhaps so ('unsure'), and so it is where two only sound
+ * alike in English (Double Metaphone, Lawrence Philips 2000). Blank texts are left out.
  * Groups come with the most rows first. O(n * length + candidate pairs).
  */
 export function spellingGroups(usages: readonly Usage[], onProgress?: (done: number, total: number) => void): SpellingGroup[] {
@@ -81,7 +86,7 @@ export function spellingGroups(usages: readonly Usage[], onProgress?: (done: num
   });
   clusters = joined(clusters, (c) => (c.words.length > 1 ? [...c.words].sort().join(' ') : ''), 'order');
   clusters = joined(clusters, (c) => { const without = cleaned(c.best.text, 'legal'); return bareText(without).length >= 3 ? bareText(without) : c.bare; }, 'legal');
-  return near(clusters, onProgress)
+  return sounding(near(clusters, onProgress))
     .filter((c) => c.members.length > 1)
     .map((c) => ({
       to: c.best.text,
@@ -135,6 +140,29 @@ function near(clusters: readonly Cluster[], onProgress?: (done: number, total: n
     if (ground === 'letters') given.add(i);
   });
   return order.flatMap((c, i) => (given.has(i) ? [] : [cluster(c.best, made[i]!)]));
+}
+
+/** A sound of fewer consonants is shared by words that have nothing to do with each other. */
+const LEAST_SOUND = 3;
+
+/** How a text sounds, in English: the consonants of its words, in no order; '' where it is too short to tell. */
+function soundOf(words: readonly string[], digits: string): string {
+  const sounds = words.filter((w) => /\p{L}/u.test(w)).map((w) => doubleMetaphone(w)[0]);
+  return sounds.join('').length < LEAST_SOUND ? '' : `${sounds.sort().join(' ')} ${digits}`;
+}
+
+/** Clusters that sound like a commoner one are pointed out with it, and stay what they are. O(n * length). */
+function sounding(clusters: readonly Cluster[]): Cluster[] {
+  const hubs = new Map<string, { readonly hub: Cluster; readonly members: Cluster['members'][number][] }>();
+  for (const c of [...clusters].sort((a, b) => b.count - a.count)) {
+    const sound = soundOf(c.words, c.digits);
+    const known = sound === '' ? undefined : hubs.get(sound);
+    if (!known) {
+      if (sound !== '') hubs.set(sound, { hub: c, members: [] });
+    } else if (!known.hub.members.some((m) => c.members.some((o) => o.usage === m.usage))) known.members.push(...c.members.map((m) => ({ usage: m.usage, ground: 'sound' as const })));
+  }
+  const heard = new Map([...hubs.values()].filter((h) => h.members.length).map((h) => [h.hub, h.members] as const));
+  return clusters.map((c) => (heard.has(c) ? { ...c, members: [...c.members, ...heard.get(c)!.filter((m) => !c.members.some((o) => o.usage === m.usage))] } : c));
 }
 
 /** Do two texts of several words differ only inside words that are like each other? 'North Field' and 'South Field' do not. */

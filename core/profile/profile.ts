@@ -1,6 +1,6 @@
 import { BLANK, VALUE, isDate, isQuantity, type ColumnType } from '../table/column';
 import { columnOf, eachChunk, liveMask, rowCount, type Table } from '../table/table';
-import { spellingGroups } from '../match/spellings';
+import { onlyPerhaps, spellingGroups } from '../match/spellings';
 import { eachText, numericText } from '../values/cell';
 import { DAY, readDate } from '../values/date';
 import { finder } from '../values/find';
@@ -149,7 +149,7 @@ export async function profileColumn(table: Table, name: string): Promise<ColumnP
     shortest: Number.isFinite(shortest) ? shortest : 0,
     longest,
     spread: numbers && numbers.length > 0 ? spreadOf(numbers, isDate(type) ? type : 'decimal') : null,
-    lookAlikes: groups.reduce((n, g) => n + g.variants.filter((v) => v.ground !== 'unsure').length, 0),
+    lookAlikes: groups.reduce((n, g) => n + g.variants.filter((v) => !onlyPerhaps(v.ground)).length, 0),
     meaning,
     sensitive: meaning === 'e-mail' || meaning === 'telephone number' || meaning === 'person’s name' || (filled > 0 && /\b(?:birth|born|dob|address|iban|passport|social security|salary)\b/i.test(name)),
   };

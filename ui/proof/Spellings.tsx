@@ -1,11 +1,11 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import type { Ground, SpellingGroup } from '../../core/match/spellings';
+import { onlyPerhaps, type Ground, type SpellingGroup } from '../../core/match/spellings';
 import type { StandardisePlan } from '../../core/steps/standardise/step';
 import { counted, figure } from '../parts/api';
 import { FAINT, INK, RULE, SHADE } from '../parts/theme';
 
-const GROUNDS: Record<Ground, string> = { unsure: 'perhaps the same', letters: 'some letters differ', legal: 'legal form differs', order: 'other order of words', marks: 'capitals, spaces or marks differ' };
+const GROUNDS: Record<Ground, string> = { unsure: 'perhaps the same', sound: 'sounds the same', letters: 'some letters differ', legal: 'legal form differs', order: 'other order of words', marks: 'capitals, spaces or marks differ' };
 const FIRST = 40;
 
 /** Groups of look-alike spellings: what is written as what, and why; each can be decided otherwise, which changes the sentence. */
@@ -22,13 +22,13 @@ export function Spellings({ groups, total, plan, onDecide }: { groups: readonly 
       <table style={{ borderCollapse: 'collapse', fontSize: 13, width: '100%', maxWidth: 900 }}>
         <tbody>
           {ordered.slice(0, shown).map((group) => group.variants.map((v, i) => {
-            const to = left.has(v.text) ? v.text : (taken.get(v.text) ?? (v.ground === 'unsure' ? v.text : (taken.get(group.to) ?? group.to)));
+            const to = left.has(v.text) ? v.text : (taken.get(v.text) ?? (onlyPerhaps(v.ground) ? v.text : (taken.get(group.to) ?? group.to)));
             const changes = to !== v.text;
             return (
               <tr key={`${group.to}\n${v.text}`} style={{ borderTop: i === 0 ? `1px solid ${RULE}` : `1px solid ${SHADE}` }}>
                 <td style={{ ...cell, width: '26%', fontWeight: 600, verticalAlign: 'top' }}>{i === 0 && <>{taken.get(group.to) ?? group.to} <span style={{ fontWeight: 400, color: FAINT, fontSize: 11.5 }}>{counted(group.count, 'row')}</span></>}</td>
                 <td style={{ ...cell, width: '26%' }}><span style={{ display: 'inline-block', width: 18, color: FAINT }}>{changes ? '←' : ''}</span><Letters text={v.text} other={group.to} struck={changes} /> <span style={{ color: FAINT, fontSize: 11.5 }}>{figure(v.count)}</span></td>
-                <td style={{ ...cell, color: v.ground === 'unsure' && !taken.has(v.text) && !left.has(v.text) ? INK : FAINT, fontSize: 12 }}>{left.has(v.text) ? 'stays, as you said' : taken.has(v.text) ? 'as you said' : GROUNDS[v.ground]}{v.ground === 'unsure' && !changes && !left.has(v.text) ? ': left' : ''}</td>
+                <td style={{ ...cell, color: onlyPerhaps(v.ground) && !taken.has(v.text) && !left.has(v.text) ? INK : FAINT, fontSize: 12 }}>{left.has(v.text) ? 'stays, as you said' : taken.has(v.text) ? 'as you said' : GROUNDS[v.ground]}{onlyPerhaps(v.ground) && !changes && !left.has(v.text) ? ': left' : ''}</td>
                 {onDecide && (
                   <td style={{ ...cell, textAlign: 'right', whiteSpace: 'nowrap' }}>
                     {changes
@@ -49,7 +49,7 @@ export function Spellings({ groups, total, plan, onDecide }: { groups: readonly 
 
 const cell: React.CSSProperties = { padding: '1px 10px 1px 0' };
 const tight = { py: 0, minWidth: 0, ml: 0.5 };
-const doubt = (g: SpellingGroup): number => (g.variants.some((v) => v.ground === 'unsure') ? 2 : g.variants.some((v) => v.ground === 'letters' || v.ground === 'legal') ? 1 : 0);
+const doubt = (g: SpellingGroup): number => (g.variants.some((v) => onlyPerhaps(v.ground)) ? 2 : g.variants.some((v) => v.ground === 'letters' || v.ground === 'legal') ? 1 : 0);
 const short = (text: string): string => (text.length > 24 ? `${text.slice(0, 23)}…` : text);
 
 const some = <T,>(list: readonly T[]): readonly T[] | undefined => (list.length ? list : undefined);

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Column } from '../../table/column';
 import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
-import { spellingGroups, type Ground, type SpellingGroup, type Usage } from '../../match/spellings';
+import { onlyPerhaps, spellingGroups, type Ground, type SpellingGroup, type Usage } from '../../match/spellings';
 import { eachText } from '../../values/cell';
 import { between, columnName, field, list, optional, quoted, record } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
@@ -26,6 +26,7 @@ export interface StandardisePlan {
 
 const KINDS: readonly Kind[] = [
   { key: 'unsure', words: 'like another spelling, but perhaps not the same: left as it is', odd: true, same: true },
+  { key: 'sound', words: 'sounds like another spelling, but has other letters: left as it is', odd: true, same: true },
   { key: 'letters', words: 'some letters differ: written in the commoner spelling', odd: true },
   { key: 'legal', words: 'only the legal form differs: written in one way', odd: true },
   { key: 'order', words: 'the same words in another order: written in one way', odd: false },
@@ -64,8 +65,8 @@ function writings(groups: readonly SpellingGroup[], plan: StandardisePlan): Map<
     for (const { text, ground } of variants) {
       const before = out.get(text);
       // What one group is unsure about, another may know.
-      if (before && ground === 'unsure') continue;
-      out.set(text, ground === 'unsure' ? { text, kind: codeOf('unsure') } : { text: to, kind: codeOf(ground satisfies Ground) });
+      if (before && onlyPerhaps(ground)) continue;
+      out.set(text, { text: onlyPerhaps(ground) ? text : to, kind: codeOf(ground satisfies Ground) });
     }
   }
   for (const text of plan.leaving ?? []) out.set(text, { text, kind: SAME });
