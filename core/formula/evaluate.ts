@@ -82,7 +82,9 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return chunk.kind === 'number' ? chunk : { kind: 'text', texts: textsOfChunk(chunk) };
     }
     case 'op':
-      return arithmetic(e.op, numbers(e.left, f, c), numbers(e.right, f, c));
+      return e.right.kind === 'number' && e.op !== '^'
+        ? withConstant(e.op, numbers(e.left, f, c), e.right.value, e.left.kind === 'op')
+        : arithmetic(e.op, numbers(e.left, f, c), numbers(e.right, f, c), e.left.kind === 'op');
     case 'round': {
       const { values, state } = numbers(e.of, f, c);
       return { kind: 'number', values: roundAll(values, state, e.places, e.mode), state };
@@ -246,10 +248,10 @@ function encode(all: readonly string[]): { codes: Uint16Array; dictionary: strin
   return { codes, dictionary };
 }
 
-/** State of a result of two values: VALUE where both have one, else the graver of the two reasons. */
+/** State of a result of two values: VALUE where both have one, else the graver of the two reasons. It may be one of the two given. */
 function bothStates(a: Uint8Array, b: Uint8Array): Uint8Array {
-  if (allValues(b)) return a.slice();
-  if (allValues(a)) return b.slice();
+  if (allValues(b)) return a;
+  if (allValues(a)) return b;
   const out = new Uint8Array(a.length);
   for (let i = 0; i < out.length; i++) {
     const s = a[i]!, t = b[i]!;
@@ -267,12 +269,36 @@ const divide: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] 
 const power: Op = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! ** y[i]!; };
 const OPS: Record<Operator, Op> = { '+': add, '-': subtract, '*': multiply, '/': divide, '^': power };
 
-function arithmetic(operator: Operator, a: NumberVector, b: NumberVector): NumberVector {
-  const values = new Float64Array(a.values.length);
-  const state = bothStates(a.state, b.state);
+/** One operation on two vectors; a left one that is nobody else's is written over. */
+function arithmetic(operator: Operator, a: NumberVector, b: NumberVector, own: boolean): NumberVector {
+  const values = own ? a.values : new Float64Array(a.values.length);
+  let state = bothStates(a.state, b.state);
   OPS[operator](a.values, b.values, values);
-  if (operator === '/') for (let i = 0; i < values.length; i++) if (b.values[i] === 0 && state[i] === VALUE) state[i] = BY_ZERO;
+  if (operator === '/') {
+    const divisor = b.values;
+    let copied = false;
+    for (let i = 0; i < divisor.length; i++) {
+      if (divisor[i] !== 0 || state[i] !== VALUE) continue;
+      if (!copied) [state, copied] = [state.slice(), true];
+      state[i] = BY_ZERO;
+    }
+  }
   return operator === '^' ? settled(values, state) : { kind: 'number', values, state };
+}
+
+type ConstantOp = (x: Float64Array, y: number, out: Float64Array) => void;
+const addTo: ConstantOp = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! + y; };
+const multiplyBy: ConstantOp = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! * y; };
+const divideBy: ConstantOp = (x, y, out) => { for (let i = 0; i < out.length; i++) out[i] = x[i]! / y; };
+
+/** One operation with the same number in every row. */
+function withConstant(operator: Exclude<Operator, '^'>, a: NumberVector, b: number, own: boolean): NumberVector {
+  const values = own ? a.values : new Float64Array(a.values.length);
+  if (operator === '+') addTo(a.values, b, values);
+  else if (operator === '-') addTo(a.values, -b, values);
+  else if (operator === '*') multiplyBy(a.values, b, values);
+  else divideBy(a.values, b, values);
+  return { kind: 'number', values, state: operator === '/' && b === 0 ? a.state.map((s) => (s === VALUE ? BY_ZERO : s)) : a.state };
 }
 
 const MATHS: Record<MathsFn, (x: number) => number> = { 'absolute value': Math.abs, 'square root': Math.sqrt, 'natural logarithm': Math.log, 'decimal logarithm': Math.log10 };

@@ -84,13 +84,13 @@ export function textsOf(vector: Vector, type: ColumnType): readonly string[] {
 
 /**
  * A vector as a chunk to be kept. Decimals of a known scale are rounded to it, which takes the binary dust off sums and
- * products; rows without a value become blank.
+ * products; rows without a value become blank. The values of a vector that is nobody else's (`own`) are written over.
  */
-export function toChunk(vector: Vector, type: ColumnType, scale: number | null): Chunk {
+export function toChunk(vector: Vector, type: ColumnType, scale: number | null, own = false): Chunk {
   if (vector.kind === 'text') return textChunk(vector.texts);
   const { values, state } = vector;
   const power = scale !== null && scale <= 9 && !isDate(type) ? 10 ** scale : 0;
-  if (allValues(state)) return numberChunk(power === 0 ? values.slice() : dusted(values, power, scale!), state.slice());
+  if (allValues(state)) return numberChunk(power === 0 ? (own ? values : values.slice()) : dusted(values, power, scale!, own), state.slice());
   const out = new Float64Array(values.length);
   const outState = new Uint8Array(values.length);
   for (let i = 0; i < values.length; i++) {
@@ -103,8 +103,8 @@ export function toChunk(vector: Vector, type: ColumnType, scale: number | null):
 }
 
 /** Values rounded to a scale. Below 10^9 one multiplication is exact enough; above, dust is healed with more care. */
-function dusted(values: Float64Array, power: number, scale: number): Float64Array {
-  const out = new Float64Array(values.length);
+function dusted(values: Float64Array, power: number, scale: number, own: boolean): Float64Array {
+  const out = own ? values : new Float64Array(values.length);
   for (let i = 0; i < out.length; i++) {
     const value = values[i]!;
     out[i] = value < 1e9 && value > -1e9 ? Math.round(value * power) / power : roundTo(value, scale);

@@ -350,16 +350,31 @@ function assemble(table: Table, outline: Outline, made: readonly Column[]): Tabl
   return { ...table, columns };
 }
 
+/** Where the run of equal codes that begins at a position ends; long runs are passed four codes at a time. */
+function runEnd(codes: Uint8Array, from: number): number {
+  const code = codes[from]!;
+  let p = from + 1;
+  while (p < codes.length && (codes.byteOffset + p) % 4 !== 0) {
+    if (codes[p] !== code) return p;
+    p++;
+  }
+  const words = new Uint32Array(codes.buffer, codes.byteOffset + p - ((codes.byteOffset + p) % 4), p < codes.length ? (codes.length - p) >> 2 : 0);
+  const four = (code * 0x01010101) >>> 0;
+  let w = 0;
+  while (w < words.length && words[w] === four) w++;
+  p += w * 4;
+  while (p < codes.length && codes[p] === code) p++;
+  return p;
+}
+
 function reportOf(kinds: readonly Kind[], codes: Uint8Array, live: Uint8Array | null, rowsIn: number, rowsOut: number): Report {
   if (live) for (let p = 0; p < codes.length; p++) if (live[p] === 0) codes[p] = ABSENT;
   const counts = new Array<number>(256).fill(0);
   // Equal codes come in runs: each run is counted once.
   for (let p = 0; p < codes.length; ) {
-    const code = codes[p]!;
-    const from = p;
-    do p++;
-    while (p < codes.length && codes[p] === code);
-    counts[code]! += p - from;
+    const end = runEnd(codes, p);
+    counts[codes[p]!]! += end - p;
+    p = end;
   }
   const found = kinds.map((kind, code): KindCount => ({ ...kind, code, rows: counts[code]! + counts[code | HELD]!, held: counts[code | HELD]! })).filter((k) => k.rows > 0);
   return { kinds: found.sort((a, b) => Number(b.odd) - Number(a.odd) || a.rows - b.rows), codes, rowsIn, rowsOut, held: found.reduce((n, k) => n + k.held, 0) };

@@ -81,7 +81,7 @@ export const calculate: StepDefinition<CalculatePlan> = {
         const vector = formula.evaluate(forFormula.map((i) => chunks[i]!), from, length);
         const inside = filter?.test(forFilter.map((i) => chunks[i]!), from, length) ?? null;
         const numeric = isNumeric(result.type) && vector.kind === 'number';
-        const chunk = toChunk(numeric || vector.kind === 'text' ? vector : { kind: 'text', texts: new Array<string>(length).fill('') }, result.type, result.scale);
+        const chunk = toChunk(numeric || vector.kind === 'text' ? vector : { kind: 'text', texts: new Array<string>(length).fill('') }, result.type, result.scale, plan.as.kind === 'op');
         const kinds = new Uint8Array(length);
         if (!inside && vector.kind === 'number' && allValues(vector.state)) kinds.fill(3);
         else for (let i = 0; i < length; i++) {
