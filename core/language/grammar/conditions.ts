@@ -125,6 +125,13 @@ function dueFor(paid: string, x: Context): string | null {
   return numeric(paid, x) && alike.length === 1 ? alike[0]!.name : null;
 }
 
+/** Is a value a part of one, which says nothing of a hundred: a bare quotient, or a column that does not go above one? */
+function asShare(e: Expression, { head }: Context): boolean {
+  if (e.kind === 'op') return e.op === '/';
+  const glance = e.kind === 'column' ? head.glances?.get(e.name) : undefined;
+  return glance !== undefined && glance.unit !== '%' && glance.highest !== null && Number(glance.highest) <= 1;
+}
+
 /** A text column read in a unit, where its values are written with units of that sort. */
 function measured(name: string, unit: string, { head }: Context): Expression | null {
   if (columnOf(head, name).type !== 'text' || unitSort(unit) === null) return null;
@@ -159,6 +166,7 @@ const valuesOf = (list: readonly Value[], name: string): string[] | null => {
 export const conditionRules = [
   ...SIZES.flatMap(([words, op]) => [
     rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05),
+    rule('cond', `$ex2:a ~be? ${words} $pct:p`, ({ a, p }, x: Context) => (a.kind === 'number' ? null : compare(op, a, number(asShare(a, x) ? p / 100 : p))), 0),
     rule('cond', `$col:c ~be? ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
     rule('cond', `$col:c ~be? ${words} $period:p`, ({ c, p }, x: Context) => relative(op, c, p, x), 0.02),
     rule('cond', `${words} $period:p`, ({ p }, x: Context) => { const c = onlyDate(x); return c && relative(op, c, p, x); }, 0.15),
@@ -191,8 +199,8 @@ export const conditionRules = [
   // 'over the nitrate limit of 50'
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)); return all.length === 1 ? atClock(op, all[0]!.name, t, x) : null; }, 0.1)).flat(),
-  rule('cond', '~withA $inside:v in|inside|within|under the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
-  rule('rset', '$rset:a ~withA $col:c', ({ a, c }, x: Context) => all([a, countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))]), 0.15),
+  rule('cond', '~withA|with $inside:v in|inside|within|under the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
+  rule('rset', '$rset:a ~withA|with $col:c', ({ a, c }, x: Context) => all([a, countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))]), 0.15),
   rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),

@@ -155,12 +155,17 @@ export const expressionRules = [
   rule('spanUnit', '$clockUnit:u', ({ u }) => u, 0),
   ...(['days', 'weeks', 'months', 'years'] as const).flatMap((unit) => rule('spanUnit', `~${unit}`, () => unit, 0)),
   rule('whereabouts', 'in|at|on|with|for|to|out|away|here|there|underway|open the|a|our|us? $rows|$col|$noun|$guess|$word?', () => true, 0.1),
-  rule('stay', '$spanUnit:u ~each|a|the $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
-  rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted|$word $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('stay', '$spanUnit:u ~each|a|the $rows|$noun|$guess|$col|$word ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
+  rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|it|they ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  // 'how many weeks ahead was each event booked'
+  rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
+  rule('ex1', '$spanUnit:u in advance ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
+  rule('ex1', 'how long|far ahead|beforehand|before|early|in? advance? ~be ~each? $rows|$noun|$guess|it|they $col:c ,? in $spanUnit:u', ({ u, c }, x: Context) => ahead(u, c, x), 0),
+  rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each $col|$word ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', '$spanUnit:u worked|spent|used|needed|taken|out|away|under ~each $rows|$noun|$guess|$word? way?', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', '~lasted|time|duration|length|stay in|of|at|out? the|a? $rows|$noun|$guess|$col|$word? ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.2),
   rule('stay', '$rows|$noun|$guess|$col|$word time|duration|length|stay ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.15),
-  rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted|$word? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   // 'how many minutes late did every crossing leave'
@@ -344,7 +349,13 @@ export function onlyDate(x: Context): string | null {
   return found.length > 1 ? null : only ?? null;
 }
 
-/** The only other column of dates, left of one. */
+/** How long before the date of the row itself something was. */
+function ahead(unit: SpanUnit | 'minutes', name: string, x: Context): Expression | null {
+  const own = rowDate(x) ?? spanFrom(name, x);
+  return own === null || own === name || unit === 'minutes' ? null : span(unit, name, own, x);
+}
+
+/** The only other column of dates. */
 function spanFrom(name: string, x: Context): string | null {
   const others = dateColumns(x).filter((n) => n !== name);
   return others.length === 1 ? others[0]! : null;

@@ -141,12 +141,13 @@ function turned(tokens: readonly Token[], request: string, values: readonly Valu
 
 /** An example of a wished result: a text, a word for becoming, and another text, each quoted or written without spaces. */
 function examples(tokens: readonly Token[], request: string, put: Put): void {
-  const ends = (from: number): number[] => {
+  // What comes out may be figures alone.
+  const ends = (from: number, result = false): number[] => {
     if (tokens[from]?.kind === 'quoted') return [from + 1];
     let to = from + 1;
     while (to < tokens.length && !tokens[to]!.spaced && !/^[,;.?!)]$/.test(tokens[to]!.lower) && tokens[to]!.kind !== 'quoted') to++;
     const text = request.slice(tokens[from]!.from, tokens[to - 1]!.to);
-    return /\d/.test(text) && /[^\d]/.test(text) && text.length >= 3 ? [to] : [];
+    return /\d/.test(text) && (result || /[^\d]/.test(text)) && text.length >= (result ? 1 : 3) ? [to] : [];
   };
   const inside = (from: number, to: number): string => (tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to));
   for (let from = 0; from < tokens.length; from++) {
@@ -159,7 +160,7 @@ function examples(tokens: readonly Token[], request: string, put: Put): void {
         if (!phrase.every((w, k) => tokens[to + k]?.lower === w)) continue;
         const then = to + phrase.length;
         if (then >= tokens.length) continue;
-        for (const end of ends(then)) put('example', from, end, { input: inside(from, to), output: inside(then, end) }, 0);
+        for (const end of ends(then, tokens[from]!.kind !== 'quoted' && !/^(?:to|into|as)$/.test(phrase.at(-1)!))) put('example', from, end, { input: inside(from, to), output: inside(then, end) }, 0);
       }
     }
   }

@@ -277,6 +277,8 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? fewest|least $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n ?? 1, x), -0.1),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  // 'which month has the highest turnover, going by guests times price'
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be the? ${way === 'most' ? '~highest' : '~lowest'} $word|$metricName|$col ,|:|– (going|judged|judging|measured|taken|counted|calculated by|as|from)? (that|which is|means)? $ex2:e`, ({ b, e }) => (e.kind === 'op' ? asked({ figures: [over('sum', e)], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }) : null), -0.1)).flat(),
   // 'which class has the most pupils', 'which weekday has the most parcels': rows are counted
   ...(['most', 'least'] as const).flatMap((way) => [
     rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $rowsCounted ~inTotal?`, ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }), 0.1),

@@ -220,6 +220,7 @@ export const casePhrases = [
   rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0.1),
   rule('aside', 'was|is|were|are|did|does it|they|he|she|this|that $word|$value ?', () => nothing, 0.2),
   rule('clause', '~grade $rset:c with|by|as? an? $leaf:t ,|and|; the? rest|others|other|remaining $rows|ones? with|by|as? an? $leaf:u', ({ c, t, u }) => (t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: u }) : null), 0),
+  rule('clause', 'mark|flag|tag|label the? $rset:c as an? $leaf:t', ({ c, t }) => (t.kind === 'text' ? add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: blank }) : null), 0.1),
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();

@@ -58,8 +58,12 @@ function splitInto(name: string, names: readonly string[], x: Context): Act | nu
 
 const asks = (p: PersonPart, name: string) => (): Asked => ({ part: p, name });
 
-/** One part of the names in a column; of plain pairs of words, the first or the last word. */
+/** One part of the names in a column; of plain pairs of words, the first or the last word, and what stands before a comma is the last name. */
 function partOf(p: PersonPart, name: string, x: Context): Expression | null {
+  const all = sampleOf(name, x).filter((v) => v.trim() !== '');
+  const commas = all.filter((v) => v.includes(',')).length;
+  // 'Lisk, Jane (jane@orrin.example)' has more in it than a name.
+  if (!persons(name, x) && commas > 0) return p === 'last' && commas >= all.length * 0.6 ? { kind: 'piece', side: 'before', mark: ',', which: 'first', of: column(name) } : null;
   if (!persons(name, x) || plainPairs(name, x)) return p === 'first' || p === 'last' ? { kind: 'slot', n: p === 'first' ? 1 : -1, mark: ' ', of: column(name) } : null;
   return part(p, column(name));
 }

@@ -128,6 +128,7 @@ export const phrases = [
   rule('ex0', '~change $col:c compared|relative|against to|with? $prev ~each $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
   rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? ~average of|in|for his|her|its|their|the or? her? same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
   rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? overall|total|whole? ~average of? all|everything|everybody|table?', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, total('mean', e)); }, 0.05),
+  rule('ex2', 'difference|deviation|distance|gap of|between|in? ~each $rows|$noun|$guess $col:c to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
   rule('ex2', '~diff? $col:c difference|deviation|distance|gap to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
   rule('ex2', 'difference|deviation|distance|gap of|between|in? ~each? $rows|$noun? $col:c to|from|against|and the? $col:by ~average', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
   rule('ex2', 'difference|deviation|distance|gap of|between|in? $col:c to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
@@ -402,6 +403,11 @@ export const phrases = [
   rule('aside', '~add $num more|new|extra columns|column', () => nothing, 0.05),
   rule('aside', 'next|beside|for|on|to|with|from|in|of|per to? every|each|everybody|all $rows|$guess', () => nothing, 0.1),
   rule('aside', '~into ~each $rows', () => nothing, 0.2),
+  // A row by itself is no group.
+  rule('aside', 'per|for each|every|one|single? ^$noun', () => nothing, 0.1),
+  // What is asked for said in other words: 'it's what stands before the comma'
+  rule('aside', "it's|that's|this|that|it is? what|whatever|everything|the? part|bit|text|word|name? stands|comes|is|stand|come before|after|behind|between|in the? $mark|$word", () => nothing, 0.3),
+  rule('clause', 'take|get|extract|move|copy|lift $text0:e ~into ~column|$ownColumn ~named? ^$name:n', ({ e, n }) => (real(e) ? add(e, n) : null), -0.1),
 
   // Ranks
   rule('rider', 'within|inside|per|for the|each|every|its? same|own? $col:by', ({ by }, x: Context) => (groupable(by, x) ? onLast(`within ${by}`, (plan) => (plan.as.kind === 'over' && plan.as.by.length === 0 && !columnsOf(plan.as).includes(by) ? { ...plan, as: { ...plan.as, by: [by] } } : null)) : null), 0.1),

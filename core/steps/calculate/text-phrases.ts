@@ -94,7 +94,7 @@ function programs(source: string, examples: readonly Example[], x: Context): Ret
 }
 
 /** Columns joined the way an example shows: values of theirs that stand in it, and the fixed texts between them. */
-function byPattern(names: readonly string[], example: string, x: Context): Act | null {
+function byPattern(names: readonly string[], example: string, x: Context, name = names.join(' and ')): Act | null {
   if (names.length < 2) return null;
   let left = example;
   const places: { at: number; length: number; name: string }[] = [];
@@ -114,7 +114,7 @@ function byPattern(names: readonly string[], example: string, x: Context): Act |
     from = p.at + p.length;
   }
   if (from < example.length) parts.push({ kind: 'text', value: example.slice(from) });
-  return add({ kind: 'written', of: parts }, names.join(' and '));
+  return add({ kind: 'written', of: parts }, name);
 }
 
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
@@ -309,6 +309,8 @@ export const textPhrases = [
   rule('clause', '~add ~column ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b rather than|instead $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
+  rule('clause', '~join|put|bring|write $cols:c together? like|as $text:t ~into|in|as|called ~column? ~named? $name:n', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
+  rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join|~make $cols:c ~into? ~column? like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),

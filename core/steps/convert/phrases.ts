@@ -105,6 +105,8 @@ export const phrases = [
   rule('clause', '~make everything|all|them|those|these ~into? $unit:u', ({ u }) => act(null, 'decimal', { unit: u }), 0.1),
   rule('clause', 'some|few|many|half|most|several of? the? $cols:c ~be given|written|measured? in $unit', ({ c }) => speakOf(c), 0),
   rule('rider', '~round? $places:p', ({ p }) => roundThem(p), 0.05),
+  // What stands in the way of a number, said as a remark
+  rule('rider', 'there ~be an? $word? sign|symbol|unit|mark|letter|letters|text|currency|prefix|suffix in|at|before|behind|after? front|end|back? of? some|many|few|most|all|a? few? of? them|it|these?', () => rider('in the way', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('duration', '$num $unit $num $unit', () => true, 0),
   rule('duration', '$num ^: ^$num', () => true, 0),
   rule('spelledDuration', '$num:a $unit:u and|, $num:b $unit:v', ({ a, u, b, v }) => [a, u, b, v], 0),

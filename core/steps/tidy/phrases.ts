@@ -76,6 +76,7 @@ export const phrases = [
   rule('ways', '$ways:a $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 && !a.some((w: Tidying) => b.includes(w)) ? [...a, ...b] : null), 0.15),
   rule('ways', '$ways:a and ~make $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),
 
+  rule('clause', 'get|bring|put|write|make $cols:c into|in|to one|the|a|same? same|single|common|uniform? style|form|format|way|spelling ,|:|-? $ways:w', ({ c, w }) => act(c, w), 0),
   rule('clause', '~make $cols:c ~into? $ways:w', ({ c, w }) => act(c, w), 0),
   rule('clause', '~make $cols:c all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.02),
   rule('clause', '$cols:c ~should ~be? written|spelled|spelt|typed|put|all|everything ~into? $ways:w', ({ c, w }) => act(c, w), 0),
