@@ -42,6 +42,15 @@ export function rule(cat: string, pattern: string, build: (slots: Slots, context
   return expand(parsePattern(pattern)).map((elements) => ({ cat, elements, build: build as Rule['build'], cost }));
 }
 
+let listed = 0;
+
+/** A piece of a pattern for any of some phrases of one or more words, divided by strokes: a class of words without a name. */
+export function oneOf(phrases: string): string {
+  const piece = `@${listed++}`;
+  literalWords.set(`=${piece}`, phrases.split('|').map((p) => p.trim()).filter((p) => p !== ''));
+  return piece;
+}
+
 /** A part of what is said in any order: its patterns, each with the value it gives and its price. */
 export type Part = readonly (readonly [pattern: string, value: (slots: Slots, context: never) => unknown, cost?: number])[];
 
@@ -89,7 +98,7 @@ function elementOf(given: string): Element {
     if (!(piece.slice(1) in CLASSES)) throw new Error(`No class ${piece}`);
     return { cat: piece, label: null, tight };
   }
-  literalWords.set(`=${piece}`, piece.split('|').filter((w) => w !== ''));
+  if (!piece.startsWith('@')) literalWords.set(`=${piece}`, piece.split('|').filter((w) => w !== ''));
   return { cat: `=${piece}`, label: null, tight };
 }
 

@@ -1,14 +1,15 @@
 import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import { mismatches } from '../formula/dimensions';
-import type { Expression } from '../formula/expression';
+import { columnsOf, type Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
 import { folded } from '../values/fold';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
-import { STEP_PHRASES } from '../steps/phrases';
+import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
 import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
 import { written } from './exact';
+import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
 import { expressionRules } from './grammar/expressions';
@@ -16,6 +17,7 @@ import { seeds } from './grammar/seeds';
 import { ASIDES } from './lexicon/remarks';
 import type { Metric } from '../metrics/glossary';
 import { missingRoles, rolesOf } from '../metrics/metrics';
+import { asPercentage } from '../steps/calculate/phrases';
 import { recall, type Lesson } from './lessons';
 import { columnMentions, nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
 import { WEIGHTS } from './weights';
@@ -53,6 +55,7 @@ export const RULES: readonly Rule[] = [
   ...conditionRules,
   ...STEP_PHRASES,
   ...againRules,
+  ...frameRules(STEP_FRAMES),
   ...rule('clause', '$cols:c :|-|–', ({ c }) => speakOf(c), 0.6),
   ...rule('clause', '$num ^$cols:c $aside', ({ c }) => speakOf(c), 0.3),
   ...rule('clause', '$cols:c $aside', ({ c }) => speakOf(c), 0.3),
@@ -187,7 +190,8 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
   const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
   // Nor is the noun for the rows.
   words.forEach((t, i) => { if (context.vocabulary.ownNouns.has(t.stem)) known.add(i); });
-  return { mentions, chart: theGrammar().parse(words, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known) };
+  const chart = theGrammar().parse(words, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known);
+  return { mentions, chart: chart.exhausted ? chart : withFrames(chart, framed(STEP_FRAMES, words, chart, context)) };
 }
 
 /** Words that ask for something: a sentence with one of them is no mere description. */
@@ -375,9 +379,11 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
   return further > 0 ? further : matchAside(pattern, k + 1, words, at + 1, 0);
 }
 
-function decide(paths: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
+function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
   const question = asksFor(words);
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && !r.plans.some((p) => ASKED.has(p.step)) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) })).sort((a, b) => a.cost - b.cost);
+  const paths = found.map((p) => asked100(p, words, columns));
+  const onRows = onEachRow(words, head);
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && !r.plans.some((p) => ASKED.has(p.step)) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
   const whole = readings.filter((r) => r.unused.length === 0);
   const [best] = whole;
   if (best) {
@@ -429,6 +435,27 @@ function inLists(reading: Reading, head: CheckedHead): { readonly message: strin
   if (rows === 0) return null;
   const other: Plan = { ...plan, where: { kind: 'text', test: 'mentions', of, texts } };
   return { message: `${texts.map((t) => `“${t}”`).join(' or ')} also ${texts.length === 1 ? 'stands' : 'stand'} together with others in ${rows} ${rows === 1 ? 'row' : 'rows'}. Which rows are meant?`, other: { ...reading, plans: [other], sentences: [sayPlan(other)] } };
+}
+
+/** 'On each row', 'next to every lot': what is said to stand there is a column, not an answer. */
+const ON_ROWS = 1.5;
+const onEachRow = (words: readonly Token[], head: CheckedHead): boolean => {
+  const nouns = vocabularyOf(head).ownNouns;
+  return words.some((w, i) => /^(?:on|to|beside|next)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => /^(?:each|every)$/.test(e.lower) && (words[i + k + 2]?.stem === 'row' || nouns.has(words[i + k + 2]?.stem ?? ''))));
+};
+
+/** 'Throw out the light ones, but keep those without a weight': the second is an exception from the first, and leaves hardly only them. */
+const EXCEPTED = 3;
+const excepted = (plans: readonly Plan[]): boolean =>
+  plans.some((p, i) => { const q = plans[i + 1]; return p.step === 'filter' && p.mode === 'aside' && q?.step === 'filter' && q.mode === 'keep' && q.where.kind === 'empty' && columnsOf(p.where).some((n) => columnsOf(q.where).includes(n)); });
+
+/** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
+function asked100(path: Path, words: readonly Token[], columns: readonly ColumnMention[]): Path {
+  const percent = words.some((w, i) => /^(?:percent|percentage|percents|percentages|%|pct)$/.test(w.lower === 'cent' && words[i - 1]?.lower === 'per' ? 'percent' : w.lower) && Number.isNaN(words[i - 1]?.value ?? NaN) && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.05));
+  if (!percent) return path;
+  const made = path.state.plans.map(asPercentage);
+  const changed = made.filter((p, i) => p !== path.state.plans[i]);
+  return changed.length === 1 && path.state.plans.filter((p) => p.step === 'calculate').length === 1 ? { ...path, state: { ...path.state, plans: made } } : path;
 }
 
 /** Sums of things that cannot be put together, kilos and litres: hardly meant where the words can be understood otherwise. */

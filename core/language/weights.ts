@@ -46,6 +46,9 @@ export const WEIGHTS = {
   missingUnit: 0.1,
   /** A word of the name without which it is something else. */
   missingHead: 0.55,
+  /** A frame, whose words may stand in any order; a word in it that is surely a column or a value, and is passed over. */
+  frame: 0.5,
+  ownWord: 0.6,
   /** A small word inside a name. */
   link: 0.04,
 };

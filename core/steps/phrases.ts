@@ -1,4 +1,23 @@
 import type { Rule } from '../language/chart';
+import type { Frame } from '../language/frames';
+import { frames as convertFrames } from './convert/frames';
+import { frames as fillFrames } from './fill/frames';
+import { frames as dropFrames } from './drop/frames';
+import { frames as moveFrames } from './move/frames';
+import { frames as pickFrames } from './pick/frames';
+import { frames as renameFrames } from './rename/frames';
+import { frames as replaceFrames } from './replace/frames';
+import { frames as splitFrames } from './split/frames';
+import { frames as textFrames } from './calculate/text-frames';
+import { frames as filterFrames } from './filter/frames';
+import { frames as takeFrames } from './take/frames';
+import { frames as sampleFrames } from './sample/frames';
+import { frames as distinctFrames } from './distinct/frames';
+import { frames as sortFrames } from './sort/frames';
+import { frames as numberFrames } from './calculate/number-frames';
+import { frames as askFrames } from './ask/frames';
+import { frames as spellFrames } from './spell/frames';
+import { frames as tidyFrames } from './tidy/frames';
 import { phrases as ask } from './ask/phrases';
 import { phrases as calculate } from './calculate/phrases';
 import { phrases as check } from './check/phrases';
@@ -30,3 +49,6 @@ import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
 export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();
+
+/** The ways to ask for steps whose words may stand in any order. */
+export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, textFrames, tidyFrames].flat();

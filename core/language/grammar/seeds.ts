@@ -482,7 +482,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('name', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|first|second|third|last|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
@@ -501,7 +501,10 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
       if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1) continue;
       if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;
-      put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), cost + (exact.has(`${from}-${to}`) ? 0.5 : 0));
+      // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
+      const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && /^[=:]$/.test(tokens[to]?.lower ?? '');
+      const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
+      put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), (led ? Math.min(cost, 0.05) : cost + torn) + (exact.has(`${from}-${to}`) ? 0.5 : 0));
     }
   }
 }

@@ -18,7 +18,7 @@ const allRows = rowsCounted();
 const sum = (name: string, x: Context): Expression | null => { const e = quantity(name, x); return e && over('sum', e); };
 
 /** The share of the rows for which a condition holds, as a percentage. */
-const shareOf = (where: Condition): Expression =>
+export const shareOf = (where: Condition): Expression =>
   op('*', op('/', over('sum', { kind: 'choose', cases: [{ when: where, then: number(1) }], otherwise: number(0) }), allRows), number(100));
 
 const named = (e: Expression): string => {
@@ -41,7 +41,7 @@ const uniquely = (list: readonly Expression[], taken: readonly string[] = []): A
   });
 };
 
-interface Question {
+export interface Question {
   readonly figures: readonly Expression[];
   readonly by: readonly Expression[];
   readonly where?: Condition;
@@ -91,12 +91,12 @@ function planOf(q: Question): AskPlan {
   };
 }
 
-const asked = (q: Question): Act => ({ key: `ask ${keyOf(q)}`, apply: (state: State) => withPlan(state, planOf(q), state.topic) });
+export const asked = (q: Question): Act => ({ key: `ask ${keyOf(q)}`, apply: (state: State) => withPlan(state, planOf(q), state.topic) });
 
 /** A change to the question asked before. */
 const onQuestion = (key: string, change: (plan: AskPlan) => AskPlan | null): Act => amend(`ask ${key}`, (plan: Plan) => (plan.step === 'ask' ? change(plan) : null));
 
-const grouped = (name: string, x: Context): Expression | null => (groupable(name, x) ? column(name) : null);
+export const grouped = (name: string, x: Context): Expression | null => (groupable(name, x) ? column(name) : null);
 
 /** 'each month in which tickets were opened': a part of a date. */
 const period = (part: 'month' | 'year' | 'quarter' | 'weekday' | 'date' | 'week', name: string | null, x: Context): Expression | null => {
@@ -461,7 +461,7 @@ const otherFigure = (fn: Fn): Act =>
   });
 
 const isShare = (e: Expression): boolean => (e.kind === 'round' ? isShare(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
-const counts = (e: Expression): boolean => e.kind === 'total' && (e.fn === 'count' || e.fn === 'distinct');
+export const counts = (e: Expression): boolean => e.kind === 'total' && (e.fn === 'count' || e.fn === 'distinct');
 
 /** The groups in the order of the figure that is about a column. */
 const orderedBy = (plan: AskPlan, name: string, down: boolean): AskPlan | null => {

@@ -52,7 +52,7 @@ function above(node: Condition): Condition | null {
   return node.kind === 'compare' && beyond ? { ...node, op: beyond } : null;
 }
 
-interface Open {
+export interface Open {
   readonly when: Condition | 'above';
   readonly then: Expression;
   /** Said without an 'if': one such case by itself is no choice. */
@@ -91,6 +91,9 @@ function chosen({ list, otherwise, blankFor }: Cases, given: Expression | null =
   const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
   return { kind: 'choose', cases: [...first, ...filled], otherwise };
 }
+
+/** The same for cases that were said apart from each other. */
+export const chosenOf = (list: readonly Open[], otherwise: Expression, given: Expression | null): Expression | null => chosen({ list, otherwise }, given);
 
 const of = (name: string): Expression => column(name);
 const textOf = (value: string): Expression => ({ kind: 'text', value });
@@ -183,7 +186,7 @@ export const casePhrases = [
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', "$casesOf:c and|,|; and? $leaf:l ~if there|it|they|we? isn't|aren't|not|no|haven't|hasn't|don't any|one|it|some|them?", ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
-  rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && c[0].loose ? null : { list: c, otherwise: blank }), 0.4),
+  rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && (c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
   rule('chosen', '$choice:c', ({ c }) => chosen(c), 0),
   rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }) => chosen(c, of(n)), 0.02),

@@ -27,7 +27,7 @@ const real = (e: Expression): boolean => e.kind === 'over' || e.kind === 'moving
 const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || e.kind === 'over' || e.kind === 'moving' || e.kind === 'ago' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
 
 /** Is the expression a hundredfold, a percentage already? */
-const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
+export const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);
 
 /** A change to the calculation said just before. Of several made in one go, the last is meant. */
 const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(`calculate ${key}`, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
@@ -42,10 +42,7 @@ const named = (plan: CalculatePlan, as: Expression): CalculatePlan => ({ ...plan
 
 /** Blank where a condition holds. What is blank there anyway (a missing part, a zero below the line) is only confirmed. */
 function blankWhere(condition: Condition): Act {
-  return onLast(`blank ${keyOf(condition)}`, (plan, head) => {
-    const where = orZero(condition, { head });
-    return impliedBlank(where, plan.as) ? plan : withBlank(plan, where);
-  });
+  return onLast(`blank ${keyOf(condition)}`, (plan, head) => blankedWhere(plan, condition, head));
 }
 
 /** A calculation that is blank where a condition holds, before anything else is looked at. */
@@ -53,6 +50,17 @@ const withBlank = (plan: CalculatePlan, where: Condition): CalculatePlan => ({
   ...plan,
   as: plan.as.kind === 'choose' ? { ...plan.as, cases: [{ when: where, then: blank }, ...plan.as.cases] } : { kind: 'choose', cases: [{ when: where, then: blank }], otherwise: plan.as },
 });
+
+/** A calculation that is blank where a condition holds, unless that is so anyway. */
+export function blankedWhere(plan: CalculatePlan, condition: Condition, head: Context['head']): CalculatePlan {
+  // What is blank anyway is only confirmed; of 'no hives' a zero is meant as well, but not of a stock that is not known.
+  if (impliedBlank(condition, plan.as)) return plan;
+  const where = orZero(condition, { head });
+  return impliedBlank(where, plan.as) ? plan : withBlank(plan, where);
+}
+
+/** A bare quotient as a percentage; inside a rounding, what is rounded. */
+export const percented = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: percented(e.of) } : percent(e));
 
 function impliedBlank(condition: Condition, e: Expression): boolean {
   if (condition.kind === 'any') return condition.of.every((c) => impliedBlank(c, e));
@@ -81,6 +89,12 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
   if (e.kind === 'op') return { ...e, left: zeroForBlank(e.left, names), right: zeroForBlank(e.right, names) };
   return e.kind === 'round' ? { ...e, of: zeroForBlank(e.of, names) } : e;
 }
+
+/** A new column of a bare quotient as a percentage; any other plan as it is. */
+export const asPercentage = <P extends { readonly step: string }>(plan: P): P => {
+  const own = plan as unknown as CalculatePlan;
+  return own.step === 'calculate' && !own.replace && isRatio(own.as) && !isPercent(own.as) ? ({ ...own, as: percented(own.as) } as unknown as P) : plan;
+};
 
 const cases = (list: readonly Case[], otherwise: Expression): Expression => ({ kind: 'choose', cases: list, otherwise });
 /** The column itself, calculated anew. */
@@ -483,7 +497,7 @@ function bandsOf(name: string, bands: readonly { from: number; label: string }[]
 const ratioOf = (e: Expression): Extract<Expression, { kind: 'op' }> | null =>
   e.kind === 'round' ? ratioOf(e.of) : e.kind !== 'op' ? null : e.op === '/' ? e : isPercent(e) ? ratioOf(e.left) : null;
 
-const isRatio = (e: Expression): boolean => (e.kind === 'round' ? isRatio(e.of) : e.kind === 'op' && e.op === '/');
+export const isRatio = (e: Expression): boolean => (e.kind === 'round' ? isRatio(e.of) : e.kind === 'op' && e.op === '/');
 
 function rankWay(plan: CalculatePlan, fn: 'rank' | 'rank up'): CalculatePlan | null {
   return plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? { ...plan, as: { ...plan.as, fn } } : null;

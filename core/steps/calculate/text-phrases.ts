@@ -15,7 +15,7 @@ import { add } from './adding';
 const text = (value: string): Expression => ({ kind: 'text', value });
 const sort = (s: FindSort): Findable => ({ kind: 'sort', sort: s });
 type Which = Extract<Expression, { kind: 'found' }>['which'];
-const found = (what: Findable, of: Expression, which: Which = 'first'): Expression => ({ kind: 'found', what, which, of });
+export const found = (what: Findable, of: Expression, which: Which = 'first'): Expression => ({ kind: 'found', what, which, of });
 /** Hashtags come in numbers: unless one is asked for, all are meant. */
 const usual = (what: Findable): Which => (what.kind === 'sort' && what.sort === 'hashtag' ? 'all' : 'first');
 
@@ -41,7 +41,7 @@ function holder(what: Findable, named: string | null, x: Context): string | null
   return holding.length === 1 ? holding[0]! : null;
 }
 
-const findIn = (what: Findable, named: string | null, x: Context, which: Which = usual(what)): Expression | null => {
+export const findIn = (what: Findable, named: string | null, x: Context, which: Which = usual(what)): Expression | null => {
   const name = holder(what, named, x);
   return name === null ? null : found(what, column(name), which);
 };
@@ -52,7 +52,7 @@ const addFound = (e: Expression | null, name?: string): Act | null => e && add(e
 const NAMES: Partial<Record<FindSort, string>> = { email: 'Email', phone: 'Phone', web: 'Link', domain: 'Domain', amount: 'Amount', number: 'Number', percent: 'Percent', date: 'Date', hashtag: 'Hashtag', postcode: 'Postcode', title: 'Title' };
 
 /** Several finds in one column, one new column each. */
-function addAll(name: string, whats: readonly Findable[], names: readonly string[] | null, x: Context): Act | null {
+export function foundAll(name: string, whats: readonly Findable[], names: readonly string[] | null, x: Context): Act | null {
   if (names && names.length !== whats.length) return null;
   if (whats.some((w) => holder(w, name, x) === null)) return null;
   return {
@@ -65,7 +65,7 @@ function addAll(name: string, whats: readonly Findable[], names: readonly string
 }
 
 /** Forms of address moved from the front of a column into one of their own. */
-function moveWords(words: readonly string[], from: string, to: string, x: Context): Act | null {
+export function moveWords(words: readonly string[], from: string, to: string, x: Context): Act | null {
   const what: Findable = { kind: 'words', words };
   if (finds(what, from, x) === 0) return null;
   return {
@@ -118,7 +118,7 @@ function byPattern(names: readonly string[], example: string, x: Context, name =
 }
 
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
-function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
+export function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
   const holds = (n: string): boolean => sampleOf(n, x).some((v) => folded(v) === folded(examples[0]!.input));
   const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
   const holding = texts.filter(holds);
@@ -187,11 +187,11 @@ export const textPhrases = [
   rule('clause', 'and|also the? $what:w too|also? ~into $name:n', ({ w, n }, x: Context) => sameSource(w, n, x), 0.1),
   rule('text0', 'number|digits|figure at the? end|back of $col:c', ({ c }) => found(sort('number'), column(c), 'last'), 0),
   rule('text0', 'number|digits|figure at the? start|beginning|front of $col:c', ({ c }) => found(sort('number'), column(c)), 0),
-  rule('clause', '$col:c ~split3 $whats:w $jumble? .|,|;|:? ~extract them|these|those|both|it? out? ~into2? $num? ~column? ~into2? ,|:? $names:n', ({ c, w, n }, x: Context) => addAll(c, w, n, x), 0),
+  rule('clause', '$col:c ~split3 $whats:w $jumble? .|,|;|:? ~extract them|these|those|both|it? out? ~into2? $num? ~column? ~into2? ,|:? $names:n', ({ c, w, n }, x: Context) => foundAll(c, w, n, x), 0),
   rule('clause', 'the? $what:w out? of|from|in $col:c ~into|as $name:n', ({ w, c, n }, x: Context) => addFound(findIn(w, c, x), n), 0.1),
-  rule('clause', '~extract $whats:w out? from|of|in of? $col:c ~into2? $num? ~column? ,|:? $names:n', ({ c, w, n }, x: Context) => addAll(c, w, n, x), 0),
-  rule('clause', '~extract $whats:w out? from|of|in of? $col:c', ({ c, w }, x: Context) => (w.length > 1 ? addAll(c, w, null, x) : null), 0.05),
-  rule('clause', '~split $col:c ~into $whats:w', ({ c, w }, x: Context) => (w.length > 1 ? addAll(c, w, null, x) : null), 0.05),
+  rule('clause', '~extract $whats:w out? from|of|in of? $col:c ~into2? $num? ~column? ,|:? $names:n', ({ c, w, n }, x: Context) => foundAll(c, w, n, x), 0),
+  rule('clause', '~extract $whats:w out? from|of|in of? $col:c', ({ c, w }, x: Context) => (w.length > 1 ? foundAll(c, w, null, x) : null), 0.05),
+  rule('clause', '~split $col:c ~into $whats:w', ({ c, w }, x: Context) => (w.length > 1 ? foundAll(c, w, null, x) : null), 0.05),
   rule('whats', '$what:a', ({ a }) => [a], 0),
   rule('whats', '$what:a ~list $whats:b', ({ a, b }) => [a, ...b], 0),
   rule('jumble', 'jumbled|mixed|muddled|thrown|lumped|all|squeezed|crammed together|up|in? one? cell|field?', () => true, 0),
@@ -394,7 +394,7 @@ function asNumber(e: Expression): Expression | null {
   return null;
 }
 
-function momentOf(a: string, b: string, x: Context): Expression | null {
+export function momentOf(a: string, b: string, x: Context): Expression | null {
   const isClock = (n: string): boolean => { const all = sampleOf(n, x); return all.length > 0 && all.filter((v) => /^\d{1,2}[:.]\d{2}/.test(v.trim())).length >= all.length / 2; };
   if (readsAsDate(x.head, a) && isClock(b)) return { kind: 'moment', day: column(a), time: column(b) };
   return readsAsDate(x.head, b) && isClock(a) ? { kind: 'moment', day: column(b), time: column(a) } : null;

@@ -15,3 +15,8 @@ export const phrases = [
   rule('clause', '$col:c ~should be? called|named|renamed|titled|headed to? $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0),
   rule('clause', '$col:c ~should become $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.2),
 ].flat();
+
+export interface Renaming { readonly from: string; readonly to: string }
+
+/** Each column once, and no two with one new name. */
+export const uniqueNames = (list: readonly Renaming[]): boolean => new Set(list.map((r) => r.from)).size === list.length && new Set(list.map((r) => r.to.toLowerCase())).size === list.length;

@@ -4,11 +4,11 @@ import { rule } from '../../language/chart';
 import type { Find } from './step';
 
 /** A text is not put in its own place: 'The Cellar' for 'Cellar' is more than that. */
-const act = (columns: readonly string[] | null, find: Find, text: string): Act | null => find.kind === 'texts' && find.texts.every((t) => t === text) ? null : onColumns(`replace ${JSON.stringify([find, text])}`, columns, (on) => ({ step: 'replace', columns: on, find, with: text }));
-const texts = (place: Extract<Find, { kind: 'texts' }>['place'], list: readonly string[]): Find => ({ kind: 'texts', place, texts: list });
+export const replaced = (columns: readonly string[] | null, find: Find, text: string): Act | null => find.kind === 'texts' && find.texts.every((t) => t === text) ? null : onColumns(`replace ${JSON.stringify([find, text])}`, columns, (on) => ({ step: 'replace', columns: on, find, with: text }));
+export const wholeTexts = (place: Extract<Find, { kind: 'texts' }>['place'], list: readonly string[]): Find => ({ kind: 'texts', place, texts: list });
 /** A word that may stand for itself: none of those that hold a sentence together. */
 const PLAIN_WORD = { test: (w: string): boolean => w.length > 2 && !/^(?:the|and|with|for|from|into|that|this|those|these|them|its|his|her|their|our|all|any|each|every|other|another|nothing|blank|blanks|empty|capitals?|letters?|numbers?|dates?|text|case|column|columns|spaces?|dash|dashes|hyphens?|commas?|points?|dots?|word|words|value|values|same|one|spaces|upper|lower|title)$/i.test(w) };
-const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
+export const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 
 export const phrases = [
   // A text that is looked for: quoted, a value of the column, a mark by its name, or a word with a capital or a point in it.
@@ -30,33 +30,33 @@ export const phrases = [
   rule('abbr', '$word:w .', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}.` : null), 0),
   rule('sameTexts', '$value:a ~list $value:b', ({ a, b }) => (a.column === b.column ? [a, b] : null), 0),
   rule('sameTexts', '$value:a ~list $sameTexts:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
-  rule('clause', '$sameTexts:t ~be|means|mean all? the? same thing|one|name|company|person? ,|;|:|.|–|-? (so|and|please)? write|use|take|say|put|call|make always? it|them|both|all? $value:w', ({ t, w }) => { const list = t as readonly { column: string; text: string }[]; const others = list.map((v) => v.text).filter((v) => v !== w.text); return list.some((v) => v.text === w.text) && others.length ? act([w.column], texts('whole', others), w.text) : null; }, -0.3),
-  rule('clause', '$nothings:t in $cols:c ~be|means|mean|counts|count|stands the? same as|for? ~blankWord', ({ c, t }) => act(c, texts('whole', t), ''), -0.1),
+  rule('clause', '$sameTexts:t ~be|means|mean all? the? same thing|one|name|company|person? ,|;|:|.|–|-? (so|and|please)? write|use|take|say|put|call|make always? it|them|both|all? $value:w', ({ t, w }) => { const list = t as readonly { column: string; text: string }[]; const others = list.map((v) => v.text).filter((v) => v !== w.text); return list.some((v) => v.text === w.text) && others.length ? replaced([w.column], wholeTexts('whole', others), w.text) : null; }, -0.3),
+  rule('clause', '$nothings:t in $cols:c ~be|means|mean|counts|count|stands the? same as|for? ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.1),
   rule('chars', '$mark:m', ({ m }) => m, 0),
   rule('charlist', '$chars:m', ({ m }) => [m], 0),
   rule('charlist', '$chars:m ~list $charlist:r', ({ m, r }) => [m, ...r], 0),
 
-  rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => act(c ?? null, texts('end', t), ''), 0),
-  rule('clause', '$cols:c without the? $abbr:t', ({ c, t }) => act(c, texts('anywhere', [t]), ''), 0.1),
-  rule('clause', '$cols:c without the? $text:t', ({ c, t }) => act(c, texts('anywhere', [t]), ''), 0.05),
-  rule('clause', '~drop $abbr:t off|from the? end? of? $cols:c', ({ c, t }) => act(c, texts('end', [t]), ''), 0.1),
-  rule('clause', '~replace all? the? $chars:m in|of|from $cols:c ~with an? $word? $text:s', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.05),
-  rule('clause', "$cols:c :|, i|we don't|dont need|want|like the? $sought:t at|in the end|back", ({ c, t }) => act(c, texts('end', t), ''), 0),
+  rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => replaced(c ?? null, wholeTexts('end', t), ''), 0),
+  rule('clause', '$cols:c without the? $abbr:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', [t]), ''), 0.1),
+  rule('clause', '$cols:c without the? $text:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', [t]), ''), 0.05),
+  rule('clause', '~drop $abbr:t off|from the? end? of? $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', [t]), ''), 0.1),
+  rule('clause', '~replace all? the? $chars:m in|of|from $cols:c ~with an? $word? $text:s', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.05),
+  rule('clause', "$cols:c :|, i|we don't|dont need|want|like the? $sought:t at|in the end|back", ({ c, t }) => replaced(c, wholeTexts('end', t), ''), 0),
   rule('aside', 'only|just the? names|name|rest|values|text|number', () => nothing, 0.1),
-  rule('clause', '~drop $sought:t off|from|at the end of $cols:c', ({ c, t }) => act(c, texts('end', t), ''), 0),
-  rule('clause', 'take|cut|strip|get the? $sought:t out|off of|from? $cols:c', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
-  rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => act(c, texts('start', t), ''), 0),
-  rule('clause', '~drop $sought:t from|in|out|of|inside $cols:c', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
-  rule('clause', '~drop all? the? $charlist:m from|in|out $cols:c', ({ c, m }) => act(c, texts('anywhere', m), ''), 0.1),
-  rule('clause', '~replace $sought:t in|inside|within $cols:c ~with $instead:s', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
-  rule('clause', '~replace $sought:t ~with $instead:s in|inside|within $cols:c', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
-  rule('clause', '~replace all? the? $chars:m in $cols:c ~with $chars:s', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.1),
-  rule('clause', '~replace all? the? $chars:m ~with a? $chars:s in $cols:c', ({ c, m, s }) => act(c, texts('anywhere', [m]), s), 0.1),
-  rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => act(c, texts('anywhere', t), s), 0),
-  rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => act(c, texts('anywhere', t), ''), 0.05),
+  rule('clause', '~drop $sought:t off|from|at the end of $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', t), ''), 0),
+  rule('clause', 'take|cut|strip|get the? $sought:t out|off of|from? $cols:c', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
+  rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => replaced(c, wholeTexts('start', t), ''), 0),
+  rule('clause', '~drop $sought:t from|in|out|of|inside $cols:c', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
+  rule('clause', '~drop all? the? $charlist:m from|in|out $cols:c', ({ c, m }) => replaced(c, wholeTexts('anywhere', m), ''), 0.1),
+  rule('clause', '~replace $sought:t in|inside|within $cols:c ~with $instead:s', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
+  rule('clause', '~replace $sought:t ~with $instead:s in|inside|within $cols:c', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
+  rule('clause', '~replace all? the? $chars:m in $cols:c ~with $chars:s', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.1),
+  rule('clause', '~replace all? the? $chars:m ~with a? $chars:s in $cols:c', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.1),
+  rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
+  rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
 
-  rule('clause', '$sought:t ~should ~be? read|written|spelled|spelt|called|= $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && act([c], texts('whole', t), s); }, 0.2),
-  rule('clause', '$sought:t should|must|ought|has|needs to? be $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && act([c], texts('whole', t), s); }, 0.2),
+  rule('clause', '$sought:t ~should ~be? read|written|spelled|spelt|called|= $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, 0.2),
+  rule('clause', '$sought:t should|must|ought|has|needs to? be $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, 0.2),
   // Several at once: 'change Y to yes and n to no in showed up'
   rule('change', '$sought:t ~with|= $instead:s', ({ t, s }) => ({ t, s }), 0),
   rule('change', '$word:t ~with|= $word:s', ({ t, s }) => (/^(?:the|a|an|it|in|and|or|all|with|by|to|for|into)$/i.test(t) || /^(?:the|a|an|it|in|and|or|all|blank|empty|capitals|numbers?|dates?|text)$/i.test(s) ? null : { t: [t], s }), 0.3),
@@ -66,29 +66,29 @@ export const phrases = [
   rule('clause', 'in $cols:c ,? ~replace $changes:l', ({ l, c }, x: Context) => several(l, c, x), 0.05),
 
   // Without a column: the only one in which all of the texts stand as whole cells.
-  rule('clause', '~replace all? the? $sought:t ~with $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && act([c], texts('whole', t), s); }, 0.3),
+  rule('clause', '~replace all? the? $sought:t ~with $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, 0.3),
 
   // Whatever stands in brackets.
   rule('bracketed', 'whatever|everything|anything|what|the? stands|is|text|words|part|bit? inside|in|between ~brackets ~brackets?', () => true, 0),
   rule('bracketed', '~brackets and|with everything|anything|whatever|what is? inside|in|between? them|it?', () => true, 0.05),
-  rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
-  rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
+  rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
+  rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 
-  rule('clause', 'in|from the? $cols:c ,? ~drop|take $bracketed out? ,?', ({ c }) => act(c, BRACKETS, ''), 0),
+  rule('clause', 'in|from the? $cols:c ,? ~drop|take $bracketed out? ,?', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('aside', 'brackets included|too|also|and all', () => nothing, 0.1),
-  rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => act(c, BRACKETS, ''), 0),
+  rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 
   // Sorts of characters.
-  rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
-  rule('clause', '~keepOnly the? digits in|of|from $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
-  rule('clause', "~drop everything|anything|whatever that? isn't|aren't an? digits|digit|number|figure from|in|of $cols:c", ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),
-  rule('clause', '~drop everything|anything that is|are? not a? digits|digit from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
-  rule('clause', '~drop everything|anything|all but|except the? digits|numbers|figures from|in|of $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),
-  rule('clause', '$cols:c without the? $charlist:m at the? end', ({ c, m }) => act(c, texts('end', m), ''), 0),
-  rule('clause', '$cols:c without the? $charlist:m', ({ c, m }) => act(c, texts('anywhere', m), ''), 0.1),
-  rule('clause', '~drop all? the? digits|numbers from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'digits' }, ''), 0.1),
-  rule('clause', '~drop all? the? letters from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'letters' }, ''), 0.1),
-  rule('clause', '~drop all? the? punctuation from|in $cols:c', ({ c }) => act(c, { kind: 'sort', sort: 'punctuation' }, ''), 0.1),
+  rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
+  rule('clause', '~keepOnly the? digits in|of|from $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
+  rule('clause', "~drop everything|anything|whatever that? isn't|aren't an? digits|digit|number|figure from|in|of $cols:c", ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),
+  rule('clause', '~drop everything|anything that is|are? not a? digits|digit from|in $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
+  rule('clause', '~drop everything|anything|all but|except the? digits|numbers|figures from|in|of $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),
+  rule('clause', '$cols:c without the? $charlist:m at the? end', ({ c, m }) => replaced(c, wholeTexts('end', m), ''), 0),
+  rule('clause', '$cols:c without the? $charlist:m', ({ c, m }) => replaced(c, wholeTexts('anywhere', m), ''), 0.1),
+  rule('clause', '~drop all? the? digits|numbers from|in $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'digits' }, ''), 0.1),
+  rule('clause', '~drop all? the? letters from|in $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'letters' }, ''), 0.1),
+  rule('clause', '~drop all? the? punctuation from|in $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'punctuation' }, ''), 0.1),
 
   // Whole cells that mean nothing.
   rule('nothings', '$sought:t', ({ t }) => t, 0),
@@ -98,18 +98,18 @@ export const phrases = [
   rule('nothings', '$nothingWord:w', ({ w }) => [w], 0.1),
   rule('nothings', '$nothings:a ~list $nothings:b', ({ a, b }) => [...a, ...b], 0),
   rule('nothingWord', '$word:w', ({ w }) => (/^(?:none|unknown|null|nil|na|missing|nothing|nan|tbd|tbc|pending)$/i.test(w) ? w : null), 0),
-  rule('clause', 'treat|take|count|regard|consider|see|read $nothings:t as a? ~blankWord values? in|for|of $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), 0),
-  rule('clause', '~make|~replace $nothings:t ~into|~with|with|by a? ~blankWord in|for|of $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), -0.05),
-  rule('clause', 'blank out? $nothings:t in|of $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), 0),
+  rule('clause', 'treat|take|count|regard|consider|see|read $nothings:t as a? ~blankWord values? in|for|of $cols:c', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),
+  rule('clause', '~make|~replace $nothings:t ~into|~with|with|by a? ~blankWord in|for|of $cols:c', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.05),
+  rule('clause', 'blank out? $nothings:t in|of $cols:c', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),
   rule('clause', '~make|~replace|treat|take|count|regard|consider $nothings:t as|~into|~with? a? ~blankWord values|cells|fields? $everywhere', ({ t }, x: Context) => everywhere(t, x), -0.05),
   rule('clause', 'blank out? $nothings:t $everywhere', ({ t }, x: Context) => everywhere(t, x), -0.05),
   rule('clause', '$nothings:t ~be|~should ~be? ~blankWord $everywhere', ({ t }, x: Context) => everywhere(t, x), 0),
   rule('everywhere', 'everywhere|anywhere|throughout|wherever', () => true, 0),
   rule('everywhere', 'in|across every|all|any|the the? column|columns|fields|field|whole|entire|table table|sheet|list?', () => true, 0),
   rule('everywhere', 'wherever|where it|they appears|appear|stands|stand|occurs|occur|comes up?', () => true, 0),
-  rule('clause', 'in $cols:c ,? $sought:t just|only? mean|means|stand|stands that|for? nothing|blank|none was|is|were? recorded|given|known? ,? so? blank those|them|it out', ({ c, t }) => act(c, texts('whole', t), ''), 0),
-  rule('clause', '~make $sought:t in $cols:c ~blankWord', ({ c, t }) => act(c, texts('whole', t), ''), 0.05),
-  rule('clause', 'blank out? $sought:t in $cols:c', ({ c, t }) => act(c, texts('whole', t), ''), 0),
+  rule('clause', 'in $cols:c ,? $sought:t just|only? mean|means|stand|stands that|for? nothing|blank|none was|is|were? recorded|given|known? ,? so? blank those|them|it out', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),
+  rule('clause', '~make $sought:t in $cols:c ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0.05),
+  rule('clause', 'blank out? $sought:t in $cols:c', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),
 ].flat();
 
 /** The only column in which each of some texts is a whole cell. */
@@ -128,7 +128,7 @@ function several(list: readonly Change[], columns: readonly string[], { head }: 
   if (list.some((l, i) => list.slice(i + 1).some((k) => k.t.some((t) => folded(t) === folded(l.s))))) return null;
   return {
     key: `changes ${JSON.stringify([list, columns])}`,
-    apply: (state) => list.reduce((s, { t, s: text }) => withPlan(s, { step: 'replace', columns, find: texts('whole', t), with: text }, columns), state),
+    apply: (state) => list.reduce((s, { t, s: text }) => withPlan(s, { step: 'replace', columns, find: wholeTexts('whole', t), with: text }, columns), state),
   };
 }
 
@@ -136,5 +136,5 @@ function several(list: readonly Change[], columns: readonly string[], { head }: 
 function everywhere(list: readonly string[], x: Context): Act | null {
   const wanted = new Set(list.map(folded));
   const columns = x.head.columns.filter((c) => x.head.glances?.get(c.name)?.values?.some(([v]) => wanted.has(folded(v)))).map((c) => c.name);
-  return columns.length ? act(columns, texts('whole', list), '') : null;
+  return columns.length ? replaced(columns, wholeTexts('whole', list), '') : null;
 }

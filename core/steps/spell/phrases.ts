@@ -8,7 +8,7 @@ function fits(column: string, spellings: readonly string[], { head }: State): bo
   return !!values && values.length > 0 && values.filter(([v]) => nearestSpelling(v, spellings) !== null).length >= values.length * 0.6;
 }
 
-const act = (columns: readonly string[] | null, spellings: readonly string[]): Act | null =>
+export const spelled = (columns: readonly string[] | null, spellings: readonly string[]): Act | null =>
   spellings.length < 2 ? null : {
     key: `spell ${JSON.stringify([columns, spellings])}`,
     apply(state: State) {
@@ -24,24 +24,24 @@ export const phrases = [
   rule('spelling', '$name:n', ({ n }) => (/^\p{Lu}\S*(?:\s(?:\p{Lu}\S*|&|of|and))*$/u.test(n) ? n : null), 0.2),
   rule('spellings', '$spelling:s', ({ s }) => [s], 0),
   rule('spellings', '$spelling:s ~list $spellings:r', ({ s, r }) => (r.includes(s) ? null : [s, ...r]), 0),
-  rule('clause', 'one|a? $cols:c spelling|spellings|name|names each|only? :|,|is|are $spellings:s', ({ c, s }) => act(c, s), 0.1),
-  rule('clause', '~make? $cols:c consistent|consistently|uniform|uniformly|the? same ,|:|;|-? $spellings:s', ({ c, s }) => act(c, s), 0),
-  rule('clause', '$cols:c : $spellings:s', ({ c, s }) => act(c, s), 0.3),
+  rule('clause', 'one|a? $cols:c spelling|spellings|name|names each|only? :|,|is|are $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
+  rule('clause', '~make? $cols:c consistent|consistently|uniform|uniformly|the? same ,|:|;|-? $spellings:s', ({ c, s }) => spelled(c, s), 0),
+  rule('clause', '$cols:c : $spellings:s', ({ c, s }) => spelled(c, s), 0.3),
   rule('spelling', '$abbrev:w', ({ w }) => w, 0.1),
   rule('abbrev', '$word:a . ^$word:b', ({ a, b }) => (/^\p{Lu}$/u.test(a) && /^\p{Lu}/u.test(b) ? `${a}. ${b}` : null), 0),
   rule('aside', 'nothing else|more', () => nothing, 0.05),
-  rule('clause', '$cols:c :|,? always|only|either|just|simply $spellings:s', ({ c, s }) => act(c, s), 0.1),
-  rule('clause', '$cols:c ~should be|say|read|become|show either|one? of? $spellings:s', ({ c, s }) => act(c, s), 0),
-  rule('clause', '$cols:c ~should either|one? of? $spellings:s', ({ c, s }) => act(c, s), 0.1),
-  rule('clause', '$cols:c ~be written|spelled|spelt|typed|entered in? ~messily|$fewWays ,|;|:|.|-? ~make|use|write it|them|that? $spellings:s', ({ c, s }) => act(c, s), -0.1),
+  rule('clause', '$cols:c :|,? always|only|either|just|simply $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
+  rule('clause', '$cols:c ~should be|say|read|become|show either|one? of? $spellings:s', ({ c, s }) => spelled(c, s), 0),
+  rule('clause', '$cols:c ~should either|one? of? $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
+  rule('clause', '$cols:c ~be written|spelled|spelt|typed|entered in? ~messily|$fewWays ,|;|:|.|-? ~make|use|write it|them|that? $spellings:s', ({ c, s }) => spelled(c, s), -0.1),
   rule('fewWays', 'a? few|several|many|two|three|different|various|all|sorts|kinds of? ways|forms|spellings', () => true, 0),
-  rule('clause', 'same|one spelling for every|each|all $cols:c :|,|-? $spellings:s', ({ c, s }) => act(c, s), 0),
-  rule('clause', 'use|write|spell|put $spellings:s', ({ s }) => act(null, s), 0.2),
-  rule('clause', 'there ~be|~should be? really|only|just? just|only? $num:k of them|those ,|:|;|- $spellings:s', ({ k, s }) => (k === s.length ? act(null, s) : null), 0),
-  rule('clause', 'there ~be|~should only|just|really? be? only|just? $num:k $cols:c ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? act(c, s) : null), 0),
-  rule('clause', "it|they|these|those 's|is|are only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => act(null, s), 0),
-  rule('clause', "it's|they're only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => act(null, s), 0),
-  rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => act(c, s), 0.2),
+  rule('clause', 'same|one spelling for every|each|all $cols:c :|,|-? $spellings:s', ({ c, s }) => spelled(c, s), 0),
+  rule('clause', 'use|write|spell|put $spellings:s', ({ s }) => spelled(null, s), 0.2),
+  rule('clause', 'there ~be|~should be? really|only|just? just|only? $num:k of them|those ,|:|;|- $spellings:s', ({ k, s }) => (k === s.length ? spelled(null, s) : null), 0),
+  rule('clause', 'there ~be|~should only|just|really? be? only|just? $num:k $cols:c ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? spelled(c, s) : null), 0),
+  rule('clause', "it|they|these|those 's|is|are only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => spelled(null, s), 0),
+  rule('clause', "it's|they're only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => spelled(null, s), 0),
+  rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => spelled(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
   rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),
   rule('aside', 'put|set those|these|them|it right|straight', () => nothing, 0),

@@ -1,12 +1,14 @@
 import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
+import { isDate } from '../../table/column';
+import { columnOf } from '../../table/table';
 import { rule } from '../../language/chart';
 import { cutText, type Cut, type SplitPlan } from './step';
 
 const MARKS = [',', ';', '/', ' - ', '-', '|', ' – ', ':', ' '];
 
 /** The cut that takes the most values of a column into so many pieces: a mark, or the change from letters to digits; none where nothing fits. */
-function likelyMark(column: string, pieces: number, x: Context): Cut | null {
+export function likelyMark(column: string, pieces: number, x: Context): Cut | null {
   const values = (x.head.glances?.get(column)?.values ?? []).slice(0, 300);
   if (values.length === 0) return { kind: 'mark', text: ',' };
   let best: { cut: Cut | null; score: number } = { cut: null, score: 0 };
@@ -20,8 +22,8 @@ function likelyMark(column: string, pieces: number, x: Context): Cut | null {
   return best.cut;
 }
 
-const act = (column: string, at: Cut | null, into: readonly string[], which: SplitPlan['which'] = 'every'): Act | null =>
-  at === null || into.length < 2 ? null : { key: `split ${JSON.stringify([column, at, into, which])}`, apply: (state: State) => withPlan(state, { step: 'split', column, at, which, into }, [column]) };
+export const splitAt = (column: string, at: Cut | null, into: readonly string[], which: SplitPlan['which'] = 'every'): Act | null =>
+  at === null || into.length < 2 ? null : { key: `split ${JSON.stringify([column, at, into, which])}`, apply: (state: State) => (isDate(columnOf(state.head, column).type) ? null : withPlan(state, { step: 'split', column, at, which, into }, [column])) };
 
 const mark = (text: string): Cut => ({ kind: 'mark', text });
 
@@ -31,7 +33,7 @@ interface Marked {
   readonly text: string;
   readonly which: SplitPlan['which'];
 }
-const cutAt = (column: string, { text, which }: Marked, into: readonly string[]): Act | null => (which !== 'every' && into.length !== 2 ? null : act(column, mark(text), into, which));
+const cutAt = (column: string, { text, which }: Marked, into: readonly string[]): Act | null => (which !== 'every' && into.length !== 2 ? null : splitAt(column, mark(text), into, which));
 
 /** Names for the pieces where none were given. */
 const proposed = (column: string, n: number): string[] => Array.from({ length: n }, (_, i) => `${column} ${i + 1}`);
@@ -47,21 +49,21 @@ export const phrases = [
 
   rule('clause', '~split $col:c $atmark:m :|,|;? ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', '~split $col:c $atmark:m', ({ c, m }, x: Context) => cutAt(c, m, proposed(c, m.which === 'every' ? mostPieces(c, m.text, x) : 2)), 0.3),
-  rule('clause', '~split $col:c ~into2 $names:n', ({ c, n }, x: Context) => act(c, likelyMark(c, n.length, x), n), 0.2),
+  rule('clause', '~split $col:c ~into2 $names:n', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), 0.2),
   rule('clause', '~split $col:c ~into2 $names:n $atmark:m', ({ c, n, m }) => cutAt(c, m, n), 0),
   rule('clause', '$col:c ~split3 really|actually? $num things|parts|values|pieces|bits $atmark:m :|,|;|-? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
-  rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => act(c, { kind: 'change' }, [a, b]), 0),
-  rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => act(c, { kind: 'change' }, n), 0),
+  rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => splitAt(c, { kind: 'change' }, [a, b]), 0),
+  rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
   // 'what comes before it goes into A, what comes after it into B'
-  rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => act(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),
+  rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),
   rule('beforePiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit before it? goes|go|comes?', () => true, 0),
   rule('afterPiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit after it? goes|go|comes?', () => true, 0),
-  rule('clause', '~split $col:c ~into2 $name:a ~open the? first word ~close and $name:b ~open everything|the? after|rest it? ~close', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
-  rule('clause', '~split $col:c ~into2 the? first word|name ~into $name:a and the? rest ~into $name:b', ({ c, a, b }) => act(c, mark(' '), [a, b], 'first'), 0),
+  rule('clause', '~split $col:c ~into2 $name:a ~open the? first word ~close and $name:b ~open everything|the? after|rest it? ~close', ({ c, a, b }) => splitAt(c, mark(' '), [a, b], 'first'), 0),
+  rule('clause', '~split $col:c ~into2 the? first word|name ~into $name:a and the? rest ~into $name:b', ({ c, a, b }) => splitAt(c, mark(' '), [a, b], 'first'), 0),
   // 'Hive holds a number and a place with a dash in between. I want the number under Hive number and the place under Site.'
-  rule('clause', '$col:c ~split3 $word:k and $word:l $atmark:m .|;|,? ~make? $word:p ~into $name:a and $word:q ~into $name:b', ({ c, k, l, m, p, q, a, b }) => (k.toLowerCase() === p.toLowerCase() && l.toLowerCase() === q.toLowerCase() ? act(c, mark(m.text), [a, b], 'first') : null), 0),
-  rule('clause', '~split $col:c ~into2 up? to? $num:k columns|parts|pieces|fields', ({ c, k }, x: Context) => (Number.isInteger(k) && k >= 2 && k <= 50 ? act(c, likelyMark(c, k, x), proposed(c, k)) : null), 0.1),
+  rule('clause', '$col:c ~split3 $word:k and $word:l $atmark:m .|;|,? ~make? $word:p ~into $name:a and $word:q ~into $name:b', ({ c, k, l, m, p, q, a, b }) => (k.toLowerCase() === p.toLowerCase() && l.toLowerCase() === q.toLowerCase() ? splitAt(c, mark(m.text), [a, b], 'first') : null), 0),
+  rule('clause', '~split $col:c ~into2 up? to? $num:k columns|parts|pieces|fields', ({ c, k }, x: Context) => (Number.isInteger(k) && k >= 2 && k <= 50 ? splitAt(c, likelyMark(c, k, x), proposed(c, k)) : null), 0.1),
   rule('clause', '~split $col:c $atmark:m :|,|;? ~into2 $num:k columns|parts|pieces|fields|ones|cells|bits', ({ c, m, k }) => (Number.isInteger(k) && k >= 2 && k <= 50 ? cutAt(c, m, proposed(c, k)) : null), 0),
   rule('clause', '~split $col:c ~into2 $num:k columns|parts|pieces|fields $atmark:m', ({ c, m, k }) => (Number.isInteger(k) && k >= 2 && k <= 50 ? cutAt(c, m, proposed(c, k)) : null), 0),
   rule('clause', '~split $col:c ~into2 $num:k columns|parts|pieces|fields $atmark:m :|,|;? $calling $names:n', ({ c, m, k, n }) => (n.length === k ? cutAt(c, m, n) : null), 0),
@@ -73,12 +75,12 @@ export const phrases = [
   rule('rider', '~rename|name them $names:n', ({ n }) => piecesNamed(n), -0.1),
 
   rule('clause', '$col:c :|,|? one|a|own column|field for|per ~each? $word|$col|$guess ~open? they|that|which|it? ~be? $atmark ~close?', ({ c, m, atmark }, x: Context) => { const a = (m ?? atmark) as Marked; return cutAt(c, a, proposed(c, a.which === 'every' ? mostPieces(c, a.text, x) : 2)); }, 0),
-  rule('clause', '$col:c in|into|as $num:k separate|own|different? columns|parts|fields', ({ c, k }, x: Context) => (Number.isInteger(k) && k >= 2 && k <= 50 ? act(c, likelyMark(c, k, x), namesIn(c, k) ?? proposed(c, k)) : null), 0.1),
+  rule('clause', '$col:c in|into|as $num:k separate|own|different? columns|parts|fields', ({ c, k }, x: Context) => (Number.isInteger(k) && k >= 2 && k <= 50 ? splitAt(c, likelyMark(c, k, x), namesIn(c, k) ?? proposed(c, k)) : null), 0.1),
   // Between letters and digits
   rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
   rule('atchange', 'between|where the? letters|text and|from|end|stop|meet the? digits|figures|numbers|number', () => true, 0),
-  rule('clause', '~split $col:c $atchange', ({ c }) => act(c, { kind: 'change' }, [`${c} letters`, `${c} digits`]), 0),
-  rule('clause', '~split $col:c $atchange :|,|;? ~into2? $names:n', ({ c, n }) => act(c, { kind: 'change' }, n), 0),
+  rule('clause', '~split $col:c $atchange', ({ c }) => splitAt(c, { kind: 'change' }, [`${c} letters`, `${c} digits`]), 0),
+  rule('clause', '~split $col:c $atchange :|,|;? ~into2? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
 
   // After so many characters
   rule('counts', '$num:a', ({ a }) => (Number.isInteger(a) && a > 0 ? [a] : null), 0),
@@ -90,8 +92,8 @@ export const phrases = [
   rule('ordinal', '$num:n', ({ n }) => (Number.isInteger(n) && n > 0 ? n : null), 0.1),
   rule('ordinals', '$ordinal:n', ({ n }) => [n], 0),
   rule('ordinals', '$ordinal:n ~list the? $ordinals:r', ({ n, r }) => [n, ...r], 0),
-  rule('clause', '~split $col:c $cutPlaces:p', ({ c, p }) => act(c, { kind: 'places', after: p }, proposed(c, p.length + 1)), 0),
-  rule('clause', '~split $col:c $cutPlaces:p :|,|;? ~into2? $names:n', ({ c, p, n }) => (n.length === p.length + 1 ? act(c, { kind: 'places', after: p }, n) : null), 0),
+  rule('clause', '~split $col:c $cutPlaces:p', ({ c, p }) => splitAt(c, { kind: 'places', after: p }, proposed(c, p.length + 1)), 0),
+  rule('clause', '~split $col:c $cutPlaces:p :|,|;? ~into2? $names:n', ({ c, p, n }) => (n.length === p.length + 1 ? splitAt(c, { kind: 'places', after: p }, n) : null), 0),
   rule('clause', '~split $col:c ~into2 pieces|parts|chunks|blocks|columns of $counts:n characters|letters|digits|signs', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
   rule('clause', '~split $col:c by|with|at|into fixed? widths|width|lengths :|of|,? $counts:n', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
 ].flat();
@@ -109,7 +111,7 @@ const piecesNamed = (into: readonly string[]): Act => amend(`split into ${into.j
 function widths(column: string, lengths: readonly number[]): Act | null {
   let end = 0;
   const after = lengths.slice(0, -1).map((n) => (end += n));
-  return act(column, { kind: 'places', after }, proposed(column, lengths.length));
+  return splitAt(column, { kind: 'places', after }, proposed(column, lengths.length));
 }
 
 /** Pieces that most values of a column have at a mark, at least two. */

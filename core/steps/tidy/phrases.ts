@@ -3,7 +3,7 @@ import { rule } from '../../language/chart';
 import type { Tidying } from './step';
 
 /** Tidyings of the same columns, one after the other in a request, are one step. */
-const act = (columns: readonly string[] | null, ways: readonly Tidying[]): Act => ({
+export const tidied = (columns: readonly string[] | null, ways: readonly Tidying[]): Act => ({
   key: `tidy ${ways.join()} ${JSON.stringify(columns)}`,
   apply(state) {
     const on = columns ?? state.topic;
@@ -23,11 +23,11 @@ const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => way
 const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS.has(w)).length;
 
 /** In every column of texts. */
-const everywhere = (ways: readonly Tidying[], x: Context): Act | null => { const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name); return texts.length ? act(texts, ways) : null; };
+const everywhere = (ways: readonly Tidying[], x: Context): Act | null => { const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name); return texts.length ? tidied(texts, ways) : null; };
 
 export const phrases = [
-  rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => act(c, ['trim', 'squeeze']), 0.3),
-  rule('clause', 'tidy|clean|neaten up the? $cols:c', ({ c }) => act(c, ['trim', 'squeeze']), 0.3),
+  rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
+  rule('clause', 'tidy|clean|neaten up the? $cols:c', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
   rule('ways', '~upper', () => ['upper'], 0),
   rule('ways', '~lower', () => ['lower'], 0),
   rule('ways', '~title', () => ['title'], 0),
@@ -52,14 +52,14 @@ export const phrases = [
   rule('ways', '~replace|turn the? ~linesWord ~with|into an? space|spaces|blank', () => ['lines'], -0.1),
   rule('ways', '~mendVerb the? ~brokenWord', () => ['mended'], 0),
   rule('ways', '~mendVerb the? encoding|mojibake', () => ['mended'], 0),
-  rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains ~brokenWord ,|.|;|:? ~mendVerb them|it|that|those', ({ c }) => act(c, ['mended']), 0),
-  rule('clause', '~mendVerb the? encoding of|in $cols:c', ({ c }) => act(c, ['mended']), 0),
-  rule('clause', 'shorten|clean|tidy $cols:c ,|:|by? ~drop|no|without the? ~legalWord', ({ c }) => act(c, ['legal']), 0),
-  rule('clause', '~drop the? $legalWords in|of|from|off|at the? end|back? of? $cols:c', ({ c }) => act(c, ['legal']), 0),
-  rule('clause', '~drop the? $legalWords off|from|at the? end|back? of? their|the? names|name|values?', () => act(null, ['legal']), 0),
-  rule('clause', '$cols:c ~minus|without|no the? $legalWords', ({ c }) => act(c, ['legal']), 0),
-  rule('clause', '~make? $cols:c ,? shorter|short ,|:|;? no|without the? $legalWords', ({ c }) => act(c, ['legal']), 0),
-  rule('clause', 'shorten $cols:c ,|:|;? no|without the? $legalWords', ({ c }) => act(c, ['legal']), 0),
+  rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains ~brokenWord ,|.|;|:? ~mendVerb them|it|that|those', ({ c }) => tidied(c, ['mended']), 0),
+  rule('clause', '~mendVerb the? encoding of|in $cols:c', ({ c }) => tidied(c, ['mended']), 0),
+  rule('clause', 'shorten|clean|tidy $cols:c ,|:|by? ~drop|no|without the? ~legalWord', ({ c }) => tidied(c, ['legal']), 0),
+  rule('clause', '~drop the? $legalWords in|of|from|off|at the? end|back? of? $cols:c', ({ c }) => tidied(c, ['legal']), 0),
+  rule('clause', '~drop the? $legalWords off|from|at the? end|back? of? their|the? names|name|values?', () => tidied(null, ['legal']), 0),
+  rule('clause', '$cols:c ~minus|without|no the? $legalWords', ({ c }) => tidied(c, ['legal']), 0),
+  rule('clause', '~make? $cols:c ,? shorter|short ,|:|;? no|without the? $legalWords', ({ c }) => tidied(c, ['legal']), 0),
+  rule('clause', 'shorten $cols:c ,|:|;? no|without the? $legalWords', ({ c }) => tidied(c, ['legal']), 0),
   rule('legalWords', '$legalTokens:n ~etc', ({ n }) => n, 0),
   rule('legalWords', '$legalTokens:n', ({ n }) => (n >= 2 ? n : null), 0),
   rule('legalTokens', '~legalToken', () => 1, 0),
@@ -76,26 +76,26 @@ export const phrases = [
   rule('ways', '$ways:a $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 && !a.some((w: Tidying) => b.includes(w)) ? [...a, ...b] : null), 0.15),
   rule('ways', '$ways:a and ~make $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),
 
-  rule('clause', 'get|bring|put|write|make $cols:c into|in|to one|the|a|same? same|single|common|uniform? style|form|format|way|spelling ,|:|-? $ways:w', ({ c, w }) => act(c, w), 0),
-  rule('clause', '~make $cols:c ~into? $ways:w', ({ c, w }) => act(c, w), 0),
-  rule('clause', '~make $cols:c all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.02),
-  rule('clause', '$cols:c ~should ~be? written|spelled|spelt|typed|put|all|everything ~into? $ways:w', ({ c, w }) => act(c, w), 0),
+  rule('clause', 'get|bring|put|write|make $cols:c into|in|to one|the|a|same? same|single|common|uniform? style|form|format|way|spelling ,|:|-? $ways:w', ({ c, w }) => tidied(c, w), 0),
+  rule('clause', '~make $cols:c ~into? $ways:w', ({ c, w }) => tidied(c, w), 0),
+  rule('clause', '~make $cols:c all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0.02),
+  rule('clause', '$cols:c ~should ~be? written|spelled|spelt|typed|put|all|everything ~into? $ways:w', ({ c, w }) => tidied(c, w), 0),
   rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains a? mix|mixture|jumble|mess|muddle|medley (of $word $word?)?', ({ c }) => speakOf(c), 0.1),
-  rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0),
-  rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => act(c, w), 0.1),
-  rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => act(c, w), 0.05),
+  rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0),
+  rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0.1),
+  rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => tidied(c, w), 0.05),
   rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w in|from|of|for|on all|every|each|the|whole entire|whole? columns|column|table|sheet|texts|cells|fields', ({ w }, x: Context) => everywhere(w, x), 0),
-  rule('clause', '$ways:w', ({ w }) => act(null, w), 0.6),
+  rule('clause', '$ways:w', ({ w }) => tidied(null, w), 0.6),
   rule('clause', 'tidy|clean|sort|straighten up|out? $cols:c :|,|-?', ({ c }) => speakOf(c), 0.4),
-  rule('clause', '~make their|the|those? names|values|texts|entries|words properly|right|nicely|neatly|correctly? ,|:? $ways:w', ({ w }) => act(null, w), 0.1),
-  rule('clause', '~make $cols:c properly|right|nicely|neatly|correctly ,|:? $ways:w', ({ c, w }) => act(c, w), 0),
-  rule('clause', '~make them|it|that all|everything|both ~into? $ways:w', ({ w }) => act(null, w), 0.1),
+  rule('clause', '~make their|the|those? names|values|texts|entries|words properly|right|nicely|neatly|correctly? ,|:? $ways:w', ({ w }) => tidied(null, w), 0.1),
+  rule('clause', '~make $cols:c properly|right|nicely|neatly|correctly ,|:? $ways:w', ({ c, w }) => tidied(c, w), 0),
+  rule('clause', '~make them|it|that all|everything|both ~into? $ways:w', ({ w }) => tidied(null, w), 0.1),
   rule('clause', '$cols:c ~be written|typed|spelled|spelt|entered|noted|given|put|stored|recorded? ~messily ,|;|.|:?', ({ c }) => speakOf(c), 0.1),
   rule('clause', 'a? some|few|many|most|several|half|all of? the? $cols:c ~be written|typed|spelled|spelt|entered|noted|given|put|stored|recorded? ~messily', ({ c }) => speakOf(c), 0.05),
-  rule('clause', '~make them|it|that? ~into? $ways:w', ({ w }) => act(null, w), 0.2),
-  rule('clause', '~drop ~trim off|from them|it|these', () => act(null, ['trim', 'squeeze']), 0.05),
-  rule('clause', '~trim ~be? ~unwanted', () => act(null, ['trim', 'squeeze']), 0.3),
-  rule('clause', '~wherever there is|are ~squeeze in|of $cols:c ,? ~squeezeVerb them? ~toOne', ({ c }) => act(c, ['squeeze']), 0),
-  rule('clause', '~squeezeVerb ~squeeze in|of|from $cols:c ~toOne', ({ c }) => act(c, ['squeeze']), 0),
+  rule('clause', '~make them|it|that? ~into? $ways:w', ({ w }) => tidied(null, w), 0.2),
+  rule('clause', '~drop ~trim off|from them|it|these', () => tidied(null, ['trim', 'squeeze']), 0.05),
+  rule('clause', '~trim ~be? ~unwanted', () => tidied(null, ['trim', 'squeeze']), 0.3),
+  rule('clause', '~wherever there is|are ~squeeze in|of $cols:c ,? ~squeezeVerb them? ~toOne', ({ c }) => tidied(c, ['squeeze']), 0),
+  rule('clause', '~squeezeVerb ~squeeze in|of|from $cols:c ~toOne', ({ c }) => tidied(c, ['squeeze']), 0),
 ].flat();

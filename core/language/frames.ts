@@ -1,0 +1,181 @@
+import type { Act, Context } from './acts';
+import { keyOf, oneOf, rule, type Chart, type Item, type Rule, type Slots } from './chart';
+import { FILLERS, LIGHT } from './lexicon/classes';
+import { NEUTRAL } from './lexicon/neutral';
+import { forgiven, typingDistance } from '../match/typing';
+import { WEIGHTS } from './weights';
+import { stem, type Token } from './words';
+
+/** A way to say a part of a frame: phrases divided by strokes, or a pattern of the grammar; with the value it gives. */
+export type Way = string | { readonly said: string; readonly value: unknown; readonly cost: number };
+
+/** A way to say a part with the value it gives, made from the slots where it is a function. */
+export const means = (said: string, value: unknown, cost = 0): Way => ({ said, value, cost });
+
+/**
+ * A frame: what must and what may be said to ask for one thing, in any order. Between its parts stand only words that say
+ * nothing of their own (`about` holds those that say nothing more here, because the frame is about them). So every word of
+ * a request is still accounted for; their order is not.
+ */
+export interface Frame {
+  readonly name: string;
+  readonly cat: 'clause' | 'rider' | 'alone';
+  readonly parts: readonly Part[];
+  readonly about: ReadonlySet<string>;
+  readonly cost: number;
+  readonly build: (said: Slots, context: Context) => Act | null;
+}
+
+interface Part {
+  readonly name: string;
+  readonly cat: string;
+  readonly need: boolean;
+  /** May be said several times: its value is a list. */
+  readonly many: boolean;
+  readonly ways: readonly Way[];
+}
+
+interface Said {
+  readonly cat?: Frame['cat'];
+  readonly need?: Readonly<Record<string, Way | readonly Way[]>>;
+  readonly may?: Readonly<Record<string, Way | readonly Way[]>>;
+  /** Parts that may be said several times. */
+  readonly many?: readonly string[];
+  readonly about?: string;
+  readonly cost?: number;
+}
+
+/** A frame out of its declaration. */
+export function frame(name: string, said: Said, build: (said: Slots, context: Context) => Act | null): Frame {
+  const part = (need: boolean) => ([key, ways]: readonly [string, Way | readonly Way[]]): Part => ({ name: key, cat: `${name}/${key}`, need, many: said.many?.includes(key) ?? false, ways: Array.isArray(ways) ? (ways as readonly Way[]) : [ways as Way] });
+  return {
+    name,
+    cat: said.cat ?? 'clause',
+    parts: [...Object.entries(said.need ?? {}).map(part(true)), ...Object.entries(said.may ?? {}).map(part(false))],
+    about: new Set((said.about ?? '').split(/\s+/).filter(Boolean).map(stem)),
+    cost: said.cost ?? WEIGHTS.frame,
+    build,
+  };
+}
+
+/** The rules for the parts of frames. A pattern gives its only slot, unless a value is said. */
+export const frameRules = (frames: readonly Frame[]): Rule[] =>
+  frames.flatMap((f) => f.parts.flatMap((p) => p.ways.flatMap((way) => {
+    const { said, value, cost } = typeof way === 'string' ? { said: way, value: undefined, cost: 0 } : way;
+    const pattern = /[$~^?]/.test(said) ? said : oneOf(said);
+    const build = typeof value === 'function' ? (value as (slots: Slots, x: never) => unknown) : value !== undefined ? () => value : (slots: Slots) => { const all = Object.values(slots); return all.length ? all[0] : true; };
+    return rule(p.cat, pattern, build, cost);
+  })));
+
+interface Partial {
+  readonly cost: number;
+  readonly mask: number;
+  readonly said: Slots;
+  readonly key: string;
+}
+
+const fillers = new Set(FILLERS);
+const light = new Set(LIGHT);
+const neutral = new Set(NEUTRAL.map(stem));
+/** Words that speak of what is not meant. */
+const OTHERS = new Set(['other', 'others', 'rest', 'else', 'except', 'without', 'not', 'no', 'never', 'instead', 'only', 'unless']);
+const BEAM = 6;
+/** A frame reaches over no more words than this. */
+const LONGEST = 60;
+const BOUNDS = /^[.,;:!?()–—-]$/;
+const JOINTS = new Set(['and', 'then', 'but', 'also', 'so', 'please', 'or', 'while', 'just']);
+
+/** What frames read in a request, as clauses and riders for the search. */
+export function framed(frames: readonly Frame[], words: readonly Token[], chart: Chart, x: Context): Item[] {
+  const out: Item[] = [];
+  const starts: number[] = [], ends = new Set<number>([words.length]);
+  words.forEach((t, i) => {
+    const before = words[i - 1];
+    if (!before || (before.kind === 'mark' && BOUNDS.test(before.lower)) || JOINTS.has(before.lower)) starts.push(i);
+    if (i > 0 && ((t.kind === 'mark' && BOUNDS.test(t.lower)) || JOINTS.has(t.lower))) ends.add(i);
+  });
+  const own = ownWords(words, chart);
+  for (const f of frames) {
+    const items = f.parts.map((p) => words.map((_, i) => chart.at(i, p.cat)));
+    if (f.parts.some((p, k) => p.need && items[k]!.every((list) => list.length === 0))) continue;
+    const prices = words.map((t, i) => passing(t, f, x, chart, i) + own[i]!);
+    for (const from of starts) cover(f, items, prices, from, ends, words.length, x, out);
+  }
+  return out;
+}
+
+/** Words that are surely a column or a value are not passed over lightly. */
+function ownWords(words: readonly Token[], chart: Chart): number[] {
+  const price = words.map(() => 0);
+  words.forEach((_, i) => {
+    for (const m of chart.at(i, 'col')) if (m.cost < 0.02) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownWord);
+    for (const m of chart.at(i, 'value')) if (m.cost < 0.02 && (m.to > i + 1 || words[i]!.lower.length > 3)) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownWord);
+  });
+  return price;
+}
+
+/** The price of passing a word over inside a frame; Infinity where it says something. */
+function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): number {
+  if (t.kind === 'mark') return /^[,:]$/.test(t.lower) ? 0.05 : /^[;()–—-]$/.test(t.lower) ? 0.1 : /^[.!?]$/.test(t.lower) ? 0.2 : f.about.has(t.lower) ? 0.1 : Infinity;
+  if (OTHERS.has(t.lower) && !f.about.has(t.stem)) return Infinity;
+  if (t.kind !== 'word') return f.about.has(t.lower) ? 0.1 : Infinity;
+  if (f.about.has(t.stem)) return t.capital && t.from > 0 ? 0.4 : 0.12;
+  if (fillers.has(t.lower)) return 0.03;
+  if (light.has(t.lower)) return 0.08;
+  if (neutral.has(t.stem)) return 0.12;
+  if (x.vocabulary.rowNouns.has(t.stem) || chart.at(at, 'rows').some((i) => i.to === at + 1) || chart.at(at, 'guess').some((i) => i.to === at + 1)) return t.capital && t.from > 0 ? 0.5 : 0.15;
+  if (t.lower.length >= 6) for (const w of [...f.about, ...neutral]) if (Math.abs(w.length - t.stem.length) <= 1 && w[0] === t.stem[0] && typingDistance(t.stem, w, 1) <= Math.min(1, forgiven(t.lower.length))) return 0.35;
+  return Infinity;
+}
+
+/** All covers of the request by a frame that begin at a word: the cheapest few for each place they may end. */
+function cover(f: Frame, items: readonly (readonly (readonly Item[])[])[], prices: readonly number[], from: number, ends: ReadonlySet<number>, length: number, x: Context, out: Item[]): void {
+  const needed = f.parts.reduce((m, p, k) => (p.need ? m | (1 << k) : m), 0);
+  const at = new Map<number, Partial[]>([[from, [{ cost: f.cost, mask: 0, said: {}, key: '' }]]]);
+  const put = (place: number, next: Partial): void => {
+    const list = at.get(place) ?? at.set(place, []).get(place)!;
+    const same = list.findIndex((o) => o.mask === next.mask && o.key === next.key);
+    if (same >= 0) {
+      if (list[same]!.cost > next.cost) list[same] = next;
+      return;
+    }
+    list.push(next);
+    if (list.length > BEAM) {
+      // Those that said more of the frame go on before those that are cheap because they said nothing.
+      list.sort((a, b) => a.cost - b.cost - 0.4 * (bits(a.mask) - bits(b.mask)));
+      list.length = BEAM;
+    }
+  };
+  for (let i = from; i <= Math.min(length, from + LONGEST); i++) {
+    const here = at.get(i);
+    if (!here) continue;
+    if (ends.has(i) && i > from) {
+      for (const p of here) {
+        if ((p.mask & needed) !== needed || p.mask === 0) continue;
+        const value = f.build(p.said, x);
+        if (value) out.push({ cat: f.cat, from, to: i, value, cost: p.cost });
+      }
+    }
+    if (i >= length) break;
+    for (const p of here) {
+      if (prices[i]! !== Infinity) put(i + 1, { ...p, cost: p.cost + prices[i]! });
+      f.parts.forEach((part, k) => {
+        const bit = 1 << k;
+        if (p.mask & bit && !part.many) return;
+        for (const item of items[k]![i]!) {
+          const value = part.many ? [...((p.said[part.name] as unknown[] | undefined) ?? []), item.value] : item.value;
+          put(item.to, { cost: p.cost + item.cost, mask: p.mask | bit, said: { ...p.said, [part.name]: value }, key: `${p.key}|${k}${keyOf(item.value)}` });
+        }
+      });
+    }
+  }
+}
+
+const bits = (n: number): number => { let c = 0; for (let m = n; m; m &= m - 1) c++; return c; };
+
+/** A chart with the readings of frames beside its own. */
+export function withFrames(chart: Chart, items: readonly Item[]): Chart {
+  const more = new Map<string, Item[]>();
+  for (const item of items) (more.get(`${item.from} ${item.cat}`) ?? more.set(`${item.from} ${item.cat}`, []).get(`${item.from} ${item.cat}`)!).push(item);
+  return { ...chart, at: (from, cat) => { const added = more.get(`${from} ${cat}`); return added ? [...chart.at(from, cat), ...added] : chart.at(from, cat); } };
+}

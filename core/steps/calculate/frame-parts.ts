@@ -1,0 +1,24 @@
+import { means } from '../../language/frames';
+
+/* Parts that many frames of calculated columns share. */
+
+/** The name of the new column. */
+export const NAME = [
+  '~named $name', means('~into ~column ~named? $name:n', ({ n }: { n: string }) => n), means('~column ~named? $name:n', ({ n }: { n: string }) => n, 0.1), means('~add ~column ~named? $name:n', ({ n }: { n: string }) => n), means('in|into|under|as|to ~open? $name:n', ({ n }: { n: string }) => n, 0.15),
+  means('$name:n =|:|is|shall|should|contains|holds|says be|contain|hold|say?', ({ n }: { n: string }) => n, 0.15), means('~add ~column? $name:n', ({ n }: { n: string }) => n, 0.2), means('~named? a? $name:n column|field', ({ n }: { n: string }) => n, 0.1), means('as|under|called|named|call|name it|that|this? $text:n', ({ n }: { n: string }) => n),
+];
+
+/** Where it goes. */
+export const PLACE = ['~column', 'in a new column|into a new column|as a new column|new column|in its own column|into its own column|in a column of its own|a column of its own|in another column|extra column|in an extra column|a separate column|in a separate column|its own column|own column|a further column|new columns|three new columns|two new columns|column|columns|as a column|on each row|on every row|to each row|to every row|next to it|next to every row|beside it'];
+
+/** Blank where it cannot be found, which it is anyway. */
+export const NONE = [
+  "blank if none|blank if there is none|blank if there isn't one|empty if none|empty if there is none|nothing if there is none|otherwise nothing|otherwise blank|otherwise empty|blank otherwise|empty otherwise|leave it blank if there is none|leave it empty if there are none|leave it empty if there is none|blank where there is none|empty where there is none|blank for the others|empty where nothing is said|empty where no amount is named|blank if it is not given|blank where somebody has only one|nothing for the others|no entry|blank when missing|blank without an @|blank without one|no mail no entry|blank if missing|or leave it blank|leave blank if there is none|blank where it is missing|empty for the rest|blank for the rest|blank for everyone else|where there's none leave it blank|empty where none|some people only gave one of the two|not everybody has both|not everyone has both|leave a blank where there is none|if there is one|blank otherwise please|nothing where it doesn't say|nothing where it does not say",
+  '~blankWord|nothing ~forOthers', '~blankWord|nothing|leave|leaving ~if|~wherever there? ~be? no|not|none|nothing $mark|$word|$col|$what? given|said|named|there|mentioned?', '~leave ~blankWord ~if|~wherever there? ~be? none|nothing|not', 'no $word|$col|$mark|$what , ~blankWord|nothing|leave|no it? ~blankWord|$word?', '~if|~wherever there is|are|was no $mark|$word|$what ,? ~leave? it? ~blankWord',
+];
+
+/** Decimals. */
+export const PLACES = [means('~round|with|to? to? $places:p', ({ p }: { p: number }) => p), means('to $num:n places|decimals|decimal', ({ n }: { n: number }) => n), means('round|rounded to $num:n', ({ n }: { n: number }) => n, 0.1), means('$num:n after the? point', ({ n }: { n: number }) => n)];
+
+/** Words around a calculation that say nothing of it. */
+export const CALCULATE = 'add new column columns calculate work out compute give show put get want need would like see say tell us me each every for of the a please as with that is are in it its this and row rows should be call called name next to beside by own number figure result value values how much many what which did does do was were have has number numbers just only number plus also extra another two three four five one per separate';

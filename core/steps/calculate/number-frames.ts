@@ -1,0 +1,303 @@
+import { withPlan, type Act, type Context } from '../../language/acts';
+import { keyOf } from '../../language/chart';
+import { frame, means, type Frame, type Way } from '../../language/frames';
+import { groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
+import { nameOf } from '../../language/naming';
+import { column, number, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
+import { readsAsDate } from '../../formula/check';
+import { uniqueName } from '../../values/names';
+import type { Rounding } from '../../values/number';
+import { rounded } from './adding';
+import { CALCULATE, NAME, PLACE, PLACES } from './frame-parts';
+import { blankedWhere, isPercent, isRatio, percented } from './phrases';
+import { chosenOf, type Open } from './case-phrases';
+import type { CalculatePlan } from './step';
+
+/** What may be said beside a formula, whatever it is. */
+interface Riders {
+  readonly name?: string;
+  readonly places?: number;
+  readonly percent?: true;
+  readonly up?: Rounding;
+  readonly floor?: true;
+  readonly blanks?: readonly (Condition | true | null)[];
+}
+
+/** A new column with what was said beside its formula; null where that does not fit. */
+function calculated(as: Expression | null, said: Riders): Act | null {
+  if (as === null) return null;
+  const share = said.percent && !isPercent(as) ? (isRatio(as) ? percented(as) : null) : as;
+  if (share === null) return null;
+  const places = said.places ?? (said.up ? 0 : undefined);
+  const cut = places === undefined ? share : rounded(share, places, said.up ?? 'nearest');
+  const floored: Expression = said.floor ? { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: cut, right: number(0) }, then: number(0) }], otherwise: cut } : cut;
+  return {
+    key: `calculated ${keyOf([floored, said])}`,
+    apply(state) {
+      const name = said.name ?? uniqueName(nameOf(as), state.head.columns.map((c) => c.name));
+      const plain: CalculatePlan = { step: 'calculate', name, as: floored, replace: false };
+      const plan = (said.blanks ?? []).reduce<CalculatePlan>((p, c) => (c === true || c === null ? p : blankedWhere(p, c, state.head)), plain);
+      return withPlan(state, plan, [name]);
+    },
+  };
+}
+
+const cond = ({ c }: { c: Condition }): Condition => c;
+const emptyOf = ({ c }: { c: string }): Condition => ({ kind: 'empty', of: column(c) });
+/** Where the result is blank, as far as it is said; `true` where that says nothing new of the formula. */
+const BLANKS: Way[] = [
+  means('$blankIt|~blankWord|nothing ~if|~wherever we|it|there|they? $cond:c', cond), means('~if|~wherever we|it|there|they? $cond:c ,? $blankIt|~blankWord', cond), means('~blankWord|nothing|$blankIt ~without an? $col:c', emptyOf), means('~blankWord|nothing|$blankIt for|with the? $rset:c', ({ c }: { c: Condition }) => c, 0.05),
+  means('no $col:c , no $word', emptyOf, 0.1), means('~blankWord|nothing|$blankIt ~if|~wherever there ~be no|not $cols:c', ({ c }: { c: string[] }): Condition => ({ kind: 'any', of: c.map((n) => ({ kind: 'empty', of: column(n) })) }), 0.05), means('~if|~wherever there ~be no $col:c ,? $blankIt|~blankWord', emptyOf),
+  means('~blankWord|$blankIt ~if|~wherever one|any|either|something of? the|them|these? two|three|four|them|both? ~be ~blankWord', true), means('~blankWord|$blankIt ~if|~wherever either|any|one one? ~be ~blankWord', true),
+  means('blank in, blank out|blanks stay blank', true),
+];
+const OPEN: Way[] = [means("blank while it is open|blank while it's open|leave open ones empty|leave it empty for the open ones|empty if not closed yet|blank when it is still open|the open ones stay blank|open ones stay blank|blank if still open|blank for the open ones|leave the open ones empty|empty while it is still open|blank if it is not finished|leave it blank for open ones|blank where it is still open|leave open ones blank|blank if it's still open|empty for open ones", true), means("~blankWord|$blankIt ~if|~wherever|while|until it|they|there? ~be|has|is not|no|still|isn't|hasn't been? $col|$word yet|date?", true), means("~blankWord|$blankIt ~if there's no $col", true), means('~blankWord|$blankIt|nothing for the? open|unfinished|running ones|$rows|$guess?', true)];
+const NO_USE: Way[] = [means('~blankWord|$blankIt|nothing ~if|~wherever nothing|nobody|none was|is|were|has? been? $word (or $word $word? $word? $word?)?', true, 0.15), means('~blankWord|$blankIt|nothing ~if|~wherever $word ~be zero|0|nothing (or there is no $word)?', true, 0.2), means('~blankWord|$blankIt|nothing ~if|~wherever it ~be free', true), means('~if nothing|nobody|none was|is $word ,? no $word $word?', true, 0.2)];
+const IGNORING: Way[] = ["ignoring blanks|ignoring empty ones|blanks ignored|leaving out blanks|leaving out the blanks|blanks are left out|blanks don't count|blanks do not count|empty ones don't count|skip blanks|skipping blanks|without the blanks|missing ones left out|a missing one just isn't counted|just skip a score that is missing|skip missing ones|missing ones are skipped|blanks not counted|empty weights don't count|not counting blanks|not counting the empty ones|ignore blanks|a missing one isn't counted|empty ones do not count|leaving out missing ones|where something is missing just skip it|missing values are skipped|missing ones don't count|ignoring missing ones|without empty ones", '~blankWord $col|$word|$guess? ~be left out of the average', "~blankWord $col|$word|$guess? don't|do|are|is not? count|counted"];
+const PERCENT: Way[] = [means('in percent|as a percentage|in %|as percent|as a percentage between 0 and 100|percent|percentage|per cent|as a %|%|in per cent|times 100|as a whole percent number|as a percent', true), means('( 40 for 40 % )', true)];
+const LEGEND: Way[] = ['so that? $num|$pct stands|means|is for? $num|$pct %|percent?', '~open $num|$pct for $num|$pct %|percent? ~close', 'between|from|on? a? scale? of? 0 and|to 100', 'as a? whole? percent number'];
+const UP: Way[] = [means('rounded up|round up|rounded up to whole|rounded up to a whole number|rounded up to whole numbers|round it up', 'up'), means('rounded down|round down', 'down')];
+const WHOLE: Way[] = [means('whole percent|whole percents|whole number|whole numbers|no decimals|without decimals|rounded to whole numbers|rounded to whole percents|in whole percent|to whole numbers', 0)];
+const EACH_ROW: Way[] = ['~each $rows|$noun|$guess', 'on|to|in|next|beside|with to? each|every|all row|rows|$rows|$noun|$guess', 'on each row|on every row|to each row|each row|for each row|next to every row|in each row|to every row|on each of their rows|the same number on all of the $col rows', 'on|to all of? the? $col $rows'];
+const RIDERS = { name: NAME, place: PLACE, places: [...PLACES, ...WHOLE], legend: LEGEND, blanks: BLANKS };
+const MANY = ['place', 'blanks', 'legend', 'ignoring', 'each', 'more', 'open', 'unused'];
+
+const isNumeric = (n: string, x: Context): boolean => quantity(n, x) !== null;
+/** Of the columns said, the one that is measured and those that make groups. */
+function parts(cols: readonly string[], x: Context): { readonly of: Expression; readonly name: string; readonly by: string[] } | null {
+  const names = [...new Set(cols)];
+  const measured = names.filter((n) => isNumeric(n, x) && !x.vocabulary.ownNouns.has(n.toLowerCase()));
+  const by = names.filter((n) => !measured.includes(n));
+  return measured.length === 1 && by.every((n) => groupable(n, x)) ? { of: quantity(measured[0]!, x)!, name: measured[0]!, by } : null;
+}
+
+const AVERAGE = 'average|mean|avg|averages|on average';
+const FIGURE: Way[] = [means(AVERAGE, 'mean'), means('total|sum|totals|altogether|in total|overall|summed|adds up to', 'sum'), means('highest|largest|maximum|most', 'highest'), means('lowest|smallest|minimum|least', 'lowest'), means('median', 'median')];
+const GROUP: Way[] = ['of|in|for|at|within|by|per its|the|that|their|each|every|same|his|her|this? own|same? kind|type|sort|total|whole? of? $col', 'the? same|own $col', 'with the? same $col', '~each $col', 'of that kind of $col'];
+
+export const frames: readonly Frame[] = [
+  frame('formula', {
+    need: { e: ['$formula', '$ex2', '$chosen'] },
+    may: { ...RIDERS, percent: PERCENT, up: UP, floor: FLOOR(), ignoring: IGNORING, open: OPEN, unused: NO_USE, each: EACH_ROW, again: means('~open $ex2:e ~close', ({ e }: { e: Expression }) => e, -0.1) },
+    many: MANY,
+    about: `${CALCULATE} per kept result going all row closed takes took stays empty`,
+    cost: 0.75,
+  }, ({ e, ignoring, again, open, ...said }) => (real(e) && (!ignoring || e.kind === 'across' || e.kind === 'total' || hasTotal(e)) && (!open || hasSpan(e)) && (!again || keyOf(again) === keyOf(e)) ? calculated(e, said) : null)),
+
+  frame('share', {
+    need: { share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction', null, 0)], cols: '$col', whole: ['total|overall|all|whole|altogether|total of all|sum of all|of all|entire|all the|of the total|of the whole|own', '~totalWord', "divided by the total|divided by all|makes up|make up"] },
+    may: { ...RIDERS, percent: PERCENT, each: EACH_ROW, same: 'of the same|same|its own|own|of that|of its' },
+    many: [...MANY, 'share', 'whole', 'cols', 'same'],
+    about: `${CALCULATE} all kilos bring brought in make up makes same times 100 from came come by divided came out take takes has had contribute contributes overall over per between`,
+    cost: 0.7,
+  }, ({ share, cols, percent, ...said }, x) => {
+    const p = parts(cols, x);
+    if (!p) return null;
+    const asPercent = percent || (share as unknown[]).some((s) => s === true);
+    const e = op('/', p.of, total('sum', p.of, p.by));
+    return calculated(asPercent ? percented(e) : e, said);
+  }),
+
+  frame('figure of a group', {
+    need: { fn: FIGURE, cols: '$col', each: EACH_ROW },
+    may: { ...RIDERS, ignoring: IGNORING, group: GROUP, too: 'cancelled ones included|counting cancelled ones too|cancelled ones count as well|so i can compare the two|cancelled ones count too' },
+    many: [...MANY, 'cols', 'group'],
+    about: `${CALCULATE} same that kind of its their his her at weight number how much paid us brought in so can compare mean average all`,
+    cost: 0.8,
+  }, ({ fn, cols, group, ...said }, x) => {
+    const p = parts([...cols, ...((group ?? []) as unknown[]).filter((g) => typeof g === 'string')] as string[], x);
+    return p && p.by.length > 0 ? calculated(total(fn, p.of, p.by), said) : null;
+  }),
+
+  frame('rows of a group counted', {
+    need: { count: ['~countWord $rows|$noun|$guess', '~countWord', 'how many|number of|count of|how often'], by: [means('the? same|that|this|own $col:c', ({ c }: { c: string }) => c), means('~each|has|have|had|did|every|all the? $col:c', ({ c }: { c: string }) => c, 0.1), means('of|by|with|for the? same|that? $col:c', ({ c }: { c: string }) => c, 0.1), means('all? of? the? $col:c $rows', ({ c }: { c: string }) => c, 0.2)], each: EACH_ROW },
+    may: { ...RIDERS, more: 'the same number|that number|in total|altogether|in all|show that|brought in|has brought in' },
+    many: [...MANY, 'by', 'count'],
+    about: `${CALCULATE} brought in has had have total altogether saying number count lots same that member all show`,
+    cost: 0.7,
+  }, ({ by, ...said }, x) => {
+    const names = [...new Set(by as string[])];
+    return names.length === 1 && groupable(names[0]!, x) ? calculated(rowsCounted(names), said) : null;
+  }),
+
+  frame('against the average of a group', {
+    need: { fn: means(AVERAGE, 'mean'), cols: '$col', less: ['minus|less|above|below|compare|compared|compared with|compared to|difference|difference to|versus|vs|against|how far|above or below|away from|deviation from|deviation'] },
+    may: { ...RIDERS, each: EACH_ROW, plus: 'plus|minus|(plus)|(minus)|above is plus|or', group: GROUP },
+    many: [...MANY, 'less', 'cols', 'plus', 'group'],
+    about: `${CALCULATE} same or its their his her number average in the of with difference member far above below or plus minus column from how`,
+    cost: 0.8,
+  }, ({ cols, group, ...said }, x) => {
+    const p = parts([...cols, ...((group ?? []) as unknown[]).filter((g) => typeof g === 'string')] as string[], x);
+    return p ? calculated(op('-', p.of, total('mean', p.of, p.by)), said) : null;
+  }),
+
+  frame('change from the row before', {
+    need: { change: ['change|difference|changed|go up or down|went up or down|up or down|minus|compared|compared to|compared with|increase|rise|differ|differs|change in|by how much|how much more or less'], previous: ['~previous', 'previous|the row before|the row above|row above|previous one|from one to the next|to the next|one to the next|before it|the one before|the one above|row before|preceding|the load before it'], cols: '$col' },
+    may: { ...RIDERS, first: FIRST(), order: 'go down the sheet as it stands|in the order given|as it stands|going down|down the list|in the present order|in the order they are in|top to bottom', group: GROUP, each: EACH_ROW, percent: PERCENT, rows: ['$rows', '$noun', '$guess'] },
+    many: [...MANY, 'change', 'previous', 'first', 'order', 'cols', 'group', 'rows'],
+    about: `${CALCULATE} to from with of the same each by it one next row reading order given go up or down did change per compared how much going`,
+    cost: 0.7,
+  }, ({ cols, group, percent, ...said }, x) => {
+    const p = parts([...cols, ...((group ?? []) as unknown[]).filter((g) => typeof g === 'string')] as string[], x);
+    if (!p) return null;
+    const before: Expression = { kind: 'over', fn: 'previous', of: p.of, by: p.by };
+    const change = op('-', p.of, before);
+    return calculated(percent ? op('*', op('/', change, before), number(100)) : change, said);
+  }),
+
+  frame('running total', {
+    need: { running: ['~running', 'running total|cumulative|cumulated|so far|add up row by row|added up row by row|row by row|accumulated|cumulatively|running sum'], cols: '$col' },
+    may: { ...RIDERS, order: 'top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: means('~each|within|per the? same? $col:c', ({ c }: { c: string }) => c) },
+    many: [...MANY, 'running', 'cols', 'order'],
+    about: `${CALCULATE} as is going down the list top row bottom order rows are they from to total amount add up added present`,
+    cost: 0.6,
+  }, ({ cols, group, ...said }, x) => {
+    const p = parts([...cols, ...(group ? [group] : [])], x);
+    return p && (p.by.length === 0 || group) ? calculated({ kind: 'over', fn: 'running', of: p.of, by: p.by }, said) : null;
+  }),
+
+  frame('rank', {
+    need: { rank: ['~rankWord', 'rank|ranking|place|number them 1|number the members 1 2 3|number them|ranked|its place|position'], cols: '$col' },
+    may: { ...RIDERS, down: [means('highest first|largest first|most first|highest is 1|highest gets 1|most is rank 1|largest is 1|biggest gets 1|most gets 1|best seller first|1 being the best|1 = most|the most gets 1|best is 1|highest on top|descending|the highest gets 1|the one with the most gets 1|1 is the highest|1 for the highest|1 being the highest|1 being the most|from high to low|1 being the best seller|1 for the most|highest = 1|most = 1', 'rank'), means('lowest first|smallest first|lowest is 1|smallest gets 1|lowest gets 1|ascending|shortest first|1 is the lowest|fastest is 1|cheapest is 1|from low to high|1 for the lowest', 'rank up'), means('the? ~highest $col|$word|$guess? gets|is|has|being|= rank? 1|one|first', 'rank'), means('the? ~lowest $col|$word|$guess? gets|is|has|being|= rank? 1|one|first', 'rank up'), means('1 = ~highest', 'rank'), means('who has the most', 'rank')], ties: 'ties share a rank|ties share a rank and the next is skipped|ties get the same rank|equal ones get the same place|equal numbers share a place|the next place is then skipped|equal numbers share a place and the next place is then skipped|same rank for ties|equal values share a rank|and the next is skipped|the next one is skipped', stay: "don't change the order of the rows|leave the rows in the order they are|leave the rows where they are|keep the order of the rows|do not change the order|leave the order as it is|without sorting", group: means('within|inside|~each the|its|their|each|every? same|own? $col:c', ({ c }: { c: string }) => c), steps: '1 , 2 , 3|1 2 3|1, 2, 3 . . .|. . .|...' },
+    many: [...MANY, 'rank', 'ties', 'stay', 'cols', 'steps'],
+    about: `${CALCULATE} by according to number of most gets get order first last the who has how they have on sold same give each . has`,
+    cost: 0.6,
+  }, ({ cols, down, group, ...said }, x) => {
+    const p = parts([...cols, ...(group ? [group] : [])], x);
+    if (!p || (p.by.length > 0 && !group)) return null;
+    return calculated({ kind: 'over', fn: down ?? (p.of.kind === 'measure' ? 'rank up' : 'rank'), of: p.of, by: p.by }, said);
+  }),
+
+  frame('days between', {
+    need: { unit: [means('days|number of days|how many days|day|in days', 'days'), means('weeks|number of weeks|how many weeks', 'weeks'), means('months|number of months|how many months', 'months'), means('years|number of years|how many years', 'years')], dates: '$col' },
+    may: { ...RIDERS, open: OPEN, how: 'how long|time|duration|it took|took|take|from being|minus|between|from|until|did it take|to be', each: EACH_ROW },
+    many: [...MANY, 'dates', 'how', 'unit'],
+    about: `${CALCULATE} between from to until and being date dates time took take taken it each long minus open closing how did`,
+    cost: 0.75,
+  }, ({ unit, dates, ...said }, x) => {
+    const names = [...new Set(dates as string[])];
+    if (names.length !== 2 || !names.every((n) => readsAsDate(x.head, n))) return null;
+    const [a, b] = earlierFirst(names as [string, string], x);
+    return calculated({ kind: 'span', unit: (unit as string[])[0] as 'days', from: column(a), to: column(b) }, said);
+  }),
+
+  frame('years until a day', {
+    need: { years: 'full years|whole years|years|completed years|number of full years|number of years|how many full years|age in years|age|in whole years|complete years|how old', day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', ({ date }: { date: string }) => date, 0.1)] },
+    may: { ...RIDERS, date: ['$col'], valid: ['~blankWord|$blankIt ~if|~wherever the? $col ~be? not an? real|proper|valid? ~date|date', '~wherever|~if the? $col ~be? not an? real|proper|valid? ~date|date ,? ~leave it? ~blankWord', "blank for invalid dates|blank if joined isn't a date|blank for invalid ones|leave invalid dates blank|blank where it is no date"], each: EACH_ROW, ways: 'the joining dates come in two formats|the dates come in two formats|the joining dates are written in two ways' },
+    many: [...MANY, 'years', 'valid', 'date'],
+    about: `${CALCULATE} full whole years completed of membership membership been member since joining with us on as at from until between whole old everybody household counted day it was date dates age`,
+    cost: 0.75,
+  }, ({ day, date, ...said }, x) => {
+    const names = [...new Set((date ?? []) as string[])];
+    const from = names.length === 1 ? names[0]! : names.length === 0 ? onlyDate(x) : null;
+    return from !== null && readsAsDate(x.head, from) ? calculated({ kind: 'span', unit: 'years', from: column(from), to: { kind: 'date', value: day } }, said) : null;
+  }),
+
+  frame('part of a date', {
+    need: { part: ['$datepart', means('day of the week|weekday|name of the weekday|what day|which weekday|what weekday', 'weekday'), means('quarter', 'quarter')] },
+    may: { ...RIDERS, cols: '$col', style: ["as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|like q2|in english", '~open like|as|e.g|eg $word ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
+    many: [...MANY, 'style', 'part'],
+    about: `${CALCULATE} on which belongs to of each was it they when day date in word words name out spelled written like . belong`,
+    cost: 0.85,
+  }, ({ part, cols, ...said }, x) => {
+    const list = [...new Set(part as string[])];
+    const of = cols ?? onlyDate(x);
+    return list.length === 1 && of !== null && readsAsDate(x.head, of) ? calculated({ kind: 'part', part: list[0] as 'weekday', of: column(of) }, said) : null;
+  }),
+
+  frame('mean of several columns', {
+    need: { mean: means('average|mean|avg|averages', 'mean'), cols: ['$cols', means('$family', ({ family }: { family: string[] }) => family)] },
+    may: { ...RIDERS, ignoring: [...IGNORING, '~if|~wherever one ~be not|missing|blank there? ,? take the? other', 'if one is not there take the other|if one is missing take the other'], each: EACH_ROW, count: 'the three scores|three scores|the two|two|three|both|scores' },
+    many: [...MANY, 'count'],
+    about: `${CALCULATE} of score scores ( ) three two both the each per film where if missing is`,
+    cost: 0.7,
+  }, ({ cols, ...said }, x) => ((cols as string[]).length > 1 && (cols as string[]).every((n) => isNumeric(n, x)) ? calculated({ kind: 'across', fn: 'mean', of: (cols as string[]).map(column) }, said) : null)),
+
+  frame('weighted sum', {
+    need: { weights: [means('$pct:p $col:c', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c counts|count|weighs|with|at|gets|= $pct:p', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c $pct:p', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c with|counts|at $num:p', ({ p, c }: { p: number; c: string }) => ({ p, c }), 0.1)] },
+    may: { ...RIDERS, cue: 'weighted|weighted score|weighting|weighing|weighted average|weights' },
+    many: [...MANY, 'weights', 'cue'],
+    about: `${CALCULATE} weighted weighting score counts count with percent and weight weights`,
+    cost: 0.7,
+  }, ({ weights, ...said }, x) => {
+    const list = weights as { p: number; c: string }[];
+    if (list.length < 2 || Math.abs(list.reduce((n, w) => n + w.p, 0) - 100) > 1e-9 || new Set(list.map((w) => w.c)).size < list.length || !list.every((w) => isNumeric(w.c, x))) return null;
+    return calculated(list.map((w) => op('*', quantity(w.c, x)!, op('/', number(w.p), number(100)))).reduce((a, b) => op('+', a, b)), said);
+  }),
+
+  frame('growth between columns', {
+    need: { growth: ['~growthWord', 'growth|grow|grew|percentage change|change in percent|increase|change|grown|rise'], cols: [means('$family:f from|between|of? $num:a ~fromTo|against $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$col:a ~fromTo|against $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$family:f from|between|in? $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f $num:b against|over|versus|compared to|with? $num:a', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b))] },
+    may: { ...RIDERS, percent: PERCENT, unused: [means('~blankWord|$blankIt|nothing ~if|~wherever $num|$col ~be zero|0|~blankWord (or zero|0|~blankWord)?', true), means('~blankWord|$blankIt ~if|~wherever one of? them? ~be ~blankWord', true), ...NO_USE] },
+    many: [...MANY, 'unused', 'growth'],
+    about: `${CALCULATE} did from to grow percentage in percent much or one of them`,
+    cost: 0.7,
+  }, ({ cols, percent, name, places, blanks }, x) => {
+    const said = { name, places, blanks };
+    const pair = cols as string[] | null;
+    if (!pair || pair.length !== 2 || pair[0] === pair[1] || !pair.every((n) => isNumeric(n, x)) || !percent) return null;
+    return calculated(op('*', op('/', op('-', column(pair[1]!), column(pair[0]!)), column(pair[0]!)), number(100)), said);
+  }),
+
+  frame('with tax', {
+    need: { e: ['$ex1'], tax: [means('$pct:p tax|vat|interest|surcharge|commission|service|extra|duty', ({ p }: { p: number }) => p), means('plus|with|including|add|adding|and $pct:p', ({ p }: { p: number }) => p, 0.2)] },
+    may: { ...RIDERS, top: 'on top|plus|with|including|added|in addition|incl|added on' },
+    many: [...MANY, 'top'],
+    about: `${CALCULATE} plus with on top including added tax included and price`,
+    cost: 0.7,
+  }, ({ e, tax, ...said }) => (e.kind === 'number' ? null : calculated(op('*', e, op('+', number(1), op('/', number(tax), number(100)))), said))),
+
+  frame('cases', {
+    need: { cases: '$case1' },
+    may: {
+      ...RIDERS, otherwise: [means('~otherwise it|they|is|:|,|the|rest? $leaf:l', ({ l }: { l: Expression }) => l), means('$leaf:l ~otherwise|everywhere else?', ({ l }: { l: Expression }) => l, 0.05), means('$leaf:l everywhere|elsewhere else?', ({ l }: { l: Expression }) => l), means('$leaf:l for|in the? rest|others|other', ({ l }: { l: Expression }) => l), means('the? rest|others|other ones? are|is|get|gets|:|, $leaf:l', ({ l }: { l: Expression }) => l)],
+      each: EACH_ROW, from: means('by|from|based|going on|by? the? $col:c', ({ c }: { c: string }) => c, 0.2),
+    },
+    many: [...MANY, 'cases'],
+    about: `${CALCULATE} label classify mark say put if when where is as otherwise and it gets get`,
+    cost: 0.8,
+  }, ({ cases, otherwise, from, ...said }) => {
+    const list = (cases as Open[][]).flat();
+    const e = list.length + (otherwise ? 1 : 0) < 2 ? null : chosenOf(list, otherwise ?? { kind: 'blank' }, from ? column(from) : null);
+    return e && calculated(e, said);
+  }),
+
+  frame('bands', {
+    need: { bands: '$bands', col: '$col' },
+    may: { ...RIDERS, band: ['~band', 'which band|group|band|bands|into bands|fall into|groups|bucket|buckets|ranges'] },
+    many: [...MANY, 'band'],
+    about: `${CALCULATE} group into which band bands fall falls says the sold`,
+    cost: 0.6,
+  }, ({ bands, col, ...said }, x) => {
+    const value = quantity(col, x);
+    const list = bands as { from: number; label: string }[];
+    return value && list.length > 1 ? calculated({ kind: 'choose', cases: [...list].reverse().map((b) => ({ when: { kind: 'compare', op: '>=', left: value, right: number(b.from) }, then: { kind: 'text', value: b.label } })), otherwise: { kind: 'blank' } }, said) : null;
+  }),
+];
+
+function FLOOR(): Way[] {
+  return [means('at least 0|at least zero|never negative|never below zero|never below 0|but never below zero|0 if we have enough|0 if there is enough|0 if there is plenty|zero if there is enough|not below zero|0 when there is enough|minimum 0|0 at least|no less than zero|0 if there are enough|never less than 0|never less than zero|not negative|0 if not needed', true)];
+}
+
+function FIRST(): Way[] {
+  return [means('nothing in the first row|blank for the first one|blank for the first|first row empty|first row blank|first one empty|the first row is empty|blank in the first row|first one blank|nothing for the first one|the first one stays empty|empty for the first|leave the first one blank|leave the first row blank', true), means('the? first row|one|$rows|$noun of|for a|each|every|the $col ~be|gets|stays|get? ~blankWord|nothing', true), means('~blankWord|nothing for|in the? first one|row|$rows? of|for? each? $col?', true)];
+}
+
+const real = (e: Expression): boolean => e.kind !== 'column' && e.kind !== 'number' && e.kind !== 'text' && e.kind !== 'total';
+const some = (e: Expression, test: (n: Expression) => boolean): boolean => test(e) || Object.values(e).some((v) => typeof v === 'object' && v !== null && (Array.isArray(v) ? v.some((o) => typeof o === 'object' && o !== null && some(o as Expression, test)) : some(v as Expression, test)));
+const hasTotal = (e: Expression): boolean => some(e, (n) => n.kind === 'total' || n.kind === 'across');
+const hasSpan = (e: Expression): boolean => some(e, (n) => n.kind === 'span' || n.kind === 'lapse');
+
+/** The columns of a family whose names hold two numbers, in their order. */
+function ofYears(family: readonly string[], a: number, b: number): string[] | null {
+  const of = (n: number): string[] => family.filter((name) => new RegExp(`(?<!\\d)${n}(?!\\d)`).test(name));
+  const [from, to] = [of(a), of(b)];
+  return from.length === 1 && to.length === 1 ? [from[0]!, to[0]!] : null;
+}
+
+/** Of two dates the one that comes first in most rows: of 'closed minus opened', the opening. */
+function earlierFirst([a, b]: [string, string], { head }: Context): [string, string] {
+  const low = (n: string): string | null | undefined => head.glances?.get(n)?.lowest;
+  const ends = /clos|end|return|finish|complet|deliver|paid|back|depart|resolv/i;
+  if (ends.test(a) !== ends.test(b)) return ends.test(a) ? [b, a] : [a, b];
+  return (low(a) ?? '') > (low(b) ?? '') ? [b, a] : [a, b];
+}

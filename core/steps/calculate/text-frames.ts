@@ -1,0 +1,135 @@
+import type { Act, Context } from '../../language/acts';
+import { frame, means, type Frame } from '../../language/frames';
+import { column, type Expression } from '../../formula/expression';
+import { columnOf } from '../../table/table';
+import { readsAsDate } from '../../formula/check';
+import { add } from './adding';
+import { CALCULATE, NAME, NONE, PLACE } from './frame-parts';
+import { byExample, findIn, found, foundAll, momentOf } from './text-phrases';
+import { plans } from '../../language/acts';
+import { uniqueName } from '../../values/names';
+import { sampleOf } from '../../language/grammar/samples';
+import { moveWords } from './text-phrases';
+import type { Example } from '../../formula/by-example';
+import type { Findable } from '../../values/find';
+
+const TAKE = 'get take extract pull fish out of from in the it is are find put that which whatever stands stand what text texts bit part piece into move copy only just some people somebody sometimes mention mentions mentioned quote give given gives has have there behind after before says say if so to looks look like everything bits inside one them own where somebody both or names name number lower upper case small letters numeric as a number for kept as shown code codes ref reference no';
+const texts = (name: string, x: Context): boolean => columnOf(x.head, name).type === 'text';
+const lowered = (e: Expression, style: 'lower' | 'upper' | undefined): Expression => (style ? { kind: 'cased', letters: style, of: e } : e);
+const STYLE = [means('lower case|lowercase|small letters|in small letters|in lower case', 'lower'), means('upper case|capitals|in capitals|uppercase', 'upper')];
+
+export const frames: readonly Frame[] = [
+  frame('by example', {
+    need: { examples: '$examples' },
+    may: {
+      cols: '$col', name: NAME, place: PLACE,
+      turn: ['turn round|turn around|the other way round|other way round|round|the short way|initial and surname|surname first|first name first|short name|reformat|rewrite|rewritten|rearranged|shorten|short|description|describes|short description|instead|swap|swapped|turn|reverse', '~wayRound'],
+      remark: ['spaces around the slashes are sometimes missing|mind that some have no spaces around the slash|some have no spaces', '~open $name:n , $name:n ~close'],
+    },
+    many: ['turn', 'place'],
+    about: `${CALCULATE} turn turned round around so reads read something should become becomes look looks written write rewrite rewritten make like eg e.g example instance from out surname initial first last and then short shorter name names way about put rewritten made something somebody size type colour slash comma zone spaces missing sometimes each same likewise on so`,
+    cost: 0.55,
+  }, ({ examples, cols, name, place }, x) => byExample(examples as Example[], cols ?? null, x, name !== undefined || place !== undefined ? 'add' : 'set', name)),
+
+  frame('find in a text', {
+    need: { what: [means('$what:w', ({ w }: { w: Findable }) => [w]), means('$whats:w', ({ w }: { w: Findable[] }) => w)] },
+    may: { col: '$col', name: NAME, names: [means('into|as|under|in|to ~open? $names:n', ({ n }: { n: string[] }) => n), means('~column ~named? $names:n', ({ n }: { n: string[] }) => n), means(':|, $names:n', ({ n }: { n: string[] }) => n, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['~extract', '~split', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them|separate'] },
+    many: ['place', 'none', 'verb'],
+    about: `${CALCULATE} ${TAKE} together moment currently separate them not everybody both mixed people`,
+    cost: 0.75,
+  }, ({ what, col, name, names, place, verb, number }, x) => {
+    const list = what as Findable[];
+    if (col !== undefined && !texts(col, x)) return null;
+    if (list.length > 1) return col !== undefined && (names === undefined || names.length === list.length) ? foundAll(col, list, names ?? null, x) : null;
+    if (!verb && !place && name === undefined) return null;
+    const e = findIn(list[0]!, col ?? null, x);
+    return e && add(number && list[0]!.kind !== 'sort' ? found({ kind: 'sort', sort: 'number' }, e) : e, name ?? names?.[0]);
+  }),
+
+  // 'the domain of the mail address', 'whatever follows the @'
+  frame('domain of a mail', {
+    need: { domain: 'domain|domains|mail domain|web domain|email domain|part after the @|what comes after the @|everything after the @|whatever follows the @|the part behind the @|bit behind the @|bit after the @|what follows the @|behind the @|after the @' },
+    may: { cols: '$col', of: ['~emailWord', 'of their mail address|of the e-mail|of the e-mail address|of the email addresses|out of the e-mail addresses|mail address'], name: NAME, place: PLACE, none: NONE, style: STYLE },
+    many: ['domain', 'of', 'place', 'none'],
+    about: `${CALCULATE} ${TAKE} @ mail address addresses email e-mail part own web domain it its their`,
+    cost: 0.6,
+  }, ({ cols, name, style }, x) => {
+    const e = findIn({ kind: 'sort', sort: 'domain' }, cols ?? null, x);
+    return e && add(lowered(e, style), name);
+  }),
+
+  frame('piece beside a mark', {
+    need: { piece: [means('before|up|until to? the? first? $mark:m', ({ m }: { m: string }) => ({ side: 'before', mark: m })), means('in front of the? first? $mark:m', ({ m }: { m: string }) => ({ side: 'before', mark: m })), means('after|behind|following|follows the? $mark:m', ({ m }: { m: string }) => ({ side: 'after', mark: m }))], col: '$col' },
+    may: { name: NAME, place: PLACE, none: NONE, what: 'the letters|the part|first part|the first part|what is|what comes|everything|the bit|the text|the digits', style: STYLE },
+    many: ['what', 'place', 'none'],
+    about: `${CALCULATE} ${TAKE} letters digits first part make add up`,
+    cost: 0.7,
+  }, ({ piece, col, name, style }, x) => (texts(col, x) ? add(lowered({ kind: 'piece', side: piece.side, mark: piece.mark, which: 'first', of: column(col) }, style), name) : null)),
+
+  frame('inside brackets', {
+    need: { brackets: 'in the brackets|inside the brackets|brackets|in brackets|between the brackets|bracket|parentheses|inside brackets|within brackets', col: '$col' },
+    may: { name: NAME, place: PLACE, none: NONE, number: 'number|as a number|count|how many|pack count|how many pieces|the number|figure' },
+    many: ['place', 'none', 'number'],
+    about: `${CALCULATE} ${TAKE} pieces pcs pack count number brackets behind how many go should a as name names`,
+    cost: 0.8,
+  }, ({ col, name, number, place }, x) => {
+    if (!texts(col, x) || !sampleOf(col, x).some((v) => v.includes('(')) || (name === undefined && !place && !number)) return null;
+    const inside: Expression = { kind: 'inside', open: '(', close: ')', of: column(col) };
+    return add(number ? found({ kind: 'sort', sort: 'number' }, inside) : inside, name);
+  }),
+
+  frame('words off the front', {
+    need: { list: ['$wordList', means('$wordList:a / $wordList:b', ({ a, b }: { a: string[]; b: string[] }) => [...a, ...b])], col: '$col', name: NAME },
+    may: { place: PLACE, rest: ['only|just|keep the? name|names', 'let the $col column keep only the name|then only has the name|keep only the name'], none: NONE },
+    many: ['place', 'rest', 'none'],
+    about: `${CALCULATE} ${TAKE} title titles salutation form address off front start beginning at move split then only has keep keeps rest it / begins gone customer should`,
+    cost: 0.8,
+  }, ({ list, col, name }, x): Act | null => moveWords(list as string[], col, name, x)),
+
+  frame('date parts', {
+    need: { col: '$col', parts: ['$parts'] },
+    may: { figure: 'month as a number|as a number|month as a figure|the month as a figure|as a figure|as numbers', split: ['~split', '~extract'], place: PLACE },
+    many: ['place', 'split', 'figure'],
+    about: `${CALCULATE} break split up into separate cut take apart from number figure date opening own 1 12 -`,
+    cost: 0.55,
+  }, ({ col, parts }, x) => {
+    const list = parts as string[];
+    if (!readsAsDate(x.head, col) || list.length < 2) return null;
+    const taken = x.head.columns.map((c) => c.name);
+    return plans(...list.map((part) => ({ step: 'calculate' as const, name: uniqueName(`${col} ${part}`, taken), as: { kind: 'part', part, of: column(col) } as Expression, replace: false })));
+  }),
+
+  frame('moment', {
+    need: { cols: '$col', moment: ['~moment', 'date with a time|a date with time|date and time|one timestamp|timestamp|date with time|as one timestamp|one date and time|plus|together|combine|combined|make'] },
+    may: { name: NAME, place: PLACE },
+    many: ['moment', 'place', 'cols'],
+    about: `${CALCULATE} combine together join make from out into one date time and plus the in together with merge`,
+    cost: 0.9,
+  }, ({ cols, name }, x) => { const [a, b, more] = cols as string[]; const e = b === undefined || more !== undefined || a === b ? null : momentOf(a!, b, x); return e && add(e, name); }),
+
+  frame('initials', {
+    need: { initials: ['~initials', 'initials|initial letters'], col: '$col' },
+    may: { name: NAME, place: PLACE, style: ['capitals|in capitals|without dots|no dots|upper case|one per name part|one letter for every part of the name|one letter for each part|one letter per name|one for every name', '~open no dots ~close'], example: ['like|eg|e.g|as $word for $value', 'like|eg|e.g|as $word for $word $word'] },
+    many: ['style', 'place', 'initials'],
+    about: `${CALCULATE} make from of without dots no points one letter per part name names capitals`,
+    cost: 0.7,
+  }, ({ col, name }, x) => (texts(col, x) ? add({ kind: 'initials', of: column(col) }, name) : null)),
+
+  frame('joined', {
+    need: { cols: '$col', join: ['join|joined|joins|combine|combined|together|put together|glue|glued|followed by|and then|then|plus|concatenate|merge|label', '~join'] },
+    may: {
+      mark: [means('with|by|using|then|, ,? $text:t ~betweenThem|then|in?', ({ t }: { t: string }) => t), means('$text:t between|in ~betweenThem?', ({ t }: { t: string }) => t), means('$text', ({ text }: { text: string }) => text, 0.1), means('a colon|colon', ': '), means('a space|space', ' '), means('a comma|comma', ', '), means('a dash|a hyphen|dash', ' - '), means('-', ' - ', 0.1)],
+      brackets: 'in brackets|in parentheses|in round brackets', name: NAME, place: PLACE,
+      alone: ['no $col|$noun ,? then? just|only the $col|$noun on? its? own?', 'and? only|just the? $col ~if|~wherever the? $col ~be ~blankWord', 'leave the dash away|leave away the dash', '~if|~wherever there is|are no $col ,? just|only the $col on? its? own?', 'leave the dash|comma|mark away|out|off ~if|~wherever there is no $col', 'no $col ,? then? just|only the $word|$col'],
+      example: ['like|eg|e.g|as $text', 'so $text'],
+    },
+    many: ['alone', 'join', 'place', 'cols'],
+    about: `${CALCULATE} join joined together between in them one text make from out number and then the a its`,
+    cost: 0.7,
+  }, ({ cols, mark, brackets, name }) => {
+    const [a, b, more] = cols as string[];
+    if (a === undefined || b === undefined || more !== undefined || a === b || name === undefined) return null;
+    if (brackets) return mark === undefined ? add({ kind: 'written', of: [column(a), { kind: 'text', value: ' (' }, column(b), { kind: 'text', value: ')' }] }, name) : null;
+    return mark === undefined ? null : add({ kind: 'join', of: [column(a), column(b)], separator: mark }, name);
+  }),
+];

@@ -1,0 +1,126 @@
+import { onColumns, withPlan, type Act, type Context } from '../../language/acts';
+import { frame, means, type Frame } from '../../language/frames';
+import { readsAsDate } from '../../formula/check';
+import { readYesNo } from '../../values/yesno';
+import { unitSort } from '../../values/units';
+import type { ConvertPlan, Meaning } from './step';
+
+type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
+
+/** A conversion, rounded where decimals were said, blanks filled where it was said what they are. */
+const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options, then: { readonly places?: number | undefined; readonly blanksAs?: number | undefined } = {}): Act => ({
+  key: `convert ${JSON.stringify([columns, to, options, then])}`,
+  apply(state) {
+    const made = onColumns('convert', columns, (on) => ({ step: 'convert', columns: on, to, ...options })).apply(state);
+    if (!made) return null;
+    const on = made.topic;
+    const filled = then.blanksAs === undefined ? made : withPlan(made, { step: 'fill', columns: on, with: { kind: 'value', text: String(then.blanksAs) } }, on);
+    return then.places === undefined ? filled : on.reduce((s, name) => withPlan(s, { step: 'calculate', name, as: { kind: 'round', of: { kind: 'column', name }, places: then.places!, mode: 'nearest' }, replace: true }, on), filled);
+  },
+});
+
+const CHANGE = 'make turn turned turning convert converted change changed transform bring parse read reading treat store stored save saved reformat format formatted rewrite rewritten write written should must ought be become set clean cleaned tidy normalise normalize standardise unify get keep into to as';
+const MESSY = 'text texts string strings type types typed format formats style styles kind kinds sort sorts mixture mixed mix different differently various several many two three four messy mess all same one uniform uniformly look like such at moment currently now every everyone everybody everywhere number numbers digit digits figure figures year month day or and inconsistent inconsistently recorded entered noted given in came come comes think winter over by';
+
+/** What a text stands for when it is read: 'n/a means blank', 'waived is 0'. */
+const reads = [
+  means('$nothings:t ~standsFor ~blankWord|nothing', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
+  means('$nothings:t ~standsFor $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
+  means('$nothings:t ~standsFor an? nought|nil|nothing', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '0' })), 0.1),
+  means('$plainWord:t ~standsFor $num:n', ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.2),
+  means('~wherever|~if it|they|there? ~say|stands|is? $nothings:t ,? ~leave? it|them|that? ~blankWord', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
+  means("~wherever|~if it|they|there? ~say|stands|is? $nothings:t ,? ~leave|put|write|make|use|that|that's|thats|take? is|are|as|it? $num:n", ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
+  means("~wherever|~if it|they|there? ~say|stands|is? $plainWord:t ,? ~leave|put|write|make|use|that|that's|thats|take? is|are|as|it? $num:n", ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.1),
+  means('~leave|~make $nothings:t ~blankWord', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
+  means('~blankWord|nothing ~wherever|~if it|there|they? ~say|stands|is? $nothings:t', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
+  means('read|reading|treat|treating|count|counting|take|taking $nothings:t as $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
+  means('read|reading|treat|treating|count|counting|take|taking $plainWord:t as $num:n', ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.1),
+];
+const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meaning[] } => (said ? { meanings: said.flat() } : {});
+
+const DAY_FIRST = 'the day first|with the day first|day first|day is first|day comes first|day before month|dd/mm/yyyy|dd/mm/yy|d/m/y|dd/mm|day/month/year|day, month, year|day month year|day - month - year|days before months|european way|british way|british order|european order';
+const order = [means('$dayOrder', ({ dayOrder }: { dayOrder: string }) => dayOrder), means(DAY_FIRST, 'day first'), means('mm/dd/yyyy|month/day/year|month first|month before day|american way|us order', 'month first')];
+const BLANKS_STAY = 'blanks stay blank|blank stays blank|what is blank stays blank|empty stays empty|empties stay empty|empty ones stay empty|blanks stay|leave blanks blank|leave empty cells empty|leaving empty ones empty|leave empty ones empty|empty cells stay empty|leave the blanks|keep the blanks|keep blanks|leave blanks alone|leave blank cells blank|no refund stays empty|blanks are left alone|empty cells are left alone|and leave the blanks blank|what is empty stays empty|the empty ones stay empty|leave empty ones alone|do not touch the blanks|leave the empty ones empty|keep blanks blank|blank ones stay blank|leave out the blanks|blanks remain blank';
+const NO_REST = [
+  means("anything|everything|whatever|any|cells|those|ones else|thing? that|which? ~be? not|isn't|isnt|aren't|doesn't|cannot|can't be? look|read|an? like? an? real|proper|valid|plain? ~number|~date ,|should|must|is|be|gets|becomes|set|to|left? be|to|as? ~blankWord", true),
+  means("~if|~wherever an? $col|it|that|they|one? ~be not|no|isn't|aren't an? real|proper|valid? ~number|~date ,? ~make|leave|set|put|clear|keep it|that|them|the|cell|cells? ~blankWord", true),
+  means("~blankWord|leave|blank|clear|empty out? all? everything|anything|those|the|whatever|all|ones? else|that|which|$col? ~be? not|isn't|aren't an? real|proper|valid? ~number|~date", true),
+  means('invalid ones|dates|entries|values? ~be|become|becomes|left|stay|get? ~blankWord', true),
+  means('clear|blank|empty|delete|remove out? everything|all|anything|the else|others|rest', true, 0.1),
+];
+
+const yesNoColumn = (name: string, x: Context): boolean => {
+  const values = (x.head.glances?.get(name)?.values ?? []).filter(([v]) => v.trim() !== '');
+  return values.length > 0 && values.filter(([v]) => readYesNo(v) !== null).length >= values.length * 0.8;
+};
+
+const CURRENCY = '~currency|~thousands';
+
+export const frames: readonly Frame[] = [
+  frame('to dates', {
+    need: { dates: ['real date|real dates|proper date|proper dates|true date|true dates|a date|date|dates|date format|iso|iso format|iso date|iso dates|yyyy-mm-dd|year-month-day|year, month, day|date type|calendar dates|uniform date|uniform dates|valid date|valid dates|one date format|the same date format', '~isoWord', 'like|as $date'] },
+    may: { cols: '$cols', order, rest: NO_REST, where: '~slashed|are slashes|slashes are used|only slashes|just numbers', blanks: BLANKS_STAY },
+    about: `${CHANGE} ${MESSY} slash slashes / - ; where only just its it's with used use all ones those at there dates date`,
+    cost: 0.6,
+  }, ({ cols, order: o, rest }) => act(cols ?? null, 'date', { ...(o ? { order: o } : {}), ...(rest ? { blankRest: true } : {}) })),
+
+  frame('to numbers', {
+    need: { number: ['~number', 'numeric|numerical|number|numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text', means('~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
+    may: {
+      cols: '$cols', unit: ['in|into|to|as $unit', means('$unit $unit', null, 9)], reads, places: ['$places'], blanks: BLANKS_STAY, rest: NO_REST,
+      signs: [CURRENCY, '€|$|£|%|euro|euros|pound|pounds|eur|gbp|usd|percent|per cent|euro sign|pound sign|pound signs|percent sign|per cent sign|currency|currencies|currency code|currency codes|unit|units'],
+      comma: ['decimal comma counts as a point|decimal comma|decimal commas|decimal comma is a point|comma instead of the decimal point|commas are decimal commas|commas are decimals|with a comma|comma as decimal point|a comma instead of a point|comma for the decimals|commas instead of points|commas in there are decimal commas|comma counts as point|comma is the decimal point|some have a decimal comma'],
+      thousands: ['commas separate thousands|commas separate the thousands|thousands commas|thousand separators|thousands separators|no thousands separators|drop the commas|no commas|without commas|commas for thousands|commas are thousands separators|comma separates thousands|the commas are thousands|some commas|commas'],
+      negative: ['~brackets ~be? ~negative', 'brackets mean negative|bracketed ones are negative|an amount in brackets is negative|amounts in brackets are negative|brackets mean minus|in brackets means negative|bracketed amounts are negative|brackets is negative|in brackets is a minus|bracketed is negative|brackets are negative|brackets stand for a minus'],
+      example: [means('$num , ^$num ~be|means ^$num', true), means('~open $num . $num ~close ~be|means - ^$num', true), means('$num , ^$num', true, 0.3)],
+      empties: [means('an? ~blankWord cells|ones|one|values|nothing? ~be|means|mean|counts|count|stands|becomes|become? as|for? $num:n', ({ n }: { n: number }) => n), means('nothing|blank|empty there|here|entered|given? means|mean|is no $col|$word , so|that? is|it|counts|as? $num:n', ({ n }: { n: number }) => n), means('~wherever|~if nothing was|is|were filled|entered|given|there in? ,? put|write|make|use? $num:n', ({ n }: { n: number }) => n)],
+    },
+    many: ['reads', 'signs'],
+    about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away without it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few`,
+  }, ({ cols, number: kind, unit, reads: r, places, rest, empties }) => act(cols ?? null, kind === 'whole' && places === undefined ? 'whole' : 'decimal', { ...(unit ? { unit } : {}), ...meaningsOf(r), ...(rest ? { blankRest: true } : {}) }, { places, blanksAs: empties })),
+
+  // 'strip the currency off the prices', '£ and commas away from cost'
+  frame('off with signs', {
+    need: { cols: '$cols', signs: [CURRENCY, '€|£|%|euro sign|euro signs|pound sign|pound signs|percent sign|percent signs|currency'], drop: '~drop|take off|off|away|get rid of|without' },
+    may: { reads, blanks: BLANKS_STAY, number: ['~number', 'numeric|number|numbers|plain number'] },
+    many: ['reads', 'signs'],
+    about: `${CHANGE} sign signs symbol symbols from front them the for so that it is text`,
+    cost: 0.8,
+  }, ({ cols, reads: r }) => act(cols, 'decimal', meaningsOf(r))),
+
+  frame('to unit', {
+    need: { cols: '$cols', unit: [means('to|in|into|all|be|as degrees|degree|number|numbers|bare|one|plain|figures|whole? of|in? $unit:u', ({ u }: { u: string }) => u), means('~open? in $unit:u ~close?', ({ u }: { u: string }) => u), means('all $unit:u', ({ u }: { u: string }) => u)] },
+    may: {
+      number: ['~number', 'numeric|number|numbers|figures only|the figure|only the figure|only figures|numbers only|plain numbers|bare number|figure'], from: ['$unit', 'fahrenheit ones|the fahrenheit readings'], reads, places: ['$places'], blanks: BLANKS_STAY,
+      bare: ['no unit|without the unit|without unit|without units|drop the units|drop the unit|no letter behind it|no letters|no unit behind it|no units|without the letter|strip the units|leave off the unit'],
+      example: ['~open? $num $unit ~be|= $num $unit $num? $unit? ~close?', '~open? $num ^: ^$num ~be|=|means $num $unit $num $unit ~close?', '$num ^: ^$num ~be|means|is in? $unit and|: $unit', '~open? $num $unit ~be|= $num ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are|mean $unit and $unit'],
+      divide: ['$unit values|ones|readings? ~be|to|should? to? be? divided|multiplied by $num', 'divide|multiply those|them|these? by a? $num'],
+      empties: [means('an? ~blankWord cells|ones|one? ~be|means|counts as? $num:n', ({ n }: { n: number }) => n)],
+    },
+    many: ['reads', 'from', 'example'],
+    about: `${CHANGE} ${MESSY} some few are is others rest where so that in the throughout express measured ones fahrenheit degrees off drop behind letter letters only just it says it's leave empty`,
+  }, ({ cols, unit, reads: r, places, from, empties }) => ((from ?? []).every((u: unknown) => typeof u !== 'string' || unitSort(u) === unitSort(unit)) ? act(cols, 'decimal', { unit, ...meaningsOf(r) }, { places, blanksAs: empties }) : null)),
+
+  frame('to yes and no', {
+    need: { cols: '$cols', yesno: 'yes or no|yes and no|yes / no|yes/no|just yes or no|only yes or no|yes , no|either yes or no' },
+    may: { rest: [BLANKS_STAY], only: 'only|just|nothing else|and nothing else|clean' },
+    about: `${CHANGE} ${MESSY} however it was filled says say said only nothing else consistently everywhere contain hold touch do not leave alone blanks blank empty so that please`,
+  }, ({ cols }, x) => (cols.every((n: string) => yesNoColumn(n, x)) ? act(cols, 'yesno', {}) : null)),
+
+  // 'Y and yes are yes, everything else is no'
+  frame('yes and no by their spellings', {
+    need: { cols: '$cols', yes: 'yes|=Y|y|true', no: 'no|=N|n|false' },
+    may: { rest: [BLANKS_STAY], blanksNo: [means('blank is no|empty is no|blanks are no|empty means no|nothing means no|everything else is no|anything else is no|all else is no|the rest is no|everything else no', true)], allWays: '$allWays' },
+    many: ['yes', 'no', 'allWays'],
+    about: `${CHANGE} like so on forth the similar are is means mean counts count say saying says all ways way of for other others blank blanks empty cells ones stay stays left alone leave column /`,
+    cost: 0.7,
+  }, ({ cols, yes, no }, x) => (cols.length === 1 && (yes as unknown[]).length + (no as unknown[]).length >= 3 && cols.every((n: string) => yesNoColumn(n, x)) ? act(cols, 'yesno', {}) : null)),
+
+  frame('nothing but numbers', {
+    need: { cols: '$cols', rest: [...NO_REST, 'not numeric|not numbers|no numbers|non-numeric|non numeric|not a number', 'keep the numbers|keep only numbers|keep only the numbers|only keep the numbers'] },
+    may: { clear: 'blank|blank out|clear|empty|clear out|make blank|make it blank|delete|clear everything else' },
+    many: ['rest', 'clear'],
+    about: `${CHANGE} that which are is the every any value values else everything anything`,
+    cost: 0.7,
+  }, ({ cols, rest, clear }, x) => ((clear || rest.length > 0) && cols.every((n: string) => !readsAsDate(x.head, n)) ? act(cols, 'decimal', { blankRest: true }) : null)),
+];

@@ -1,0 +1,58 @@
+import { withPlan, type Act } from '../../language/acts';
+import { keyOf } from '../../language/chart';
+import { frame, means, type Frame } from '../../language/frames';
+import { any, columnsOf, type Condition } from '../../formula/expression';
+import { readsAsDate } from '../../formula/check';
+import type { FilterPlan } from './step';
+
+/** A filter; with `newest`, what is left is sorted by the date it was filtered by. */
+const act = (mode: FilterPlan['mode'], where: Condition, newest?: boolean): Act => ({
+  key: `filter ${mode} ${keyOf(where)} ${newest}`,
+  apply(state) {
+    const made = withPlan(state, { step: 'filter', mode, where });
+    if (newest === undefined) return made;
+    const dated = columnsOf(where).filter((name) => readsAsDate(state.head, name));
+    return dated.length === 1 ? withPlan(made, { step: 'sort', by: [{ column: dated[0]!, down: newest }] }) : null;
+  },
+});
+
+const KEEP = ['~keep', '~keepOnly', "keep|only|just|leave only|restrict|restricted|want only|interested in|narrow down|narrow it down|limit it to|of interest|stay|stays|to see|show|only those|those only|keep those only|just those|only these stay|keep only those|nothing else|that's all i need|all i need|reduce|filter for|filter by"];
+const DROP = ['~drop', '~unwanted', "can go|may go|should go|must go|go away|away|away with|out|without|of no interest|not interested|throw out|get rid of|get out of there|filter out|not wanted|don't want to see|do not want to see|don't want|do not want|don't need|leave out|left out|all but|everything but|all except|everything except|everyone except|chuck|chuck out|no longer needed|are not needed|discard|want gone|gone|out of there"];
+const OTHERS = 'drop the others|forget the rest|nothing else|and nothing else|the rest can go|remove all others|all other rows can go|drop everything else|drop the rest|the others can go|and no others|the others are not needed|all others can go|leave out the rest|leave the rest out|throw the rest away|remove the others|the rest is not needed|discard the rest|everything else can go|all the others can go|remove the rest|the rest can be dropped|no others';
+const CASE = "whatever capitals people used|no matter how it is capitalised|ignore case|ignoring case|big or small|capitals do not matter|capitals don't matter|upper or lower case|capitals make no difference|however it is capitalised|case does not matter|case doesn't matter|regardless of case|no matter how it is written|big or small letters|whatever the capitals|whether in capitals or not";
+const AS_SAID = ['both days included|both included|inclusive|both days of these included|first and last day count|including both|both ends included|first and last day included|including both days|both inclusive|both of these days included'];
+const NEWEST = [means('newest first|latest first|most recent first|newest on top|newest at the top|most recent on top|latest on top|sort them latest first|sort them newest first|sorted newest first|the newest first|the latest on top', true), means('oldest first|earliest first|oldest on top|sorted oldest first|earliest on top', false)];
+/** What a blank does to a row, where it is said. */
+const STAYS = [means("~if|~wherever $cond:c let|leave|keep it|them|the|that row|rows? stay|in|alone?", ({ c }: { c: Condition }) => c), means('$rows|$guess|$noun? ~without|with a|no? $col:c stay|stays|remain|are kept', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('but? keep|leave $rows|$guess|$noun|those|the|ones? ~without|with no a|any? $col:c in?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('no|~blankWord $col:c given? :|,|-? leave|keep|let them|it|that|those? in|stay|alone?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('~if there ~be no|~blankWord number|value|figure? of? $col:c ,? keep|leave the|that|it|them? row|rows|in|alone?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } }))];
+
+const ROWS = 'all every each any everything anything those these the ones one that which who whose with for of in on from rows row entries only just please want see need look at have list table whole it them was is were are has had been people used want me i mean something still leave now here those those such kind whole by as well';
+
+const isEmpty = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.every(isEmpty));
+
+export const frames: readonly Frame[] = [
+  frame('keep rows', {
+    need: { rset: ['$rset', '$cond'], keep: KEEP },
+    may: { others: OTHERS, said: AS_SAID, ignoring: CASE, newest: NEWEST, stays: STAYS, topic: means('$cols', null, 0.3) },
+    many: ['keep', 'others'],
+    about: ROWS,
+    cost: 0.75,
+  }, ({ rset, newest, stays }) => (stays && !isEmpty(stays) ? null : act('keep', stays ? any([rset, stays]) : rset, newest))),
+
+  frame('set rows aside', {
+    need: { rset: ['$rset', '$cond'], drop: DROP },
+    may: { said: AS_SAID, ignoring: CASE, stays: STAYS, keep: 'keep the rest|the rest stays|keep the others|the others stay|leave the rest' },
+    many: ['drop'],
+    about: ROWS,
+    cost: 0.75,
+  }, ({ rset, stays }) => (stays && !isEmpty(stays) ? null : act('aside', rset))),
+
+  // 'which notes mention brakes? only those'
+  frame('rows asked for', {
+    cat: 'alone',
+    need: { rset: ['$rset', '$cond'] },
+    may: { said: AS_SAID, ignoring: CASE, newest: NEWEST, others: OTHERS, keep: KEEP },
+    many: ['keep', 'others'],
+    about: ROWS,
+    cost: 1.3,
+  }, ({ rset, newest, keep, others, said }) => (rset.kind === 'among' && !keep && !others && !said && newest === undefined ? null : act('keep', rset, newest))),
+];

@@ -1,0 +1,25 @@
+import type { Act } from '../../language/acts';
+import { withPlan } from '../../language/acts';
+import { frame, means, type Frame } from '../../language/frames';
+import type { SortKey } from '../order';
+
+const sort = (by: readonly SortKey[]): Act => ({ key: `sort ${JSON.stringify(by)}`, apply: (state) => withPlan(state, { step: 'sort', by }) });
+
+export const frames: readonly Frame[] = [
+  frame('sort', {
+    need: { keys: ['$sortkeys', means('$col:c ,|and|with|the|goes|by|put|-|–? ~descending', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }]), means('$col:c ,|and|with|the|goes|by|put|-|–? ~ascending', ({ c }: { c: string }): SortKey[] => [{ column: c, down: false }]), means('~highest $col:c first|on|at top|the? top?', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }]), means('~lowest $col:c first|on|at top|the? top?', ({ c }: { c: string }): SortKey[] => [{ column: c, down: false }]), means('$adj:a first|on|at top|the? top?', ({ a }: { a: { column: string; down: boolean } }): SortKey[] => [{ column: a.column, down: a.down }], 0.1), means('~descending by|according to? $col:c', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }])] },
+    may: {
+      verb: ['~sort', 'sort|order|arrange|sorted|ordered|rank the rows|list|on top|first|at the top|put on top|go first'],
+      tie: ["when it's the same|where it is equal|where it's equal|when equal|if equal|for ties|where the same|where they are equal|within the same|and within|inside each|within each|and inside|where the $col is the same|same worth|then by|then|and then|and where it is the same|ties by|for the same|in case of ties|equal ones by|for equal ones", '~if|~wherever the? $col|$word|it|they ~be equal|same', '~then', 'within|inside|for|in the? same|each|every $col', 'same|equal $col|$word :|,? by?'],
+      blanks: ['~blankWord|missing|those|rows|lots|ones|the|with|without|no $col? ~be|go|goes|come|to|at|in? the? very? last|bottom|end', 'the? $rows|$guess|$noun|ones|those ~without|with no|a? $col ~be|go|goes|come? to|at|in|the? very? last|bottom|end (of|in their|its|each $col|group)?', '~blankWord $cols in? $col? last|at|to the? end|bottom?', '~blankWord in $col last', '~blankWord last'],
+      legend: ['~open $num|$word|$value ~be the? ~highest|~lowest|worst|best ~close'],
+    },
+    many: ['keys', 'verb', 'tie', 'blanks', 'legend'],
+    about: 'by on the it them list rows row put go goes come comes first top then and within inside same where each group is of arrange from to at end very those one we in same their which what they with a',
+    cost: 0.6,
+  }, ({ keys, verb, tie }) => {
+    const list = (keys as SortKey[][]).flat();
+    const distinct = list.filter((k, i) => list.findIndex((o) => o.column === k.column) === i);
+    return distinct.length < list.length || (!verb && list.length === 1) || list.some((k) => k.column === '') || (!verb && !tie) ? null : sort(distinct);
+  }),
+];

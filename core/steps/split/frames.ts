@@ -1,0 +1,79 @@
+import type { Act, Context } from '../../language/acts';
+import { frame, means, type Frame } from '../../language/frames';
+import { cutText, type SplitPlan } from './step';
+import { likelyMark, splitAt } from './phrases';
+
+interface Named { readonly what: string; readonly name: string }
+
+const SPLIT = ['~split', 'cut up|broken up|separated|seperated|taken apart|separate columns|own column|columns of their own|each in its own|each into its own|one column each|two columns|three columns|as separate columns|a column of its own|break up|split off|each its own column|its own column|each of them'];
+const OF_TABLE = 'is are was were it its it\'s has have had hold holds contains contain consists made up of really in one cell there things thing parts part pieces bits up to all both together mixed combined first second third last put give get make want would like need into to as goes go comes come name names named called call columns column new separate each own please one two three four five them the and then which that with between jumbled sometimes not every everybody missing some no a an reads like instead';
+
+/** A mark cuts every time where most values then have as many pieces as there are names; else the first one cuts. */
+function cut(column: string, mark: { text: string; which: SplitPlan['which'] } | string | null, into: readonly string[], x: Context): Act | null {
+  if (mark === null) return splitAt(column, likelyMark(column, into.length, x), into);
+  const text = typeof mark === 'string' ? mark : mark.text;
+  const said = typeof mark === 'string' ? 'every' : mark.which;
+  const values = (x.head.glances?.get(column)?.values ?? []).slice(0, 300).filter(([v]) => v.includes(text));
+  const more = values.some(([v]) => cutText(v, { kind: 'mark', text }, 'every', Infinity).length > into.length);
+  return splitAt(column, { kind: 'mark', text }, into, said === 'every' && into.length === 2 && more ? 'first' : said);
+}
+
+const distinct = (names: readonly string[]): boolean => new Set(names.map((n) => n.toLowerCase())).size === names.length;
+
+export const frames: readonly Frame[] = [
+  frame('split', {
+    need: { col: '$col', names: ['$names'] },
+    may: {
+      split: SPLIT, mark: ['$atmark', means('$mark between|in between', ({ mark }: { mark: string }) => mark), means('between|in between $mark:m', ({ m }: { m: string }) => m)],
+      arrow: ['->|=>|→'], miss: ['the $name is missing sometimes|missing in places', 'not all of them have a $name', 'some have no $name', 'not everybody has both|not every one of them has all|some have only one'],
+      again: ['$names'],
+    },
+    many: ['split', 'again', 'miss'],
+    about: `${OF_TABLE} - > = ; /`,
+    cost: 0.6,
+  }, ({ col, names, mark, split, arrow, again }, x) => (names.length > 1 && distinct(names) && (split || arrow) && (again ?? []).every((l: string[]) => l.every((n) => names.some((m: string) => m.toLowerCase() === n.toLowerCase()))) ? cut(col, mark ?? null, names, x) : null)),
+
+  // 'letters to Group and digits to Serial'
+  frame('letters and digits', {
+    need: {
+      col: '$col',
+      pieces: [means('letters|letter into|to|in|under|go|goes|as to|into|in|under? the? $name:n', ({ n }: { n: string }): Named => ({ what: 'letters', name: n })), means('digits|numbers|figures|number|digit into|to|in|under|go|goes|as to|into|in|under? the? $name:n', ({ n }: { n: string }): Named => ({ what: 'digits', name: n })), means('$name:n ~open the? letters ~close', ({ n }: { n: string }): Named => ({ what: 'letters', name: n })), means('$name:n ~open the? digits|numbers|figures|number ~close', ({ n }: { n: string }): Named => ({ what: 'digits', name: n }))],
+    },
+    may: { split: SPLIT },
+    many: ['pieces', 'split'],
+    about: `${OF_TABLE} letters digits numbers figures from after`,
+  }, ({ col, pieces }) => {
+    const [a, b] = pieces as Named[];
+    return (pieces as Named[]).length === 2 && a!.what === 'letters' && b!.what === 'digits' && distinct([a!.name, b!.name]) ? splitAt(col, { kind: 'change' }, [a!.name, b!.name]) : null;
+  }),
+
+  // 'first part Hive number, second part Site', 'the number goes to A, the place to B', 'first word to Given, the rest to Family'
+  frame('parts by their place', {
+    need: {
+      col: '$col',
+      pieces: [
+        means('first part|word|piece|bit|half|element ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('second|last|other part|word|piece|bit|half|element ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
+        means('the? rest|remainder|others ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
+        means('$name:n ~open|is|= the? first two|three|2|3? word|words|part|piece|bit ~close?', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open|is|= the? last word|part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: 'last', name: n })), means('$name:n ~open|is|= the? second part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
+        means('$name:n ~open|is|= the? rest|everything|whatever|all after|following|follows|comes|that|behind? follows|after|it|that? ~close?', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
+        means('what|the|everything|whatever|part|bit comes|stands|is? part|bit? before it|the|that? $mark? goes|go? in|into|to|under|is $name:n', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('what|the|everything|whatever|part|bit comes|stands|is? part|bit? after|behind it|the|that? $mark? goes|go? in|into|to|under|is $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
+        means('$name:n ~open before the? $mark|it ~close', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open after the? $mark|it ~close', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
+      ],
+    },
+    may: { split: SPLIT, mark: ['$atmark'] },
+    many: ['pieces', 'split'],
+    about: `${OF_TABLE} word words before after behind follows following whatever everything`,
+  }, ({ col, pieces, mark }, x) => {
+    const list = pieces as Named[];
+    if (list.length !== 2 || !distinct(list.map((p) => p.name))) return null;
+    const [a, b] = list[0]!.what === '1' ? list : [list[1]!, list[0]!];
+    if (a!.what !== '1' || b!.what === '1') return null;
+    const names = [a!.name, b!.name];
+    const text = (mark as { text: string } | undefined)?.text;
+    if (text !== undefined) return splitAt(col, { kind: 'mark', text }, names, b!.what === 'last' ? 'last' : 'first');
+    const likely = likelyMark(col, 2, x);
+    const values = (x.head.glances?.get(col)?.values ?? []).filter(([v]) => v.trim() !== '');
+    const spaced = values.filter(([v]) => v.trim().includes(' ')).length >= values.length * 0.6;
+    return b!.what === 'last' || !likely ? (spaced ? splitAt(col, { kind: 'mark', text: ' ' }, names, b!.what === 'last' ? 'last' : 'first') : null) : splitAt(col, likely, names, likely.kind === 'mark' ? 'first' : 'every');
+  }),
+];
