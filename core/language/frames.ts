@@ -22,6 +22,8 @@ export interface Frame {
   readonly cat: 'clause' | 'rider' | 'alone';
   readonly parts: readonly Part[];
   readonly about: ReadonlySet<string>;
+  /** Nouns for rows say nothing more here. */
+  readonly rows: boolean;
   readonly cost: number;
   readonly build: (said: Slots, context: Context) => Act | null;
 }
@@ -42,6 +44,8 @@ interface Said {
   /** Parts that may be said several times. */
   readonly many?: readonly string[];
   readonly about?: string;
+  /** False where a noun for rows says that it is not about columns. */
+  readonly rows?: false;
   readonly cost?: number;
 }
 
@@ -53,6 +57,7 @@ export function frame(name: string, said: Said, build: (said: Slots, context: Co
     cat: said.cat ?? 'clause',
     parts: [...Object.entries(said.need ?? {}).map(part(true)), ...Object.entries(said.may ?? {}).map(part(false))],
     about: new Set((said.about ?? '').split(/\s+/).filter(Boolean).map(stem)),
+    rows: said.rows ?? true,
     cost: said.cost ?? WEIGHTS.frame,
     build,
   };
@@ -123,7 +128,9 @@ function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): numb
   if (fillers.has(t.lower)) return 0.03;
   if (light.has(t.lower)) return 0.08;
   if (neutral.has(t.stem)) return 0.12;
-  if (x.vocabulary.rowNouns.has(t.stem) || chart.at(at, 'rows').some((i) => i.to === at + 1) || chart.at(at, 'guess').some((i) => i.to === at + 1)) return t.capital && t.from > 0 ? 0.5 : 0.15;
+  if (!f.rows) {
+    if (x.vocabulary.rowNouns.has(t.stem)) return Infinity;
+  } else if (x.vocabulary.rowNouns.has(t.stem) || chart.at(at, 'rows').some((i) => i.to === at + 1) || chart.at(at, 'guess').some((i) => i.to === at + 1)) return t.capital && t.from > 0 ? 0.5 : 0.15;
   if (t.lower.length >= 6) for (const w of [...f.about, ...neutral]) if (Math.abs(w.length - t.stem.length) <= 1 && w[0] === t.stem[0] && typingDistance(t.stem, w, 1) <= Math.min(1, forgiven(t.lower.length))) return 0.35;
   return Infinity;
 }

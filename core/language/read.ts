@@ -383,8 +383,8 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
   const question = asksFor(words);
   const paths = found.map((p) => asked100(p, words, columns));
   const onRows = onEachRow(words, head);
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && !r.plans.some((p) => ASKED.has(p.step)) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
-  const whole = readings.filter((r) => r.unused.length === 0);
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && !r.plans.some((p) => ASKED.has(p.step)) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) || madeTwice(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
+  const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
   const [best] = whole;
   if (best) {
     const own = best.sentences.join();
@@ -395,6 +395,7 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
     if (!cheaper && question && !best.plans.some((p) => ASKED.has(p.step))) return { outcome: 'question', message: 'This was asked like a question, and would change the table. Is it meant all the same?', choices: distinctReadings(whole).slice(0, 4) };
+    if (!cheaper && (excepted(best.plans) || madeTwice(best.plans))) return { outcome: 'question', message: 'The second part of this reads like a limit of the first. Is it meant so?', choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper && unlike(best.plans)) return { outcome: 'question', message: 'This adds or takes away what is measured in different units. Is it meant all the same?', choices: distinctReadings([best, ...whole.filter((r) => !unlike(r.plans))]).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }
@@ -437,6 +438,16 @@ function inLists(reading: Reading, head: CheckedHead): { readonly message: strin
   return { message: `${texts.map((t) => `“${t}”`).join(' or ')} also ${texts.length === 1 ? 'stands' : 'stand'} together with others in ${rows} ${rows === 1 ? 'row' : 'rows'}. Which rows are meant?`, other: { ...reading, plans: [other], sentences: [sayPlan(other)] } };
 }
 
+/** Of readings that differ only in what new columns are called, those whose names were said. */
+function preferNamed(readings: readonly Reading[], request: string): Reading[] {
+  const said = request.toLowerCase();
+  const bare = (r: Reading): string => keyOf(r.plans.map((p) => (p.step === 'calculate' && !p.replace ? { ...p, name: '' } : p)));
+  const named = (r: Reading): number => r.plans.reduce((n, p) => n + (p.step === 'calculate' && !p.replace && said.includes(p.name.toLowerCase()) ? 1 : 0), 0);
+  const best = new Map<string, number>();
+  for (const r of readings) best.set(bare(r), Math.max(best.get(bare(r)) ?? 0, named(r)));
+  return readings.filter((r) => named(r) === best.get(bare(r)));
+}
+
 /** 'On each row', 'next to every lot': what is said to stand there is a column, not an answer. */
 const ON_ROWS = 1.5;
 const onEachRow = (words: readonly Token[], head: CheckedHead): boolean => {
@@ -446,6 +457,9 @@ const onEachRow = (words: readonly Token[], head: CheckedHead): boolean => {
 
 /** 'Throw out the light ones, but keep those without a weight': the second is an exception from the first, and leaves hardly only them. */
 const EXCEPTED = 3;
+/** The same made twice, once with something added: one of them is what was asked for. */
+const madeTwice = (plans: readonly Plan[]): boolean => plans.some((p, i) => p.step === 'calculate' && !p.replace && plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && keyOf(q.as).includes(keyOf(p.as)) && p.as.kind !== 'column' && p.as.kind !== 'number'));
+
 const excepted = (plans: readonly Plan[]): boolean =>
   plans.some((p, i) => { const q = plans[i + 1]; return p.step === 'filter' && p.mode === 'aside' && q?.step === 'filter' && q.mode === 'keep' && q.where.kind === 'empty' && columnsOf(p.where).some((n) => columnsOf(q.where).includes(n)); });
 

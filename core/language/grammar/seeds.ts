@@ -360,7 +360,7 @@ function codesInside(tokens: readonly Token[], items: readonly Item[], context: 
 /** A word that stands inside the texts of only one column, and is nothing else: 'Ilse's batches', 'who used shino'. */
 function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { vocabulary }: Context, put: Put): void {
   tokens.forEach((t, i) => {
-    if (t.kind !== 'word' || t.lower.length < (t.capital && t.from > 0 ? 3 : 4) || SMALL_WORDS.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
+    if (t.kind !== 'word' || vocabulary.ownNouns.has(t.stem) || t.lower.length < (t.capital && t.from > 0 ? 3 : 4) || SMALL_WORDS.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
     // 'To Eastholm' is more than somewhere in a route.
     if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
     const word = t.lower.replace(/['’]s?$/, '');
@@ -426,6 +426,7 @@ function numbers(tokens: readonly Token[], put: Put): void {
     if (/^[€$£]$/.test(t.lower) && next?.kind === 'number') put('num', i, i + 2, next.value, 0);
     if ((t.lower === '-' || t.lower === 'minus') && next?.kind === 'number' && (before === undefined || before.kind !== 'number')) put('num', i, i + 2, -next.value, 0.2);
     if ((t.lower === 'a' || t.lower === 'an') && next && [12, 100, 1000, 1e6].includes(next.value)) put('num', i, i + 2, next.value, 0);
+    if (/^(?:a|an|one)$/.test(t.lower) && next?.kind === 'word' && unitName(next.lower) && tokens[i + 2]?.lower === 'and' && /^an?$/.test(tokens[i + 3]?.lower ?? '') && tokens[i + 4]?.lower === 'half') put('num', i, i + 5, 1.5, 0);
     if (t.lower === 'half' && (next?.lower === 'a' || next?.lower === 'an')) put('num', i, i + 2, 0.5, 0);
   });
 }
@@ -456,6 +457,18 @@ function dates(tokens: readonly Token[], put: Put): void {
           }
         }
       }
+      // 'from the 1st to the 15th of March 2026', '1-15 March 2026'
+      const of = before?.lower === 'of' ? i - 2 : i - 1;
+      const last = tokens[of], joint = tokens[of - 1]?.lower === 'the' ? of - 2 : of - 1;
+      if (y !== null && last && last.value >= 1 && last.value <= 31 && /^(?:to|until|till|and|through|-|–)$/.test(tokens[joint]?.lower ?? '')) {
+        const start = tokens[joint - 1];
+        const [a, b] = [start && start.value >= 1 && start.value <= 31 ? iso(dateOf(y, month, start.value)) : null, iso(dateOf(y, month, last.value))];
+        if (a && b && a <= b) put('period', joint - 1, i + 2, { from: a, to: b }, 0);
+      }
+      if (y !== null && before?.lower === 'of' && last && last.value >= 1 && last.value <= 31) {
+        const date = iso(dateOf(y, month, last.value));
+        if (date) put('date', of, i + 2, date, 0);
+      }
       const after = tokens[i + 1];
       if (after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.lower === ',' && tokens[i + 3]?.kind === 'number') {
         const date = iso(dateOf(tokens[i + 3]!.value, month, after.value));
@@ -473,6 +486,9 @@ function dates(tokens: readonly Token[], put: Put): void {
 /** Verbs that begin another thing to do: 'rename it to Status and put it first'. */
 const VERBS = new Set('put make move drop add remove sort keep call rename round set leave delete show give take then split replace fill turn change convert place bring throw trim'.split(' '));
 
+/** Words that begin what is asked for, and no name. */
+const NOT_LED = /^(?:what|which|who|how|label|mark|grade|classify|count|add|split|sort|make|put|turn|convert|remove|delete|drop|keep|show|give|take|get|rank|fill|replace|round|words|tidy|clean|change|rename|move|in|for|from|with|of|each|every|all|this|that|it|there|here|i|we|they|where|if|when)$/;
+
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
 function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
@@ -480,9 +496,10 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
     const first = tokens[from]!;
     if (first.kind === 'quoted' || first.kind === 'column') {
       put('name', from, from + 1, first.lower, 0);
+      put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|first|second|third|last|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
@@ -495,6 +512,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       // A name does not hold the joints of a sentence, and does not end in a preposition.
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
       if (/n['’]t$/.test(t.lower)) break;
+      if (t.lower === 'as' && /^(?:a|an|the|numbers?|text|dates?)$/.test(tokens[to]?.lower ?? '')) break;
       if (/^(?:and|then)$/.test(t.lower) && VERBS.has(tokens[to]?.lower ?? '')) break;
       if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;
       if (t.lower === 'per' && !capital) cost += 0.5;
@@ -502,9 +520,12 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1) continue;
       if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;
       // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
-      const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && /^[=:]$/.test(tokens[to]?.lower ?? '');
+      const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);
+      if (/^(?:first|second|third|last)$/.test(first.lower) && !first.capital && /^(?:part|word|piece|one|bit|half)s?$/.test(tokens[from + 1]?.lower ?? '')) cost += 0.5;
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
-      put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), (led ? Math.min(cost, 0.05) : cost + torn) + (exact.has(`${from}-${to}`) ? 0.5 : 0));
+      const price = (led ? Math.min(cost, 0.05) : cost + torn) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
+      if (led || (first.capital && first.from > 0)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
+      put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
     }
   }
 }

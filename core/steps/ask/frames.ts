@@ -16,7 +16,7 @@ const ONE: Way[] = ['~justOne', 'only one|just one|just the one|only the one|one
 const PLACES: Way[] = [means('~round|with|to|at? to? $places:p', ({ p }: { p: number }) => p), means('to $num:n places|decimals|decimal', ({ n }: { n: number }) => n)];
 const PERCENT: Way[] = ['in percent|as a percentage|in %|as a figure from 0 to 100|percent|as percent|per cent|percentage'];
 const REMARKS: Way[] = ["ignoring blanks|ignore blanks|blanks don't count|those without a severity don't count|leave out complaints without one|blanks left out|without the empty ones|not counting the empty ones|ignoring empty ones|empty ones don't count|skip blanks", '~blankWord $rows|$col|$guess? ~be|do|does not|left|out? out|count?', "those|ones|$rows ~without an? $col don't|do|are? not? count|counted", "bracketed amounts are negative|brackets mean minus|an amount in brackets is negative|amounts in brackets are negative|an amount in brackets is a refund|brackets are negative|the one in brackets is negative|amounts in brackets count as negative", '~brackets ~be? ~negative', 'capitals make no difference|ignoring case|ignore case|whatever capitals|no matter how it is written|upper or lower case', 'counting each only once|counting each one once|each only once|each one once|counted once|each counted once'];
-const LEAD = 'what which who whose how much many is are was were did do does have has had the we they you i it there of for in on with from by to each every per name tell show give me us know want would like need please number count total sum all that these this those one and a an at over whole what\'s out find work calculate list get table row rows altogether take taken in get got come came make made bring brought sell sold use used them their so far up only just counting per different kind';
+const LEAD = 'what whose how much many is are was were did do does have has had the we they you i it there of for in on with from by to each every per name tell show give me us know want would like need please number count total sum all that these this those one and a an at over whole what\'s out find work calculate list get table row rows altogether take taken in get got come came make made bring brought sell sold use used them their so far up counting different kind';
 
 const WHERE: Way[] = [means('only|just|for|where|with|of|in|among|from|that|which|by|to|at|counting|went only|just|the? $rset:c', ({ c }: { c: Condition }) => c), means('$rset:c only', ({ c }: { c: Condition }) => c), means('$cond', ({ cond }: { cond: Condition }) => cond, 0.15)];
 const RIDERS = { order: ORDER, one: ONE, places: PLACES, percent: PERCENT, remarks: REMARKS, where: WHERE };
@@ -38,7 +38,8 @@ function ask(figures: readonly (Expression | null)[], by: readonly (Expression |
 }
 
 const numeric = (n: string, x: Context): boolean => quantity(n, x) !== null && !x.vocabulary.ownNouns.has(n.toLowerCase());
-const BY: Way[] = ['~each $qbys', 'by|per|for|of|in|at each|every|the|all? $qbys', means('~each kind|type|sort of $qbys', ({ qbys }: { qbys: Expression[] }) => qbys), means('~countWord? of? $qbys', ({ qbys }: { qbys: Expression[] }) => qbys, 0.6), 'each|every|which|what $qbys'];
+const BY: Way[] = ['by|per|for|in|of|at|from each|every|the? (kind|type|sort of)? $qbys', 'for each|every $qbys', 'each|every $qbys', 'did|does|has|have|do each|every $qbys'];
+const PER: Way[] = ['by|per $qbys', 'for|in|of|at each|every $qbys', 'for|of|in each|every kind|type|sort of $qbys'];
 
 export const frames: readonly Frame[] = [
   frame('question by groups', {
@@ -47,11 +48,11 @@ export const frames: readonly Frame[] = [
     many: [...MANY, 'by'],
     about: LEAD,
     cost: 0.75,
-  }, ({ figures, by, ...said }) => ask(figures, (by as Expression[][]).flat(), said)),
+  }, ({ figures, by, ...said }, x) => ((by as Expression[][]).flat().some((b) => b.kind === 'column' && x.vocabulary.ownNouns.has(b.name.toLowerCase())) ? null : ask(figures, (by as Expression[][]).flat(), said))),
 
   // 'amount by city, summed', 'takings by venue': without a word for the figure it is the sum
   frame('figure by groups', {
-    need: { cols: '$col', by: BY },
+    need: { cols: '$col', by: PER },
     may: { ...RIDERS, fn: FN },
     many: [...MANY, 'cols', 'by', 'fn'],
     about: LEAD,
@@ -63,8 +64,8 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('rows by groups', {
-    need: { rows: ['$rows', '$noun', '$guess', 'how many|count|number'], by: BY },
-    may: { ...RIDERS, count: ['~countWord', 'how many|number of|count|count the'] },
+    need: { rows: ['$noun', 'how many|count|number of|rows'], by: PER },
+    may: { ...RIDERS, what: ['$guess'], count: ['~countWord', 'how many|number of|count|count the'] },
     many: [...MANY, 'rows', 'by', 'count'],
     about: LEAD,
     cost: 0.95,
@@ -75,7 +76,7 @@ export const frames: readonly Frame[] = [
     need: { cols: '$col', way: [means('~highest|most|top|best|biggest|largest', true), means('~lowest|least|fewest|worst|smallest', false), means('the most|most often', true)] },
     may: { ...RIDERS, fn: FN, count: ['$num'], rows: ['$rows', '$noun', '$guess'], which: ['which|who|what|name the|whose', 'first'] },
     many: [...MANY, 'cols', 'fn', 'way', 'rows', 'which'],
-    about: `${LEAD} charge charged charges took take sold per highest average seller first`,
+    about: `${LEAD} which who charge charged charges took take sold highest average seller first`,
     cost: 0.9,
   }, ({ cols, way, fn, count, which, order, one, places, where }, x) => {
     const said: Said = { order, one, places, where };

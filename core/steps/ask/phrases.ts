@@ -248,7 +248,7 @@ export const phrases = [
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'with|and? one|a|own? column|columns for|per each|every? $qby:b', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|, $qby:a down the? side|page|rows? and|, $qby:b across the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
-  rule('rider', 'and|with|plus|including|add|, an? grand|overall? total|totals|sum|sums line|row|as? well|too|at|below|underneath|in? the? bottom|end|last? line|row?', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.05),
+  rule('rider', 'and|with|plus|including|add|, an? grand|overall? total|totals line|row|as? well|too|at|below|underneath|in? the? bottom|end|last? line|row?', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.05),
   rule('rider', 'and|plus in ~inTotal|all|total', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.35),
   rule('rider', 'and|plus altogether|overall', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.1),
   rule('rider', 'on ~average', () => onQuestion('on average', (plan) => (plan.figures.length === 1 && plan.figures[0]!.as.kind === 'total' && plan.figures[0]!.as.fn === 'sum' ? averaged(plan) : null)), -0.1),

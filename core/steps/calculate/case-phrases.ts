@@ -57,6 +57,8 @@ export interface Open {
   readonly then: Expression;
   /** Said without an 'if': one such case by itself is no choice. */
   readonly loose?: true;
+  /** Nothing stands between what holds and what is said then: it may be anything. */
+  readonly bare?: true;
 }
 
 /** Cases with every 'it' and 'above that' filled in from the cases around them, or null. */
@@ -124,7 +126,7 @@ export const casePhrases = [
   rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
-  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.3),
+  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
 
   // Conditions about 'it'
   ...SIZES.flatMap(([words, operator]) => [
@@ -162,11 +164,11 @@ export const casePhrases = [
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
   rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0),
-  rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
+  rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true, bare: true }], 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
-  rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.5),
+  rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
-  rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.25),
+  rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
   rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
   rule('lastCase', '$leaf:l ~if? $restOf', ({ l }): Open[] => [{ when: 'above', then: l }], 0.05),
   rule('restOf', '~more that|this|those|it', () => true, 0),

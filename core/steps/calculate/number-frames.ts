@@ -9,7 +9,7 @@ import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
 import { rounded } from './adding';
 import { CALCULATE, NAME, PLACE, PLACES } from './frame-parts';
-import { blankedWhere, isPercent, isRatio, percented } from './phrases';
+import { blankedWhere, isPercent, isRatio, percented, rowLevel } from './phrases';
 import { chosenOf, type Open } from './case-phrases';
 import type { CalculatePlan } from './step';
 
@@ -58,9 +58,9 @@ const PERCENT: Way[] = [means('in percent|as a percentage|in %|as percent|as a p
 const LEGEND: Way[] = ['so that? $num|$pct stands|means|is for? $num|$pct %|percent?', '~open $num|$pct for $num|$pct %|percent? ~close', 'between|from|on? a? scale? of? 0 and|to 100', 'as a? whole? percent number'];
 const UP: Way[] = [means('rounded up|round up|rounded up to whole|rounded up to a whole number|rounded up to whole numbers|round it up', 'up'), means('rounded down|round down', 'down')];
 const WHOLE: Way[] = [means('whole percent|whole percents|whole number|whole numbers|no decimals|without decimals|rounded to whole numbers|rounded to whole percents|in whole percent|to whole numbers', 0)];
-const EACH_ROW: Way[] = ['~each $rows|$noun|$guess', 'on|to|in|next|beside|with to? each|every|all row|rows|$rows|$noun|$guess', 'on each row|on every row|to each row|each row|for each row|next to every row|in each row|to every row|on each of their rows|the same number on all of the $col rows', 'on|to all of? the? $col $rows'];
+const EACH_ROW: Way[] = ['~each $rows|$noun|$guess', 'on|to|in|next|beside|with to? each|every|all row|rows|$rows|$noun|$guess', 'on each row|on every row|to each row|each row|for each row|next to every row|in each row|to every row|on each of their rows', 'the same number on all of the $col $rows', 'on|to all of? the? $col $rows'];
 const RIDERS = { name: NAME, place: PLACE, places: [...PLACES, ...WHOLE], legend: LEGEND, blanks: BLANKS };
-const MANY = ['place', 'blanks', 'legend', 'ignoring', 'each', 'more', 'open', 'unused'];
+const MANY = ['verb', 'place', 'blanks', 'legend', 'ignoring', 'each', 'more', 'open', 'unused'];
 
 const isNumeric = (n: string, x: Context): boolean => quantity(n, x) !== null;
 /** Of the columns said, the one that is measured and those that make groups. */
@@ -78,24 +78,26 @@ const GROUP: Way[] = ['of|in|for|at|within|by|per its|the|that|their|each|every|
 export const frames: readonly Frame[] = [
   frame('formula', {
     need: { e: ['$formula', '$ex2', '$chosen'] },
-    may: { ...RIDERS, percent: PERCENT, up: UP, floor: FLOOR(), ignoring: IGNORING, open: OPEN, unused: NO_USE, each: EACH_ROW, again: means('~open $ex2:e ~close', ({ e }: { e: Expression }) => e, -0.1) },
+    may: { ...RIDERS, percent: PERCENT, up: UP, floor: FLOOR(), ignoring: IGNORING, open: OPEN, unused: NO_USE, each: EACH_ROW, verb: ['~add', 'what|how|calculate|work out|compute|divide|find out|determine'], again: means('~open $ex2:e ~close', ({ e }: { e: Expression }) => e, -0.1) },
     many: MANY,
-    about: `${CALCULATE} per kept result going all row closed takes took stays empty`,
+    about: `${CALCULATE} kept result going all row closed takes took stays empty`,
     cost: 0.75,
-  }, ({ e, ignoring, again, open, ...said }) => (real(e) && (!ignoring || e.kind === 'across' || e.kind === 'total' || hasTotal(e)) && (!open || hasSpan(e)) && (!again || keyOf(again) === keyOf(e)) ? calculated(e, said) : null)),
+  }, ({ e, ignoring, again, open, verb, each, ...said }) => (real(e) && (rowLevel(e) || each || said.place) && (said.name !== undefined || said.place || verb || (each && hasTotal(e))) && (!ignoring || e.kind === 'across' || e.kind === 'total' || hasTotal(e)) && (!open || hasSpan(e)) && (!again || keyOf(again) === keyOf(e)) ? calculated(e, said) : null)),
 
   frame('share', {
-    need: { share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction', null, 0)], cols: '$col', whole: ['total|overall|all|whole|altogether|total of all|sum of all|of all|entire|all the|of the total|of the whole|own', '~totalWord', "divided by the total|divided by all|makes up|make up"] },
-    may: { ...RIDERS, percent: PERCENT, each: EACH_ROW, same: 'of the same|same|its own|own|of that|of its' },
-    many: [...MANY, 'share', 'whole', 'cols', 'same'],
-    about: `${CALCULATE} all kilos bring brought in make up makes same times 100 from came come by divided came out take takes has had contribute contributes overall over per between`,
+    need: {
+      share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction|divided by', null)],
+      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }) => c, 0.1), means('of|in|within its|the|that|their|same $col:c', ({ c }: { c: string }) => c, 0.2), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', null)],
+    },
+    may: { ...RIDERS, cols: '$col', percent: PERCENT, each: EACH_ROW, total: ['~totalWord', 'total|overall|all|whole|altogether'], same: 'of the same|same|its own|own|of that|of its' },
+    many: [...MANY, 'share', 'whole', 'cols', 'same', 'total'],
+    about: `${CALCULATE} kilos bring brought in make up makes same times 100 from came come by out take takes has had contribute contributes over between`,
     cost: 0.7,
-  }, ({ share, cols, percent, ...said }, x) => {
-    const p = parts(cols, x);
+  }, ({ share, whole, cols, percent, name, places, blanks }, x) => {
+    const p = parts([...(whole as unknown[]), ...((cols ?? []) as unknown[])].filter((c): c is string => typeof c === 'string'), x);
     if (!p) return null;
-    const asPercent = percent || (share as unknown[]).some((s) => s === true);
     const e = op('/', p.of, total('sum', p.of, p.by));
-    return calculated(asPercent ? percented(e) : e, said);
+    return calculated(percent || (share as unknown[]).some((s) => s === true) ? percented(e) : e, { name, places, blanks });
   }),
 
   frame('figure of a group', {
@@ -182,14 +184,14 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('years until a day', {
-    need: { years: 'full years|whole years|years|completed years|number of full years|number of years|how many full years|age in years|age|in whole years|complete years|how old', day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', ({ date }: { date: string }) => date, 0.1)] },
+    need: { years: [means('full years|whole years|years|completed years|number of full years|number of years|how many full years|in whole years|complete years', 'span'), means('age in years|age|how old|old', 'age')], day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', ({ date }: { date: string }) => date, 0.1)] },
     may: { ...RIDERS, date: ['$col'], valid: ['~blankWord|$blankIt ~if|~wherever the? $col ~be? not an? real|proper|valid? ~date|date', '~wherever|~if the? $col ~be? not an? real|proper|valid? ~date|date ,? ~leave it? ~blankWord', "blank for invalid dates|blank if joined isn't a date|blank for invalid ones|leave invalid dates blank|blank where it is no date"], each: EACH_ROW, ways: 'the joining dates come in two formats|the dates come in two formats|the joining dates are written in two ways' },
     many: [...MANY, 'years', 'valid', 'date'],
-    about: `${CALCULATE} full whole years completed of membership membership been member since joining with us on as at from until between whole old everybody household counted day it was date dates age`,
+    about: `${CALCULATE} full whole years completed of membership membership been member since joining with us on as at from until between whole everybody household counted day it was date dates`,
     cost: 0.75,
-  }, ({ day, date, ...said }, x) => {
+  }, ({ day, date, years, ...said }, x) => {
     const names = [...new Set((date ?? []) as string[])];
-    const from = names.length === 1 ? names[0]! : names.length === 0 ? onlyDate(x) : null;
+    const from = names.length === 1 ? names[0]! : names.length === 0 && !(years as string[]).includes('age') ? onlyDate(x) : null;
     return from !== null && readsAsDate(x.head, from) ? calculated({ kind: 'span', unit: 'years', from: column(from), to: { kind: 'date', value: day } }, said) : null;
   }),
 
@@ -197,7 +199,7 @@ export const frames: readonly Frame[] = [
     need: { part: ['$datepart', means('day of the week|weekday|name of the weekday|what day|which weekday|what weekday', 'weekday'), means('quarter', 'quarter')] },
     may: { ...RIDERS, cols: '$col', style: ["as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|like q2|in english", '~open like|as|e.g|eg $word ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
     many: [...MANY, 'style', 'part'],
-    about: `${CALCULATE} on which belongs to of each was it they when day date in word words name out spelled written like . belong`,
+    about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like .',
     cost: 0.85,
   }, ({ part, cols, ...said }, x) => {
     const list = [...new Set(part as string[])];
@@ -253,10 +255,11 @@ export const frames: readonly Frame[] = [
       each: EACH_ROW, from: means('by|from|based|going on|by? the? $col:c', ({ c }: { c: string }) => c, 0.2),
     },
     many: [...MANY, 'cases'],
-    about: `${CALCULATE} label classify mark say put if when where is as otherwise and it gets get`,
+    about: 'add new column label classify mark say put if when where is are as otherwise and it gets get the a of please in each every',
     cost: 0.8,
   }, ({ cases, otherwise, from, ...said }) => {
     const list = (cases as Open[][]).flat();
+    if (list.some((c) => c.bare)) return null;
     const e = list.length + (otherwise ? 1 : 0) < 2 ? null : chosenOf(list, otherwise ?? { kind: 'blank' }, from ? column(from) : null);
     return e && calculated(e, said);
   }),

@@ -24,7 +24,7 @@ import type { CalculatePlan } from './step';
 const real = (e: Expression): boolean => e.kind === 'over' || e.kind === 'moving' || e.kind === 'ago' || (e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0);
 
 /** Does the formula look at the row itself, not only at figures over many rows? A bare figure is a question, not a column. */
-const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || e.kind === 'over' || e.kind === 'moving' || e.kind === 'ago' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
+export const rowLevel = (e: Expression): boolean => e.kind !== 'total' && (e.kind === 'column' || e.kind === 'over' || e.kind === 'moving' || e.kind === 'ago' || parts(e).some((p) => isCondition(p) || rowLevel(p)));
 
 /** Is the expression a hundredfold, a percentage already? */
 export const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPercent(e.of) : e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100);

@@ -13,7 +13,7 @@ import { moveWords } from './text-phrases';
 import type { Example } from '../../formula/by-example';
 import type { Findable } from '../../values/find';
 
-const TAKE = 'get take extract pull fish out of from in the it is are find put that which whatever stands stand what text texts bit part piece into move copy only just some people somebody sometimes mention mentions mentioned quote give given gives has have there behind after before says say if so to looks look like everything bits inside one them own where somebody both or names name number lower upper case small letters numeric as a number for kept as shown code codes ref reference no';
+const TAKE = 'get take extract pull fish out of from in the it is are find put that which whatever stands stand what text texts bit part piece into move copy some people somebody sometimes mention mentions mentioned quote give given gives has have there behind after before says say if so to looks look like everything bits inside one them own where somebody both or names name lower upper case small letters numeric as a number for kept as shown code codes ref reference no';
 const texts = (name: string, x: Context): boolean => columnOf(x.head, name).type === 'text';
 const lowered = (e: Expression, style: 'lower' | 'upper' | undefined): Expression => (style ? { kind: 'cased', letters: style, of: e } : e);
 const STYLE = [means('lower case|lowercase|small letters|in small letters|in lower case', 'lower'), means('upper case|capitals|in capitals|uppercase', 'upper')];
@@ -29,19 +29,20 @@ export const frames: readonly Frame[] = [
     many: ['turn', 'place'],
     about: `${CALCULATE} turn turned round around so reads read something should become becomes look looks written write rewrite rewritten make like eg e.g example instance from out surname initial first last and then short shorter name names way about put rewritten made something somebody size type colour slash comma zone spaces missing sometimes each same likewise on so`,
     cost: 0.55,
-  }, ({ examples, cols, name, place }, x) => byExample(examples as Example[], cols ?? null, x, name !== undefined || place !== undefined ? 'add' : 'set', name)),
+  }, ({ examples, cols, name, place, turn }, x) => (!cols && !turn && name === undefined && !place ? null : byExample(examples as Example[], cols ?? null, x, name !== undefined || place !== undefined ? 'add' : 'set', name))),
 
   frame('find in a text', {
     need: { what: [means('$what:w', ({ w }: { w: Findable }) => [w]), means('$whats:w', ({ w }: { w: Findable[] }) => w)] },
-    may: { col: '$col', name: NAME, names: [means('into|as|under|in|to ~open? $names:n', ({ n }: { n: string[] }) => n), means('~column ~named? $names:n', ({ n }: { n: string[] }) => n), means(':|, $names:n', ({ n }: { n: string[] }) => n, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['~extract', '~split', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them|separate'] },
+    may: { col: '$col', name: NAME, names: [means('into|as|under|in|to ~open? $names:n', ({ n }: { n: string[] }) => n), means('~column ~named? $names:n', ({ n }: { n: string[] }) => n), means(':|, $names:n', ({ n }: { n: string[] }) => n, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['extract|pull|pull out|fish out|get out|take out|pick out|lift|out of|isolate|dig out|separate', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them'], cut: ['~split'] },
     many: ['place', 'none', 'verb'],
     about: `${CALCULATE} ${TAKE} together moment currently separate them not everybody both mixed people`,
     cost: 0.75,
-  }, ({ what, col, name, names, place, verb, number }, x) => {
+  }, ({ what, col, name, names, place, verb, number, cut }, x) => {
     const list = what as Findable[];
+    if (cut && list.length < 2) return null;
     if (col !== undefined && !texts(col, x)) return null;
     if (list.length > 1) return col !== undefined && (names === undefined || names.length === list.length) ? foundAll(col, list, names ?? null, x) : null;
-    if (!verb && !place && name === undefined) return null;
+    if ((!verb && !place && name === undefined) || (names !== undefined && names.length > 1)) return null;
     const e = findIn(list[0]!, col ?? null, x);
     return e && add(number && list[0]!.kind !== 'sort' ? found({ kind: 'sort', sort: 'number' }, e) : e, name ?? names?.[0]);
   }),
@@ -60,9 +61,9 @@ export const frames: readonly Frame[] = [
 
   frame('piece beside a mark', {
     need: { piece: [means('before|up|until to? the? first? $mark:m', ({ m }: { m: string }) => ({ side: 'before', mark: m })), means('in front of the? first? $mark:m', ({ m }: { m: string }) => ({ side: 'before', mark: m })), means('after|behind|following|follows the? $mark:m', ({ m }: { m: string }) => ({ side: 'after', mark: m }))], col: '$col' },
-    may: { name: NAME, place: PLACE, none: NONE, what: 'the letters|the part|first part|the first part|what is|what comes|everything|the bit|the text|the digits', style: STYLE },
+    may: { name: NAME, place: PLACE, none: NONE, what: 'the letters|the part|first part|the first part|what is|what comes|everything|the bit|the text', style: STYLE },
     many: ['what', 'place', 'none'],
-    about: `${CALCULATE} ${TAKE} letters digits first part make add up`,
+    about: `${CALCULATE} ${TAKE} letters first part make add up`,
     cost: 0.7,
   }, ({ piece, col, name, style }, x) => (texts(col, x) ? add(lowered({ kind: 'piece', side: piece.side, mark: piece.mark, which: 'first', of: column(col) }, style), name) : null)),
 
@@ -79,8 +80,8 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('words off the front', {
-    need: { list: ['$wordList', means('$wordList:a / $wordList:b', ({ a, b }: { a: string[]; b: string[] }) => [...a, ...b])], col: '$col', name: NAME },
-    may: { place: PLACE, rest: ['only|just|keep the? name|names', 'let the $col column keep only the name|then only has the name|keep only the name'], none: NONE },
+    need: { list: ['$wordList', means('$word:a / $word:b / $word:c / $word:d', ({ a, b, c, d }: Record<string, string>) => [a, b, c, d]), means('$wordList:a / $wordList:b', ({ a, b }: { a: string[]; b: string[] }) => [...a, ...b])], col: '$col', name: NAME },
+    may: { place: PLACE, rest: ['only|just|keep the? name|names', 'let the $col column keep only the name', 'then only has the name|keep only the name'], none: NONE },
     many: ['place', 'rest', 'none'],
     about: `${CALCULATE} ${TAKE} title titles salutation form address off front start beginning at move split then only has keep keeps rest it / begins gone customer should`,
     cost: 0.8,

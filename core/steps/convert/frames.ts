@@ -20,7 +20,7 @@ const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: 
 });
 
 const CHANGE = 'make turn turned turning convert converted change changed transform bring parse read reading treat store stored save saved reformat format formatted rewrite rewritten write written should must ought be become set clean cleaned tidy normalise normalize standardise unify get keep into to as';
-const MESSY = 'text texts string strings type types typed format formats style styles kind kinds sort sorts mixture mixed mix different differently various several many two three four messy mess all same one uniform uniformly look like such at moment currently now every everyone everybody everywhere number numbers digit digits figure figures year month day or and inconsistent inconsistently recorded entered noted given in came come comes think winter over by';
+const MESSY = 'text texts string strings type types typed format formats style styles kind kinds sort sorts mixture mixed mix different differently various several many two three four messy mess all same one uniform uniformly look like such at moment currently now every everyone everybody everywhere digit digits or and inconsistent inconsistently recorded entered noted given in came come comes think winter over by';
 
 /** What a text stands for when it is read: 'n/a means blank', 'waived is 0'. */
 const reads = [
@@ -59,24 +59,24 @@ const CURRENCY = '~currency|~thousands';
 export const frames: readonly Frame[] = [
   frame('to dates', {
     need: { dates: ['real date|real dates|proper date|proper dates|true date|true dates|a date|date|dates|date format|iso|iso format|iso date|iso dates|yyyy-mm-dd|year-month-day|year, month, day|date type|calendar dates|uniform date|uniform dates|valid date|valid dates|one date format|the same date format', '~isoWord', 'like|as $date'] },
-    may: { cols: '$cols', order, rest: NO_REST, where: '~slashed|are slashes|slashes are used|only slashes|just numbers', blanks: BLANKS_STAY },
-    about: `${CHANGE} ${MESSY} slash slashes / - ; where only just its it's with used use all ones those at there dates date`,
+    may: { cols: '$cols', order, rest: NO_REST, where: ['~slashed', 'are slashes|slashes are used|only slashes|just numbers'], blanks: BLANKS_STAY },
+    about: `${CHANGE} ${MESSY} number numbers year month day slash slashes / - ; where only just its it's with used use all ones those at there dates date`,
     cost: 0.6,
   }, ({ cols, order: o, rest }) => act(cols ?? null, 'date', { ...(o ? { order: o } : {}), ...(rest ? { blankRest: true } : {}) })),
 
   frame('to numbers', {
-    need: { number: ['~number', 'numeric|numerical|number|numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text', means('~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
+    need: { number: ['as|into|to|be|become|is|are|=|a|plain|just|only|bare|proper|real|clean|true|one|simple ~number', 'numeric|numerical|=numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text|number only|numbers only|number column|a number', means('be|as|to|into|in ~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
     may: {
-      cols: '$cols', unit: ['in|into|to|as $unit', means('$unit $unit', null, 9)], reads, places: ['$places'], blanks: BLANKS_STAY, rest: NO_REST,
-      signs: [CURRENCY, '€|$|£|%|euro|euros|pound|pounds|eur|gbp|usd|percent|per cent|euro sign|pound sign|pound signs|percent sign|per cent sign|currency|currencies|currency code|currency codes|unit|units'],
+      cols: '$cols', unit: ['in|into|to|as $unit', means('$unit $unit', null, 9)], reads, places: ['$places'], blanks: BLANKS_STAY, rest: NO_REST, kind: 'number|numbers|figure|figures|the number|figures only',
+      signs: [CURRENCY, '€|£|%|euro|euros|pound|pounds|eur|gbp|usd|percent|per cent|euro sign|pound sign|pound signs|percent sign|per cent sign|currency|currencies|currency code|currency codes|unit|units'],
       comma: ['decimal comma counts as a point|decimal comma|decimal commas|decimal comma is a point|comma instead of the decimal point|commas are decimal commas|commas are decimals|with a comma|comma as decimal point|a comma instead of a point|comma for the decimals|commas instead of points|commas in there are decimal commas|comma counts as point|comma is the decimal point|some have a decimal comma'],
       thousands: ['commas separate thousands|commas separate the thousands|thousands commas|thousand separators|thousands separators|no thousands separators|drop the commas|no commas|without commas|commas for thousands|commas are thousands separators|comma separates thousands|the commas are thousands|some commas|commas'],
       negative: ['~brackets ~be? ~negative', 'brackets mean negative|bracketed ones are negative|an amount in brackets is negative|amounts in brackets are negative|brackets mean minus|in brackets means negative|bracketed amounts are negative|brackets is negative|in brackets is a minus|bracketed is negative|brackets are negative|brackets stand for a minus'],
       example: [means('$num , ^$num ~be|means ^$num', true), means('~open $num . $num ~close ~be|means - ^$num', true), means('$num , ^$num', true, 0.3)],
       empties: [means('an? ~blankWord cells|ones|one|values|nothing? ~be|means|mean|counts|count|stands|becomes|become? as|for? $num:n', ({ n }: { n: number }) => n), means('nothing|blank|empty there|here|entered|given? means|mean|is no $col|$word , so|that? is|it|counts|as? $num:n', ({ n }: { n: number }) => n), means('~wherever|~if nothing was|is|were filled|entered|given|there in? ,? put|write|make|use? $num:n', ({ n }: { n: number }) => n)],
     },
-    many: ['reads', 'signs'],
-    about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away without it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few`,
+    many: ['reads', 'signs', 'kind'],
+    about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few`,
   }, ({ cols, number: kind, unit, reads: r, places, rest, empties }) => act(cols ?? null, kind === 'whole' && places === undefined ? 'whole' : 'decimal', { ...(unit ? { unit } : {}), ...meaningsOf(r), ...(rest ? { blankRest: true } : {}) }, { places, blanksAs: empties })),
 
   // 'strip the currency off the prices', '£ and commas away from cost'

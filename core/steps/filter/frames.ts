@@ -27,20 +27,21 @@ const STAYS = [means("~if|~wherever $cond:c let|leave|keep it|them|the|that row|
 
 const ROWS = 'all every each any everything anything those these the ones one that which who whose with for of in on from rows row entries only just please want see need look at have list table whole it them was is were are has had been people used want me i mean something still leave now here those those such kind whole by as well';
 
+const cond = ({ c }: { c: Condition }): Condition => c;
 const isEmpty = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.every(isEmpty));
 
 export const frames: readonly Frame[] = [
   frame('keep rows', {
     need: { rset: ['$rset', '$cond'], keep: KEEP },
-    may: { others: OTHERS, said: AS_SAID, ignoring: CASE, newest: NEWEST, stays: STAYS, topic: means('$cols', null, 0.3) },
-    many: ['keep', 'others'],
+    may: { others: OTHERS, said: AS_SAID, ignoring: CASE, newest: NEWEST, stays: STAYS, example: ['~open? $num ^: ^$num ~be|are|means|mean $unit : ^$unit ~close?', '~open? $num ^: ^$num ~be|are|means|mean $num $unit $num $unit ~close?', '~open? $num $unit $num $unit and $num ^: ^$num ~be|are both? $unit and $unit ~close?', '$num ^: ^$num ~be|are|means|mean in? $unit and|: $unit'], reason: ['the? $word|$guess $rows|$guess|$noun , i.e|that|meaning', 'i.e .|i.e|that is|meaning|namely|i mean|loss-making'] },
+    many: ['keep', 'others', 'reason'],
     about: ROWS,
     cost: 0.75,
   }, ({ rset, newest, stays }) => (stays && !isEmpty(stays) ? null : act('keep', stays ? any([rset, stays]) : rset, newest))),
 
   frame('set rows aside', {
     need: { rset: ['$rset', '$cond'], drop: DROP },
-    may: { said: AS_SAID, ignoring: CASE, stays: STAYS, keep: 'keep the rest|the rest stays|keep the others|the others stay|leave the rest' },
+    may: { said: AS_SAID, ignoring: CASE, stays: STAYS, example: ['~open? $num ^: ^$num ~be|are|means|mean $unit : ^$unit ~close?', '~open? $num ^: ^$num ~be|are|means|mean $num $unit $num $unit ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are both? $unit and $unit'], keep: 'keep the rest|the rest stays|keep the others|the others stay|leave the rest' },
     many: ['drop'],
     about: ROWS,
     cost: 0.75,
@@ -55,4 +56,14 @@ export const frames: readonly Frame[] = [
     about: ROWS,
     cost: 1.3,
   }, ({ rset, newest, keep, others, said }) => (rset.kind === 'among' && !keep && !others && !said && newest === undefined ? null : act('keep', rset, newest))),
+
+  // 'films whose decision is accepted'
+  frame('rows that are', {
+    cat: 'alone',
+    need: { where: means('every|all|any|the? $guess|$rows|$noun ~rel ~be? $cond:c', cond) },
+    may: { said: AS_SAID, ignoring: CASE, newest: NEWEST, others: OTHERS },
+    many: ['others'],
+    about: ROWS,
+    cost: 1.1,
+  }, ({ where, newest }) => act('keep', where, newest)),
 ];

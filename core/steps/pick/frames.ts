@@ -7,6 +7,7 @@ export const frames: readonly Frame[] = [
     may: { order: 'in this order|in that order|in the order given|exactly in this order', count: ['two|three|four|five|six|seven|2|3|4|5|6|7 of? columns|fields'] },
     many: ['only'],
     about: 'columns column fields keep show leave the please want need see would like i we in two three four five six these remove delete drop except but else and nothing other rest of me just only',
+    rows: false,
     cost: 0.6,
   }, ({ cols }, x) => (cols.length > 1 || x.head.columns.length > 2 && cols.length > 1 ? plans({ step: 'pick', columns: cols }) : null)),
 ];

@@ -21,6 +21,7 @@ export const frames: readonly Frame[] = [
     may: { verb: VERB, more: [...WEAK, means('$col:c ^$name:n', made, 0.1)] },
     many: ['pairs', 'more', 'verb'],
     about: ABOUT,
+    rows: false,
   }, ({ pairs, more }) => renamed([...pairs, ...(more ?? [])])),
 
   frame('rename as', {
@@ -28,5 +29,6 @@ export const frames: readonly Frame[] = [
     may: { more: [means('$col:c ^$name:n', made, 0.1)] },
     many: ['pairs', 'more', 'verb'],
     about: ABOUT,
+    rows: false,
   }, ({ pairs, more }) => renamed([...pairs, ...(more ?? [])])),
 ];

@@ -25,7 +25,7 @@ export const frames: readonly Frame[] = [
     need: { col: '$col', names: ['$names'] },
     may: {
       split: SPLIT, mark: ['$atmark', means('$mark between|in between', ({ mark }: { mark: string }) => mark), means('between|in between $mark:m', ({ m }: { m: string }) => m)],
-      arrow: ['->|=>|→'], miss: ['the $name is missing sometimes|missing in places', 'not all of them have a $name', 'some have no $name', 'not everybody has both|not every one of them has all|some have only one'],
+      arrow: ['->|=>|→'], miss: ['the? $name is missing sometimes', 'the? $word is missing sometimes', 'missing sometimes|missing in places', 'not all of them have a $name', 'some have no $name', 'not everybody has both|not every one of them has all|some have only one'],
       again: ['$names'],
     },
     many: ['split', 'again', 'miss'],
