@@ -22,6 +22,8 @@ export interface Frame {
   readonly cat: 'clause' | 'rider' | 'alone';
   readonly parts: readonly Part[];
   readonly about: ReadonlySet<string>;
+  /** Words that are never passed over. */
+  readonly bars: ReadonlySet<string>;
   /** Nouns for rows say nothing more here. */
   readonly rows: boolean;
   readonly cost: number;
@@ -44,6 +46,8 @@ interface Said {
   /** Parts that may be said several times. */
   readonly many?: readonly string[];
   readonly about?: string;
+  /** Words that say that something else is asked for. */
+  readonly bars?: string;
   /** False where a noun for rows says that it is not about columns. */
   readonly rows?: false;
   readonly cost?: number;
@@ -57,6 +61,7 @@ export function frame(name: string, said: Said, build: (said: Slots, context: Co
     cat: said.cat ?? 'clause',
     parts: [...Object.entries(said.need ?? {}).map(part(true)), ...Object.entries(said.may ?? {}).map(part(false))],
     about: new Set((said.about ?? '').split(/\s+/).filter(Boolean).map(stem)),
+    bars: new Set((said.bars ?? '').split(/\s+/).filter(Boolean).map(stem)),
     rows: said.rows ?? true,
     cost: said.cost ?? WEIGHTS.frame,
     build,
@@ -122,12 +127,12 @@ function ownWords(words: readonly Token[], chart: Chart): number[] {
 /** The price of passing a word over inside a frame; Infinity where it says something. */
 function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): number {
   if (t.kind === 'mark') return /^[,:]$/.test(t.lower) ? 0.05 : /^[;()–—-]$/.test(t.lower) ? 0.1 : /^[.!?]$/.test(t.lower) ? 0.2 : f.about.has(t.lower) ? 0.1 : Infinity;
-  if (OTHERS.has(t.lower) && !f.about.has(t.stem)) return Infinity;
+  if (f.bars.has(t.stem) || (OTHERS.has(t.lower) && !f.about.has(t.stem))) return Infinity;
   if (t.kind !== 'word') return f.about.has(t.lower) ? 0.1 : Infinity;
-  if (f.about.has(t.stem)) return t.capital && t.from > 0 ? 0.4 : 0.12;
+  if (f.about.has(t.stem)) return t.capital && t.from > 0 ? 0.4 : 0.06;
   if (fillers.has(t.lower)) return 0.03;
-  if (light.has(t.lower)) return 0.08;
-  if (neutral.has(t.stem)) return 0.12;
+  if (light.has(t.lower)) return 0.05;
+  if (neutral.has(t.stem)) return 0.08;
   if (!f.rows) {
     if (x.vocabulary.rowNouns.has(t.stem)) return Infinity;
   } else if (x.vocabulary.rowNouns.has(t.stem) || chart.at(at, 'rows').some((i) => i.to === at + 1) || chart.at(at, 'guess').some((i) => i.to === at + 1)) return t.capital && t.from > 0 ? 0.5 : 0.15;

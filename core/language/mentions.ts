@@ -50,6 +50,8 @@ export interface Vocabulary {
   /** Nouns of this very table, without the general ones. */
   readonly ownNouns: ReadonlySet<string>;
   readonly tableWords: ReadonlySet<string>;
+  /** Stems of the table's own name: 'each load' in a table of loads is a row, and not when it was ‹Loaded›. */
+  readonly tableStems: ReadonlySet<string>;
 }
 
 const nouns = new Set(COLUMN_NOUNS.map(stem));
@@ -128,7 +130,7 @@ function collect(head: CheckedHead): Vocabulary {
   const names = head.columns.map((c) => nameWords(c.name));
   const ownNouns = new Set([...nameWords(head.name), ...(names[0] ?? [])].map((w) => w.stem).filter((w) => !NOT_NOUNS.has(w)));
   const rowNouns = new Set([...ROW_NOUNS, ...ownNouns]);
-  return { head, names, values, inside, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)) };
+  return { head, names, values, inside, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)), tableStems: new Set(nameWords(head.name).map((w) => w.stem)) };
 }
 
 /** Words of every sentence: 'is' is no short form of 'items'. */
@@ -260,7 +262,7 @@ function inUnitOf(token: Token, column: string): boolean {
   return own !== null && said !== null && said === unitName(own);
 }
 
-function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords, values }: Vocabulary, out: ColumnMention[]): void {
+function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords, tableStems, values }: Vocabulary, out: ColumnMention[]): void {
   const used = new Set<number>();
   let cost = 0;
   let reason: MentionReason = 'exact';
@@ -312,7 +314,9 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     // 'kg' is what 'Rate per kg' is counted by, not what it is.
     const per = name.findIndex((w) => w.word === 'per');
     if (per > 0 && [...used].every((i) => i > per)) continue;
-    if (price <= 1.3) out.push({ from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' : reason });
+    // A row of the table is called so, unless a noun behind it says that its date or number is meant.
+    const isRow = to === from + 1 && tableStems.has(token.stem) && !name.some((w) => w.word === token.lower) && !(tokens[to] !== undefined && isNoun(tokens[to]!));
+    if (price <= 1.3) out.push({ from, to, column, cost: price + (isRow ? 0.6 : 0), reason: missing.length && reason === 'exact' ? 'part of the name' : reason });
   }
 }
 

@@ -65,7 +65,7 @@ export const RULES: readonly Rule[] = [
 let grammar: Grammar | null = null;
 const theGrammar = (): Grammar => (grammar ??= new Grammar(RULES));
 
-const BEAM = 10;
+const BEAM = 16;
 /** Price of a plan that cannot be carried out: kept only to say why. */
 const FAULTY = 7;
 const LOST = 4;
@@ -438,21 +438,28 @@ function inLists(reading: Reading, head: CheckedHead): { readonly message: strin
   return { message: `${texts.map((t) => `“${t}”`).join(' or ')} also ${texts.length === 1 ? 'stands' : 'stand'} together with others in ${rows} ${rows === 1 ? 'row' : 'rows'}. Which rows are meant?`, other: { ...reading, plans: [other], sentences: [sayPlan(other)] } };
 }
 
-/** Of readings that differ only in what new columns are called, those whose names were said. */
+/** Of readings that differ only in what new columns are called, those whose names were said, where they are not much dearer. */
+const NAMED = 0.8;
 function preferNamed(readings: readonly Reading[], request: string): Reading[] {
   const said = request.toLowerCase();
   const bare = (r: Reading): string => keyOf(r.plans.map((p) => (p.step === 'calculate' && !p.replace ? { ...p, name: '' } : p)));
-  const named = (r: Reading): number => r.plans.reduce((n, p) => n + (p.step === 'calculate' && !p.replace && said.includes(p.name.toLowerCase()) ? 1 : 0), 0);
-  const best = new Map<string, number>();
-  for (const r of readings) best.set(bare(r), Math.max(best.get(bare(r)) ?? 0, named(r)));
-  return readings.filter((r) => named(r) === best.get(bare(r)));
+  const named = (r: Reading): number => r.plans.filter((p) => p.step === 'calculate' && !p.replace && said.includes(p.name.toLowerCase())).length;
+  const groups = new Map<string, Reading[]>();
+  for (const r of readings) (groups.get(bare(r)) ?? groups.set(bare(r), []).get(bare(r))!).push(r);
+  return readings.flatMap((r) => {
+    const group = groups.get(bare(r))!;
+    const cheapest = Math.min(...group.map((o) => o.cost));
+    const most = Math.max(...group.filter((o) => o.cost <= cheapest + NAMED).map(named));
+    const first = Math.min(...group.filter((o) => named(o) === most).map((o) => o.cost));
+    return named(r) < most ? [] : [{ ...r, cost: r.cost - Math.max(0, first - cheapest - 0.05) }];
+  }).sort((x, y) => x.cost - y.cost);
 }
 
 /** 'On each row', 'next to every lot': what is said to stand there is a column, not an answer. */
 const ON_ROWS = 1.5;
 const onEachRow = (words: readonly Token[], head: CheckedHead): boolean => {
   const nouns = vocabularyOf(head).ownNouns;
-  return words.some((w, i) => /^(?:on|to|beside|next)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => /^(?:each|every)$/.test(e.lower) && (words[i + k + 2]?.stem === 'row' || nouns.has(words[i + k + 2]?.stem ?? ''))));
+  return words.some((w, i) => /^(?:on|to|beside|next|for|in)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => /^(?:each|every)$/.test(e.lower) && (words[i + k + 2]?.stem === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(words[i + k + 2]?.stem ?? '')))));
 };
 
 /** 'Throw out the light ones, but keep those without a weight': the second is an exception from the first, and leaves hardly only them. */
@@ -461,7 +468,12 @@ const EXCEPTED = 3;
 const madeTwice = (plans: readonly Plan[]): boolean => plans.some((p, i) => p.step === 'calculate' && !p.replace && plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && keyOf(q.as).includes(keyOf(p.as)) && p.as.kind !== 'column' && p.as.kind !== 'number'));
 
 const excepted = (plans: readonly Plan[]): boolean =>
-  plans.some((p, i) => { const q = plans[i + 1]; return p.step === 'filter' && p.mode === 'aside' && q?.step === 'filter' && q.mode === 'keep' && q.where.kind === 'empty' && columnsOf(p.where).some((n) => columnsOf(q.where).includes(n)); });
+  plans.some((q, i) => {
+    if (i === 0) return false;
+    // A second order undoes the first.
+    if (q.step === 'sort') return plans[i - 1]!.step === 'sort';
+    return q.step === 'filter' && q.mode === 'keep' && q.where.kind === 'empty' && plans.slice(0, i).some((p) => p.step === 'filter' && columnsOf(p.where).some((n) => columnsOf(q.where).includes(n)));
+  });
 
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
 function asked100(path: Path, words: readonly Token[], columns: readonly ColumnMention[]): Path {

@@ -68,6 +68,16 @@ const makeNumber = (v: number): Act =>
     return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && (plan.step === 'filter' || ![0, 1, 100].includes(n.value)), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
   });
 
+/** The same rows by other values of the column they were chosen by. */
+const otherValues = (list: readonly { readonly column: string; readonly text: string }[]): Act =>
+  amend(`values ${JSON.stringify(list)}`, (plan) => {
+    if (plan.step !== 'filter' || list.some((v) => v.column !== list[0]!.column)) return null;
+    const texts = list.map((v) => v.text);
+    const swap = (c: Condition): Condition | null => (c.kind === 'among' && c.of.kind === 'column' && c.of.name === list[0]!.column ? { ...c, texts } : c.kind === 'not' ? ((of) => of && { kind: 'not' as const, of })(swap(c.of)) : null);
+    const where = swap(plan.where);
+    return where && { ...plan, where };
+  });
+
 /** 'No, ...' before anything else: what follows changes what was said before, or stands in its place. */
 const correcting = (instead: boolean): Act => ({
   key: `correcting ${instead}`,
@@ -108,4 +118,7 @@ export const againRules = [
   rule('aside', '$nopes ~iMeant? :|,?', () => correcting(true), 0.3),
   rule('aside', '~iMeant :|,?', () => correcting(true), 0.4),
   rule('aside', 'instead', () => nothing, 0.1),
+  // 'no, cancelled instead': other values in the place of those said
+  rule('rider', '$nopes? ~iMeant? the? $values:v $rows|$guess|$noun? instead|rather|please', ({ v }) => otherValues(v), -0.1),
+  rule('rider', '$nopes ,? ~iMeant? the? $values:v $rows|$guess|$noun? ,? (i mean|meant)?', ({ v }) => otherValues(v), 0.1),
 ].flat();

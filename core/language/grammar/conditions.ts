@@ -29,8 +29,11 @@ const among = (name: string, texts: readonly string[]): Condition => ({ kind: 'a
 export const numeric = (name: string, { head }: Context): boolean => isNumberColumn(head, name);
 const isDated = (name: string, { head }: Context): boolean => readsAsDate(head, name);
 
+/** 'More in 2025 than in 2024': ‹Sold 2025› is not compared with a number of two thousand and something. */
+const isYearBeside = (a: Expression, b: Expression): boolean => a.kind === 'column' && /(?:19|20)\d\d/.test(a.name) && b.kind === 'number' && b.value >= 1900 && b.value <= 2100;
+
 /** A comparison means something unless both sides are constants, or dates are compared with numbers. */
-const sized = (op: Comparison, a: Expression, b: Expression): Condition | null => (a.kind === 'number' ? null : compare(op, a, b));
+const sized = (op: Comparison, a: Expression, b: Expression): Condition | null => (a.kind === 'number' || isYearBeside(a, b) ? null : compare(op, a, b));
 
 export const onDate = (op: Comparison, name: string, date: string, x: Context): Condition | null => (isDated(name, x) ? compare(op, column(name), { kind: 'date', value: date }) : null);
 
@@ -161,6 +164,9 @@ const valuesOf = (list: readonly Value[], name: string): string[] | null => {
   const own = list.filter((v) => v.column === name);
   return own.length === list.length ? own.map((v) => v.text) : null;
 };
+
+/** 'Below 20 and blank': a value compared with another is there. */
+const neverBoth = (a: Condition, b: Condition): boolean => [[a, b], [b, a]].some(([p, q]) => p!.kind === 'empty' && p!.of.kind === 'column' && q!.kind === 'compare' && q!.left.kind === 'column' && q!.left.name === p!.of.name);
 
 /** Conditions in words. `cond` is a whole condition; `rset` a set of rows that fulfil one. */
 export const conditionRules = [
@@ -405,7 +411,7 @@ export const conditionRules = [
   rule('cond', '$values:v ^$col:c', ({ v, c }, x: Context) => (columnOf(x.head, c).type === 'text' && v[0].column !== c && !v.some((o: Value) => o.loose) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
   rule('rset', '$rows $values:v $word out|up|in|off?', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.4),
   // Joined
-  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => all([a, b]), 0.1),
+  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) ? null : all([a, b])), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),
   rule('cond', '~open $cond:c ~close', ({ c }) => c, 0),
 
@@ -417,8 +423,9 @@ export const conditionRules = [
   rule('rset', 'every|each|any $guess ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', '$cond:c $guess', ({ c }) => c, 0.1),
   rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
-  rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => all([a, c]), 0.1),
+  rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => (neverBoth(a, c) ? null : all([a, c])), 0.1),
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
+  rule('rset', '$rset:a as well as anything|everything|those|all? $rset:c', ({ a, c }) => any([a, c]), 0),
   rule('rset', '$rset:a , and anything|everything $cond:c', ({ a, c }) => any([a, c]), 0),
   rule('rset', '$rset:a and anything|everything|those|ones|also $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
 ].flat();

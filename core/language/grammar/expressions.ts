@@ -11,6 +11,7 @@ import { rule } from '../chart';
 import { stem } from '../words';
 import { sampleOf } from './samples';
 
+const isHundredfold = (e: Expression): boolean => e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100;
 const percent = (of: Expression): Expression => op('*', of, number(100));
 const total = (fn: 'sum' | 'mean' | 'lowest' | 'highest' | 'count', of: Expression, by: readonly string[] = []): Expression => ({ kind: 'total', fn, of, by });
 
@@ -61,6 +62,8 @@ export const expressionRules = [
   rule('ex0', '~open $ex2:e ~close', ({ e }) => e, 0),
   rule('ex0', '$word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.5),
   rule('ex0', '$col ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
+  // 'price per kilo (amount due / kg)': said once more
+  rule('ex0', '$col|$word|$metricName ~per $unit|$col|$word|$noun ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' && e.op === '/' ? e : null), 0),
   rule('ex0', '~twice $ex0:e', ({ e }) => op('*', number(2), e), 0.1),
   rule('ex0', '~half $ex0:e', ({ e }) => op('/', e, number(2)), 0.1),
   rule('ex0', '$pct:p of $ex0:e', ({ p, e }) => op('*', e, op('/', number(p), number(100))), 0.05),
@@ -78,7 +81,7 @@ export const expressionRules = [
 
   rule('ex1', '$ex0:e', ({ e }) => e, 0),
   rule('ex1', '$ex1:a ~times $ex0:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
-  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => (a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
+  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => (a.kind === 'number' || isHundredfold(a) || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),

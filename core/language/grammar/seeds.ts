@@ -335,7 +335,7 @@ const COUNTED = ['hundred', 'thousand', 'million', 'dozen', 'hour', 'minute', 's
 const isLike = (word: string, list: readonly string[]): boolean => list.some((w) => typingDistance(word, w, 2) <= 2);
 
 /** Words of the grammar that must not be taken for unknown rows. */
-const KNOWN_NOUNS = new Set('days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));
+const KNOWN_NOUNS = new Set('columns column cells cell rows row fields field lines others other rest days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));
 
 /** 'the date', where no column is called so and only one holds dates. */
 function theDate(tokens: readonly Token[], columns: readonly ColumnMention[], context: Context, put: Put): void {
@@ -522,9 +522,10 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
       const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);
       if (/^(?:first|second|third|last)$/.test(first.lower) && !first.capital && /^(?:part|word|piece|one|bit|half)s?$/.test(tokens[from + 1]?.lower ?? '')) cost += 0.5;
+      if (to === from + 1 && capital && /^names?$/.test(tokens[to]?.lower ?? '')) cost += 0.4;
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
       const price = (led ? Math.min(cost, 0.05) : cost + torn) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
-      if (led || (first.capital && first.from > 0)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
+      if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
     }
   }

@@ -63,7 +63,7 @@ function weightedValue(e: Expression): Expression | null {
 const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'total' ? op('*', op('/', e, { ...e, whole: true }), number(100)) : null);
 
 /** The group with the most rows. */
-const commonest = (name: string): Question => ({ figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
+const commonest = (name: string, x: Context): Question | null => (!repeats(name, x) ? null : { figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
 
 /** Figures of two groups side by side. */
 function compared(pair: readonly { readonly column: string; readonly text: string }[], figures: readonly (Expression | null)[]): Question | null {
@@ -169,6 +169,8 @@ export const phrases = [
   rule('qfigs', '$qfigs:a ~list $qfigs:b', ({ a, b }) => [...a, ...b], 0.05),
   rule('qfigs', '$qfigs:a there ~be and $qfigs:b', ({ a, b }) => [...a, ...b], 0),
   rule('qfigs', 'how many there ~be', () => [allRows], 0.05),
+  // 'tickets and total charged per month'
+  rule('qfigs', '$noun|$guess and|, $qfigs:b', ({ b }) => (b.some((f: Expression) => keyOf(f) === keyOf(allRows)) ? null : [allRows, ...b]), -0.2),
   // 'number of firings and kilos of clay': a bare column beside a figure is added up
   rule('qfigs', '$qfigs:a and|, the? $col:c', ({ a, c }, x: Context) => { const e = sum(c, x); return e && !Array.isArray(e) && a.every((f: Expression) => f.kind === 'total') ? [...a, a.some((f: Expression) => f.kind === 'total' && f.fn === 'mean') ? over('mean', quantity(c, x)!) : e] : null; }, 0.25),
 
@@ -217,8 +219,8 @@ export const phrases = [
   rule('question', '$question:q for|where|of|with|in|on|among|from|who|that|by|to|at only? the? $rset:c', ({ q, c }): Question | null => (q.where ? null : { ...q, where: c }), 0.05),
   rule('often', 'most often|frequently|commonly', () => true, 0),
   rule('often', 'the? most times', () => true, 0),
-  rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }) => commonest(c), 0),
-  rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }) => commonest(c), 0),
+  rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }, x: Context) => commonest(c, x), 0),
+  rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }, x: Context) => commonest(c, x), 0),
   rule('question', 'how many|much of? the? $col:m ~did|went|came|go|come|ended|left to|from|in|into|by|at|with|for? up? the? $cond:c', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
   rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.02),
   rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
@@ -407,6 +409,7 @@ export const phrases = [
   rule('rider', 'the? $qfigs:f $perRow? as ^well', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? too|also', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
+  rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
 ].flat();
 

@@ -240,6 +240,14 @@ export const frames: readonly Frame[] = [
     return calculated(op('*', op('/', op('-', column(pair[1]!), column(pair[0]!)), column(pair[0]!)), number(100)), said);
   }),
 
+  frame('how far above in percent', {
+    need: { a: '$col', b: ['above|over|below|under|higher|lower|more|less|exceeds than? the? $col:b'], percent: ['by what percentage|by what percent|by how many percent|percentage|percent|in percent|by what per cent'] },
+    may: { ...RIDERS, percents: PERCENT, each: EACH_ROW },
+    many: [...MANY, 'percent', 'percents'],
+    about: `${CALCULATE} by what percentage price is lies above`,
+    cost: 0.6,
+  }, ({ a, b, name, places, blanks }, x) => (a !== b && isNumeric(a, x) && isNumeric(b, x) ? calculated(op('*', op('/', op('-', column(a), column(b)), column(b)), number(100)), { name, places, blanks }) : null)),
+
   frame('with tax', {
     need: { e: ['$ex1'], tax: [means('$pct:p tax|vat|interest|surcharge|commission|service|extra|duty', ({ p }: { p: number }) => p), means('plus|with|including|add|adding|and $pct:p', ({ p }: { p: number }) => p, 0.2)] },
     may: { ...RIDERS, top: 'on top|plus|with|including|added|in addition|incl|added on' },
@@ -265,13 +273,14 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('bands', {
-    need: { bands: '$bands', col: '$col' },
-    may: { ...RIDERS, band: ['~band', 'which band|group|band|bands|into bands|fall into|groups|bucket|buckets|ranges'] },
+    need: { bands: '$bands' },
+    may: { ...RIDERS, col: '$col', band: ['~band', 'which band|group|band|bands|into bands|fall into|groups|bucket|buckets|ranges'] },
     many: [...MANY, 'band'],
     about: `${CALCULATE} group into which band bands fall falls says the sold`,
     cost: 0.6,
   }, ({ bands, col, ...said }, x) => {
-    const value = quantity(col, x);
+    const of = col ?? namedIn(said.name, x);
+    const value = of === null ? null : quantity(of, x);
     const list = bands as { from: number; label: string }[];
     return value && list.length > 1 ? calculated({ kind: 'choose', cases: [...list].reverse().map((b) => ({ when: { kind: 'compare', op: '>=', left: value, right: number(b.from) }, then: { kind: 'text', value: b.label } })), otherwise: { kind: 'blank' } }, said) : null;
   }),
@@ -283,6 +292,12 @@ function FLOOR(): Way[] {
 
 function FIRST(): Way[] {
   return [means('nothing in the first row|blank for the first one|blank for the first|first row empty|first row blank|first one empty|the first row is empty|blank in the first row|first one blank|nothing for the first one|the first one stays empty|empty for the first|leave the first one blank|leave the first row blank', true), means('the? first row|one|$rows|$noun of|for a|each|every|the $col ~be|gets|stays|get? ~blankWord|nothing', true), means('~blankWord|nothing for|in the? first one|row|$rows? of|for? each? $col?', true)];
+}
+
+/** The only column of numbers whose name begins one that was given: 'Sold Band' is about ‹Sold›. */
+function namedIn(name: string | undefined, x: Context): string | null {
+  const found = name === undefined ? [] : x.head.columns.filter((c) => name.toLowerCase().split(/\s+/).includes(c.name.toLowerCase()) && isNumeric(c.name, x));
+  return found.length === 1 ? found[0]!.name : null;
 }
 
 const real = (e: Expression): boolean => e.kind !== 'column' && e.kind !== 'number' && e.kind !== 'text' && e.kind !== 'total';

@@ -79,6 +79,8 @@ function needs(e: Expression, name: string): boolean {
   if (e.kind === 'column') return e.name === name;
   if (e.kind === 'op') return needs(e.left, name) || needs(e.right, name);
   if (e.kind === 'round' || e.kind === 'part') return needs(e.of, name);
+  // Where it is blank no comparison with it holds, and the rest is blank as well.
+  if (e.kind === 'choose') return needs(e.otherwise, name) && e.cases.every((c) => c.when.kind === 'compare' && columnsOf(c.when).includes(name));
   if (e.kind === 'span' || e.kind === 'lapse') return needs(e.from, name) || needs(e.to, name);
   return e.kind === 'over' && e.fn.startsWith('rank') && needs(e.of, name);
 }

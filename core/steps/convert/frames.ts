@@ -94,7 +94,7 @@ export const frames: readonly Frame[] = [
       number: ['~number', 'numeric|number|numbers|figures only|the figure|only the figure|only figures|numbers only|plain numbers|bare number|figure'], from: ['$unit', 'fahrenheit ones|the fahrenheit readings'], reads, places: ['$places'], blanks: BLANKS_STAY,
       bare: ['no unit|without the unit|without unit|without units|drop the units|drop the unit|no letter behind it|no letters|no unit behind it|no units|without the letter|strip the units|leave off the unit'],
       example: ['~open? $num $unit ~be|= $num $unit $num? $unit? ~close?', '~open? $num ^: ^$num ~be|=|means $num $unit $num $unit ~close?', '$num ^: ^$num ~be|means|is in? $unit and|: $unit', '~open? $num $unit ~be|= $num ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are|mean $unit and $unit'],
-      divide: ['$unit values|ones|readings? ~be|to|should? to? be? divided|multiplied by $num', 'divide|multiply those|them|these? by a? $num'],
+      divide: ['$unit|$word values|ones|readings? ~be|to|should? to? be? divided|multiplied by $num', 'divide|multiply those|them|these? by a? $num'],
       empties: [means('an? ~blankWord cells|ones|one? ~be|means|counts as? $num:n', ({ n }: { n: number }) => n)],
     },
     many: ['reads', 'from', 'example'],
@@ -112,8 +112,8 @@ export const frames: readonly Frame[] = [
     need: { cols: '$cols', yes: 'yes|=Y|y|true', no: 'no|=N|n|false' },
     may: { rest: [BLANKS_STAY], blanksNo: [means('blank is no|empty is no|blanks are no|empty means no|nothing means no|everything else is no|anything else is no|all else is no|the rest is no|everything else no', true)], allWays: '$allWays' },
     many: ['yes', 'no', 'allWays'],
-    about: `${CHANGE} like so on forth the similar are is means mean counts count say saying says all ways way of for other others blank blanks empty cells ones stay stays left alone leave column /`,
-    cost: 0.7,
+    about: `${CHANGE} like so on forth the similar are is means mean counts count say saying says all ways way of for other others blank blanks empty cells ones stay stays left alone leave column everything anything else rest /`,
+    cost: 0.1,
   }, ({ cols, yes, no }, x) => (cols.length === 1 && (yes as unknown[]).length + (no as unknown[]).length >= 3 && cols.every((n: string) => yesNoColumn(n, x)) ? act(cols, 'yesno', {}) : null)),
 
   frame('nothing but numbers', {

@@ -10,6 +10,7 @@ export const frames: readonly Frame[] = [
     many: ['gone', 'columns'],
     about: 'column columns two three both the and take take them away those these please any more i we nobody looks at them altogether completely either out',
     rows: false,
+    bars: 'from in of off with where if when whose that which without for on',
     cost: 0.6,
   }, ({ cols }) => plans({ step: 'drop', columns: cols })),
 
@@ -17,8 +18,7 @@ export const frames: readonly Frame[] = [
     need: { column: 'column|columns|colum|fields|field', empty: 'completely empty|totally empty|entirely empty|empty|nothing in it|nothing in them|nothing at all|without a single entry|no entry|no entries|all the cells are blank|all cells are blank|blank|all blank|have no value|nothing in it at all|no values|not a single entry|not filled at all|no data|without any data|without any entry|with nothing in them', gone: GONE },
     many: ['gone', 'column', 'empty'],
     about: 'is are there any every all that which where the cells cell single a totally completely entirely it them then with have has not in at of each one',
-    rows: false,
-    cost: 0.5,
+    cost: -0.3,
   }, (_s, { head }) => {
     const empty = head.columns.map((c) => c.name).filter((n) => { const g = head.glances?.get(n); return g !== undefined && g.blanks === g.rows; });
     return empty.length ? plans({ step: 'drop', columns: empty }) : null;

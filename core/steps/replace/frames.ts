@@ -1,4 +1,5 @@
 import { frame, means, type Frame } from '../../language/frames';
+import { folded } from '../../values/fold';
 import { BRACKETS, replaced, wholeTexts } from './phrases';
 
 const DROP = ['~drop', "without|off|away|take off|take out|cut off|lop off|chop off|strip off|strip|remove|delete|get rid|don't want|do not want|don't need|no longer need|drop|leave off|leave away|not needed|cut"];
@@ -30,7 +31,11 @@ export const frames: readonly Frame[] = [
     may: { where: '~wherever|cells' },
     many: ['nothings', 'blank', 'where'],
     about: 'where it says say that just have has a or only mean means make made should be cells cell the in is are left empty out with treat as count so them lone reading says if become becomes stand stands for replace turn into by',
-  }, ({ cols, nothings }) => replaced(cols, wholeTexts('whole', [...new Set((nothings as string[][]).flat())]), '')),
+  }, ({ cols, nothings }, x) => {
+    const list = [...new Set((nothings as string[][]).flat())];
+    const there = new Set((cols as string[]).flatMap((c) => (x.head.glances?.get(c)?.values ?? []).map(([v]) => folded(v))));
+    return list.every((t) => there.has(folded(t))) ? replaced(cols, wholeTexts('whole', list), '') : null;
+  }),
 
   frame('value for value', {
     need: { list: [means('$value:a instead|rather of|than $value:b', null, 9), means('~replace|write|put|say|use the? $instead:s instead|rather of|than the? $value:v', ({ s, v }: { s: string; v: { column: string; text: string } }) => ({ s, v }))] },

@@ -8,6 +8,8 @@ export const replaced = (columns: readonly string[] | null, find: Find, text: st
 export const wholeTexts = (place: Extract<Find, { kind: 'texts' }>['place'], list: readonly string[]): Find => ({ kind: 'texts', place, texts: list });
 /** A word that may stand for itself: none of those that hold a sentence together. */
 const PLAIN_WORD = { test: (w: string): boolean => w.length > 2 && !/^(?:the|and|with|for|from|into|that|this|those|these|them|its|his|her|their|our|all|any|each|every|other|another|nothing|blank|blanks|empty|capitals?|letters?|numbers?|dates?|text|case|column|columns|spaces?|dash|dashes|hyphens?|commas?|points?|dots?|word|words|value|values|same|one|spaces|upper|lower|title)$/i.test(w) };
+/** Words that begin a sentence and are looked for in no text. */
+const COMMON = /^(?:anything|everything|whatever|something|nothing|where|when|if|all|any|each|every|make|those|these|that|this|the|it|they|there|please|and|or|no|not|only|some|i|we|leave|put|write|set)$/i;
 export const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 
 export const phrases = [
@@ -20,12 +22,12 @@ export const phrases = [
   rule('instead', '$abbr:w', ({ w }) => w, 0.3),
   rule('instead', '$word:w', ({ w }) => (PLAIN_WORD.test(w) ? w : null), 0.5),
   rule('instead', 'word|text|term ^$word:w', ({ w }) => w, 0),
-  rule('sought', '$abbr:w', ({ w }) => [w], 0.3),
+  rule('sought', '$abbr:w', ({ w }) => [w], 0.15),
   rule('sought', 'word|text|term|phrase ^$word:w', ({ w }) => [w], 0),
   rule('sought', 'n / a', () => ['n/a'], 0),
   rule('sought', '$sought:a ~list $sought:b', ({ a, b }) => [...a, ...b], 0.02),
   rule('sought', 'a? lone|single|mere|bare $mark:m', ({ m }) => [m], 0),
-  rule('abbr', '$word:w', ({ w }) => (/^\p{Lu}/u.test(w) || w.includes('.') ? w : null), 0),
+  rule('abbr', '$word:w', ({ w }) => ((/^\p{Lu}/u.test(w) && !COMMON.test(w)) || w.includes('.') ? w : null), 0),
   rule('abbr', '$word:w ^-', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}-` : null), -0.1),
   rule('abbr', '$word:w .', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}.` : null), 0),
   rule('sameTexts', '$value:a ~list $value:b', ({ a, b }) => (a.column === b.column ? [a, b] : null), 0),

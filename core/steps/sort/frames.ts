@@ -1,5 +1,6 @@
 import type { Act } from '../../language/acts';
-import { withPlan } from '../../language/acts';
+import { withPlan, type Context } from '../../language/acts';
+import { ordered } from './phrases';
 import { frame, means, type Frame } from '../../language/frames';
 import type { SortKey } from '../order';
 
@@ -7,7 +8,7 @@ const sort = (by: readonly SortKey[]): Act => ({ key: `sort ${JSON.stringify(by)
 
 export const frames: readonly Frame[] = [
   frame('sort', {
-    need: { keys: ['$sortkeys', means('$col:c ,|and|with|the|goes|by|put|-|–? ~descending', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }]), means('$col:c ,|and|with|the|goes|by|put|-|–? ~ascending', ({ c }: { c: string }): SortKey[] => [{ column: c, down: false }]), means('~highest $col:c first|on|at top|the? top?', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }]), means('~lowest $col:c first|on|at top|the? top?', ({ c }: { c: string }): SortKey[] => [{ column: c, down: false }]), means('$adj:a first|on|at top|the? top?', ({ a }: { a: { column: string; down: boolean } }): SortKey[] => [{ column: a.column, down: a.down }], 0.1), means('~descending by|according to? $col:c', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }])] },
+    need: { keys: ['$sortkeys', means('$col:c ,|and|with|the|goes|by|put|-|–? ~descending', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }]), means('$col:c ,|and|with|the|goes|by|put|-|–? ~ascending', ({ c }: { c: string }): SortKey[] => [{ column: c, down: false }]), means('~highest $col:c first|on|at top|the? top?', ({ c }: { c: string }, x: Context): SortKey[] | null => (ordered(c, x) ? [{ column: c, down: true }] : null)), means('~lowest $col:c first|on|at top|the? top?', ({ c }: { c: string }, x: Context): SortKey[] | null => (ordered(c, x) ? [{ column: c, down: false }] : null)), means('$adj:a first|on|at top|the? top?', ({ a }: { a: { column: string; down: boolean } }): SortKey[] => [{ column: a.column, down: a.down }], 0.1), means('~descending by|according to? $col:c', ({ c }: { c: string }): SortKey[] => [{ column: c, down: true }])] },
     may: {
       verb: ['~sort', 'sort|order|arrange|sorted|ordered|rank the rows|on top|at the top|put on top'],
       tie: ["when it's the same|where it is equal|where it's equal|when equal|if equal|for ties|where the same|where they are equal|within the same|and within|inside each|within each|and inside|same worth|then by|then|and then|and where it is the same|ties by|for the same|in case of ties|equal ones by|for equal ones", '~if|~wherever the? $col|$word|it|they ~be equal|same', '~then', 'within|inside|for|in the? same|each|every $col', 'same|equal $col|$word :|,? by?'],

@@ -6,7 +6,7 @@ import { rule } from '../../language/chart';
 import type { SortKey } from '../order';
 
 /** Can 'highest first' be said of the column? */
-const ordered = (name: string, { head }: Context): boolean => {
+export const ordered = (name: string, { head }: Context): boolean => {
   const { type } = columnOf(head, name);
   return isQuantity(type) || isDate(type) || readsAsNumber(head, name) || (head.glances?.get(name)?.dateShare ?? 0) >= 0.5;
 };
@@ -36,6 +36,9 @@ interface Value { readonly column: string; readonly text: string }
 /** The values of a column in an order of their own. */
 const inOrder = (name: string, list: readonly Value[]): SortKey | null => (list.length > 1 && list.every((v) => v.column === name) ? { column: name, down: false, order: list.map((v) => v.text) } : null);
 
+/** Columns whose high values are the bad ones. */
+const WORSE_WHEN_HIGH = /sever|risk|error|loss|delay|late|fault|damage|overdue|days|waste|churn|complaint|fail|defect/i;
+
 export const phrases = [
   rule('sortkey', '$col:c in the? order|sequence :|of? $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, -0.2),
   rule('sortkey', '$col:c :|, $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),
@@ -50,8 +53,9 @@ export const phrases = [
   rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
   rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }) => [{ column: c, down: false }], 0),
-  rule('sortkey', '~highest $col:c first|top', ({ c }) => [{ column: c, down: true }], 0),
-  rule('sortkey', '~lowest $col:c first|top', ({ c }) => [{ column: c, down: false }], 0),
+  rule('sortkey', '~highest $col:c first|top', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
+  rule('sortkey', '~lowest $col:c first|top', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
+  rule('sortkey', 'worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] : null), -0.2),
   rule('sortkey', 'it|this|that', () => [{ column: IT, down: false }], 0.1),
   rule('sortkey', 'it|this|that ,|and|with|the? ~descending', () => [{ column: IT, down: true }], 0),
   rule('sortkey', 'it|this|that ,|and|with|the? ~ascending', () => [{ column: IT, down: false }], 0),
@@ -72,18 +76,18 @@ export const phrases = [
   rule('heavy', '$col:c first', ({ c }, x: Context) => (ordered(c, x) ? { column: c, down: true } : null), 0.1),
   rule('heavy', '~highest $col:c first', ({ c }) => ({ column: c, down: true }), 0),
   rule('heavy', 'heaviest first|on|at top?', (_s, x: Context) => { const c = onlyQuantity(x); return c && { column: c, down: true }; }, 0.2),
-  rule('clause', 'the? ~highest $col:c first|on|at top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0.1),
-  rule('clause', 'the? ~lowest $col:c first|on|at top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0.1),
+  rule('clause', 'the? ~highest $col:c first|on|at top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: true }] }) : null, 0.1),
+  rule('clause', 'the? ~lowest $col:c first|on|at top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0.1),
   rule('sortkey', '$col:c from? ~bigWord to ~smallWord', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '$col:c from? ~smallWord to ~bigWord', ({ c }) => [{ column: c, down: false }], 0),
-  rule('clause', 'put|show|list|have|bring the? ~highest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
-  rule('clause', 'put|show|list|have|bring the? ~lowest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('clause', 'put|show|list|have|bring the? ~highest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: true }] }) : null, 0),
+  rule('clause', 'put|show|list|have|bring the? ~lowest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0),
   rule('rider', '~if it|they|that ~be? equal|same|tied ,? the? one|ones|$rows? that|which? we|they|it|was? $col:c ~earliest go|goes|come|comes|is? first', ({ c }) => andBy(c, false), 0),
   rule('rider', '~if it|they|that ~be? equal|same|tied ,? the? one|ones|$rows? that|which? we|they|it|was? $col:c ~latest go|goes|come|comes|is? first', ({ c }) => andBy(c, true), 0),
   rule('rider', '~if it|they|that ~be? equal|same|tied ,? by|on|sort $col:c', ({ c }) => andBy(c, false), 0),
   rule('aside', '~open? $num|$value ~be the? ~highest|~lowest ~close?', () => nothing, 0),
-  rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
-  rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: true }] }) : null, 0),
+  rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0),
   rule('rider', 'but? in? the? other|opposite way|order|direction round|around?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0),
   rule('rider', 'reverse|turn|flip it|that|the order? round|around|over?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0.1),
   rule('rider', 'and? then by|on the? $col:c', ({ c }) => amend(`sort then ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [...plan.by, { column: c, down: false }] } : null)), 0.3),

@@ -18,12 +18,16 @@ function cut(column: string, mark: { text: string; which: SplitPlan['which'] } |
   return splitAt(column, { kind: 'mark', text }, into, said === 'every' && into.length === 2 && more ? 'first' : said);
 }
 
+/** The same for the one column spoken of last. */
+const ofTopic = (key: string, make: (column: string) => Act | null): Act => ({ key: `of topic ${key}`, apply: (state) => (state.topic.length === 1 ? make(state.topic[0]!)?.apply(state) ?? null : null) });
+
 const distinct = (names: readonly string[]): boolean => new Set(names.map((n) => n.toLowerCase())).size === names.length;
 
 export const frames: readonly Frame[] = [
   frame('split', {
-    need: { col: '$col', names: ['$names'] },
+    need: { names: ['$names'] },
     may: {
+      col: '$col',
       split: SPLIT, mark: ['$atmark', means('$mark between|in between', ({ mark }: { mark: string }) => mark), means('between|in between $mark:m', ({ m }: { m: string }) => m)],
       arrow: ['->|=>|→'], miss: ['the? $name is missing sometimes', 'the? $word is missing sometimes', 'missing sometimes|missing in places', 'not all of them have a $name', 'some have no $name', 'not everybody has both|not every one of them has all|some have only one'],
       again: ['$names'],
@@ -31,7 +35,7 @@ export const frames: readonly Frame[] = [
     many: ['split', 'again', 'miss'],
     about: `${OF_TABLE} - > = ; /`,
     cost: 0.6,
-  }, ({ col, names, mark, split, arrow, again }, x) => (names.length > 1 && distinct(names) && (split || arrow) && (again ?? []).every((l: string[]) => l.every((n) => names.some((m: string) => m.toLowerCase() === n.toLowerCase()))) ? cut(col, mark ?? null, names, x) : null)),
+  }, ({ col, names, mark, split, arrow, again }, x) => (names.length > 1 && (col !== undefined || split) && distinct(names) && (split || arrow) && (again ?? []).every((l: string[]) => l.every((n) => names.some((m: string) => m.toLowerCase() === n.toLowerCase()))) ? (col === undefined ? ofTopic(names.join(), (of) => cut(of, mark ?? null, names, x)) : cut(col, mark ?? null, names, x)) : null)),
 
   // 'letters to Group and digits to Serial'
   frame('letters and digits', {

@@ -7,7 +7,7 @@ import type { TakePlan } from './step';
 
 const OTHERS = 'drop the others|forget the rest|nothing else|and nothing else|the rest can go|remove all others|drop everything else|drop the rest|the others can go|and drop the others|all the other rows can go|throw the rest away|discard the rest|everything else can go|only those|and remove all others|drop all others|no others|leave the rest out|the rest can be dropped|no more and no less|no more no less|remove the others';
 const TOP = [means('biggest first|best first|highest first|largest first|heaviest first|biggest on top|highest on top|largest on top|best on top|largest at the top|highest at the top|biggest at the top|in descending order|sorted from high to low|from high to low|most first|descending|dearest first|longest first', true), means('lowest first|smallest first|cheapest first|lowest on top|ascending|from low to high|shortest first', false)];
-const sized = (c: string, x: Context, dates: boolean): boolean => (readsAsNumber(x.head, c) && !isDate(columnOf(x.head, c).type)) || (dates && isDate(columnOf(x.head, c).type));
+const sized = (c: string, x: Context, dates: boolean): boolean => !x.vocabulary.ownNouns.has(c.toLowerCase()) && ((readsAsNumber(x.head, c) && !isDate(columnOf(x.head, c).type)) || (dates && isDate(columnOf(x.head, c).type)));
 
 function most(count: number, column: string, down: boolean, by: string | undefined, sortDown: boolean | undefined, x: Context, dates = false): Act | null {
   if (!sized(column, x, dates) || !Number.isInteger(count) || count < 1 || by === column) return null;
@@ -20,10 +20,10 @@ const ABOUT = 'keep only just the with by of for from in which what have had has
 
 export const frames: readonly Frame[] = [
   frame('largest rows', {
-    need: { count: '$num', way: [means('~highest|top|most', true), means('~lowest|bottom|least', false)], col: ['by|with|in|on|for|of|according|highest|lowest|most|largest to? the? ~highest|~lowest|most|largest? $col', '~highest|~lowest $col'] },
+    need: { count: '$num', way: [means('~highest|top|most', true), means('~lowest|bottom|least', false)], col: '$col' },
     may: { others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col:c', ({ c }: { c: string }) => c, 0.1), rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'rows'],
-    about: `${ABOUT} first`,
+    about: ABOUT,
     cost: 0.75,
   }, ({ count, way, col, order, by }, x) => most(count, col, way, by, order, x)),
 

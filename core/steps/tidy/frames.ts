@@ -9,7 +9,7 @@ const TITLE = 'every word starts with a capital|every word starts with a capital
 const REST = 'the rest small|rest small|others small|the others small|the rest lower case|rest lower case|the rest in lower case|and the rest lower case|goes on in small letters|the remaining letters small|everything else small|the other letters small|and small letters after that|rest in small letters|the rest of the letters small';
 const LOWER = 'small letters|all small letters|lower case|lowercase|all lower case|all lowercase|in small letters|no capitals|lower-case|small letters only|be small|all small|everything small|everything in lower case';
 const UPPER = 'upper case|uppercase|capitals|capital letters|all caps|block letters|in capitals|all capitals|block capitals|big letters|upper-case|caps';
-const SENTENCE = 'start it with a capital|start with a capital|starts with a capital|with a capital|a capital at the front|first letter big|first letter a capital|first letter capital|only the first letter big|begin with a capital|capital at the start|only the first letter a capital|just the first letter a capital';
+const SENTENCE = 'start it with a capital|start with a capital|starts with a capital|with a capital|a capital at the front|first =letter big|first =letter a capital|first =letter capital|only the first =letter big|begin with a capital|capital at the start|only the first =letter a capital|just the first =letter a capital';
 
 /** The style of letters that an example shows. */
 function styleOf(text: string): Tidying | null {
