@@ -146,7 +146,7 @@ export class Grammar {
 
   private addPhrase(phrase: string, cat: string, literal: boolean): void {
     let node = this.trie;
-    for (const w of phrase.match(/=?[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
+    for (const w of phrase.match(/<=|>=|=?[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
       const key = /^\p{L}/u.test(w) ? stem(w) : w;
       this.vocabulary.add(key);
       let next = node.next.get(key);

@@ -89,7 +89,7 @@ const light = new Set(LIGHT);
 const neutral = new Set(NEUTRAL.map(stem));
 /** Words that speak of what is not meant. */
 const OTHERS = new Set(['other', 'others', 'rest', 'else', 'except', 'without', 'not', 'no', 'never', 'instead', 'only', 'unless']);
-const BEAM = 6;
+const BEAM = 10;
 /** A frame reaches over no more words than this. */
 const LONGEST = 60;
 const BOUNDS = /^[.,;:!?()–—-]$/;
@@ -126,8 +126,9 @@ function ownWords(words: readonly Token[], chart: Chart): number[] {
 
 /** The price of passing a word over inside a frame; Infinity where it says something. */
 function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): number {
+  if (f.bars.has(t.stem)) return Infinity;
   if (t.kind === 'mark') return /^[,:]$/.test(t.lower) ? 0.05 : /^[;()–—-]$/.test(t.lower) ? 0.1 : /^[.!?]$/.test(t.lower) ? 0.2 : f.about.has(t.lower) ? 0.1 : Infinity;
-  if (f.bars.has(t.stem) || (OTHERS.has(t.lower) && !f.about.has(t.stem))) return Infinity;
+  if (OTHERS.has(t.lower) && !f.about.has(t.stem)) return Infinity;
   if (t.kind !== 'word') return f.about.has(t.lower) ? 0.1 : Infinity;
   if (f.about.has(t.stem)) return t.capital && t.from > 0 ? 0.4 : 0.06;
   if (fillers.has(t.lower)) return 0.03;
@@ -136,8 +137,19 @@ function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): numb
   if (!f.rows) {
     if (x.vocabulary.rowNouns.has(t.stem)) return Infinity;
   } else if (x.vocabulary.rowNouns.has(t.stem) || chart.at(at, 'rows').some((i) => i.to === at + 1) || chart.at(at, 'guess').some((i) => i.to === at + 1)) return t.capital && t.from > 0 ? 0.5 : 0.15;
+  if (rowsOf(at, x, chart)) return 0.25;
   if (t.lower.length >= 6) for (const w of [...f.about, ...neutral]) if (Math.abs(w.length - t.stem.length) <= 1 && w[0] === t.stem[0] && typingDistance(t.stem, w, 1) <= Math.min(1, forgiven(t.lower.length))) return 0.35;
   return Infinity;
+}
+
+/** 'Rank the costumes': a column of texts that hardly repeat, said in the plural or after 'each', stands for the rows. */
+function rowsOf(at: number, x: Context, chart: Chart): boolean {
+  return chart.at(at, 'col').some((m) => {
+    if (m.to !== at + 1 || m.cost > 0.1) return false;
+    const glance = x.head.glances?.get(m.value as string);
+    const column = x.head.columns.find((c) => c.name === m.value);
+    return column?.type === 'text' && !!glance?.values && glance.values.length >= 0.7 * (glance.rows - glance.blanks);
+  });
 }
 
 /** All covers of the request by a frame that begin at a word: the cheapest few for each place they may end. */
@@ -153,8 +165,8 @@ function cover(f: Frame, items: readonly (readonly (readonly Item[])[])[], price
     }
     list.push(next);
     if (list.length > BEAM) {
-      // Those that said more of the frame go on before those that are cheap because they said nothing.
-      list.sort((a, b) => a.cost - b.cost - 0.4 * (bits(a.mask) - bits(b.mask)));
+      // Those that said more of what must be said go on before those that are cheap because they said nothing.
+      list.sort((a, b) => a.cost - b.cost - 0.4 * (bits(a.mask & needed) - bits(b.mask & needed)));
       list.length = BEAM;
     }
   };

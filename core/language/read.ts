@@ -195,7 +195,7 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
 }
 
 /** Words that ask for something: a sentence with one of them is no mere description. */
-const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call name add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));
+const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));
 const ASSERTS = new Set(['be', 'have', 'hold', 'contain', 'come', 'look', 'do', 'whisper', 'doe']);
 
 /**
@@ -451,6 +451,8 @@ function preferNamed(readings: readonly Reading[], request: string): Reading[] {
     const cheapest = Math.min(...group.map((o) => o.cost));
     const most = Math.max(...group.filter((o) => o.cost <= cheapest + NAMED).map(named));
     const first = Math.min(...group.filter((o) => named(o) === most).map((o) => o.cost));
+    // Names that nobody said tell nothing apart.
+    if (most === 0 && r !== group.find((o) => o.cost === cheapest)) return [];
     return named(r) < most ? [] : [{ ...r, cost: r.cost - Math.max(0, first - cheapest - 0.05) }];
   }).sort((x, y) => x.cost - y.cost);
 }

@@ -94,7 +94,7 @@ const figure = (names: string, formula: string, meaning: string): Metric => ({ n
 export const METRICS: readonly Metric[] = [
   // What is earned
   share('margin|margin %|margin percent|margin percentage|margin rate|profit margin|gross margin|percentage margin|margin in percent|margin as a percentage|return on sales', '(revenue - cost) / revenue', 'share of the revenue that is left after the cost'),
-  share('markup|mark-up|mark up|markup on cost|mark-up on cost|mark up on cost|markup percent|markup %', '(unitPrice - unitCost) / unitCost', 'what is put on the cost, as a share of the cost'),
+  share('markup|mark-up|mark up|markup on cost|mark-up on cost|mark up on cost|markup over cost|mark-up over cost|mark up over cost|markup percent|markup %', '(unitPrice - unitCost) / unitCost', 'what is put on the cost, as a share of the cost'),
   figure('margin|profit|gross profit|net profit|contribution|surplus|margin amount|money made', 'revenue - cost', 'what is left of the revenue after the cost'),
   figure('unit margin|margin per unit|profit per unit|profit per piece|unit profit', 'unitPrice - unitCost', 'what one piece brings after its cost'),
   figure('average order|average order value|aov|basket size|average basket|average ticket size', 'revenue / orders', 'revenue of one order'),

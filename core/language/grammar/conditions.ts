@@ -51,6 +51,8 @@ function inOneYear(name: string, { from, to, month, day }: Period, x: Context): 
 
 /** Before, after, since a period: with its first or last day. */
 function relative(op: Comparison, name: string, period: Period, x: Context): Condition | null {
+  // 'From 6 to 14 April' is between, and not merely since.
+  if (period.range) return null;
   const p = isDated(name, x) ? inOneYear(name, period, x) : null;
   return p && onDate(op, name, op === '<' || op === '>=' ? p.from : p.to, x);
 }
@@ -329,6 +331,9 @@ export const conditionRules = [
 
   // Blanks
   // Of an amount, 'nothing' is none or zero.
+  rule('cond', 'something|anything|an|a entry|value|date? in|under|entered the? $col:c', ({ c }) => not(empty(c)), 0.2),
+  rule('cond', '$col:c ~be? ~more the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  rule('cond', '$col:c ~be? ~less the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),

@@ -121,6 +121,7 @@ export const expressionRules = [
   rule('figure', '~average of? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('mean', q); }, 0.1),
   rule('figure', '~average number of $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('mean', q); }, 0.05),
   rule('figure', '~figureTotal of? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('sum', q); }, 0.1),
+  rule('figure', 'all the? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('sum', q); }, 0.3),
   rule('figure', '~highest $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('highest', q); }, 0.15),
   rule('figure', '~lowest $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('lowest', q); }, 0.15),
   rule('wide', '$figure:f of|over|across|for all $rows', ({ f }) => f, 0),

@@ -20,6 +20,8 @@ export interface Period {
   readonly from: string;
   readonly to: string;
   readonly month?: number;
+  /** Said with both its ends: 'from 6 to 14 April'. */
+  readonly range?: true;
   /** A day of a month in any year. */
   readonly day?: number;
 }
@@ -343,7 +345,7 @@ function theDate(tokens: readonly Token[], columns: readonly ColumnMention[], co
   if (name === null) return;
   tokens.forEach((t, i) => {
     if ((t.lower === 'date' || t.lower === 'dates') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, name, 0.3);
-    if (t.lower === 'day' && /^(?:by|on|each|per|every|which|the)$/.test(tokens[i - 1]?.lower ?? '') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, name, 0.4);
+    if (t.lower === 'day' && /^(?:by|on|each|per|every|which|the|same)$/.test(tokens[i - 1]?.lower ?? '') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3)) put('col', i, i + 1, name, 0.4);
   });
 }
 
@@ -427,6 +429,8 @@ function numbers(tokens: readonly Token[], put: Put): void {
     if ((t.lower === '-' || t.lower === 'minus') && next?.kind === 'number' && (before === undefined || before.kind !== 'number')) put('num', i, i + 2, -next.value, 0.2);
     if ((t.lower === 'a' || t.lower === 'an') && next && [12, 100, 1000, 1e6].includes(next.value)) put('num', i, i + 2, next.value, 0);
     if (/^(?:a|an|one)$/.test(t.lower) && next?.kind === 'word' && unitName(next.lower) && tokens[i + 2]?.lower === 'and' && /^an?$/.test(tokens[i + 3]?.lower ?? '') && tokens[i + 4]?.lower === 'half') put('num', i, i + 5, 1.5, 0);
+    const part = { half: 50, third: 100 / 3, quarter: 25, fifth: 20, tenth: 10 }[next?.lower ?? ''];
+    if (part !== undefined && /^(?:a|one)$/.test(t.lower) && tokens[i + 2]?.lower === 'of') put('pct', i, i + 2, part, 0);
     if (t.lower === 'half' && (next?.lower === 'a' || next?.lower === 'an')) put('num', i, i + 2, 0.5, 0);
   });
 }
@@ -453,7 +457,7 @@ function dates(tokens: readonly Token[], put: Put): void {
           const first = tokens[i - 3];
           if (first && first.value >= 1 && first.value <= 31 && /^(?:to|until|till|and|through|-|–)$/.test(tokens[i - 2]!.lower)) {
             const from = iso(dateOf(y, month, first.value));
-            if (from && date) put('period', i - 3, i + 2, { from, to: date }, 0);
+            if (from && date) put('period', i - 3, i + 2, { from, to: date, range: true }, 0);
           }
         }
       }
@@ -463,7 +467,7 @@ function dates(tokens: readonly Token[], put: Put): void {
       if (y !== null && last && last.value >= 1 && last.value <= 31 && /^(?:to|until|till|and|through|-|–)$/.test(tokens[joint]?.lower ?? '')) {
         const start = tokens[joint - 1];
         const [a, b] = [start && start.value >= 1 && start.value <= 31 ? iso(dateOf(y, month, start.value)) : null, iso(dateOf(y, month, last.value))];
-        if (a && b && a <= b) put('period', joint - 1, i + 2, { from: a, to: b }, 0);
+        if (a && b && a <= b) put('period', joint - 1, i + 2, { from: a, to: b, range: true }, 0);
       }
       if (y !== null && before?.lower === 'of' && last && last.value >= 1 && last.value <= 31) {
         const date = iso(dateOf(y, month, last.value));

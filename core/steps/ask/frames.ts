@@ -39,7 +39,7 @@ function ask(figures: readonly (Expression | null)[], by: readonly (Expression |
 
 const numeric = (n: string, x: Context): boolean => quantity(n, x) !== null && !x.vocabulary.ownNouns.has(n.toLowerCase());
 const BY: Way[] = ['by|per|for|in|of|at|from each|every|the? (kind|type|sort of)? $qbys', 'for each|every $qbys', 'each|every $qbys', 'did|does|has|have|do each|every $qbys'];
-const PER: Way[] = ['by|per $qbys', 'for|in|of|at each|every $qbys', 'for|of|in each|every kind|type|sort of $qbys'];
+const PER: Way[] = ['by|per $qbys', 'for|in|of|at each|every $qbys', 'for|of|in each|every kind|type|sort of $qbys', 'did|does|has each|every $qbys'];
 
 export const frames: readonly Frame[] = [
   frame('question by groups', {
@@ -76,7 +76,7 @@ export const frames: readonly Frame[] = [
     need: { cols: '$col', way: [means('~highest|most|top|best|biggest|largest', true), means('~lowest|least|fewest|worst|smallest', false), means('the most|most often', true)] },
     may: { ...RIDERS, fn: FN, count: ['$num'], rows: ['$rows', '$noun', '$guess'], which: ['which|who|what|name the|whose', 'first'] },
     many: [...MANY, 'cols', 'fn', 'way', 'rows', 'which'],
-    about: `${LEAD} which who charge charged charges took take sold highest average seller first`,
+    about: `${LEAD} which who charge charged charges took take sold seller first`,
     cost: 0.9,
   }, ({ cols, way, fn, count, which, order, one, places, where }, x) => {
     const said: Said = { order, one, places, where };
@@ -107,12 +107,12 @@ export const frames: readonly Frame[] = [
   }, ({ col, where, by }) => ask([over('distinct', column(col))], by ?? [], { ...(where ? { where } : {}) })),
 
   frame('rows counted', {
-    need: { count: ['~countWord', 'how many|number of|count|count the|for how many'], where: WHERE },
+    need: { count: ['~countWord', 'how many|number of|count|count the|for how many'], where: [...WHERE, means('went|go|goes|came|come|sold|delivered to|from|by|at|in|for $cond:c', ({ c }: { c: Condition }) => c)] },
     may: { rows: ['$rows', '$noun', '$guess'], again: means('~open $cond:c ~close', ({ c }: { c: Condition }) => c) },
-    many: ['count', 'rows'],
+    many: ['count', 'rows', 'where'],
     about: LEAD,
     cost: 0.75,
-  }, ({ where, again }) => (!again || sameAbout(again, where) ? ask([rowsCounted()], [], { where: again ?? where }) : null)),
+  }, ({ where, again }) => { const limit = all(where as Condition[]); return !again || sameAbout(again, limit) ? ask([rowsCounted()], [], { where: again ?? limit }) : null; }),
 
   // 'total of closing minus opening for household H09'
   frame('figure of a calculation', {

@@ -169,6 +169,8 @@ export const casePhrases = [
   rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
+  rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
+  rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'above', then: textOf(l) }], 0),
   rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
   rule('lastCase', '$leaf:l ~if? $restOf', ({ l }): Open[] => [{ when: 'above', then: l }], 0.05),
   rule('restOf', '~more that|this|those|it', () => true, 0),

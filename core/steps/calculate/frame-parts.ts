@@ -5,7 +5,7 @@ import { means } from '../../language/frames';
 /** The name of the new column. */
 export const NAME = [
   '~named $name', '~named $properName', means('~into|~add ~column ~named $name:n', ({ n }: { n: string }) => n), means('~column ~named $name:n', ({ n }: { n: string }) => n, 0.05), means('~into|~add ~column $properName:n', ({ n }: { n: string }) => n), means('~column $properName:n', ({ n }: { n: string }) => n, 0.1), means('in|into|under|as|to ~open? $properName:n', ({ n }: { n: string }) => n, 0.15),
-  means('$properName:n =|:|is|shall|should|contains|holds|says be|contain|hold|say?', ({ n }: { n: string }) => n, 0.1), means('~add ~column? $properName:n', ({ n }: { n: string }) => n, 0.2), means('~named? a? $properName:n column|field', ({ n }: { n: string }) => n, 0.1), means('as|under|called|named|call|name it|that|this? $text:n', ({ n }: { n: string }) => n),
+  means('$properName:n as', ({ n }: { n: string }) => n, 0.15), means('$properName:n =|:|is|shall|should|contains|holds|says be|contain|hold|say?', ({ n }: { n: string }) => n, 0.1), means('~add ~column? $properName:n', ({ n }: { n: string }) => n, 0.2), means('~named? a? $properName:n column|field', ({ n }: { n: string }) => n, 0.1), means('as|under|called|named|call|name it|that|this? $text:n', ({ n }: { n: string }) => n),
 ];
 
 /** Where it goes. */

@@ -1,4 +1,4 @@
-import { withPlan, type Act, type Context } from '../../language/acts';
+import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
@@ -83,6 +83,17 @@ export const frames: readonly Frame[] = [
     about: `${CALCULATE} kept result going all row closed takes took stays empty`,
     cost: 0.75,
   }, ({ e, ignoring, again, open, verb, each, ...said }) => (real(e) && (rowLevel(e) || each || said.place) && (said.name !== undefined || said.place || verb || (each && hasTotal(e))) && (!ignoring || e.kind === 'across' || e.kind === 'total' || hasTotal(e)) && (!open || hasSpan(e)) && (!again || keyOf(again) === keyOf(e)) ? calculated(e, said) : null)),
+
+  frame('round columns', {
+    need: { cols: '$cols', places: [...PLACES, ...WHOLE, means('whole pounds|whole euros|full pounds|full euros|whole units|whole dollars|without pence|without cents|no pence|no cents|to the pound|to the euro', 0), means('pence|cents|to the penny|to the cent', 2)] },
+    may: { cue: ['round|rounded|round off|round it|round them|rounding|so round it', 'are enough|is enough|enough|will do|is plenty|are plenty|suffice|suffices|that is plenty', '~round', 'no more than|at most|only need|only|just|cut'], up: UP },
+    many: ['cue', 'places'],
+    about: 'in for of on to with at the are is be should it them so please column columns values all have has give show want need i we off',
+    cost: 0.6,
+  }, ({ cols, places, cue, up }) => {
+    const list = [...new Set(places as number[])];
+    return cue && list.length === 1 && Number.isInteger(list[0]) ? plansOf(cols as string[], list[0]!, up ?? 'nearest') : null;
+  }),
 
   frame('share', {
     need: {
@@ -228,7 +239,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('growth between columns', {
-    need: { growth: ['~growthWord', 'growth|grow|grew|percentage change|change in percent|increase|change|grown|rise'], cols: [means('$family:f from|between|of? $num:a ~fromTo|against $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$col:a ~fromTo|against $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$family:f from|between|in? $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f $num:b against|over|versus|compared to|with? $num:a', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b))] },
+    need: { growth: ['~growthWord', 'growth|grow|grew|percentage change|change in percent|increase|change|grown|rise'], cols: [means('$family:f from|between|of? $num:a ~fromTo|against $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$col:a ~fromTo|against $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$family:f from|between|in? $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f grow|grew|grown|increase|increased|rise|rose|change|changed from|between $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f $num:b against|over|versus|compared to|with? $num:a', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b))] },
     may: { ...RIDERS, percent: PERCENT, unused: [means('~blankWord|$blankIt|nothing ~if|~wherever $num|$col ~be zero|0|~blankWord (or zero|0|~blankWord)?', true), means('~blankWord|$blankIt ~if|~wherever one of? them? ~be ~blankWord', true), ...NO_USE] },
     many: [...MANY, 'unused', 'growth'],
     about: `${CALCULATE} did from to grow percentage in percent much or one of them`,
@@ -299,6 +310,8 @@ function namedIn(name: string | undefined, x: Context): string | null {
   const found = name === undefined ? [] : x.head.columns.filter((c) => name.toLowerCase().split(/\s+/).includes(c.name.toLowerCase()) && isNumeric(c.name, x));
   return found.length === 1 ? found[0]!.name : null;
 }
+
+const plansOf = (names: readonly string[], places: number, mode: Rounding): Act => plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: { kind: 'round', of: column(name), places, mode }, replace: true })));
 
 const real = (e: Expression): boolean => e.kind !== 'column' && e.kind !== 'number' && e.kind !== 'text' && e.kind !== 'total';
 const some = (e: Expression, test: (n: Expression) => boolean): boolean => test(e) || Object.values(e).some((v) => typeof v === 'object' && v !== null && (Array.isArray(v) ? v.some((o) => typeof o === 'object' && o !== null && some(o as Expression, test)) : some(v as Expression, test)));

@@ -90,7 +90,7 @@ export const frames: readonly Frame[] = [
 
   frame('date parts', {
     need: { col: '$col', parts: ['$parts'] },
-    may: { figure: 'month as a number|as a number|month as a figure|the month as a figure|as a figure|as numbers', split: ['~split', '~extract'], place: PLACE },
+    may: { range: ['~open? $num - $num ~close?'], figure: 'month as a number|as a number|month as a figure|the month as a figure|as a figure|as numbers', split: ['~split', '~extract'], place: PLACE },
     many: ['place', 'split', 'figure'],
     about: `${CALCULATE} break split up into separate cut take apart from number figure date opening own 1 12 -`,
     cost: 0.55,
@@ -129,7 +129,7 @@ export const frames: readonly Frame[] = [
     about: `${CALCULATE} join joined together between in them one text make from out number and then the a its`,
     cost: 0.7,
   }, ({ cols, mark, brackets, name }) => {
-    const [a, b, more] = cols as string[];
+    const [a, b, more] = [...new Set(cols as string[])];
     if (a === undefined || b === undefined || more !== undefined || a === b || name === undefined) return null;
     if (brackets) return mark === undefined ? add({ kind: 'written', of: [column(a), { kind: 'text', value: ' (' }, column(b), { kind: 'text', value: ')' }] }, name) : null;
     return mark === undefined ? null : add({ kind: 'join', of: [column(a), column(b)], separator: mark }, name);

@@ -26,7 +26,8 @@ const MESSY = 'text texts string strings type types typed format formats style s
 const reads = [
   means('$nothings:t ~standsFor ~blankWord|nothing', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means('$nothings:t ~standsFor $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
-  means('$nothings:t ~standsFor an? nought|nil|nothing', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '0' })), 0.1),
+  means("$nothings:t ~standsFor we|i|they|nobody|it|that|nothing did|didn't|do|don't|does|doesn't|have|haven't|had|has|hasn't|was|wasn't|were|is|isn't|are? not|never|nothing? $word $word? , so|then|hence? ~leave|put? that|it|them|the? cell? ~blankWord|nothing there?", ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
+  means('$nothings:t ~standsFor an? nought|nil', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '0' })), 0.1),
   means('$plainWord:t ~standsFor $num:n', ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.2),
   means('~wherever|~if it|they|there? ~say|stands|is? $nothings:t ,? ~leave? it|them|that? ~blankWord', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means("~wherever|~if it|they|there? ~say|stands|is? $nothings:t ,? ~leave|put|write|make|use|that|that's|thats|take? is|are|as|it? $num:n", ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
@@ -36,13 +37,15 @@ const reads = [
   means('read|reading|treat|treating|count|counting|take|taking $nothings:t as $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
   means('read|reading|treat|treating|count|counting|take|taking $plainWord:t as $num:n', ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.1),
 ];
-const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meaning[] } => (said ? { meanings: said.flat() } : {});
+const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meaning[] } => (said ? { meanings: said.flat().filter((m, i, all) => all.findIndex((o) => o.text === m.text) === i && !NOT_SAID.test(m.text)) } : {});
+/** Words that say how, and stand in no cell. */
+const NOT_SAID = /^(?:rounded|round|up|down|set|equal|between|numbers?|figures?|only|just|decimals?|places?|it|this|that|they|them|there|and|or|with)$/i;
 
 const DAY_FIRST = 'the day first|with the day first|day first|day is first|day comes first|day before month|dd/mm/yyyy|dd/mm/yy|d/m/y|dd/mm|day/month/year|day, month, year|day month year|day - month - year|days before months|european way|british way|british order|european order';
 const order = [means('$dayOrder', ({ dayOrder }: { dayOrder: string }) => dayOrder), means(DAY_FIRST, 'day first'), means('mm/dd/yyyy|month/day/year|month first|month before day|american way|us order', 'month first')];
 const BLANKS_STAY = 'blanks stay blank|blank stays blank|what is blank stays blank|empty stays empty|empties stay empty|empty ones stay empty|blanks stay|leave blanks blank|leave empty cells empty|leaving empty ones empty|leave empty ones empty|empty cells stay empty|leave the blanks|keep the blanks|keep blanks|leave blanks alone|leave blank cells blank|no refund stays empty|blanks are left alone|empty cells are left alone|and leave the blanks blank|what is empty stays empty|the empty ones stay empty|leave empty ones alone|do not touch the blanks|leave the empty ones empty|keep blanks blank|blank ones stay blank|leave out the blanks|blanks remain blank';
 const NO_REST = [
-  means("anything|everything|whatever|any|cells|those|ones else|thing? that|which? ~be? not|isn't|isnt|aren't|doesn't|cannot|can't be? look|read|an? like? an? real|proper|valid|plain? ~number|~date ,|should|must|is|be|gets|becomes|set|to|left? be|to|as? ~blankWord", true),
+  means("anything|everything|whatever|any|cells|those|ones else|thing? that|which? ~be? not|isn't|isnt|aren't|doesn't|cannot|can't be? look|read|an? like? an? real|proper|valid|plain? ~number|~date ,|should|must|is|be|gets|becomes|set|to|left? be|to|as? left|kept|made|set? to|as? ~blankWord", true),
   means("~if|~wherever an? $col|it|that|they|one? ~be not|no|isn't|aren't an? real|proper|valid? ~number|~date ,? ~make|leave|set|put|clear|keep it|that|them|the|cell|cells? ~blankWord", true),
   means("~blankWord|leave|blank|clear|empty out? all? everything|anything|those|the|whatever|all|ones? else|that|which|$col? ~be? not|isn't|aren't an? real|proper|valid? ~number|~date", true),
   means('invalid ones|dates|entries|values? ~be|become|becomes|left|stay|get? ~blankWord', true),
@@ -59,7 +62,7 @@ const CURRENCY = '~currency|~thousands';
 export const frames: readonly Frame[] = [
   frame('to dates', {
     need: { dates: ['real date|real dates|proper date|proper dates|true date|true dates|a date|date|dates|date format|iso|iso format|iso date|iso dates|yyyy-mm-dd|year-month-day|year, month, day|date type|calendar dates|uniform date|uniform dates|valid date|valid dates|one date format|the same date format', '~isoWord', 'like|as $date'] },
-    may: { cols: '$cols', order, rest: NO_REST, where: ['~slashed', 'are slashes|slashes are used|only slashes|just numbers'], blanks: BLANKS_STAY },
+    may: { cols: '$cols', order, rest: NO_REST, shown: ['$date style|ones|style?'], where: ['~slashed', 'are slashes|slashes are used|only slashes|just numbers'], blanks: BLANKS_STAY },
     about: `${CHANGE} ${MESSY} number numbers year month day slash slashes / - ; where only just its it's with used use all ones those at there dates date`,
     cost: 0.6,
   }, ({ cols, order: o, rest }) => act(cols ?? null, 'date', { ...(o ? { order: o } : {}), ...(rest ? { blankRest: true } : {}) })),

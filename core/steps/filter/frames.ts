@@ -16,7 +16,7 @@ const act = (mode: FilterPlan['mode'], where: Condition, newest?: boolean): Act 
   },
 });
 
-const KEEP = ['~keep', '~keepOnly', "keep|only|just|leave only|restrict|restricted|want only|interested in|narrow down|narrow it down|limit it to|of interest|stay|stays|to see|show|only those|those only|keep those only|just those|only these stay|keep only those|nothing else|that's all i need|all i need|reduce|filter for|filter by"];
+const KEEP = ['~keep', '~keepOnly', "i want|we want|keep|only|just|leave only|restrict|restricted|want only|interested in|narrow down|narrow it down|limit it to|of interest|stay|stays|to see|show|only those|those only|keep those only|just those|only these stay|keep only those|nothing else|that's all i need|all i need|reduce|filter for|filter by"];
 const DROP = ['~drop', '~unwanted', "can go|may go|should go|must go|go away|away|away with|out|without|of no interest|not interested|throw out|get rid of|get out of there|filter out|not wanted|don't want to see|do not want to see|don't want|do not want|don't need|leave out|left out|all but|everything but|all except|everything except|everyone except|chuck|chuck out|no longer needed|are not needed|discard|want gone|gone|out of there"];
 const OTHERS = 'drop the others|forget the rest|nothing else|and nothing else|the rest can go|remove all others|all other rows can go|drop everything else|drop the rest|the others can go|and no others|the others are not needed|all others can go|leave out the rest|leave the rest out|throw the rest away|remove the others|the rest is not needed|discard the rest|everything else can go|all the others can go|remove the rest|the rest can be dropped|no others';
 const CASE = "whatever capitals people used|no matter how it is capitalised|ignore case|ignoring case|big or small|capitals do not matter|capitals don't matter|upper or lower case|capitals make no difference|however it is capitalised|case does not matter|case doesn't matter|regardless of case|no matter how it is written|big or small letters|whatever the capitals|whether in capitals or not";
@@ -33,11 +33,11 @@ const isEmpty = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'an
 export const frames: readonly Frame[] = [
   frame('keep rows', {
     need: { rset: ['$rset', '$cond'], keep: KEEP },
-    may: { others: OTHERS, said: AS_SAID, ignoring: CASE, newest: NEWEST, stays: STAYS, example: ['~open? $num ^: ^$num ~be|are|means|mean $unit : ^$unit ~close?', '~open? $num ^: ^$num ~be|are|means|mean $num $unit $num $unit ~close?', '~open? $num $unit $num $unit and $num ^: ^$num ~be|are both? $unit and $unit ~close?', '$num ^: ^$num ~be|are|means|mean in? $unit and|: $unit'], reason: ['the? $word|$guess $rows|$guess|$noun , i.e|that|meaning', 'i.e .|i.e|that is|meaning|namely|i mean|loss-making'] },
+    may: { others: OTHERS, said: AS_SAID, ignoring: CASE, newest: NEWEST, stays: STAYS, example: ['~open? $num ^: ^$num ~be|are|means|mean $unit : ^$unit ~close?', '~open? $num ^: ^$num ~be|are|means|mean $num $unit $num $unit ~close?', '~open? $num $unit $num $unit and $num ^: ^$num ~be|are both? $unit and $unit ~close?', '$num ^: ^$num ~be|are|means|mean in? $unit and|: $unit'], again: means(',? meaning|i.e|that is|namely|i mean|so those with|where? the? $cond:c', cond), reason: ['the? $word|$guess $rows|$guess|$noun , i.e|that|meaning', 'i.e .|i.e|that is|meaning|namely|i mean|loss-making'] },
     many: ['keep', 'others', 'reason'],
     about: ROWS,
     cost: 0.75,
-  }, ({ rset, newest, stays }) => (stays && !isEmpty(stays) ? null : act('keep', stays ? any([rset, stays]) : rset, newest))),
+  }, ({ rset, newest, stays, again }) => (again && keyOf(again) !== keyOf(rset) ? null : stays && !isEmpty(stays) ? null : act('keep', stays ? any([rset, stays]) : rset, newest))),
 
   frame('set rows aside', {
     need: { rset: ['$rset', '$cond'], drop: DROP },

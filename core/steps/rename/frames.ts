@@ -3,7 +3,7 @@ import { frame, means, type Frame } from '../../language/frames';
 import { uniqueNames, type Renaming } from './phrases';
 
 
-const made = ({ c, n }: { c: string; n: string }): Renaming | null => (c === n ? null : { from: c, to: n });
+const made = ({ c, n }: { c: string; n: string }): Renaming | null => (c.toLowerCase() === n.toLowerCase() ? null : { from: c, to: n });
 
 const STRONG = [
   means('$col:c column|columns? - > $name:n', made), means('$col:c column? ->|=>|→ $name:n', made), means('$col:c column? ~should|is|are|to to? be? called|named|renamed|titled|headed to? $name:n', made),

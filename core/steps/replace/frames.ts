@@ -31,6 +31,7 @@ export const frames: readonly Frame[] = [
     may: { where: '~wherever|cells' },
     many: ['nothings', 'blank', 'where'],
     about: 'where it says say that just have has a or only mean means make made should be cells cell the in is are left empty out with treat as count so them lone reading says if become becomes stand stands for replace turn into by',
+    bars: '- –',
   }, ({ cols, nothings }, x) => {
     const list = [...new Set((nothings as string[][]).flat())];
     const there = new Set((cols as string[]).flatMap((c) => (x.head.glances?.get(c)?.values ?? []).map(([v]) => folded(v))));

@@ -54,8 +54,8 @@ export const frames: readonly Frame[] = [
   // 'first part Hive number, second part Site', 'the number goes to A, the place to B', 'first word to Given, the rest to Family'
   frame('parts by their place', {
     need: {
-      col: '$col',
       pieces: [
+        means('the? number|digits|figure|figures goes|go|comes|come|is? to|in|into|under $name:n', ({ n }: { n: string }): Named => ({ what: 'number', name: n })), means('the? place|name|text|word|words|letters|site|rest goes|go|comes|come|is? to|in|into|under $name:n', ({ n }: { n: string }): Named => ({ what: 'text', name: n })),
         means('first part|word|piece|bit|half|element ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('second|last|other part|word|piece|bit|half|element ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
         means('the? rest|remainder|others ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
         means('$name:n ~open|is|= the? first two|three|2|3? word|words|part|piece|bit ~close?', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open|is|= the? last word|part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: 'last', name: n })), means('$name:n ~open|is|= the? second part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
@@ -64,20 +64,31 @@ export const frames: readonly Frame[] = [
         means('$name:n ~open before the? $mark|it ~close', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open after the? $mark|it ~close', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
       ],
     },
-    may: { split: SPLIT, mark: ['$atmark'] },
+    may: { col: '$col', split: SPLIT, mark: ['$atmark'] },
     many: ['pieces', 'split'],
     about: `${OF_TABLE} word words before after behind follows following whatever everything`,
-  }, ({ col, pieces, mark }, x) => {
+  }, ({ col: said, pieces, mark }, x) => {
     const list = pieces as Named[];
     if (list.length !== 2 || !distinct(list.map((p) => p.name))) return null;
+    const make = (col: string): Act | null => piecesOf(col, list, (mark as { text: string } | undefined)?.text, x);
+    return said !== undefined ? make(said) : ofTopic(JSON.stringify(list), make);
+  }),
+];
+
+/** Two pieces of a column, told by their place or by what they are. */
+function piecesOf(col: string, list: readonly Named[], text: string | undefined, x: Context): Act | null {
+    const likely = likelyMark(col, 2, x);
+    const values = (x.head.glances?.get(col)?.values ?? []).filter(([v]) => v.trim() !== '');
+    const number = list.find((p) => p.what === 'number'), word = list.find((p) => p.what === 'text');
+    if (number || word) {
+      if (!number || !word || !likely || likely.kind !== 'mark') return null;
+      const led = values.filter(([v]) => /^\s*\d+\s*$/.test(v.split(likely.text)[0] ?? '')).length;
+      return led >= values.length * 0.8 ? splitAt(col, likely, [number.name, word.name], 'first') : null;
+    }
     const [a, b] = list[0]!.what === '1' ? list : [list[1]!, list[0]!];
     if (a!.what !== '1' || b!.what === '1') return null;
     const names = [a!.name, b!.name];
-    const text = (mark as { text: string } | undefined)?.text;
     if (text !== undefined) return splitAt(col, { kind: 'mark', text }, names, b!.what === 'last' ? 'last' : 'first');
-    const likely = likelyMark(col, 2, x);
-    const values = (x.head.glances?.get(col)?.values ?? []).filter(([v]) => v.trim() !== '');
     const spaced = values.filter(([v]) => v.trim().includes(' ')).length >= values.length * 0.6;
     return b!.what === 'last' || !likely ? (spaced ? splitAt(col, { kind: 'mark', text: ' ' }, names, b!.what === 'last' ? 'last' : 'first') : null) : splitAt(col, likely, names, likely.kind === 'mark' ? 'first' : 'every');
-  }),
-];
+}

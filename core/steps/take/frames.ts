@@ -20,12 +20,12 @@ const ABOUT = 'keep only just the with by of for from in which what have had has
 
 export const frames: readonly Frame[] = [
   frame('largest rows', {
-    need: { count: '$num', way: [means('~highest|top|most', true), means('~lowest|bottom|least', false)], col: '$col' },
-    may: { others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col:c', ({ c }: { c: string }) => c, 0.1), rows: ['$rows', '$guess'] },
+    need: { way: [means('~highest|top|most', true), means('~lowest|bottom|least', false)], col: '$col' },
+    may: { count: '$num', others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col:c', ({ c }: { c: string }) => c, 0.1), rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'rows'],
     about: ABOUT,
     cost: 0.75,
-  }, ({ count, way, col, order, by }, x) => most(count, col, way, by, order, x)),
+  }, ({ count, way, col, order, by, keep, others }, x) => (count === undefined && !(by && (keep || others)) ? null : most(count ?? 1, col, way, by, order, x))),
 
   frame('largest rows by what they are', {
     need: { adj: '$adj' },
