@@ -9,13 +9,3 @@ const s = await openSession(await tableFromBytes('tickets', readFileSync(file!))
 const w = tokens(req!);
 const m = seeds(w, req!, { head: s.head, vocabulary: vocabularyOf(s.head) });
 for (const i of m.items.filter((i) => !cat || i.cat === cat)) console.log(i.cat, i.from, i.to, JSON.stringify(i.value), i.cost.toFixed(2));
-import { likelyMark } from '../core/steps/split/phrases';
-console.log(likelyMark('Bike', 3, { head: s.head, vocabulary: vocabularyOf(s.head) } as never), likelyMark('Bike', 2, { head: s.head, vocabulary: vocabularyOf(s.head) } as never));
-import { Grammar } from '../core/language/chart';
-import { RULES } from '../core/language/read';
-const g = new Grammar(RULES);
-const ctx = { head: s.head, vocabulary: vocabularyOf(s.head) };
-const ch = g.parse(w, m.items, ctx, new Set());
-for (let i = 0; i < w.length; i++) for (const it of ch.at(i, 'names')) console.log('names', it.from, it.to, JSON.stringify(it.value), it.cost.toFixed(2));
-console.log(ch.work, ch.exhausted, w.map((t)=>t.text+':'+t.stem).join(' '));
-for (const it of ch.at(0, 'clause')) console.log('clause', it.from, it.to, (it.value as {key: string}).key.slice(0,120), it.cost.toFixed(2));

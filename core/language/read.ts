@@ -303,6 +303,9 @@ export function explain(request: string, head: CheckedHead): string {
 }
 
 const CUT = 8;
+/** A reading that costs more than so much, and so much for each word, is asked about. */
+const DEAR = 3.4;
+const DEAR_WORD = 0.06;
 
 /** The cheapest ways through the request, clause by clause, passing words over at their price. */
 function search(words: readonly Token[], chart: Chart, start: State): Path[] {
@@ -383,7 +386,8 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
   const question = asksFor(words);
   const paths = found.map((p) => asked100(p, words, columns));
   const onRows = onEachRow(words, head);
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && !r.plans.some((p) => ASKED.has(p.step)) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) || madeTwice(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
+  const keeps = words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower));
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && (!r.plans.some((p) => ASKED.has(p.step)) || (!keeps && r.plans.every((p) => p.step === 'take'))) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) || madeTwice(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
   const [best] = whole;
   if (best) {
@@ -395,6 +399,7 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
     if (!cheaper && question && !best.plans.some((p) => ASKED.has(p.step))) return { outcome: 'question', message: 'This was asked like a question, and would change the table. Is it meant all the same?', choices: distinctReadings(whole).slice(0, 4) };
+    if (!cheaper && best.cost > DEAR + DEAR_WORD * words.length) return { outcome: 'question', message: 'This is read in a roundabout way. Is it meant so?', choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper && (excepted(best.plans) || madeTwice(best.plans))) return { outcome: 'question', message: 'The second part of this reads like a limit of the first. Is it meant so?', choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper && unlike(best.plans)) return { outcome: 'question', message: 'This adds or takes away what is measured in different units. Is it meant all the same?', choices: distinctReadings([best, ...whole.filter((r) => !unlike(r.plans))]).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };

@@ -11,7 +11,7 @@ export const WEIGHTS = {
   clause: 0.4,
   rider: 0.05,
   /** A sentence taken for mere description. */
-  background: 1.2,
+  background: 0.8,
   /** How much dearer a reading that goes on with the last question may be than one that begins anew. */
   goingOn: 0.8,
   /** Words and marks passed over inside a rule: a filler, one that stands as a name might, a light word, a comma, a full stop, another mark. */

@@ -68,15 +68,18 @@ const makeNumber = (v: number): Act =>
     return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && (plan.step === 'filter' || ![0, 1, 100].includes(n.value)), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
   });
 
+/** Only where it changes what the request before said. */
+const ofLast = (act: Act): Act => ({ key: `last ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });
+
 /** The same rows by other values of the column they were chosen by. */
-const otherValues = (list: readonly { readonly column: string; readonly text: string }[]): Act =>
+const otherValues = (list: readonly { readonly column: string; readonly text: string }[]): Act => ofLast(
   amend(`values ${JSON.stringify(list)}`, (plan) => {
     if (plan.step !== 'filter' || list.some((v) => v.column !== list[0]!.column)) return null;
     const texts = list.map((v) => v.text);
     const swap = (c: Condition): Condition | null => (c.kind === 'among' && c.of.kind === 'column' && c.of.name === list[0]!.column ? { ...c, texts } : c.kind === 'not' ? ((of) => of && { kind: 'not' as const, of })(swap(c.of)) : null);
     const where = swap(plan.where);
     return where && { ...plan, where };
-  });
+  }));
 
 /** 'No, ...' before anything else: what follows changes what was said before, or stands in its place. */
 const correcting = (instead: boolean): Act => ({

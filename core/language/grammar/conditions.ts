@@ -32,6 +32,9 @@ const isDated = (name: string, { head }: Context): boolean => readsAsDate(head, 
 /** 'More in 2025 than in 2024': ‹Sold 2025› is not compared with a number of two thousand and something. */
 const isYearBeside = (a: Expression, b: Expression): boolean => a.kind === 'column' && /(?:19|20)\d\d/.test(a.name) && b.kind === 'number' && b.value >= 1900 && b.value <= 2100;
 
+/** A column of numbers compared with one. */
+const numbered = (op: Comparison, name: string, n: number): Condition | null => sized(op, column(name), number(n));
+
 /** A comparison means something unless both sides are constants, or dates are compared with numbers. */
 const sized = (op: Comparison, a: Expression, b: Expression): Condition | null => (a.kind === 'number' || isYearBeside(a, b) ? null : compare(op, a, b));
 
@@ -180,32 +183,32 @@ export const conditionRules = [
     rule('cond', `${words} $period:p`, ({ p }, x: Context) => { const c = onlyDate(x); return c && relative(op, c, p, x); }, 0.15),
     rule('cond', `${words} $date:d`, ({ d }, x: Context) => { const c = onlyDate(x); return c && onDate(op, c, d, x); }, 0.15),
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
-    rule('cond', `~did ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
-    rule('cond', `~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && compare(op, column(c), number(n)); }, 0.15),
-    rule('rset', `$guess ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && compare(op, column(c), number(n)); }, 0.1),
+    rule('cond', `~did ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
+    rule('cond', `~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && numbered(op, c, n); }, 0.15),
+    rule('rset', `$guess ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && numbered(op, c, n); }, 0.1),
     rule('when', `${words} $period:p`, ({ p }): When => ({ op, period: p }), 0),
     rule('when', `${words} $date:d`, ({ d }): When => ({ bounds: [[op, d]] }), 0),
-    rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare(op, column(c), number(n)); }, 0.2),
-    rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
-    rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.1),
+    rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered(op, c, n); }, 0.2),
+    rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
+    rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, u, c }, x: Context) => { const m = measured(c, u, x); return m && compare(op, m, number(n)); }, 0),
     rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),
-    rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0.15),
+    rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.15),
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
-  rule('rset', '$rows|$guess of|worth|for $num:n ~orMore', ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare('>=', column(c), number(n)); }, 0.2),
-  rule('rset', '$rows|$guess of|worth|for $num:n ~orLess', ({ n }, x: Context) => { const c = onlyNumber(x); return c && compare('<=', column(c), number(n)); }, 0.2),
+  rule('rset', '$rows|$guess of|worth|for $num:n ~orMore', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('>=', c, n); }, 0.2),
+  rule('rset', '$rows|$guess of|worth|for $num:n ~orLess', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('<=', c, n); }, 0.2),
   rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
-  rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
-  rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
-  rule('cond', '$num:n $col:c ~orMore', ({ n, c }, x: Context) => (numeric(c, x) ? compare('>=', column(c), number(n)) : null), 0.1),
-  rule('cond', '$num:n $col:c ~orLess', ({ n, c }, x: Context) => (numeric(c, x) ? compare('<=', column(c), number(n)) : null), 0.1),
+  rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
+  rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0.1),
+  rule('cond', '$num:n $col:c ~orMore', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
+  rule('cond', '$num:n $col:c ~orLess', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orMore', ({ a, b }) => sized('>=', a, b), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orLess', ({ a, b }) => sized('<=', a, b), 0.1),
   rule('cond', '~be? $comparative:c than $num:n $unit?', ({ c, n }) => compare(c.down ? '>' : '<', column(c.column), number(n)), 0),
   // A time without its column: of the only date, or which date is asked.
   // 'over the nitrate limit of 50'
-  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? compare(op, column(c), number(n)) : null), 0)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)); return all.length === 1 ? atClock(op, all[0]!.name, t, x) : null; }, 0.1)).flat(),
   rule('cond', '~withA|with $inside:v in|inside|within|under the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
   rule('rset', '$rset:a ~withA|with $col:c', ({ a, c }, x: Context) => all([a, countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))]), 0.15),
@@ -262,8 +265,8 @@ export const conditionRules = [
 
   // What costs more than so much, what is older than a year, what a part of a text says
   ...SIZES.flatMap(([words, op]) => [
-    rule('cond', `cost|costs|costing|costed|priced ~at? ${words} $num:n $unit|euros|euro|dollars|pounds|francs?`, ({ n }, x: Context) => { const c = priceColumn(x); return c && compare(op, column(c), number(n)); }, 0.1),
-    rule('rset', `$rows ~rel? cost|costs|costing|costed|priced ~at? ${words} $num:n`, ({ n }, x: Context) => { const c = priceColumn(x); return c && compare(op, column(c), number(n)); }, 0.1),
+    rule('cond', `cost|costs|costing|costed|priced ~at? ${words} $num:n $unit|euros|euro|dollars|pounds|francs?`, ({ n }, x: Context) => { const c = priceColumn(x); return c && numbered(op, c, n); }, 0.1),
+    rule('rset', `$rows ~rel? cost|costs|costing|costed|priced ~at? ${words} $num:n`, ({ n }, x: Context) => { const c = priceColumn(x); return c && numbered(op, c, n); }, 0.1),
   ]).flat(),
   rule('cond', '~be? older than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? onlyDate(x); return c && p.month === undefined ? onDate('<', c, p.from, x) : null; }, 0.05),
   rule('cond', '~be? newer|younger than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? onlyDate(x); return c && p.month === undefined ? onDate('>', c, p.to, x) : null; }, 0.05),

@@ -11,7 +11,8 @@ import { rule } from '../chart';
 import { stem } from '../words';
 import { sampleOf } from './samples';
 
-const isHundredfold = (e: Expression): boolean => e.kind === 'op' && e.op === '*' && e.right.kind === 'number' && e.right.value === 100;
+/** A percentage already: it is not divided once more. */
+const isHundredfold = (e: Expression): boolean => e.kind === 'op' && e.op === '*' && e.left.kind === 'op' && e.left.op === '/' && e.right.kind === 'number' && e.right.value === 100;
 const percent = (of: Expression): Expression => op('*', of, number(100));
 const total = (fn: 'sum' | 'mean' | 'lowest' | 'highest' | 'count', of: Expression, by: readonly string[] = []): Expression => ({ kind: 'total', fn, of, by });
 

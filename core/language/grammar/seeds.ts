@@ -527,6 +527,8 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);
       if (/^(?:first|second|third|last)$/.test(first.lower) && !first.capital && /^(?:part|word|piece|one|bit|half)s?$/.test(tokens[from + 1]?.lower ?? '')) cost += 0.5;
       if (to === from + 1 && capital && /^names?$/.test(tokens[to]?.lower ?? '')) cost += 0.4;
+      // A name of several words hardly stops before the end of what is said.
+      if (to > from + 1 && first.capital && first.from > 0 && (to === tokens.length || /^[.;,)]$/.test(tokens[to]!.lower))) cost -= 0.3;
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
       const price = (led ? Math.min(cost, 0.05) : cost + torn) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);

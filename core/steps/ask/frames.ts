@@ -74,20 +74,24 @@ export const frames: readonly Frame[] = [
   // 'the venue with the highest mean takings', 'top 3 films by tickets sold', 'who charged the most'
   frame('leading group', {
     need: { cols: '$col', way: [means('~highest|most|top|best|biggest|largest', true), means('~lowest|least|fewest|worst|smallest', false), means('the most|most often', true)] },
-    may: { ...RIDERS, fn: FN, count: ['$num'], rows: ['$rows', '$noun', '$guess'], which: ['which|who|what|name the|whose', 'first'] },
+    may: { ...RIDERS, fn: FN, count: ['$num'], rows: ['$rows', '$noun', '$guess'], which: ['which|who|what|name the|whose', 'first'], group: means('which|what|whose of? the? $col:c', ({ c }: { c: string }) => c) },
     many: [...MANY, 'cols', 'fn', 'way', 'rows', 'which'],
     about: `${LEAD} which who charge charged charges took take sold seller first`,
     cost: 0.9,
-  }, ({ cols, way, fn, count, which, order, one, places, where }, x) => {
+  }, ({ cols: several, way, fn, count, which: whichWord, group, order, one, places, where }, x) => {
+    const which = whichWord ?? group;
+    const cols = [...several, ...(group === undefined ? [] : [group])];
     const said: Said = { order, one, places, where };
     const names = [...new Set(cols as string[])];
-    const measured = names.filter((n) => numeric(n, x)), groups = names.filter((n) => !measured.includes(n));
+    const measured = names.filter((n) => n !== group && numeric(n, x)), groups = names.filter((n) => !measured.includes(n));
     const fns = [...new Set((fn ?? []) as Fn[])].filter((f) => f !== 'highest' && f !== 'lowest');
     const ways = [...new Set(way as boolean[])];
+    // 'Which class': that is the group, be it a number.
+    if (whichWord && group === undefined && measured.includes(names[0]!)) return null;
     if (measured.length !== 1 || groups.length !== 1 || ways.length !== 1 || (!which && count === undefined && !said.one && fns.length === 0)) return null;
     if (count !== undefined && (!Number.isInteger(count) || count < 1)) return null;
     const figure = over(fns.find((f) => f !== 'sum') ?? 'sum', quantity(measured[0]!, x)!);
-    return ask([figure], [grouped(groups[0]!, x)], { ...said, order: said.order ?? ways[0]!, ...(said.one ? {} : { most: count ?? 1 }) });
+    return ask([figure], [grouped(groups[0]!, x) ?? column(groups[0]!)], { ...said, order: said.order ?? ways[0]!, ...(said.one ? {} : { most: count ?? 1 }) });
   }),
 
   frame('share of the rows', {
@@ -107,7 +111,7 @@ export const frames: readonly Frame[] = [
   }, ({ col, where, by }) => ask([over('distinct', column(col))], by ?? [], { ...(where ? { where } : {}) })),
 
   frame('rows counted', {
-    need: { count: ['~countWord', 'how many|number of|count|count the|for how many'], where: [...WHERE, means('went|go|goes|came|come|sold|delivered to|from|by|at|in|for $cond:c', ({ c }: { c: Condition }) => c)] },
+    need: { count: ['how many|number of|=count|=count the|for how many|what number of'], where: [...WHERE, means('went|go|goes|came|come|sold|delivered to|from|by|at|in|for $cond:c', ({ c }: { c: Condition }) => c)] },
     may: { rows: ['$rows', '$noun', '$guess'], again: means('~open $cond:c ~close', ({ c }: { c: Condition }) => c) },
     many: ['count', 'rows', 'where'],
     about: LEAD,

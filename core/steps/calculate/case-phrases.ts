@@ -106,7 +106,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, q);
 };
 
-const JOINTS = /^(?:so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
@@ -126,7 +126,7 @@ export const casePhrases = [
   rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
-  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
+  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || /^(?:drop|remove|delete|keep|throw)$/i.test(b) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
 
   // Conditions about 'it'
   ...SIZES.flatMap(([words, operator]) => [
@@ -169,6 +169,7 @@ export const casePhrases = [
   rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
+  rule('case1', 'no|~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
   rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
   rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'above', then: textOf(l) }], 0),
   rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),

@@ -382,6 +382,7 @@ export const phrases = [
   rule('rider', 'by|over the? $col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? orderedBy(c) : null), -0.1),
   rule('rider', 'ordered|sorted|going by|on|along the? $col:c', ({ c }) => orderedBy(c), -0.2),
   rule('rider', '~number', () => onLast('number', (plan) => (textual(plan.as) ? null : plan)), 0.1),
+  rule('rider', '$nopes :|,? $formula:e', ({ e }) => onLast(`corrected ${keyOf(e)}`, (plan) => (e.kind === 'number' || e.kind === 'column' ? null : { ...plan, as: e })), 0),
   rule('rider', '~corrected $formula:e', ({ e }) => onLast(`corrected ${keyOf(e)}`, (plan) => (e.kind === 'number' ? null : { ...plan, as: e })), 0),
   rule('aside', '~weekdays', () => nothing, 0.1),
 

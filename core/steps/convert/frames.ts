@@ -37,7 +37,10 @@ const reads = [
   means('read|reading|treat|treating|count|counting|take|taking $nothings:t as $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
   means('read|reading|treat|treating|count|counting|take|taking $plainWord:t as $num:n', ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.1),
 ];
-const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meaning[] } => (said ? { meanings: said.flat().filter((m, i, all) => all.findIndex((o) => o.text === m.text) === i && !NOT_SAID.test(m.text)) } : {});
+const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meaning[] } => {
+  const list = (said ?? []).flat().filter((m, i, all) => all.findIndex((o) => o.text === m.text) === i && !NOT_SAID.test(m.text));
+  return list.length ? { meanings: list } : {};
+};
 /** Words that say how, and stand in no cell. */
 const NOT_SAID = /^(?:rounded|round|up|down|set|equal|between|numbers?|figures?|only|just|decimals?|places?|it|this|that|they|them|there|and|or|with)$/i;
 
