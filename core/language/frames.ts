@@ -90,7 +90,7 @@ const light = new Set(LIGHT);
 const neutral = new Set(NEUTRAL.map(stem));
 /** Words that speak of what is not meant. */
 const OTHERS = new Set(['other', 'others', 'rest', 'else', 'except', 'without', 'not', 'no', 'never', 'instead', 'only', 'unless']);
-const BEAM = 10;
+const BEAM = 14;
 /** A frame reaches over no more words than this. */
 const LONGEST = 60;
 const BOUNDS = /^[.,;:!?()–—-]$/;

@@ -1,7 +1,7 @@
 import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import { mismatches } from '../formula/dimensions';
-import { columnsOf, type Expression } from '../formula/expression';
+import { columnsOf, type Condition, type Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
 import { folded } from '../values/fold';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
@@ -386,8 +386,9 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
   const question = asksFor(words);
   const paths = found.map((p) => asked100(p, words, columns));
   const onRows = onEachRow(words, head);
+  const ofColumns = words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows');
   const keeps = words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower));
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && (!r.plans.some((p) => ASKED.has(p.step)) || (!keeps && r.plans.every((p) => p.step === 'take'))) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) || madeTwice(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && (!r.plans.some((p) => ASKED.has(p.step)) || (!keeps && r.plans.every((p) => p.step === 'take'))) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (ofColumns && r.plans.some((p) => p.step === 'filter') ? ON_ROWS : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) || madeTwice(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
   const [best] = whole;
   if (best) {
@@ -456,6 +457,9 @@ function preferNamed(readings: readonly Reading[], request: string): Reading[] {
     const cheapest = Math.min(...group.map((o) => o.cost));
     const most = Math.max(...group.filter((o) => o.cost <= cheapest + NAMED).map(named));
     const first = Math.min(...group.filter((o) => named(o) === most).map((o) => o.cost));
+    // A name that goes on is meant rather than its beginning.
+    const name = (o: Reading): string => o.plans.map((p) => (p.step === 'calculate' ? p.name : '')).join('|');
+    if (most > 0 && group.some((o) => o !== r && named(o) === most && o.cost < r.cost + NAMED && name(o).startsWith(`${name(r)} `))) return [];
     // Names that nobody said tell nothing apart.
     if (most === 0 && r !== group.find((o) => o.cost === cheapest)) return [];
     return named(r) < most ? [] : [{ ...r, cost: r.cost - Math.max(0, first - cheapest - 0.05) }];
@@ -469,17 +473,22 @@ const onEachRow = (words: readonly Token[], head: CheckedHead): boolean => {
   return words.some((w, i) => /^(?:on|to|beside|next|for|in)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => /^(?:each|every)$/.test(e.lower) && (words[i + k + 2]?.stem === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(words[i + k + 2]?.stem ?? '')))));
 };
 
+const isEmptiness = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
+
 /** 'Throw out the light ones, but keep those without a weight': the second is an exception from the first, and leaves hardly only them. */
 const EXCEPTED = 3;
 /** The same made twice, once with something added: one of them is what was asked for. */
-const madeTwice = (plans: readonly Plan[]): boolean => plans.some((p, i) => p.step === 'calculate' && !p.replace && plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && keyOf(q.as).includes(keyOf(p.as)) && p.as.kind !== 'column' && p.as.kind !== 'number'));
+const madeTwice = (plans: readonly Plan[]): boolean => plans.some((p, i) => (p.step === 'tidy' && plans[i + 1]?.step === 'tidy' && keyOf(p.columns) === keyOf((plans[i + 1] as typeof p).columns)) || p.step === 'calculate' && !p.replace && plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && keyOf(q.as).includes(keyOf(p.as)) && p.as.kind !== 'column' && p.as.kind !== 'number'));
 
 const excepted = (plans: readonly Plan[]): boolean =>
   plans.some((q, i) => {
     if (i === 0) return false;
     // A second order undoes the first.
-    if (q.step === 'sort') return plans[i - 1]!.step === 'sort';
-    return q.step === 'filter' && q.mode === 'keep' && q.where.kind === 'empty' && plans.slice(0, i).some((p) => p.step === 'filter' && columnsOf(p.where).some((n) => columnsOf(q.where).includes(n)));
+    const before = plans[i - 1]!;
+    if (q.step === 'sort') return before.step === 'sort';
+    // A text cut off the end of a name is hardly a reason to set its rows aside first.
+    if (q.step === 'replace') return before.step === 'filter' && columnsOf(before.where).some((n) => q.columns.includes(n));
+    return q.step === 'filter' && q.mode === 'keep' && isEmptiness(q.where) && plans.slice(0, i).some((p) => p.step === 'filter');
   });
 
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */

@@ -33,7 +33,7 @@ const HASTY: Record<string, string> = { hasnt: "hasn't", havent: "haven't", hadn
 
 const IRREGULAR: Record<string, string> = {
   shown: 'show', sold: 'sell', paid: 'pay', took: 'take', taken: 'take', bought: 'buy', brought: 'bring', written: 'write', gave: 'give', given: 'give', left: 'leave', kept: 'keep', held: 'hold',
-  made: 'make', got: 'get', gotten: 'get', lost: 'lose', cost: 'cost', was: 'be', is: 'be', are: 'be', were: 'be', has: 'have', had: 'have', says: 'say', said: 'say', delivery: 'deliver', deliveries: 'deliver', people: 'person', children: 'child',
+  made: 'make', got: 'get', gotten: 'get', lost: 'lose', cost: 'cost', was: 'be', is: 'be', are: 'be', were: 'be', has: 'have', had: 'have', says: 'say', said: 'say', sent: 'send', lent: 'lend', drove: 'drive', driven: 'drive', wrote: 'write', chose: 'choos', chosen: 'choos', broke: 'break', broken: 'break', built: 'build', caught: 'catch', flew: 'fly', flown: 'fly', grew: 'grow', grown: 'grow', knew: 'know', known: 'know', threw: 'throw', thrown: 'throw', began: 'begin', begun: 'begin', rode: 'ride', ridden: 'ride', told: 'tell', won: 'win', stolen: 'steal', delivery: 'deliver', deliveries: 'deliver', people: 'person', children: 'child',
 };
 
 /** A word without its endings: 'closing', 'closed' and 'close' are one. Light on purpose: it serves likeness, not grammar. */

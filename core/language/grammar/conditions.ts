@@ -106,6 +106,15 @@ function mentionsNumber(n: string, name: string, x: Context): Condition | null {
   return sampleOf(name, x).some((v) => v.trim() !== n && find(v).length > 0) ? { kind: 'text', test: 'mentions', of: column(name), texts: [n] } : null;
 }
 
+/** Texts looked for as they were said; several words that never stand beside each other, each of them. */
+function mentionsAll(name: string, texts: readonly string[], x: Context): Condition {
+  const all = sampleOf(name, x), phrase = texts.length === 1 && texts[0]!.includes(' ') ? texts[0]! : null;
+  const held = (word: string): boolean => { const find = finder({ kind: 'words', words: [word] }); return all.some((v) => find(v).length > 0); };
+  const words = phrase?.split(' ') ?? [];
+  if (phrase === null || held(phrase) || !words.every(held)) return { kind: 'text', test: 'mentions', of: column(name), texts };
+  return { kind: 'all', of: words.map((w) => ({ kind: 'text', test: 'mentions', of: column(name), texts: [w] })) };
+}
+
 /** The column that says what something costs, where one is called so more than any other. */
 function priceColumn({ head }: Context): string | null {
   const fits = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, Math.min(fit('price', c.name), fit('charge', c.name))] as const).filter(([, f]) => f < 1).sort((a, b) => a[1] - b[1]);
@@ -325,7 +334,7 @@ export const conditionRules = [
     rule('cond', `$col:c ~not ${words} $texts:t`, ({ c, t }) => not({ kind: 'text', test, of: column(c), texts: t }), 0),
     rule('cond', `$col:c ${words} $code:t`, ({ c, t }) => ({ kind: 'text', test, of: column(c), texts: [t] }), 0.2),
   ]).flat(),
-  rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
+  rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => mentionsAll(c, t, x), 0.3),
   rule('plainWords', '$word:w', ({ w }) => bothNumbers(w), 0),
   rule('plainWords', '$word:w ^$word:v', ({ w, v }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase()]), 0.3),
   rule('plainWords', '$word:w ^$word:v or|, $plainWords:r', ({ w, v, r }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase(), ...r]), 0.3),
@@ -337,6 +346,7 @@ export const conditionRules = [
   rule('cond', 'something|anything|an|a entry|value|date? in|under|entered the? $col:c', ({ c }) => not(empty(c)), 0.2),
   rule('cond', '$col:c ~be? ~more the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
   rule('cond', '$col:c ~be? ~less the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  rule('cond', 'in|during|from|of? $period:p ,? going? by|according|judging to|by? the? $col:c', ({ p, c }, x: Context) => within(c, p, x), 0),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),
@@ -394,10 +404,10 @@ export const conditionRules = [
   rule('cond', '$col:c says|say|reads|read the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
   rule('cond', 'must|should|needs|need|has|have to? $yesno:y', ({ y }) => says(y, true), 0.05),
   rule('cond', '$col:c ~be? in|during|from|between? the? week|days|time|period|span|stretch from|of|between? $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
-  rule('cond', 'more|higher ~be? $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('>', column(a), b) : null), 0.02),
-  rule('cond', 'less|fewer|lower ~be? $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('<', column(a), b) : null), 0.02),
-  rule('cond', 'with|having|that|which|have|has|had? more $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('>', column(a), b) : null), 0),
-  rule('cond', 'with|having|that|which|have|has|had? less|fewer $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? compare('<', column(a), b) : null), 0),
+  rule('cond', 'more|higher ~be? $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? sized('>', column(a), b) : null), 0.02),
+  rule('cond', 'less|fewer|lower ~be? $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? sized('<', column(a), b) : null), 0.02),
+  rule('cond', 'with|having|that|which|have|has|had? more $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? sized('>', column(a), b) : null), 0),
+  rule('cond', 'with|having|that|which|have|has|had? less|fewer $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? sized('<', column(a), b) : null), 0),
   rule('numbers', '$num:n', ({ n }) => [n], 0),
   rule('numbers', '$num:n or|,|and $numbers:r', ({ n, r }) => [n, ...r], 0),
   rule('cond', '$col:c $numbers:n', ({ c, n }, x: Context) => (numeric(c, x) ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.3),

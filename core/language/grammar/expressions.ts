@@ -81,8 +81,8 @@ export const expressionRules = [
   rule('ex0', 'product of $ex1:a and $ex1:b', ({ a, b }) => op('*', a, b), 0.1),
 
   rule('ex1', '$ex0:e', ({ e }) => e, 0),
-  rule('ex1', '$ex1:a ~times $ex0:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
-  rule('ex1', '$ex1:a ~over $ex0:b', ({ a, b }) => (a.kind === 'number' || isHundredfold(a) || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
+  rule('ex1', '$ex1:a ^~times $ex0:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
+  rule('ex1', '$ex1:a ^~over $ex0:b', ({ a, b }) => (a.kind === 'number' || isHundredfold(a) || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),

@@ -67,6 +67,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
   });
+  restTexts(tokens, request, put);
   background(tokens, put);
   rowsByShape(tokens, columns, items, put);
   theDate(tokens, columns, context, put);
@@ -304,6 +305,17 @@ function remarks(tokens: readonly Token[], put: Put): void {
   });
 }
 
+/** Words of a text without quotes, up to the next mark: 'should say nothing to report'. */
+function restTexts(tokens: readonly Token[], request: string, put: Put): void {
+  tokens.forEach((t, from) => {
+    if (t.kind !== 'word' || !/^(?:say|says|read|reads|show|shows|write|words|text)$/.test(tokens[from - 1]?.lower ?? '')) return;
+    let to = from;
+    while (to < tokens.length && tokens[to]!.kind === 'word') to++;
+    const joints = tokens.slice(from, to).some((w) => /^(?:there|here|where|wherever|if|when|in|instead|please|and|or|for|the)$/.test(w.lower));
+    if (!joints && to > from + 1 && to <= from + 5) put('restText', from, to, request.slice(t.from, tokens[to - 1]!.to), 0.2);
+  });
+}
+
 /** Why somebody asks, said before what they ask: 'The committee keeps asking, so could you ...'. It asks for nothing itself. */
 function background(tokens: readonly Token[], put: Put): void {
   for (let from = 0; from < tokens.length; from++) {
@@ -483,6 +495,7 @@ function dates(tokens: readonly Token[], put: Put): void {
       if (y === null && day !== null) put('period', i - 1, i + 1, { from: '', to: '', month, day } satisfies Period, 0);
       if (y === null && day === null && after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.kind !== 'number') put('period', i, i + 2, { from: '', to: '', month, day: after.value } satisfies Period, 0.05);
     }
+    if (/^(?:end|start|beginning)$/.test(t.lower) && tokens[i + 1]?.lower === 'of' && /^(?:19|20)\d\d$/.test(tokens[i + 2]?.text ?? '')) put('date', i, i + 3, `${tokens[i + 2]!.text}-${t.lower === 'end' ? '12-31' : '01-01'}`, 0);
     if (t.kind === 'number' && /^(?:19|20)\d\d$/.test(t.text)) put('period', i, i + 1, { from: `${t.text}-01-01`, to: `${t.text}-12-31` } satisfies Period, 0.3);
   });
 }
@@ -503,7 +516,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|other|both|percent|percentage|number|numbers|figure|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

@@ -16,7 +16,7 @@ const ONE: Way[] = ['~justOne', 'only one|just one|just the one|only the one|one
 const PLACES: Way[] = [means('~round|with|to|at? to? $places:p', ({ p }: { p: number }) => p), means('to $num:n places|decimals|decimal', ({ n }: { n: number }) => n)];
 const PERCENT: Way[] = ['in percent|as a percentage|in %|as a figure from 0 to 100|percent|as percent|per cent|percentage'];
 const REMARKS: Way[] = ["ignoring blanks|ignore blanks|blanks don't count|those without a severity don't count|leave out complaints without one|blanks left out|without the empty ones|not counting the empty ones|ignoring empty ones|empty ones don't count|skip blanks", '~blankWord $rows|$col|$guess? ~be|do|does not|left|out? out|count?', "those|ones|$rows ~without an? $col don't|do|are? not? count|counted", "bracketed amounts are negative|brackets mean minus|an amount in brackets is negative|amounts in brackets are negative|an amount in brackets is a refund|brackets are negative|the one in brackets is negative|amounts in brackets count as negative", '~brackets ~be? ~negative', 'capitals make no difference|ignoring case|ignore case|whatever capitals|no matter how it is written|upper or lower case', 'counting each only once|counting each one once|each only once|each one once|counted once|each counted once'];
-const LEAD = 'what whose how much many is are was were did do does have has had the we they you i it there of for in on with from by to each every per name tell show give me us know want would like need please number count total sum all that these this those one and a an at over whole what\'s out find work calculate list get table row rows altogether take taken in get got come came make made bring brought sell sold use used them their so far up counting different kind';
+const LEAD = 'what whose how much is are was were did do does have has had the we they you i it there of for in on with from by to each every per name tell show give me us know want would like need please total sum all that these this those one and a an at over whole what\'s out find work calculate list get table row rows altogether take taken in get got come came make made bring brought sell sold use used them their so far up counting different kind';
 
 const WHERE: Way[] = [means('only|just|for|where|with|of|in|among|from|that|which|by|to|at|counting|went only|just|the? $rset:c', ({ c }: { c: Condition }) => c), means('$rset:c only', ({ c }: { c: Condition }) => c), means('$cond', ({ cond }: { cond: Condition }) => cond, 0.15)];
 const RIDERS = { order: ORDER, one: ONE, places: PLACES, percent: PERCENT, remarks: REMARKS, where: WHERE };
@@ -64,7 +64,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('rows by groups', {
-    need: { rows: ['$noun', 'how many|count|number of|rows'], by: PER },
+    need: { rows: ['$noun', 'how many|=count|number of|rows'], by: PER },
     may: { ...RIDERS, what: ['$guess'], count: ['~countWord', 'how many|number of|count|count the'] },
     many: [...MANY, 'rows', 'by', 'count'],
     about: LEAD,

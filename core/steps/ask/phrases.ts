@@ -133,7 +133,7 @@ export const phrases = [
   rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
   rule('qfig', '~countWord ~distinctWord $col:c', ({ c }) => over('distinct', column(c)), 0),
   // Where every value is another one, counting them is counting rows.
-  rule('qfig', '~countWord $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && !groupable(c, x) && x.head.glances?.get(c)?.values ? over('count', column(c)) : null), 0.25),
+  rule('qfig', '~countWord $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) && x.head.glances?.get(c)?.values ? over('count', column(c)) : null), 0.25),
   rule('qfig', '$col:c how many ~distinctWord', ({ c }) => over('distinct', column(c)), 0.1),
   rule('qfig', 'how much|many ~inTotal? $col:c ~inTotal?', ({ c }, x: Context) => sum(c, x), 0.1),
   rule('qfig', '~figureTotal of? the? $col:c ~inTotal?', ({ c }, x: Context) => sum(c, x), 0.1),
@@ -250,7 +250,7 @@ export const phrases = [
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'with|and? one|a|own? column|columns for|per each|every? $qby:b', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|, $qby:a down the? side|page|rows? and|, $qby:b across the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
-  rule('rider', 'and|with|plus|including|add|, an? grand|overall? total|totals line|row|as? well|too|at|below|underneath|in? the? bottom|end|last? line|row?', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.05),
+  rule('rider', 'and|with|plus|including|add|, an? grand|overall? total|totals line|row|as? well|too|at|below|underneath|in? the? bottom|end|last? line|row?', (_s, x: Context) => onQuestion('in all', (plan) => (x.head.columns.some((c) => /^totals?$/i.test(c.name)) ? null : plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.05),
   rule('rider', 'and|plus in ~inTotal|all|total', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.35),
   rule('rider', 'and|plus altogether|overall', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.1),
   rule('rider', 'on ~average', () => onQuestion('on average', (plan) => (plan.figures.length === 1 && plan.figures[0]!.as.kind === 'total' && plan.figures[0]!.as.fn === 'sum' ? averaged(plan) : null)), -0.1),
@@ -350,6 +350,7 @@ export const phrases = [
   rule('eachOf', '$value:a and $value:b', ({ a, b }) => (a.column === b.column && a.text !== b.text ? [a, b] : null), 0),
   rule('eachOf', '$value:a ,|and $eachOf:r', ({ a, r }) => (r[0].column === a.column && !r.some((o: { text: string }) => o.text === a.text) ? [a, ...r] : null), 0),
   rule('question', '~countWord $rows|$guess|$noun ~be|~have|~did? $eachOf:v', ({ v }): Question => ({ figures: [allRows], by: [column(v[0].column)], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } }), -0.15),
+  rule('question', '$sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, 0.2),
   rule('question', '$qlead the? $sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, -0.1),
   rule('question', '$qlead the? $sameFigures:f $col:m ~each $qbys:b', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, -0.1),
   // 'bacteria per village: lowest, average and highest'

@@ -169,6 +169,7 @@ export const casePhrases = [
   rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
+  rule('case1', '$num:a ~fromTo ^$num:b $unit|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: l, loose: true }] : null), 0.02),
   rule('case1', 'no|~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
   rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
   rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'above', then: textOf(l) }], 0),

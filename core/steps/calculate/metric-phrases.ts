@@ -50,7 +50,7 @@ export const metricPhrases = [
   rule('ex1', '$metricName:m , $col:a ~against $col:b', ({ m, a, b }, x: Context) => from(m, [a, b], x), 0.05),
   rule('ex0', '$metricName:m ~open $ex2:e ~close', ({ m, e }) => (e.kind === 'op' && topOf(m) === e.op ? e : null), 0.02),
   rule('please', 'please|pls', () => true, 0),
-  rule('ex1', '$metricName:m at|going|by by? $col:c', ({ m, c }, x: Context) => withOne(m, c, x), 0.02),
+  rule('ex1', '$metricName:m at|going|by|on|over by? the? $col:c', ({ m, c }, x: Context) => withOne(m, c, x), 0.02),
   rule('ex1', '$metricName:m ~per $col:c', ({ m, c }, x: Context) => perColumn(m, c, x), 0),
   rule('ex2', '$col:a growth|increase|rise|change from|between? $col:b ~fromTo $col:c', ({ b, c }) => growth(b, c), 0.1),
   rule('ex2', '~growthWord from|between|of|in? $col:b ~fromTo $col:c', ({ b, c }) => growth(b, c), 0.02),

@@ -47,7 +47,7 @@ const emptyOf = ({ c }: { c: string }): Condition => ({ kind: 'empty', of: colum
 /** Where the result is blank, as far as it is said; `true` where that says nothing new of the formula. */
 const BLANKS: Way[] = [
   means('$blankIt|~blankWord|nothing ~if|~wherever we|it|there|they? $cond:c', cond), means('~if|~wherever we|it|there|they? $cond:c ,? $blankIt|~blankWord', cond), means('~blankWord|nothing|$blankIt ~without an? $col:c', emptyOf), means('~blankWord|nothing|$blankIt for|with the? $rset:c', ({ c }: { c: Condition }) => c, 0.05),
-  means('no $col:c , no $word', emptyOf, 0.1), means('~blankWord|nothing|$blankIt ~if|~wherever there ~be no|not $cols:c', ({ c }: { c: string[] }): Condition => ({ kind: 'any', of: c.map((n) => ({ kind: 'empty', of: column(n) })) }), 0.05), means('~if|~wherever there ~be no $col:c ,? $blankIt|~blankWord', emptyOf),
+  means('no $col:c , no $word', emptyOf, 0.1), means('no $word ~without an? $col:c', emptyOf, 0.05), means('~blankWord|nothing|$blankIt ~if|~wherever there ~be no|not $cols:c', ({ c }: { c: string[] }): Condition => ({ kind: 'any', of: c.map((n) => ({ kind: 'empty', of: column(n) })) }), 0.05), means('~if|~wherever there ~be no $col:c ,? $blankIt|~blankWord', emptyOf),
   means('~blankWord|$blankIt ~if|~wherever one|any|either|something of? the|them|these? two|three|four|them|both? ~be ~blankWord', true), means('~blankWord|$blankIt ~if|~wherever either|any|one one? ~be ~blankWord', true),
   means('blank in, blank out|blanks stay blank', true),
 ];
@@ -97,15 +97,17 @@ export const frames: readonly Frame[] = [
 
   frame('share', {
     need: {
-      share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction|divided by', null)],
-      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }) => c, 0.1), means('of|in|within its|the|that|their|same $col:c', ({ c }: { c: string }) => c, 0.2), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', null)],
+      share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction|divided by', 'part')],
+      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }) => c, 0.1), means('of|in|within its|the|that|their|same $col:c', ({ c }: { c: string }) => c, 0.2), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', true)],
     },
-    may: { ...RIDERS, cols: '$col', percent: PERCENT, each: EACH_ROW, total: ['~totalWord', 'total|overall|all|whole|altogether'], same: 'of the same|same|its own|own|of that|of its' },
+    may: { ...RIDERS, cols: '$col', percent: PERCENT, each: EACH_ROW, total: ['total|overall|all|altogether'], same: 'of the same|same|its own|own|of that|of its' },
     many: [...MANY, 'share', 'whole', 'cols', 'same', 'total'],
     about: `${CALCULATE} kilos bring brought in make up makes same times 100 from came come by out take takes has had contribute contributes over between`,
     cost: 0.7,
   }, ({ share, whole, cols, percent, name, places, blanks }, x) => {
-    const p = parts([...(whole as unknown[]), ...((cols ?? []) as unknown[])].filter((c): c is string => typeof c === 'string'), x);
+    // 'Each booking's share' is each row's.
+    const rest = ((cols ?? []) as string[]).filter((c) => !x.vocabulary.ownNouns.has(c.toLowerCase()));
+    const p = parts([...(whole as unknown[]), ...rest].filter((c): c is string => typeof c === 'string'), x);
     if (!p) return null;
     const e = op('/', p.of, total('sum', p.of, p.by));
     return calculated(percent || (share as unknown[]).some((s) => s === true) ? percented(e) : e, { name, places, blanks });
@@ -160,7 +162,7 @@ export const frames: readonly Frame[] = [
 
   frame('running total', {
     need: { running: ['~running', 'running total|cumulative|cumulated|so far|add up row by row|added up row by row|row by row|accumulated|cumulatively|running sum'], cols: '$col' },
-    may: { ...RIDERS, order: 'top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: means('~each|within|per the? same? $col:c', ({ c }: { c: string }) => c) },
+    may: { ...RIDERS, order: 'row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: means('~each|within|per the? same? $col:c', ({ c }: { c: string }) => c) },
     many: [...MANY, 'running', 'cols', 'order'],
     about: `${CALCULATE} as is going down the list top row bottom order rows are they from to total amount add up added present`,
     cost: 0.6,
@@ -171,7 +173,7 @@ export const frames: readonly Frame[] = [
 
   frame('rank', {
     need: { rank: ['~rankWord', 'rank|ranking|place|number them 1|number the members 1 2 3|number them|ranked|its place|position'], cols: '$col' },
-    may: { ...RIDERS, down: [means('highest first|largest first|most first|highest is 1|highest gets 1|most is rank 1|largest is 1|biggest gets 1|most gets 1|best seller first|1 being the best|1 = most|the most gets 1|best is 1|highest on top|descending|the highest gets 1|the one with the most gets 1|1 is the highest|1 for the highest|1 being the highest|1 being the most|from high to low|1 being the best seller|1 for the most|highest = 1|most = 1', 'rank'), means('lowest first|smallest first|lowest is 1|smallest gets 1|lowest gets 1|ascending|shortest first|1 is the lowest|fastest is 1|cheapest is 1|from low to high|1 for the lowest', 'rank up'), means('the? ~highest $col|$word|$guess? gets|is|has|being|= rank? 1|one|first', 'rank'), means('the? ~lowest $col|$word|$guess? gets|is|has|being|= rank? 1|one|first', 'rank up'), means('1 = ~highest', 'rank'), means('who has the most', 'rank')], ties: 'ties share a rank|ties share a rank and the next is skipped|ties get the same rank|equal ones get the same place|equal numbers share a place|the next place is then skipped|equal numbers share a place and the next place is then skipped|same rank for ties|equal values share a rank|and the next is skipped|the next one is skipped', stay: "don't change the order of the rows|leave the rows in the order they are|leave the rows where they are|keep the order of the rows|do not change the order|leave the order as it is|without sorting", group: means('within|inside|~each the|its|their|each|every? same|own? $col:c', ({ c }: { c: string }) => c), steps: '1 , 2 , 3|1 2 3|1, 2, 3 . . .|. . .|...' },
+    may: { ...RIDERS, down: [means('highest first|largest first|most first|highest is 1|highest gets 1|most is rank 1|largest is 1|biggest gets 1|most gets 1|best seller first|1 being the best|1 = most|the most gets 1|best is 1|highest on top|descending|the highest gets 1|the one with the most gets 1|1 is the highest|1 for the highest|1 being the highest|1 being the most|from high to low|1 being the best seller|1 for the most|highest = 1|most = 1', 'rank'), means('lowest first|smallest first|lowest is 1|smallest gets 1|lowest gets 1|ascending|shortest first|1 is the lowest|fastest is 1|cheapest is 1|from low to high|1 for the lowest', 'rank up'), means('the? ~highest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank'), means('the? ~lowest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank up'), means('1 = ~highest', 'rank'), means('who has the most', 'rank')], ties: 'ties share a rank|ties share a rank and the next is skipped|ties get the same rank|equal ones get the same place|equal numbers share a place|the next place is then skipped|equal numbers share a place and the next place is then skipped|same rank for ties|equal values share a rank|and the next is skipped|the next one is skipped', stay: "don't change the order of the rows|leave the rows in the order they are|leave the rows where they are|keep the order of the rows|do not change the order|leave the order as it is|without sorting", group: means('within|inside|~each the|its|their|each|every? same|own? $col:c', ({ c }: { c: string }) => c), steps: '1 , 2 , 3|1 2 3|1, 2, 3 . . .|. . .|...' },
     many: [...MANY, 'rank', 'ties', 'stay', 'cols', 'steps'],
     about: `${CALCULATE} by according to number of most gets get order first last the who has how they have on sold same give each . has`,
     cost: 0.6,
@@ -185,7 +187,7 @@ export const frames: readonly Frame[] = [
     need: { unit: [means('days|number of days|how many days|day|in days', 'days'), means('weeks|number of weeks|how many weeks', 'weeks'), means('months|number of months|how many months', 'months'), means('years|number of years|how many years', 'years')], dates: '$col' },
     may: { ...RIDERS, open: OPEN, how: 'how long|time|duration|it took|took|take|from being|minus|between|from|until|did it take|to be', each: EACH_ROW },
     many: [...MANY, 'dates', 'how', 'unit'],
-    about: `${CALCULATE} between from to until and being date dates time took take taken it each long minus open closing how did`,
+    about: `${CALCULATE} between from to until and being date dates lay lie lies passed went by time took take taken it each long minus open closing how did`,
     cost: 0.75,
   }, ({ unit, dates, ...said }, x) => {
     const names = [...new Set(dates as string[])];

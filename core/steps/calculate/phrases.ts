@@ -273,7 +273,7 @@ export const phrases = [
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
   rule('clause', '~column with|from|for|of|as|containing|that|which is? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
   rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
-  rule('clause', '~add the? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '~add the? $formula:e', ({ e }) => (real(e) && e.kind !== 'measure' ? add(e) : null), 0.1),
   rule('clause', '$formula:e ~into ~column ~named? $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.1),
   rule('clause', '~add? $formula:e ,|and? ~named $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.05),
   rule('clause', '$formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.5),

@@ -120,10 +120,10 @@ export const frames: readonly Frame[] = [
   frame('joined', {
     need: { cols: '$col', join: ['join|joined|joins|combine|combined|together|put together|glue|glued|followed by|and then|then|plus|concatenate|merge|label', '~join'] },
     may: {
-      mark: [means('with|by|using|then|, ,? $text:t ~betweenThem|then|in?', ({ t }: { t: string }) => t), means('$text:t between|in ~betweenThem?', ({ t }: { t: string }) => t), means('$text', ({ text }: { text: string }) => text, 0.1), means('a colon|colon', ': '), means('a space|space', ' '), means('a comma|comma', ', '), means('a dash|a hyphen|dash', ' - '), means('-', ' - ', 0.1)],
+      mark: [means('with|by|using|then|, ,? $text:t ~betweenThem|then|in?', ({ t }: { t: string }) => t), means('$text:t between|in ~betweenThem?', ({ t }: { t: string }) => t), means('$text', ({ text }: { text: string }) => text, 0.1), means('with|by|and a? $mark:m ~betweenThem|between|in? between?', ({ m }: { m: string }) => m), means('a colon|colon', ': '), means('a space|space', ' '), means('a comma|comma', ', '), means('a dash|a hyphen|dash', ' - '), means('-', ' - ', 0.1)],
       brackets: 'in brackets|in parentheses|in round brackets', name: NAME, place: PLACE,
       alone: ['no $col|$noun ,? then? just|only the $col|$noun on? its? own?', 'and? only|just the? $col ~if|~wherever the? $col ~be ~blankWord', 'leave the dash away|leave away the dash', '~if|~wherever there is|are no $col ,? just|only the $col on? its? own?', 'leave the dash|comma|mark away|out|off ~if|~wherever there is no $col', 'no $col ,? then? just|only the $word|$col'],
-      example: ['like|eg|e.g|as $text', 'so $text'],
+      example: ['like|eg|e.g|as $text', 'so $text', 'like|eg|e.g|as $value / $value', 'like|eg|e.g|as $value - $value'],
     },
     many: ['alone', 'join', 'place', 'cols'],
     about: `${CALCULATE} join joined together between in them one text make from out number and then the a its`,

@@ -1,3 +1,4 @@
+import { persons } from './person-phrases';
 import { readsAsDate } from '../../formula/check';
 import { programsFor, type Example } from '../../formula/by-example';
 import { column, type Expression } from '../../formula/expression';
@@ -329,6 +330,8 @@ function listed(name: string, x: Context): Expression | null {
 
 /** One piece of the lists of a column. */
 function pieceOfList(name: string, n: number, x: Context): Expression | null {
+  // A first name is no first name of several.
+  if (/\bnames?$/i.test(name) && persons(name, x)) return null;
   const e = listed(name, x);
   return e?.kind === 'pieces' ? { kind: 'slot', n, mark: e.mark, of: e.of } : null;
 }

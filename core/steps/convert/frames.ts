@@ -20,7 +20,7 @@ const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: 
 });
 
 const CHANGE = 'make turn turned turning convert converted change changed transform bring parse read reading treat store stored save saved reformat format formatted rewrite rewritten write written should must ought be become set clean cleaned tidy normalise normalize standardise unify get keep into to as';
-const MESSY = 'text texts string strings type types typed format formats style styles kind kinds sort sorts mixture mixed mix different differently various several many two three four messy mess all same one uniform uniformly look like such at moment currently now every everyone everybody everywhere digit digits or and inconsistent inconsistently recorded entered noted given in came come comes think winter over by';
+const MESSY = 'hold holds notation notations both somewhere possible form forms text texts string strings type types typed format formats style styles kind kinds sort sorts mixture mixed mix different differently various several many two three four messy mess all same one uniform uniformly look like such at moment currently now every everyone everybody everywhere digit digits or and inconsistent inconsistently recorded entered noted given in came come comes think winter over by';
 
 /** What a text stands for when it is read: 'n/a means blank', 'waived is 0'. */
 const reads = [
@@ -32,13 +32,16 @@ const reads = [
   means('~wherever|~if it|they|there? ~say|stands|is? $nothings:t ,? ~leave? it|them|that? ~blankWord', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means("~wherever|~if it|they|there? ~say|stands|is? $nothings:t ,? ~leave|put|write|make|use|that|that's|thats|take? is|are|as|it? $num:n", ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
   means("~wherever|~if it|they|there? ~say|stands|is? $plainWord:t ,? ~leave|put|write|make|use|that|that's|thats|take? is|are|as|it? $num:n", ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.1),
+  means('$nothings:t (in|under|for $col)? ~standsFor $word $word? $word? $word? ,? so|then|hence empty|blank|clear it|that|them|those out?', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means('~leave|~make $nothings:t ~blankWord', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means('~blankWord|nothing ~wherever|~if it|there|they? ~say|stands|is? $nothings:t', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means('read|reading|treat|treating|count|counting|take|taking $nothings:t as $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
   means('read|reading|treat|treating|count|counting|take|taking $plainWord:t as $num:n', ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.1),
 ];
+/** Was something taken for a text in a cell that says how: 'rounded to one'? */
+const misread = (said: readonly Meaning[][] | undefined): boolean => (said ?? []).flat().some((m) => NOT_SAID.test(m.text));
 const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meaning[] } => {
-  const list = (said ?? []).flat().filter((m, i, all) => all.findIndex((o) => o.text === m.text) === i && !NOT_SAID.test(m.text));
+  const list = (said ?? []).flat().filter((m, i, all) => all.findIndex((o) => o.text === m.text) === i);
   return list.length ? { meanings: list } : {};
 };
 /** Words that say how, and stand in no cell. */
@@ -83,7 +86,7 @@ export const frames: readonly Frame[] = [
     },
     many: ['reads', 'signs', 'kind'],
     about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few`,
-  }, ({ cols, number: kind, unit, reads: r, places, rest, empties }) => act(cols ?? null, kind === 'whole' && places === undefined ? 'whole' : 'decimal', { ...(unit ? { unit } : {}), ...meaningsOf(r), ...(rest ? { blankRest: true } : {}) }, { places, blanksAs: empties })),
+  }, ({ cols, number: kind, unit, reads: r, places, rest, empties }) => misread(r) ? null : act(cols ?? null, kind === 'whole' && places === undefined ? 'whole' : 'decimal', { ...(unit ? { unit } : {}), ...meaningsOf(r), ...(rest ? { blankRest: true } : {}) }, { places, blanksAs: empties })),
 
   // 'strip the currency off the prices', '£ and commas away from cost'
   frame('off with signs', {
@@ -105,9 +108,10 @@ export const frames: readonly Frame[] = [
     },
     many: ['reads', 'from', 'example'],
     about: `${CHANGE} ${MESSY} some few are is others rest where so that in the throughout express measured ones fahrenheit degrees off drop behind letter letters only just it says it's leave empty`,
-  }, ({ cols, unit, reads: r, places, from, empties }) => ((from ?? []).every((u: unknown) => typeof u !== 'string' || unitSort(u) === unitSort(unit)) ? act(cols, 'decimal', { unit, ...meaningsOf(r) }, { places, blanksAs: empties }) : null)),
+  }, ({ cols, unit, reads: r, places, from, empties }) => (!misread(r) && (from ?? []).every((u: unknown) => typeof u !== 'string' || unitSort(u) === unitSort(unit)) ? act(cols, 'decimal', { unit, ...meaningsOf(r) }, { places, blanksAs: empties }) : null)),
 
   frame('to yes and no', {
+    many: ['yesno'],
     need: { cols: '$cols', yesno: 'yes or no|yes and no|yes / no|yes/no|just yes or no|only yes or no|yes , no|either yes or no' },
     may: { rest: [BLANKS_STAY], only: 'only|just|nothing else|and nothing else|clean' },
     about: `${CHANGE} ${MESSY} however it was filled says say said only nothing else consistently everywhere contain hold touch do not leave alone blanks blank empty so that please`,
@@ -126,7 +130,9 @@ export const frames: readonly Frame[] = [
     need: { cols: '$cols', rest: [...NO_REST, 'not numeric|not numbers|no numbers|non-numeric|non numeric|not a number', 'keep the numbers|keep only numbers|keep only the numbers|only keep the numbers'] },
     may: { clear: 'blank|blank out|clear|empty|clear out|make blank|make it blank|delete|clear everything else' },
     many: ['rest', 'clear'],
-    about: `${CHANGE} that which are is the every any value values else everything anything`,
+    about: `${CHANGE} that which are is the every any values else everything anything`,
+    rows: false,
+    bars: 'value at of',
     cost: 0.7,
   }, ({ cols, rest, clear }, x) => ((clear || rest.length > 0) && cols.every((n: string) => !readsAsDate(x.head, n)) ? act(cols, 'decimal', { blankRest: true }) : null)),
 ];

@@ -3,7 +3,7 @@ import { frame, means, type Frame } from '../../language/frames';
 import { cutText, type SplitPlan } from './step';
 import { likelyMark, splitAt } from './phrases';
 
-interface Named { readonly what: string; readonly name: string }
+interface Named { readonly what: string; readonly name: string; readonly col?: string }
 
 const SPLIT = ['~split', 'cut up|broken up|separated|seperated|taken apart|separate columns|own column|columns of their own|each in its own|each into its own|one column each|two columns|three columns|as separate columns|a column of its own|break up|split off|each its own column|its own column|each of them'];
 const OF_TABLE = 'is are was were it its it\'s has have had hold holds contains contain consists made up of really in one cell there things thing parts part pieces bits up to all both together mixed combined first second third last put give get make want would like need into to as goes go comes come name names named called call columns column new separate each own please one two three four five them the and then which that with between jumbled sometimes not every everybody missing some no a an reads like instead';
@@ -21,6 +21,13 @@ function cut(column: string, mark: { text: string; which: SplitPlan['which'] } |
 /** The same for the one column spoken of last. */
 const ofTopic = (key: string, make: (column: string) => Act | null): Act => ({ key: `of topic ${key}`, apply: (state) => (state.topic.length === 1 ? make(state.topic[0]!)?.apply(state) ?? null : null) });
 
+/** Names said twice, once for what is in the cells and once for the columns: those with capitals, or else the last. */
+function namesSaid(first: readonly string[], again: readonly (readonly string[])[]): readonly string[] | null {
+  const lists = [first, ...again];
+  if (lists.some((l) => l.length !== first.length)) return null;
+  return [...lists].reverse().find((l) => l.every((n) => /^\p{Lu}/u.test(n))) ?? lists.at(-1)!;
+}
+
 const distinct = (names: readonly string[]): boolean => new Set(names.map((n) => n.toLowerCase())).size === names.length;
 
 export const frames: readonly Frame[] = [
@@ -35,7 +42,7 @@ export const frames: readonly Frame[] = [
     many: ['split', 'again', 'miss'],
     about: `${OF_TABLE} - > = ; /`,
     cost: 0.6,
-  }, ({ col, names, mark, split, arrow, again }, x) => (names.length > 1 && (col !== undefined || split) && distinct(names) && (split || arrow) && (again ?? []).every((l: string[]) => l.every((n) => names.some((m: string) => m.toLowerCase() === n.toLowerCase()))) ? (col === undefined ? ofTopic(names.join(), (of) => cut(of, mark ?? null, names, x)) : cut(col, mark ?? null, names, x)) : null)),
+  }, ({ col, names: first, mark, split, arrow, again }, x) => { const names = namesSaid(first as string[], (again ?? []) as string[][]); return (names !== null && names.length > 1 && (col !== undefined || split) && distinct(names) && (split || arrow) ? (col === undefined ? ofTopic(names.join(), (of) => cut(of, mark ?? null, names, x)) : cut(col, mark ?? null, names, x)) : null); }),
 
   // 'letters to Group and digits to Serial'
   frame('letters and digits', {
@@ -56,7 +63,7 @@ export const frames: readonly Frame[] = [
     need: {
       pieces: [
         means('the? number|digits|figure|figures goes|go|comes|come|is? to|in|into|under $name:n', ({ n }: { n: string }): Named => ({ what: 'number', name: n })), means('the? place|name|text|word|words|letters|site|rest goes|go|comes|come|is? to|in|into|under $name:n', ({ n }: { n: string }): Named => ({ what: 'text', name: n })),
-        means('first part|word|piece|bit|half|element ,|:|goes|in|into|to|is|=? to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('second|last|other part|word|piece|bit|half|element ,|:|goes|in|into|to|is|=? to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
+        means('first part|word|piece|bit|half|element (of|in the? $col:k)? (~open before|after the? $mark ~close)? ,|:|goes|in|into|to|is|=|as? to|in|into|as? $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: '1', name: n, ...(k === undefined ? {} : { col: k }) })), means('second|last|other part|word|piece|bit|half|element (of|in the? $col:k)? (~open before|after the? $mark ~close)? ,|:|goes|in|into|to|is|=|as? to|in|into|as? $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: '2', name: n, ...(k === undefined ? {} : { col: k }) })),
         means('the? rest|remainder|others ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
         means('$name:n ~open|is|= the? first two|three|2|3? word|words|part|piece|bit ~close?', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open|is|= the? last word|part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: 'last', name: n })), means('$name:n ~open|is|= the? second part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
         means('$name:n ~open|is|= the? rest|everything|whatever|all after|following|follows|comes|that|behind? follows|after|it|that? ~close?', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
@@ -71,7 +78,8 @@ export const frames: readonly Frame[] = [
     const list = pieces as Named[];
     if (list.length !== 2 || !distinct(list.map((p) => p.name))) return null;
     const make = (col: string): Act | null => piecesOf(col, list, (mark as { text: string } | undefined)?.text, x);
-    return said !== undefined ? make(said) : ofTopic(JSON.stringify(list), make);
+    const own = said ?? list.find((p) => p.col !== undefined)?.col;
+    return own !== undefined ? make(own) : ofTopic(JSON.stringify(list), make);
   }),
 ];
 
