@@ -1,11 +1,2 @@
-import { readFileSync } from 'node:fs';
-import { tableFromBytes } from '../core/formats/import';
-import { openSession } from '../core/brief/session';
-import { tokens } from '../core/language/words';
-import { seeds } from '../core/language/grammar/seeds';
-import { vocabularyOf } from '../core/language/mentions';
-const [req, file, cat] = process.argv.slice(2);
-const s = await openSession(await tableFromBytes('tickets', readFileSync(file!)));
-const w = tokens(req!);
-const m = seeds(w, req!, { head: s.head, vocabulary: vocabularyOf(s.head) });
-for (const i of m.items.filter((i) => !cat || i.cat === cat)) console.log(i.cat, i.from, i.to, JSON.stringify(i.value), i.cost.toFixed(2));
+import { RULES } from '../core/language/read';
+console.log(RULES.length);

@@ -29,14 +29,16 @@ interface Element {
   readonly label: string | null;
   /** Must follow at once: nothing may be passed over before it. */
   readonly tight: boolean;
+  /** May be left out. */
+  readonly optional?: true;
 }
 
 const literalWords = new Map<string, string[]>();
 
 /**
  * Rules from a pattern. `~class` is a class of phrases, `$cat` or `$cat:label` a mention or another rule's result,
- * `a|b` one of these, `^` what must follow at once, `?` makes the piece before it optional, `(…)?` a group. Optional pieces are spelled out
- * into rules of their own.
+ * `a|b` one of these, `^` what must follow at once, `?` makes the piece before it optional, `(…)?` a group. Optional groups, and what is
+ * optional before anything that must be said, are spelled out into rules of their own.
  */
 export function rule(cat: string, pattern: string, build: (slots: Slots, context: never) => unknown, cost = 0.1): Rule[] {
   return expand(parsePattern(pattern)).map((elements) => ({ cat, elements, build: build as Rule['build'], cost }));
@@ -106,8 +108,13 @@ function expand(nodes: readonly Node[]): Element[][] {
   let ways: Element[][] = [[]];
   for (const node of nodes) {
     const inner = 'ways' in node ? node.ways.map((w) => [w]) : expand(node.group);
-    const next = ways.flatMap((w) => inner.map((i) => [...w, ...i]));
-    ways = node.optional ? [...ways, ...next] : next;
+    const single = 'ways' in node && node.optional && inner.length === 1 ? inner[0]![0]! : null;
+    // A rule begins with something that must be said: behind that, an optional piece need not be spelled out.
+    if (single) ways = ways.flatMap((w) => (w.some((e) => !e.optional) ? [[...w, { ...single, optional: true as const }]] : [w, [...w, single]]));
+    else {
+      const next = ways.flatMap((w) => inner.map((i) => [...w, ...i]));
+      ways = node.optional ? [...ways, ...next] : next;
+    }
   }
   return ways;
 }
@@ -228,7 +235,7 @@ export class Grammar {
       let list = usable.get(cat);
       if (!list) {
         const all = this.byFirst.get(cat) ?? [];
-        usable.set(cat, (list = awaited ? all : all.filter((r) => r.elements.every((e) => !isWords(e.cat) || present.has(e.cat)))));
+        usable.set(cat, (list = awaited ? all : all.filter((r) => r.elements.every((e) => e.optional || !isWords(e.cat) || present.has(e.cat)))));
       }
       return list;
     };
@@ -268,7 +275,8 @@ export class Grammar {
               if (value !== null && value !== undefined && value !== false) add({ cat: r.cat, from, to: at, value, cost }, agenda);
               return;
             }
-            const { cat, label, tight } = r.elements[k]!;
+            const { cat, label, tight, optional } = r.elements[k]!;
+            if (optional) extend(k + 1, at, cost, filled);
             if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
             let price = cost;
             for (let s = at; s < tokens.length && s <= at + 4; s++) {

@@ -54,9 +54,13 @@ interface Said {
   readonly cost?: number;
 }
 
+/** Parts that are declared once are read once, however many frames they belong to. */
+const shared = new Map<unknown, string>();
+const catOf = (name: string, ways: unknown): string => shared.get(ways) ?? (shared.set(ways, name), name);
+
 /** A frame out of its declaration. */
 export function frame(name: string, said: Said, build: (said: Slots, context: Context) => Act | null): Frame {
-  const part = (need: boolean) => ([key, ways]: readonly [string, Way | readonly Way[]]): Part => ({ name: key, cat: `${name}/${key}`, need, many: said.many?.includes(key) ?? false, ways: Array.isArray(ways) ? (ways as readonly Way[]) : [ways as Way] });
+  const part = (need: boolean) => ([key, ways]: readonly [string, Way | readonly Way[]]): Part => ({ name: key, cat: catOf(`${name}/${key}`, ways), need, many: said.many?.includes(key) ?? false, ways: Array.isArray(ways) ? (ways as readonly Way[]) : [ways as Way] });
   return {
     name,
     cat: said.cat ?? 'clause',
@@ -70,13 +74,15 @@ export function frame(name: string, said: Said, build: (said: Slots, context: Co
 }
 
 /** The rules for the parts of frames. A pattern gives its only slot, unless a value is said. */
-export const frameRules = (frames: readonly Frame[]): Rule[] =>
-  frames.flatMap((f) => f.parts.flatMap((p) => p.ways.flatMap((way) => {
+export function frameRules(frames: readonly Frame[]): Rule[] {
+  const parts = new Map(frames.flatMap((f) => f.parts.map((p) => [p.cat, p] as const)));
+  return [...parts.values()].flatMap((p) => p.ways.flatMap((way) => {
     const { said, value, cost } = typeof way === 'string' ? { said: way, value: undefined, cost: 0 } : way;
     const pattern = /[$~^?]/.test(said) ? said : oneOf(said);
     const build = typeof value === 'function' ? (value as (slots: Slots, x: never) => unknown) : value !== undefined ? () => value : (slots: Slots) => { const all = Object.values(slots); return all.length ? all[0] : true; };
     return rule(p.cat, pattern, build, cost);
-  })));
+  }));
+}
 
 interface Partial {
   readonly cost: number;

@@ -76,6 +76,7 @@ export function writeRequests(head: CheckedHead, seed: number, wanted: number): 
       const parts: string[] = [];
       let whole = true;
       for (const e of r.elements) {
+        if (e.optional && random() < 0.7) continue;
         const piece = write(e.cat, depth + 1);
         if (!piece) {
           whole = false;
