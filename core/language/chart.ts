@@ -260,33 +260,32 @@ export class Grammar {
       list.push(item);
       agenda.push(item);
     };
+    const extend = (r: Rule, from: number, agenda: Item[], k: number, at: number, cost: number, filled: Slots): void => {
+      if (work++ > MOST_WORK) return;
+      if (k === r.elements.length) {
+        const value = r.build(filled, context);
+        if (value !== null && value !== undefined && value !== false) add({ cat: r.cat, from, to: at, value, cost }, agenda);
+        return;
+      }
+      const { cat, label, tight, optional } = r.elements[k]!;
+      if (optional) extend(r, from, agenda, k + 1, at, cost, filled);
+      if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
+      let price = cost;
+      for (let s = at; s < tokens.length && s <= at + 4; s++) {
+        const items = cells[s]!.get(cat);
+        if (items) for (const item of items) extend(r, from, agenda, k + 1, item.to, price + item.cost, label ? { ...filled, [label]: item.value } : filled);
+        if (tight || skips[s]!.lost) break;
+        price += skips[s]!.inner;
+        if (price > cost + 1.2) break;
+      }
+    };
     for (let from = tokens.length - 1; from >= 0; from--) {
       const agenda: Item[] = [];
       for (const seed of seeds[from]!) add(seed, agenda);
       for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
         for (const r of rulesFrom(next.cat)) {
-          const slots: Slots = {};
           const first = r.elements[0]!;
-          if (first.label) slots[first.label] = next.value;
-          const extend = (k: number, at: number, cost: number, filled: Slots): void => {
-            if (work++ > MOST_WORK) return;
-            if (k === r.elements.length) {
-              const value = r.build(filled, context);
-              if (value !== null && value !== undefined && value !== false) add({ cat: r.cat, from, to: at, value, cost }, agenda);
-              return;
-            }
-            const { cat, label, tight, optional } = r.elements[k]!;
-            if (optional) extend(k + 1, at, cost, filled);
-            if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
-            let price = cost;
-            for (let s = at; s < tokens.length && s <= at + 4; s++) {
-              for (const item of cells[s]!.get(cat) ?? []) extend(k + 1, item.to, price + item.cost, label ? { ...filled, [label]: item.value } : filled);
-              if (tight || skips[s]!.lost) break;
-              price += skips[s]!.inner;
-              if (price > cost + 1.2) break;
-            }
-          };
-          extend(1, next.to, r.cost + next.cost, slots);
+          extend(r, from, agenda, 1, next.to, r.cost + next.cost, first.label ? { [first.label]: next.value } : {});
         }
       }
     }

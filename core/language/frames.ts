@@ -115,8 +115,10 @@ export function framed(frames: readonly Frame[], words: readonly Token[], chart:
   for (const f of frames) {
     const items = f.parts.map((p) => words.map((_, i) => chart.at(i, p.cat)));
     if (f.parts.some((p, k) => p.need && items[k]!.every((list) => list.length === 0))) continue;
+    // From behind the last of a part that must be said, the frame cannot hold.
+    const latest = Math.min(...f.parts.map((p, k) => (p.need ? items[k]!.findLastIndex((list) => list.length > 0) : words.length)));
     const prices = words.map((t, i) => passing(t, f, x, chart, i) + own[i]!);
-    for (const from of starts) cover(f, items, prices, from, ends, words.length, x, out);
+    for (const from of starts) if (from <= latest) cover(f, items, prices, from, ends, words.length, x, out);
   }
   return out;
 }
