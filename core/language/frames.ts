@@ -2,7 +2,8 @@ import type { Act, Context } from './acts';
 import { keyOf, oneOf, rule, type Chart, type Item, type Rule, type Slots } from './chart';
 import { FILLERS, LIGHT } from './lexicon/classes';
 import { NEUTRAL } from './lexicon/neutral';
-import { isQuantity } from '../table/column';
+import { readsAsNumber } from '../formula/check';
+import { isDate, isQuantity } from '../table/column';
 import { forgiven, typingDistance } from '../match/typing';
 import { WEIGHTS } from './weights';
 import { stem, type Token } from './words';
@@ -126,12 +127,12 @@ export function framed(frames: readonly Frame[], words: readonly Token[], chart:
 /** Words that are surely a column or a value are not passed over lightly. */
 function ownWords(words: readonly Token[], chart: Chart, x: Context): number[] {
   const price = words.map(() => 0);
-  const numeric = new Set(x.head.columns.filter((c) => isQuantity(c.type)).map((c) => c.name));
+  const numeric = new Set(x.head.columns.filter((c) => isQuantity(c.type) || (readsAsNumber(x.head, c.name) && !isDate(c.type))).map((c) => c.name));
   const said = new Map<string, number>();
   words.forEach((_, i) => { for (const m of chart.at(i, 'col')) if (m.to === i + 1 && m.cost < 0.1) said.set(m.value as string, (said.get(m.value as string) ?? 0) + 1); });
   words.forEach((_, i) => {
     for (const m of chart.at(i, 'col')) if (m.cost < 0.04) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, numeric.has(m.value as string) && (said.get(m.value as string) ?? 0) < 2 ? Infinity : WEIGHTS.ownWord);
-    for (const m of chart.at(i, 'value')) if (m.cost < 0.02 && (m.to > i + 1 || words[i]!.lower.length > 3)) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownWord);
+    for (const m of chart.at(i, 'value')) if (m.cost < 0.25 && (m.to > i + 1 || words[i]!.lower.length > 3)) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownWord);
   });
   return price;
 }

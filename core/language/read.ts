@@ -487,6 +487,8 @@ const excepted = (plans: readonly Plan[]): boolean =>
     const before = plans[i - 1]!;
     if (q.step === 'sort') return before.step === 'sort';
     // A text cut off the end of a name is hardly a reason to set its rows aside first.
+    // Grades and what is missing in another column are hardly asked for in one breath.
+    if (q.step === 'fill') return before.step === 'calculate' && before.as.kind === 'choose';
     if (q.step === 'replace') return before.step === 'filter' && columnsOf(before.where).some((n) => q.columns.includes(n));
     return q.step === 'filter' && q.mode === 'keep' && isEmptiness(q.where) && plans.slice(0, i).some((p) => p.step === 'filter');
   });

@@ -516,7 +516,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|other|both|percent|percentage|number|numbers|figure|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
@@ -529,6 +529,8 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       // A name does not hold the joints of a sentence, and does not end in a preposition.
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
       if (/n['’]t$/.test(t.lower)) break;
+      if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
+      if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;
       if (t.lower === 'as' && /^(?:a|an|the|numbers?|text|dates?)$/.test(tokens[to]?.lower ?? '')) break;
       if (/^(?:and|then)$/.test(t.lower) && VERBS.has(tokens[to]?.lower ?? '')) break;
       if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;

@@ -98,7 +98,7 @@ export const frames: readonly Frame[] = [
   frame('share', {
     need: {
       share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction|divided by', 'part')],
-      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }) => c, 0.1), means('of|in|within its|the|that|their|same $col:c', ({ c }: { c: string }) => c, 0.2), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', true)],
+      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }, x: Context) => (quantity(c, x) === null || x.vocabulary.ownNouns.has(c.toLowerCase()) ? c : null), 0.1), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', true)],
     },
     may: { ...RIDERS, cols: '$col', percent: PERCENT, each: EACH_ROW, total: ['total|overall|all|altogether'], same: 'of the same|same|its own|own|of that|of its' },
     many: [...MANY, 'share', 'whole', 'cols', 'same', 'total'],
@@ -276,6 +276,7 @@ export const frames: readonly Frame[] = [
       each: EACH_ROW, from: means('by|from|based|going on|by? the? $col:c', ({ c }: { c: string }) => c, 0.2),
     },
     many: [...MANY, 'cases'],
+    bars: 'show shows',
     about: 'add new column label classify mark say put if when where is are as otherwise and it gets get the a of please in each every',
     cost: 0.8,
   }, ({ cases, otherwise, from, ...said }) => {

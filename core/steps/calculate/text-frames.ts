@@ -90,7 +90,7 @@ export const frames: readonly Frame[] = [
 
   frame('date parts', {
     need: { col: '$col', parts: ['$parts'] },
-    may: { range: ['~open? $num - $num ~close?'], figure: 'month as a number|as a number|month as a figure|the month as a figure|as a figure|as numbers', split: ['~split', '~extract'], place: PLACE },
+    may: { range: ['~open $num - $num ~close'], figure: 'month as a number|as a number|month as a figure|the month as a figure|as a figure|as numbers', split: ['~split', '~extract'], place: PLACE },
     many: ['place', 'split', 'figure'],
     about: `${CALCULATE} break split up into separate cut take apart from number figure date opening own 1 12 -`,
     cost: 0.55,
