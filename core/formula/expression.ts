@@ -120,7 +120,7 @@ export const any = (of: readonly Condition[]): Condition => {
     const same = c.kind === 'among' ? merged.findIndex((m) => m.kind === 'among' && JSON.stringify(m.of) === JSON.stringify(c.of)) : -1;
     const before = merged[same];
     if (c.kind === 'among' && before?.kind === 'among') merged[same] = { ...before, texts: [...new Set([...before.texts, ...c.texts])] };
-    else merged.push(c);
+    else if (!merged.some((m) => JSON.stringify(m) === JSON.stringify(c))) merged.push(c);
   }
   return merged.length === 1 ? merged[0]! : { kind: 'any', of: merged };
 };

@@ -114,11 +114,11 @@ export function framed(frames: readonly Frame[], words: readonly Token[], chart:
   });
   const own = ownWords(words, chart, x);
   for (const f of frames) {
-    const items = f.parts.map((p) => words.map((_, i) => chart.at(i, p.cat)));
+    const items = f.parts.map((p) => words.map((_, i) => (lasts(words, i) ? chart.at(i, p.cat).filter((item) => item.to > i + 1) : chart.at(i, p.cat))));
     if (f.parts.some((p, k) => p.need && items[k]!.every((list) => list.length === 0))) continue;
     // From behind the last of a part that must be said, the frame cannot hold.
     const latest = Math.min(...f.parts.map((p, k) => (p.need ? items[k]!.findLastIndex((list) => list.length > 0) : words.length)));
-    const prices = words.map((t, i) => passing(t, f, x, chart, i) + own[i]!);
+    const prices = words.map((t, i) => (lasts(words, i) ? Infinity : passing(t, f, x, chart, i) + own[i]!));
     for (const from of starts) if (from <= latest) cover(f, items, prices, from, ends, words.length, x, out);
   }
   return out;
@@ -136,6 +136,10 @@ function ownWords(words: readonly Token[], chart: Chart, x: Context): number[] {
   });
   return price;
 }
+
+/** A verb that asks for something does not stand at the end: the 'show' of 'early show' is a noun. */
+const lasts = (words: readonly Token[], i: number): boolean => i > 0 && ASKING.has(words[i]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark');
+const ASKING = new Set(['show', 'give', 'tell', 'get', 'put', 'want', 'add', 'make', 'call', 'list']);
 
 /** The price of passing a word over inside a frame; Infinity where it says something. */
 function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): number {

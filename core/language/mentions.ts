@@ -280,8 +280,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     name.forEach((w, i) => {
       if (used.has(i)) return;
       const [price, why] = wordCost(token, w);
-      // What stands in the cells is no mistyped name.
-      if (why === 'typing mistake' && (values.has(token.lower) || values.has(token.stem))) return;
+      // What stands in the cells is no mistyped name, nor a far form of one: drivers are not the km driven.
+      if ((why === 'typing mistake' || (why === 'another form' && price >= WEIGHTS.beginning)) && (values.has(token.lower) || values.has(token.stem))) return;
       if (price < bestCost) [best, bestCost, bestReason] = [i, price, why];
     });
     // 'pick-up' stands for two words of a name.

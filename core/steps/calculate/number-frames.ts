@@ -1,9 +1,10 @@
 import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
+import { orZero } from '../../language/grammar/conditions';
 import { groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
-import { column, number, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
+import { any, column, number, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
@@ -44,10 +45,13 @@ function calculated(as: Expression | null, said: Riders): Act | null {
 
 const cond = ({ c }: { c: Condition }): Condition => c;
 const emptyOf = ({ c }: { c: string }): Condition => ({ kind: 'empty', of: column(c) });
+/** 'No hives': none known, or none at all. */
+const noneOf = ({ c }: { c: string | readonly string[] }, x: Context): Condition =>
+  any((typeof c === 'string' ? [c] : c).map((name) => orZero(emptyOf({ c: name }), x)));
 /** Where the result is blank, as far as it is said; `true` where that says nothing new of the formula. */
 const BLANKS: Way[] = [
   means('$blankIt|~blankWord|nothing ~if|~wherever we|it|there|they? $cond:c', cond), means('~if|~wherever we|it|there|they? $cond:c ,? $blankIt|~blankWord', cond), means('~blankWord|nothing|$blankIt ~without an? $col:c', emptyOf), means('~blankWord|nothing|$blankIt for|with the? $rset:c', ({ c }: { c: Condition }) => c, 0.05),
-  means('no $col:c , no $word', emptyOf, 0.1), means('no $word ~without an? $col:c', emptyOf, 0.05), means('~blankWord|nothing|$blankIt ~if|~wherever there ~be no|not $cols:c', ({ c }: { c: string[] }): Condition => ({ kind: 'any', of: c.map((n) => ({ kind: 'empty', of: column(n) })) }), 0.05), means('~if|~wherever there ~be no $col:c ,? $blankIt|~blankWord', emptyOf),
+  means('no $col:c , no $word', emptyOf, 0.1), means('no $word ~without an? $col:c', emptyOf, 0.05), means('~blankWord|nothing|$blankIt ~if|~wherever there ~be no|not $cols:c', noneOf, -0.8), means('~if|~wherever there ~be no $col:c ,? $blankIt|~blankWord', noneOf, -0.8),
   means('~blankWord|$blankIt ~if|~wherever one|any|either|something of? the|them|these? two|three|four|them|both? ~be ~blankWord', true), means('~blankWord|$blankIt ~if|~wherever either|any|one one? ~be ~blankWord', true),
   means('blank in, blank out|blanks stay blank', true),
 ];

@@ -1,6 +1,7 @@
 import { onColumns, withPlan, type Act, type Context } from '../../language/acts';
 import { frame, means, type Frame } from '../../language/frames';
 import { readsAsDate } from '../../formula/check';
+import { isDate } from '../../table/column';
 import { readYesNo } from '../../values/yesno';
 import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
@@ -63,15 +64,21 @@ const yesNoColumn = (name: string, x: Context): boolean => {
   return values.length > 0 && values.filter(([v]) => readYesNo(v) !== null).length >= values.length * 0.8;
 };
 
+/** Where every date begins with its year, an order of day and month can only be how the dates shall look. */
+function yearsFirst(cols: readonly string[] | null, { head }: Context): boolean {
+  const names = cols ?? head.columns.filter((c) => readsAsDate(head, c.name)).map((c) => c.name);
+  return names.every((name) => isDate(head.columns.find((c) => c.name === name)?.type ?? 'text') || (head.glances?.get(name)?.values ?? [['', 0] as const]).every(([text]) => text.trim() === '' || /^\d{4}-\d\d-\d\d/.test(text.trim())));
+}
+
 const CURRENCY = '~currency|~thousands';
 
 export const frames: readonly Frame[] = [
   frame('to dates', {
-    need: { dates: ['real date|real dates|proper date|proper dates|true date|true dates|a date|date|dates|date format|iso|iso format|iso date|iso dates|yyyy-mm-dd|year-month-day|year, month, day|date type|calendar dates|uniform date|uniform dates|valid date|valid dates|one date format|the same date format', '~isoWord', 'like|as $date'] },
+    need: { dates: ['real date|real dates|proper date|proper dates|true date|true dates|a date|=dates|date format|iso|iso format|iso date|iso dates|yyyy-mm-dd|year-month-day|year, month, day|date type|calendar dates|uniform date|uniform dates|valid date|valid dates|one date format|the same date format', means('date', 'bare'), '~isoWord', 'like|as $date'] },
     may: { cols: '$cols', order, rest: NO_REST, shown: ['$date style|ones|style?'], where: ['~slashed', 'are slashes|slashes are used|only slashes|just numbers'], blanks: BLANKS_STAY },
     about: `${CHANGE} ${MESSY} number numbers year month day slash slashes / - ; where only just its it's with used use all ones those at there dates date`,
     cost: 0.6,
-  }, ({ cols, order: o, rest }) => act(cols ?? null, 'date', { ...(o ? { order: o } : {}), ...(rest ? { blankRest: true } : {}) })),
+  }, ({ cols, dates, order: o, rest }, x) => dates === 'bare' && yearsFirst(cols ?? null, x) ? null : act(cols ?? null, 'date', { ...(o ? { order: o } : {}), ...(rest ? { blankRest: true } : {}) })),
 
   frame('to numbers', {
     need: { number: ['as|into|to|be|become|is|are|=|a|plain|just|only|bare|proper|real|clean|true|one|simple ~number', 'numeric|numerical|=numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text|number only|numbers only|number column|a number', means('be|as|to|into|in ~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
