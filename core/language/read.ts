@@ -1,13 +1,13 @@
 import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
-import { mismatches } from '../formula/dimensions';
-import { columnsOf, type Condition, type Expression } from '../formula/expression';
+import type { Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
 import { folded } from '../values/fold';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
 import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
+import { contradicts, doubtsOf, isMixed, preferNamed } from './doubts';
 import { written } from './exact';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
@@ -130,15 +130,6 @@ const mayMeanLast = (plans: readonly Plan[], last: Plan): boolean =>
 
 /** A limit that holds already ('blank where there are no hives') changes nothing, and is no less understood. */
 const confirms = (p: Path): boolean => p.lost.length === 0 && p.used.length > 0 && p.used.every(([, , cat]) => cat === 'rider');
-
-/** Two keepings by values of one column that have none in common leave no row: nobody means that. */
-const contradicts = (plans: readonly Plan[]): boolean =>
-  plans.some((p, i) => {
-    const q = plans[i + 1];
-    if (p.step !== 'filter' || q?.step !== 'filter' || p.mode !== 'keep' || q.mode !== 'keep' || p.where.kind !== 'among' || q.where.kind !== 'among') return false;
-    const texts = new Set(p.where.texts);
-    return JSON.stringify(p.where.of) === JSON.stringify(q.where.of) && !q.where.texts.some((t) => texts.has(t));
-  });
 
 /** What to say when a measure was asked for by name and no column can play one of its parts. */
 function lackingRole(items: readonly Item[], head: CheckedHead): string | null {
@@ -383,12 +374,9 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const question = asksFor(words);
   const paths = found.map((p) => asked100(p, words, columns));
-  const onRows = onEachRow(words, head);
-  const ofColumns = words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows');
-  const keeps = words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower));
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !mixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + UNLIKE * unlike(r.plans) + (question && (!r.plans.some((p) => ASKED.has(p.step)) || (!keeps && r.plans.every((p) => p.step === 'take'))) ? QUESTION : 0) + (r.plans.filter((p) => p.step === 'ask').length > 1 ? ASKED_TWICE : 0) + (ofColumns && r.plans.some((p) => p.step === 'filter') ? ON_ROWS : 0) + (onRows && r.plans.every(isQuestion) ? ON_ROWS : 0) + (excepted(r.plans) || madeTwice(r.plans) ? EXCEPTED : 0) })).sort((a, b) => a.cost - b.cost);
+  const doubts = doubtsOf(words, head);
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
   const [best] = whole;
   if (best) {
@@ -399,10 +387,8 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
-    if (!cheaper && question && !best.plans.some((p) => ASKED.has(p.step))) return { outcome: 'question', message: 'This was asked like a question, and would change the table. Is it meant all the same?', choices: distinctReadings(whole).slice(0, 4) };
-    if (!cheaper && best.cost > DEAR + DEAR_WORD * words.length) return { outcome: 'question', message: 'This is read in a roundabout way. Is it meant so?', choices: distinctReadings(whole).slice(0, 4) };
-    if (!cheaper && (excepted(best.plans) || madeTwice(best.plans))) return { outcome: 'question', message: 'The second part of this reads like a limit of the first. Is it meant so?', choices: distinctReadings(whole).slice(0, 4) };
-    if (!cheaper && unlike(best.plans)) return { outcome: 'question', message: 'This adds or takes away what is measured in different units. Is it meant all the same?', choices: distinctReadings([best, ...whole.filter((r) => !unlike(r.plans))]).slice(0, 4) };
+    const asked = cheaper ? null : (doubts.asked(best.plans) ?? (best.cost > DEAR + DEAR_WORD * words.length ? 'This is read in a roundabout way. Is it meant so?' : null));
+    if (asked) return { outcome: 'question', message: asked, choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }
   const faulty = paths.find((p) => p.state.problem && p.lost.length === 0);
@@ -444,55 +430,6 @@ function inLists(reading: Reading, head: CheckedHead): { readonly message: strin
   return { message: `${texts.map((t) => `“${t}”`).join(' or ')} also ${texts.length === 1 ? 'stands' : 'stand'} together with others in ${rows} ${rows === 1 ? 'row' : 'rows'}. Which rows are meant?`, other: { ...reading, plans: [other], sentences: [sayPlan(other)] } };
 }
 
-/** Of readings that differ only in what new columns are called, those whose names were said, where they are not much dearer. */
-const NAMED = 0.8;
-function preferNamed(readings: readonly Reading[], request: string): Reading[] {
-  const said = request.toLowerCase();
-  const bare = (r: Reading): string => keyOf(r.plans.map((p) => (p.step === 'calculate' && !p.replace ? { ...p, name: '' } : p)));
-  const named = (r: Reading): number => r.plans.filter((p) => p.step === 'calculate' && !p.replace && said.includes(p.name.toLowerCase())).length;
-  const groups = new Map<string, Reading[]>();
-  for (const r of readings) (groups.get(bare(r)) ?? groups.set(bare(r), []).get(bare(r))!).push(r);
-  return readings.flatMap((r) => {
-    const group = groups.get(bare(r))!;
-    const cheapest = Math.min(...group.map((o) => o.cost));
-    const most = Math.max(...group.filter((o) => o.cost <= cheapest + NAMED).map(named));
-    const first = Math.min(...group.filter((o) => named(o) === most).map((o) => o.cost));
-    // A name that goes on is meant rather than its beginning.
-    const name = (o: Reading): string => o.plans.map((p) => (p.step === 'calculate' ? p.name : '')).join('|');
-    if (most > 0 && group.some((o) => o !== r && named(o) === most && o.cost < r.cost + NAMED && name(o).startsWith(`${name(r)} `))) return [];
-    // Names that nobody said tell nothing apart.
-    if (most === 0 && r !== group.find((o) => o.cost === cheapest)) return [];
-    return named(r) < most ? [] : [{ ...r, cost: r.cost - Math.max(0, first - cheapest - 0.05) }];
-  }).sort((x, y) => x.cost - y.cost);
-}
-
-/** 'On each row', 'next to every lot': what is said to stand there is a column, not an answer. */
-const ON_ROWS = 1.5;
-const onEachRow = (words: readonly Token[], head: CheckedHead): boolean => {
-  const nouns = vocabularyOf(head).ownNouns;
-  return words.some((w, i) => /^(?:on|to|beside|next|for|in)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => /^(?:each|every)$/.test(e.lower) && (words[i + k + 2]?.stem === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(words[i + k + 2]?.stem ?? '')))));
-};
-
-const isEmptiness = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
-
-/** 'Throw out the light ones, but keep those without a weight': the second is an exception from the first, and leaves hardly only them. */
-const EXCEPTED = 3;
-/** The same made twice, once with something added: one of them is what was asked for. */
-const madeTwice = (plans: readonly Plan[]): boolean => plans.some((p, i) => (p.step === 'tidy' && plans[i + 1]?.step === 'tidy' && keyOf(p.columns) === keyOf((plans[i + 1] as typeof p).columns)) || p.step === 'calculate' && !p.replace && plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && keyOf(q.as).includes(keyOf(p.as)) && p.as.kind !== 'column' && p.as.kind !== 'number'));
-
-const excepted = (plans: readonly Plan[]): boolean =>
-  plans.some((q, i) => {
-    if (i === 0) return false;
-    // A second order undoes the first.
-    const before = plans[i - 1]!;
-    if (q.step === 'sort') return before.step === 'sort';
-    // A text cut off the end of a name is hardly a reason to set its rows aside first.
-    // Grades and what is missing in another column are hardly asked for in one breath.
-    if (q.step === 'fill') return before.step === 'calculate' && before.as.kind === 'choose';
-    if (q.step === 'replace') return before.step === 'filter' && columnsOf(before.where).some((n) => q.columns.includes(n));
-    return q.step === 'filter' && q.mode === 'keep' && isEmptiness(q.where) && plans.slice(0, i).some((p) => p.step === 'filter');
-  });
-
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
 function asked100(path: Path, words: readonly Token[], columns: readonly ColumnMention[]): Path {
   const percent = words.some((w, i) => /^(?:percent|percentage|percents|percentages|%|pct)$/.test(w.lower === 'cent' && words[i - 1]?.lower === 'per' ? 'percent' : w.lower) && Number.isNaN(words[i - 1]?.value ?? NaN) && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.05));
@@ -501,20 +438,6 @@ function asked100(path: Path, words: readonly Token[], columns: readonly ColumnM
   const changed = made.filter((p, i) => p !== path.state.plans[i]);
   return changed.length === 1 && path.state.plans.filter((p) => p.step === 'calculate').length === 1 ? { ...path, state: { ...path.state, plans: made } } : path;
 }
-
-/** Sums of things that cannot be put together, kilos and litres: hardly meant where the words can be understood otherwise. */
-const UNLIKE = 1;
-const unlike = (plans: readonly Plan[]): number => plans.reduce((n, p) => n + (p.step === 'calculate' ? mismatches(p.as) : p.step === 'ask' ? p.figures.reduce((m, f) => m + mismatches(f.as), 0) : 0), 0);
-
-/** A request asks a question or changes something, not both. */
-const mixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);
-
-/** Steps that somebody may want who asks which, what or how many; nothing else is hardly meant by a question. */
-const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey', 'relate', 'forecast', 'filter', 'calculate', 'take', 'distinct', 'check', 'sort']);
-const QUESTION = 2.5;
-/** Two answers to one question: rather one that says both. */
-const ASKED_TWICE = 0.8;
-const asksFor = (words: readonly Token[]): boolean => /^(?:which|who|whose|how)$/.test(words[0]!.lower) || (/^(?:did|do|does|is|are|was|were|has|have|what)$/.test(words[0]!.lower) && words.at(-1)!.lower === '?');
 
 const distinctReadings = (readings: readonly Reading[]): Reading[] => readings.filter((r, i) => readings.findIndex((o) => o.sentences.join() === r.sentences.join()) === i);
 

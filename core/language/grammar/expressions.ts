@@ -89,6 +89,8 @@ export const expressionRules = [
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
   rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }) => op('+', a, b), 0.05),
   rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }) => op('-', a, b), 0.05),
+  // 'Gross less tare times the price' says in words what signs would say with brackets, or without: both are read.
+  rule('ex2', '$col:a minus|less $col:b times|multiplied by? the? $col:c', ({ a, b, c }, x: Context) => { const [p, q, r] = [quantity(a, x), quantity(b, x), quantity(c, x)]; return p && q && r && a !== b && b !== c && !MONEY.test(a) ? op('*', op('-', p, q), r) : null; }, 0.1),
   // 'pieces in minus cracked, times the price': what comes behind the comma is for all of it
   rule('ex2', '$ex2:a , ^~times $ex0:b', ({ a, b }) => (a.kind === 'op' && (a.op === '+' || a.op === '-') ? op('*', a, b) : null), -0.2),
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), -0.1),
@@ -300,6 +302,9 @@ export const groupable = (name: string, { head }: Context): boolean => {
 
 /** From one time of day to another. */
 const lapse = (unit: 'hours' | 'minutes', a: string, b: string, x: Context): Expression | null => (a !== b && timed(a, x) && timed(b, x) && !(readsAsDate(x.head, a) && readsAsDate(x.head, b)) ? { kind: 'lapse', unit, from: column(a), to: column(b) } : null);
+
+/** Names of amounts of money: what is taken off them is money too, and so a product. */
+const MONEY = /charg|bill|cost|paid|fee|price|taking|revenue|sales|amount|due|income|budget|worth|value/i;
 
 /** The two columns of times of day, in their order, where there are just two. */
 const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };

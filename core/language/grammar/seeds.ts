@@ -528,7 +528,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition.
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
-      if (/n['’]t$/.test(t.lower)) break;
+      if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;
       if (t.lower === 'as' && /^(?:a|an|the|numbers?|text|dates?)$/.test(tokens[to]?.lower ?? '')) break;

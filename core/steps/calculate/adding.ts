@@ -16,8 +16,9 @@ export function add(as: Expression, name?: string): Act {
   };
 }
 
-/** A formula rounded; in a choice, each of its results. */
+/** A formula rounded; in a choice, each of its results. Whole days, weeks, months or years are whole already. */
 export const rounded = (e: Expression, places: number, mode: Rounding): Expression =>
   e.kind === 'round' ? { ...e, places, mode }
+  : e.kind === 'span' && e.unit !== 'hours' ? e
   : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => ({ ...c, then: c.then.kind === 'blank' ? c.then : rounded(c.then, places, mode) })), otherwise: e.otherwise.kind === 'blank' ? e.otherwise : rounded(e.otherwise, places, mode) }
   : { kind: 'round', of: e, places, mode };

@@ -4,7 +4,7 @@ import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions';
 import { groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
-import { any, column, number, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
+import { any, column, number, op, rowsCounted, type Condition, type DatePart, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
@@ -121,7 +121,7 @@ export const frames: readonly Frame[] = [
     need: { fn: FIGURE, cols: '$col', each: EACH_ROW },
     may: { ...RIDERS, ignoring: IGNORING, group: GROUP, too: 'cancelled ones included|counting cancelled ones too|cancelled ones count as well|so i can compare the two|cancelled ones count too' },
     many: [...MANY, 'cols', 'group'],
-    about: `${CALCULATE} same that kind of its their his her at weight number how much paid us brought in so can compare mean average all`,
+    about: `${CALCULATE} same that kind of its their his her at weight number how much paid us brought in so can compare all`,
     cost: 0.8,
   }, ({ fn, cols, group, ...said }, x) => {
     const p = parts([...cols, ...((group ?? []) as unknown[]).filter((g) => typeof g === 'string')] as string[], x);
@@ -214,14 +214,16 @@ export const frames: readonly Frame[] = [
 
   frame('part of a date', {
     need: { part: ['$datepart', means('day of the week|weekday|name of the weekday|what day|which weekday|what weekday', 'weekday'), means('quarter', 'quarter')] },
-    may: { ...RIDERS, cols: '$col', style: ["as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|like q2|in english", '~open like|as|e.g|eg $word ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
+    may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', true)], style: ["as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
     many: [...MANY, 'style', 'part'],
     about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like .',
     cost: 0.85,
-  }, ({ part, cols, ...said }, x) => {
-    const list = [...new Set(part as string[])];
+  }, ({ part, cols, quarter, style, ...said }, x) => {
+    const [which, ...more] = [...new Set(part as DatePart[])];
     const of = cols ?? onlyDate(x);
-    return list.length === 1 && of !== null && readsAsDate(x.head, of) ? calculated({ kind: 'part', part: list[0] as 'weekday', of: column(of) }, said) : null;
+    if (which === undefined || more.length > 0 || of === null || !readsAsDate(x.head, of) || (quarter && which !== 'quarter') || (style && which !== 'weekday' && which !== 'month name')) return null;
+    const taken: Expression = { kind: 'part', part: which, of: column(of) };
+    return calculated(quarter ? { kind: 'join', of: [{ kind: 'text', value: 'Q' }, taken], separator: '' } : taken, said);
   }),
 
   frame('mean of several columns', {

@@ -1,0 +1,146 @@
+import { keyOf } from './chart';
+import { vocabularyOf } from './mentions';
+import type { Token } from './words';
+import { mismatches } from '../formula/dimensions';
+import { columnsOf, type Condition } from '../formula/expression';
+import type { CheckedHead } from '../formula/check';
+import type { Plan } from '../steps/registry';
+import { isQuestion } from '../steps/questions';
+
+/** What a request says of itself, whatever it asks for. */
+interface Said {
+  /** It is asked like a question. */
+  readonly question: boolean;
+  /** It speaks of what shall stay or go. */
+  readonly keeps: boolean;
+  /** It speaks of columns and not of rows. */
+  readonly ofColumns: boolean;
+  /** What is said to stand on each row is a column, not an answer. */
+  readonly onRows: boolean;
+}
+
+/** What speaks against a reading that uses every word: its price, and what is asked where the reading is the likeliest all the same. */
+interface Doubt {
+  readonly price: number;
+  /** How many times it holds. */
+  readonly holds: (plans: readonly Plan[], said: Said) => number | boolean;
+  readonly asks?: string;
+}
+
+const LIMIT = 'The second part of this reads like a limit of the first. Is it meant so?';
+
+const DOUBTS: readonly Doubt[] = [
+  { price: 2.5, holds: (plans, { question }) => question && !plans.some((p) => ASKED.has(p.step)), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
+  { price: 2.5, holds: (plans, { question, keeps }) => question && !keeps && plans.every((p) => p.step === 'take') },
+  // Two answers to one question: rather one that says both.
+  { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
+  { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
+  { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  { price: 3, holds: excepted, asks: LIMIT },
+  { price: 3, holds: madeTwice, asks: LIMIT },
+  { price: 3, holds: contradicts, asks: 'No row could be both. Is it meant so?' },
+  // Sums of things that cannot be put together, kilos and litres.
+  { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
+];
+
+/** Steps that somebody may want who asks which, what or how many; nothing else is hardly meant by a question. */
+const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey', 'relate', 'forecast', 'filter', 'calculate', 'take', 'distinct', 'check', 'sort']);
+
+/** The doubts about the readings of a request: what they add to the price of plans, and what is asked of them. */
+export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly price: (plans: readonly Plan[]) => number; readonly asked: (plans: readonly Plan[]) => string | null } {
+  const said: Said = {
+    question: asksFor(words),
+    keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
+    ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),
+    onRows: onEachRow(words, head),
+  };
+  return {
+    price: (plans) => DOUBTS.reduce((sum, d) => sum + d.price * Number(d.holds(plans, said)), 0),
+    asked: (plans) => DOUBTS.find((d) => d.asks !== undefined && d.holds(plans, said))?.asks ?? null,
+  };
+}
+
+/** A request asks a question or changes something, not both. */
+export const isMixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);
+
+/** Two keepings by values of one column that have none in common leave no row: nobody means that. */
+export function contradicts(plans: readonly Plan[]): boolean {
+  return plans.some((p, i) => {
+    const q = plans[i + 1];
+    if (p.step !== 'filter' || q?.step !== 'filter' || p.mode !== 'keep' || q.mode !== 'keep' || p.where.kind !== 'among' || q.where.kind !== 'among') return false;
+    const texts = new Set(p.where.texts);
+    return keyOf(p.where.of) === keyOf(q.where.of) && !q.where.texts.some((t) => texts.has(t));
+  });
+}
+
+const asksFor = (words: readonly Token[]): boolean => /^(?:which|who|whose|how)$/.test(words[0]!.lower) || (/^(?:did|do|does|is|are|was|were|has|have|what)$/.test(words[0]!.lower) && words.at(-1)!.lower === '?');
+
+/** 'On each row', 'next to every lot'. */
+function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
+  const nouns = vocabularyOf(head).ownNouns;
+  return words.some((w, i) => /^(?:on|to|beside|next|for|in)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => {
+    const noun = words[i + k + 2]?.stem ?? '';
+    return /^(?:each|every)$/.test(e.lower) && (noun === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(noun)));
+  }));
+}
+
+function unlike(plans: readonly Plan[]): number {
+  const of = (p: Plan): number => (p.step === 'calculate' ? mismatches(p.as) : p.step === 'ask' ? p.figures.reduce((m, f) => m + mismatches(f.as), 0) : 0);
+  return plans.reduce((n, p) => n + of(p), 0);
+}
+
+/** The same made twice, once with something added: one of them is what was asked for. */
+function madeTwice(plans: readonly Plan[]): boolean {
+  return plans.some((p, i) => {
+    const next = plans[i + 1];
+    if (p.step === 'tidy' || p.step === 'convert') return next?.step === p.step && keyOf(p.columns) === keyOf(next.columns);
+    if (p.step !== 'calculate' || p.replace || p.as.kind === 'column' || p.as.kind === 'number') return false;
+    return plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && keyOf(q.as).includes(keyOf(p.as)));
+  });
+}
+
+const isEmptiness = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
+
+/**
+ * Does a plan take back what the one before did? 'Throw out the light ones, but keep those without a weight' is an exception,
+ * and leaves hardly only those; a second order undoes the first; grades, and what is missing in another column, are hardly
+ * asked for in one breath; a text is hardly cut off where its rows were just set aside.
+ */
+function excepted(plans: readonly Plan[]): boolean {
+  return plans.slice(1).some((q, i) => {
+    const before = plans[i]!;
+    if (q.step === 'sort') return before.step === 'sort';
+    if (q.step === 'fill') return before.step === 'calculate' && before.as.kind === 'choose';
+    if (q.step === 'replace') return before.step === 'filter' && columnsOf(before.where).some((n) => q.columns.includes(n));
+    return q.step === 'filter' && q.mode === 'keep' && isEmptiness(q.where) && plans.slice(0, i + 1).some((p) => p.step === 'filter');
+  });
+}
+
+/** Of names for one column, one that was said is preferred up to so much. */
+const NAMED = 0.8;
+
+/** Of readings that differ only in what new columns are called, those whose names were said, where they are not much dearer. */
+export function preferNamed<R extends { readonly plans: readonly Plan[]; readonly cost: number }>(readings: readonly R[], request: string): R[] {
+  const said = request.toLowerCase();
+  const bare = (r: R): string => keyOf(r.plans.map((p) => (p.step === 'calculate' && !p.replace ? { ...p, name: '' } : p)));
+  // A name with the capitals it was given is surer than one whose words just stand there.
+  const sure = (name: string): number => (/\p{Lu}/u.test(name) && request.includes(name) ? 2 : said.includes(name.toLowerCase()) ? 1 : 0);
+  const named = (r: R): number => r.plans.reduce((sum, p) => sum + (p.step === 'calculate' && !p.replace ? sure(p.name) : 0), 0);
+  const name = (r: R): string => r.plans.map((p) => (p.step === 'calculate' ? p.name : '')).join('|');
+  const groups = new Map<string, R[]>();
+  for (const r of readings) (groups.get(bare(r)) ?? groups.set(bare(r), []).get(bare(r))!).push(r);
+  return readings.flatMap((r) => {
+    const group = groups.get(bare(r))!;
+    const cheapest = Math.min(...group.map((o) => o.cost));
+    const most = Math.max(...group.filter((o) => o.cost <= cheapest + NAMED).map(named));
+    const first = Math.min(...group.filter((o) => named(o) === most).map((o) => o.cost));
+    // A name that goes on is meant rather than its beginning or its end.
+    if (most > 0 && group.some((o) => o !== r && named(o) === most && o.cost < r.cost + NAMED && goesOn(name(o), name(r)))) return [];
+    // Names that nobody said tell nothing apart.
+    if (most === 0 && r !== group.find((o) => o.cost === cheapest)) return [];
+    return named(r) < most ? [] : [{ ...r, cost: r.cost - Math.max(0, first - cheapest - 0.05) }];
+  }).sort((x, y) => x.cost - y.cost);
+}
+
+/** Is a name the other with words before or behind it? In front, only words with capitals belong to it. */
+const goesOn = (long: string, short: string): boolean => long.startsWith(`${short} `) || (long.endsWith(` ${short}`) && /^(?:\p{Lu}\S*\s)+$/u.test(long.slice(0, -short.length)));
