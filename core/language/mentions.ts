@@ -161,7 +161,7 @@ const rootOf = (word: string): string => word.replace(/(?:ations?|ments?|ings?|i
 function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
   // A rating is no rate.
-  if (token.stem === name.stem && /ing$/.test(name.word) && !/ing$/.test(token.lower)) return [WEIGHTS.beginning, 'another form'];
+  if (token.stem === name.stem && /ings?$/.test(name.word) && !/ings?$/.test(token.lower)) return [WEIGHTS.beginning, 'another form'];
   if (token.stem === name.stem) return [token.lower === `${name.word}s` || `${token.lower}s` === name.word ? WEIGHTS.form / 2 : Math.abs(token.lower.length - name.word.length) > 2 ? WEIGHTS.form * 3 : WEIGHTS.form, 'another form'];
   const [a, b] = [token.lower, name.word];
   if (a.length >= 4 && b.length >= 4) {

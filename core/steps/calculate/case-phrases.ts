@@ -45,15 +45,21 @@ function subjectOf(node: Condition): Expression | null {
 
 const BEYOND: Partial<Record<Comparison, Comparison>> = { '<': '>=', '<=': '>', '>': '<=', '>=': '<' };
 
-/** What lies beyond a condition's end: above an upper one, below a lower one. */
-function above(node: Condition): Condition | null {
-  if (node.kind === 'all') return above(node.of.at(-1)!);
-  const beyond = node.kind === 'compare' ? BEYOND[node.op] : undefined;
-  return node.kind === 'compare' && beyond ? { ...node, op: beyond } : null;
+/** Of what was said before: all beyond its end, or what lies below or above it. */
+type Rest = 'beyond' | 'below' | 'above';
+
+/** What lies beyond a condition's end (above an upper one, below a lower one), or on the side that is said. */
+function restOf(node: Condition, side: Rest): Condition | null {
+  if (node.kind === 'all') return restOf(side === 'below' ? node.of[0]! : node.of.at(-1)!, side);
+  if (node.kind !== 'compare') return null;
+  if (node.op === '=' && side !== 'beyond') return { ...node, op: side === 'below' ? '<' : '>' };
+  const op = BEYOND[node.op];
+  if (!op || (side !== 'beyond' && op.startsWith(side === 'below' ? '>' : '<'))) return null;
+  return { ...node, op };
 }
 
 export interface Open {
-  readonly when: Condition | 'above';
+  readonly when: Condition | Rest;
   readonly then: Expression;
   /** Said without an 'if': one such case by itself is no choice. */
   readonly loose?: true;
@@ -61,13 +67,13 @@ export interface Open {
   readonly bare?: true;
 }
 
-/** Cases with every 'it' and 'above that' filled in from the cases around them, or null. */
+/** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null): Case[] | null {
-  const subject = given ?? list.map((c) => (c.when === 'above' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
+  const subject = given ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
-    const own: Condition | null = when === 'above' ? last && above(last) : when;
+    const own: Condition | null = typeof when === 'string' ? last && restOf(last, when) : when;
     if (own === null || (hasIt(own) && subject === null)) return null;
     last = subject === null ? own : about(own, subject);
     out.push({ when: last, then });
@@ -172,13 +178,20 @@ export const casePhrases = [
   rule('case1', '$num:a ~fromTo ^$num:b $unit|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: l, loose: true }] : null), 0.02),
   rule('case1', 'no|~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
   rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
-  rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'above', then: textOf(l) }], 0),
-  rule('lastCase', '$restOf ~rungVerb? $leaf:l', ({ l }): Open[] => [{ when: 'above', then: l }], 0),
-  rule('lastCase', '$leaf:l ~if? $restOf', ({ l }): Open[] => [{ when: 'above', then: l }], 0.05),
-  rule('restOf', '~more that|this|those|it', () => true, 0),
-  rule('restOf', '~less that|this|those|it', () => true, 0),
-  rule('restOf', 'anything|everything|all|whatever|what|those|any ~larger that|this?', () => true, 0),
-  rule('restOf', '~larger', () => true, 0.05),
+  // 'Fewer is small, unknown is blank'
+  ...(Object.entries({ below: 'fewer|less|lower|smaller|below|under', above: 'more|higher|larger|above|over' }) as ['below' | 'above', string][]).flatMap(([when, words]) => [
+    rule('case1', `${words} that|this|those? ~rungVerb $leaf:l`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
+    rule('case1', `$leaf:l ~if it|they? ~be? ${words}`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
+  ]).flat(),
+  rule('case1', 'unknown|unspecified|missing ~rungVerb $leaf:l', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0.1),
+  rule('case1', '$num:n ~orMore $col:c ~rungVerb $leaf:l', ({ n, c, l }, x: Context): Open[] | null => { const q = quantity(c, x); return q && [{ when: { kind: 'compare', op: '>=', left: q, right: number(n) }, then: l, loose: true }]; }, 0.05),
+  rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'beyond', then: textOf(l) }], 0),
+  rule('lastCase', '$restOf:r ~rungVerb? $leaf:l', ({ r, l }): Open[] => [{ when: r, then: l }], 0),
+  rule('lastCase', '$leaf:l ~if? $restOf:r', ({ r, l }): Open[] => [{ when: r, then: l }], 0.05),
+  rule('restOf', '~more that|this|those|it', (): Rest => 'above', 0),
+  rule('restOf', '~less that|this|those|it', (): Rest => 'below', 0),
+  rule('restOf', 'anything|everything|all|whatever|what|those|any ~larger that|this?', (): Rest => 'beyond', 0),
+  rule('restOf', '~larger', (): Rest => 'beyond', 0.05),
 
   // 'from 8 visits': the column is named with the first number
   ...SIZES.map(([words, operator]) => rule('itcond', `${words} $num:n $col:c`, ({ n, c }, x: Context) => { const q = quantity(c, x); return q && { kind: 'compare', op: operator, left: q, right: number(n) }; }, 0.02)).flat(),
