@@ -97,6 +97,9 @@ const MOST_INDEXED = 20_000;
 
 const known = new WeakMap<CheckedHead, Vocabulary>();
 
+/** Is a column called what the rows are: ‹Booking› in a table of bookings? Then 'the bookings' are the rows. */
+export const namesRows = (name: string, { ownNouns }: Vocabulary): boolean => ownNouns.has(stem(name));
+
 /** Makes a table ready for finding mentions: its names in words, its values, and the nouns that mean a row of it. Made once for each head. */
 export function vocabularyOf(head: CheckedHead): Vocabulary {
   let vocabulary = known.get(head);

@@ -1,4 +1,5 @@
 import type { Act, Context } from '../../language/acts';
+import { namesRows } from '../../language/mentions';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { quantity } from '../../language/grammar/expressions';
@@ -37,7 +38,7 @@ function ask(figures: readonly (Expression | null)[], by: readonly (Expression |
   return asked(q);
 }
 
-const numeric = (n: string, x: Context): boolean => quantity(n, x) !== null && !x.vocabulary.ownNouns.has(n.toLowerCase());
+const numeric = (n: string, x: Context): boolean => quantity(n, x) !== null && !namesRows(n, x.vocabulary);
 const BY: Way[] = ['by|per|for|in|of|at|from each|every|the? (kind|type|sort of)? $qbys', 'for each|every $qbys', 'each|every $qbys', 'did|does|has|have|do each|every $qbys'];
 const PER: Way[] = ['by|per $qbys', 'for|in|of|at each|every $qbys', 'for|of|in each|every kind|type|sort of $qbys', 'did|does|has each|every $qbys'];
 
@@ -48,7 +49,7 @@ export const frames: readonly Frame[] = [
     many: [...MANY, 'by'],
     about: LEAD,
     cost: 0.75,
-  }, ({ figures, by, ...said }, x) => ((by as Expression[][]).flat().some((b) => b.kind === 'column' && x.vocabulary.ownNouns.has(b.name.toLowerCase())) ? null : ask(figures, (by as Expression[][]).flat(), said))),
+  }, ({ figures, by, ...said }, x) => ((by as Expression[][]).flat().some((b) => b.kind === 'column' && namesRows(b.name, x.vocabulary)) ? null : ask(figures, (by as Expression[][]).flat(), said))),
 
   // 'amount by city, summed', 'takings by venue': without a word for the figure it is the sum
   frame('figure by groups', {

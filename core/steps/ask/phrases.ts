@@ -1,3 +1,4 @@
+import { namesRows } from '../../language/mentions';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
@@ -338,8 +339,8 @@ export const phrases = [
   rule('wentTo', 'of|for|in|at|from', () => true, 0.2),
   rule('perRow', 'of|for|in a|an|the|one|each $rows|$noun', () => true, 0),
   rule('perRow', '~each $rows|$noun|$guess', () => true, 0),
-  rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => ranking(g, f, true, n, x), 0),
-  rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0.1),
+  rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, f, true, n, x)), 0),
+  rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, sum(m, x), true, n, x)), 0.1),
   rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
 
   // 'which volunteers have no phone number'

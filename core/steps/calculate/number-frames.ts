@@ -1,3 +1,4 @@
+import { namesRows } from '../../language/mentions';
 import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
@@ -70,7 +71,7 @@ const isNumeric = (n: string, x: Context): boolean => quantity(n, x) !== null;
 /** Of the columns said, the one that is measured and those that make groups. */
 function parts(cols: readonly string[], x: Context): { readonly of: Expression; readonly name: string; readonly by: string[] } | null {
   const names = [...new Set(cols)];
-  const measured = names.filter((n) => isNumeric(n, x) && !x.vocabulary.ownNouns.has(n.toLowerCase()));
+  const measured = names.filter((n) => isNumeric(n, x) && !namesRows(n, x.vocabulary));
   const by = names.filter((n) => !measured.includes(n));
   return measured.length === 1 && by.every((n) => groupable(n, x)) ? { of: quantity(measured[0]!, x)!, name: measured[0]!, by } : null;
 }
@@ -102,7 +103,7 @@ export const frames: readonly Frame[] = [
   frame('share', {
     need: {
       share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction|divided by', 'part')],
-      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }, x: Context) => (quantity(c, x) === null || x.vocabulary.ownNouns.has(c.toLowerCase()) ? c : null), 0.1), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', true)],
+      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }, x: Context) => (quantity(c, x) === null || namesRows(c, x.vocabulary) ? c : null), 0.1), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', true)],
     },
     may: { ...RIDERS, cols: '$col', percent: PERCENT, each: EACH_ROW, total: ['total|overall|all|altogether'], same: 'of the same|same|its own|own|of that|of its' },
     many: [...MANY, 'share', 'whole', 'cols', 'same', 'total'],
@@ -110,7 +111,7 @@ export const frames: readonly Frame[] = [
     cost: 0.7,
   }, ({ share, whole, cols, percent, name, places, blanks }, x) => {
     // 'Each booking's share' is each row's.
-    const rest = ((cols ?? []) as string[]).filter((c) => !x.vocabulary.ownNouns.has(c.toLowerCase()));
+    const rest = ((cols ?? []) as string[]).filter((c) => !namesRows(c, x.vocabulary));
     const p = parts([...(whole as unknown[]), ...rest].filter((c): c is string => typeof c === 'string'), x);
     if (!p) return null;
     const e = op('/', p.of, total('sum', p.of, p.by));

@@ -1,3 +1,4 @@
+import { namesRows } from '../../language/mentions';
 import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { frame, means, type Frame } from '../../language/frames';
 import { readsAsNumber } from '../../formula/check';
@@ -7,7 +8,7 @@ import type { TakePlan } from './step';
 
 const OTHERS = 'drop the others|forget the rest|nothing else|and nothing else|the rest can go|remove all others|drop everything else|drop the rest|the others can go|and drop the others|all the other rows can go|throw the rest away|discard the rest|everything else can go|only those|and remove all others|drop all others|no others|leave the rest out|the rest can be dropped|no more and no less|no more no less|remove the others';
 const TOP = [means('biggest first|best first|highest first|largest first|heaviest first|biggest on top|highest on top|largest on top|best on top|largest at the top|highest at the top|biggest at the top|in descending order|sorted from high to low|from high to low|most first|descending|dearest first|longest first', true), means('lowest first|smallest first|cheapest first|lowest on top|ascending|from low to high|shortest first', false)];
-const sized = (c: string, x: Context, dates: boolean): boolean => !x.vocabulary.ownNouns.has(c.toLowerCase()) && ((readsAsNumber(x.head, c) && !isDate(columnOf(x.head, c).type)) || (dates && isDate(columnOf(x.head, c).type)));
+const sized = (c: string, x: Context, dates: boolean): boolean => !namesRows(c, x.vocabulary) && ((readsAsNumber(x.head, c) && !isDate(columnOf(x.head, c).type)) || (dates && isDate(columnOf(x.head, c).type)));
 
 function most(count: number, column: string, down: boolean, by: string | undefined, sortDown: boolean | undefined, x: Context, dates = false): Act | null {
   if (!sized(column, x, dates) || !Number.isInteger(count) || count < 1 || by === column) return null;
