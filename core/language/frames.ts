@@ -24,6 +24,8 @@ export interface Frame {
   readonly cat: 'clause' | 'rider' | 'alone';
   readonly parts: readonly Part[];
   readonly about: ReadonlySet<string>;
+  /** Those of them that speak of what is not meant elsewhere: taken as they stand, not by their stems ('not' is no 'note'). */
+  readonly others: ReadonlySet<string>;
   /** Words that are never passed over. */
   readonly bars: ReadonlySet<string>;
   /** Nouns for rows say nothing more here. */
@@ -55,6 +57,9 @@ interface Said {
   readonly cost?: number;
 }
 
+/** Words that speak of what is not meant. */
+const OTHERS = new Set(['other', 'others', 'rest', 'else', 'except', 'without', 'not', 'no', 'never', 'instead', 'only', 'unless']);
+
 /** Parts that are declared once are read once, however many frames they belong to. */
 const shared = new Map<unknown, string>();
 const catOf = (name: string, ways: unknown): string => shared.get(ways) ?? (shared.set(ways, name), name);
@@ -67,6 +72,7 @@ export function frame(name: string, said: Said, build: (said: Slots, context: Co
     cat: said.cat ?? 'clause',
     parts: [...Object.entries(said.need ?? {}).map(part(true)), ...Object.entries(said.may ?? {}).map(part(false))],
     about: new Set((said.about ?? '').split(/\s+/).filter(Boolean).map(stem)),
+    others: new Set((said.about ?? '').split(/\s+/).filter((w) => OTHERS.has(w))),
     bars: new Set((said.bars ?? '').split(/\s+/).filter(Boolean).map(stem)),
     rows: said.rows ?? true,
     cost: said.cost ?? WEIGHTS.frame,
@@ -95,8 +101,6 @@ interface Partial {
 const fillers = new Set(FILLERS);
 const light = new Set(LIGHT);
 const neutral = new Set(NEUTRAL.map(stem));
-/** Words that speak of what is not meant. */
-const OTHERS = new Set(['other', 'others', 'rest', 'else', 'except', 'without', 'not', 'no', 'never', 'instead', 'only', 'unless']);
 const BEAM = 14;
 /** A frame reaches over no more words than this. */
 const LONGEST = 60;
@@ -118,7 +122,7 @@ export function framed(frames: readonly Frame[], words: readonly Token[], chart:
     if (f.parts.some((p, k) => p.need && items[k]!.every((list) => list.length === 0))) continue;
     // From behind the last of a part that must be said, the frame cannot hold.
     const latest = Math.min(...f.parts.map((p, k) => (p.need ? items[k]!.findLastIndex((list) => list.length > 0) : words.length)));
-    const prices = words.map((t, i) => (lasts(words, i) ? Infinity : passing(t, f, x, chart, i) + own[i]!));
+    const prices = words.map((t, i) => (lasts(words, i) ? Infinity : passing(t, f, x, chart, i) + own[i]! + (endsName(words, i) ? 0.4 : 0)));
     for (const from of starts) if (from <= latest) cover(f, items, prices, from, ends, words.length, x, out);
   }
   return out;
@@ -133,6 +137,8 @@ function ownWords(words: readonly Token[], chart: Chart, x: Context): number[] {
   words.forEach((_, i) => {
     for (const m of chart.at(i, 'col')) if (m.cost < 0.04) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, numeric.has(m.value as string) && (said.get(m.value as string) ?? 0) < 2 ? Infinity : WEIGHTS.ownWord);
     for (const m of chart.at(i, 'value')) if (m.cost < 0.25 && (m.to > i + 1 || words[i]!.lower.length > 3)) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownWord);
+    // A name from inside the cells ('Odile') is one even where nobody says of what.
+    if (words[i]!.capital && words[i]!.from > 0 && chart.at(i, 'inside').length > 0) price[i] = Infinity;
   });
   return price;
 }
@@ -141,11 +147,14 @@ function ownWords(words: readonly Token[], chart: Chart, x: Context): number[] {
 const lasts = (words: readonly Token[], i: number): boolean => i > 0 && ASKING.has(words[i]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark');
 const ASKING = new Set(['show', 'give', 'tell', 'get', 'put', 'want', 'add', 'make', 'call', 'list']);
 
+/** The 'name' of 'Surname and First name' belongs to what stands before it. */
+const endsName = (words: readonly Token[], i: number): boolean => /^(?:names?|number|date|code|type|total)$/.test(words[i]!.lower) && !!words[i - 1]?.capital && words[i - 1]!.from > 0;
+
 /** The price of passing a word over inside a frame; Infinity where it says something. */
 function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): number {
   if (f.bars.has(t.stem)) return Infinity;
   if (t.kind === 'mark') return /^[,:]$/.test(t.lower) ? 0.05 : /^[;()–—-]$/.test(t.lower) ? 0.1 : /^[.!?]$/.test(t.lower) ? 0.2 : f.about.has(t.lower) ? 0.1 : Infinity;
-  if (OTHERS.has(t.lower) && !f.about.has(t.stem)) return Infinity;
+  if (OTHERS.has(t.lower) && !f.others.has(t.lower)) return Infinity;
   if (t.kind !== 'word') return f.about.has(t.lower) ? 0.1 : Infinity;
   if (f.about.has(t.stem)) return t.capital && t.from > 0 ? 0.4 : 0.06;
   if (fillers.has(t.lower)) return 0.03;

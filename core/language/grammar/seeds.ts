@@ -334,7 +334,8 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     // 'No-shows' are not all rows.
     if (/^(?:no|non)-/.test(t.lower)) return;
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
-    const counted = i > 0 && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
+    // What is written with a capital is somebody or something of its own: 'each Odile row'.
+    const counted = i > 0 && !t.capital && !SMALL_WORDS.has(t.lower) && !/^(?:unless|except|never|always|only|other|else)$/.test(t.lower) && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
     if (plural || counted) put('guess', i, i + 1, t.lower, 0.35);
   });
   // 'Patients whose phone is missing': what a column names may stand for its rows.

@@ -35,7 +35,7 @@ export const frames: readonly Frame[] = [
     need: { what: [means('$what:w', ({ w }: { w: Findable }) => [w]), means('$whats:w', ({ w }: { w: Findable[] }) => w)] },
     may: { col: '$col', name: NAME, names: [means('into|as|under|in|to ~open? $names:n', ({ n }: { n: string[] }) => n), means('~column ~named? $names:n', ({ n }: { n: string[] }) => n), means(':|, $names:n', ({ n }: { n: string[] }) => n, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['extract|pull|pull out|fish out|get out|take out|pick out|lift|out of|isolate|dig out|separate', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them'], cut: ['~split'] },
     many: ['place', 'none', 'verb'],
-    about: `${CALCULATE} ${TAKE} together moment currently separate them not everybody both mixed people`,
+    about: `${CALCULATE} ${TAKE} together moment currently separate them everybody both mixed people`,
     rows: false,
     cost: 0.75,
   }, ({ what, col, name, names, place, verb, number, cut }, x) => {

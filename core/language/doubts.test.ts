@@ -1,0 +1,74 @@
+import { csvTable } from '../testing/tables';
+import { headWithGlances } from '../steps/run';
+import type { CheckedHead } from '../formula/check';
+import type { Plan } from '../steps/registry';
+import { readExact } from '../steps/registry';
+import { contradicts, doubtsOf, isMixed, preferNamed } from './doubts';
+import { tokens } from './words';
+
+let head: CheckedHead;
+beforeAll(async () => {
+  head = await headWithGlances(await csvTable('Lot,Kg,Litres,Status,Received\nL1,12,8,accepted,2026-01-04\nL2,9,7,rejected,2026-01-09\n', 'lots'));
+});
+
+/** The plans of exact sentences. */
+const plans = (...sentences: string[]): Plan[] =>
+  sentences.map((sentence) => {
+    const plan = readExact(sentence);
+    if (!plan) throw new Error(`not an exact sentence: ${sentence}`);
+    return plan;
+  });
+const price = (request: string, ...sentences: string[]): number => doubtsOf(tokens(request), head).price(plans(...sentences));
+const asked = (request: string, ...sentences: string[]): string | null => doubtsOf(tokens(request), head).asked(plans(...sentences));
+
+test('a plain reading raises no doubt', () => {
+  expect(price('drop the status', 'Drop ‹Status›.')).toBe(0);
+  expect(asked('drop the status', 'Drop ‹Status›.')).toBeNull();
+});
+
+test('a question that would change the table is asked about', () => {
+  expect(asked('which lots were rejected', 'Drop ‹Status›.')).toMatch(/asked like a question/);
+  expect(asked('which lots were rejected', 'Keep rows where ‹Status› is "rejected".')).toBeNull();
+});
+
+test('a second order, an exception read as a limit, and the same made twice are asked about', () => {
+  expect(asked('sort by kg and by status', 'Sort by ‹Kg›.', 'Sort by ‹Status›.')).toMatch(/limit of the first/);
+  expect(asked('set aside the light ones but keep those without a weight', 'Set aside rows where ‹Kg› is less than 5.', 'Keep rows where ‹Kg› is blank.')).toMatch(/limit of the first/);
+  expect(asked('kg as numbers', 'Turn ‹Kg› into numbers.', 'Turn ‹Kg› into whole numbers.')).toMatch(/limit of the first/);
+  expect(asked('trim lot and status', 'In ‹Lot›, trim outer spaces.', 'In ‹Status›, trim outer spaces.')).toBeNull();
+});
+
+test('two keepings that no row could pass are asked about', () => {
+  const both = ['Keep rows where ‹Status› is "accepted".', 'Keep rows where ‹Status› is "rejected".'];
+  expect(contradicts(plans(...both))).toBe(true);
+  expect(asked('accepted and rejected ones', ...both)).toMatch(/No row could be both/);
+  expect(contradicts(plans('Keep rows where ‹Status› is "accepted".', 'Keep rows where ‹Kg› is more than 3.'))).toBe(false);
+});
+
+test('what stands on each row is a column, and what is about columns sets no rows aside', () => {
+  const answer = 'Answer ‹Total Kg› as the sum of ‹Kg› over the rows.';
+  expect(price('the total kg on each row', answer)).toBeGreaterThan(price('the total kg', answer));
+  const filter = 'Keep rows where ‹Kg› is more than 3.';
+  expect(price('keep the columns with kg over 3', filter)).toBeGreaterThan(price('keep the rows with kg over 3', filter));
+});
+
+test('a question and a change are not asked for in one', () => {
+  expect(isMixed(plans('Drop ‹Status›.', 'Answer ‹Rows› as the number of rows.'))).toBe(true);
+  expect(isMixed(plans('Drop ‹Status›.', 'Drop ‹Kg›.'))).toBe(false);
+});
+
+describe('of readings that differ in names', () => {
+  const named = (...names: string[]): { plans: Plan[]; cost: number }[] => names.map((name, i) => ({ plans: plans(`Add ‹${name}› as ‹Kg› divided by ‹Litres›.`), cost: 1 + i / 10 }));
+  const first = (request: string, ...names: string[]): string[] => preferNamed(named(...names), request).flatMap((r) => r.plans.map((p) => (p.step === 'calculate' ? p.name : '')));
+
+  test('the one that was given wins over one that was made up', () => expect(first('kg over litres as Weight', 'Kg per Litres', 'Weight')).toEqual(['Weight']));
+  test('capitals as they were given make a name sure', () => expect(first('Days Taken: kg per litres', 'Kg per Litres', 'Days Taken')).toEqual(['Days Taken']));
+  test('the whole name wins over its beginning and its end', () => {
+    expect(first('kg over litres, called Honey Weight', 'Honey', 'Honey Weight')).toEqual(['Honey Weight']);
+    expect(first('Honey Weight: kg over litres', 'Weight', 'Honey Weight')).toEqual(['Honey Weight']);
+  });
+  test('different formulas are never merged', () => {
+    const other = { plans: plans('Add ‹Weight› as ‹Kg› times ‹Litres›.'), cost: 1 };
+    expect(preferNamed([...named('Weight'), other], 'kg and litres as Weight')).toHaveLength(2);
+  });
+});
