@@ -62,6 +62,26 @@ describe('no word is passed over that may say something', () => {
   });
 });
 
+describe('what somebody does not want is not carried out', () => {
+  test.each([
+    'do not drop the note column',
+    'the notes should not be changed',
+    "don't turn kg into numbers",
+    'the price column should not be rounded to whole numbers',
+    'do not split the beekeeper at the comma',
+    'there is no need to trim the notes',
+    "please don't sort by kg",
+    'received should not become real dates',
+    "don't add kg times price as Worth",
+    'kg times price as Worth is not what I want',
+    'no new column with the average kg per beekeeper please',
+    'the beekeeper names must not be in title case',
+    'the share of each lot in the total kg should not be in percent',
+    'for each Odile row the share of the total kg in percent',
+    'for each zorbled lot the share of the total kg in percent',
+  ])('%s', (request) => expect(said(request)).toMatch(/^(?:question|cannot)$/));
+});
+
 describe('a frame as it is declared', () => {
   const COLOURS = [means('red|blue', 'a colour'), 'green'];
 

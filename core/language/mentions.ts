@@ -163,6 +163,8 @@ const rootOf = (word: string): string => word.replace(/(?:ations?|ments?|ings?|i
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
+  // 'Not' is no note, and 'no' by itself is no number.
+  if (/^(?:not|no|never|none)$/.test(token.lower)) return [Infinity, 'exact'];
   // A rating is no rate.
   if (token.stem === name.stem && /ings?$/.test(name.word) && !/ings?$/.test(token.lower)) return [WEIGHTS.beginning, 'another form'];
   if (token.stem === name.stem) return [token.lower === `${name.word}s` || `${token.lower}s` === name.word ? WEIGHTS.form / 2 : Math.abs(token.lower.length - name.word.length) > 2 ? WEIGHTS.form * 3 : WEIGHTS.form, 'another form'];
@@ -175,8 +177,7 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
   // A unit is the same under all its names.
   const unit = unitName(token.lower);
   if (unit !== null && unit.length > 1 && unit === unitName(name.word)) return [WEIGHTS.form, 'another form'];
-  // 'no' by itself says no, and is no number.
-  if (token.lower !== 'no' && synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
+  if (synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
   const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
   if (most > 0) {
     const d = Math.min(typingDistance(a, b, most), typingDistance(token.stem, name.stem, 1) + 0.1);

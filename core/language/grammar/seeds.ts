@@ -336,7 +336,9 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
     // What is written with a capital is somebody or something of its own: 'each Odile row'.
     const counted = i > 0 && !t.capital && !SMALL_WORDS.has(t.lower) && !/^(?:unless|except|never|always|only|other|else)$/.test(t.lower) && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
-    if (plural || counted) put('guess', i, i + 1, t.lower, 0.35);
+    // 'Each visited site' is not each of the visited.
+    const limits = !plural && items.some((n) => (n.cat === 'noun' || n.cat === 'rows') && n.from === i + 1 && n.cost < 0.2);
+    if ((plural || counted) && !limits) put('guess', i, i + 1, t.lower, 0.35);
   });
   // 'Patients whose phone is missing': what a column names may stand for its rows.
   tokens.forEach((t, i) => {
@@ -528,7 +530,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       const capital = t.capital && t.from > 0;
       if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition.
-      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but)$/.test(t.lower)) break;
+      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never)$/.test(t.lower)) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;
