@@ -3,7 +3,7 @@ import { vocabularyOf } from './mentions';
 import type { Token } from './words';
 import { mismatches } from '../formula/dimensions';
 import { columnsOf, type Condition } from '../formula/expression';
-import type { CheckedHead } from '../formula/check';
+import { isNumberColumn, type CheckedHead } from '../formula/check';
 import type { Plan } from '../steps/registry';
 import { isQuestion } from '../steps/questions';
 
@@ -11,6 +11,10 @@ import { isQuestion } from '../steps/questions';
 interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** It asks for somebody. */
+  readonly who: boolean;
+  /** Is a column one of numbers? */
+  readonly numbers: (column: string) => boolean;
   /** It speaks of what shall stay or go. */
   readonly keeps: boolean;
   /** It speaks of columns and not of rows. */
@@ -36,6 +40,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // Nobody is a number: 'who has missed the most lessons' does not count the rows of each number of lessons.
+  { price: 3, holds: (plans, { who, numbers }) => who && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && numbers(b.as.name))), asks: 'This answers with a number where somebody is asked for. Is it meant so?' },
   { price: 3, holds: excepted, asks: LIMIT },
   { price: 3, holds: madeTwice, asks: LIMIT },
   { price: 3, holds: contradicts, asks: 'No row could be both. Is it meant so?' },
@@ -50,6 +56,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly price: (plans: readonly Plan[]) => number; readonly asked: (plans: readonly Plan[]) => string | null } {
   const said: Said = {
     question: asksFor(words),
+    who: /^(?:who|whose)$/.test(words[0]!.lower),
+    numbers: (column) => isNumberColumn(head, column),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
     ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),
     onRows: onEachRow(words, head),
@@ -95,7 +103,7 @@ function madeTwice(plans: readonly Plan[]): boolean {
     const next = plans[i + 1];
     if (p.step === 'tidy' || p.step === 'convert') return next?.step === p.step && keyOf(p.columns) === keyOf(next.columns);
     if (p.step !== 'calculate' || p.replace || p.as.kind === 'column' || p.as.kind === 'number') return false;
-    return plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && keyOf(q.as).includes(keyOf(p.as)));
+    return plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && (q.name === `${p.name} 2` || keyOf(q.as).includes(keyOf(p.as))));
   });
 }
 

@@ -2249,4 +2249,73 @@ RH-02,Red Harbour (bags),PORT & SONS,,80 g,28,30,€2.00,€4.80,,n,,
       ['keep the best ones', null],
     ],
   },
+  {
+    table: 'lessons',
+    csv: `Booking,Child,Born,Level,Pool,Starts,Ends,Lessons,Missed,Fee,Paid,Discount,Teacher,Parent contact,Badge,Notes,Status
+B-101,"Larch, Pia",2016-04-12,Beginner 1,North pool ,09/01/2026,27/03/2026,12,1,€96.00,96,,Mo Vance,pia.home@larch.example; 0555 410 11,bronze,"afraid of deep water (ear drops)",active
+B-102,"Holm, Otto",03/09/2014,Improver 2,south pool,09/01/2026,27/03/2026,12,0,€108,50,10%,Ira Penn,0555-410-12,silver,,active
+B-103,"Sand, Kira",2017-11-30,beginner 1,North Pool,2026-01-10,2026-03-28,12,4,96 EUR,,,mo vance,kira@sand.example,,"moved from B-087, sibling of B-104",cancelled
+B-104,"Sand, Levi",2015-02-08,Improver 1,North Pool,2026-01-10,2026-03-28,12,2,€102.00,102,5 %,Ira Penn,kira@sand.example; 0555 410 14,bronze,sibling of B-103,active
+B-105,"Wren, Noa",12 Aug 2013,Advanced 1,South pool,2026-01-12,,10,,€120,120,none,Tove Ash,0555 410 15,gold,waiting for certificate,Active
+B-106,"Larch, Emil",2018-06-01,Beginner 2,north pool,2026-01-12,2026-03-30,12,3,"€96,00",40,,Mo Vance,pia.home@larch.example,,shy,active
+B-107,"Penn, Ruth",2012-10-19,Advanced 2,South Pool,12/02/2026,30/04/2026,10,1,€125,125,,Tove Ash,ruth@penn.example ; 0555 410 17,gold,"trains twice a week, wants squad",active
+B-108,"Oak, Sami",2016-01-25,Beginner 1,South pool,2026-02-14,2026-05-02,12,0,€96,,15 %,Ira Penn,0555/410/18,,,waiting
+B-109,"Oak, Sami",2016-01-25,Beginner 1,South pool,2026-02-14,2026-05-02,12,0,€96,,15 %,Ira Penn,0555/410/18,,,waiting
+B-110,"Vale, Juno",2014-07-07,Improver 2,North Pool,2026-02-15,2026-05-03,12,5,€108,108,,,juno@vale.example,silver,missed many (flu),active
+`,
+    cases: [
+      ['every pool should be written the same way, capital first letters and no blanks at the ends', null],
+      ['teacher names: fix the capitals', 'In ‹Teacher›, write in title case.'],
+      ['born comes in all kinds of notations, I need proper dates', 'Turn ‹Born› into dates.'],
+      ['make the starts and ends real dates, slashes are day/month/year', 'Turn ‹Starts› and ‹Ends› into dates, the day before the month.'],
+      ['fee needs to be a bare number; watch out, one has a decimal comma', null],
+      ['turn discount into a number without the percent sign, none is 0', 'Turn ‹Discount› into numbers, reading "none" as "0".'],
+      ['where paid is blank put 0', 'Fill blanks in ‹Paid› with "0".'],
+      ['if no badge is given write "none yet"', 'Fill blanks in ‹Badge› with "none yet".'],
+      ['split the child into family name and first name at the comma', 'Split ‹Child› at "," into ‹family name› and ‹first name›.'],
+      ['level is a word and a number; I want them in two columns, Group and Step', null],
+      ['get the e-mail out of parent contact into a column Mail', 'Add ‹Mail› as the first e-mail address in ‹Parent contact›.'],
+      ['phone number of the parent in its own column', 'Add ‹Telephone number› as the first telephone number in ‹Parent contact›.'],
+      ['what is in the brackets in notes should go to a column Remark', 'Add ‹Remark› as the text between "(" and ")" in ‹Notes›.'],
+      ['put the initials of the teacher in a new column', 'Add ‹Initials of Teacher› as the initials of ‹Teacher›.'],
+      ['add the other booking mentioned in the notes (B- and three digits) as Related', null],
+      ['I don\'t need notes and badge', 'Drop ‹Notes› and ‹Badge›.'],
+      ['move status right behind child', 'Move ‹Status› to after ‹Child›.'],
+      ['call the Fee column Price', 'Rename ‹Fee› to ‹Price›.'],
+      ['only children at the north pool', 'Keep rows where ‹Pool› is "North Pool".'],
+      ['throw out the cancelled and the waiting ones', 'Set aside rows where ‹Status› is "cancelled" or "waiting".'],
+      ['show me who still owes something, that is paid less than the fee', 'Keep rows where ‹Paid› is less than ‹Fee›.'],
+      ['children born before 2015', 'Keep rows where ‹Born› is less than the date "2015-01-01".'],
+      ['bookings without a teacher', 'Keep rows where ‹Teacher› is blank.'],
+      ['everyone who missed more than a quarter of their lessons', 'Keep rows where ‹Missed› is more than ‹Lessons› times (25 divided by 100).'],
+      ['sort by level and within it youngest first', null],
+      ['there are bookings entered twice: same child, same start, same level. keep one', null],
+      ['the three highest fees', 'Keep 3 rows with the highest ‹Fee›.'],
+      ['a random pick of two per pool', 'Keep 2 rows at random with seed 1 for each ‹Pool›.'],
+      ['bookings that started in february', 'Keep rows where (the month of ‹Starts›) equals 2.'],
+      ['how many lessons did each child really take? lessons minus missed, as Taken', 'Add ‹Taken› as ‹Lessons› minus ‹Missed›.'],
+      ['Attendance: taken lessons in percent of lessons, no decimals, taken is lessons minus missed', null],
+      ['what is still owed for every booking, fee minus paid, nothing paid counts as 0', null],
+      ['price per lesson with two decimals', null],
+      ['fee after the discount, in a column To pay, 2 decimals, no discount means the full fee', null],
+      ['age in full years on 1 March 2026', null],
+      ['how long does each course run, in weeks', 'Add ‹Weeks from Starts to Ends› as the whole weeks from ‹Starts› to ‹Ends›.'],
+      ['label the bookings: good if missed is 0 or 1, watch for 2 or 3, talk to parents from 4 on; blank stays blank', null],
+      ['paid in full: yes if paid is at least the fee, otherwise no', 'Add ‹paid in full› as if ‹Paid› is at least ‹Fee› then "yes", otherwise "no".'],
+      ['share of each booking in all fees, percent with one decimal', 'Add ‹Fee per total Fee %› as (‹Fee› divided by (the sum of ‹Fee› over the rows)) times 100 rounded to 1 decimal.'],
+      ['average fee of the pool next to each booking', 'Add ‹Average Fee per Pool› as the mean of ‹Fee› over the rows for each ‹Pool›.'],
+      ['number the children by age within each pool, oldest is 1', null],
+      ['month in which the course begins, as a word', null],
+      ['how many bookings does each pool have', 'Answer ‹Rows› as the number of rows; for each ‹Pool›.'],
+      ['what did we take in altogether', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows.'],
+      ['which teacher has the most children', null],
+      ['average number of missed lessons by level, one decimal', 'Answer ‹Average Missed› as the mean of ‹Missed› over the rows rounded to 1 decimal; for each ‹Level›.'],
+      ['how many different children are there', 'Answer ‹Different Child› as the number of different values of ‹Child› over the rows.'],
+      ['who has missed the most lessons', null],
+      ['total paid per pool, highest first', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Pool›; sorted by ‹Total Paid› from high to low.'],
+      ['what share of the bookings is active', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "active" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['send an e-mail to all parents that owe money', null],
+      ['what is the best swimming style', null],
+    ],
+  },
 ];

@@ -342,8 +342,8 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
   });
   // 'Patients whose phone is missing': what a column names may stand for its rows.
   tokens.forEach((t, i) => {
-    const own = /[^su]s$/.test(t.lower) && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < 0.1);
-    if (own && /^(?:whose|who|with|without|having|lacking|where|born|older|younger|aged)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
+    const own = (/[^su]s$/.test(t.lower) || t.lower === 'children') && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < (t.lower === 'children' ? 0.2 : 0.1));
+    if (own && /^(?:whose|who|with|without|having|lacking|where|at|born|older|younger|aged)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
   });
 }
 
@@ -519,7 +519,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
