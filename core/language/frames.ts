@@ -91,7 +91,7 @@ export function frameRules(frames: readonly Frame[]): Rule[] {
   }));
 }
 
-interface Partial {
+interface Cover {
   readonly cost: number;
   readonly mask: number;
   readonly said: Slots;
@@ -181,8 +181,8 @@ function rowsOf(at: number, x: Context, chart: Chart): boolean {
 /** All covers of the request by a frame that begin at a word: the cheapest few for each place they may end. */
 function cover(f: Frame, items: readonly (readonly (readonly Item[])[])[], prices: readonly number[], from: number, ends: ReadonlySet<number>, length: number, x: Context, out: Item[]): void {
   const needed = f.parts.reduce((m, p, k) => (p.need ? m | (1 << k) : m), 0);
-  const at = new Map<number, Partial[]>([[from, [{ cost: f.cost, mask: 0, said: {}, key: '' }]]]);
-  const put = (place: number, next: Partial): void => {
+  const at = new Map<number, Cover[]>([[from, [{ cost: f.cost, mask: 0, said: {}, key: '' }]]]);
+  const put = (place: number, next: Cover): void => {
     const list = at.get(place) ?? at.set(place, []).get(place)!;
     const same = list.findIndex((o) => o.mask === next.mask && o.key === next.key);
     if (same >= 0) {
