@@ -252,7 +252,7 @@ const STARTS = /\b(?:since|installed|built|bought|purchased|founded|commissioned
 const BORN = /\b(?:born|birth|birthday|dob)\b/i;
 
 /** The column of dates of birth. */
-const bornColumn = (x: Context): string | null => { const found = x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)); return found.length === 1 ? found[0]!.name : null; };
+export const bornColumn = (x: Context): string | null => { const found = x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)); return found.length === 1 ? found[0]!.name : null; };
 
 /** Whole years from birth to another date of the row: the one named, or the only other. */
 function ageThen(x: Context, named?: string): Expression | null {

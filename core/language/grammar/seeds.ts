@@ -69,7 +69,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   });
   restTexts(tokens, request, put);
   background(tokens, put);
-  rowsByShape(tokens, columns, items, put);
+  rowsByShape(tokens, columns, items, context, put);
   theDate(tokens, columns, context, put);
   byPlace(tokens, context, put);
   codesInside(tokens, items, context, put);
@@ -327,7 +327,7 @@ function background(tokens: readonly Token[], put: Put): void {
 }
 
 /** A noun that is nothing else may stand for the rows: 'every film', 'the payments that ...'. */
-function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], put: Put): void {
+function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { head }: Context, put: Put): void {
   tokens.forEach((t, i) => {
     if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
@@ -343,6 +343,8 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
   // 'Patients whose phone is missing': what a column names may stand for its rows.
   tokens.forEach((t, i) => {
     const own = (/[^su]s$/.test(t.lower) || t.lower === 'children') && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < (t.lower === 'children' ? 0.2 : 0.1));
+    // 'Which teacher has the most children': what is no measure is counted.
+    if (own && /^(?:most|fewest|fewer)$/.test(tokens[i - 1]?.lower ?? '') && head.columns.some((c) => c.name === own.column && c.type === 'text') && !readsAsNumber(head, own.column)) put('rows', i, i + 1, t.lower, 0.25);
     if (own && /^(?:whose|who|with|without|having|lacking|where|at|born|older|younger|aged)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
   });
 }

@@ -3,7 +3,7 @@ import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions';
-import { groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
+import { bornColumn, groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { any, column, number, op, rowsCounted, type Condition, type DatePart, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
@@ -209,7 +209,7 @@ export const frames: readonly Frame[] = [
     cost: 0.75,
   }, ({ day, date, years, ...said }, x) => {
     const names = [...new Set((date ?? []) as string[])];
-    const from = names.length === 1 ? names[0]! : names.length === 0 && !(years as string[]).includes('age') ? onlyDate(x) : null;
+    const from = names.length === 1 ? names[0]! : names.length > 1 ? null : (years as string[]).includes('age') ? bornColumn(x) : onlyDate(x);
     return from !== null && readsAsDate(x.head, from) ? calculated({ kind: 'span', unit: 'years', from: column(from), to: { kind: 'date', value: day } }, said) : null;
   }),
 
