@@ -1,10 +1,7 @@
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import { judge, type Case, type Verdict } from '../testing/cases';
+import { bytesOf, keptCases } from '../testing/kept';
 
-const folder = path.join(__dirname, '../testing/cases');
-const cases = readFileSync(path.join(folder, 'cases.jsonl'), 'utf8').split('\n').filter(Boolean).map((line) => JSON.parse(line) as Case);
-const bytesOf = (one: Case): Uint8Array => readFileSync(path.join(folder, one.tables[0]!.file));
+const cases = keptCases();
 
 /** Categories all of whose abilities exist. */
 const WHOLE = ['clean', 'columns', 'rows', 'split', 'metric', 'question', 'dialogue'] as const;

@@ -1,0 +1,58 @@
+import { Grammar, anyOrder, keyOf, oneOf, rule, type Item } from './chart';
+import { tokens } from './words';
+
+/** What a grammar makes of all the words of a request, the cheapest first. */
+function whole(grammar: Grammar, request: string, seeds: readonly Item[] = []): unknown[] {
+  const words = tokens(request);
+  const chart = grammar.parse(words, seeds, {}, new Set());
+  return chart.at(0, 'goal').filter((i) => i.to === words.length).sort((a, b) => a.cost - b.cost).map((i) => i.value);
+}
+
+describe('optional pieces', () => {
+  const grammar = new Grammar(rule('goal', 'zip the? old? tin please?', () => 'zipped', 0));
+
+  test.each(['zip tin', 'zip the tin', 'zip old tin', 'zip the old tin', 'zip the old tin please', 'zip tin please'])('may be said or not: %s', (request) => expect(whole(grammar, request)).toEqual(['zipped']));
+  test.each(['zip', 'tin', 'zip the old', 'zip blue tin'])('what must be said must be, in its place: %s', (request) => expect(whole(grammar, request)).toEqual([]));
+
+  test('a rule may begin with one', () => {
+    const begins = new Grammar(rule('goal', 'big? brass? bell', () => 'rung', 0));
+    for (const request of ['bell', 'big bell', 'brass bell', 'big brass bell']) expect(whole(begins, request)).toEqual(['rung']);
+    expect(whole(begins, 'brass big bell')).toEqual([]);
+  });
+
+  test('one with a slot leaves it unfilled', () => {
+    const said = new Grammar([rule('size', 'large', () => 'L', 0), rule('goal', 'zip $size:s? tin', ({ s }) => ({ size: s ?? null }), 0)].flat());
+    expect(whole(said, 'zip large tin')).toEqual([{ size: 'L' }]);
+    expect(whole(said, 'zip tin')).toEqual([{ size: null }]);
+  });
+
+  test('a group is left out as a whole', () => {
+    const group = new Grammar(rule('goal', 'zip (with glue)? tin', () => 'zipped', 0));
+    for (const request of ['zip tin', 'zip with glue tin']) expect(whole(group, request)).toEqual(['zipped']);
+    expect(whole(group, 'zip glue tin')).toEqual([]);
+  });
+});
+
+test('phrases of several words are one piece', () => {
+  const grammar = new Grammar(rule('goal', oneOf('quite plainly|in plain sight'), () => 'seen', 0));
+  for (const request of ['quite plainly', 'in plain sight']) expect(whole(grammar, request)).toEqual(['seen']);
+  expect(whole(grammar, 'quite sight')).toEqual([]);
+});
+
+test('the cheaper of two rules over the same words comes first, and a rule may refuse what it was given', () => {
+  const grammar = new Grammar([rule('goal', 'zip', () => 'dear', 1), rule('goal', 'zip', () => 'cheap', 0.2), rule('goal', 'zip', () => null, 0)].flat());
+  expect(whole(grammar, 'zip')).toEqual(['cheap', 'dear']);
+});
+
+test('what is said in any order is read in any order, each part once', () => {
+  const grammar = new Grammar(anyOrder('goal', { what: [['tin', () => 'tin']], where: [['shed', () => 'shed']] }, ({ what, where }) => (what && where ? `${what} in ${where}` : null), 0));
+  expect(whole(grammar, 'tin shed')).toEqual(['tin in shed']);
+  expect(whole(grammar, 'shed tin')).toEqual(['tin in shed']);
+  expect(whole(grammar, 'tin tin')).toEqual([]);
+});
+
+test('a key tells values apart by what is in them', () => {
+  expect(keyOf({ a: [1, 'x'], b: null })).toBe(keyOf({ a: [1, 'x'], b: null }));
+  expect(keyOf({ a: 1 })).not.toBe(keyOf({ a: '1' }));
+  expect(keyOf(['a', 'b'])).not.toBe(keyOf(['b', 'a']));
+});
