@@ -116,13 +116,13 @@ export function framed(frames: readonly Frame[], words: readonly Token[], chart:
     if (!before || (before.kind === 'mark' && BOUNDS.test(before.lower)) || JOINTS.has(before.lower)) starts.push(i);
     if (i > 0 && ((t.kind === 'mark' && BOUNDS.test(t.lower)) || JOINTS.has(t.lower))) ends.add(i);
   });
-  const own = ownWords(words, chart, x);
+  const plain = plainWords(words, chart, x);
   for (const f of frames) {
-    const items = f.parts.map((p) => words.map((_, i) => (lasts(words, i) ? chart.at(i, p.cat).filter((item) => item.to > i + 1) : chart.at(i, p.cat))));
+    const items = f.parts.map((p) => words.map((_, i) => (plain[i]!.last ? chart.at(i, p.cat).filter((item) => item.to > i + 1) : chart.at(i, p.cat))));
     if (f.parts.some((p, k) => p.need && items[k]!.every((list) => list.length === 0))) continue;
     // From behind the last of a part that must be said, the frame cannot hold.
     const latest = Math.min(...f.parts.map((p, k) => (p.need ? items[k]!.findLastIndex((list) => list.length > 0) : words.length)));
-    const prices = words.map((t, i) => (lasts(words, i) ? Infinity : passing(t, f, x, chart, i) + own[i]! + (endsName(words, i) ? 0.4 : 0)));
+    const prices = words.map((t, i) => (plain[i]!.last ? Infinity : passing(t, f, plain[i]!) + plain[i]!.more));
     for (const from of starts) if (from <= latest) cover(f, items, prices, from, ends, words.length, x, out);
   }
   return out;
@@ -150,22 +150,60 @@ const ASKING = new Set(['show', 'give', 'tell', 'get', 'put', 'want', 'add', 'ma
 /** The 'name' of 'Surname and First name' belongs to what stands before it. */
 const endsName = (words: readonly Token[], i: number): boolean => /^(?:names?|number|date|code|type|total)$/.test(words[i]!.lower) && !!words[i - 1]?.capital && words[i - 1]!.from > 0;
 
+/** What a word says by itself, in whatever frame. */
+interface PlainWord {
+  readonly last: boolean;
+  /** What passing it over costs besides. */
+  readonly more: number;
+  /** Price of a word that says nothing anywhere. */
+  readonly nothing: number | null;
+  /** A noun for the rows of any table, or of this one. */
+  readonly noun: boolean;
+  /** Price of a word that may be one. */
+  readonly rows: number | null;
+  /** A column that stands for the rows. */
+  readonly column: boolean;
+  /** One letter from a word that says nothing. */
+  readonly mistyped: boolean;
+}
+
+/** Worked out once for a request, not for each frame. */
+function plainWords(words: readonly Token[], chart: Chart, x: Context): PlainWord[] {
+  const own = ownWords(words, chart, x);
+  return words.map((t, i) => {
+    const noun = x.vocabulary.rowNouns.has(t.stem);
+    const mayBe = noun || ['rows', 'guess'].some((cat) => chart.at(i, cat).some((item) => item.to === i + 1));
+    return {
+      last: lasts(words, i),
+      more: own[i]! + (endsName(words, i) ? 0.4 : 0),
+      nothing: fillers.has(t.lower) ? 0.03 : light.has(t.lower) ? 0.05 : neutral.has(t.stem) ? 0.08 : null,
+      noun,
+      rows: mayBe ? (t.capital && t.from > 0 ? 0.5 : 0.15) : null,
+      column: rowsOf(i, x, chart),
+      mistyped: nearOne(t, neutral),
+    };
+  });
+}
+
+/** Is a longer word one letter from one of these stems? */
+function nearOne(t: Token, stems: ReadonlySet<string>): boolean {
+  if (t.lower.length < 6) return false;
+  for (const w of stems) if (Math.abs(w.length - t.stem.length) <= 1 && w[0] === t.stem[0] && typingDistance(t.stem, w, 1) <= Math.min(1, forgiven(t.lower.length))) return true;
+  return false;
+}
+
 /** The price of passing a word over inside a frame; Infinity where it says something. */
-function passing(t: Token, f: Frame, x: Context, chart: Chart, at: number): number {
+function passing(t: Token, f: Frame, plain: PlainWord): number {
   if (f.bars.has(t.stem)) return Infinity;
   if (t.kind === 'mark') return /^[,:]$/.test(t.lower) ? 0.05 : /^[;()–—-]$/.test(t.lower) ? 0.1 : /^[.!?]$/.test(t.lower) ? 0.2 : f.about.has(t.lower) ? 0.1 : Infinity;
   if (OTHERS.has(t.lower) && !f.others.has(t.lower)) return Infinity;
   if (t.kind !== 'word') return f.about.has(t.lower) ? 0.1 : Infinity;
   if (f.about.has(t.stem)) return t.capital && t.from > 0 ? 0.4 : 0.06;
-  if (fillers.has(t.lower)) return 0.03;
-  if (light.has(t.lower)) return 0.05;
-  if (neutral.has(t.stem)) return 0.08;
-  if (!f.rows) {
-    if (x.vocabulary.rowNouns.has(t.stem)) return Infinity;
-  } else if (x.vocabulary.rowNouns.has(t.stem) || chart.at(at, 'rows').some((i) => i.to === at + 1) || chart.at(at, 'guess').some((i) => i.to === at + 1)) return t.capital && t.from > 0 ? 0.5 : 0.15;
-  if (rowsOf(at, x, chart)) return 0.25;
-  if (t.lower.length >= 6) for (const w of [...f.about, ...neutral]) if (Math.abs(w.length - t.stem.length) <= 1 && w[0] === t.stem[0] && typingDistance(t.stem, w, 1) <= Math.min(1, forgiven(t.lower.length))) return 0.35;
-  return Infinity;
+  if (plain.nothing !== null) return plain.nothing;
+  if (!f.rows && plain.noun) return Infinity;
+  if (f.rows && plain.rows !== null) return plain.rows;
+  if (plain.column) return 0.25;
+  return plain.mistyped || nearOne(t, f.about) ? 0.35 : Infinity;
 }
 
 /** 'Rank the costumes': a column of texts that hardly repeat, said in the plural or after 'each', stands for the rows. */

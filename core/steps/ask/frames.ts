@@ -6,20 +6,18 @@ import { quantity } from '../../language/grammar/expressions';
 import { all, column, columnsOf, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { rounded } from '../calculate/adding';
 import { isPercent } from '../calculate/phrases';
-import { asked, counts, grouped, shareOf, type Question } from './phrases';
+import { asked, counts, grouped, over, shareOf, type Fn, type Question } from './phrases';
 
-type Fn = Extract<Expression, { kind: 'total' }>['fn'];
-const over = (fn: Fn, of: Expression): Expression => ({ kind: 'total', fn, of, by: [] });
 
 const FN: Way[] = [means('average|mean|avg|on average|averages|per screening on average', 'mean'), means('total|sum|sums|totals|altogether|in total|overall|summed|all told|sum up|add up|added up|how much|in all|together', 'sum'), means('median', 'median'), means('highest|largest|maximum', 'highest'), means('lowest|smallest|minimum', 'lowest')];
 const ORDER: Way[] = [means('~descending', true), means('~ascending', false), means('biggest sum first|highest first|largest first|most first|best first|largest on top|best on top|sort from high to low|in descending order|from high to low|biggest first|highest on top|descending|sorted from high to low', true), means('lowest first|smallest first|ascending|from low to high|sort from low to high', false)];
 const ONE: Way[] = ['~justOne', 'only one|just one|just the one|only the one|one name is enough|one name|one name only|just the name|the name only|one is enough|only the name|name only'];
-const PLACES: Way[] = [means('~round|with|to|at? to? $places:p', ({ p }: { p: number }) => p), means('to $num:n places|decimals|decimal', ({ n }: { n: number }) => n)];
+const PLACES: Way[] = ['~round|with|to|at? to? $places', 'to $num places|decimals|decimal'];
 const PERCENT: Way[] = ['in percent|as a percentage|in %|as a figure from 0 to 100|percent|as percent|per cent|percentage'];
 const REMARKS: Way[] = ["ignoring blanks|ignore blanks|blanks don't count|those without a severity don't count|leave out complaints without one|blanks left out|without the empty ones|not counting the empty ones|ignoring empty ones|empty ones don't count|skip blanks", '~blankWord $rows|$col|$guess? ~be|do|does not|left|out? out|count?', "those|ones|$rows ~without an? $col don't|do|are? not? count|counted", "bracketed amounts are negative|brackets mean minus|an amount in brackets is negative|amounts in brackets are negative|an amount in brackets is a refund|brackets are negative|the one in brackets is negative|amounts in brackets count as negative", '~brackets ~be? ~negative', 'capitals make no difference|ignoring case|ignore case|whatever capitals|no matter how it is written|upper or lower case', 'counting each only once|counting each one once|each only once|each one once|counted once|each counted once'];
 const LEAD = 'what whose how much is are was were did do does have has had the we they you i it there of for in on with from by to each every per name tell show give me us know want would like need please total sum all that these this those one and a an at over whole what\'s out find work calculate list get table row rows altogether take taken in get got come came make made bring brought sell sold use used them their so far up counting different kind';
 
-const WHERE: Way[] = [means('only|just|for|where|with|of|in|among|from|that|which|by|to|at|counting|went only|just|the? $rset:c', ({ c }: { c: Condition }) => c), means('$rset:c only', ({ c }: { c: Condition }) => c), means('$cond', ({ cond }: { cond: Condition }) => cond, 0.15)];
+const WHERE: Way[] = ['only|just|for|where|with|of|in|among|from|that|which|by|to|at|counting|went only|just|the? $rset', '$rset only', means('$cond', undefined, 0.15)];
 const RIDERS = { order: ORDER, one: ONE, places: PLACES, percent: PERCENT, remarks: REMARKS, where: WHERE };
 const MANY = ['remarks', 'one', 'percent'];
 
@@ -44,7 +42,7 @@ const PER: Way[] = ['by|per $qbys', 'for|in|of|at each|every $qbys', 'for|of|in 
 
 export const frames: readonly Frame[] = [
   frame('question by groups', {
-    need: { figures: [means('$qfigs', ({ qfigs }: { qfigs: Expression[] }) => qfigs)], by: BY },
+    need: { figures: ['$qfigs'], by: BY },
     may: RIDERS,
     many: [...MANY, 'by'],
     about: LEAD,
@@ -75,7 +73,7 @@ export const frames: readonly Frame[] = [
   // 'the venue with the highest mean takings', 'top 3 films by tickets sold', 'who charged the most'
   frame('leading group', {
     need: { cols: '$col', way: [means('~highest|most|top|best|biggest|largest', true), means('~lowest|least|fewest|worst|smallest', false), means('the most|most often', true)] },
-    may: { ...RIDERS, fn: FN, count: ['$num'], rows: ['$rows', '$noun', '$guess'], which: ['which|who|what|name the|whose', 'first'], group: means('which|what|whose of? the? $col:c', ({ c }: { c: string }) => c) },
+    may: { ...RIDERS, fn: FN, count: ['$num'], rows: ['$rows', '$noun', '$guess'], which: ['which|who|what|name the|whose', 'first'], group: 'which|what|whose of? the? $col' },
     many: [...MANY, 'cols', 'fn', 'way', 'rows', 'which'],
     about: `${LEAD} which who charge charged charges took take sold seller first`,
     cost: 0.9,
@@ -96,7 +94,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('share of the rows', {
-    need: { share: ['percentage|percent|share|what share|how many percent|what percentage|proportion|per cent|fraction'], where: [means('$rset', ({ rset }: { rset: Condition }) => rset), means('$cond', ({ cond }: { cond: Condition }) => cond)] },
+    need: { share: ['percentage|percent|share|what share|how many percent|what percentage|proportion|per cent|fraction'], where: ['$rset', '$cond'] },
     may: { places: PLACES, percent: PERCENT, remarks: REMARKS, rows: ['$rows', '$noun', '$guess'] },
     many: [...MANY, 'share', 'rows'],
     about: `${LEAD} as got get were rows all have been were`,
@@ -112,8 +110,8 @@ export const frames: readonly Frame[] = [
   }, ({ col, where, by }) => ask([over('distinct', column(col))], by ?? [], { ...(where ? { where } : {}) })),
 
   frame('rows counted', {
-    need: { count: ['how many|number of|=count|=count the|for how many|what number of'], where: [...WHERE, means('went|go|goes|came|come|sold|delivered to|from|by|at|in|for $cond:c', ({ c }: { c: Condition }) => c)] },
-    may: { rows: ['$rows', '$noun', '$guess'], again: means('~open $cond:c ~close', ({ c }: { c: Condition }) => c) },
+    need: { count: ['how many|number of|=count|=count the|for how many|what number of'], where: [...WHERE, 'went|go|goes|came|come|sold|delivered to|from|by|at|in|for $cond'] },
+    may: { rows: ['$rows', '$noun', '$guess'], again: '~open $cond ~close' },
     many: ['count', 'rows', 'where'],
     about: LEAD,
     cost: 0.75,
@@ -121,7 +119,7 @@ export const frames: readonly Frame[] = [
 
   // 'total of closing minus opening for household H09'
   frame('figure of a calculation', {
-    need: { fn: FN, e: ['$ex2', means('~open $ex2:e ~close', ({ e }: { e: Expression }) => e)] },
+    need: { fn: FN, e: ['$ex2', '~open $ex2 ~close'] },
     may: { ...RIDERS, by: BY },
     many: [...MANY, 'fn', 'by'],
     about: `${LEAD} use used usage overall consume months`,
@@ -133,7 +131,7 @@ export const frames: readonly Frame[] = [
 
   // 'total amount due divided by total kg'
   frame('quotient of totals', {
-    need: { totals: [means('~figureTotal|all|whole|entire the? $col:c', ({ c }: { c: string }) => c), means('~totalWord $col:c', ({ c }: { c: string }) => c)], over: ['divided by|/|over|divide by|divide|through|per'] },
+    need: { totals: ['~figureTotal|all|whole|entire the? $col', '~totalWord $col'], over: ['divided by|/|over|divide by|divide|through|per'] },
     may: { places: PLACES, remarks: REMARKS, name: ['average price per kilo|average price per kg|average price per tonne', '~average $word ~per $word|$unit|$col', '~average $col ~per $word|$unit|$col', 'price per kilo|on the whole|over everything|overall', '$metricName ~inTotal?'], minus: means('~figureTotal? $word|$col ~open $ex2:e ~close', ({ e }: { e: Expression }) => e) },
     many: [...MANY, 'totals', 'over', 'name'],
     about: `${LEAD} divided divide by over everything meaning whole pay paid per kilo overall average price ( ) :`,

@@ -13,8 +13,8 @@ import type { Asked, AskPlan } from './step';
 
 /* Questions: figures over all rows or over groups of them. */
 
-type Fn = Extract<Expression, { kind: 'total' }>['fn'];
-const over = (fn: Fn, of: Expression): Expression => ({ kind: 'total', fn, of, by: [] });
+export type Fn = Extract<Expression, { kind: 'total' }>['fn'];
+export const over = (fn: Fn, of: Expression): Expression => ({ kind: 'total', fn, of, by: [] });
 const allRows = rowsCounted();
 const sum = (name: string, x: Context): Expression | null => { const e = quantity(name, x); return e && over('sum', e); };
 

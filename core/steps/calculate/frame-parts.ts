@@ -4,8 +4,8 @@ import { means } from '../../language/frames';
 
 /** The name of the new column. */
 export const NAME = [
-  '~named $name', '~named $properName', means('~into|~add ~column ~named $name:n', ({ n }: { n: string }) => n), means('~column ~named $name:n', ({ n }: { n: string }) => n, 0.05), means('~into|~add ~column $properName:n', ({ n }: { n: string }) => n), means('~column $properName:n', ({ n }: { n: string }) => n, 0.1), means('in|into|under|as|to ~open? $properName:n', ({ n }: { n: string }) => n, 0.15),
-  means('$properName:n as', ({ n }: { n: string }) => n, 0.15), means('$properName:n =|:|is|shall|should|contains|holds|says be|contain|hold|say?', ({ n }: { n: string }) => n, 0.1), means('~add ~column? $properName:n', ({ n }: { n: string }) => n, 0.2), means('~named? a? $properName:n column|field', ({ n }: { n: string }) => n, 0.1), means('as|under|called|named|call|name it|that|this? $text:n', ({ n }: { n: string }) => n),
+  '~named $name', '~named $properName', '~into|~add ~column ~named $name', means('~column ~named $name', undefined, 0.05), '~into|~add ~column $properName', means('~column $properName', undefined, 0.1), means('in|into|under|as|to ~open? $properName', undefined, 0.15),
+  means('$properName as', undefined, 0.15), means('$properName =|:|is|shall|should|contains|holds|says be|contain|hold|say?', undefined, 0.1), means('~add ~column? $properName', undefined, 0.2), means('~named? a? $properName column|field', undefined, 0.1), 'as|under|called|named|call|name it|that|this? $text',
 ];
 
 /** Where it goes. */
@@ -18,7 +18,7 @@ export const NONE = [
 ];
 
 /** Decimals. */
-export const PLACES = [means('~round|with|to? to? $places:p', ({ p }: { p: number }) => p), means('to $num:n places|decimals|decimal', ({ n }: { n: number }) => n), means('round|rounded to $num:n', ({ n }: { n: number }) => n, 0.1), means('$num:n after the? point', ({ n }: { n: number }) => n)];
+export const PLACES = ['~round|with|to? to? $places', 'to $num places|decimals|decimal', means('round|rounded to $num', undefined, 0.1), '$num after the? point'];
 
 /** Words around a calculation that say nothing of it. */
 export const CALCULATE = 'add new column columns calculate work out compute give show put get want need would like see say tell us me each every for of the a please as with that is are in it its this and row rows should be call called name next to beside by own number figure result value values how much many what which did does do was were have has number numbers just only number plus also extra another two three four five one separate';

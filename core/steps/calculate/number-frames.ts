@@ -5,7 +5,7 @@ import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions';
 import { bornColumn, groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
-import { any, column, number, op, rowsCounted, type Condition, type DatePart, type Expression } from '../../formula/expression';
+import { any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
@@ -83,7 +83,7 @@ const GROUP: Way[] = ['of|in|for|at|within|by|per its|the|that|their|each|every|
 export const frames: readonly Frame[] = [
   frame('formula', {
     need: { e: ['$formula', '$ex2', '$chosen'] },
-    may: { ...RIDERS, percent: PERCENT, up: UP, floor: FLOOR(), ignoring: IGNORING, open: OPEN, unused: NO_USE, each: EACH_ROW, verb: ['~add', 'what|how|calculate|work out|compute|find out|determine'], again: means('~open $ex2:e ~close', ({ e }: { e: Expression }) => e, -0.1) },
+    may: { ...RIDERS, percent: PERCENT, up: UP, floor: FLOOR(), ignoring: IGNORING, open: OPEN, unused: NO_USE, each: EACH_ROW, verb: ['~add', 'what|how|calculate|work out|compute|find out|determine'], again: means('~open $ex2 ~close', undefined, -0.1) },
     many: MANY,
     about: `${CALCULATE} kept result going all row closed takes took stays empty`,
     cost: 0.75,
@@ -103,7 +103,7 @@ export const frames: readonly Frame[] = [
   frame('share', {
     need: {
       share: [means('percentage|percent|per cent|%|in percent', true), means('share|part|proportion|fraction|divided by', 'part')],
-      whole: [means('of|over|by|in the? overall|total|whole|entire|all of? all? the? $col:c', ({ c }: { c: string }) => c), means('of|over|by|in ~totalWord $col:c', ({ c }: { c: string }) => c), means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }, x: Context) => (quantity(c, x) === null || namesRows(c, x.vocabulary) ? c : null), 0.1), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', true)],
+      whole: ['of|over|by|in the? overall|total|whole|entire|all of? all? the? $col', 'of|over|by|in ~totalWord $col', means('of|in|within its|the|that|their|same own? same? $col:c ~totalWord?', ({ c }: { c: string }, x: Context) => (quantity(c, x) === null || namesRows(c, x.vocabulary) ? c : null), 0.1), means('of the total|of the whole|of all|of the overall total|out of the total|of the same|of its own', true)],
     },
     may: { ...RIDERS, cols: '$col', percent: PERCENT, each: EACH_ROW, total: ['total|overall|all|altogether'], same: 'of the same|same|its own|own|of that|of its' },
     many: [...MANY, 'share', 'whole', 'cols', 'same', 'total'],
@@ -130,7 +130,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('rows of a group counted', {
-    need: { count: ['~countWord $rows|$noun|$guess', '~countWord', 'how many|number of|count of|how often'], by: [means('the? same|that|this|own $col:c', ({ c }: { c: string }) => c), means('~each|has|have|had|did|every|all the? $col:c', ({ c }: { c: string }) => c, 0.1), means('of|by|with|for the? same|that? $col:c', ({ c }: { c: string }) => c, 0.1), means('all? of? the? $col:c $rows', ({ c }: { c: string }) => c, 0.2)], each: EACH_ROW },
+    need: { count: ['~countWord $rows|$noun|$guess', '~countWord', 'how many|number of|count of|how often'], by: ['the? same|that|this|own $col', means('~each|has|have|had|did|every|all the? $col', undefined, 0.1), means('of|by|with|for the? same|that? $col', undefined, 0.1), means('all? of? the? $col:c $rows', ({ c }: { c: string }) => c, 0.2)], each: EACH_ROW },
     may: { ...RIDERS, more: 'the same number|that number|in total|altogether|in all|show that|brought in|has brought in' },
     many: [...MANY, 'by', 'count'],
     about: `${CALCULATE} brought in has had have total altogether saying number count lots same that member all show`,
@@ -162,12 +162,12 @@ export const frames: readonly Frame[] = [
     if (!p) return null;
     const before: Expression = { kind: 'over', fn: 'previous', of: p.of, by: p.by };
     const change = op('-', p.of, before);
-    return calculated(percent ? op('*', op('/', change, before), number(100)) : change, said);
+    return calculated(percent ? percented(op('/', change, before)) : change, said);
   }),
 
   frame('running total', {
     need: { running: ['~running', 'running total|cumulative|cumulated|so far|add up row by row|added up row by row|row by row|accumulated|cumulatively|running sum'], cols: '$col' },
-    may: { ...RIDERS, order: 'row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: means('~each|within|per the? same? $col:c', ({ c }: { c: string }) => c) },
+    may: { ...RIDERS, order: 'row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: '~each|within|per the? same? $col' },
     many: [...MANY, 'running', 'cols', 'order'],
     about: `${CALCULATE} as is going down the list top row bottom order rows are they from to total amount add up added present`,
     cost: 0.6,
@@ -178,7 +178,7 @@ export const frames: readonly Frame[] = [
 
   frame('rank', {
     need: { rank: ['~rankWord', 'rank|ranking|place|number them 1|number the members 1 2 3|number them|ranked|its place|position'], cols: '$col' },
-    may: { ...RIDERS, down: [means('highest first|largest first|most first|highest is 1|highest gets 1|most is rank 1|largest is 1|biggest gets 1|most gets 1|best seller first|1 being the best|1 = most|the most gets 1|best is 1|highest on top|descending|the highest gets 1|the one with the most gets 1|1 is the highest|1 for the highest|1 being the highest|1 being the most|from high to low|1 being the best seller|1 for the most|highest = 1|most = 1', 'rank'), means('lowest first|smallest first|lowest is 1|smallest gets 1|lowest gets 1|ascending|shortest first|1 is the lowest|fastest is 1|cheapest is 1|from low to high|1 for the lowest', 'rank up'), means('the? ~highest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank'), means('the? ~lowest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank up'), means('1 = ~highest', 'rank'), means('who has the most', 'rank')], ties: 'ties share a rank|ties share a rank and the next is skipped|ties get the same rank|equal ones get the same place|equal numbers share a place|the next place is then skipped|equal numbers share a place and the next place is then skipped|same rank for ties|equal values share a rank|and the next is skipped|the next one is skipped', stay: "don't change the order of the rows|leave the rows in the order they are|leave the rows where they are|keep the order of the rows|do not change the order|leave the order as it is|without sorting", group: means('within|inside|~each the|its|their|each|every? same|own? $col:c', ({ c }: { c: string }) => c), steps: '1 , 2 , 3|1 2 3|1, 2, 3 . . .|. . .|...' },
+    may: { ...RIDERS, down: [means('highest first|largest first|most first|highest is 1|highest gets 1|most is rank 1|largest is 1|biggest gets 1|most gets 1|best seller first|1 being the best|1 = most|the most gets 1|best is 1|highest on top|descending|the highest gets 1|the one with the most gets 1|1 is the highest|1 for the highest|1 being the highest|1 being the most|from high to low|1 being the best seller|1 for the most|highest = 1|most = 1', 'rank'), means('lowest first|smallest first|lowest is 1|smallest gets 1|lowest gets 1|ascending|shortest first|1 is the lowest|fastest is 1|cheapest is 1|from low to high|1 for the lowest', 'rank up'), means('the? ~highest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank'), means('the? ~lowest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank up'), means('1 = ~highest', 'rank'), means('who has the most', 'rank')], ties: 'ties share a rank|ties share a rank and the next is skipped|ties get the same rank|equal ones get the same place|equal numbers share a place|the next place is then skipped|equal numbers share a place and the next place is then skipped|same rank for ties|equal values share a rank|and the next is skipped|the next one is skipped', stay: "don't change the order of the rows|leave the rows in the order they are|leave the rows where they are|keep the order of the rows|do not change the order|leave the order as it is|without sorting", group: 'within|inside|~each the|its|their|each|every? same|own? $col', steps: '1 , 2 , 3|1 2 3|1, 2, 3 . . .|. . .|...' },
     many: [...MANY, 'rank', 'ties', 'stay', 'cols', 'steps'],
     about: `${CALCULATE} by according to number of most gets get order first last the who has how they have on sold same give each . has`,
     cost: 0.6,
@@ -202,7 +202,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('years until a day', {
-    need: { years: [means('full years|whole years|years|completed years|number of full years|number of years|how many full years|in whole years|complete years', 'span'), means('age in years|age|how old|old', 'age')], day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', ({ date }: { date: string }) => date, 0.1)] },
+    need: { years: [means('full years|whole years|years|completed years|number of full years|number of years|how many full years|in whole years|complete years', 'span'), means('age in years|age|how old|old', 'age')], day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', undefined, 0.1)] },
     may: { ...RIDERS, date: ['$col'], valid: ['~blankWord|$blankIt ~if|~wherever the? $col ~be? not an? real|proper|valid? ~date|date', '~wherever|~if the? $col ~be? not an? real|proper|valid? ~date|date ,? ~leave it? ~blankWord', "blank for invalid dates|blank if joined isn't a date|blank for invalid ones|leave invalid dates blank|blank where it is no date"], each: EACH_ROW, ways: 'the joining dates come in two formats|the dates come in two formats|the joining dates are written in two ways' },
     many: [...MANY, 'years', 'valid', 'date'],
     about: `${CALCULATE} full whole years completed of membership membership been member since joining with us on as at from until between whole everybody household counted day it was date dates`,
@@ -228,7 +228,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('mean of several columns', {
-    need: { mean: means('average|mean|avg|averages', 'mean'), cols: ['$cols', means('$family', ({ family }: { family: string[] }) => family)] },
+    need: { mean: means('average|mean|avg|averages', 'mean'), cols: ['$cols', '$family'] },
     may: { ...RIDERS, ignoring: [...IGNORING, '~if|~wherever one ~be not|missing|blank there? ,? take the? other', 'if one is not there take the other|if one is missing take the other'], each: EACH_ROW, count: 'the three scores|three scores|the two|two|three|both|scores' },
     many: [...MANY, 'count'],
     about: `${CALCULATE} of score scores ( ) three two both the each per film where if missing is`,
@@ -257,7 +257,7 @@ export const frames: readonly Frame[] = [
     const said = { name, places, blanks };
     const pair = cols as string[] | null;
     if (!pair || pair.length !== 2 || pair[0] === pair[1] || !pair.every((n) => isNumeric(n, x)) || !percent) return null;
-    return calculated(op('*', op('/', op('-', column(pair[1]!), column(pair[0]!)), column(pair[0]!)), number(100)), said);
+    return calculated(percented(op('/', op('-', column(pair[1]!), column(pair[0]!)), column(pair[0]!))), said);
   }),
 
   frame('how far above in percent', {
@@ -266,10 +266,10 @@ export const frames: readonly Frame[] = [
     many: [...MANY, 'percent', 'percents'],
     about: `${CALCULATE} by what percentage price is lies above`,
     cost: 0.6,
-  }, ({ a, b, name, places, blanks }, x) => (a !== b && isNumeric(a, x) && isNumeric(b, x) ? calculated(op('*', op('/', op('-', column(a), column(b)), column(b)), number(100)), { name, places, blanks }) : null)),
+  }, ({ a, b, name, places, blanks }, x) => (a !== b && isNumeric(a, x) && isNumeric(b, x) ? calculated(percented(op('/', op('-', column(a), column(b)), column(b))), { name, places, blanks }) : null)),
 
   frame('with tax', {
-    need: { e: ['$ex1'], tax: [means('$pct:p tax|vat|interest|surcharge|commission|service|extra|duty', ({ p }: { p: number }) => p), means('plus|with|including|add|adding|and $pct:p', ({ p }: { p: number }) => p, 0.2)] },
+    need: { e: ['$ex1'], tax: ['$pct tax|vat|interest|surcharge|commission|service|extra|duty', means('plus|with|including|add|adding|and $pct', undefined, 0.2)] },
     may: { ...RIDERS, top: 'on top|plus|with|including|added|in addition|incl|added on' },
     many: [...MANY, 'top'],
     about: `${CALCULATE} plus with on top including added tax included and price`,
@@ -279,8 +279,8 @@ export const frames: readonly Frame[] = [
   frame('cases', {
     need: { cases: '$case1' },
     may: {
-      ...RIDERS, otherwise: [means('~otherwise it|they|is|:|,|the|rest? $leaf:l', ({ l }: { l: Expression }) => l), means('$leaf:l ~otherwise|everywhere else?', ({ l }: { l: Expression }) => l, 0.05), means('$leaf:l everywhere|elsewhere else?', ({ l }: { l: Expression }) => l), means('$leaf:l for|in the? rest|others|other', ({ l }: { l: Expression }) => l), means('the? rest|others|other ones? are|is|get|gets|:|, $leaf:l', ({ l }: { l: Expression }) => l)],
-      each: EACH_ROW, from: means('by|from|based|going on|by? the? $col:c', ({ c }: { c: string }) => c, 0.2),
+      ...RIDERS, otherwise: ['~otherwise it|they|is|:|,|the|rest? $leaf', means('$leaf ~otherwise|everywhere else?', undefined, 0.05), '$leaf everywhere|elsewhere else?', '$leaf for|in the? rest|others|other', 'the? rest|others|other ones? are|is|get|gets|:|, $leaf'],
+      each: EACH_ROW, from: means('by|from|based|going on|by? the? $col', undefined, 0.2),
     },
     many: [...MANY, 'cases'],
     bars: 'show shows',
@@ -324,9 +324,13 @@ function namedIn(name: string | undefined, x: Context): string | null {
 const plansOf = (names: readonly string[], places: number, mode: Rounding): Act => plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: { kind: 'round', of: column(name), places, mode }, replace: true })));
 
 const real = (e: Expression): boolean => e.kind !== 'column' && e.kind !== 'number' && e.kind !== 'text' && e.kind !== 'total';
-const some = (e: Expression, test: (n: Expression) => boolean): boolean => test(e) || Object.values(e).some((v) => typeof v === 'object' && v !== null && (Array.isArray(v) ? v.some((o) => typeof o === 'object' && o !== null && some(o as Expression, test)) : some(v as Expression, test)));
-const hasTotal = (e: Expression): boolean => some(e, (n) => n.kind === 'total' || n.kind === 'across');
-const hasSpan = (e: Expression): boolean => some(e, (n) => n.kind === 'span' || n.kind === 'lapse');
+const some = (e: Expression, ...kinds: readonly string[]): boolean => {
+  let found = false;
+  walk(e, (n) => { found ||= kinds.includes(n.kind); });
+  return found;
+};
+const hasTotal = (e: Expression): boolean => some(e, 'total', 'across');
+const hasSpan = (e: Expression): boolean => some(e, 'span', 'lapse');
 
 /** The columns of a family whose names hold two numbers, in their order. */
 function ofYears(family: readonly string[], a: number, b: number): string[] | null {

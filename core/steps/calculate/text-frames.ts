@@ -32,8 +32,8 @@ export const frames: readonly Frame[] = [
   }, ({ examples, cols, name, place, turn }, x) => (!cols && !turn && name === undefined && !place ? null : byExample(examples as Example[], cols ?? null, x, name !== undefined || place !== undefined ? 'add' : 'set', name))),
 
   frame('find in a text', {
-    need: { what: [means('$what:w', ({ w }: { w: Findable }) => [w]), means('$whats:w', ({ w }: { w: Findable[] }) => w)] },
-    may: { col: '$col', name: NAME, names: [means('into|as|under|in|to ~open? $names:n', ({ n }: { n: string[] }) => n), means('~column ~named? $names:n', ({ n }: { n: string[] }) => n), means(':|, $names:n', ({ n }: { n: string[] }) => n, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['extract|pull|pull out|fish out|get out|take out|pick out|lift|out of|isolate|dig out|separate', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them'], cut: ['~split'] },
+    need: { what: [means('$what:w', ({ w }: { w: Findable }) => [w]), '$whats'] },
+    may: { col: '$col', name: NAME, names: ['into|as|under|in|to ~open? $names', '~column ~named? $names', means(':|, $names', undefined, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['extract|pull|pull out|fish out|get out|take out|pick out|lift|out of|isolate|dig out|separate', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them'], cut: ['~split'] },
     many: ['place', 'none', 'verb'],
     about: `${CALCULATE} ${TAKE} together moment currently separate them everybody both mixed people`,
     rows: false,
@@ -120,7 +120,7 @@ export const frames: readonly Frame[] = [
   frame('joined', {
     need: { cols: '$col', join: ['join|joined|joins|combine|combined|together|put together|glue|glued|followed by|and then|then|plus|concatenate|merge|label', '~join'] },
     may: {
-      mark: [means('with|by|using|then|, ,? $text:t ~betweenThem|then|in?', ({ t }: { t: string }) => t), means('$text:t between|in ~betweenThem?', ({ t }: { t: string }) => t), means('$text', ({ text }: { text: string }) => text, 0.1), means('with|by|and a? $mark:m ~betweenThem|between|in? between?', ({ m }: { m: string }) => m), means('a colon|colon', ': '), means('a space|space', ' '), means('a comma|comma', ', '), means('a dash|a hyphen|dash', ' - '), means('-', ' - ', 0.1)],
+      mark: ['with|by|using|then|, ,? $text ~betweenThem|then|in?', '$text between|in ~betweenThem?', means('$text', undefined, 0.1), 'with|by|and a? $mark ~betweenThem|between|in? between?', means('a colon|colon', ': '), means('a space|space', ' '), means('a comma|comma', ', '), means('a dash|a hyphen|dash', ' - '), means('-', ' - ', 0.1)],
       brackets: 'in brackets|in parentheses|in round brackets', name: NAME, place: PLACE,
       alone: ['no $col|$noun ,? then? just|only the $col|$noun on? its? own?', 'and? only|just the? $col ~if|~wherever the? $col ~be ~blankWord', 'leave the dash away|leave away the dash', '~if|~wherever there is|are no $col ,? just|only the $col on? its? own?', 'leave the dash|comma|mark away|out|off ~if|~wherever there is no $col', 'no $col ,? then? just|only the $word|$col'],
       example: ['like|eg|e.g|as $text', 'so $text', 'like|eg|e.g|as $value / $value', 'like|eg|e.g|as $value - $value'],

@@ -49,7 +49,7 @@ const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meanin
 const NOT_SAID = /^(?:rounded|round|up|down|set|equal|between|numbers?|figures?|only|just|decimals?|places?|it|this|that|they|them|there|and|or|with)$/i;
 
 const DAY_FIRST = 'the day first|with the day first|day first|day is first|day comes first|day before month|dd/mm/yyyy|dd/mm/yy|d/m/y|dd/mm|day/month/year|day, month, year|day month year|day - month - year|days before months|european way|british way|british order|european order';
-const order = [means('$dayOrder', ({ dayOrder }: { dayOrder: string }) => dayOrder), means(DAY_FIRST, 'day first'), means('mm/dd/yyyy|month/day/year|month first|month before day|american way|us order', 'month first')];
+const order = ['$dayOrder', means(DAY_FIRST, 'day first'), means('mm/dd/yyyy|month/day/year|month first|month before day|american way|us order', 'month first')];
 const BLANKS_STAY = 'blanks stay blank|blank stays blank|what is blank stays blank|empty stays empty|empties stay empty|empty ones stay empty|blanks stay|leave blanks blank|leave empty cells empty|leaving empty ones empty|leave empty ones empty|empty cells stay empty|leave the blanks|keep the blanks|keep blanks|leave blanks alone|leave blank cells blank|no refund stays empty|blanks are left alone|empty cells are left alone|and leave the blanks blank|what is empty stays empty|the empty ones stay empty|leave empty ones alone|do not touch the blanks|leave the empty ones empty|keep blanks blank|blank ones stay blank|leave out the blanks|blanks remain blank';
 const NO_REST = [
   means("anything|everything|whatever|any|cells|those|ones else|thing? that|which? ~be? not|isn't|isnt|aren't|doesn't|cannot|can't be? look|read|an? like? an? real|proper|valid|plain? ~number|~date ,|should|must|is|be|gets|becomes|set|to|left? be|to|as? left|kept|made|set? to|as? ~blankWord", true),
@@ -89,7 +89,7 @@ export const frames: readonly Frame[] = [
       thousands: ['commas separate thousands|commas separate the thousands|thousands commas|thousand separators|thousands separators|no thousands separators|drop the commas|no commas|without commas|commas for thousands|commas are thousands separators|comma separates thousands|the commas are thousands|some commas|commas'],
       negative: ['~brackets ~be? ~negative', 'brackets mean negative|bracketed ones are negative|an amount in brackets is negative|amounts in brackets are negative|brackets mean minus|in brackets means negative|bracketed amounts are negative|brackets is negative|in brackets is a minus|bracketed is negative|brackets are negative|brackets stand for a minus'],
       example: [means('$num , ^$num ~be|means ^$num', true), means('~open $num . $num ~close ~be|means - ^$num', true), means('$num , ^$num', true, 0.3)],
-      empties: [means('an? ~blankWord cells|ones|one|values|nothing? ~be|means|mean|counts|count|stands|becomes|become? as|for? $num:n', ({ n }: { n: number }) => n), means('nothing|blank|empty there|here|entered|given? means|mean|is no $col|$word , so|that? is|it|counts|as? $num:n', ({ n }: { n: number }) => n), means('~wherever|~if nothing was|is|were filled|entered|given|there in? ,? put|write|make|use? $num:n', ({ n }: { n: number }) => n)],
+      empties: ['an? ~blankWord cells|ones|one|values|nothing? ~be|means|mean|counts|count|stands|becomes|become? as|for? $num', means('nothing|blank|empty there|here|entered|given? means|mean|is no $col|$word , so|that? is|it|counts|as? $num:n', ({ n }: { n: number }) => n), '~wherever|~if nothing was|is|were filled|entered|given|there in? ,? put|write|make|use? $num'],
     },
     many: ['reads', 'signs', 'kind'],
     about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few`,
@@ -105,13 +105,13 @@ export const frames: readonly Frame[] = [
   }, ({ cols, reads: r }) => act(cols, 'decimal', meaningsOf(r))),
 
   frame('to unit', {
-    need: { cols: '$cols', unit: [means('to|in|into|all|be|as degrees|degree|number|numbers|bare|one|plain|figures|whole? of|in? $unit:u', ({ u }: { u: string }) => u), means('~open? in $unit:u ~close?', ({ u }: { u: string }) => u), means('all $unit:u', ({ u }: { u: string }) => u)] },
+    need: { cols: '$cols', unit: ['to|in|into|all|be|as degrees|degree|number|numbers|bare|one|plain|figures|whole? of|in? $unit', '~open? in $unit ~close?', 'all $unit'] },
     may: {
       number: ['~number', 'numeric|number|numbers|figures only|the figure|only the figure|only figures|numbers only|plain numbers|bare number|figure'], from: ['$unit', 'fahrenheit ones|the fahrenheit readings'], reads, places: ['$places'], blanks: BLANKS_STAY,
       bare: ['no unit|without the unit|without unit|without units|drop the units|drop the unit|no letter behind it|no letters|no unit behind it|no units|without the letter|strip the units|leave off the unit'],
       example: ['~open? $num $unit ~be|= $num $unit $num? $unit? ~close?', '~open? $num ^: ^$num ~be|=|means $num $unit $num $unit ~close?', '$num ^: ^$num ~be|means|is in? $unit and|: $unit', '~open? $num $unit ~be|= $num ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are|mean $unit and $unit'],
       divide: ['$unit|$word values|ones|readings? ~be|to|should? to? be? divided|multiplied by $num', 'divide|multiply those|them|these? by a? $num'],
-      empties: [means('an? ~blankWord cells|ones|one? ~be|means|counts as? $num:n', ({ n }: { n: number }) => n)],
+      empties: ['an? ~blankWord cells|ones|one? ~be|means|counts as? $num'],
     },
     many: ['reads', 'from', 'example'],
     about: `${CHANGE} ${MESSY} some few are is others rest where so that in the throughout express measured ones fahrenheit degrees off drop behind letter letters only just it says it's leave empty`,

@@ -9,7 +9,7 @@ const everything = ({ head }: Context): string[] => head.columns.map((c) => c.na
 
 export const frames: readonly Frame[] = [
   frame('repeats', {
-    need: { repeats: DUPLICATES, by: [means('by|on|of|in|for|where|when|~open? $cols:c ~close?', ({ c }: { c: string[] }) => c), '$alike', means('$col:a + $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$col:a + $col:b + $col:c', ({ a, b, c }: { a: string; b: string; c: string }) => [a, b, c])] },
+    need: { repeats: DUPLICATES, by: ['by|on|of|in|for|where|when|~open? $cols ~close?', '$alike', means('$col:a + $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$col:a + $col:b + $col:c', ({ a, b, c }: { a: string; b: string; c: string }) => [a, b, c])] },
     may: { keep: [means(FIRST, 'first'), means(LAST, 'last')], drop: ['~drop', 'throw out the repeats|remove the others|drop the rest|remove the repeats|get rid of the rest|drop the others|remove the rest'], same: 'same|the same|are the same|identical|i.e|that means|all the same' },
     many: ['repeats', 'drop', 'same'],
     about: 'there are is were was some several a few couple of rows row entries entry payments by mistake in here keyed entered typed listed same identical where and it means i.e e with one two three on only them just the each every with that should appear stand have remain leave please all so meaning or get rid of which',
@@ -17,7 +17,7 @@ export const frames: readonly Frame[] = [
   }, ({ by, keep }) => plans({ step: 'distinct', keep: (keep ?? 'first') as DistinctPlan['keep'], by })),
 
   frame('one row for each', {
-    need: { each: [means('one|a|single row|line|entry|record per|for ~each? $cols:c', ({ c }: { c: string[] }) => c), means('~each $cols:c', ({ c }: { c: string[] }) => c, 0.1), means('every|each $col:c ~should appear|be|stand|occur|come|listed only|just|one? one|once|time? time|only|there?', ({ c }: { c: string }) => [c])], keep: [means(FIRST, 'first'), means(LAST, 'last')] },
+    need: { each: ['one|a|single row|line|entry|record per|for ~each? $cols', means('~each $cols', undefined, 0.1), means('every|each $col:c ~should appear|be|stand|occur|come|listed only|just|one? one|once|time? time|only|there?', ({ c }: { c: string }) => [c])], keep: [means(FIRST, 'first'), means(LAST, 'last')] },
     may: { drop: ['~drop', 'remove the others|drop the rest|throw out the repeats|drop the others'], enough: 'is enough|will do|enough|one row|one time only|only once|only', more: '~wherever a $col ~be listed more than once' },
     many: ['drop', 'enough'],
     about: 'keep only just for row rows one is enough the of each them where more than once listed a should appear time only remove others and i want leave hold on in list',

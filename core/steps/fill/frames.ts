@@ -6,8 +6,8 @@ const act = (columns: readonly string[] | null, filling: Filling): Act => onColu
 
 /** Where a value is missing: the columns, or those spoken of. */
 const gap = [
-  means('~blankWord|without|missing $cols:c', ({ c }: { c: string[] }) => c), means('no|~without a|any? $cols:c ~be? ~given|there|entered?', ({ c }: { c: string[] }) => c), means('$cols:c ~be? ~blankWord', ({ c }: { c: string[] }) => c), means("$cols:c ~be not|isn't|wasn't ~given|there|filled|entered|known in?", ({ c }: { c: string[] }) => c),
-  means('nobody|nothing|none|noone gave|entered|wrote|filled|typed|has|had|was|put an? in? $cols:c', ({ c }: { c: string[] }) => c), means('~blankWord ones|cells|values|gaps|entries? in|of|under $cols:c', ({ c }: { c: string[] }) => c), means('gaps|holes|blanks in|of|under $cols:c', ({ c }: { c: string[] }) => c),
+  '~blankWord|without|missing $cols', 'no|~without a|any? $cols ~be? ~given|there|entered?', '$cols ~be? ~blankWord', "$cols ~be not|isn't|wasn't ~given|there|filled|entered|known in?",
+  'nobody|nothing|none|noone gave|entered|wrote|filled|typed|has|had|was|put an? in? $cols', '~blankWord ones|cells|values|gaps|entries? in|of|under $cols', 'gaps|holes|blanks in|of|under $cols',
 ];
 const ABOVE = 'above|from above|of the row above|from the row above|the row above|as above|the one above|the value above|from the line above|as the visit above|of the visit above|from the visit above|the same as above|from the previous row|of the previous row|from the row before|the last one given|the last value|the one before|from the one above it|the row above it|carry down|copy down|copied down|carry it down|copy it down|fill down|fill it down|drag down|down';
 

@@ -35,7 +35,7 @@ export const frames: readonly Frame[] = [
     need: { names: ['$names'] },
     may: {
       col: '$col',
-      split: SPLIT, mark: ['$atmark', means('$mark between|in between', ({ mark }: { mark: string }) => mark), means('between|in between $mark:m', ({ m }: { m: string }) => m)],
+      split: SPLIT, mark: ['$atmark', '$mark between|in between', 'between|in between $mark'],
       arrow: ['->|=>|→'], miss: ['the? $name is missing sometimes', 'the? $word is missing sometimes', 'missing sometimes|missing in places', 'not all of them have a $name', 'some have no $name', 'not everybody has both|not every one of them has all|some have only one'],
       again: ['$names'],
     },

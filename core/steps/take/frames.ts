@@ -22,7 +22,7 @@ const ABOUT = 'keep only just the with by of for from in which what have had has
 export const frames: readonly Frame[] = [
   frame('largest rows', {
     need: { way: [means('~highest|top|most', true), means('~lowest|bottom|least', false)], col: '$col' },
-    may: { count: '$num', others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col:c', ({ c }: { c: string }) => c, 0.1), rows: ['$rows', '$guess'] },
+    may: { count: '$num', others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col', undefined, 0.1), rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'rows'],
     about: ABOUT,
     cost: 0.75,
@@ -30,7 +30,7 @@ export const frames: readonly Frame[] = [
 
   frame('largest rows by what they are', {
     need: { adj: '$adj' },
-    may: { count: '$num', others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col:c', ({ c }: { c: string }) => c, 0.1), again: '~open $col ~close', rows: ['$rows', '$guess'] },
+    may: { count: '$num', others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col', undefined, 0.1), again: '~open $col ~close', rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'rows'],
     about: ABOUT,
     cost: 0.9,
@@ -47,7 +47,7 @@ export const frames: readonly Frame[] = [
 
   frame('random rows', {
     need: { chance: ['~random', 'random|at random|randomly|by chance|randomly chosen|drawn at random|chosen at random|picked at random|random sample'], count: ['$num', 'n = $num', 'exactly $num'] },
-    may: { by: means('~each|from|of|per each|every? kind|type|sort|of? of? $col:c', ({ c }: { c: string }) => c), others: OTHERS, keep: ['~keep', '~draw', 'choose|draw|pick|sample'], exact: 'exactly|precisely|no more and no less|not one more|n =', rows: ['$rows', '$guess'] },
+    may: { by: '~each|from|of|per each|every? kind|type|sort|of? of? $col', others: OTHERS, keep: ['~keep', '~draw', 'choose|draw|pick|sample'], exact: 'exactly|precisely|no more and no less|not one more|n =', rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'chance', 'exact', 'rows'],
     about: `${ABOUT} a spot check for lab random sample of i need them others other can go n =`,
     cost: 0.5,
