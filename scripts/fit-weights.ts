@@ -1,11 +1,12 @@
 // npm run fit: fits core/language/weights.ts by coordinate search, and prints what would be better. Nothing is written.
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 import { tableFromBytes } from '../core/formats/import';
 import { EXAMPLES, EXAMPLE_TABLE } from '../core/language/examples';
 import { vocabularyOf, type Vocabulary } from '../core/language/mentions';
 import { readRequest } from '../core/language/read';
 import { WEIGHTS, type WeightName } from '../core/language/weights';
-import { sayAll } from '../core/testing/cases';
-import { bytesOf, keptCases } from '../core/testing/kept';
+import { sayAll, type Case } from '../core/testing/cases';
 import { writeRequests } from '../core/testing/generate';
 import { withNoise } from '../core/testing/noise';
 import { ROUNDS } from '../core/testing/rounds';
@@ -39,11 +40,13 @@ for (const round of ROUNDS) {
   const [head, vocabulary] = await table(round.table, round.csv);
   for (const [request, sentence] of round.cases) put(request, sentence, head, vocabulary);
 }
-for (const one of keptCases()) {
+const folder = path.resolve('core/testing/cases');
+for (const line of readFileSync(path.join(folder, 'cases.jsonl'), 'utf8').split('\n').filter(Boolean)) {
+  const one = JSON.parse(line) as Case;
   if (one.say.length > 1) continue;
-  const bytes = bytesOf(one);
-  const [head, vocabulary] = await table(one.tables[0]!.name, new TextDecoder().decode(bytes));
-  const { answers } = await sayAll(bytes, one.tables[0]!.name, one.say);
+  const text = readFileSync(path.join(folder, one.tables[0]!.file), 'utf8');
+  const [head, vocabulary] = await table(one.tables[0]!.name, text);
+  const { answers } = await sayAll(new TextEncoder().encode(text), one.tables[0]!.name, one.say);
   const [answer] = answers;
   put(one.say[0]!, answer?.outcome === 'done' ? answer.reading.sentences.join(' ') : null, head, vocabulary);
 }
