@@ -91,6 +91,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'inside':
     case 'padded':
     case 'person':
+    case 'address':
     case 'cleaned':
     case 'fiscal':
       return text;
@@ -110,6 +111,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'lapse':
       return expression.unit === 'minutes' ? whole : decimal(null);
     case 'moment':
+    case 'zoned':
       return { type: 'datetime', scale: null };
     case 'date':
       return { type: expression.value.length > 10 ? 'datetime' : 'date', scale: null };
@@ -226,6 +228,10 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       case 'measure':
         if (unitSort(n.unit) === null) problems.push({ text: `“${n.unit}” is not a unit that can be converted.` });
         break;
+      case 'zoned':
+        need(n.of, 'date', 'put into another time zone');
+        if (!timed(n.of, head)) problems.push({ text: `${n.of.kind === 'column' ? `“${n.of.name}”` : 'That part'} holds days without a time, so they cannot be put into another time zone.`, ...(n.of.kind === 'column' ? { column: n.of.name } : {}) });
+        break;
       case 'moment':
         need(n.day, 'date', 'the day of a moment');
         break;
@@ -248,6 +254,14 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
   };
   visit(node);
   return problems;
+}
+
+/** Are there times of day with an expression's dates? Of a text column, in one of its known values at least. */
+function timed(of: Expression, head: CheckedHead): boolean {
+  const { type } = typeOf(of, head);
+  if (type !== 'text' || of.kind !== 'column') return type !== 'date';
+  const glance = head.glances?.get(of.name);
+  return !glance || (glance.values?.map(([t]) => t) ?? glance.sample ?? []).some((t) => readDate(t)?.hasTime);
 }
 
 function checkComparison(n: Extract<Condition, { kind: 'compare' }>, head: CheckedHead, need: (part: Expression, wanted: Need, why: string) => void): void {

@@ -8,6 +8,8 @@ import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
+import { readAddress } from '../values/address';
+import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
 import { readsAsDate, readsAsNumber, typeOf, type CheckedHead } from './check';
 import { any, boundsOf, columnsOf, walk, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
@@ -105,6 +107,12 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return mapTexts(texts(e.of, f, c), (t) => (t.trim() === '' ? '' : t.trim().padStart(e.length, e.fill)));
     case 'person':
       return mapTexts(texts(e.of, f, c), (t) => readPerson(t)?.[e.part] ?? '');
+    case 'address':
+      return mapTexts(texts(e.of, f, c), (t) => readAddress(t)?.[e.part] ?? '');
+    case 'zoned': {
+      const { values, state } = dates(e.of, f, c);
+      return { kind: 'number', values: values.map(rezoner(e.from, e.to)), state };
+    }
     case 'cleaned':
       return mapTexts(texts(e.of, f, c), (t) => cleaned(t, e.way));
     case 'span': {

@@ -1,5 +1,6 @@
 import type { SpanUnit } from '../values/date';
 import type { Cleaning } from '../values/clean';
+import type { AddressPart } from '../values/address';
 import type { Findable } from '../values/find';
 import type { LetterStyle } from '../values/letters';
 import type { PersonPart } from '../values/person';
@@ -60,6 +61,10 @@ export type Expression =
   | { readonly kind: 'padded'; readonly length: number; readonly fill: string; readonly of: Expression }
   /** A part of a person's name, in either order: see core/values/person.ts. */
   | { readonly kind: 'person'; readonly part: PersonPart; readonly of: Expression }
+  /** A part of a postal address: see core/values/address.ts. */
+  | { readonly kind: 'address'; readonly part: AddressPart; readonly of: Expression }
+  /** A moment on the clock of one time zone, as the clock of another shows it: see core/values/zones.ts. */
+  | { readonly kind: 'zoned'; readonly from: string; readonly to: string; readonly of: Expression }
   /** A text after one cleaning of its marks: see core/values/clean.ts. */
   | { readonly kind: 'cleaned'; readonly way: Cleaning; readonly of: Expression }
   /** Texts with a unit ('9 min 30 s', '2 kg') as numbers in one unit; bare numbers are taken to be in it. */
@@ -177,6 +182,8 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'pieces':
     case 'padded':
     case 'person':
+    case 'address':
+    case 'zoned':
     case 'cleaned':
     case 'clock':
       return [expression.of];

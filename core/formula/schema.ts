@@ -1,6 +1,8 @@
 import Joi from 'joi';
+import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { SORTS } from '../values/find';
+import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
 
 /** Joi schemas of expressions and conditions, for plans that cross a boundary. Depth is bounded by the plan's size. */
@@ -10,6 +12,8 @@ const conditionRef = Joi.link('#condition');
 const many = (ref: Joi.Schema): Joi.ArraySchema => Joi.array().items(ref).min(1).max(200).required();
 const node = (kind: string, fields: Record<string, Joi.Schema>): Joi.ObjectSchema => Joi.object({ kind: Joi.valid(kind).required(), ...fields });
 const by = Joi.array().items(Joi.string().min(1)).max(50).required();
+
+const zone = Joi.string().max(60).required().custom((name: string, helpers) => (zoneOf(name) === name ? name : helpers.error('any.invalid')));
 
 const findable = Joi.alternatives().try(
   Joi.object({ kind: Joi.valid('sort').required(), sort: Joi.valid(...SORTS).required() }),
@@ -57,6 +61,8 @@ export const expressionSchema = Joi.alternatives().try(
   node('pieces', { mark: Joi.string().min(1).max(100).required(), of: expressionRef.required() }),
   node('padded', { length: Joi.number().integer().min(1).max(100).required(), fill: Joi.string().min(1).max(1).required(), of: expressionRef.required() }),
   node('person', { part: Joi.valid(...PERSON_PARTS.map(([part]) => part)).required(), of: expressionRef.required() }),
+  node('address', { part: Joi.valid(...ADDRESS_PARTS.map(([part]) => part)).required(), of: expressionRef.required() }),
+  node('zoned', { from: zone, to: zone, of: expressionRef.required() }),
   node('cleaned', { way: Joi.valid(...CLEANINGS.map(([way]) => way)).required(), of: expressionRef.required() }),
   node('initials', { of: expressionRef.required() }),
   node('inside', { open: Joi.string().min(1).max(1000).required(), close: Joi.string().min(1).max(1000).required(), of: expressionRef.required() }),

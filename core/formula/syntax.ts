@@ -1,6 +1,8 @@
 import { between, choice, columnName, columnNames, field, forEach, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
+import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { MONTHS } from '../values/date';
+import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
 import { FIND_WORDS, SORTS, type Findable } from '../values/find';
 import type { Case, Condition, Expression } from './expression';
@@ -44,6 +46,9 @@ const findable: Syntax<Findable> = choice<Findable>(
 const ACROSS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest']] as const;
 const CASES = [['upper', 'in capitals'], ['lower', 'in lower case'], ['title', 'in title case'], ['sentence', 'in sentence case'], ['name', 'spelt as a name']] as const;
 
+/** A time zone under any of its names. */
+const zone: Syntax<string> = mapped(quoted, (name) => zoneOf(name) ?? name, (name) => name);
+
 const caseSyntax: Syntax<Case> = record<Case>({}, 'if ', field('when', later(() => condition)), ' then ', field('then', later(() => operand)));
 
 /** How many rows there are: the count of a constant. */
@@ -79,6 +84,8 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('pieces', 'the number of pieces of ', field('of', atom), ' cut at ', field('mark', quoted)),
   expr('padded', field('of', atom), ' filled up to ', field('length', numeral), ' characters with ', field('fill', quoted)),
   expr('person', 'the ', field('part', oneOf(PERSON_PARTS)), ' of the person in ', field('of', atom)),
+  expr('address', 'the ', field('part', oneOf(ADDRESS_PARTS)), ' of the address in ', field('of', atom)),
+  expr('zoned', 'the time in ', field('to', zone), ' of ', field('of', atom), ' on the clock of ', field('from', zone)),
   expr('cleaned', field('of', atom), ' ', field('way', oneOf(CLEANINGS))),
   expr('measure', field('of', atom), ' measured in ', field('unit', quoted)),
   expr('clock', 'the minute of the day of ', field('of', atom)),

@@ -40,6 +40,10 @@ function describe(e: Expression): string {
       return describe(e.of);
     case 'person':
       return `${{ title: 'title', first: 'first name', middle: 'middle name', last: 'last name', suffix: 'suffix' }[e.part]}`;
+    case 'address':
+      return e.part;
+    case 'zoned':
+      return `${describe(e.of)} in ${e.to.slice(e.to.lastIndexOf('/') + 1).replace(/_/g, ' ')}`;
     case 'fiscal':
       return `financial year of ${describe(e.of)}`;
     case 'maths':

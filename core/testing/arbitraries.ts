@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import type { Condition, Expression } from '../formula/expression';
+import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { SORTS } from '../values/find';
 import { PERSON_PARTS } from '../values/person';
@@ -42,6 +43,8 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('pieces' as const), mark: filledText, of: inner }),
       fc.record({ kind: fc.constant('padded' as const), length: fc.integer({ min: 1, max: 100 }), fill: fc.constantFrom('0', ' ', '"'), of: inner }),
       fc.record({ kind: fc.constant('person' as const), part: fc.constantFrom(...PERSON_PARTS.map(([p]) => p)), of: inner }),
+      fc.record({ kind: fc.constant('address' as const), part: fc.constantFrom(...ADDRESS_PARTS.map(([p]) => p)), of: inner }),
+      fc.record({ kind: fc.constant('zoned' as const), from: fc.constantFrom('UTC', 'Europe/Berlin', '+02:00'), to: fc.constantFrom('UTC', 'America/New_York'), of: inner }),
       fc.record({ kind: fc.constant('cleaned' as const), way: fc.constantFrom(...CLEANINGS.map(([w]) => w)), of: inner }),
       fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'count' as const), of: inner, by: fc.constant([]), whole: fc.constant(true as const) }),
       fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const, 'count' as const, 'distinct' as const, 'median' as const, 'spread' as const, 'lower quartile' as const, 'upper quartile' as const, 'first' as const, 'last' as const), of: inner, by }),
@@ -103,7 +106,8 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     {
       step: step('convert'),
       columns: columnNames,
-      to: fc.constantFrom('decimal' as const, 'whole' as const, 'date' as const, 'datetime' as const, 'yesno' as const, 'text' as const),
+      to: fc.constantFrom('decimal' as const, 'whole' as const, 'date' as const, 'datetime' as const, 'yesno' as const, 'text' as const, 'phone' as const),
+      country: fc.constantFrom('GB', 'DE'),
       unit: fc.constantFrom('kg', 'g', 'c'),
       order: fc.constantFrom('day first' as const, 'month first' as const),
       meanings: fc.array(fc.record({ text: filledText, as: text }), { minLength: 1, maxLength: 3 }),
@@ -114,7 +118,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
   fc.record({ step: step('reshape'), columns: columnNames, like: filledText.map((t) => `${t}7`) }),
   fc.record({ step: step('spell'), columns: columnNames, spellings: fc.array(filledText, { minLength: 2, maxLength: 3 }) }),
   fc.record({ step: step('standardise'), column: columnName, taking: fc.array(fc.record({ from: filledText, to: filledText }), { minLength: 1, maxLength: 3 }), leaving: texts }, { requiredKeys: ['step', 'column'] }),
-  fc.record({ step: step('mask'), columns: columnNames, by: fc.oneof(fc.record({ kind: fc.constantFrom('token' as const, 'form' as const, 'name' as const) }), fc.record({ kind: fc.constant('leave' as const), side: fc.constantFrom('first' as const, 'last' as const), count: fc.integer({ min: 0, max: 9 }) })) }),
+  fc.record({ step: step('mask'), columns: columnNames, by: fc.oneof(fc.record({ kind: fc.constantFrom('token' as const, 'form' as const, 'name' as const) }), fc.record({ kind: fc.constant('leave' as const), side: fc.constantFrom('first' as const, 'last' as const), count: fc.integer({ min: 0, max: 9 }) }), fc.record({ kind: fc.constant('period' as const), period: fc.constantFrom('month' as const, 'quarter' as const, 'year' as const) }), fc.record({ kind: fc.constant('rounded' as const), to: fc.constantFrom(0.5, 10, 1000) })) }),
   fc.record({ step: step('survey'), show: fc.constantFrom('list' as const, 'count' as const), test: fc.oneof(fc.record({ kind: fc.constant('filled' as const), op: fc.constantFrom('less than' as const, 'at most' as const, 'more than' as const, 'at least' as const), percent: fc.integer({ min: 0, max: 100 }) }), fc.record({ kind: fc.constantFrom('one value' as const, 'any' as const) })) }),
   fc.record({ step: step('check'), where: condition, guards: fc.constant(true as const) }, { requiredKeys: ['step', 'where'] }),
   fc.record({ step: step('relate'), column: columnName, with: columnNames }, { requiredKeys: ['step', 'column'] }),

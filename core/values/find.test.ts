@@ -10,6 +10,11 @@ test.each<[FindSort, string, string[]]>([
   ['percent', 'about 12.5 % of it', ['12.5']],
   ['number', 'lot 12, -3 and 4.5 of L7', ['12', '-3', '4.5']],
   ['hashtag', 'sold #out at #Millfield', ['#out', '#Millfield']],
+  ['phone', 'ring +44 20 7946 0018, not +12 345', ['+44 20 7946 0018']],
+  ['weight', 'sent 12 kg and 3 lb 4 oz, 5 km away', ['12 kg', '3 lb 4 oz']],
+  ['place', 'from Paris to the Czech Republic; a nice way', ['Paris', 'Czech Republic']],
+  ['person', 'On Monday Ms. Odile Marsh met Tobias van der Berg in Upper Teal', ['Ms. Odile Marsh', 'Tobias van der Berg']],
+  ['person', 'Please call New York in March', []],
   ['date', 'from 3 May 2025 to 2025-06-01', ['3 May 2025', '2025-06-01']],
 ])('%s in %j', (sort, text, found) => expect(finder({ kind: 'sort', sort })(text)).toEqual(found));
 

@@ -1,5 +1,9 @@
+import { PLACES } from './places';
+import { saysCountry, readTelephone } from './telephone';
+import { readPerson } from './person';
+
 /** Sorts of things that can be found in a text. */
-export type FindSort = 'email' | 'phone' | 'web' | 'domain' | 'amount' | 'number' | 'percent' | 'date' | 'hashtag' | 'postcode' | 'title';
+export type FindSort = 'email' | 'phone' | 'web' | 'domain' | 'amount' | 'number' | 'percent' | 'date' | 'hashtag' | 'postcode' | 'title' | 'weight' | 'place' | 'person';
 
 /** What is looked for: something of a sort, a code of a shape ('#' a digit, '@' a letter, the rest as it stands), or one of some words. */
 export type Findable =
@@ -9,17 +13,20 @@ export type Findable =
 
 /** How each sort is called in exact sentences. */
 export const FIND_WORDS: Readonly<Record<FindSort, string>> = {
-  email: 'e-mail address', phone: 'telephone number', web: 'web address', domain: 'domain', amount: 'amount of money', number: 'number', percent: 'percentage', date: 'date', hashtag: 'hashtag', postcode: 'postcode', title: 'form of address',
+  email: 'e-mail address', phone: 'telephone number', web: 'web address', domain: 'domain', amount: 'amount of money', number: 'number', percent: 'percentage', date: 'date', hashtag: 'hashtag', postcode: 'postcode', title: 'form of address', weight: 'weight', place: 'place', person: 'person’s name',
 };
 export const SORTS = Object.keys(FIND_WORDS) as FindSort[];
 
 /** Sorts whose finds are numbers. */
+/** Sorts that are told by how they look only: what is found wants a look. */
+export const LIKELY_FINDS: ReadonlySet<FindSort> = new Set<FindSort>(['place', 'person']);
+
 export const NUMERIC_FINDS: ReadonlySet<FindSort> = new Set<FindSort>(['amount', 'number', 'percent']);
 
 const EMAIL = /[\p{L}\p{N}._%+-]+@[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+/gu;
 const MONTH = String.raw`(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sep(?:t(?:ember)?)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)`;
 
-const PATTERNS: Record<Exclude<FindSort, 'domain' | 'phone'>, RegExp> = {
+const PATTERNS: Record<Exclude<FindSort, 'domain' | 'phone' | 'place' | 'person'>, RegExp> = {
   email: EMAIL,
   web: /(?:https?:\/\/|www\.)[^\s,;()<>"]+/giu,
   amount: /(?:[€$£]|\b(?:EUR|USD|GBP|CHF)\b)\s?\d[\d,.]*|\d[\d,.]*\s?(?:[€$£]|\b(?:EUR|USD|GBP|CHF|euros?|pounds?|dollars?|francs?)\b)/giu,
@@ -28,6 +35,7 @@ const PATTERNS: Record<Exclude<FindSort, 'domain' | 'phone'>, RegExp> = {
   date: new RegExp(String.raw`\b\d{4}-\d{1,2}-\d{1,2}\b|\b\d{1,2}[/.]\d{1,2}[/.]\d{2,4}\b|\b\d{1,2}(?:st|nd|rd|th)? ${MONTH},? \d{4}\b|\b${MONTH} \d{1,2}(?:st|nd|rd|th)?,? \d{4}\b`, 'giu'),
   hashtag: /#[\p{L}\p{N}_]+/gu,
   postcode: /\b[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2}\b|\b[A-Z]{0,2}-?\d{4,5}\b/gu,
+  weight: /(?<![\p{L}\d.,])\d+(?:[.,]\d+)?\s?(?:kg|kgs|kilos?|kilograms?|g|gr|grams?|mg|t|tonnes?|tons?|lbs?|oz|ounces?)\b(?:\s\d+(?:\.\d+)?\s?(?:g|grams?|oz|ounces?)\b)?/giu,
   title: /\b(?:mr|mrs|ms|miss|mx|dr|prof|rev|sir|dame)\b\.?/gi,
 };
 
@@ -44,8 +52,12 @@ export function finder(what: Findable): (text: string) => string[] {
     case 'phone':
       return (text) => {
         const bare = text.replace(EMAIL, (m) => ' '.repeat(m.length)).replace(PATTERNS.date, (m) => ' '.repeat(m.length));
-        return [...bare.matchAll(PHONE)].map((m) => m[0].trim().replace(/^[./-]\s*/, '')).filter((t) => (t.match(/\d/g) ?? []).length >= 6);
+        return [...bare.matchAll(PHONE)].map((m) => m[0].trim().replace(/^[./-]\s*/, '')).filter((t) => (t.match(/\d/g) ?? []).length >= 6 && (!saysCountry(t) || readTelephone(t) !== null));
       };
+    case 'place':
+      return matches(placePattern());
+    case 'person':
+      return personsIn;
     case 'domain':
       return (text) => [
         ...[...text.matchAll(EMAIL)].map((m) => m[0].slice(m[0].indexOf('@') + 1)),
@@ -59,6 +71,32 @@ export function finder(what: Findable): (text: string) => string[] {
     default:
       return matches(PATTERNS[what.sort]);
   }
+}
+
+let places: RegExp | null = null;
+
+/** Any place that is known by name, as it is written: 'Of course' is not 'Nice', and 'nice' is no town. */
+const placePattern = (): RegExp => (places ??= new RegExp(`(?<![\\p{L}\\p{N}])(?:${[...PLACES].sort((a, b) => b.length - a.length).map(escape).join('|')})(?![\\p{L}\\p{N}])`, 'gu'));
+
+const NAME = String.raw`\p{Lu}[\p{Ll}’']+(?:-\p{Lu}[\p{Ll}’']+)*`;
+const TITLED = String.raw`(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Rev|Sir|Dame)\.?\s+)`;
+const PARTICLES = String.raw`(?:(?:van|von|de|der|den|del|della|di|da|dos|du|la|le|ten|ter)\s+)*`;
+const TITLED_PERSON = new RegExp(String.raw`${TITLED}(?:${NAME}\s+|\p{Lu}\.\s*)*${PARTICLES}${NAME}`, 'gu');
+const PLAIN_PERSON = new RegExp(String.raw`${NAME}(?:\s+${NAME}|\s+\p{Lu}\.)*\s+${PARTICLES}${NAME}`, 'gu');
+/** Capitalised words that begin no person's name. */
+const NO_NAME = /^(?:the|this|that|these|those|an?|our|your|my|his|her|its|their|we|i|you|he|she|it|they|please|dear|hello|hi|thanks?|many|best|kind|if|when|where|why|what|who|how|but|and|or|so|as|at|by|for|from|in|of|on|to|with|no|not|yes|after|before|since|until|all|new|old|north|south|east|west|upper|lower|great|little|saint|january|february|march|april|may|june|july|august|september|october|november|december|monday|tuesday|wednesday|thursday|friday|saturday|sunday|street|road|lane|ltd|inc)$/i;
+
+/** Words in a row that look like a person's name: behind a form of address, or two or more with capitals that are no place, month or word that begins a sentence. */
+function personsIn(text: string): string[] {
+  const titled = [...text.matchAll(TITLED_PERSON)].map((m) => ({ at: m.index, name: m[0] }));
+  const rest = text.replace(TITLED_PERSON, (m) => '.'.repeat(m.length));
+  const plain = [...rest.matchAll(PLAIN_PERSON)].flatMap((m) => {
+    const words = m[0].split(/\s+/);
+    while (words.length > 1 && NO_NAME.test(words[0]!)) words.shift();
+    const name = words.join(' ');
+    return words.length < 2 || words.some((w) => NO_NAME.test(w)) || name.match(placePattern()) || !readPerson(name) ? [] : [{ at: m.index, name }];
+  });
+  return [...titled, ...plain].sort((a, b) => a.at - b.at).map((f) => f.name);
 }
 
 /** A pattern for a text in any letter case. (A flag for it would make patterns of letter classes take seconds to compile.) */

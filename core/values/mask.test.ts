@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { masker, type Mask } from './mask';
+import { coarser, masker, type RoundingMask, type TextMask } from './mask';
 
-const keyed = fc.constantFrom<Mask>({ kind: 'token' }, { kind: 'form' }, { kind: 'name' });
+const keyed = fc.constantFrom<TextMask>({ kind: 'token' }, { kind: 'form' }, { kind: 'name' });
 const text = fc.string({ minLength: 1, maxLength: 20 }).filter((t) => t.trim() !== '');
 
 test('under one key equal texts get equal masks, in any order; under another key others', () => {
@@ -33,4 +33,17 @@ test('some characters may be left; marks stay; what is too short is covered whol
   const last4 = masker({ kind: 'leave', side: 'last', count: 4 }, '');
   expect([last4('+44 20 7946 0018'), last4('0018'), last4(''), last4('Ada')]).toEqual(['+•• •• •••• 0018', '••••', '', '•••']);
   expect(masker({ kind: 'leave', side: 'first', count: 1 }, '')('Ada Fern')).toBe('A•• ••••');
+});
+
+test('what is made coarser keeps its order, never moves further than its step, and is the same when done again', () => {
+  const rounding = fc.oneof(fc.constantFrom('month' as const, 'quarter' as const, 'year' as const).map((period): RoundingMask => ({ kind: 'period', period })), fc.constantFrom(1, 50, 1000).map((to): RoundingMask => ({ kind: 'rounded', to })));
+  fc.assert(
+    fc.property(rounding, fc.integer({ min: -2_000_000_000, max: 2_000_000_000 }), fc.integer({ min: -2_000_000_000, max: 2_000_000_000 }), (mask, a, b) => {
+      const unit = mask.kind === 'period' ? 1000 : 1;
+      const [x, y] = [coarser(a * unit, mask), coarser(b * unit, mask)];
+      expect(a <= b ? x <= y : x >= y).toBe(true);
+      expect(coarser(x, mask)).toBe(x);
+      expect(Math.abs(x - a * unit)).toBeLessThanOrEqual(mask.kind === 'rounded' ? mask.to / 2 : 366 * 86_400_000);
+    }),
+  );
 });

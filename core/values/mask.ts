@@ -1,5 +1,6 @@
 import { hmac } from '@noble/hashes/hmac';
 import { sha256 } from '@noble/hashes/sha2';
+import { roundTo } from './number';
 import { utf8ToBytes } from '@noble/hashes/utils';
 
 /**
@@ -8,14 +9,32 @@ import { utf8ToBytes } from '@noble/hashes/utils';
  */
 export type Mask =
   | { readonly kind: 'token' | 'form' | 'name' }
-  | { readonly kind: 'leave'; readonly side: 'first' | 'last'; readonly count: number };
+  | { readonly kind: 'leave'; readonly side: 'first' | 'last'; readonly count: number }
+  | RoundingMask;
+
+/** Dates as the first day of their month, quarter or year; amounts as the nearest multiple of a number. */
+export type RoundingMask = { readonly kind: 'period'; readonly period: MaskPeriod } | { readonly kind: 'rounded'; readonly to: number };
+export type MaskPeriod = 'month' | 'quarter' | 'year';
+export type TextMask = Exclude<Mask, RoundingMask>;
+
+export const isRounding = (mask: Mask): mask is RoundingMask => mask.kind === 'period' || mask.kind === 'rounded';
+
+/** A date (in milliseconds) or an amount after its mask. Halves are rounded away from zero. */
+export function coarser(value: number, mask: RoundingMask): number {
+  if (mask.kind === 'rounded') return Number((roundTo(value / mask.to, 0) * mask.to).toPrecision(15));
+  const date = new Date(value), month = date.getUTCMonth();
+  return Date.UTC(date.getUTCFullYear(), mask.period === 'year' ? 0 : mask.period === 'quarter' ? month - (month % 3) : month, 1);
+}
+
+/** All letters and figures of a text covered. */
+export const covered = (text: string): string => text.replace(/[\p{L}\p{N}]/gu, '•');
 
 const SYMBOLS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 const GIVEN = 'Abel Aino Alma Anselm Arne Astrid Balder Berta Birk Bodil Calla Cato Clio Corin Dagny Dario Delia Edda Egon Elin Elmo Enid Esra Fabia Falk Fenja Flora Gerda Gideon Gala Hanno Hedda Henna Ilja Ilse Imre Iona Jaro Jonna Juno Kaja Kalle Kira Lasse Lenka Linus Lovis Maika Malte Mirja Nele Nils Nora Odin Olga Onno Orla Pelle Pia Quirin Rafe Ragna Ronja'.split(' ');
 const FAMILY = 'Abendroth Alder Amsel Ashdown Barley Birch Bramble Brennan Calder Carrow Chervil Clover Corbel Dale Damson Dunnock Elder Ember Farrow Fennick Finch Flint Gale Garnet Gorse Gannet Hale Harrow Hazel Heron Inglen Ivers Jarrow Juniper Kestrel Kittle Larch Lark Linnet Lorimer Mallow Marten Merle Minnow Nettle Norrow Orchard Osier Parrow Pike Plover Quill Ravel Rowan Rushby Sallow Sedge Sorrel Starling Tansy Teasel Thistle Umber Wren'.split(' ');
 
 /** A function that masks texts under a key. Blank stays blank; outer spaces are not looked at. */
-export function masker(mask: Mask, key: string): (text: string) => string {
+export function masker(mask: TextMask, key: string): (text: string) => string {
   if (mask.kind === 'leave') return (text) => leave(text.trim(), mask.side, mask.count);
   const secret = utf8ToBytes(key);
   // Each way has numbers of its own, so that one mask tells nothing of another.

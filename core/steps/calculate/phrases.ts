@@ -10,6 +10,8 @@ import { windowPhrases } from './window-phrases';
 import { datePhrases } from './date-phrases';
 import { metricPhrases } from './metric-phrases';
 import { outlierPhrases } from './outlier-phrases';
+import { addressPhrases } from './address-phrases';
+import { zonePhrases } from './zone-phrases';
 import { personPhrases } from './person-phrases';
 import { textPhrases } from './text-phrases';
 import type { Rounding } from '../../values/number';
@@ -120,6 +122,8 @@ export const phrases = [
   datePhrases,
   outlierPhrases,
   personPhrases,
+  addressPhrases,
+  zonePhrases,
   metricPhrases,
   casePhrases,
   windowPhrases,

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { VALUE, allValues, isNumeric, type ColumnHead } from '../../table/column';
+import { MISFIT, VALUE, allValues, isNumeric, type ColumnHead } from '../../table/column';
 import { findColumn } from '../../table/table';
 import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
@@ -7,6 +7,7 @@ import { columnsOf, type Condition, type Expression } from '../../formula/expres
 import { conditionField, expressionField, withFormulas } from '../../formula/schema';
 import { condition, expression } from '../../formula/syntax';
 import { BY_ZERO, toChunk } from '../../formula/vector';
+import { LIKELY_FINDS } from '../../values/find';
 import { choice, columnName, field, optional, between, record } from '../../language/exact';
 import { mergeChunks } from '../merge';
 import { checkNewNames, headOf, sameColumns, withNew, type Kind, type StepDefinition } from '../step';
@@ -20,6 +21,7 @@ export interface CalculatePlan {
   readonly replace: boolean;
 }
 
+const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY] = [0, 1, 2, 3, 4, 5, 6] as const;
 const KINDS: readonly Kind[] = [
   { key: 'zero', words: 'division by zero: left blank', odd: true },
   { key: 'misfit', words: 'not a number or date: left blank', odd: true },
@@ -27,10 +29,14 @@ const KINDS: readonly Kind[] = [
   { key: 'done', words: 'calculated', odd: false },
   { key: 'outside', words: 'outside the condition: left as it was', odd: false, same: true },
   { key: 'meant', words: 'blank, as the sentence says', odd: false },
+  { key: 'likely', words: 'found by how it looks only: have a look', odd: true },
 ];
 
 /** Where blank is what the sentence asks for, a blank result is not odd. */
 const saysBlank = (e: Expression): boolean => e.kind === 'choose' && [...e.cases.map((c) => c.then), e.otherwise].some((b) => b.kind === 'blank');
+
+/** Is what is found told by how it looks only? */
+const likely = (e: Expression): boolean => e.kind === 'found' && e.which !== 'count' && e.what.kind === 'sort' && LIKELY_FINDS.has(e.what.sort);
 
 /** The type of the column a formula makes: a text column read as numbers or dates gives numbers or dates. */
 function resultHead(plan: CalculatePlan, head: CheckedHead): ColumnHead {
@@ -73,6 +79,7 @@ export const calculate: StepDefinition<CalculatePlan> = {
     const result = resultHead(plan, head);
     const old = plan.replace ? headOf(findColumn(head.columns, plan.name)!) : null;
     const meant = saysBlank(plan.as);
+    const filled = likely(plan.as) ? LIKELY : DONE;
     return {
       work: 'cells',
       reads,
@@ -83,13 +90,13 @@ export const calculate: StepDefinition<CalculatePlan> = {
         const numeric = isNumeric(result.type) && vector.kind === 'number';
         const chunk = toChunk(numeric || vector.kind === 'text' ? vector : { kind: 'text', texts: new Array<string>(length).fill('') }, result.type, result.scale, plan.as.kind === 'op');
         const kinds = new Uint8Array(length);
-        if (!inside && vector.kind === 'number' && allValues(vector.state)) kinds.fill(3);
+        if (!inside && vector.kind === 'number' && allValues(vector.state)) kinds.fill(DONE);
         else for (let i = 0; i < length; i++) {
-          if (inside && inside[i] !== YES) kinds[i] = 4;
-          else if (vector.kind === 'text') kinds[i] = vector.texts[i] === '' ? (meant ? 5 : 2) : 3;
+          if (inside && inside[i] !== YES) kinds[i] = OUTSIDE;
+          else if (vector.kind === 'text') kinds[i] = vector.texts[i] === '' ? (meant ? MEANT : MISSING) : filled;
           else {
             const state = vector.state[i]!;
-            kinds[i] = state === VALUE ? 3 : state === BY_ZERO ? 0 : state === 2 ? 1 : meant ? 5 : 2;
+            kinds[i] = state === VALUE ? DONE : state === BY_ZERO ? ZERO : state === MISFIT ? MISFITS : meant ? MEANT : MISSING;
           }
         }
         if (!inside) return { made: [chunk], kinds };

@@ -5,6 +5,7 @@ import { column, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { folded } from '../../values/fold';
+import { unitSort } from '../../values/units';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
 import { sampleOf } from '../../language/grammar/samples';
@@ -34,10 +35,13 @@ function finds(what: Findable, name: string, x: { head: Context['head'] }): numb
 }
 const held = new WeakMap<Context['head'], Map<string, number>>();
 
+/** Is a weight all that the cells of a column hold? Then there is nothing to find in them. */
+const isAll = (what: Findable, name: string, x: { head: Context['head'] }): boolean => what.kind === 'sort' && what.sort === 'weight' && sampleOf(name, x).filter((v) => finder(what)(v)[0] === v.trim()).length > finds(what, name, x) / 2;
+
 /** The column in which something can be found: the one named, if it holds any; else the only one that does. */
 function holder(what: Findable, named: string | null, x: Context): string | null {
   const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
-  if (named !== null) return x.head.glances && finds(what, named, x) === 0 ? null : named;
+  if (named !== null) return x.head.glances && (finds(what, named, x) === 0 || isAll(what, named, x)) ? null : named;
   const holding = texts.filter((n) => finds(what, n, x) > 0);
   return holding.length === 1 ? holding[0]! : null;
 }
@@ -47,10 +51,16 @@ export const findIn = (what: Findable, named: string | null, x: Context, which: 
   return name === null ? null : found(what, column(name), which);
 };
 
+/** The first weight in a text, as a number in a unit. */
+function weighedIn(name: string, unit: string, x: Context): Expression | null {
+  const of = findIn(sort('weight'), name, x);
+  return of && { kind: 'measure', unit, of };
+}
+
 /** A name for what was found, where none was given. */
 const addFound = (e: Expression | null, name?: string): Act | null => e && add(e, name);
 
-const NAMES: Partial<Record<FindSort, string>> = { email: 'Email', phone: 'Phone', web: 'Link', domain: 'Domain', amount: 'Amount', number: 'Number', percent: 'Percent', date: 'Date', hashtag: 'Hashtag', postcode: 'Postcode', title: 'Title' };
+const NAMES: Partial<Record<FindSort, string>> = { email: 'Email', phone: 'Phone', web: 'Link', domain: 'Domain', amount: 'Amount', number: 'Number', percent: 'Percent', date: 'Date', hashtag: 'Hashtag', postcode: 'Postcode', title: 'Title', weight: 'Weight', place: 'Place', person: 'Person' };
 
 /** Several finds in one column, one new column each. */
 export function foundAll(name: string, whats: readonly Findable[], names: readonly string[] | null, x: Context): Act | null {
@@ -154,6 +164,16 @@ export const textPhrases = [
   rule('what', 'percentage|percent|percentages', () => sort('percent'), 0.2),
   rule('what', 'hashtag|hashtags|tags', () => sort('hashtag'), 0),
   rule('what', 'postcode|postcodes|zip|postal code|codes?', () => sort('postcode'), 0.1),
+  rule('what', 'weight|weights', () => sort('weight'), 0.1),
+  rule('weighed', 'weight|weights in $unit:u', ({ u }) => (unitSort(u) === 'weight' ? u : null), 0),
+  rule('ex1', 'the? $weighed:u in|from|of|mentioned|within in? $col:c', ({ u, c }, x: Context) => weighedIn(c, u, x), -0.1),
+  rule('clause', '~extract the? $weighed:u out? from|of|in of? $col:c', ({ u, c }, x: Context) => addFound(weighedIn(c, u, x), 'Weight'), -0.1),
+  rule('clause', '~extract the? weight|weights out? from|of|in of? $col:c ,? in $unit:u', ({ u, c }, x: Context) => (unitSort(u) === 'weight' ? addFound(weighedIn(c, u, x), 'Weight') : null), -0.1),
+  rule('what', 'place|places|country|countries mentioned|named|given?', () => sort('place'), 0.2),
+  rule('what', 'town|towns|city|cities|location|locations mentioned|named|given', () => sort('place'), 0.2),
+  rule('what', "person|people|persons|person's|people's|customer|member|contact|employee name|names mentioned|named|given?", () => sort('person'), 0.1),
+  rule('what', 'person|persons|people mentioned|named?', () => sort('person'), 0.2),
+  rule('what', 'name|names of|from the|any|all? person|persons|people|somebody|someone', () => sort('person'), 0.1),
   rule('what', 'title|titles|form|forms|salutation|salutations of? address?', () => sort('title'), 0.2),
   rule('what', 'date|dates', () => sort('date'), 0.3),
   rule('what', 'number|numbers|figure|figures|digits|count', () => sort('number'), 0.3),

@@ -3,6 +3,7 @@ import { frame, means, type Frame } from '../../language/frames';
 import { readsAsDate } from '../../formula/check';
 import { isDate } from '../../table/column';
 import { readYesNo } from '../../values/yesno';
+import { countryOfCode } from '../../values/telephone';
 import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
 
@@ -70,6 +71,13 @@ function yearsFirst(cols: readonly string[] | null, { head }: Context): boolean 
   return names.every((name) => isDate(head.columns.find((c) => c.name === name)?.type ?? 'text') || (head.glances?.get(name)?.values ?? [['', 0] as const]).every(([text]) => text.trim() === '' || /^\d{4}-\d\d-\d\d/.test(text.trim())));
 }
 
+/** Does a column hold telephone numbers for the most part? */
+function telephones(name: string, { head }: Context): boolean {
+  const glance = head.glances?.get(name);
+  const all = (glance?.values?.map(([t]) => t) ?? glance?.sample ?? []).filter((t) => t.trim() !== '');
+  return all.length > 0 && all.filter((t) => /^[+\d(][\d\s()./-]{5,}\d$/.test(t.trim())).length >= all.length / 2;
+}
+
 const CURRENCY = '~currency|~thousands';
 
 export const frames: readonly Frame[] = [
@@ -79,6 +87,13 @@ export const frames: readonly Frame[] = [
     about: `${CHANGE} ${MESSY} number numbers year month day slash slashes / - ; where only just its it's with used use all ones those at there dates date`,
     cost: 0.6,
   }, ({ cols, dates, order: o, rest }, x) => dates === 'bare' && yearsFirst(cols ?? null, x) ? null : act(cols ?? null, 'date', { ...(o ? { order: o } : {}), ...(rest ? { blankRest: true } : {}) })),
+
+  frame('to telephone numbers', {
+    need: { cols: '$cols', form: 'international|internationally|international form|international format|international numbers|international notation|international style|e164|e.164|e164 format|one format|one form|one style|one way|the same format|the same way|the same form|same format|standard format|a standard format|standard form|uniform format|uniformly|consistent format|consistently|with country code|with the country code|with their country code|country codes|the country code in front|with the country code in front|phone numbers|telephone numbers|proper phone numbers|real phone numbers' },
+    may: { country: ['~open? of|in|from|for|are|is|as|all|to the? $country numbers|ones? ~close?', '$country numbers|ones|number', means('the? country|calling|dialling? code|prefix? + $num:n', ({ n }: { n: number }) => countryOfCode(String(n))), means('with|of|by a? + $num:n', ({ n }: { n: number }) => countryOfCode(String(n)))], rest: [BLANKS_STAY], also: 'phone numbers|telephone numbers|numbers|phone|phones' },
+    many: ['also', 'form'],
+    about: `${CHANGE} ${MESSY} if where they no missing default assume assuming otherwise country code codes number numbers phone telephone them be are these with without that local national`,
+  }, ({ cols, country }, x) => (cols.every((n: string) => telephones(n, x)) ? act(cols, 'phone', country ? { country } : {}) : null)),
 
   frame('to numbers', {
     need: { number: ['as|into|to|be|become|is|are|=|a|plain|just|only|bare|proper|real|clean|true|one|simple ~number', 'numeric|numerical|=numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text|number only|numbers only|number column|a number', means('be|as|to|into|in ~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },

@@ -2,6 +2,7 @@ import { amend, nothing, onColumns, speakOf, withPlan, type Act, type Context } 
 import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
 import { readYesNo } from '../../values/yesno';
+import { countryCode } from '../../values/places';
 import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
 
@@ -51,7 +52,13 @@ const yesElseNo = (columns: readonly string[]): Act => ({
   apply: (state) => blanksAs('no').apply(withPlan(state, { step: 'convert', columns, to: 'yesno' }, columns)),
 });
 
+const DEMONYMS: Readonly<Record<string, string>> = { british: 'GB', english: 'GB', german: 'DE', french: 'FR', italian: 'IT', spanish: 'ES', dutch: 'NL', belgian: 'BE', austrian: 'AT', swiss: 'CH', american: 'US', canadian: 'CA', irish: 'IE', polish: 'PL', czech: 'CZ', danish: 'DK', swedish: 'SE', norwegian: 'NO', finnish: 'FI', portuguese: 'PT', greek: 'GR', hungarian: 'HU', indian: 'IN', australian: 'AU', japanese: 'JP', chinese: 'CN', us: 'US' };
+const country = (said: string): string | null => countryCode(said) ?? DEMONYMS[said.toLowerCase()] ?? null;
+
 export const phrases = [
+  rule('country', '$word:w', ({ w }) => (w.length > 1 ? country(w) : null), 0),
+  rule('country', '$word:a $word:b', ({ a, b }) => country(`${a} ${b}`), 0),
+  rule('country', '$text:t', ({ t }) => country(t), 0),
   rule('clause', '~make $cols:c ~into? ~number', ({ c }) => act(c, 'decimal'), 0),
   rule('clause', '~make $cols:c all? ~into? ~wholeNumber', ({ c }) => act(c, 'whole'), 0),
   rule('clause', '~make them|it|both? ~into? ~wholeNumber', () => act(null, 'whole'), 0.2),

@@ -6,12 +6,14 @@ import { readAmount } from '../../values/number';
 import { unitInName } from '../../formula/dimensions';
 import { columnOf } from '../../table/table';
 import { readMeasure, unitName, unitSort } from '../../values/units';
+import { countryCode } from '../../values/places';
+import { isCountry, readTelephone, saysCountry } from '../../values/telephone';
 import { readYesNo } from '../../values/yesno';
 import { folded } from '../../values/fold';
 import { mixedUnit, type CheckedHead } from '../../formula/check';
 import { between, choice, columnNames, field, flag, list, mapped, oneOf, optional, quoted, record } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
-import { textWork } from '../texts';
+import { textWork, type TextOutcome } from '../texts';
 
 /** A text that stands for a value: 'waived' for 0, 'n/a' for blank (''). */
 export interface Meaning {
@@ -23,7 +25,9 @@ export interface Meaning {
 export interface ConvertPlan {
   readonly step: 'convert';
   readonly columns: readonly string[];
-  readonly to: 'decimal' | 'whole' | 'date' | 'datetime' | 'yesno' | 'text';
+  readonly to: 'decimal' | 'whole' | 'date' | 'datetime' | 'yesno' | 'text' | 'phone';
+  /** The country of telephone numbers that do not say theirs, by its ISO 3166 code. */
+  readonly country?: string;
   /** The unit wanted; amounts in other units of the same sort are converted, bare numbers are taken to be in it. */
   readonly unit?: string;
   /** Where day and month cannot be told apart; left out: as the column itself suggests. */
@@ -36,7 +40,7 @@ const meaning = choice<Meaning>(
   record<Meaning>({ as: '' }, field('text', quoted), ' as blank'),
   record<Meaning>({}, field('text', quoted), ' as ', field('as', quoted)),
 );
-const TYPES = [['decimal', 'numbers'], ['whole', 'whole numbers'], ['date', 'dates'], ['datetime', 'date-times'], ['yesno', 'yes or no'], ['text', 'text']] as const;
+const TYPES = [['decimal', 'numbers'], ['whole', 'whole numbers'], ['date', 'dates'], ['datetime', 'date-times'], ['yesno', 'yes or no'], ['text', 'text'], ['phone', 'telephone numbers']] as const;
 
 const KINDS: readonly Kind[] = [
   { key: 'misfit', words: 'cannot be read so: kept as it is written', odd: true, same: true },
@@ -93,10 +97,25 @@ function amount(text: string, kind: number, plan: ConvertPlan): Outcome {
   return { value: read.value, kind: read.converted ? UNIT : kind, decimals: read.decimals };
 }
 
+/** Telephone numbers in the international form; what is none is kept, or blanked where said. */
+const telephone = (plan: ConvertPlan) => (text: string): TextOutcome => {
+  if (text.trim() === '') return { text, kind: SAME };
+  const read = readTelephone(text, plan.country);
+  return read !== null ? { text: read, kind: READ } : plan.blankRest ? { text: '', kind: BLANKED } : { text, kind: KEPT };
+};
+
 const dayFirstOf = (plan: ConvertPlan, head: CheckedHead, name: string): boolean => (plan.order ? plan.order === 'day first' : (head.glances?.get(name)?.dayFirst ?? true));
+
+/** Do most texts of a column look like numbers without their country? */
+function mostlyLocal(head: CheckedHead, name: string): boolean {
+  const glance = head.glances?.get(name);
+  const all = (glance?.values?.map(([t]) => t) ?? glance?.sample ?? []).filter((t) => (t.match(/\d/g) ?? []).length >= 6);
+  return all.filter((t) => !saysCountry(t)).length > all.length / 2;
+}
 
 function madeHead(plan: ConvertPlan, head: CheckedHead, name: string): ColumnHead {
   const column = columnOf(head, name);
+  if (plan.to === 'phone') return { name, type: 'text', scale: null };
   if (plan.to !== 'decimal') return { name, type: plan.to, scale: plan.to === 'whole' ? 0 : null };
   const scale = column.type === 'text' ? (head.glances?.get(name)?.scale ?? null) : column.scale;
   return { name, type: 'decimal', scale: plan.unit ? null : scale };
@@ -109,7 +128,8 @@ export const convert: StepDefinition<ConvertPlan> = {
   schema: Joi.object({
     step: Joi.valid('convert').required(),
     columns: Joi.array().items(Joi.string()).min(1).max(4000).required(),
-    to: Joi.valid('decimal', 'whole', 'date', 'datetime', 'yesno', 'text').required(),
+    to: Joi.valid('decimal', 'whole', 'date', 'datetime', 'yesno', 'text', 'phone').required(),
+    country: Joi.string().length(2).uppercase().custom((code: string, helpers) => (isCountry(code) ? code : helpers.error('any.invalid'))),
     unit: Joi.string().min(1).max(20),
     order: Joi.valid('day first', 'month first'),
     meanings: Joi.array().items(Joi.object({ text: Joi.string().min(1).max(1000).required(), as: Joi.string().allow('').max(1000).required() })).min(1).max(1000),
@@ -119,12 +139,17 @@ export const convert: StepDefinition<ConvertPlan> = {
     { step: 'convert' },
     'Turn ', field('columns', columnNames), ' into ', field('to', oneOf(TYPES)),
     optional('unit', mapped(between(' in ', quoted, ''), (u) => u, (u: string) => u)),
+    optional('country', between(' of ', mapped(quoted, (name: string) => countryCode(name) ?? name, (code: string) => code), '')),
     optional('order', oneOf([['day first', ', the day before the month'], ['month first', ', the month before the day']])),
     optional('meanings', between(', reading ', list(meaning), '')),
     flag('blankRest', ', blanking what is none'),
   ),
   reads: (plan) => plan.columns,
   check(plan, head) {
+    if (plan.to === 'phone' && !plan.country) {
+      const local = plan.columns.find((name) => columnOf(head, name).type === 'text' && mostlyLocal(head, name));
+      if (local !== undefined) return [{ text: `Most numbers in “${local}” do not say of which country they are. Say it, for example: Turn ‹${local}› into telephone numbers of "GB".`, column: local }];
+    }
     if (plan.unit && unitSort(plan.unit) === null) return [{ text: `“${plan.unit}” is not a unit that can be converted.` }];
     const bare = plan.unit === undefined ? [] : plan.columns.filter((name) => columnOf(head, name).type !== 'text' && unitName(unitInName(name) ?? '') !== unitName(plan.unit!));
     if (bare.length) return bare.map((name) => ({ text: `“${name}” holds bare numbers${unitInName(name) ? ` in ${unitInName(name)}` : ', and nothing says in which unit they are'}. To convert them, calculate: for example, ‹${name}› times 1000.`, column: name }));
@@ -134,6 +159,7 @@ export const convert: StepDefinition<ConvertPlan> = {
   },
   outline: (plan, head) => sameColumns(head, plan.columns.map((name) => madeHead(plan, head, name))),
   prepare(plan, _table, head) {
+    if (plan.to === 'phone') return textWork(plan.columns, head, KINDS, telephone(plan));
     if (plan.to === 'text') {
       const changes = new Map((plan.meanings ?? []).map((m) => [folded(m.text), m.as]));
       return textWork(plan.columns, head, KINDS, (text) => {

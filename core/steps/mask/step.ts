@@ -1,9 +1,12 @@
 import Joi from 'joi';
+import { BLANK, VALUE, numberChunk, type ColumnHead } from '../../table/column';
+import { isNumberColumn, readsAsDate, type CheckedHead } from '../../formula/check';
+import { amountsOf, datesOf } from '../../formula/vector';
 import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
-import { masker, type Mask } from '../../values/mask';
+import { coarser, covered, isRounding, masker, type Mask, type RoundingMask } from '../../values/mask';
 import { eachText } from '../../values/cell';
-import { choice, columnNames, field, mapped, numeral, oneOf, record, word } from '../../language/exact';
-import { sameColumns, type Kind, type StepDefinition } from '../step';
+import { choice, columnNames, field, mapped, numeral, oneOf, record, word, type Syntax } from '../../language/exact';
+import { sameColumns, type CellWork, type Kind, type StepDefinition } from '../step';
 import { textHeads, textWork } from '../texts';
 
 /** Cover what columns hold. Under the key of the workspace the same text always gets the same mask, in every table. */
@@ -15,7 +18,12 @@ export interface MaskPlan {
 
 type Leave = Extract<Mask, { kind: 'leave' }>;
 const WAYS = [['token', 'with tokens'], ['form', 'with invented texts of the same form'], ['name', 'with invented names']] as const;
+const PERIODS = [['month', 'month'], ['quarter', 'quarter'], ['year', 'year']] as const;
+type Of<K extends Mask['kind']> = Extract<Mask, { kind: K }>;
+const rounding = <K extends RoundingMask['kind']>(kind: K, syntax: Syntax<Of<K>>): Syntax<Mask> => mapped(syntax, (m) => m as Mask, (m) => (m.kind === kind ? (m as Of<K>) : null));
 const way = choice<Mask>(
+  rounding('period', record<Of<'period'>>({ kind: 'period' }, 'leaving only the ', field('period', oneOf(PERIODS)))),
+  rounding('rounded', record<Of<'rounded'>>({ kind: 'rounded' }, 'rounded to multiples of ', field('to', numeral))),
   ...WAYS.map(([kind, said]) => mapped(word(said), (): Mask => ({ kind }), (m) => (m.kind === kind ? undefined : null))),
   mapped(record<Leave>({ kind: 'leave' }, 'leaving the ', field('side', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('count', numeral), ' characters'), (m): Mask => m, (m) => (m.kind === 'leave' ? m : null)),
 );
@@ -34,6 +42,45 @@ async function masksOf(plan: MaskPlan, table: Table, mask: (text: string) => str
   return masks;
 }
 
+/** A column covered by rounding stays one of dates or of numbers; what stands in it as text is read first. */
+function roundedHead(name: string, by: RoundingMask, head: CheckedHead): ColumnHead {
+  const { type, scale } = columnOf(head, name);
+  if (by.kind === 'period') return { name, type: 'date', scale: null };
+  return Number.isInteger(by.to) ? { name, type: type === 'text' ? 'decimal' : type, scale: 0 } : { name, type: 'decimal', scale: type === 'text' ? null : Math.max(scale ?? 0, String(by.to).split('.')[1]?.length ?? 0) };
+}
+
+const ROUNDED: readonly Kind[] = [
+  { key: 'whole', words: 'no date or number: covered whole', odd: true },
+  { key: 'masked', words: 'rounded', odd: false },
+  { key: 'same', words: 'blank: left blank', odd: false, same: true },
+];
+
+/** Dates and amounts made coarser; a text that is neither is covered whole, so that nothing shows through. */
+function roundingWork(columns: readonly string[], by: RoundingMask, head: CheckedHead): CellWork {
+  return {
+    work: 'cells',
+    reads: columns,
+    kinds: ROUNDED,
+    run(chunks, _from, length) {
+      const kinds = new Uint8Array(length).fill(2);
+      const made = chunks.map((chunk, c) => {
+        const read = by.kind === 'period' ? datesOf(chunk, { dayFirst: head.glances?.get(columns[c]!)?.dayFirst ?? true }) : amountsOf(chunk);
+        const values = new Float64Array(length);
+        const state = new Uint8Array(length);
+        const misfits = new Map<number, string>();
+        for (let i = 0; i < length; i++) {
+          state[i] = read.state[i]!;
+          if (state[i] === VALUE) values[i] = coarser(read.values[i]!, by);
+          else if (state[i] !== BLANK) misfits.set(i, covered(chunk.kind === 'text' ? chunk.dictionary[chunk.codes[i]!]! : (chunk.misfits.get(i) ?? '')));
+          kinds[i] = Math.min(kinds[i]!, state[i] === VALUE ? 1 : state[i] === BLANK ? 2 : 0);
+        }
+        return numberChunk(values, state, misfits);
+      });
+      return { made, kinds };
+    },
+  };
+}
+
 export const mask: StepDefinition<MaskPlan> = {
   step: 'mask',
   title: 'cover names, numbers and identifiers',
@@ -42,23 +89,24 @@ export const mask: StepDefinition<MaskPlan> = {
     step: Joi.valid('mask').required(),
     columns: Joi.array().items(Joi.string()).min(1).max(4000).required(),
     by: Joi.alternatives()
-      .try(Joi.object({ kind: Joi.valid('token', 'form', 'name').required() }), Joi.object({ kind: Joi.valid('leave').required(), side: Joi.valid('first', 'last').required(), count: Joi.number().integer().min(0).max(1000).required() }))
+      .try(Joi.object({ kind: Joi.valid('token', 'form', 'name').required() }), Joi.object({ kind: Joi.valid('period').required(), period: Joi.valid('month', 'quarter', 'year').required() }), Joi.object({ kind: Joi.valid('rounded').required(), to: Joi.number().positive().max(1e12).required() }), Joi.object({ kind: Joi.valid('leave').required(), side: Joi.valid('first', 'last').required(), count: Joi.number().integer().min(0).max(1000).required() }))
       .required(),
   }),
   syntax: record<MaskPlan>({ step: 'mask' }, 'Mask ', field('columns', columnNames), ' ', field('by', way)),
   reads: (plan) => plan.columns,
-  check: () => [],
-  outline: (plan, head) => sameColumns(head, textHeads(plan.columns)),
+  check: ({ columns, by }, head) => (isRounding(by) ? columns.flatMap((name) => (by.kind === 'period' ? readsAsDate(head, name) : isNumberColumn(head, name)) ? [] : [{ text: `“${name}” holds no ${by.kind === 'period' ? 'dates' : 'numbers'}, so it cannot be covered by rounding. Mask it with tokens, for example.`, column: name }]) : []),
+  outline: ({ columns, by }, head) => sameColumns(head, isRounding(by) ? columns.map((name) => roundedHead(name, by, head)) : textHeads(columns)),
   async prepare(plan, table, head) {
+    if (isRounding(plan.by)) return roundingWork(plan.columns, plan.by, head);
     if (plan.by.kind !== 'leave' && !table.key) throw new Error('These masks need a key, so that the same text always gets the same mask. Give one: KULFI_MASK_KEY.');
     const cover = masker(plan.by, table.key ?? '');
+    const by = plan.by;
     const masks = await masksOf(plan, table, cover);
     const kinds: readonly Kind[] = [
       { key: 'whole', words: 'no longer than what was to be left: covered whole', odd: true },
       { key: 'masked', words: `masked: ${masks.size.toLocaleString('en')} different values before, ${new Set(masks.values()).size.toLocaleString('en')} after`, odd: false },
       { key: 'same', words: 'blank: left blank', odd: false, same: true },
     ];
-    const { by } = plan;
     return textWork(plan.columns, head, kinds, (text) => {
       if (text.trim() === '') return { text, kind: 2 };
       const short = by.kind === 'leave' && by.count > 0 && (text.match(/[\p{L}\p{N}]/gu) ?? []).length <= by.count;

@@ -1,0 +1,30 @@
+import { folded } from './fold';
+
+/** Countries: the ISO 3166 code, the usual English name, other names and short forms, and the capital behind a slash. */
+const COUNTRIES = `
+AF Afghanistan/Kabul;AL Albania/Tirana;DZ Algeria/Algiers;AD Andorra;AO Angola/Luanda;AR Argentina/Buenos Aires;AM Armenia/Yerevan;AU Australia/Canberra;AT Austria|Österreich/Vienna|Wien;AZ Azerbaijan/Baku;
+BH Bahrain/Manama;BD Bangladesh/Dhaka;BB Barbados/Bridgetown;BY Belarus/Minsk;BE Belgium|Belgique|België/Brussels;BZ Belize/Belmopan;BJ Benin;BT Bhutan/Thimphu;BO Bolivia/La Paz;BA Bosnia and Herzegovina|Bosnia/Sarajevo;BW Botswana/Gaborone;BR Brazil|Brasil/Brasilia;BN Brunei;BG Bulgaria/Sofia;BF Burkina Faso/Ouagadougou;BI Burundi;
+KH Cambodia/Phnom Penh;CM Cameroon/Yaounde;CA Canada/Ottawa;CV Cape Verde;TD Chad;CL Chile/Santiago;CN China/Beijing;CO Colombia/Bogota;CD Congo/Kinshasa;CR Costa Rica/San Jose;HR Croatia/Zagreb;CU Cuba/Havana;CY Cyprus/Nicosia;CZ Czechia|Czech Republic/Prague;
+DK Denmark|Danmark/Copenhagen;DO Dominican Republic/Santo Domingo;EC Ecuador/Quito;EG Egypt/Cairo;SV El Salvador;EE Estonia/Tallinn;ET Ethiopia/Addis Ababa;FJ Fiji/Suva;FI Finland|Suomi/Helsinki;FR France/Paris;
+GA Gabon;GM Gambia;GE Georgia/Tbilisi;DE Germany|Deutschland/Berlin;GH Ghana/Accra;GR Greece/Athens;GT Guatemala;GN Guinea/Conakry;GY Guyana;HT Haiti;HN Honduras/Tegucigalpa;HK Hong Kong;HU Hungary/Budapest;IS Iceland/Reykjavik;IN India/New Delhi;ID Indonesia/Jakarta;IR Iran/Tehran;IQ Iraq/Baghdad;IE Ireland|Éire/Dublin;IL Israel/Jerusalem;IT Italy|Italia/Rome|Roma;
+JM Jamaica/Kingston;JP Japan/Tokyo;JO Jordan/Amman;KZ Kazakhstan/Astana;KE Kenya/Nairobi;KW Kuwait;KG Kyrgyzstan/Bishkek;LA Laos/Vientiane;LV Latvia/Riga;LB Lebanon/Beirut;LS Lesotho/Maseru;LR Liberia/Monrovia;LY Libya/Tripoli;LI Liechtenstein/Vaduz;LT Lithuania/Vilnius;LU Luxembourg;
+MG Madagascar/Antananarivo;MW Malawi/Lilongwe;MY Malaysia/Kuala Lumpur;MV Maldives;ML Mali/Bamako;MT Malta/Valletta;MR Mauritania;MU Mauritius;MX Mexico/Mexico City;MD Moldova;MC Monaco;MN Mongolia;ME Montenegro/Podgorica;MA Morocco/Rabat;MZ Mozambique/Maputo;MM Myanmar/Yangon;NA Namibia/Windhoek;NP Nepal/Kathmandu;NL Netherlands|The Netherlands|Holland|Nederland/Amsterdam;NZ New Zealand/Wellington;NI Nicaragua/Managua;NE Niger/Niamey;NG Nigeria/Abuja;MK North Macedonia/Skopje;NO Norway|Norge/Oslo;
+OM Oman/Muscat;PK Pakistan/Islamabad;PA Panama;PG Papua New Guinea;PY Paraguay/Asuncion;PE Peru/Lima;PH Philippines/Manila;PL Poland|Polska/Warsaw;PT Portugal/Lisbon;QA Qatar/Doha;RO Romania/Bucharest;RU Russia/Moscow;RW Rwanda/Kigali;SM San Marino;SA Saudi Arabia/Riyadh;SN Senegal/Dakar;RS Serbia/Belgrade;SL Sierra Leone/Freetown;SG Singapore;SK Slovakia/Bratislava;SI Slovenia/Ljubljana;SO Somalia/Mogadishu;ZA South Africa/Pretoria;KR South Korea/Seoul;ES Spain|España/Madrid;LK Sri Lanka/Colombo;SD Sudan/Khartoum;SR Suriname/Paramaribo;SE Sweden|Sverige/Stockholm;CH Switzerland|Schweiz|Suisse|Svizzera/Bern;SY Syria/Damascus;
+TW Taiwan/Taipei;TJ Tajikistan/Dushanbe;TZ Tanzania/Dodoma;TH Thailand/Bangkok;TG Togo/Lome;TT Trinidad and Tobago/Port of Spain;TN Tunisia/Tunis;TR Turkey|Türkiye/Ankara;TM Turkmenistan/Ashgabat;UG Uganda/Kampala;UA Ukraine/Kyiv;AE United Arab Emirates|UAE/Abu Dhabi;GB United Kingdom|UK|U.K.|Great Britain|Britain|England|Scotland|Wales|Northern Ireland/London|Edinburgh|Cardiff|Belfast;US United States|United States of America|USA|U.S.A.|U.S.|America/Washington;UY Uruguay/Montevideo;UZ Uzbekistan/Tashkent;VE Venezuela/Caracas;VN Vietnam/Hanoi;YE Yemen/Sanaa;ZM Zambia/Lusaka;ZW Zimbabwe/Harare`;
+
+/** Large cities that are no capitals. */
+const CITIES =
+  'Amsterdam|Antwerp|Athens|Atlanta|Auckland|Barcelona|Basel|Birmingham|Bologna|Bordeaux|Boston|Bremen|Brisbane|Bristol|Calgary|Cape Town|Chennai|Chicago|Cologne|Dallas|Delhi|Denver|Detroit|Dortmund|Dresden|Dubai|Düsseldorf|Essen|Florence|Frankfurt|Geneva|Genoa|Gdansk|Glasgow|Gothenburg|Graz|Guangzhou|Hamburg|Hannover|Ho Chi Minh City|Honolulu|Houston|Istanbul|Johannesburg|Karachi|Krakow|Kyoto|Lagos|Lahore|Las Vegas|Leeds|Leipzig|Lille|Linz|Liverpool|Los Angeles|Lyon|Malaga|Malmö|Manchester|Marseille|Melbourne|Miami|Milan|Minneapolis|Montreal|Mumbai|Munich|München|Naples|New York|Newcastle|Nice|Nottingham|Nuremberg|Osaka|Perth|Philadelphia|Phoenix|Portland|Porto|Quebec|Rio de Janeiro|Rotterdam|Saint Petersburg|Salzburg|San Diego|San Francisco|Sao Paulo|Seattle|Seville|Shanghai|Sheffield|Strasbourg|Stuttgart|Sydney|Tel Aviv|The Hague|Toronto|Toulouse|Turin|Utrecht|Valencia|Vancouver|Venice|Zurich|Zürich';
+
+const all = COUNTRIES.trim().split(/;\s*/).filter((line) => line.trim() !== '').map((line) => {
+  const [, code, countries, capitals] = /^(\w\w) ([^/]+)(?:\/(.*))?$/.exec(line.trim())!;
+  return { code: code!, countries: countries!.split('|'), capitals: capitals?.split('|') ?? [] };
+});
+
+const codes = new Map(all.flatMap(({ code, countries }) => countries.map((name) => [folded(name), code] as const)));
+
+/** The ISO 3166 code of a country's name ('Germany' to 'DE'), or null. Codes themselves, in capitals, are names too. */
+export const countryCode = (text: string): string | null => codes.get(folded(text)) ?? (all.some((c) => c.code === text.trim()) ? text.trim() : null);
+
+/** Every place that is known by name: countries, capitals and large cities. */
+export const PLACES: readonly string[] = [...new Set([...all.flatMap((c) => [...c.countries, ...c.capitals]), ...CITIES.split('|')])].filter((name) => name.length > 2);
