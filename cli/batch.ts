@@ -4,7 +4,7 @@ import Joi from 'joi';
 import { openSession, tell, type Session } from '../core/brief/session';
 import { tableFromBytes } from '../core/formats/import';
 import { cellsOf } from '../core/formats/write';
-import type { Table } from '../core/table/table';
+import { withoutHidden, type Table } from '../core/table/table';
 import type { CellValue } from '../core/values/cell';
 
 const caseSchema = Joi.object({
@@ -58,5 +58,5 @@ function turnOf(answer: Said): Turn {
 }
 
 async function plainTable(table: Table): Promise<{ name: string; columns: string[]; rows: CellValue[][] }> {
-  return { name: table.name, columns: table.columns.map((c) => c.name), rows: await cellsOf(table) };
+  return { name: table.name, columns: withoutHidden(table).columns.map((c) => c.name), rows: await cellsOf(table) };
 }

@@ -48,6 +48,8 @@ export interface TableView {
   /** Rows that sentences added to those brought in. */
   readonly addedRows: number;
   readonly columns: readonly ColumnView[];
+  /** The columns that are out of sight, and the sentence that shows them again. */
+  readonly hidden: { readonly columns: readonly string[]; readonly show: string } | null;
   readonly totals: readonly ColumnTotal[];
   readonly sourceTotals: readonly ColumnTotal[];
   readonly notes: readonly ImportNote[];

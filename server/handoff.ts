@@ -8,7 +8,7 @@ import { cellBatches } from '../core/formats/write';
 import { MISFIT, type ColumnType } from '../core/table/column';
 import { definitionOf } from '../core/steps/registry';
 import { writtenBy } from '../core/steps/step';
-import { eachChunk, rowCount, type Table } from '../core/table/table';
+import { eachChunk, rowCount, withoutHidden, type Table } from '../core/table/table';
 import { uniqueName } from '../core/values/names';
 import { getConfig } from './config';
 import { pool } from './db/client';
@@ -32,7 +32,7 @@ const sheetName = (name: string): string => name.replace(/[[\]:*?/\\]/g, ' ').tr
 
 /** A table as an Office Open XML workbook, written as it is read: cells typed, dates as dates, the record as a second sheet. */
 export async function workbook(workspaceId: number, tableId: number): Promise<ReadableStream<Uint8Array>> {
-  const { table } = await tableNow(workspaceId, tableId);
+  const table = withoutHidden((await tableNow(workspaceId, tableId)).table);
   if (rowCount(table) > MOST_SHEET_ROWS || table.columns.length > MOST_SHEET_COLUMNS) throw new Told(`A workbook's sheet holds ${MOST_SHEET_ROWS} rows and ${MOST_SHEET_COLUMNS} columns; this table is larger. Take it away as CSV.`, 422, 'large');
   const record = recordMarkdown(await recordOf(workspaceId, tableId));
   const out = new PassThrough();

@@ -1,3 +1,4 @@
+import { withoutHidden } from '../core/table/table';
 import { adviceFor } from '../core/language/advice';
 import { profileColumn, type ColumnProfile } from '../core/profile/profile';
 import type { ProfileReply } from '../contract/views';
@@ -14,7 +15,7 @@ export function profilesOf(stateId: number): Promise<readonly ColumnProfile[]> {
   return kept.get(stateId, async () => {
     const { table } = await loadState(pool(), stateId);
     const all: ColumnProfile[] = [];
-    for (const { name } of table.columns) {
+    for (const { name } of withoutHidden(table).columns) {
       all.push(await profileColumn(table, name));
       await new Promise(setImmediate);
     }

@@ -5,7 +5,7 @@ import { ABSENT, firstRows, headWithGlances, provePlan, tryPlan, type KindCount,
 import { CHUNK_ROWS } from '../core/table/column';
 import { sourceSize } from '../core/table/grown';
 import type { CheckedHead } from '../core/formula/check';
-import type { Table } from '../core/table/table';
+import { withoutHidden, type Table } from '../core/table/table';
 import { balance } from '../core/review/balance';
 import { madeBy } from '../core/steps/step';
 import { mostDifferent } from '../core/review/examples';
@@ -52,9 +52,9 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   const outline = definition.outline(plan, head);
   const made = new Set(madeBy(outline));
   const names = [...new Set([...definition.reads(plan), ...made])];
-  const shown = names.length ? names.slice(0, 8) : after.columns.slice(0, 6).map((c) => c.name);
+  const shown = names.length ? names.slice(0, 8) : withoutHidden(after).columns.slice(0, 6).map((c) => c.name);
   // The first column helps to know the row by.
-  const key = before.columns[0]?.name;
+  const key = withoutHidden(before).columns[0]?.name;
   const columns = [...(key !== undefined && !shown.includes(key) ? [key] : []), ...shown];
   const kinds: ProofKind[] = [];
   const keeps = after.rows && report.rowsIn !== report.rowsOut ? new Set(after.rows) : null;

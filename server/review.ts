@@ -14,7 +14,7 @@ import { inOrder, type Reason } from '../core/review/queue';
 import { drawRows, rowsToDraw, statementOf } from '../core/review/sampling';
 import { reasonsOf, statementFor, type Stage, type Statement } from '../core/review/statement';
 import { CHUNK_ROWS, isQuantity, type ColumnType } from '../core/table/column';
-import { columnOf, eachChunk, liveMask, positionAt, rowCount, type Table } from '../core/table/table';
+import { columnOf, eachChunk, liveMask, positionAt, rowCount, withoutHidden, type Table } from '../core/table/table';
 import { cellText } from '../core/values/cell';
 import { checkPlan, definitionOf, sayPlan } from '../core/steps/registry';
 import { madeBy, writtenBy } from '../core/steps/step';
@@ -192,7 +192,7 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
     const sample = (await samplesOf(order.workspaceId)).find((s) => s.id === order.sampleId);
     if (!sample) throw new Told('There is no such sample.', 404, 'gone');
     const { table } = await loadState(pool(), states.get(sample.sourceId)!);
-    const columns = table.columns.map((c) => c.name);
+    const columns = withoutHidden(table).columns.map((c) => c.name);
     const own = looks.filter((l) => l.sampleId === sample.id);
     const only = await narrowed(order.narrow, states.get(sample.sourceId)!);
     const drawn = only ? sample.positions.filter((p) => only.fits[p] === 1) : sample.positions;
@@ -215,8 +215,8 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
     if (gone ? gone[p] === 1 && (code === undefined || (c & ~HELD) === code) : order.what === 'held' ? (c & HELD) !== 0 && (code === undefined || (c & ~HELD) === code) : (c & ~HELD) === code) found.push(p);
   }
   const outline = definitionOf(entry.plan).outline(entry.plan, await headFor(before));
-  const names = [...new Set([before.table.columns[0]?.name ?? '', ...definitionOf(entry.plan).reads(entry.plan), ...madeBy(outline)])].filter((n) => n !== '').slice(0, MOST_COLUMNS);
-  const columns = names.length > 1 ? names : before.table.columns.slice(0, 6).map((c) => c.name);
+  const names = [...new Set([withoutHidden(before.table).columns[0]?.name ?? '', ...definitionOf(entry.plan).reads(entry.plan), ...madeBy(outline)])].filter((n) => n !== '').slice(0, MOST_COLUMNS);
+  const columns = names.length > 1 ? names : withoutHidden(before.table).columns.slice(0, 6).map((c) => c.name);
   const own = looks.filter((l) => l.entryKey === entry.key && l.sampleId === null && l.kind === order.kind);
   return { total: found.length, columns, rows: await rowsAt(isCheck ? null : before.table, isCheck ? now.table : after.table, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), now.table), ...together(only, found) };
 }

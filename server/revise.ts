@@ -2,7 +2,7 @@ import { and, eq, inArray, sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import type { PoolClient } from 'pg';
 import type { CheckedHead } from '../core/formula/check';
-import type { Chunk, Column, ColumnHead } from '../core/table/column';
+import { headOf, type Chunk, type Column, type ColumnHead } from '../core/table/column';
 import type { Table } from '../core/table/table';
 import type { Glance } from '../core/profile/glance';
 import { balance, type ColumnTotal } from '../core/review/balance';
@@ -153,7 +153,7 @@ async function headAfterRun(head: CheckedHead, table: Table, made: ReadonlyMap<s
     const glance = made.get(column.name) ?? head.glances?.get(column.name);
     if (glance) glances.set(column.name, glance);
   }
-  return table.size <= SMALL ? headWithGlances(table) : { name: table.name, columns: table.columns.map(({ name, type, scale }) => ({ name, type, scale })), glances };
+  return table.size <= SMALL ? headWithGlances(table) : { name: table.name, columns: table.columns.map(headOf), glances };
 }
 
 const heads = new Map<number, CheckedHead>();

@@ -1,5 +1,5 @@
 import { CHUNK_ROWS } from '../core/table/column';
-import { positionAt, rowCount, type Table } from '../core/table/table';
+import { positionAt, rowCount, withoutHidden, type Table } from '../core/table/table';
 import { cellText, cellValue, type CellValue } from '../core/values/cell';
 import { folded } from '../core/values/fold';
 import { prepareCondition, YES } from '../core/formula/evaluate';
@@ -23,9 +23,10 @@ const views = new Kept<string, Uint32Array>(MOST_VIEWS);
 /** A table as it is looked at. The order of a view is worked out once and kept while it is in use. */
 export async function viewTable(stateId: number, settings: ViewSettings): Promise<Table> {
   const state = await loadState(pool(), stateId);
-  if (!settings.sort && !settings.filter) return state.table;
+  const table = withoutHidden(state.table);
+  if (!settings.sort && !settings.filter) return table;
   const key = JSON.stringify([stateId, settings]);
-  return { ...state.table, rows: await views.get(key, async () => viewRows(state.table, settings, await headFor(state))) };
+  return { ...table, rows: await views.get(key, async () => viewRows(state.table, settings, await headFor(state))) };
 }
 
 async function viewRows(table: Table, { sort, filter }: ViewSettings, head: Awaited<ReturnType<typeof headFor>>): Promise<Uint32Array> {
@@ -110,7 +111,7 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
   // Before a row was made out of another, it was that one.
   const placeIn = (table: Table): number => originOf(latest, position, table.size);
   const at = async (stateId: number): Promise<Map<string, CellValue>> => {
-    const { table } = await loadState(db, stateId);
+    const table = withoutHidden((await loadState(db, stateId)).table);
     const [cells] = await cellsAt(table, [placeIn(table)]);
     return new Map(table.columns.map((c, i) => [c.name, cells![i]!]));
   };

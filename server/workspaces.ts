@@ -3,11 +3,11 @@ import { randomUUID } from 'node:crypto';
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { ColumnType } from '../core/table/column';
 import { sourceSize } from '../core/table/grown';
-import type { Table } from '../core/table/table';
+import { withoutHidden, type Table } from '../core/table/table';
 import type { Glance } from '../core/profile/glance';
 import type { Plan } from '../core/steps/registry';
 import { recast } from '../core/steps/define/terms';
-import { definitionOf } from '../core/steps/registry';
+import { definitionOf, sayPlan } from '../core/steps/registry';
 import { writtenBy } from '../core/steps/step';
 import type { ColumnView, HoldView, SentenceView, TableView, WorkspaceSummary, WorkspaceView } from '../contract/views';
 import { database, pool } from './db/client';
@@ -100,7 +100,8 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
         rows: state.table.rows?.length ?? state.table.size,
         sourceRows: sourceSize(state.table),
         addedRows: state.table.size - sourceSize(state.table),
-        columns: state.table.columns.map((c) => columnView(c.name, c.type, head.glances?.get(c.name))),
+        hidden: hiddenIn(state.table),
+        columns: withoutHidden(state.table).columns.map((c) => columnView(c.name, c.type, head.glances?.get(c.name))),
         totals: state.totals,
         sourceTotals: first.totals,
         notes: source.notes,
@@ -136,6 +137,12 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
     redo: redo?.label ?? null,
     from: from ? { id: from.id, name: from.name } : null,
   };
+}
+
+/** What is out of sight in a table. */
+function hiddenIn({ columns: all }: Table): TableView['hidden'] {
+  const columns = all.filter((c) => c.hidden).map((c) => c.name);
+  return columns.length ? { columns, show: sayPlan({ step: 'hide', columns, back: true }) } : null;
 }
 
 function columnView(name: string, type: ColumnType, glance: Glance | undefined): ColumnView {

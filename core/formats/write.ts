@@ -1,5 +1,5 @@
 import { CHUNK_ROWS, type Chunk, type Column } from '../table/column';
-import { rowCount, type Table } from '../table/table';
+import { rowCount, withoutHidden, type Table } from '../table/table';
 import { cellText, cellValue, type CellValue } from '../values/cell';
 import { csvLine } from './csv';
 import { htmlText, markdownText } from './markup';
@@ -7,8 +7,11 @@ import { htmlText, markdownText } from './markup';
 /** Chunks of a column kept at hand while rows are written, newest last. Sorted tables jump between chunks. */
 const KEPT = 96;
 
+/* What is written leaves out the columns that are out of sight. */
+
 /** Visits the rows of a table in order. `cells` gives the cell of each column through `read`. */
-async function* rows<T>(table: Table, read: (chunk: Chunk, at: number, column: Column) => T): AsyncGenerator<T[][]> {
+async function* rows<T>(whole: Table, read: (chunk: Chunk, at: number, column: Column) => T): AsyncGenerator<T[][]> {
+  const table = withoutHidden(whole);
   const cache = new Map<number, Chunk[]>();
   const load = async (ord: number): Promise<Chunk[]> => {
     const hit = cache.get(ord);
@@ -46,7 +49,7 @@ export async function cellsOf(table: Table): Promise<CellValue[][]> {
 
 /** A table as CSV (RFC 4180, UTF-8, lines end in CR LF), in pieces. Cells that would run as a formula are made harmless unless `raw`. */
 export async function* csvPieces(table: Table, raw = false): AsyncGenerator<string> {
-  yield `${csvLine(table.columns.map((c) => c.name), raw)}\r\n`;
+  yield `${csvLine(withoutHidden(table).columns.map((c) => c.name), raw)}\r\n`;
   for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `${csvLine(row, raw)}\r\n`).join('');
 }
 
@@ -58,7 +61,7 @@ export async function csvDigest(table: Table, hash: { update(text: string): unkn
 
 /** A table as one JSON array of records, in pieces. Blanks are null, dates ISO 8601 text. */
 export async function* jsonPieces(table: Table): AsyncGenerator<string> {
-  const names = table.columns.map((c) => JSON.stringify(c.name));
+  const names = withoutHidden(table).columns.map((c) => JSON.stringify(c.name));
   let first = true;
   yield '[';
   for await (const batch of cellBatches(table)) {
@@ -75,7 +78,7 @@ export async function* jsonPieces(table: Table): AsyncGenerator<string> {
 
 /** A table as newline-delimited JSON: one record a line, in pieces. */
 export async function* ndjsonPieces(table: Table): AsyncGenerator<string> {
-  const names = table.columns.map((c) => JSON.stringify(c.name));
+  const names = withoutHidden(table).columns.map((c) => JSON.stringify(c.name));
   for await (const batch of cellBatches(table)) yield batch.map((row) => `${recordText(names, row)}\n`).join('');
 }
 
@@ -84,13 +87,15 @@ const markdownCell = (text: string): string => markdownText(text).trim();
 const isFigure = (column: Column): boolean => column.type === 'whole' || column.type === 'decimal';
 
 /** A table as a Markdown table (the pipe tables of GitHub Flavored Markdown), in pieces. */
-export async function* markdownPieces(table: Table): AsyncGenerator<string> {
+export async function* markdownPieces(whole: Table): AsyncGenerator<string> {
+  const table = withoutHidden(whole);
   yield `| ${table.columns.map((c) => markdownCell(c.name)).join(' | ')} |\n| ${table.columns.map((c) => (isFigure(c) ? '---:' : '---')).join(' | ')} |\n`;
   for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `| ${row.map(markdownCell).join(' | ')} |\n`).join('');
 }
 
 /** A table as an HTML table, in pieces. */
-export async function* htmlPieces(table: Table): AsyncGenerator<string> {
+export async function* htmlPieces(whole: Table): AsyncGenerator<string> {
+  const table = withoutHidden(whole);
   yield `<table><thead><tr>${table.columns.map((c) => `<th>${htmlText(c.name)}</th>`).join('')}</tr></thead><tbody>\n`;
   for await (const batch of rows(table, (chunk, at, column) => cellText(chunk, at, column.type))) yield batch.map((row) => `<tr>${row.map((cell, c) => `<td${isFigure(table.columns[c]!) ? ' align="right"' : ''}>${htmlText(cell)}</td>`).join('')}</tr>\n`).join('');
   yield '</tbody></table>\n';

@@ -63,6 +63,9 @@ export function withPlan(state: State, plan: Plan, topic?: readonly string[]): S
   return { ...state, plans: [...state.plans, plan], head: headAfter(plan, state.head), topic: topic ?? ('columns' in plan ? plan.columns : state.topic) };
 }
 
+/** An act that cannot be, and says why. */
+export const impossible = (plan: Plan, text: string): Act => ({ key: `impossible ${text}`, apply: (state) => ({ ...state, plans: [...state.plans, plan], problem: state.problem ?? { text } }) });
+
 /** An act that adds plans. */
 export const plans = (...made: readonly Plan[]): Act => ({
   key: made.map((p) => JSON.stringify(p)).join('\n'),

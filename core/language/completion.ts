@@ -2,9 +2,9 @@ import { readsAsNumber, type CheckedHead } from '../formula/check';
 import { isDate } from '../table/column';
 import type { Context } from './acts';
 import { written } from './exact';
-import { expectedAfter } from './read';
+import { expectedAfter, inSight } from './read';
 import { CLASSES } from './lexicon/classes';
-import { columnMentions, vocabularyOf, type Vocabulary } from './mentions';
+import { columnMentions, vocabularyOf } from './mentions';
 import { tokens } from './words';
 
 /** A way to go on: what stands from `from` to the end of the request is to be replaced by `text`. */
@@ -24,7 +24,9 @@ const MOST = 7;
  * Ways to go on at the end of a request that make sense there: columns, values of the columns spoken of, and words that
  * some rule of the grammar waits for. Milliseconds.
  */
-export function complete(request: string, head: CheckedHead, vocabulary: Vocabulary = vocabularyOf(head)): Completion[] {
+export function complete(request: string, whole: CheckedHead): Completion[] {
+  const head = inSight(request, whole);
+  const vocabulary = vocabularyOf(head);
   const tail = /[‹"“]?[\p{L}\p{N}_-]*$/u.exec(request)![0];
   const prefix = tail.replace(/^[‹"“]/, '').toLowerCase();
   const from = request.length - tail.length;

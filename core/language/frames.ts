@@ -202,7 +202,7 @@ function passing(t: Token, f: Frame, plain: PlainWord): number {
   if (plain.nothing !== null) return plain.nothing;
   if (!f.rows && plain.noun) return Infinity;
   if (f.rows && plain.rows !== null) return plain.rows;
-  if (plain.column) return 0.25;
+  if (f.rows && plain.column) return 0.25;
   return plain.mistyped || nearOne(t, f.about) ? 0.35 : Infinity;
 }
 
@@ -212,7 +212,7 @@ function rowsOf(at: number, x: Context, chart: Chart): boolean {
     if (m.to !== at + 1 || m.cost > 0.1) return false;
     const glance = x.head.glances?.get(m.value as string);
     const column = x.head.columns.find((c) => c.name === m.value);
-    return column?.type === 'text' && !!glance?.values && glance.values.length >= 0.7 * (glance.rows - glance.blanks);
+    return column?.type === 'text' && !!glance?.values && glance.values.length > 0 && glance.values.length >= 0.7 * (glance.rows - glance.blanks);
   });
 }
 

@@ -1,6 +1,7 @@
 import type { CheckedHead } from '../formula/check';
 import { column, not, number, rowsCounted } from '../formula/expression';
 import type { Glance } from '../profile/glance';
+import { withoutHidden } from '../table/table';
 import { onlyPerhaps, spellingGroups } from '../match/spellings';
 import { checkPlan, sayPlan, type Plan } from '../steps/registry';
 import { readAmount } from '../values/number';
@@ -24,7 +25,8 @@ const letters = (text: string): boolean => /\p{L}{2}/u.test(text);
  * spaces, one value in several spellings, ways of saying 'nothing', empty columns, two things in one column. Every
  * sentence is checked against the table. O(distinct values).
  */
-export function proposals(head: CheckedHead): Proposal[] {
+export function proposals(whole: CheckedHead): Proposal[] {
+  const head = withoutHidden(whole);
   const out: (Proposal & { readonly weight: number })[] = [];
   const put = (plan: Plan, why: string, rows: number, weight: number): void => {
     if (rows > 0 && checkPlan(plan, head).length === 0) out.push({ sentence: sayPlan(plan), why, rows, weight });

@@ -2,6 +2,7 @@ import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import type { Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
+import { findColumn } from '../table/table';
 import { folded } from '../values/fold';
 import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
@@ -12,6 +13,7 @@ import { written } from './exact';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
+import { kindRules } from './grammar/kinds';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
 import { ASIDES } from './lexicon/remarks';
@@ -52,6 +54,7 @@ export type Answer =
 /** All rules of the grammar. */
 export const RULES: readonly Rule[] = [
   ...expressionRules,
+  ...kindRules,
   ...conditionRules,
   ...STEP_PHRASES,
   ...againRules,
@@ -93,9 +96,11 @@ export const NO_MEMORY: Memory = { topic: [], last: null, lessons: [] };
  * Understands a request over a table: an exact sentence as it stands; anything else through mentions, the chart of
  * typed rules, and a search for the cheapest way to account for every word. Milliseconds; no input throws.
  */
-export function readRequest(request: string, head: CheckedHead, memory: Memory = NO_MEMORY, vocabulary: Vocabulary = vocabularyOf(head)): Answer {
+export function readRequest(request: string, whole: CheckedHead, memory: Memory = NO_MEMORY, known?: Vocabulary): Answer {
   const exact = readExact(request);
-  if (exact) return answerExact(exact, head, request);
+  if (exact) return answerExact(exact, whole, request);
+  const head = inSight(request, whole);
+  const vocabulary = head === whole && known ? known : vocabularyOf(head);
   const words = tokens(request);
   if (words.length === 0) return cannot('There is nothing to read. Say what should change, for example: ' + STEPS[0]!.example + '.', [], []);
   if (isTooLong(request, words)) return TOO_MUCH;
@@ -104,7 +109,7 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   if (chart.exhausted) return TOO_MUCH;
   const learnt = recalled(request, words, context, memory.lessons);
   if (learnt) return { outcome: 'done', reading: learnt, others: [], corrects: false };
-  const answer = decide(search(words, chart, startState(head, memory.topic, memory.last?.plans.at(-1))), request, words, mentions.columns, mentions.values, head);
+  const answer = decide(search(words, chart, startState(head, memory.topic.filter((name) => head === whole || findColumn(head.columns, name)), memory.last?.plans.at(-1))), request, words, mentions.columns, mentions.values, head);
   if (answer.outcome === 'cannot') {
     const lacking = lackingRole(mentions.items, head);
     if (lacking && !memory.last) return cannot(lacking, answer.unused, []);
@@ -114,11 +119,28 @@ export function readRequest(request: string, head: CheckedHead, memory: Memory =
   const last = memory.last.plans.at(-1);
   const asked = last !== undefined && isQuestion(last);
   if (answer.outcome === 'done' && !asked && !(last && mayMeanLast(answer.reading.plans, last) && words.length <= 10)) return answer;
-  const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last);
+  const hidden = new Set(whole.columns.filter((c) => c.hidden).map((c) => c.name));
+  const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last, hidden);
   if (correction?.outcome !== 'done') return answer;
   // What is done anyway is another reading of it only where the plan before is changed, not where one is added.
   if (answer.outcome === 'done' && !asked && correction.reading.plans.length > memory.last.plans.length) return answer;
   return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - WEIGHTS.goingOn ? answer : correction;
+}
+
+const sights = new WeakMap<CheckedHead, Map<string, CheckedHead>>();
+
+/** The table as a request sees it: without the columns that are out of sight, unless it calls them by their whole names or speaks of what is hidden. */
+export function inSight(request: string, whole: CheckedHead): CheckedHead {
+  const away = whole.columns.filter((c) => c.hidden).map((c) => c.name);
+  if (away.length === 0 || /\bhidden\b/i.test(request)) return whole;
+  const said = ` ${folded(request).replace(/[^\p{L}\p{N}]+/gu, ' ')} `;
+  const unnamed = away.filter((name) => !said.includes(` ${folded(name).replace(/[^\p{L}\p{N}]+/gu, ' ').trim()} `));
+  let known = sights.get(whole);
+  if (!known) sights.set(whole, (known = new Map()));
+  const key = unnamed.join('\n');
+  let head = known.get(key);
+  if (!head) known.set(key, (head = unnamed.length ? { ...whole, columns: whole.columns.filter((c) => !unnamed.includes(c.name)) } : whole));
+  return head;
 }
 
 /** 'Keep the last one' after repeats were set aside, 'leave Heath as it is' after spellings were put right: of rows, or of what was just said? */
@@ -157,7 +179,7 @@ function recalled(request: string, words: readonly Token[], { head, vocabulary }
  * 'Round that to 2', 'no, I meant the cancelled ones': a request that only makes sense as a correction of the one before,
  * read over the table as it is now, or else as it was then.
  */
-function correct(request: string, words: readonly Token[], context: Context, mentions: ReturnType<typeof seeds>, chart: Chart, topic: readonly string[], last: NonNullable<Memory['last']>): Answer | null {
+function correct(request: string, words: readonly Token[], context: Context, mentions: ReturnType<typeof seeds>, chart: Chart, topic: readonly string[], last: NonNullable<Memory['last']>, hidden: ReadonlySet<string>): Answer | null {
   const { plans: before, head: base } = last;
   const own = JSON.stringify(before);
   const asked = before.every(isQuestion);
@@ -170,7 +192,9 @@ function correct(request: string, words: readonly Token[], context: Context, men
   // What spellings were like before they were put right stands in the table as it was then.
   const now = before.at(-1)?.step === 'standardise' && base !== context.head ? null : attempt(mentions, chart, context.head);
   if (now && (now.outcome === 'done' || base === context.head)) return now;
-  const then: Context = { head: base, vocabulary: vocabularyOf(base) };
+  // What is out of sight now is not spoken of, though it was in sight then.
+  const spoken = hidden.size ? inSight(request, { ...base, columns: base.columns.map((c) => (hidden.has(c.name) ? { ...c, hidden: true } : c)) }) : base;
+  const then: Context = { head: spoken, vocabulary: vocabularyOf(spoken) };
   const again = analyse(words, request, then);
   return again.chart.exhausted ? null : attempt(again.mentions, again.chart, base);
 }

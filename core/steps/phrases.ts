@@ -3,6 +3,7 @@ import type { Frame } from '../language/frames';
 import { frames as convertFrames } from './convert/frames';
 import { frames as fillFrames } from './fill/frames';
 import { frames as dropFrames } from './drop/frames';
+import { frames as hideFrames } from './hide/frames';
 import { frames as moveFrames } from './move/frames';
 import { frames as pickFrames } from './pick/frames';
 import { frames as renameFrames } from './rename/frames';
@@ -51,4 +52,4 @@ import { phrases as tidy } from './tidy/phrases';
 export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();
 
 /** The ways to ask for steps whose words may stand in any order. */
-export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, textFrames, tidyFrames].flat();
+export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, hideFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, textFrames, tidyFrames].flat();

@@ -13,6 +13,7 @@ import { drop, type DropPlan } from './drop/step';
 import { fill, type FillPlan } from './fill/step';
 import { filter, type FilterPlan } from './filter/step';
 import { forecast, type ForecastPlan } from './forecast/step';
+import { hide, type HidePlan } from './hide/step';
 import { mask, type MaskPlan } from './mask/step';
 import { move, type MovePlan } from './move/step';
 import { pick, type PickPlan } from './pick/step';
@@ -34,14 +35,14 @@ import type { StepDefinition } from './step';
 
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
-  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | ForecastPlan | MaskPlan | MovePlan
+  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | ForecastPlan | HidePlan | MaskPlan | MovePlan
   | PickPlan | RelatePlan | RenamePlan | ReplacePlan | ReshapePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | SpreadPlan | StackPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, relate, forecast, ask];
+export const STEPS: readonly AnyStep[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, hide, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, relate, forecast, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

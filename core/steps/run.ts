@@ -1,4 +1,4 @@
-import { CHUNK_ROWS, chunkCount, chunkLength, memoryColumn, type Chunk, type Column, type ColumnHead } from '../table/column';
+import { CHUNK_ROWS, chunkCount, chunkLength, headOf, memoryColumn, type Chunk, type Column, type ColumnHead } from '../table/column';
 import { columnOf, liveMask, positionAt, rowCount, type Table } from '../table/table';
 import type { CheckedHead } from '../formula/check';
 import { GlanceBuilder, glanceAt, type Glance } from '../profile/glance';
@@ -346,7 +346,7 @@ export function firstRows(table: Table, size: number): Table {
 
 /** The table that an outline describes, with the made columns in their places. */
 function assemble(table: Table, outline: Outline, made: readonly Column[]): Table {
-  const columns = outline.columns.map((c): Column => ({ ...('made' in c.from ? made[c.from.made]! : columnOf(table, c.from.kept)), ...c.head }));
+  const columns = outline.columns.map((c): Column => { const { hidden: _, ...column } = 'made' in c.from ? made[c.from.made]! : columnOf(table, c.from.kept); return { ...column, ...c.head }; });
   return { ...table, columns };
 }
 
@@ -384,5 +384,5 @@ function reportOf(kinds: readonly Kind[], codes: Uint8Array, live: Uint8Array | 
 export async function headWithGlances(table: Table, known: ReadonlyMap<string, Glance> = new Map()): Promise<CheckedHead> {
   const glances = new Map<string, Glance>();
   for (const column of table.columns) glances.set(column.name, known.get(column.name) ?? (await glanceAt(table, column)));
-  return { name: table.name, columns: table.columns.map(({ name, type, scale }) => ({ name, type, scale })), glances };
+  return { name: table.name, columns: table.columns.map(headOf), glances };
 }

@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import type { Chunk, ColumnHead } from '../table/column';
+import { headOf, type Chunk, type ColumnHead } from '../table/column';
 import type { SpellingGroup } from '../match/spellings';
 import type { Table } from '../table/table';
 import type { CheckedHead, Problem } from '../formula/check';
@@ -111,7 +111,7 @@ export function sameColumns(head: CheckedHead, remade: readonly ColumnHead[] = [
   return {
     columns: head.columns.map((column) => {
       const made = remade.findIndex((r) => r.name === column.name);
-      return made < 0 ? keep(column) : { head: remade[made]!, from: { made, before: column.name } };
+      return made < 0 ? keep(column) : { head: column.hidden ? { ...remade[made]!, hidden: true } : remade[made]!, from: { made, before: column.name } };
     }),
   };
 }
@@ -124,9 +124,6 @@ export const madeBy = ({ columns }: Outline): string[] => columns.flatMap((c) =>
 
 /** Names of the columns that a step makes, changes or renames. */
 export const writtenBy = ({ columns }: Outline): string[] => columns.filter((c) => 'made' in c.from || c.from.kept !== c.head.name).map((c) => c.head.name);
-
-/** Only the head of a column. */
-export const headOf = ({ name, type, scale }: ColumnHead): ColumnHead => ({ name, type, scale });
 
 /** The outline with new columns put right after column `after` (at the end when it is undefined). */
 export function withNew(head: CheckedHead, made: readonly ColumnHead[], after?: string): Outline {

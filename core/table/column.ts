@@ -36,7 +36,12 @@ export interface ColumnHead {
   readonly type: ColumnType;
   /** Most digits behind the decimal point of any value; null when unbounded (a quotient). */
   readonly scale: number | null;
+  /** Out of sight: see core/steps/hide. */
+  readonly hidden?: boolean;
 }
+
+/** Only the head of a column. */
+export const headOf = ({ name, type, scale, hidden }: ColumnHead): ColumnHead => (hidden ? { name, type, scale, hidden } : { name, type, scale });
 
 /** A column: its head, and its cells chunk by chunk, from memory or from a store. Chunks must never be changed. */
 export interface Column extends ColumnHead {

@@ -28,6 +28,9 @@ export const rowCount = (table: Table): number => table.rows?.length ?? table.si
 /** The position of the row shown at place `at`. */
 export const positionAt = (table: Table, at: number): number => (table.rows ? table.rows[at]! : at);
 
+/** A table, or its head, without the columns that are out of sight. */
+export const withoutHidden = <T extends { readonly columns: readonly ColumnHead[] }>(table: T): T => (table.columns.some((c) => c.hidden) ? { ...table, columns: table.columns.filter((c) => !c.hidden) } : table);
+
 /** The column of that name, or undefined. */
 export const findColumn = <C extends ColumnHead>(columns: readonly C[], name: string): C | undefined => columns.find((c) => c.name === name);
 

@@ -128,6 +128,7 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
   fc.record({ step: step('correct'), column: columnName, cells: fc.array(fc.record({ at: fc.integer({ min: 1, max: 1_000_000 }).map(String), was: text, now: text }), { minLength: 1, maxLength: 3 }) }),
   fc.record({ step: step('rename'), names: fc.uniqueArray(fc.record({ from: columnName, to: columnName }), { minLength: 1, maxLength: 3, selector: (n) => n.from }) }),
   fc.record({ step: step('drop'), columns: columnNames }),
+  fc.record({ step: step('hide'), columns: columnNames, back: fc.boolean() }),
   fc.record({ step: step('move'), columns: columnNames, place: fc.oneof(fc.record({ to: fc.constantFrom('first' as const, 'last' as const) }), fc.record({ beside: columnName, side: fc.constantFrom('before' as const, 'after' as const) })) }),
   fc.record({ step: step('copy'), column: columnName, to: columnName }),
   fc.record({ step: step('spread'), column: columnName, at: filledText }),

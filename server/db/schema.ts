@@ -76,6 +76,7 @@ export interface StateColumn {
   readonly columnId: number;
   /** Cells that it has of its own, where rows were added since. */
   readonly cells?: number;
+  readonly hidden?: boolean;
 }
 
 /** A kept sentence as it ran on one state. `key` stays the same through edits; a run is never changed. */

@@ -1,5 +1,5 @@
 import { rowCount, type Table } from '../../core/table/table';
-import type { Column, ColumnType } from '../../core/table/column';
+import { headOf, type Column, type ColumnType } from '../../core/table/column';
 import { grown } from '../../core/table/grown';
 import type { CheckedHead } from '../../core/formula/check';
 import type { Glance } from '../../core/profile/glance';
@@ -39,7 +39,7 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
   const list = row.rows && positions(row.rows);
   const origins = row.origins ? { origins: positions(row.origins) } : {};
   const columns = row.columns.map((c): Column => {
-    const column: StoredColumn = { ...storedColumn(db, { name: c.name, type: c.type as ColumnType, scale: c.scale }, c.columnId), columnId: c.columnId };
+    const column: StoredColumn = { ...storedColumn(db, headOf({ name: c.name, type: c.type as ColumnType, scale: c.scale, ...(c.hidden ? { hidden: true } : {}) }), c.columnId), columnId: c.columnId };
     return c.cells === undefined ? column : grown(column, c.cells, { size: row.size, ...origins });
   });
   const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, ...origins, key: row.mask_key }, totals: row.totals };
@@ -52,7 +52,7 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
 export async function saveState(db: Queryable, sourceId: number, table: Table, totals: readonly ColumnTotal[]): Promise<number> {
   const columns = table.columns.map((c): StateColumn => {
     if (!isStored(c)) throw new Error(`Column “${c.name}” was not stored.`);
-    return { name: c.name, type: c.type, scale: c.scale, columnId: c.columnId, ...(c.own ? { cells: c.own.cells } : {}) };
+    return { ...headOf(c), columnId: c.columnId, ...(c.own ? { cells: c.own.cells } : {}) };
   });
   const list = table.rows && bytesOf(table.rows);
   const { rows } = await db.query<{ id: number }>('insert into states (source_id, columns, size, row_count, rows, origins, totals) values ($1, $2, $3, $4, $5, $6, $7) returning id', [
@@ -71,5 +71,5 @@ export async function headOfState(db: Queryable, state: StoredState): Promise<Ch
     const glance = byId.get(ids[i]!);
     if (glance) glances.set(c.name, glance);
   });
-  return { name: state.table.name, columns: state.table.columns.map(({ name, type, scale }) => ({ name, type, scale })), glances };
+  return { name: state.table.name, columns: state.table.columns.map(headOf), glances };
 }

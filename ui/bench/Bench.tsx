@@ -386,7 +386,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
         </Box>
         {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onClose={() => setCard(null)} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}
       </Box>
-      <BalanceStrip table={table} held={heldRows} onReview={() => { setProof(null); setPlace('review'); }} onKeys={() => setKeys(true)} />
+      <BalanceStrip table={table} held={heldRows} onShow={(sentence) => { setProof(null); setPlace('sheet'); setRequest(sentence); setChosen(null); input.current?.focus(); }} onReview={() => { setProof(null); setPlace('review'); }} onKeys={() => setKeys(true)} />
       <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title" sx={{ fontFamily: READING }}>Keys</DialogTitle>
         <DialogContent>

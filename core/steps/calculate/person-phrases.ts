@@ -5,6 +5,7 @@ import { amend, withPlan, type Act, type Context, type State } from '../../langu
 import { keyOf, rule } from '../../language/chart';
 import { uniqueName } from '../../values/names';
 import { readPerson, type PersonPart } from '../../values/person';
+import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
 
 /* Parts of persons' names. */
@@ -19,12 +20,6 @@ const part = (p: PersonPart, of: Expression): Expression => ({ kind: 'person', p
 /** The parts as columns; middle names nobody asked for stay with the first one, so that none is lost. */
 const expressionFor = (p: PersonPart, all: readonly PersonPart[], name: string): Expression =>
   p === 'first' && all.includes('last') && !all.includes('middle') ? { kind: 'join', of: [part('first', column(name)), part('middle', column(name))], separator: ' ' } : part(p, column(name));
-
-/** Does a column hold persons' names for the most part? */
-export function persons(name: string, x: Context): boolean {
-  const all = sampleOf(name, x).slice(0, 200);
-  return all.length > 0 && all.filter((v) => readPerson(v) !== null).length >= all.length * 0.7;
-}
 
 /** Are all names just two words? Then cutting at the space says the same more simply. */
 const plainPairs = (name: string, x: Context): boolean => sampleOf(name, x).every((v) => { const p = readPerson(v); return p !== null && !v.includes(',') && p.title === '' && p.suffix === '' && v.trim().split(/\s+/).length === 2; });

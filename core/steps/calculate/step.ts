@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { MISFIT, VALUE, allValues, isNumeric, type ColumnHead } from '../../table/column';
+import { headOf, MISFIT, VALUE, allValues, isNumeric, type ColumnHead } from '../../table/column';
 import { findColumn } from '../../table/table';
 import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
@@ -10,7 +10,7 @@ import { BY_ZERO, toChunk } from '../../formula/vector';
 import { LIKELY_FINDS } from '../../values/find';
 import { choice, columnName, field, optional, between, record } from '../../language/exact';
 import { mergeChunks } from '../merge';
-import { checkNewNames, headOf, sameColumns, withNew, type Kind, type StepDefinition } from '../step';
+import { checkNewNames, sameColumns, withNew, type Kind, type StepDefinition } from '../step';
 
 /** A calculated column: a new one, or (`replace`) an existing one, for all rows or those of a condition. */
 export interface CalculatePlan {

@@ -1,4 +1,4 @@
-import { persons } from './person-phrases';
+import { persons } from '../../language/grammar/kinds';
 import { readsAsDate } from '../../formula/check';
 import { programsFor, type Example } from '../../formula/by-example';
 import { column, type Expression } from '../../formula/expression';

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { columnOf } from '../../table/table';
 import { columnName, field, record } from '../../language/exact';
-import { checkNewNames, headOf, keep, type StepDefinition } from '../step';
+import { checkNewNames, keep, type StepDefinition } from '../step';
 
 /** A second column with the same cells, right beside the first. */
 export interface CopyPlan {
@@ -21,7 +21,7 @@ export const copy: StepDefinition<CopyPlan> = {
   outline(plan, head) {
     const columns = head.columns.map(keep);
     const source = columnOf(head, plan.column);
-    columns.splice(head.columns.indexOf(source) + 1, 0, { head: { ...headOf(source), name: plan.to }, from: { kept: plan.column } });
+    columns.splice(head.columns.indexOf(source) + 1, 0, { head: { name: plan.to, type: source.type, scale: source.scale }, from: { kept: plan.column } });
     return { columns };
   },
   prepare: () => ({ work: 'layout' }),

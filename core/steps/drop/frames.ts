@@ -1,7 +1,11 @@
-import { plans } from '../../language/acts';
+import type { CheckedHead } from '../../formula/check';
+import { impossible, plans } from '../../language/acts';
 import { frame, type Frame } from '../../language/frames';
 
 const GONE = ['~unwanted', '~drop', "not needed any more|not needed|no longer needed|no longer|need not stay|without|away|away with|gone|can be deleted|can be dropped|are superfluous|is superfluous|of no use|of no interest|useless|don't need|don't want|any more|can be left out|nobody needs|nobody looks at them|are of no interest"];
+
+/** Columns in which nothing stands. */
+export const emptyColumns = (head: CheckedHead): string[] => head.columns.map((c) => c.name).filter((n) => { const g = head.glances?.get(n); return g !== undefined && g.blanks === g.rows; });
 
 export const frames: readonly Frame[] = [
   frame('drop columns', {
@@ -19,8 +23,5 @@ export const frames: readonly Frame[] = [
     many: ['gone', 'column', 'empty'],
     about: 'is are there any every all that which where the cells cell single a totally completely entirely it them then with have has not in at of each one',
     cost: -0.3,
-  }, (_s, { head }) => {
-    const empty = head.columns.map((c) => c.name).filter((n) => { const g = head.glances?.get(n); return g !== undefined && g.blanks === g.rows; });
-    return empty.length ? plans({ step: 'drop', columns: empty }) : null;
-  }),
+  }, (_s, { head }) => { const empty = emptyColumns(head); return empty.length ? plans({ step: 'drop', columns: empty }) : impossible({ step: 'drop', columns: [] }, 'No column is empty.'); }),
 ];

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { BLANK, CHUNK_ROWS, VALUE, isDate, isQuantity, numberChunk, textChunk, type Chunk, type ColumnHead } from '../../table/column';
+import { headOf, BLANK, CHUNK_ROWS, VALUE, isDate, isQuantity, numberChunk, textChunk, type Chunk, type ColumnHead } from '../../table/column';
 import { columnOf, eachChunk, liveMask, positionAt, rowCount, type Table } from '../../table/table';
 import { readTyped } from '../../formats/columnise';
 import { readsAsNumber, type CheckedHead, type Problem } from '../../formula/check';
@@ -8,7 +8,7 @@ import { column } from '../../formula/expression';
 import { groupsOf } from '../../profile/groups';
 import { cellText, chunkTexts, numericText } from '../../values/cell';
 import { choice, columnName, columnNames, field, forEach, mapped, oneOf, quoted, record, word } from '../../language/exact';
-import { headOf, sameColumns, type Kind, type StepDefinition } from '../step';
+import { sameColumns, type Kind, type StepDefinition } from '../step';
 import { textHeads } from '../texts';
 
 /** The figure of a column, or of the rows with the same values in `by`, that its blanks are filled with. */

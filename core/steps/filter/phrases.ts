@@ -28,8 +28,8 @@ const onlyWords = (texts: readonly string[]): Act =>
     plan.step === 'filter' && plan.where.kind === 'text' && plan.where.test === 'mentions' && plan.where.texts.some((t) => texts.includes(t)) ? { ...plan, where: { ...plan.where, texts } } : null);
 
 export const phrases = [
-  rule('clause', '~drop $rset:c', ({ c }) => filter('aside', c), 0),
-  rule('clause', '~drop every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
+  rule('clause', '~drop|~hide $rset:c', ({ c }) => filter('aside', c), 0),
+  rule('clause', '~drop|~hide every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
   rule('clause', '$rset:c ~unwanted', ({ c }) => filter('aside', c), 0.05),
   rule('clause', '~unwanted $rset:c', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '$rows ~rel ~be? $cond:c ~unwanted', ({ c }) => filter('aside', c), 0),
@@ -52,7 +52,7 @@ export const phrases = [
   rule('clause', '$rset:c only ?', ({ c }) => filter('keep', c), 0.1),
   rule('clause', '$rset:c only|stay|stays', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~keep|~keepOnly only? those|these|them|such|it', ({ c }) => filter('keep', c), 0),
-  rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~drop those|these|them|such|it', ({ c }) => filter('aside', c), 0),
+  rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~drop|~hide those|these|them|such|it', ({ c }) => filter('aside', c), 0),
   // 'is any van scratched? just show those'
   rule('clause', '~be|~have there|we|any|one any|of? the|these|a? $rows|$noun|$guess ~rel? ~be? $cond:c ?|.|, ~keep|~keepOnly me|us? only|just? those|these|them|such|it|ones', ({ c }) => filter('keep', c), 0.05),
   rule('clause', 'which|what|who $rows|$noun|$guess? ~rel? ~be? $cond:c ?|.|, ~keep|~keepOnly me|us? only|just? those|these|them|such|it', ({ c }) => filter('keep', c), 0.02),

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { columnName, field, list, record } from '../../language/exact';
-import { checkNewNames, headOf, type StepDefinition } from '../step';
+import { headOf } from '../../table/column';
+import { checkNewNames, type StepDefinition } from '../step';
 
 /** Give columns other names. All at once, so two columns can change names with each other. */
 export interface RenamePlan {

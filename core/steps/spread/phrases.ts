@@ -1,7 +1,7 @@
 import { columnOf } from '../../table/table';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { persons } from '../calculate/person-phrases';
+import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
 
 const MARKS = [';', '|', ' / ', '/', ',', ' & ', '+'];

@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import { columnName, field, quoted, record } from '../../language/exact';
 import { columnOf } from '../../table/table';
-import { textChunk } from '../../table/column';
+import { headOf, textChunk } from '../../table/column';
 import { chunkTexts } from '../../values/cell';
 import { piecesOf } from '../../values/find';
-import { headOf, sameColumns, type Kind, type StepDefinition } from '../step';
+import { sameColumns, type Kind, type StepDefinition } from '../step';
 
 /** A row for each piece of a text: 'acacia; linden' becomes two rows that are the same in all other columns. */
 export interface SpreadPlan {

@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import { columnName, columnNames, field, record } from '../../language/exact';
-import { numberChunk, textChunk, type Chunk, type ColumnHead, type NumberChunk } from '../../table/column';
+import { headOf, numberChunk, textChunk, type Chunk, type ColumnHead, type NumberChunk } from '../../table/column';
 import { columnOf } from '../../table/table';
 import type { CheckedHead } from '../../formula/check';
 import { chunkTexts } from '../../values/cell';
-import { checkNewNames, headOf, keep, type Kind, type OutlineColumn, type StepDefinition } from '../step';
+import { checkNewNames, keep, type Kind, type OutlineColumn, type StepDefinition } from '../step';
 
 /** A row for each of several columns: their names go into one column, their cells into another, and they themselves go. */
 export interface StackPlan {

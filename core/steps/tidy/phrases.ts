@@ -1,12 +1,16 @@
 import { amend, speakOf, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { findColumn } from '../../table/table';
 import type { Tidying } from './step';
 
 /** Tidyings of the same columns, one after the other in a request, are one step. */
 export const tidied = (columns: readonly string[] | null, ways: readonly Tidying[]): Act => ({
   key: `tidy ${ways.join()} ${JSON.stringify(columns)}`,
   apply(state) {
-    const on = columns ?? state.topic;
+    const said = columns ?? state.topic;
+    // Of many columns, those of texts are meant: numbers and dates have neither stray spaces nor capitals.
+    const texts = said.filter((name) => (findColumn(state.head.columns, name)?.type ?? 'text') === 'text');
+    const on = said.length > 1 && texts.length ? texts : said;
     if (on.length === 0) return null;
     const last = state.plans.at(-1);
     if (last?.step === 'tidy' && last.columns.join('\n') === on.join('\n') && letters([...last.ways, ...ways]) <= 1) {
