@@ -63,7 +63,7 @@ export interface SentenceView {
   readonly plan: Plan;
   readonly reads: readonly string[];
   readonly writes: readonly string[];
-  readonly report: Omit<Report, 'codes'>;
+  readonly report: Omit<Report, 'codes' | 'stays'>;
   readonly beforeState: number;
   readonly afterState: number;
 }
@@ -109,12 +109,20 @@ export interface ViewSettings {
 }
 
 /** One row's way through the brief: after each sentence that touched it, its kind and the cells that changed. */
+export interface CardRow {
+  readonly position: number;
+  readonly line: number;
+}
+
 export interface CardStep {
   readonly key: string;
   readonly sentence: string;
   readonly kind: string;
   readonly held: boolean;
   readonly gone: boolean;
+  /** The row that stays in its place, where it was set aside for another; and the first few that were set aside for it. */
+  readonly staying: CardRow | null;
+  readonly replaced: readonly CardRow[];
   readonly changes: readonly { readonly column: string; readonly before: CellValue; readonly after: CellValue }[];
 }
 

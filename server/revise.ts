@@ -13,7 +13,7 @@ import * as schema from './db/schema';
 import { pool, type Database } from './db/client';
 import { Told, changed } from './errors';
 import { ColumnWriter, oneAtATime, type Queryable } from './store/chunks';
-import { headOfState, loadState, saveState } from './store/tables';
+import { bytesOf, headOfState, loadState, saveState } from './store/tables';
 
 /** A sentence that the brief is to hold. */
 export interface Wanted {
@@ -111,10 +111,10 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
     });
     const totals = await totalsAfter(input, result.table, result.report.rowsIn !== result.report.rowsOut);
     const after = await saveState(store, wanted.sourceId, result.table, totals);
-    const { codes, ...report } = result.report;
+    const { codes, stays, ...report } = result.report;
     const [entry] = await db
       .insert(schema.entries)
-      .values({ workspaceId, key: wanted.key, sourceId: wanted.sourceId, request: wanted.request, sentence, plan: wanted.plan, before, after, report, codes: codes && packCodes(codes), holds: holdIds(allHolds, wanted.key) })
+      .values({ workspaceId, key: wanted.key, sourceId: wanted.sourceId, request: wanted.request, sentence, plan: wanted.plan, before, after, report, codes: codes && packCodes(codes), stays: stays ? bytesOf(stays) : null, holds: holdIds(allHolds, wanted.key) })
       .returning({ id: schema.entries.id });
     entryIds.push(entry!.id);
     latest.set(wanted.sourceId, after);
@@ -187,7 +187,7 @@ class LazyColumn implements ColumnSink {
   }
 }
 
-export type EntryRow = Omit<typeof schema.entries.$inferSelect, 'codes'>;
+export type EntryRow = Omit<typeof schema.entries.$inferSelect, 'codes' | 'stays'>;
 
 /** The entries of a revision in their order. */
 export async function entriesOf(db: Database, revisionId: number | null): Promise<EntryRow[]> {

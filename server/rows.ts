@@ -7,15 +7,15 @@ import { orderedRows } from '../core/steps/order';
 import { originOf, sourceSize } from '../core/table/grown';
 import { eachChunk } from '../core/table/table';
 import { codeAt } from '../core/steps/codes';
-import { ABSENT } from '../core/steps/run';
-import type { CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
+import { ABSENT, stayingFor } from '../core/steps/run';
+import type { CardRow, CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
 import { pool } from './db/client';
 import { workedRow } from '../core/formula/worked';
 import { Told, changed } from './errors';
 import { Kept } from './kept';
 import { currentStates } from './workspaces';
 import { headFor } from './revise';
-import { loadState } from './store/tables';
+import { loadState, positionsOf } from './store/tables';
 
 const MOST_VIEWS = 8;
 const views = new Kept<string, Uint32Array>(MOST_VIEWS);
@@ -116,8 +116,10 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
     return new Map(table.columns.map((c, i) => [c.name, cells![i]!]));
   };
   const ids = entries.map((e) => e.id);
-  const { rows } = await db.query<{ id: number; codes: Buffer | null }>('select id, codes from entries where id = any($1)', [ids]);
+  const { rows } = await db.query<{ id: number; codes: Buffer | null; stays: Buffer | null }>('select id, codes, stays from entries where id = any($1)', [ids]);
   const packed = new Map(rows.map((r) => [r.id, r.codes]));
+  const linked = new Map(rows.flatMap((r) => (r.stays ? [[r.id, positionsOf(r.stays)] as const] : [])));
+  const rowIn = (table: Table) => (p: number): CardRow => ({ position: p, line: originOf(table, p, sourceSize(table)) });
   const source = await at(firstState);
   let before = source;
   const steps: CardStep[] = [];
@@ -132,12 +134,23 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
       const kind = code === undefined || code === null ? 'columns only' : (entry.report.kinds.find((k) => k.code === (code & 63))?.words ?? '');
       const { table } = await loadState(db, entry.after);
       gone = table.rows !== null && !table.rows.includes(placeIn(table));
-      steps.push({ key: entry.key, sentence: entry.sentence, kind, held: code !== undefined && code !== null && (code & 64) !== 0, gone, changes });
+      steps.push({ key: entry.key, sentence: entry.sentence, kind, held: code !== undefined && code !== null && (code & 64) !== 0, gone, ...linksOf(linked.get(entry.id), placeIn(given), rowIn(given)), changes });
     }
     before = after;
   }
   const list = (cells: Map<string, CellValue>) => [...cells].map(([column, value]) => ({ column, value }));
   return { position, line: originOf(latest, position, sourceSize(latest)), source: list(source), now: gone ? null : list(before), steps };
+}
+
+const MOST_REPLACED = 5;
+
+/** The row that stays for one, and those that were set aside for it. O(rows set aside). */
+function linksOf(pairs: Uint32Array | undefined, position: number, row: (p: number) => CardRow): Pick<CardStep, 'staying' | 'replaced'> {
+  if (!pairs) return { staying: null, replaced: [] };
+  const stay = stayingFor(pairs, position);
+  const replaced: CardRow[] = [];
+  for (let i = 1; i < pairs.length && replaced.length < MOST_REPLACED; i += 2) if (pairs[i] === position) replaced.push(row(pairs[i - 1]!));
+  return { staying: stay === null ? null : row(stay), replaced };
 }
 
 /** How one row's value was worked out by a kept sentence, line by line; none for sentences that calculate nothing. */

@@ -179,7 +179,8 @@ function plainWords(words: readonly Token[], chart: Chart, x: Context): PlainWor
       nothing: fillers.has(t.lower) ? 0.03 : light.has(t.lower) ? 0.05 : neutral.has(t.stem) ? 0.08 : null,
       noun,
       rows: mayBe ? (t.capital && t.from > 0 ? 0.5 : 0.15) : null,
-      column: rowsOf(i, x, chart),
+      // In a list of columns it is one of them.
+      column: !/^(?:and|or|,)$/.test(words[i - 1]?.lower ?? '') && rowsOf(i, x, chart),
       mistyped: nearOne(t, neutral),
     };
   });
@@ -202,7 +203,7 @@ function passing(t: Token, f: Frame, plain: PlainWord): number {
   if (plain.nothing !== null) return plain.nothing;
   if (!f.rows && plain.noun) return Infinity;
   if (f.rows && plain.rows !== null) return plain.rows;
-  if (f.rows && plain.column) return 0.25;
+  if (plain.column) return 0.25;
   return plain.mistyped || nearOne(t, f.about) ? 0.35 : Infinity;
 }
 

@@ -29,6 +29,8 @@ export interface Report {
   readonly rowsIn: number;
   readonly rowsOut: number;
   readonly held: number;
+  /** Rows that were set aside for another one: pairs of the row and the one that stays, in the order of the former's positions. */
+  readonly stays?: Uint32Array;
 }
 
 /** A step's result: the new version of the table, what became of its rows, and glances at the columns it made. */
@@ -155,11 +157,13 @@ async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Tab
   const holds = options.holds ?? null;
   let codes: Uint8Array;
   let rows: Uint32Array;
+  let stays: Uint32Array | null = null;
   if (work.work === 'select') {
     const out = await work.run();
     codes = out.kinds;
     const held = heldMask(work.kinds, codes, 0, holds);
     rows = held ? withHeld(table, out.rows, held) : out.rows;
+    if (out.stays) stays = pairsInOrder(out.stays, held);
     flag(codes, held);
   } else {
     codes = new Uint8Array(table.size);
@@ -180,7 +184,26 @@ async function runRows(work: SiftWork | SelectWork, outline: Outline, table: Tab
     rows = remaining(table, stay);
   }
   const rowsIn = rowCount(table);
-  return { table: { ...assemble(table, outline, []), rows }, report: reportOf(work.kinds, codes, liveMask(table), rowsIn, rows.length), glances: new Map() };
+  return { table: { ...assemble(table, outline, []), rows }, report: { ...reportOf(work.kinds, codes, liveMask(table), rowsIn, rows.length), ...(stays ? { stays } : {}) }, glances: new Map() };
+}
+
+/** Pairs of positions in the order of the first ones; a row on hold is not set aside for another. O(n log n). */
+function pairsInOrder(pairs: readonly number[], held: Uint8Array | null): Uint32Array {
+  const order: number[] = [];
+  for (let i = 0; i < pairs.length; i += 2) if (!held?.[pairs[i]!]) order.push(i);
+  order.sort((a, b) => pairs[a]! - pairs[b]!);
+  return Uint32Array.from(order.flatMap((i) => [pairs[i]!, pairs[i + 1]!]));
+}
+
+/** The row that stays for one that was set aside, or null. O(log n). */
+export function stayingFor(stays: Uint32Array, position: number): number | null {
+  let low = 0, high = stays.length / 2;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (stays[middle * 2]! < position) low = middle + 1;
+    else high = middle;
+  }
+  return stays[low * 2] === position ? stays[low * 2 + 1]! : null;
 }
 
 /** Rows that become several: the first keeps its position, the others get new ones at the end and stand right behind it. */

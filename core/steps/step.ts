@@ -48,7 +48,7 @@ export interface SiftWork {
 export interface SelectWork {
   readonly work: 'select';
   readonly kinds: readonly Kind[];
-  run(): Promise<{ readonly rows: Uint32Array; readonly kinds: Uint8Array }>;
+  run(): Promise<{ readonly rows: Uint32Array; readonly kinds: Uint8Array; /** Rows set aside for another that stays: pairs of positions. */ readonly stays?: readonly number[] }>;
 }
 
 /**

@@ -160,5 +160,5 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
     ),
   ),
   fc.record({ step: step('sample'), share: fc.integer({ min: 1, max: 100 }), seed: fc.integer({ min: 0, max: 4_294_967_295 }), by: columnNames }, { requiredKeys: ['step', 'share', 'seed'] }),
-  fc.record({ step: step('distinct'), keep: fc.constantFrom('first' as const, 'last' as const, 'fullest' as const), by: columnNames, alike: fc.constant(true as const) }, { requiredKeys: ['step', 'keep', 'by'] }),
+  fc.record({ step: step('distinct'), keep: fc.oneof(fc.constantFrom('first' as const, 'last' as const, 'fullest' as const), fc.record({ kind: fc.constantFrom('highest' as const, 'lowest' as const), column: columnName })), by: columnNames, alike: fc.constant(true as const) }, { requiredKeys: ['step', 'keep', 'by'] }),
 ) as fc.Arbitrary<Plan>;

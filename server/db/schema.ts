@@ -92,6 +92,8 @@ export const entries = pgTable('entries', {
   after: integer().notNull(),
   report: jsonb().$type<StoredReport>().notNull(),
   codes: bytea(),
+  /** Rows set aside for another one, and the one that stays: pairs of positions, as 32-bit numbers. */
+  stays: bytea(),
   /** The holds that were in force when it ran, by their ids. */
   holds: integer().array().notNull(),
   createdAt: now(),

@@ -15,8 +15,9 @@ export interface StoredState {
   readonly totals: readonly ColumnTotal[];
 }
 
-const positions = (bytes: Buffer): Uint32Array => new Uint32Array(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength));
-const bytesOf = (list: Uint32Array): Buffer => Buffer.from(list.buffer, list.byteOffset, list.byteLength);
+/** Positions as they are stored. */
+export const positionsOf = (bytes: Buffer): Uint32Array => new Uint32Array(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength));
+export const bytesOf = (list: Uint32Array): Buffer => Buffer.from(list.buffer, list.byteOffset, list.byteLength);
 
 const MOST_STATES = 24;
 const holder = globalThis as { kulfiStates?: Map<number, StoredState> };
@@ -36,8 +37,8 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
   );
   const row = rows[0];
   if (!row) throw new Error(`There is no table version ${id}.`);
-  const list = row.rows && positions(row.rows);
-  const origins = row.origins ? { origins: positions(row.origins) } : {};
+  const list = row.rows && positionsOf(row.rows);
+  const origins = row.origins ? { origins: positionsOf(row.origins) } : {};
   const columns = row.columns.map((c): Column => {
     const column: StoredColumn = { ...storedColumn(db, headOf({ name: c.name, type: c.type as ColumnType, scale: c.scale, ...(c.hidden ? { hidden: true } : {}) }), c.columnId), columnId: c.columnId };
     return c.cells === undefined ? column : grown(column, c.cells, { size: row.size, ...origins });

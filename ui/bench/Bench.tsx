@@ -384,7 +384,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
             <Sheet key={table.stateId} workspaceId={id} table={table} ties={letters} lit={lit} onOpenRow={setCard} onPutRight={(position, column, now) => putRight.mutate({ tableId: table.id, position, column, now })} active={card} search={search} cursor={cursor} />
           )}
         </Box>
-        {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onClose={() => setCard(null)} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}
+        {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onOpen={setCard} onClose={() => setCard(null)} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}
       </Box>
       <BalanceStrip table={table} held={heldRows} onShow={(sentence) => { setProof(null); setPlace('sheet'); setRequest(sentence); setChosen(null); input.current?.focus(); }} onReview={() => { setProof(null); setPlace('review'); }} onKeys={() => setKeys(true)} />
       <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">

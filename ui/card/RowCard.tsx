@@ -3,14 +3,14 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { RowCard as Card, SentenceView } from '../../contract/views';
+import type { CardRow, RowCard as Card, SentenceView } from '../../contract/views';
 import { ask, figure } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
 import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
 import { cellWords, lineName } from '../sheet/rows';
 
 /** One row from top to bottom: as it came, what each sentence did to it, and as it is now. */
-export function RowCard({ workspaceId, tableId, version, position, brief, onClose, onHold }: { workspaceId: number; tableId: number; version: number; position: number; brief: readonly SentenceView[]; onClose: () => void; onHold: (key: string) => void }) {
+export function RowCard({ workspaceId, tableId, version, position, brief, onClose, onOpen, onHold }: { workspaceId: number; tableId: number; version: number; position: number; brief: readonly SentenceView[]; onClose: () => void; onOpen: (position: number) => void; onHold: (key: string) => void }) {
   const card = useQuery({ queryKey: ['card', workspaceId, tableId, version, position], queryFn: () => ask<Card>(`workspaces/${workspaceId}/card/${tableId}/${position}`) });
   const data = card.data;
   return (
@@ -31,6 +31,8 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
               <Box key={`${step.key}${i}`} sx={{ mb: 1, pl: 1, borderLeft: `3px solid ${step.held ? ACCENTS.held.color : step.changes.length || step.gone ? ACCENTS.kept.color : RULE}` }}>
                 <Box><Box component="span" sx={{ color: FAINT, fontSize: 12, mr: 0.5 }}>{n + 1}.</Box><Sentence text={step.sentence} size={13.5} /></Box>
                 <Box sx={{ fontSize: 12, color: FAINT }}>{step.held ? <Box component="span" sx={{ color: ACCENTS.held.color }}>{ACCENTS.held.mark} on hold; would be: </Box> : null}{step.kind.replace(/[‹›]/g, '')}</Box>
+                {step.staying && <Box sx={{ fontSize: 12.5 }}>in its place stays <RowLink row={step.staying} onOpen={onOpen} /></Box>}
+                {step.replaced.length > 0 && <Box sx={{ fontSize: 12.5 }}>set aside for it: {step.replaced.map((r, k) => <Box key={r.position} component="span">{k > 0 && ', '}<RowLink row={r} onOpen={onOpen} /></Box>)}{step.replaced.length === 5 && ' and more'}</Box>}
                 {step.changes.map((c) => (
                   <Box key={c.column} sx={{ fontSize: 12.5 }}>
                     {c.column}: <Box component="del" sx={{ color: FAINT }}>{cellWords(c.before)}</Box> <b>{cellWords(c.after) || 'blank'}</b>
@@ -48,6 +50,8 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
     </Box>
   );
 }
+
+const RowLink = ({ row, onOpen }: { row: CardRow; onOpen: (position: number) => void }) => <Box component="button" onClick={() => onOpen(row.position)} sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', fontSize: 12.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>row {lineName(row.position, row.line)}</Box>;
 
 /** How the value was worked out with this row's own numbers. */
 function Working({ workspaceId, stepKey, position, version }: { workspaceId: number; stepKey: string; position: number; version: number }) {

@@ -2,22 +2,25 @@ import { plans, type Context } from '../../language/acts';
 import { frame, means, type Frame } from '../../language/frames';
 import type { DistinctPlan } from './step';
 
+type Keep = DistinctPlan['keep'];
+
 const FIRST = 'delete the second one|remove the second one|drop the second one|remove the second|delete the second|drop the second|the second one can go|remove the later one|keep the first|keep first|first one stays|the first one stays|only the first should remain|the first stays|keep the first of each|leave just the first one|only keep the first|keep only the first|only keep the first of them|the first of each stays|first of each|only the first stays|leave only the first|the first one counts|the first one is kept|hold on to the first|the first should stay|only the first one should stay|only the first remains';
 const LAST = 'keep the last|keep last|last one stays|the last one stays|the last stays|keep the last of each|the last one counts|keep only the last|only keep the last|the last one of each|keep the last one of each|only the bottom row|the bottom row|row furthest down|hold on to the row furthest down|the latest one in the list|hold on to the latest one in the list|hold on to the last|the lowest one in the list|last of each|only the last stays|the last one is kept|the latest one|but keep the last one of each|the row furthest down stays|the bottom one|the lowest row';
+const FULLEST = 'keep the fullest|the fullest|the fullest one|keep the fullest one|keep the fullest of each|the most complete one|keep the most complete one|keep the most complete|keep the one with the most filled in|keep the one with most filled in|the one with the fewest blanks|keep the one with the fewest blanks|the fullest stays';
 const DUPLICATES = ['~duplicates', 'duplicate|duplicates|double|doubles|doubled|repeated|repeats|twice|keyed in twice|entered twice|typed in twice|duplicated|same thing twice|dedupe|deduplicate|de-duplicate|several times|more than once|with two|listed more than once|identical|are the same|is the same'];
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
 export const frames: readonly Frame[] = [
   frame('repeats', {
     need: { repeats: DUPLICATES, by: ['by|on|of|in|for|where|when|~open? $cols ~close?', '$alike', means('$col:a + $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$col:a + $col:b + $col:c', ({ a, b, c }: { a: string; b: string; c: string }) => [a, b, c])] },
-    may: { keep: [means(FIRST, 'first'), means(LAST, 'last')], drop: ['~drop', 'throw out the repeats|remove the others|drop the rest|remove the repeats|get rid of the rest|drop the others|remove the rest'], same: 'same|the same|are the same|identical|i.e|that means|all the same' },
+    may: { keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest')], drop: ['~drop', 'throw out the repeats|remove the others|drop the rest|remove the repeats|get rid of the rest|drop the others|remove the rest'], same: 'same|the same|are the same|identical|i.e|that means|all the same' },
     many: ['repeats', 'drop', 'same'],
     about: 'there are is were was some several a few couple of rows row entries entry payments by mistake in here keyed entered typed listed same identical where and it means i.e e with one two three on only them just the each every with that should appear stand have remain leave please all so meaning or get rid of which',
     cost: 0.5,
-  }, ({ by, keep }) => plans({ step: 'distinct', keep: (keep ?? 'first') as DistinctPlan['keep'], by })),
+  }, ({ by, keep }) => plans({ step: 'distinct', keep: (keep ?? 'first') as Keep, by })),
 
   frame('one row for each', {
-    need: { each: ['one|a|single row|line|entry|record per|for ~each? $cols', means('~each $cols', undefined, 0.1), means('every|each $col:c ~should appear|be|stand|occur|come|listed only|just|one? one|once|time? time|only|there?', ({ c }: { c: string }) => [c])], keep: [means(FIRST, 'first'), means(LAST, 'last')] },
+    need: { each: ['one|a|single row|line|entry|record per|for ~each? $cols', means('~each $cols', undefined, 0.1), means('every|each $col:c ~should appear|be|stand|occur|come|listed only|just|one? one|once|time? time|only|there?', ({ c }: { c: string }) => [c])], keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest')] },
     may: { drop: ['~drop', 'remove the others|drop the rest|throw out the repeats|drop the others'], enough: 'is enough|will do|enough|one row|one time only|only once|only', more: '~wherever a $col ~be listed more than once' },
     many: ['drop', 'enough'],
     about: 'keep only just for row rows one is enough the of each them where more than once listed a should appear time only remove others and i want leave hold on in list',
@@ -26,9 +29,9 @@ export const frames: readonly Frame[] = [
 
   frame('repeated rows', {
     need: { repeats: DUPLICATES, drop: ['~drop', 'dedupe|remove|drop'] },
-    may: { keep: [means(FIRST, 'first'), means(LAST, 'last')], rows: ['$rows', '$guess'] },
+    may: { keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest')], rows: ['$rows', '$guess'] },
     many: ['repeats', 'rows', 'drop'],
     about: 'rows row all any that are in here the exact exactly complete completely entries please and there',
     cost: 0.8,
-  }, ({ keep }, x) => plans({ step: 'distinct', keep: (keep ?? 'first') as DistinctPlan['keep'], by: everything(x) })),
+  }, ({ keep }, x) => plans({ step: 'distinct', keep: (keep ?? 'first') as Keep, by: everything(x) })),
 ];

@@ -1,10 +1,11 @@
 import type { DistinctPlan } from './step';
 import { amend, headAfter, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { readsAsDate } from '../../formula/check';
 import { number, rowsCounted } from '../../formula/expression';
 import { add } from '../calculate/adding';
 
-type Keep = DistinctPlan['keep'];
+type Keep = Extract<DistinctPlan['keep'], string>;
 const distinct = (by: readonly string[], keep: Keep = 'first') => plans({ step: 'distinct', keep, by });
 const alike = (by: readonly string[], keep: Keep = 'first') => plans({ step: 'distinct', keep, by, alike: true });
 /** Columns that tell near-duplicates, where none were named: all but those in which every row is another. */
@@ -29,7 +30,9 @@ const merged = (by: readonly string[] | null, keep: Keep = 'first'): Act => ({
   },
 });
 /** Of each group the row with the latest date, or the largest amount. */
-const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step === 'distinct' && !plan.alike ? { step: 'take', count: 1, choice: { kind, column }, by: plan.by } : null));
+const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step !== 'distinct' ? null : plan.alike ? { ...plan, keep: { kind, column } } : { step: 'take', count: 1, choice: { kind, column }, by: plan.by }));
+/** The newest or the oldest, where one column holds dates. */
+const keepDated = (kind: 'highest' | 'lowest', x: Context): Act | null => { const dates = x.head.columns.filter((c) => readsAsDate(x.head, c.name)); return dates.length === 1 ? keepMost(dates[0]!.name, kind) : null; };
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
 /** A column that says of each row whether it stands there more than once. */
@@ -97,6 +100,11 @@ export const phrases = [
   rule('rider', '~keep $firstLast:k of? each|every|them|those|all|these?', ({ k }) => keepRider(k), 0),
   rule('rider', '~keep the? one|row|entry? with? the? ~highest $col:c', ({ c }) => keepMost(c, 'highest'), 0),
   rule('rider', '~keep the? one|row|entry? with? the? ~lowest $col:c', ({ c }) => keepMost(c, 'lowest'), 0),
+  rule('newest', 'newest|latest|freshest', () => 'highest', 0),
+  rule('newest', 'most recent', () => 'highest', 0),
+  rule('newest', 'oldest|earliest', () => 'lowest', 0),
+  rule('rider', '~keep|keeping the? $newest:k one|row|record|entry|version|ones? (of each|them)?', ({ k }, x: Context) => keepDated(k, x), -0.05),
+  rule('rider', 'the? $newest:k one|row|record|entry|version? stays|stay|remains|wins|survives|counts', ({ k }, x: Context) => keepDated(k, x), 0),
   rule('rider', '~keep the? row|one|entry? furthest|farthest|lowest down', () => keepRider('last'), 0),
   rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? row|one|entry? furthest|farthest|lowest down', () => keepRider('last'), 0),
   rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? $firstLast:k row|one|entry?', ({ k }) => keepRider(k), 0),

@@ -4,66 +4,77 @@ import { alikeRows, type ComparedColumn } from '../../match/rows';
 import { groupsOf } from '../../profile/groups';
 import { BLANK } from '../../table/column';
 import { cellText } from '../../values/cell';
-import { choice, columnNames, field, oneOf, record } from '../../language/exact';
+import { choice, columnName, columnNames, field, mapped, oneOf, record, type Syntax } from '../../language/exact';
+import { ranks } from '../order';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
 
 /**
  * Keep one row of those with the same values in some columns, or of those that are alike in them: the first, the last, or
- * the one with the most filled cells. Blanks are equal to each other.
+ * the one with the most filled cells, or the one with the highest or lowest value of a column (of equal ones the first).
+ * Blanks are equal to each other.
  */
 export interface DistinctPlan {
   readonly step: 'distinct';
-  readonly keep: 'first' | 'last' | 'fullest';
+  readonly keep: 'first' | 'last' | 'fullest' | { readonly kind: 'highest' | 'lowest'; readonly column: string };
   readonly by: readonly string[];
   readonly alike?: true;
 }
 
-const KEEPS = [['first', 'first'], ['last', 'last'], ['fullest', 'fullest']] as const;
-const PLACES = { first: 'the first', last: 'the last', fullest: 'the fullest' } as const;
+type Keep = DistinctPlan['keep'];
+type Most = Extract<Keep, object>;
+const PLACED = [['first', 'first row'], ['last', 'last row'], ['fullest', 'fullest row']] as const;
+const keepSyntax: Syntax<Keep> = choice<Keep>(
+  mapped(oneOf(PLACED), (k): Keep => k, (k) => (typeof k === 'string' ? k : null)),
+  mapped(record<Most>({}, 'row with the ', field('kind', oneOf([['highest', 'highest'], ['lowest', 'lowest']])), ' ', field('column', columnName)), (k): Keep => k, (k) => (typeof k === 'object' ? k : null)),
+);
+/** What stays, in the words of the kinds. */
+const staying = (keep: Keep): string => (typeof keep === 'string' ? `the ${keep}` : `the one with the ${keep.kind} ${keep.column}`);
 const [NEAR, REPEAT, KEPT, SINGLE] = [0, 1, 2, 3];
 
 export const distinct: StepDefinition<DistinctPlan> = {
   step: 'distinct',
   title: 'set repeated rows aside',
   example: 'Keep the first row of each ‹Payer› and ‹Lot ref›',
-  schema: Joi.object({ step: Joi.valid('distinct').required(), keep: Joi.valid('first', 'last', 'fullest').required(), by: Joi.array().items(Joi.string()).min(1).max(4000).required(), alike: Joi.valid(true) }),
+  schema: Joi.object({ step: Joi.valid('distinct').required(), keep: Joi.alternatives().try(Joi.valid('first', 'last', 'fullest'), Joi.object({ kind: Joi.valid('highest', 'lowest').required(), column: Joi.string().required() })).required(), by: Joi.array().items(Joi.string()).min(1).max(4000).required(), alike: Joi.valid(true) }),
   syntax: choice<DistinctPlan>(
-    record<DistinctPlan>({ step: 'distinct', alike: true }, 'Keep the ', field('keep', oneOf(KEEPS)), ' row of those alike in ', field('by', columnNames)),
-    record<DistinctPlan>({ step: 'distinct' }, 'Keep the ', field('keep', oneOf(KEEPS)), ' row of each ', field('by', columnNames)),
+    record<DistinctPlan>({ step: 'distinct', alike: true }, 'Keep the ', field('keep', keepSyntax), ' of those alike in ', field('by', columnNames)),
+    record<DistinctPlan>({ step: 'distinct' }, 'Keep the ', field('keep', keepSyntax), ' of each ', field('by', columnNames)),
   ),
-  reads: (plan) => plan.by,
+  reads: (plan) => [...plan.by, ...(typeof plan.keep === 'object' ? [plan.keep.column] : [])],
   check: () => [],
   outline: (_plan, head) => sameColumns(head),
-  prepare: (plan, table) => ({
+  prepare: (plan, table, head) => ({
     work: 'select',
     kinds: [
       { key: 'near', words: 'like a row that stays, though not the same: set aside', odd: true },
       { key: 'repeat', words: `the same as ${plan.keep === 'last' ? 'a later' : plan.keep === 'first' ? 'an earlier' : 'another'} row: set aside`, odd: false },
-      { key: 'kept', words: `${PLACES[plan.keep]} of several: stays`, odd: false, same: true },
+      { key: 'kept', words: `${staying(plan.keep)} of several: stays`, odd: false, same: true },
       { key: 'single', words: 'the only one: stays', odd: false, same: true },
     ] satisfies readonly Kind[],
     async run() {
       const same = (await groupsOf(table, plan.by)).codes;
       const groups = plan.alike ? await nearGroups(table, plan.by) : same;
       const rows = rowCount(table);
-      const filled = plan.keep === 'fullest' ? await filledCells(table) : null;
+      const score = plan.keep === 'fullest' ? Float64Array.from(await filledCells(table), (n) => -n) : typeof plan.keep === 'object' ? await ranks(table, head, { column: plan.keep.column, down: plan.keep.kind === 'highest' }) : null;
       const chosen = new Map<number, number>();
       const times = new Map<number, number>();
       for (let at = 0; at < rows; at++) {
         const p = positionAt(table, at), g = groups[p]!;
         times.set(g, (times.get(g) ?? 0) + 1);
         const before = chosen.get(g);
-        if (before === undefined || plan.keep === 'last' || (filled && filled[p]! > filled[positionAt(table, before)]!)) chosen.set(g, at);
+        if (before === undefined || plan.keep === 'last' || (score && score[p]! < score[positionAt(table, before)]!)) chosen.set(g, at);
       }
       const kinds = new Uint8Array(table.size);
       const left: number[] = [];
+      const stays: number[] = [];
       for (let at = 0; at < rows; at++) {
         const p = positionAt(table, at), g = groups[p]!;
-        const stays = chosen.get(g) === at;
-        if (stays) left.push(p);
-        kinds[p] = stays ? (times.get(g)! > 1 ? KEPT : SINGLE) : same[p] === same[positionAt(table, chosen.get(g)!)] ? REPEAT : NEAR;
+        const stay = positionAt(table, chosen.get(g)!);
+        if (stay === p) left.push(p);
+        else stays.push(p, stay);
+        kinds[p] = stay === p ? (times.get(g)! > 1 ? KEPT : SINGLE) : same[p] === same[stay] ? REPEAT : NEAR;
       }
-      return { rows: Uint32Array.from(left), kinds };
+      return { rows: Uint32Array.from(left), kinds, stays };
     },
   }),
 };

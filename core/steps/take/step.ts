@@ -71,12 +71,17 @@ export const take: StepDefinition<TakePlan> = {
       }
       const kinds = new Uint8Array(table.size);
       const left: number[] = [];
+      // Where one row stays for each group, the others are set aside for it.
+      const stay = plan.count === 1 && plan.by ? new Map<number, number>() : null;
+      if (stay) for (let at = 0; at < rows; at++) if (chosen[at]) stay.set(groups[positionAt(table, at)]!, positionAt(table, at));
+      const stays: number[] = [];
       for (let at = 0; at < rows; at++) {
         const p = positionAt(table, at);
         if (chosen[at]) left.push(p);
+        else if (stay?.has(groups[p]!)) stays.push(p, stay.get(groups[p]!)!);
         kinds[p] = chosen[at] ? (taken.get(groups[p]!)! < plan.count ? 0 : 2) : 1;
       }
-      return { rows: Uint32Array.from(left), kinds };
+      return { rows: Uint32Array.from(left), kinds, ...(stay ? { stays } : {}) };
     },
   }),
 };
