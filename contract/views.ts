@@ -68,6 +68,20 @@ export interface SentenceView {
   readonly afterState: number;
 }
 
+/** What is shown masked on every page and in every hand-off, and whether the workspace has a key for its masks. */
+export interface CoveringView {
+  readonly on: boolean;
+  readonly columns: readonly string[];
+  readonly key: boolean;
+}
+
+/** A remembered decision about a spelling; `to` null: it is left as it is. */
+export interface SpellingView {
+  readonly column: string;
+  readonly from: string;
+  readonly to: string | null;
+}
+
 export interface HoldView {
   readonly id: number;
   readonly key: string;
@@ -87,6 +101,7 @@ export interface WorkspaceView {
   readonly tables: readonly TableView[];
   readonly brief: readonly SentenceView[];
   readonly holds: readonly HoldView[];
+  readonly covering: CoveringView;
   readonly undo: string | null;
   readonly redo: string | null;
   /** The workspace whose brief was run on a new file to make this one. */

@@ -15,6 +15,8 @@ import { profilesOf } from './profiles';
 import { headFor, openHolds, type EntryRow, type Wanted } from './revise';
 import { checksNow } from './review';
 import { makeRevision, type Progress } from './runner';
+import { coverOf } from './covering';
+import { inheritSpellings } from './spellings';
 import { loadState } from './store/tables';
 import { importUpload, previewUpload } from './uploads';
 import { currentStates, tableNow } from './workspaces';
@@ -97,6 +99,7 @@ export async function runAgain(order: AgainOrder, onProgress: (p: Progress) => v
     await db.update(schema.workspaces).set({ fromId: order.workspaceId, maskKey: from!.maskKey }).where(eq(schema.workspaces.id, made.workspaceId));
     const lessons = await db.select({ lesson: schema.lessons.lesson }).from(schema.lessons).where(eq(schema.lessons.workspaceId, order.workspaceId));
     if (lessons.length) await db.insert(schema.lessons).values(lessons.map((l) => ({ ...l, workspaceId: made.workspaceId })));
+    await inheritSpellings(db, order.workspaceId, made.workspaceId);
     const keys = new Set(origin.entries.map((e) => e.key));
     const holds = (await openHolds(db, order.workspaceId)).filter((h) => h.kind !== null && keys.has(h.entryKey)).map((h) => ({ key: h.entryKey, kind: h.kind, position: null, note: h.note }));
     if (plans.length) {
@@ -118,12 +121,14 @@ async function runOf(workspaceId: number, sourceId: number): Promise<BriefRun> {
   // Columns are compared under the names of the brief.
   const startId = ties ? ties.after : firsts.get(sourceId)!;
   const [start, now] = await Promise.all([loadState(pool(), startId), loadState(pool(), states.get(sourceId)!)]);
-  const head = await headFor(start);
-  const profiles = await profilesOf(start.id);
+  const [head, { names: covered }] = await Promise.all([headFor(start), coverOf(start)]);
+  // Of what is covered no value is told.
+  const told = ([name]: readonly [string, unknown]): boolean => !covered.has(name);
+  const profiles = (await profilesOf(start.id)).filter((p) => !covered.has(p.name));
   const checks = await checksNow(own, states);
   return {
     columns: head.columns,
-    glances: head.glances ?? new Map(),
+    glances: new Map([...(head.glances ?? [])].filter(told)),
     shapes: new Map(profiles.filter((p) => p.type === 'text' && p.shapeCount <= p.shapes.length).map((p) => [p.name, p.shapes])),
     rowsIn: start.table.size,
     rowsOut: rowCount(now.table),

@@ -1,3 +1,5 @@
+import { CannotRun } from '../core/steps/step';
+
 /** An error whose message is meant for the person, with the status it is answered with. */
 export class Told extends Error {
   constructor(message: string, readonly status: number = 400, readonly code: string = 'refused') {
@@ -11,6 +13,7 @@ export const changed = (): Told => new Told('The workspace was changed meanwhile
 /** What an error is told as: the environment's own in one sentence that says what to do, unknown ones without a stack. */
 export function tell(error: unknown): { status: number; code: string; message: string } {
   if (error instanceof Told) return { status: error.status, code: error.code, message: error.message };
+  if (error instanceof CannotRun) return { status: 422, code: 'cannot', message: error.message };
   const known = environmental(error);
   if (known) return known;
   return { status: 500, code: 'fault', message: 'Something went wrong in Kulfi itself. Nothing was changed.' };

@@ -16,6 +16,7 @@ import { Told } from './errors';
 import { headFor, type EntryRow } from './revise';
 import { recordOf } from './record';
 import { letOut } from './review';
+import { coverOf, shownAs } from './covering';
 import { loadState } from './store/tables';
 import { sourceOf } from './uploads';
 import { tableNow } from './workspaces';
@@ -30,9 +31,14 @@ const formatOf = (type: ColumnType, scale: number | null): string | undefined =>
 
 const sheetName = (name: string): string => name.replace(/[[\]:*?/\\]/g, ' ').trim().slice(0, 31) || 'table';
 
+/** A table as it is handed off: without what is hidden, and covered where the workspace says so. */
+async function goingOut({ table, stateId }: { readonly table: Table; readonly stateId: number }, tableId: number): Promise<Table> {
+  return shownAs(withoutHidden(table), await coverOf({ id: stateId, sourceId: tableId, table }));
+}
+
 /** A table as an Office Open XML workbook, written as it is read: cells typed, dates as dates, the record as a second sheet. */
 export async function workbook(workspaceId: number, tableId: number): Promise<ReadableStream<Uint8Array>> {
-  const table = withoutHidden((await tableNow(workspaceId, tableId)).table);
+  const table = await goingOut(await tableNow(workspaceId, tableId), tableId);
   if (rowCount(table) > MOST_SHEET_ROWS || table.columns.length > MOST_SHEET_COLUMNS) throw new Told(`A workbook's sheet holds ${MOST_SHEET_ROWS} rows and ${MOST_SHEET_COLUMNS} columns; this table is larger. Take it away as CSV.`, 422, 'large');
   const record = recordMarkdown(await recordOf(workspaceId, tableId));
   const out = new PassThrough();
@@ -99,7 +105,8 @@ export async function handOff(order: DatabaseOrder): Promise<{ rows: number; col
   if (order.connection === null && /^(?:public|drizzle|information_schema|pg_.*)$/.test(order.schema)) throw new Told(`In Kulfi's own database the schema “${order.schema}” is taken. Use another one, such as handoff.`, 422, 'schema');
   const now = await tableNow(order.workspaceId, order.tableId);
   await letOut(now);
-  const { table, entries: own } = now;
+  const own = now.entries;
+  const table = await goingOut(now, order.tableId);
   const { fileName } = await sourceOf(order.tableId);
   const [types, from] = await Promise.all([sqlTypes(table), origins(own, table, fileName)]);
   const names: string[] = [];

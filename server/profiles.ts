@@ -4,6 +4,7 @@ import { profileColumn, type ColumnProfile } from '../core/profile/profile';
 import type { ProfileReply } from '../contract/views';
 import { pool } from './db/client';
 import { Kept } from './kept';
+import { coverOf, shownAs } from './covering';
 import { loadState } from './store/tables';
 import { headNow } from './readings';
 
@@ -26,7 +27,10 @@ export function profilesOf(stateId: number): Promise<readonly ColumnProfile[]> {
 /** What is in every column of a table as it is now, and what would mend it. */
 export async function profileFor(workspaceId: number, tableId: number): Promise<ProfileReply> {
   const { version, stateId, head } = await headNow(workspaceId, tableId);
-  const profiles = await profilesOf(stateId);
+  const state = await loadState(pool(), stateId);
+  const cover = await coverOf(state);
+  // What is covered is profiled as it is shown: not even its lowest value is told.
+  const profiles = await Promise.all((await profilesOf(stateId)).map(async (p) => (cover.names.has(p.name) ? { ...(await profileColumn(shownAs(state.table, cover), p.name)), meaning: p.meaning, sensitive: p.sensitive } : p)));
   const advised = adviceFor(profiles, head);
   return { version, columns: profiles.map((p) => ({ ...p, ...advised.get(p.name)! })) };
 }

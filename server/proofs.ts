@@ -12,10 +12,11 @@ import { mostDifferent } from '../core/review/examples';
 import { headAfter } from '../core/language/acts';
 import type { Proof, ProofKind, ProofRow } from '../contract/views';
 import { pool } from './db/client';
+import { coverAfter, coverOf, shownAs, shownAnswer, type Cover } from './covering';
 import { Told } from './errors';
 import { cellsNamed } from './rows';
 import { headFor } from './revise';
-import { loadState } from './store/tables';
+import { keyed, loadState } from './store/tables';
 
 /** Rows of the first look at a large table: whole chunks. */
 export const FIRST_LOOK = CHUNK_ROWS * 2;
@@ -30,24 +31,30 @@ const SHOWN_GROUPS = 500;
 /** Tries plans one after the other over a version of a table; nothing is written. */
 export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void | Promise<void>): Promise<Proof[]> {
   const state = await loadState(pool(), stateId);
+  const whole = await keyed(pool(), state);
   let head = await headFor(state);
   // A figure over the first rows would be a wrong answer: questions are put to the whole table.
   const asks = plans.every(isQuestion);
-  let table = part === 'first' && !asks ? firstRows(state.table, FIRST_LOOK) : state.table;
-  const partial = table.size < state.table.size;
+  let table = part === 'first' && !asks ? firstRows(whole, FIRST_LOOK) : whole;
+  const partial = table.size < whole.size;
+  let cover = await coverOf(state);
   const proofs: Proof[] = [];
   for (const plan of plans) {
     const [problem] = checkPlan(plan, head);
     if (problem) throw new Told(problem.text, 422, 'depends');
     const { table: tried, report, answer, spellings } = await provePlan(plan, table, head, check);
-    proofs.push({ ...(await proofOf(plan, table, tried, report, partial, head)), spellings: spellings ? { groups: spellings.slice(0, SHOWN_GROUPS), total: spellings.length } : null, answer: answer ? { ...answer, rows: answer.rows.slice(0, SHOWN_GROUPS), members: answer.members.slice(0, SHOWN_GROUPS) } : null });
+    const covered = cover.names;
+    const after = coverAfter(cover, plan, head);
+    proofs.push({ ...(await proofOf(plan, table, tried, report, partial, head, cover, after)), spellings: spellings && !definitionOf(plan).reads(plan).some((n) => covered.has(n)) ? { groups: spellings.slice(0, SHOWN_GROUPS), total: spellings.length } : null, answer: answer ? shownAnswer(plan, { ...answer, rows: answer.rows.slice(0, SHOWN_GROUPS), members: answer.members.slice(0, SHOWN_GROUPS) }, cover) : null });
+    cover = after;
     head = tried.size <= 50_000 && !partial ? await headWithGlances(tried) : headAfter(plan, head);
     table = tried;
   }
   return proofs;
 }
 
-async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead): Promise<Omit<Proof, 'answer' | 'spellings'>> {
+async function proofOf(plan: Plan, before: Table, after: Table, report: Report, partial: boolean, head: CheckedHead, coverBefore: Cover, coverNow: Cover): Promise<Omit<Proof, 'answer' | 'spellings'>> {
+  const [shownBefore, shownAfter] = [shownAs(before, coverBefore), shownAs(after, coverNow)];
   const definition = definitionOf(plan);
   const outline = definition.outline(plan, head);
   const made = new Set(madeBy(outline));
@@ -60,12 +67,12 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   const keeps = after.rows && report.rowsIn !== report.rowsOut ? new Set(after.rows) : null;
   for (const kind of report.kinds) {
     const looked = spreadOver(kind, report.codes!, before);
-    const [allOld, allNow] = await Promise.all([cellsNamed(before, columns, looked), cellsNamed(after, columns, looked)]);
+    const [allOld, allNow] = await Promise.all([cellsNamed(shownBefore, columns, looked), cellsNamed(shownAfter, columns, looked)]);
     const places = columns.map((c, i) => (made.has(c) ? i : -1)).filter((i) => i >= 0);
     const concerned = (row: CellValue[]): CellValue[] => (places.length ? places.map((k) => row[k]!) : row);
     const chosen = mostDifferent(looked.map((_, i) => ({ before: concerned(allOld[i]!), after: concerned(allNow[i]!) })), EXAMPLES);
     const [positions, old, now] = [chosen.map((i) => looked[i]!), chosen.map((i) => allOld[i]!), chosen.map((i) => allNow[i]!)];
-    kinds.push({ ...kind, examples: await proofRows(positions, old, now, before, after, columns, keeps) });
+    kinds.push({ ...kind, examples: await proofRows(positions, old, now, before, shownAfter, columns, keeps) });
   }
   const changedNumbers = [...made];
   const touchesRows = report.rowsIn !== report.rowsOut;
@@ -117,10 +124,12 @@ function spreadOver(kind: KindCount, codes: Uint8Array, table: Table): number[] 
 /** A page of the rows of one kind, for unfolding it. */
 export async function kindRows(stateId: number, plans: readonly Plan[], index: number, code: number, from: number, count: number): Promise<ProofRow[]> {
   const state = await loadState(pool(), stateId);
-  let { table } = state;
+  let table = await keyed(pool(), state);
   let head = await headFor(state);
+  let cover = await coverOf(state);
   for (const plan of plans.slice(0, index)) {
     table = await tryPlan(plan, table, head);
+    cover = coverAfter(cover, plan, head);
     head = headAfter(plan, head);
   }
   const plan = plans[index]!;
@@ -130,9 +139,10 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
   for (let p = 0; p < table.size && positions.length < count; p++) {
     if (report.codes![p] !== ABSENT && (report.codes![p]! & 63) === code && seen++ >= from) positions.push(p);
   }
-  const proof = await proofOf(plan, table, tried, { ...report, kinds: [] }, true, head);
+  const after = coverAfter(cover, plan, head);
+  const proof = await proofOf(plan, table, tried, { ...report, kinds: [] }, true, head, cover, after);
   const columns = proof.columns.map((c) => c.name);
-  const [old, now] = await Promise.all([cellsNamed(table, columns, positions), cellsNamed(tried, columns, positions)]);
+  const [old, now] = await Promise.all([cellsNamed(shownAs(table, cover), columns, positions), cellsNamed(shownAs(tried, after), columns, positions)]);
   const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
-  return proofRows(positions, old, now, table, tried, columns, keeps);
+  return proofRows(positions, old, now, table, shownAs(tried, after), columns, keeps);
 }

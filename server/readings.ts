@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import { account, NO_MEMORY, readRequest, type Memory } from '../core/language/read';
+import { account, NO_MEMORY, readRequest, type Answer, type Memory } from '../core/language/read';
 import { complete } from '../core/language/completion';
 import { isUndo } from '../core/language/dialogue';
 import { learn, type Lesson } from '../core/language/lessons';
@@ -16,6 +16,8 @@ import { database, pool } from './db/client';
 import * as schema from './db/schema';
 import { Told } from './errors';
 import { headFor, type EntryRow } from './revise';
+import { coverOf } from './covering';
+import { spellingsOf, withRemembered } from './spellings';
 import { loadState } from './store/tables';
 import { currentStates, tableNow } from './workspaces';
 
@@ -42,7 +44,20 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
   if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' }, completions: [] };
   const [head, kept, lessons] = await Promise.all([headOf(stateId), memoryOf(before), lessonRows(workspaceId)]);
   const memory: Memory = { ...kept, terms: termsOf(before.map((e) => e.plan)), lessons: lessons.map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
-  return { version: row.version, stateId, answer: readRequest(request, head, memory), completions: request.length < 400 ? complete(request, head) : [] };
+  return { version: row.version, stateId, answer: await asDecided(readRequest(request, head, memory), workspaceId, stateId, key), completions: request.length < 400 ? complete(request, untold(head, (await coverOf(await loadState(pool(), stateId))).names)) : [] };
+}
+
+/** What is known of a table without the values of covered columns. */
+const untold = (head: CheckedHead, names: ReadonlySet<string>): CheckedHead => (names.size ? { ...head, glances: new Map([...(head.glances ?? [])].filter(([n]) => !names.has(n))) } : head);
+
+/** An answer with what the workspace decided about spellings; a kept sentence that is edited says itself what was decided. */
+async function asDecided(answer: Answer, workspaceId: number, stateId: number, key: string | null): Promise<Answer> {
+  if (answer.outcome === 'cannot' || key !== null) return answer;
+  const readings = answer.outcome === 'done' ? [answer.reading, ...answer.others] : answer.choices;
+  if (!readings.some((r) => r.plans.some((p) => p.step === 'standardise'))) return answer;
+  const [remembered, { table }] = await Promise.all([spellingsOf(workspaceId), loadState(pool(), stateId)]);
+  const [first, ...rest] = await Promise.all(readings.map((r) => withRemembered(r, remembered, table)));
+  return answer.outcome === 'done' ? { ...answer, reading: first!, others: rest } : { ...answer, choices: [first!, ...rest] };
 }
 
 /** What was said last: the sentences that were kept together, and the table they were said about. */
@@ -79,11 +94,12 @@ export async function forget(workspaceId: number, id: number): Promise<void> {
 
 /** What is worth saying next about a table, without what was turned away. */
 export async function proposalsFor(workspaceId: number, tableId: number): Promise<ProposalsReply> {
-  const [{ head, version }, { entries }] = await Promise.all([headNow(workspaceId, tableId), currentStates(workspaceId)]);
+  const [{ head, version, stateId }, { entries }] = await Promise.all([headNow(workspaceId, tableId), currentStates(workspaceId)]);
   const turned = await database().select({ sentence: schema.turnedAway.sentence }).from(schema.turnedAway).where(eq(schema.turnedAway.workspaceId, workspaceId));
   // What was turned away, and what the brief says already.
   const away = new Set([...turned.map((t) => t.sentence), ...entries.filter((e) => e.sourceId === tableId).map((e) => e.sentence)]);
-  return { version, proposals: proposals(head).filter((p) => !away.has(p.sentence)) };
+  const { names } = await coverOf(await loadState(pool(), stateId));
+  return { version, proposals: proposals(untold(head, names)).filter((p) => !away.has(p.sentence)) };
 }
 
 /** A proposal that is not wanted: it does not come back. */

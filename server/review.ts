@@ -28,6 +28,7 @@ import { headFor, openHolds, type EntryRow, type Wanted } from './revise';
 import { Kept } from './kept';
 import { cellsNamed } from './rows';
 import { makeRevision } from './runner';
+import { coverOf, shownAs } from './covering';
 import { loadState } from './store/tables';
 import { currentStates, tableNow, wantedOf, type Change } from './workspaces';
 
@@ -191,7 +192,8 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   if (order.what === 'sample') {
     const sample = (await samplesOf(order.workspaceId)).find((s) => s.id === order.sampleId);
     if (!sample) throw new Told('There is no such sample.', 404, 'gone');
-    const { table } = await loadState(pool(), states.get(sample.sourceId)!);
+    const state = await loadState(pool(), states.get(sample.sourceId)!);
+    const table = shownAs(state.table, await coverOf(state));
     const columns = withoutHidden(table).columns.map((c) => c.name);
     const own = looks.filter((l) => l.sampleId === sample.id);
     const only = await narrowed(order.narrow, states.get(sample.sourceId)!);
@@ -218,7 +220,8 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   const names = [...new Set([withoutHidden(before.table).columns[0]?.name ?? '', ...definitionOf(entry.plan).reads(entry.plan), ...madeBy(outline)])].filter((n) => n !== '').slice(0, MOST_COLUMNS);
   const columns = names.length > 1 ? names : withoutHidden(before.table).columns.slice(0, 6).map((c) => c.name);
   const own = looks.filter((l) => l.entryKey === entry.key && l.sampleId === null && l.kind === order.kind);
-  return { total: found.length, columns, rows: await rowsAt(isCheck ? null : before.table, isCheck ? now.table : after.table, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), now.table), ...together(only, found) };
+  const [shownBefore, shownAfter, shownNow] = await Promise.all([before, after, now].map(async (state) => shownAs(state.table, await coverOf(state)))) as [Table, Table, Table];
+  return { total: found.length, columns, rows: await rowsAt(isCheck ? null : shownBefore, isCheck ? shownNow : shownAfter, columns, found.slice(order.from, order.from + order.count), (p) => own.findLast((l) => l.position === p), shownNow), ...together(only, found) };
 }
 
 /** 1 for each position that was in one version and is not in the next. */

@@ -13,7 +13,7 @@ import * as schema from './db/schema';
 import { pool, type Database } from './db/client';
 import { Told, changed } from './errors';
 import { ColumnWriter, oneAtATime, type Queryable } from './store/chunks';
-import { bytesOf, headOfState, loadState, saveState } from './store/tables';
+import { bytesOf, headOfState, keyed, loadState, saveState } from './store/tables';
 
 /** A sentence that the brief is to hold. */
 export interface Wanted {
@@ -99,7 +99,7 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
     let input = work.get(wanted.sourceId);
     if (!input) {
       const state = await loadState(pool(), before);
-      input = { table: state.table, head: await headFor(state), totals: state.totals };
+      input = { table: await keyed(store, state), head: await headFor(state), totals: state.totals };
     }
     const [problem] = checkPlan(wanted.plan, input.head);
     if (problem) throw new Told(`Sentence ${i + 1} cannot run then (${sentence}): ${problem.text}`, 422, 'depends');

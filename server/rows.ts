@@ -11,6 +11,8 @@ import { ABSENT, stayingFor } from '../core/steps/run';
 import type { CardRow, CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
 import { pool } from './db/client';
 import { workedRow } from '../core/formula/worked';
+import { definitionOf } from '../core/steps/registry';
+import { coverOf, shownAs } from './covering';
 import { Told, changed } from './errors';
 import { Kept } from './kept';
 import { currentStates } from './workspaces';
@@ -23,7 +25,8 @@ const views = new Kept<string, Uint32Array>(MOST_VIEWS);
 /** A table as it is looked at. The order of a view is worked out once and kept while it is in use. */
 export async function viewTable(stateId: number, settings: ViewSettings): Promise<Table> {
   const state = await loadState(pool(), stateId);
-  const table = withoutHidden(state.table);
+  // What rows are found and ordered by is as it is; what is seen of them may be covered.
+  const table = shownAs(withoutHidden(state.table), await coverOf(state));
   if (!settings.sort && !settings.filter) return table;
   const key = JSON.stringify([stateId, settings]);
   return { ...table, rows: await views.get(key, async () => viewRows(state.table, settings, await headFor(state))) };
@@ -111,7 +114,8 @@ export async function rowCard(entries: readonly CardEntry[], firstState: number,
   // Before a row was made out of another, it was that one.
   const placeIn = (table: Table): number => originOf(latest, position, table.size);
   const at = async (stateId: number): Promise<Map<string, CellValue>> => {
-    const table = withoutHidden((await loadState(db, stateId)).table);
+    const state = await loadState(db, stateId);
+    const table = shownAs(withoutHidden(state.table), await coverOf(state));
     const [cells] = await cellsAt(table, [placeIn(table)]);
     return new Map(table.columns.map((c, i) => [c.name, cells![i]!]));
   };
@@ -160,6 +164,8 @@ export async function workedFor(workspaceId: number, key: string, position: numb
   if (!entry) throw changed();
   if (entry.plan.step !== 'calculate') return [];
   const [state, { table: after }] = await Promise.all([loadState(pool(), entry.before), loadState(pool(), states.get(entry.sourceId)!)]);
+  const cover = await coverOf(state);
+  if (definitionOf(entry.plan).reads(entry.plan).some((n) => cover.names.has(n))) return ['covered: it is worked out from a column that is shown masked'];
   if (position >= after.size) throw new Told('There is no such row.', 404, 'gone');
   return workedRow(entry.plan.as, state.table, await headFor(state), originOf(after, position, state.table.size));
 }

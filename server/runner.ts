@@ -29,6 +29,7 @@ export async function makeRevision(order: Revision, rows: number, onProgress?: (
     const { name, message, status, code } = error as Error & { status?: number; code?: string };
     if (name === 'AbortError') throw new Told('Stopped. Nothing was changed.', 499, 'stopped');
     if (typeof status === 'number' && code) throw new Told(message, status, code);
+    if (name === 'CannotRun') throw new Told(message, 422, 'cannot');
     throw error;
   } finally {
     port1.close();

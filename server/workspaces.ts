@@ -15,6 +15,8 @@ import * as schema from './db/schema';
 import { Told, changed } from './errors';
 import { entriesOf, firstStates, headFor, holdIds, openHolds, sameIds, type EntryRow, type NewHold, type Wanted } from './revise';
 import { makeRevision, type Progress } from './runner';
+import { rememberSpellings } from './spellings';
+import { coverOf } from './covering';
 import { loadState } from './store/tables';
 
 /** All workspaces, the newest first, each with what it waits for. A fixed number of queries. */
@@ -91,7 +93,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
   const tables = await Promise.all(
     sources.map(async (source): Promise<TableView> => {
       const [state, first] = await Promise.all([loadState(pool(), states.get(source.id)!), loadState(pool(), firsts.get(source.id)!)]);
-      const head = await headFor(state);
+      const [head, cover] = await Promise.all([headFor(state), coverOf(state)]);
       return {
         id: source.id,
         name: source.name,
@@ -101,7 +103,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
         sourceRows: sourceSize(state.table),
         addedRows: state.table.size - sourceSize(state.table),
         hidden: hiddenIn(state.table),
-        columns: withoutHidden(state.table).columns.map((c) => columnView(c.name, c.type, head.glances?.get(c.name))),
+        columns: withoutHidden(state.table).columns.map((c) => columnView(c.name, c.type, cover.names.has(c.name) ? undefined : head.glances?.get(c.name))),
         totals: state.totals,
         sourceTotals: first.totals,
         notes: source.notes,
@@ -133,6 +135,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
     holds: held.filter((h) => byKey.has(h.entryKey)).map((h): HoldView => {
       return { id: h.id, key: h.entryKey, kind: h.kind, position: h.position, note: h.note, ...heldBy(h, byKey.get(h.entryKey)!) };
     }),
+    covering: { ...row.covered, key: row.maskKey !== null },
     undo: revision && revision.parentId !== null ? revision.label : null,
     redo: redo?.label ?? null,
     from: from ? { id: from.id, name: from.name } : null,
@@ -179,7 +182,9 @@ export async function keepRequest(order: KeepOrder, onProgress?: (p: Progress) =
   const made = order.plans.map((plan): Wanted => ({ key: randomUUID(), sourceId: order.tableId, request: order.request, plan }));
   const holds = order.holds.map((h): NewHold => ({ key: made[h.plan]!.key, kind: h.kind, position: h.position, note: h.note }));
   const { table } = await loadState(pool(), stateId);
-  return makeRevision({ ...pickChange(order), list: [...base.map(wantedOf), ...made], label: order.request, holds, settle: [], as: 'new' }, table.size, onProgress, signal);
+  const version = await makeRevision({ ...pickChange(order), list: [...base.map(wantedOf), ...made], label: order.request, holds, settle: [], as: 'new' }, table.size, onProgress, signal);
+  await rememberSpellings(database(), order.workspaceId, order.plans);
+  return version;
 }
 
 const pickChange = ({ workspaceId, version }: Change): Change => ({ workspaceId, version });
@@ -194,7 +199,9 @@ export async function editSentence(order: Change & { readonly key: string; reado
   const at = entries.indexOf(old);
   const after = (e: EntryRow, i: number): Wanted => (old.plan.step === 'define' && fresh?.step === 'define' && i > at && e.sourceId === old.sourceId ? { ...wantedOf(e), plan: recast(e.plan, old.plan.as, fresh.as) } : wantedOf(e));
   const list = entries.flatMap((e, i): Wanted[] => (e.key !== order.key ? [after(e, i)] : order.plans.map((plan, i) => ({ key: i === 0 ? e.key : randomUUID(), sourceId: e.sourceId, request: order.request, plan }))));
-  return makeRevision({ ...pickChange(order), list, label: `edit: ${order.request}`, holds: [], settle: [], as: 'new' }, await largest(entries), onProgress);
+  const version = await makeRevision({ ...pickChange(order), list, label: `edit: ${order.request}`, holds: [], settle: [], as: 'new' }, await largest(entries), onProgress);
+  await rememberSpellings(database(), order.workspaceId, order.plans);
+  return version;
 }
 
 /** Takes a sentence out of the brief; refused with the sentence that needs it, unless `alsoDependent`. */

@@ -88,6 +88,11 @@ export interface AnswerWork {
 
 export type Work = CellWork | SiftWork | SelectWork | SpreadWork | LayoutWork | AnswerWork;
 
+/** Thrown by a step that lacks something from outside the table; the message is meant for the person. */
+export class CannotRun extends Error {
+  override readonly name = 'CannotRun';
+}
+
 /** Everything there is to know of one kind of step. `P` is its plan. */
 export interface StepDefinition<P extends { readonly step: string } = { readonly step: string }> {
   readonly step: P['step'];

@@ -21,10 +21,17 @@ export const workspaces = pgTable('workspaces', {
   draft: text(),
   /** The workspace whose brief was run on a new file to make this one. */
   fromId: integer('from_id'),
-  /** The secret under which values are masked: the same in every table of the workspace. */
-  maskKey: text('mask_key').notNull().default(sql`replace(gen_random_uuid()::text || gen_random_uuid()::text, '-', '')`),
+  /** The secret under which values are masked: the same in every table of the workspace; null once it was thrown away. */
+  maskKey: text('mask_key').default(sql`replace(gen_random_uuid()::text || gen_random_uuid()::text, '-', '')`),
+  /** Columns that every page and every hand-off shows masked, while that is switched on. */
+  covered: jsonb().$type<Covering>().notNull().default(sql`'{"on":false,"columns":[]}'::jsonb`),
   createdAt: now(),
 });
+
+export interface Covering {
+  readonly on: boolean;
+  readonly columns: readonly string[];
+}
 
 /** A table as it was brought in; the file itself lies in the data folder, byte for byte. */
 export const sources = pgTable('sources', {
@@ -125,6 +132,14 @@ export const lessons = pgTable('lessons', {
   lesson: jsonb().$type<Lesson>().notNull(),
   createdAt: now(),
 }, (t) => [index().on(t.workspaceId)]);
+
+/** What was decided about a spelling in columns of one name; `to` null: it is left as it is. */
+export const spellings = pgTable('spellings', {
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  column: text().notNull(),
+  from: text().notNull(),
+  to: text(),
+}, (t) => [primaryKey({ columns: [t.workspaceId, t.column, t.from] })]);
 
 /** A proposal that somebody turned away: it does not come back. */
 export const turnedAway = pgTable('turned_away', {

@@ -31,8 +31,8 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
     states().set(id, hit);
     return hit;
   }
-  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; origins: Buffer | null; totals: ColumnTotal[]; name: string; mask_key: string }>(
-    'select s.source_id, s.columns, s.size, s.rows, s.origins, s.totals, o.name, w.mask_key from states s join sources o on o.id = s.source_id join workspaces w on w.id = o.workspace_id where s.id = $1',
+  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; origins: Buffer | null; totals: ColumnTotal[]; name: string }>(
+    'select s.source_id, s.columns, s.size, s.rows, s.origins, s.totals, o.name from states s join sources o on o.id = s.source_id where s.id = $1',
     [id],
   );
   const row = rows[0];
@@ -43,10 +43,17 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
     const column: StoredColumn = { ...storedColumn(db, headOf({ name: c.name, type: c.type as ColumnType, scale: c.scale, ...(c.hidden ? { hidden: true } : {}) }), c.columnId), columnId: c.columnId };
     return c.cells === undefined ? column : grown(column, c.cells, { size: row.size, ...origins });
   });
-  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, ...origins, key: row.mask_key }, totals: row.totals };
+  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, ...origins }, totals: row.totals };
   states().set(id, state);
   if (states().size > MOST_STATES) states().delete(states().keys().next().value!);
   return state;
+}
+
+/** A version of a table with the key of its workspace, for making masks. The key is never kept: it may be thrown away. */
+export async function keyed(db: Queryable, { sourceId, table }: StoredState): Promise<Table> {
+  const { rows } = await db.query<{ mask_key: string | null }>('select w.mask_key from workspaces w join sources o on o.workspace_id = w.id where o.id = $1', [sourceId]);
+  const key = rows[0]?.mask_key;
+  return key ? { ...table, key } : table;
 }
 
 /** Writes a version of a table whose columns are all stored; gives its id. */

@@ -17,13 +17,16 @@ export const exact = (sentence: string): Plan => readExact(sentence)!;
 export async function kit() {
   const [uploads, workspaces, rows] = await Promise.all([import('../uploads'), import('../workspaces'), import('../rows')]);
   const upload = async (text: string, fileName = 'lots.csv'): Promise<string> => (await uploads.receiveUpload(blocks(text), fileName, null)).id;
+  const into = async (workspaceId: number | null, text: string, workspaceName: string): Promise<Ids> => {
+    const uploadId = await upload(text);
+    const { settings } = await uploads.previewUpload(uploadId, {});
+    return uploads.importUpload({ uploadId, settings, tableName: workspaceId === null ? 'lots' : 'more lots', workspaceId, workspaceName }, () => undefined);
+  };
   return {
     upload,
-    async bring(text: string, workspaceName: string): Promise<Ids> {
-      const uploadId = await upload(text);
-      const { settings } = await uploads.previewUpload(uploadId, {});
-      return uploads.importUpload({ uploadId, settings, tableName: 'lots', workspaceId: null, workspaceName }, () => undefined);
-    },
+    bring: (text: string, workspaceName: string): Promise<Ids> => into(null, text, workspaceName),
+    /** One more table in a workspace. */
+    bringInto: (workspaceId: number, text: string): Promise<Ids> => into(workspaceId, text, ''),
     async keep({ workspaceId, tableId }: Ids, sentence: string, holds: readonly { kind: string | null; position: number | null }[] = []): Promise<void> {
       const { version } = await workspaces.viewWorkspace(workspaceId);
       await workspaces.keepRequest({ workspaceId, tableId, version, request: sentence, plans: [exact(sentence)], corrects: false, holds: holds.map((h) => ({ plan: 0, note: '', ...h })) });

@@ -13,7 +13,7 @@ import type { CellValue } from '../../core/values/cell';
 import { RowCard } from '../card/RowCard';
 import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
-import { FAINT, READING, RULE, SHADE } from '../parts/theme';
+import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
 import { HandOff } from '../handoff/HandOff';
 import { ProofView, type ProofHold } from '../proof/ProofView';
 import { Profile } from '../profile/Profile';
@@ -349,6 +349,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           <InputBase inputRef={finder} value={search.text} onChange={(e) => setSearch((s) => ({ ...s, text: e.target.value }))} placeholder="look for a value" inputProps={{ 'aria-label': 'Look for a value' }} sx={{ fontSize: 12.5, width: 150, borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
         </Box>
         <Button sx={{ py: 0 }} aria-pressed={place === 'profile'} onClick={() => { setProof(null); setPlace(place === 'profile' ? 'sheet' : 'profile'); }}>Columns</Button>
+        {w.covering.on && <Button sx={{ py: 0, color: ACCENTS.held.color }} title={`Shown masked: ${w.covering.columns.join(', ')}`} onClick={() => { setProof(null); setPlace('profile'); }}>● covered</Button>}
         {w.from && <Button sx={{ py: 0 }} aria-pressed={place === 'different'} onClick={() => { setProof(null); setPlace(place === 'different' ? 'sheet' : 'different'); }}>Different</Button>}
         <Button sx={{ py: 0 }} aria-pressed={place === 'review'} onClick={() => { setProof(null); setPlace(place === 'review' ? 'sheet' : 'review'); }}>Review</Button>
         <Button sx={{ py: 0 }} onClick={() => setLearnt(true)}>Learnt</Button>
@@ -379,7 +380,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           ) : place === 'different' ? (
             <Different workspace={w} onSentence={(key) => { const s = brief.find((b) => b.key === key); if (s) openSentence(s); }} onReview={() => setPlace('review')} onClose={() => setPlace('sheet')} />
           ) : place === 'profile' ? (
-            <Profile workspaceId={id} tableId={table.id} version={w.version} onTake={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
+            <Profile workspaceId={id} tableId={table.id} version={w.version} covering={w.covering} onTake={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : (
             <Sheet key={table.stateId} workspaceId={id} table={table} ties={letters} lit={lit} onOpenRow={setCard} onPutRight={(position, column, now) => putRight.mutate({ tableId: table.id, position, column, now })} active={card} search={search} cursor={cursor} />
           )}

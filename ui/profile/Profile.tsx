@@ -1,21 +1,24 @@
 'use client';
 
 import { Alert, Box, Button, LinearProgress, Typography } from '@mui/material';
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import type { ProfiledColumn, ProfileReply } from '../../contract/views';
+import type { CoveringView, ProfiledColumn, ProfileReply } from '../../contract/views';
 import type { Standing } from '../../core/language/advice';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, INK, READING, RULE, SHADE } from '../parts/theme';
 import { ColumnLook } from './ColumnLook';
+import { Covering } from './Covering';
 
 /** How a column stands, in words and by a mark of its own. */
 const STANDINGS: readonly (readonly [Standing, string])[] = [['needs work', '▣'], ['empty', '□'], ['nearly empty', '◱'], ['in order', '■']];
 const markOf = (standing: Standing): string => STANDINGS.find(([s]) => s === standing)![1];
 
 /** Every column of the table at a glance: what it seems to be, how full it is, what is in it, and what would mend it. */
-export function Profile({ workspaceId, tableId, version, onTake, onClose }: { workspaceId: number; tableId: number; version: number; onTake: (sentence: string) => void; onClose: () => void }) {
+export function Profile({ workspaceId, tableId, version, covering, onTake, onClose }: { workspaceId: number; tableId: number; version: number; covering: CoveringView; onTake: (sentence: string) => void; onClose: () => void }) {
   const profile = useQuery({ queryKey: ['profile', workspaceId, tableId, version], queryFn: () => ask<ProfileReply>(`workspaces/${workspaceId}/profile/${tableId}`), staleTime: Infinity });
+  const client = useQueryClient();
+  const cover = useMutation({ mutationFn: (columns: readonly string[]) => ask(`workspaces/${workspaceId}/covering`, 'PUT', { on: columns.length > 0, columns }), onSuccess: () => client.invalidateQueries() });
   const [only, setOnly] = useState<Standing | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const box = useRef<HTMLDivElement>(null);
@@ -52,6 +55,7 @@ export function Profile({ workspaceId, tableId, version, onTake, onClose }: { wo
         </Box>
         <Button onClick={onClose}>Back to the sheet&nbsp;<kbd>Esc</kbd></Button>
       </Box>
+      <Covering workspaceId={workspaceId} covering={covering} columns={all} />
       {profile.isPending && <LinearProgress aria-label="Looking through the columns" />}
       {profile.isError && <Alert severity="warning">{profile.error.message}</Alert>}
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
@@ -64,7 +68,7 @@ export function Profile({ workspaceId, tableId, version, onTake, onClose }: { wo
               {columns.map((c) => (
                 <tr key={c.name} data-column={c.name} aria-selected={c === column} onClick={() => setChosen(c.name)} style={{ borderTop: `1px solid ${SHADE}`, background: c === column ? '#e4ebf2' : undefined, cursor: 'default' }}>
                   <td style={{ ...cell, fontWeight: 600 }}><span title={c.standing} style={{ color: c.standing === 'in order' ? ACCENTS.kept.color : c.standing === 'needs work' ? ACCENTS.pending.color : FAINT, marginRight: 6 }}>{markOf(c.standing)}</span>{c.name}</td>
-                  <td style={{ ...cell, color: FAINT }}>{c.meaning ?? 'nothing'}{c.sensitive ? ' · about persons' : ''}</td>
+                  <td style={{ ...cell, color: FAINT }}>{c.meaning ?? 'nothing'}{covering.columns.includes(c.name) ? (covering.on ? ' · covered' : ' · to be covered') : c.sensitive ? ' · about persons' : ''}</td>
                   <td style={cell}><Fill column={c} /></td>
                   <td style={{ ...cell, textAlign: 'right', paddingRight: 14 }}>{c.distinct === null ? 'many' : figure(c.distinct)}</td>
                   <td style={{ ...cell, color: c.spread ? INK : FAINT }}>{c.spread ? `${c.spread.lowest} … ${c.spread.highest}` : c.common.slice(0, 4).map(([v]) => v).join(', ')}</td>
@@ -74,7 +78,7 @@ export function Profile({ workspaceId, tableId, version, onTake, onClose }: { wo
             </tbody>
           </table>
         </Box>
-        {column && <ColumnLook column={column} onTake={onTake} />}
+        {column && <ColumnLook column={column} covered={covering.columns.includes(column.name)} onCover={() => cover.mutate(covering.columns.includes(column.name) ? covering.columns.filter((n) => n !== column.name) : [...covering.columns, column.name])} onTake={onTake} />}
       </Box>
     </Box>
   );

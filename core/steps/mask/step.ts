@@ -6,7 +6,7 @@ import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
 import { coarser, covered, isRounding, masker, type Mask, type RoundingMask } from '../../values/mask';
 import { eachText } from '../../values/cell';
 import { choice, columnNames, field, mapped, numeral, oneOf, record, word, type Syntax } from '../../language/exact';
-import { sameColumns, type CellWork, type Kind, type StepDefinition } from '../step';
+import { CannotRun, sameColumns, type CellWork, type Kind, type StepDefinition } from '../step';
 import { textHeads, textWork } from '../texts';
 
 /** Cover what columns hold. Under the key of the workspace the same text always gets the same mask, in every table. */
@@ -98,7 +98,7 @@ export const mask: StepDefinition<MaskPlan> = {
   outline: ({ columns, by }, head) => sameColumns(head, isRounding(by) ? columns.map((name) => roundedHead(name, by, head)) : textHeads(columns)),
   async prepare(plan, table, head) {
     if (isRounding(plan.by)) return roundingWork(plan.columns, plan.by, head);
-    if (plan.by.kind !== 'leave' && !table.key) throw new Error('These masks need a key, so that the same text always gets the same mask. Give one: KULFI_MASK_KEY.');
+    if (plan.by.kind !== 'leave' && !table.key) throw new CannotRun('These masks need a key, so that the same text always gets the same mask, and there is none. In a workspace, make a new one under “Cover”; elsewhere, give one as KULFI_MASK_KEY.');
     const cover = masker(plan.by, table.key ?? '');
     const by = plan.by;
     const masks = await masksOf(plan, table, cover);

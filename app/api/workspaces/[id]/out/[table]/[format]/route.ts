@@ -3,6 +3,7 @@ import { Readable } from 'node:stream';
 import { recordHtml, recordMarkdown } from '../../../../../../../core/brief/record';
 import { csvPieces, htmlPieces, jsonPieces, markdownPieces, ndjsonPieces } from '../../../../../../../core/formats/write';
 import { downloadHeaders, idOf, route, streamResponse } from '../../../../../../../server/api';
+import { coverOf, shownAs } from '../../../../../../../server/covering';
 import { Told } from '../../../../../../../server/errors';
 import { sourceOf, sourcePath } from '../../../../../../../server/uploads';
 import { workbook } from '../../../../../../../server/handoff';
@@ -17,7 +18,9 @@ const TABLES = new Set(['csv', 'raw-csv', 'json', 'ndjson', 'markdown', 'html', 
 export const GET = route(async (_request, params) => {
   const workspaceId = idOf(params, 'id'), tableId = idOf(params, 'table');
   const now = await tableNow(workspaceId, tableId);
-  const { table, entries } = now;
+  const { entries } = now;
+  const cover = await coverOf({ id: now.stateId, sourceId: tableId, table: now.table });
+  const table = shownAs(now.table, cover);
   const once = async function* (text: string): AsyncGenerator<string> {
     yield text;
   };
@@ -45,6 +48,7 @@ export const GET = route(async (_request, params) => {
     case 'brief':
       return streamResponse(once(entries.map((e, i) => `${i + 1}. ${e.sentence}\n`).join('')), 'text/plain; charset=utf-8', `${table.name} brief.txt`);
     case 'source': {
+      if (cover.names.size) throw new Told('The source file is not given out while columns are covered.', 403, 'covered');
       const source = await sourceOf(tableId);
       return new Response(Readable.toWeb(createReadStream(sourcePath(source.file))) as ReadableStream<Uint8Array>, { headers: downloadHeaders('application/octet-stream', source.fileName) });
     }
