@@ -16,6 +16,7 @@ import type { SortKey } from '../core/steps/order';
 import type { Plan } from '../core/steps/registry';
 import type { PlanSql } from '../core/steps/sql';
 import type { KindCount, Report } from '../core/steps/run';
+import type { ShapeLook } from '../core/steps/by-example/shapes';
 import type { SpellingGroup } from '../core/match/spellings';
 import type { CellValue } from '../core/values/cell';
 
@@ -34,6 +35,8 @@ export interface WorkspaceSummary {
 
 export interface ColumnView {
   readonly name: string;
+  /** It is shown masked. */
+  readonly covered: boolean;
   readonly type: ColumnType;
   readonly glance: Omit<Glance, 'values'> & { readonly common: readonly (readonly [string, number])[]; readonly distinct: number | null };
 }
@@ -73,6 +76,12 @@ export interface CoveringView {
   readonly on: boolean;
   readonly columns: readonly string[];
   readonly key: boolean;
+}
+
+/** What is learnt from wished results: the exact sentence, if there is one, and what it gives for every shape of the texts. */
+export interface ByExampleReply {
+  readonly sentence: string | null;
+  readonly shapes: readonly ShapeLook[];
 }
 
 /** A remembered decision about a spelling; `to` null: it is left as it is. */

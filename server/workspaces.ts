@@ -103,7 +103,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
         sourceRows: sourceSize(state.table),
         addedRows: state.table.size - sourceSize(state.table),
         hidden: hiddenIn(state.table),
-        columns: withoutHidden(state.table).columns.map((c) => columnView(c.name, c.type, cover.names.has(c.name) ? undefined : head.glances?.get(c.name))),
+        columns: withoutHidden(state.table).columns.map((c) => columnView(c.name, c.type, head.glances?.get(c.name), cover.names.has(c.name))),
         totals: state.totals,
         sourceTotals: first.totals,
         notes: source.notes,
@@ -148,9 +148,10 @@ function hiddenIn({ columns: all }: Table): TableView['hidden'] {
   return columns.length ? { columns, show: sayPlan({ step: 'hide', columns, back: true }) } : null;
 }
 
-function columnView(name: string, type: ColumnType, glance: Glance | undefined): ColumnView {
-  const { values, ...rest } = glance ?? { rows: 0, blanks: 0, misfits: 0, values: null, lowest: null, highest: null, numberShare: 0, dateShare: 0, dayFirst: true, scale: null, unit: '', units: 0 };
-  return { name, type, glance: { ...rest, common: (values ?? []).slice(0, 6), distinct: values?.length ?? null } };
+/** A column as the sheet's head shows it; of a covered one no value is told. */
+function columnView(name: string, type: ColumnType, glance: Glance | undefined, covered: boolean): ColumnView {
+  const { values, ...rest } = (covered && glance ? { ...glance, values: null, lowest: null, highest: null, sample: undefined } : glance) ?? { rows: 0, blanks: 0, misfits: 0, values: null, lowest: null, highest: null, numberShare: 0, dateShare: 0, dayFirst: true, scale: null, unit: '', units: 0 };
+  return { name, covered, type, glance: { ...rest, common: (values ?? []).slice(0, 6), distinct: values?.length ?? null } };
 }
 
 /** What is said in a change: who saw which version, and what to do. */

@@ -92,6 +92,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'padded':
     case 'person':
     case 'address':
+    case 'figure':
     case 'cleaned':
     case 'fiscal':
       return text;
@@ -210,6 +211,9 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       case 'op':
         need(n.left, 'number', 'calculated with');
         need(n.right, 'number', 'calculated with');
+        break;
+      case 'figure':
+        need(n.of, 'number', 'written as a figure');
         break;
       case 'round':
         need(n.of, 'number', 'rounded');

@@ -8,6 +8,7 @@ import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
+import { writeFigure } from '../values/figure';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
@@ -109,6 +110,10 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return mapTexts(texts(e.of, f, c), (t) => readPerson(t)?.[e.part] ?? '');
     case 'address':
       return mapTexts(texts(e.of, f, c), (t) => readAddress(t)?.[e.part] ?? '');
+    case 'figure': {
+      const { values, state } = numbers(e.of, f, c);
+      return { kind: 'text', texts: Array.from(values, (v, i) => (state[i] === VALUE ? writeFigure(v, e) : '')) };
+    }
     case 'zoned': {
       const { values, state } = dates(e.of, f, c);
       return { kind: 'number', values: values.map(rezoner(e.from, e.to)), state };

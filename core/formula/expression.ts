@@ -1,5 +1,6 @@
 import type { SpanUnit } from '../values/date';
 import type { Cleaning } from '../values/clean';
+import type { FigureStyle } from '../values/figure';
 import type { AddressPart } from '../values/address';
 import type { Findable } from '../values/find';
 import type { LetterStyle } from '../values/letters';
@@ -57,6 +58,8 @@ export type Expression =
   | { readonly kind: 'size'; readonly what: 'characters' | 'words'; readonly of: Expression }
   /** How many pieces a list has between marks; a blank list has none. */
   | { readonly kind: 'pieces'; readonly mark: string; readonly of: Expression }
+  /** A number as a text in a fixed form: '1,234.50'. */
+  | { readonly kind: 'figure'; readonly style: FigureStyle; readonly places: number; readonly of: Expression }
   /** A text filled up in front to a length. */
   | { readonly kind: 'padded'; readonly length: number; readonly fill: string; readonly of: Expression }
   /** A part of a person's name, in either order: see core/values/person.ts. */
@@ -184,6 +187,7 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'person':
     case 'address':
     case 'zoned':
+    case 'figure':
     case 'cleaned':
     case 'clock':
       return [expression.of];

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
+import { FIGURE_STYLES } from '../values/figure';
 import { SORTS } from '../values/find';
 import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
@@ -62,6 +63,7 @@ export const expressionSchema = Joi.alternatives().try(
   node('padded', { length: Joi.number().integer().min(1).max(100).required(), fill: Joi.string().min(1).max(1).required(), of: expressionRef.required() }),
   node('person', { part: Joi.valid(...PERSON_PARTS.map(([part]) => part)).required(), of: expressionRef.required() }),
   node('address', { part: Joi.valid(...ADDRESS_PARTS.map(([part]) => part)).required(), of: expressionRef.required() }),
+  node('figure', { style: Joi.valid(...FIGURE_STYLES).required(), places: Joi.number().integer().min(0).max(9).required().when('style', { is: 'decimal comma', then: Joi.number().min(1) }), of: expressionRef.required() }),
   node('zoned', { from: zone, to: zone, of: expressionRef.required() }),
   node('cleaned', { way: Joi.valid(...CLEANINGS.map(([way]) => way)).required(), of: expressionRef.required() }),
   node('initials', { of: expressionRef.required() }),

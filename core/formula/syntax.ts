@@ -2,6 +2,7 @@ import { between, choice, columnName, columnNames, field, forEach, later, list, 
 import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { MONTHS } from '../values/date';
+import { FIGURE_STYLES, figureSample, readFigureSample, type FigureFormat } from '../values/figure';
 import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
 import { FIND_WORDS, SORTS, type Findable } from '../values/find';
@@ -46,6 +47,10 @@ const findable: Syntax<Findable> = choice<Findable>(
 const ACROSS = [['sum', 'sum'], ['mean', 'mean'], ['lowest', 'lowest'], ['highest', 'highest']] as const;
 const CASES = [['upper', 'in capitals'], ['lower', 'in lower case'], ['title', 'in title case'], ['sentence', 'in sentence case'], ['name', 'spelt as a name']] as const;
 
+/** A way to write figures, shown by one. */
+const FIGURE_SAMPLES = FIGURE_STYLES.flatMap((style) => Array.from({ length: 10 }, (_, places) => figureSample({ style, places }))).filter((s, i, all) => all.indexOf(s) === i).map((sample) => [sample, `"${sample}"`] as const);
+const figureFormat: Syntax<FigureFormat> = mapped(oneOf(FIGURE_SAMPLES), (sample) => readFigureSample(sample)!, figureSample);
+
 /** A time zone under any of its names. */
 const zone: Syntax<string> = mapped(quoted, (name) => zoneOf(name) ?? name, (name) => name);
 
@@ -86,6 +91,7 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('person', 'the ', field('part', oneOf(PERSON_PARTS)), ' of the person in ', field('of', atom)),
   expr('address', 'the ', field('part', oneOf(ADDRESS_PARTS)), ' of the address in ', field('of', atom)),
   expr('zoned', 'the time in ', field('to', zone), ' of ', field('of', atom), ' on the clock of ', field('from', zone)),
+  mapped(record<{ of: Expression; format: FigureFormat }>({}, field('of', atom), ' written as in ', field('format', figureFormat)), ({ of, format }): Expression => ({ kind: 'figure', ...format, of }), (e) => (e.kind === 'figure' ? { of: e.of, format: { style: e.style, places: e.places } } : null)),
   expr('cleaned', field('of', atom), ' ', field('way', oneOf(CLEANINGS))),
   expr('measure', field('of', atom), ' measured in ', field('unit', quoted)),
   expr('clock', 'the minute of the day of ', field('of', atom)),

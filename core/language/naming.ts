@@ -36,6 +36,7 @@ function describe(e: Expression): string {
     case 'round':
     case 'cased':
     case 'padded':
+    case 'figure':
     case 'cleaned':
       return describe(e.of);
     case 'person':

@@ -1,4 +1,4 @@
-import { programsFor } from '../formula/by-example';
+import { programsFor } from '../steps/by-example/programs';
 import type { Plan } from '../steps/registry';
 import type { Correction, CorrectPlan } from '../steps/correct/step';
 

@@ -44,6 +44,7 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('padded' as const), length: fc.integer({ min: 1, max: 100 }), fill: fc.constantFrom('0', ' ', '"'), of: inner }),
       fc.record({ kind: fc.constant('person' as const), part: fc.constantFrom(...PERSON_PARTS.map(([p]) => p)), of: inner }),
       fc.record({ kind: fc.constant('address' as const), part: fc.constantFrom(...ADDRESS_PARTS.map(([p]) => p)), of: inner }),
+      fc.record({ kind: fc.constant('figure' as const), style: fc.constantFrom('comma' as const, 'point' as const, 'space' as const, 'plain' as const), places: fc.integer({ min: 0, max: 9 }), of: inner }),
       fc.record({ kind: fc.constant('zoned' as const), from: fc.constantFrom('UTC', 'Europe/Berlin', '+02:00'), to: fc.constantFrom('UTC', 'America/New_York'), of: inner }),
       fc.record({ kind: fc.constant('cleaned' as const), way: fc.constantFrom(...CLEANINGS.map(([w]) => w)), of: inner }),
       fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'count' as const), of: inner, by: fc.constant([]), whole: fc.constant(true as const) }),

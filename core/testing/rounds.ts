@@ -602,7 +602,7 @@ P-10,"Tarn, Jonas",2024-01-10,150 m2,€60.00,15,yes,,2025-05-13,neglected,0555 
       ['Years each holder has had the plot on 1 June 2025, full years, call the column Years.', 'Add ‹Years› as the whole years from ‹Since› to the date "2025-06-01".'],
       ['Put yes or no in Water share consistently.', 'Turn ‹Water share› into yes or no.'],
       ['Split crop into Crop 1, Crop 2 and Crop 3 at the semicolons.', 'Split ‹Crop› at ";" into ‹Crop 1›, ‹Crop 2› and ‹Crop 3›.'],
-      ['Show the holders as "Edda Larch" instead of "Larch, Edda" in a new column.', 'Add ‹Part of Holder rewritten› as (piece -1 of ‹Holder› cut at ",") followed by " " followed by (piece 1 of ‹Holder› cut at ",").'],
+      ['Show the holders as "Edda Larch" instead of "Larch, Edda" in a new column.', 'Add ‹Part of Holder rewritten› as (piece 2 of ‹Holder› cut at ",") followed by " " followed by (piece 1 of ‹Holder› cut at ",").'],
       ['Throw out the vacant plot.', 'Set aside rows where ‹Holder› is "vacant".'],
       ['Keep the plots that are overgrown or neglected.', 'Keep rows where ‹Condition› is "overgrown" or "neglected".'],
       ['I only want plots where more was paid than the rent.', 'Keep rows where ‹Paid› is more than ‹Rent›.'],

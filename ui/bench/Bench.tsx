@@ -14,6 +14,7 @@ import { RowCard } from '../card/RowCard';
 import { ask, askSlowly, counted, figure, Refused } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
 import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
+import { ByExample } from '../example/ByExample';
 import { HandOff } from '../handoff/HandOff';
 import { ProofView, type ProofHold } from '../proof/ProofView';
 import { Profile } from '../profile/Profile';
@@ -60,7 +61,9 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
   const [editing, setEditing] = useState<SentenceView | null>(null);
   const [pointed, setPointed] = useState<SentenceView | null>(null);
   const [card, setCard] = useState<number | null>(null);
-  const [place, setPlace] = useState<'sheet' | 'review' | 'profile' | 'different'>(opens);
+  const [place, setPlace] = useState<'sheet' | 'review' | 'profile' | 'different' | 'example'>(opens);
+  /** The column whose wished results are shown by example. */
+  const [shownBy, setShownBy] = useState('');
   const [keys, setKeys] = useState(false);
   const [dropping, setDropping] = useState<{ sentence: SentenceView; message: string } | null>(null);
   const [told, setTold] = useState('');
@@ -379,10 +382,12 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
             <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
           ) : place === 'different' ? (
             <Different workspace={w} onSentence={(key) => { const s = brief.find((b) => b.key === key); if (s) openSentence(s); }} onReview={() => setPlace('review')} onClose={() => setPlace('sheet')} />
+          ) : place === 'example' ? (
+            <ByExample workspaceId={id} tableId={table.id} version={w.version} column={shownBy} onTake={(sentence) => { setRequest(sentence); setHeard(sentence); wish.current = sentence; setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : place === 'profile' ? (
             <Profile workspaceId={id} tableId={table.id} version={w.version} covering={w.covering} onTake={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : (
-            <Sheet key={table.stateId} workspaceId={id} table={table} ties={letters} lit={lit} onOpenRow={setCard} onPutRight={(position, column, now) => putRight.mutate({ tableId: table.id, position, column, now })} active={card} search={search} cursor={cursor} />
+            <Sheet key={`${table.stateId}${w.covering.on}`} workspaceId={id} table={table} onExample={(column) => { setShownBy(column); setPlace('example'); }} ties={letters} lit={lit} onOpenRow={setCard} onPutRight={(position, column, now) => putRight.mutate({ tableId: table.id, position, column, now })} active={card} search={search} cursor={cursor} />
           )}
         </Box>
         {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onOpen={setCard} onClose={() => setCard(null)} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}

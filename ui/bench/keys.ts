@@ -24,6 +24,7 @@ export const KEYS: readonly (readonly [string, string])[] = [
   ['B', 'in the review: put a row back that was set aside'],
   ['T', 'in the review: a note'],
   ['C', 'the columns at a glance; ↑ ↓ choose one, Enter takes its first advice'],
+  ['X', 'in the sheet: a new column, shown by example'],
   ['Page Up, Page Down', 'in the sheet: a screen of rows'],
   ['Ctrl Home, Ctrl End', 'in the sheet: first and last row'],
   ['Shift with arrows', 'in the sheet: select cells'],

@@ -16,7 +16,7 @@ export function ColumnLook({ column, covered, onCover, onTake }: { column: Profi
       <Typography sx={{ fontSize: 12.5, color: FAINT, mb: 1 }}>
         {column.type === 'text' ? 'text' : column.type}{column.meaning ? `, seems to be ${column.meaning}` : ''} · {column.blanks ? `${counted(column.blanks, 'blank')}` : 'no blanks'}{column.misfits ? ` · ${figure(column.misfits)} that do not fit` : ''} · {column.distinct === null ? 'very many different values' : counted(column.distinct, 'different value')}
       </Typography>
-      <Box component="button" type="button" aria-pressed={covered} onClick={onCover} sx={{ border: 0, background: 'none', p: 0, mb: 1, cursor: 'pointer', fontSize: 12, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{covered ? 'do not cover this column' : 'cover this column on every page and in hand-offs'}</Box>
+      <Box component="button" type="button" aria-pressed={covered} onClick={onCover} sx={{ border: 0, background: 'none', p: 0, mb: 1, cursor: 'pointer', fontSize: 12, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{covered ? 'do not cover this column' : 'cover this column'}</Box>
       {column.advice.map((a) => (
         <Box key={a.sentence} component="button" type="button" onClick={() => onTake(a.sentence)} sx={{ display: 'block', width: '100%', textAlign: 'left', border: `1px solid ${RULE}`, borderLeft: `3px solid ${ACCENTS.pending.color}`, background: '#fffdf8', px: 1, py: 0.5, mb: 0.75, cursor: 'pointer', '&:hover': { background: '#eef2f6' } }}>
           <Box sx={{ fontSize: 11.5, color: FAINT }}>{a.words}</Box>

@@ -26,8 +26,8 @@ export function Covering({ workspaceId, covering, columns }: { workspaceId: numb
         <Box key={name} component="button" type="button" title={`Do not cover ${name}`} onClick={() => set.mutate({ on: on && covering.columns.length > 1, columns: covering.columns.filter((c) => c !== name) })} sx={{ border: `1px solid ${RULE}`, background: '#fffdf8', px: 0.75, cursor: 'pointer', fontSize: 12.5 }}>{name} <span aria-hidden>×</span></Box>
       ))}
       {persons.length > 0 && <Button size="small" onClick={() => set.mutate({ on: true, columns: [...covering.columns, ...persons] })} sx={{ py: 0 }}>Cover what is about persons ({persons.join(', ')})</Button>}
-      <Box component="span" sx={{ ml: 'auto', color: FAINT }}>{covering.key ? 'The key of the masks stays with this workspace.' : 'The key of the masks was thrown away.'}</Box>
-      {covering.key ? <Button size="small" onClick={() => setLeaving(true)} sx={{ py: 0 }}>Throw it away</Button> : <Button size="small" onClick={() => key.mutate('make')} sx={{ py: 0 }}>Make a new one</Button>}
+      <Box component="span" sx={{ ml: 'auto', color: FAINT }}>{covering.key ? 'Key of the masks: kept' : 'Key of the masks: thrown away'}</Box>
+      {covering.key ? <Button size="small" onClick={() => setLeaving(true)} sx={{ py: 0 }}>Throw away</Button> : <Button size="small" onClick={() => key.mutate('make')} sx={{ py: 0 }}>Make a new one</Button>}
       {failed && <Box role="alert" sx={{ width: '100%', color: ACCENTS.held.color }}>{failed.message}</Box>}
       <Dialog open={leaving} onClose={() => setLeaving(false)} aria-labelledby="key-title">
         <DialogTitle id="key-title" sx={{ fontFamily: READING }}>Throw the key away?</DialogTitle>

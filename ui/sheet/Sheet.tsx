@@ -28,11 +28,13 @@ export interface Place {
 }
 
 /** The table itself: rows and columns virtualised, moved through by keyboard. Sort, filter and search change only what is seen. */
-export function Sheet({ workspaceId, table, ties, lit, onOpenRow, onPutRight, active, search, cursor }: {
+export function Sheet({ workspaceId, table, ties, lit, onExample, onOpenRow, onPutRight, active, search, cursor }: {
   workspaceId: number;
   table: TableView;
   ties: Ties;
   lit: readonly string[];
+  /** A new column is to be shown by example, from this one. */
+  onExample: (column: string) => void;
   onOpenRow: (position: number) => void;
   onPutRight: (position: number, column: string, now: string) => void;
   active: number | null;
@@ -144,6 +146,10 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, onPutRight, ac
       const here = row(at.row);
       const name = columns[at.column]?.name;
       if (here && name !== undefined) setRighting({ position: here.position, column: name, was: cellWords(here.cells[at.column] ?? null), now: cellWords(here.cells[at.column] ?? null) });
+    } else if (event.key === 'x' && !far && !event.altKey) {
+      event.preventDefault();
+      const name = columns[at.column]?.name;
+      if (name !== undefined) onExample(name);
     } else if (far && event.key === 'c') {
       event.preventDefault();
       void copy();
@@ -252,7 +258,7 @@ export function Sheet({ workspaceId, table, ties, lit, onOpenRow, onPutRight, ac
         )}
       </Box>
       <Popover open={head !== null} anchorEl={head?.element ?? null} onClose={() => setHead(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}>
-        {head && <ColumnPanel column={head.column} view={view} onView={(v) => { setView(v); setHead(null); scroller.current!.scrollTop = 0; }} />}
+        {head && <ColumnPanel column={head.column} view={view} onExample={() => onExample(head.column.name)} onView={(v) => { setView(v); setHead(null); scroller.current!.scrollTop = 0; }} />}
       </Popover>
     </Box>
   );
@@ -317,6 +323,7 @@ function Glance({ column }: { column: ColumnView }) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: 10.5, color: FAINT, lineHeight: '15px' }}>
       <span>{TYPE_NAMES[column.type].replace(' number', '')}</span>
+      {column.covered && <Box component="span" sx={{ color: ACCENTS.held.color }}>● covered</Box>}
       <Box aria-hidden sx={{ flex: 1, maxWidth: 44, height: 4, border: `1px solid ${FAINT}`, background: `linear-gradient(to right, ${FAINT} ${100 * (1 - share)}%, transparent 0)` }} />
       {g.blanks > 0 && <span>{figure(g.blanks)}&thinsp;blank</span>}
       {g.misfits > 0 && <Box component="span" sx={{ color: ACCENTS.held.color }}>{g.misfits}&thinsp;unfit</Box>}
@@ -327,7 +334,7 @@ function Glance({ column }: { column: ColumnView }) {
 const glanceWords = ({ name, type, glance: g }: ColumnView): string =>
   `${name}: ${TYPE_NAMES[type]}, ${counted(g.blanks, 'blank')}${g.misfits ? `, ${g.misfits} do not fit` : ''}${g.lowest !== null ? `, ${g.lowest} to ${g.highest}` : ''}${g.distinct !== null ? `, ${counted(g.distinct, 'different value')}` : ''}`;
 
-function ColumnPanel({ column, view, onView }: { column: ColumnView; view: ViewSettings; onView: (v: ViewSettings) => void }) {
+function ColumnPanel({ column, view, onExample, onView }: { column: ColumnView; view: ViewSettings; onExample: () => void; onView: (v: ViewSettings) => void }) {
   const [text, setText] = useState(view.filter?.column === column.name ? view.filter.text : '');
   const g = column.glance;
   const most = g.common[0]?.[1] ?? 1;
@@ -350,7 +357,8 @@ function ColumnPanel({ column, view, onView }: { column: ColumnView; view: ViewS
         <InputBase autoFocus value={text} onChange={(e) => setText(e.target.value)} placeholder="see only rows with …" inputProps={{ 'aria-label': `See only rows with this in ${column.name}` }} sx={{ flex: 1, border: `1px solid ${RULE}`, px: 1, fontSize: 13 }} />
         <Button type="submit">See</Button>
       </Box>
-      <Typography sx={{ mt: 1, fontSize: 11.5, color: FAINT }}>This changes only what is seen. To change the table, say it above.</Typography>
+      <Button fullWidth onClick={onExample} sx={{ mt: 1 }}>A new column, shown by example&nbsp;<kbd>X</kbd></Button>
+      <Typography sx={{ mt: 1, fontSize: 11.5, color: FAINT }}>Sorting and filtering here change only what is seen. To change the table, say it above.</Typography>
     </Box>
   );
 }

@@ -10,7 +10,7 @@ import { plans } from '../../language/acts';
 import { uniqueName } from '../../values/names';
 import { sampleOf } from '../../language/grammar/samples';
 import { moveWords } from './text-phrases';
-import type { Example } from '../../formula/by-example';
+import type { Example } from '../by-example/programs';
 import type { Findable } from '../../values/find';
 
 const TAKE = 'get take extract pull fish out of from in the it is are find put that which whatever stands stand what text texts bit part piece into move copy some people somebody sometimes mention mentions mentioned quote give given gives has have there behind after before says say if so to looks look like everything bits inside one them own where somebody both or names name lower upper case small letters numeric as a number for kept as shown code codes ref reference no';

@@ -1,6 +1,6 @@
 import { persons } from '../../language/grammar/kinds';
 import { readsAsDate } from '../../formula/check';
-import { programsFor, type Example } from '../../formula/by-example';
+import { programsFor, type Example } from '../by-example/programs';
 import { column, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
