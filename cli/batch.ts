@@ -28,7 +28,7 @@ export async function runBatch(line: string): Promise<string> {
     const testCase = value as { id: string; tables: { name: string; file: string }[]; say: string[] };
     id = testCase.id;
     const tables = await Promise.all(testCase.tables.map((t) => tableFromBytes(t.name, readFileSync(t.file))));
-    let session: Session = await openSession(tables[0]!);
+    let session: Session = await openSession(tables[0]!, tables.slice(1));
     const turns: Turn[] = [];
     for (const request of testCase.say) {
       const said = await tell(session, request);

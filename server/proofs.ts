@@ -12,11 +12,11 @@ import { mostDifferent } from '../core/review/examples';
 import { headAfter } from '../core/language/acts';
 import type { Proof, ProofKind, ProofRow } from '../contract/views';
 import { pool } from './db/client';
+import { runnable } from './beside';
 import { coverAfter, coverOf, shownAs, shownAnswer, type Cover } from './covering';
 import { Told } from './errors';
 import { cellsNamed } from './rows';
-import { headFor } from './revise';
-import { keyed, loadState } from './store/tables';
+import { loadState } from './store/tables';
 
 /** Rows of the first look at a large table: whole chunks. */
 export const FIRST_LOOK = CHUNK_ROWS * 2;
@@ -31,8 +31,8 @@ const SHOWN_GROUPS = 500;
 /** Tries plans one after the other over a version of a table; nothing is written. */
 export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void | Promise<void>): Promise<Proof[]> {
   const state = await loadState(pool(), stateId);
-  const whole = await keyed(pool(), state);
-  let head = await headFor(state);
+  const { table: whole, head: first } = await runnable(state);
+  let head = first;
   // A figure over the first rows would be a wrong answer: questions are put to the whole table.
   const asks = plans.every(isQuestion);
   let table = part === 'first' && !asks ? firstRows(whole, FIRST_LOOK) : whole;
@@ -124,8 +124,7 @@ function spreadOver(kind: KindCount, codes: Uint8Array, table: Table): number[] 
 /** A page of the rows of one kind, for unfolding it. */
 export async function kindRows(stateId: number, plans: readonly Plan[], index: number, code: number, from: number, count: number): Promise<ProofRow[]> {
   const state = await loadState(pool(), stateId);
-  let table = await keyed(pool(), state);
-  let head = await headFor(state);
+  let { table, head } = await runnable(state);
   let cover = await coverOf(state);
   for (const plan of plans.slice(0, index)) {
     table = await tryPlan(plan, table, head);

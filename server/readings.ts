@@ -16,13 +16,14 @@ import { database, pool } from './db/client';
 import * as schema from './db/schema';
 import { Told } from './errors';
 import { headFor, type EntryRow } from './revise';
+import { headBeside } from './beside';
 import { coverOf } from './covering';
 import { spellingsOf, withRemembered } from './spellings';
 import { loadState } from './store/tables';
 import { currentStates, tableNow } from './workspaces';
 
 /** What is known of one version of a table. */
-const headOf = async (stateId: number): Promise<CheckedHead> => headFor(await loadState(pool(), stateId));
+const headOf = headBeside;
 
 /** What is known of a table as it stands now, and the workspace's version. */
 export async function headNow(workspaceId: number, tableId: number): Promise<{ head: CheckedHead; version: number; stateId: number }> {

@@ -28,6 +28,7 @@ import { headFor, openHolds, type EntryRow, type Wanted } from './revise';
 import { Kept } from './kept';
 import { cellsNamed } from './rows';
 import { makeRevision } from './runner';
+import { runnable } from './beside';
 import { coverOf, shownAs } from './covering';
 import { loadState } from './store/tables';
 import { currentStates, tableNow, wantedOf, type Change } from './workspaces';
@@ -41,9 +42,9 @@ const reports = new Kept<string, Report>(MOST_REPORTS);
 /** What a check finds in a version of a table; worked out once while it is in use. */
 async function checkReport(stateId: number, plan: CheckPlan): Promise<Report | null> {
   const state = await loadState(pool(), stateId);
-  const head = await headFor(state);
+  const { table, head, key } = await runnable(state);
   if (checkPlan(plan, head).length) return null;
-  return reports.get(`${stateId} ${sayPlan(plan)}`, async () => (await provePlan(plan, state.table, head)).report);
+  return reports.get(`${key} ${sayPlan(plan)}`, async () => (await provePlan(plan, table, head)).report);
 }
 
 /** What each check of a brief finds in its table as it is now; null where its columns are not there any more. */

@@ -8,7 +8,7 @@ import type { Glance } from '../core/profile/glance';
 import { balance, type ColumnTotal } from '../core/review/balance';
 import { checkPlan, sayPlan, type Plan } from '../core/steps/registry';
 import { packCodes } from '../core/steps/codes';
-import { headWithGlances, runPlan, type ColumnSink, type Holds } from '../core/steps/run';
+import { headWithGlances, othersOf, runPlan, type ColumnSink, type Holds } from '../core/steps/run';
 import * as schema from './db/schema';
 import { pool, type Database } from './db/client';
 import { Told, changed } from './errors';
@@ -99,7 +99,7 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
     let input = work.get(wanted.sourceId);
     if (!input) {
       const state = await loadState(pool(), before);
-      input = { table: await keyed(store, state), head: await headFor(state), totals: state.totals };
+      input = { ...(await withOthers({ ...state, table: await keyed(store, state) }, latest)), totals: state.totals };
     }
     const [problem] = checkPlan(wanted.plan, input.head);
     if (problem) throw new Told(`Sentence ${i + 1} cannot run then (${sentence}): ${problem.text}`, 422, 'depends');
@@ -153,7 +153,7 @@ async function headAfterRun(head: CheckedHead, table: Table, made: ReadonlyMap<s
     const glance = made.get(column.name) ?? head.glances?.get(column.name);
     if (glance) glances.set(column.name, glance);
   }
-  return table.size <= SMALL ? headWithGlances(table) : { name: table.name, columns: table.columns.map(headOf), glances };
+  return table.size <= SMALL ? headWithGlances(table) : { name: table.name, columns: table.columns.map(headOf), glances, ...othersOf(table) };
 }
 
 const heads = new Map<number, CheckedHead>();
@@ -166,6 +166,24 @@ export async function headFor(state: Awaited<ReturnType<typeof loadState>>): Pro
   heads.set(state.id, head);
   if (heads.size > 24) heads.delete(heads.keys().next().value!);
   return head;
+}
+
+/** A table with those beside it, and what is known of them all. */
+export interface Beside {
+  readonly table: Table;
+  readonly head: CheckedHead;
+  /** Tells one such set of versions from another. */
+  readonly key: string;
+}
+
+/** A version of a table with the other tables of its workspace, each in the state that is given for it. */
+export async function withOthers(state: Awaited<ReturnType<typeof loadState>>, states: ReadonlyMap<number, number>): Promise<Beside> {
+  const head = await headFor(state);
+  const ids = [...states].filter(([id]) => id !== state.sourceId);
+  const key = [state.id, ...ids.map(([, id]) => id)].join(' ');
+  const others = await Promise.all(ids.map(async ([, id]) => { const other = await loadState(pool(), id); return { table: other.table, head: await headFor(other) }; }));
+  if (others.length === 0) return { table: state.table, head, key };
+  return { table: { ...state.table, others: new Map(others.map((o) => [o.table.name, o])) }, head: { ...head, others: new Map(others.map((o) => [o.table.name, o.head])) }, key };
 }
 
 /** A column that is opened in the store when its first chunk comes. */

@@ -12,6 +12,7 @@ import type { CardRow, CardStep, RowCard, RowWindow, ViewSettings } from '../con
 import { pool } from './db/client';
 import { workedRow } from '../core/formula/worked';
 import { definitionOf } from '../core/steps/registry';
+import { runnable } from './beside';
 import { coverOf, shownAs } from './covering';
 import { Told, changed } from './errors';
 import { Kept } from './kept';
@@ -167,5 +168,6 @@ export async function workedFor(workspaceId: number, key: string, position: numb
   const cover = await coverOf(state);
   if (definitionOf(entry.plan).reads(entry.plan).some((n) => cover.names.has(n))) return ['covered: it is worked out from a column that is shown masked'];
   if (position >= after.size) throw new Told('There is no such row.', 404, 'gone');
-  return workedRow(entry.plan.as, state.table, await headFor(state), originOf(after, position, state.table.size));
+  const { table, head } = await runnable(state);
+  return workedRow(entry.plan.as, table, head, originOf(after, position, state.table.size));
 }

@@ -32,8 +32,10 @@ export interface Session {
   readonly answered: AnswerTable | null;
 }
 
-/** A session over a table as it came. */
-export async function openSession(table: Table): Promise<Session> {
+/** A session over a table as it came, with the other tables that it may look into. */
+export async function openSession(alone: Table, others: readonly Table[] = []): Promise<Session> {
+  const beside = await Promise.all(others.map(async (o) => [o.name, { table: o, head: await headWithGlances(o) }] as const));
+  const table: Table = beside.length ? { ...alone, others: new Map(beside) } : alone;
   return { table, head: await headWithGlances(table), entries: [], memory: NO_MEMORY, before: null, answered: null };
 }
 

@@ -22,6 +22,8 @@ export interface ResultType {
 /** A head that may know what its texts look like; without a glance every text may be a number or a date. */
 export interface CheckedHead extends TableHead {
   readonly glances?: ReadonlyMap<string, Glance>;
+  /** What is known of the other tables of the workspace, by name. */
+  readonly others?: ReadonlyMap<string, CheckedHead>;
 }
 
 /** Does a column hold numbers that can be reckoned with, and no dates? */
@@ -107,6 +109,12 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       return expression.what.kind === 'sort' && NUMERIC_FINDS.has(expression.what.sort) ? decimal(null) : expression.what.kind === 'sort' && expression.what.sort === 'date' ? { type: 'date', scale: null } : text;
     case 'measure':
       return decimal(null);
+    case 'lookup': {
+      const column = findColumn(head.others?.get(expression.table)?.columns ?? [], expression.value);
+      if (expression.fn === 'count') return whole;
+      if (expression.fn === 'only') return column ? { type: column.type, scale: column.scale } : text;
+      return expression.fn === 'mean' || !column || column.type === 'text' ? decimal(null) : { type: column.type, scale: column.scale };
+    }
     case 'clock':
       return whole;
     case 'lapse':
@@ -203,6 +211,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
   const visit = (n: Expression | Condition): void => {
     if (isCondition(n)) {
       if (n.kind === 'compare') checkComparison(n, head, need);
+      if (n.kind === 'listed') problems.push(...missingThere(n.table, [n.under], head));
       if (n.kind === 'outlying') need(n.of, 'number', 'compared with the rest');
       conditionParts(n).forEach(visit);
       return;
@@ -211,6 +220,9 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       case 'op':
         need(n.left, 'number', 'calculated with');
         need(n.right, 'number', 'calculated with');
+        break;
+      case 'lookup':
+        problems.push(...missingThere(n.table, [n.under, n.value], head));
         break;
       case 'figure':
         need(n.of, 'number', 'written as a figure');
@@ -258,6 +270,13 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
   };
   visit(node);
   return problems;
+}
+
+/** What another table lacks. */
+function missingThere(table: string, names: readonly string[], { others }: CheckedHead): Problem[] {
+  const other = others?.get(table);
+  if (!other) return [{ text: `There is no table “${table}” beside this one.${others?.size ? ` There is ${[...others.keys()].map((n) => `“${n}”`).join(', ')}.` : ''}` }];
+  return [...new Set(names)].filter((n) => !findColumn(other.columns, n)).map((n) => ({ text: `There is no column “${n}” in the table “${table}”.` }));
 }
 
 /** Are there times of day with an expression's dates? Of a text column, in one of its known values at least. */

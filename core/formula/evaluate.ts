@@ -9,6 +9,7 @@ import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
 import { writeFigure } from '../values/figure';
+import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
@@ -27,6 +28,8 @@ export const UNKNOWN = 2;
 export interface Evaluator {
   readonly reads: readonly string[];
   evaluate(chunks: readonly Chunk[], from: number, length: number): Vector;
+  /** How the keys fare in other tables (see lookups.ts), the worst for each row; null where none is looked into. */
+  matches(chunks: readonly Chunk[], from: number, length: number): Uint8Array | null;
 }
 
 /** The same for a condition: NO, YES or UNKNOWN for each row. */
@@ -45,6 +48,8 @@ interface Context {
   readonly head: CheckedHead;
   /** Figures over all rows, worked out beforehand, by position. */
   readonly figures: ReadonlyMap<Expression, NumberVector>;
+  /** What the other tables hold for every key. */
+  readonly lookups: Lookups;
 }
 
 /**
@@ -52,14 +57,25 @@ interface Context {
  * over the rows that are in the table now. O(rows) for each such figure (a rank: O(rows log rows)), else no work.
  */
 export async function prepare(expression: Expression, table: Table, head: CheckedHead): Promise<Evaluator> {
-  const context = { head, figures: await figuresOf(expression, table, head) };
+  const context = { head, figures: await figuresOf(expression, table, head), lookups: await lookupsOf(expression, table) };
   const reads = columnsOf(expression);
-  return { reads, evaluate: (chunks, from, length) => evaluate(expression, frame(reads, chunks, from, length), context) };
+  const looked = [...context.lookups].flatMap(([n, values]) => (n.kind === 'lookup' ? [[n, values] as const] : []));
+  return {
+    reads,
+    evaluate: (chunks, from, length) => evaluate(expression, frame(reads, chunks, from, length), context),
+    matches(chunks, from, length) {
+      if (looked.length === 0) return null;
+      const f = frame(reads, chunks, from, length);
+      const worst = new Uint8Array(length);
+      for (const [n, values] of looked) matchOf(texts(n.of, f, context), values).forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
+      return worst;
+    },
+  };
 }
 
 /** The same for a condition. */
 export async function prepareCondition(condition: Condition, table: Table, head: CheckedHead): Promise<ConditionEvaluator> {
-  const context = { head, figures: await figuresOf(condition, table, head) };
+  const context = { head, figures: await figuresOf(condition, table, head), lookups: await lookupsOf(condition, table) };
   const reads = columnsOf(condition);
   return { reads, test: (chunks, from, length) => test(condition, frame(reads, chunks, from, length), context) };
 }
@@ -114,6 +130,8 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       const { values, state } = numbers(e.of, f, c);
       return { kind: 'text', texts: Array.from(values, (v, i) => (state[i] === VALUE ? writeFigure(v, e) : '')) };
     }
+    case 'lookup':
+      return lookUp(texts(e.of, f, c), c.lookups.get(e)!);
     case 'zoned': {
       const { values, state } = dates(e.of, f, c);
       return { kind: 'number', values: values.map(rezoner(e.from, e.to)), state };
@@ -427,6 +445,10 @@ function test(condition: Condition, f: Frame, c: Context): Uint8Array {
     }
     case 'not':
       return test(condition.of, f, c).map((v) => (v === UNKNOWN ? UNKNOWN : 1 - v));
+    case 'listed': {
+      const { texts: keys } = c.lookups.get(condition)!;
+      return textTest(condition.of, f, c, (text) => keys!.has(folded(text)));
+    }
     case 'holds': {
       const find = finder(condition.what);
       return textTest(condition.of, f, c, (text) => find(text).length > 0);
@@ -569,7 +591,7 @@ async function materialise(of: Expression, table: Table, head: CheckedHead, figu
   const values = new Float64Array(table.size);
   const state = new Uint8Array(table.size);
   const reads = columnsOf(of);
-  const context = { head, figures };
+  const context = { head, figures, lookups: await lookupsOf(of, table) };
   const codes = new Map<string, number>();
   const dated = asDates || (of.kind === 'column' && isDate(columnOf(table, of.name).type));
   await eachChunk(table, reads, (chunks, _, from, length) => {

@@ -68,6 +68,8 @@ export type Expression =
   | { readonly kind: 'address'; readonly part: AddressPart; readonly of: Expression }
   /** A moment on the clock of one time zone, as the clock of another shows it: see core/values/zones.ts. */
   | { readonly kind: 'zoned'; readonly from: string; readonly to: string; readonly of: Expression }
+  /** The value of another table's row whose key is the same, or a figure over all such rows; blank where there is none, or where they say different things. */
+  | { readonly kind: 'lookup'; readonly fn: LookupFn; readonly value: string; readonly table: string; readonly under: string; readonly of: Expression }
   /** A text after one cleaning of its marks: see core/values/clean.ts. */
   | { readonly kind: 'cleaned'; readonly way: Cleaning; readonly of: Expression }
   /** Texts with a unit ('9 min 30 s', '2 kg') as numbers in one unit; bare numbers are taken to be in it. */
@@ -84,6 +86,7 @@ export type DatePart = 'year' | 'quarter' | 'month' | 'week' | 'day' | 'weekday'
 export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count' | 'distinct' | 'spread' | 'lower quartile' | 'upper quartile' | 'first' | 'last';
 export type ListedFn = 'median' | 'spread' | 'lower quartile' | 'upper quartile';
 export type MathsFn = 'absolute value' | 'square root' | 'natural logarithm' | 'decimal logarithm';
+export type LookupFn = 'only' | 'sum' | 'mean' | 'lowest' | 'highest' | 'count';
 export type OverFn = 'running' | 'previous' | 'rank' | 'rank up' | 'number' | 'percentile';
 export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
 export type LetterCase = LetterStyle;
@@ -100,6 +103,8 @@ export type Condition =
   | { readonly kind: 'among'; readonly of: Expression; readonly texts: readonly string[] }
   | { readonly kind: 'text'; readonly test: TextTest; readonly of: Expression; readonly texts: readonly string[] }
   | { readonly kind: 'empty'; readonly of: Expression }
+  /** The text is one of those in a column of another table. */
+  | { readonly kind: 'listed'; readonly table: string; readonly under: string; readonly of: Expression }
   /** Something can be found in the text: an e-mail address, a code of a shape. */
   | { readonly kind: 'holds'; readonly what: Findable; readonly of: Expression }
   /** Further from the rest than so many quartile ranges below the lower or above the upper quartile, or standard deviations from the mean. */
@@ -187,6 +192,7 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'person':
     case 'address':
     case 'zoned':
+    case 'lookup':
     case 'figure':
     case 'cleaned':
     case 'clock':
@@ -213,7 +219,7 @@ export function conditionParts(condition: Condition): readonly (Expression | Con
   }
 }
 
-const CONDITIONS = new Set(['compare', 'among', 'empty', 'holds', 'outlying', 'all', 'any', 'not']);
+const CONDITIONS = new Set(['compare', 'among', 'empty', 'holds', 'listed', 'outlying', 'all', 'any', 'not']);
 
 /** Is the node a condition? (A 'text' node is one when it has a test.) */
 export const isCondition = (node: Expression | Condition): node is Condition => CONDITIONS.has(node.kind) || (node.kind === 'text' && 'test' in node);

@@ -161,6 +161,8 @@ export function conditionSql(k: Condition, c: SqlContext): string {
       return `(not ${conditionSql(k.of, c)})`;
     case 'holds':
       throw new NoSql('things are found in texts by other rules there');
+    case 'listed':
+      throw new NoSql('another table is looked into');
   }
 }
 

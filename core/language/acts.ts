@@ -53,7 +53,7 @@ export function headAfter(plan: Plan, head: CheckedHead): CheckedHead {
 function findHeadAfter(plan: Plan, head: CheckedHead): CheckedHead {
   const { columns } = definitionOf(plan).outline(plan, head);
   const glances = new Map(columns.flatMap((c) => ('kept' in c.from && head.glances?.has(c.from.kept) ? [[c.head.name, head.glances.get(c.from.kept)!] as const] : [])));
-  return { name: head.name, columns: columns.map((c) => c.head), ...(head.glances ? { glances } : {}) };
+  return { name: head.name, columns: columns.map((c) => c.head), ...(head.glances ? { glances } : {}), ...(head.others ? { others: head.others } : {}) };
 }
 
 /** A state with one more plan. A plan that cannot be is kept as the state's problem, so that it can be said. */

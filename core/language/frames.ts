@@ -28,6 +28,8 @@ export interface Frame {
   readonly others: ReadonlySet<string>;
   /** Words that are never passed over. */
   readonly bars: ReadonlySet<string>;
+  /** What is surely one of these is never passed over. */
+  readonly keeps: readonly string[];
   /** Nouns for rows say nothing more here. */
   readonly rows: boolean;
   readonly cost: number;
@@ -52,6 +54,8 @@ interface Said {
   readonly about?: string;
   /** Words that say that something else is asked for. */
   readonly bars?: string;
+  /** Categories of mentions that are never passed over. */
+  readonly keeps?: readonly string[];
   /** False where a noun for rows says that it is not about columns. */
   readonly rows?: false;
   readonly cost?: number;
@@ -74,6 +78,7 @@ export function frame(name: string, said: Said, build: (said: Slots, context: Co
     about: new Set((said.about ?? '').split(/\s+/).filter(Boolean).map(stem)),
     others: new Set((said.about ?? '').split(/\s+/).filter((w) => OTHERS.has(w))),
     bars: new Set((said.bars ?? '').split(/\s+/).filter(Boolean).map(stem)),
+    keeps: said.keeps ?? [],
     rows: said.rows ?? true,
     cost: said.cost ?? WEIGHTS.frame,
     build,
@@ -122,7 +127,7 @@ export function framed(frames: readonly Frame[], words: readonly Token[], chart:
     if (f.parts.some((p, k) => p.need && items[k]!.every((list) => list.length === 0))) continue;
     // From behind the last of a part that must be said, the frame cannot hold.
     const latest = Math.min(...f.parts.map((p, k) => (p.need ? items[k]!.findLastIndex((list) => list.length > 0) : words.length)));
-    const prices = words.map((t, i) => (plain[i]!.last ? Infinity : passing(t, f, plain[i]!) + plain[i]!.more));
+    const prices = words.map((t, i) => (plain[i]!.last || f.keeps.some((cat) => chart.at(i, cat).some((m) => m.to === i + 1 && m.cost < 0.1)) ? Infinity : passing(t, f, plain[i]!) + plain[i]!.more));
     for (const from of starts) if (from <= latest) cover(f, items, prices, from, ends, words.length, x, out);
   }
   return out;

@@ -41,6 +41,8 @@ function describe(e: Expression): string {
       return describe(e.of);
     case 'person':
       return `${{ title: 'title', first: 'first name', middle: 'middle name', last: 'last name', suffix: 'suffix' }[e.part]}`;
+    case 'lookup':
+      return e.fn === 'only' ? e.value : `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'number of' }[e.fn]} ${e.value}`;
     case 'address':
       return e.part;
     case 'zoned':

@@ -13,6 +13,7 @@ import { written } from './exact';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
+import { otherRules } from './grammar/others';
 import { kindRules } from './grammar/kinds';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
@@ -55,6 +56,7 @@ export type Answer =
 export const RULES: readonly Rule[] = [
   ...expressionRules,
   ...kindRules,
+  ...otherRules,
   ...conditionRules,
   ...STEP_PHRASES,
   ...againRules,

@@ -403,9 +403,12 @@ function reportOf(kinds: readonly Kind[], codes: Uint8Array, live: Uint8Array | 
   return { kinds: found.sort((a, b) => Number(b.odd) - Number(a.odd) || a.rows - b.rows), codes, rowsIn, rowsOut, held: found.reduce((n, k) => n + k.held, 0) };
 }
 
+/** What is known of the tables beside one. */
+export const othersOf = (table: Table): Pick<CheckedHead, 'others'> => (table.others ? { others: new Map([...table.others].map(([name, { head }]) => [name, head])) } : {});
+
 /** The head of a table with glances at its columns, for checking and reading. Reads every chunk of the columns not given. */
 export async function headWithGlances(table: Table, known: ReadonlyMap<string, Glance> = new Map()): Promise<CheckedHead> {
   const glances = new Map<string, Glance>();
   for (const column of table.columns) glances.set(column.name, known.get(column.name) ?? (await glanceAt(table, column)));
-  return { name: table.name, columns: table.columns.map(headOf), glances };
+  return { name: table.name, columns: table.columns.map(headOf), glances, ...othersOf(table) };
 }

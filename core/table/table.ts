@@ -12,8 +12,16 @@ export interface Table {
   readonly rows: Uint32Array | null;
   /** For the positions that steps added, the last ones: the older position that each row comes from. */
   readonly origins?: Uint32Array;
+  /** The other tables of the workspace as they are now, by name. */
+  readonly others?: ReadonlyMap<string, OtherTable>;
   /** The workspace's secret, under which masks are made. */
   readonly key?: string;
+}
+
+/** A table that stands beside another one. `head` is what is known of it. */
+export interface OtherTable {
+  readonly table: Table;
+  readonly head: TableHead;
 }
 
 /** What a plan can be checked against without reading a cell. */

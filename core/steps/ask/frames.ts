@@ -3,7 +3,8 @@ import { namesRows } from '../../language/mentions';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { quantity } from '../../language/grammar/expressions';
-import { all, column, columnsOf, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
+import { listedOf, type OtherColumn } from '../../language/grammar/others';
+import { all, column, columnsOf, not, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { rounded } from '../calculate/adding';
 import { isPercent } from '../calculate/phrases';
 import { asked, counts, grouped, over, shareOf, type Fn, type Question } from './phrases';
@@ -40,7 +41,30 @@ const numeric = (n: string, x: Context): boolean => quantity(n, x) !== null && !
 const BY: Way[] = ['by|per|for|in|of|at|from each|every|the? (kind|type|sort of)? $qbys', 'for each|every $qbys', 'each|every $qbys', 'did|does|has|have|do each|every $qbys'];
 const PER: Way[] = ['by|per $qbys', 'for|in|of|at each|every $qbys', 'for|of|in each|every kind|type|sort of $qbys', 'did|does|has each|every $qbys'];
 
+/** What of this table is not in another: the column that ties the two, listed, or what tells the rows. */
+function besideOthers(table: string, own: string | undefined, there: string | undefined, by: string | undefined, x: Context): Act | null {
+  const listed = listedOf(x, own, table, there);
+  return listed?.kind === 'listed' ? asked({ figures: [], by: [by === undefined ? listed.of : column(by)], where: not(listed) }) : null;
+}
+/** The first column whose values tell the rows apart. */
+const firstUnique = ({ head }: Context): string | undefined => head.columns.find((c) => { const g = head.glances?.get(c.name); return g?.values && g.blanks === 0 && g.values.length === g.rows; })?.name;
+const ABSENT: Way[] = ["do not|don't|does not|doesn't|is not|isn't|are not|aren't|isnt|arent|dont|doesnt|not|no|never|missing|absent|without|nowhere|have no|has no|had no|nothing|not one|not any"];
+
 export const frames: readonly Frame[] = [
+  frame('what is not in another table', {
+    need: { what: ['which|what|list|show|who|give|any|did the|all|me|of? $col:c', 'which|what|list|show|who|give|any|did the|all|me|of? $rows|$noun'], absent: ABSENT, table: ['in|from|to|of|for|on $theTable', '$theTable', means('in|from|under|as|among the? $tcol:k in|of|from $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null)), means('under|as|among an|a|the? $tcol:k in $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null))] },
+    may: { one: ONE, of: ['for|of|with|by|from|to a|an|the|any|some $col'] },
+    many: ['absent'],
+    about: `${LEAD} show shows up appear exist exists stand stands in on list listed table sheet whose that there at all had has have made have our we wrote record recorded single any`,
+    cost: 0.5,
+  }, ({ what, of, table }, x) => {
+    const { table: name, there } = typeof table === 'string' ? { table, there: undefined } : (table as { table: string; there: string });
+    const own = x.head.columns.find((c) => c.name === what)?.name;
+    // 'Which readings are for a household that is not in …' lists the readings, not the households.
+    return of === undefined ? besideOthers(name, own, there, undefined, x) : besideOthers(name, of, there, own ?? firstUnique(x), x);
+  }),
+
+
   frame('question by groups', {
     need: { figures: ['$qfigs'], by: BY },
     may: RIDERS,

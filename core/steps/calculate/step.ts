@@ -3,6 +3,7 @@ import { headOf, MISFIT, VALUE, allValues, isNumeric, type ColumnHead } from '..
 import { findColumn } from '../../table/table';
 import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
+import { NONE, SEVERAL } from '../../formula/lookups';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { conditionField, expressionField, withFormulas } from '../../formula/schema';
 import { condition, expression } from '../../formula/syntax';
@@ -21,7 +22,7 @@ export interface CalculatePlan {
   readonly replace: boolean;
 }
 
-const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY] = [0, 1, 2, 3, 4, 5, 6] as const;
+const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY, UNMATCHED, SEVERAL_FIT] = [0, 1, 2, 3, 4, 5, 6, 7, 8] as const;
 const KINDS: readonly Kind[] = [
   { key: 'zero', words: 'division by zero: left blank', odd: true },
   { key: 'misfit', words: 'not a number or date: left blank', odd: true },
@@ -30,6 +31,8 @@ const KINDS: readonly Kind[] = [
   { key: 'outside', words: 'outside the condition: left as it was', odd: false, same: true },
   { key: 'meant', words: 'blank, as the sentence says', odd: false },
   { key: 'likely', words: 'found by how it looks only: have a look', odd: true },
+  { key: 'unmatched', words: 'not in the other table', odd: true },
+  { key: 'several', words: 'several rows of the other table fit, and say different things', odd: true },
 ];
 
 /** Where blank is what the sentence asks for, a blank result is not odd. */
@@ -99,6 +102,8 @@ export const calculate: StepDefinition<CalculatePlan> = {
             kinds[i] = state === VALUE ? DONE : state === BY_ZERO ? ZERO : state === MISFIT ? MISFITS : meant ? MEANT : MISSING;
           }
         }
+        const matches = formula.matches(forFormula.map((i) => chunks[i]!), from, length);
+        if (matches) for (let i = 0; i < length; i++) if (kinds[i] !== OUTSIDE && (matches[i] === NONE || matches[i] === SEVERAL)) kinds[i] = matches[i] === NONE ? UNMATCHED : SEVERAL_FIT;
         if (!inside) return { made: [chunk], kinds };
         const outside = inside.map((v) => (v === YES ? 0 : 1));
         return { made: [mergeChunks(chunk, old ? chunks[reads.indexOf(plan.name)]! : null, outside, result.type, old?.type ?? result.type)], kinds };

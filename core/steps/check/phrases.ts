@@ -1,5 +1,6 @@
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
+import { listedOf } from '../../language/grammar/others';
 import { SIZES, empty, numeric, onDate } from '../../language/grammar/conditions';
 import { all, any, column, not, number, rowsCounted, type Comparison, type Condition } from '../../formula/expression';
 
@@ -49,6 +50,7 @@ export const phrases = [
     rule('obeys', `$every? $col:a $must ${words} the|its|their? $col:b`, ({ a, b }) => (a === b ? null : { kind: 'compare', op, left: column(a), right: column(b) }), 0),
     rule('obeys', `$every? $col:c $mustNot ${words} $num:n`, ({ c, n }, x: Context) => { const s = sized(op, c, n, x); return s && not(s); }, 0),
   ]).flat(),
+  rule('obeys', '$every? $col:c $must $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0),
   rule('obeys', '$every? $col:c $must one of $values:v', ({ c, v }) => oneOf(c, v), -0.2),
   rule('obeys', '$every? $col:c $must either? $values:v', ({ c, v }) => oneOf(c, v), 0.4),
   rule('obeys', '$every? $rows|$guess must|should|shall ~withA|have a|an|some|its|their? $col:c', ({ c }) => filled(c), 0),

@@ -1,0 +1,98 @@
+import { BLANK, MISFIT, VALUE, isDate, isNumeric } from '../table/column';
+import { columnOf, eachChunk, liveMask, type Table } from '../table/table';
+import { cellText } from '../values/cell';
+import { folded } from '../values/fold';
+import { amountsOf, datesOf, type NumberVector, type TextVector, type Vector } from './vector';
+import { isCondition, walk, type Condition, type Expression } from './expression';
+
+/* Values and keys of other tables of the workspace. */
+
+export type LookupExpression = Extract<Expression, { kind: 'lookup' }>;
+export type ListedCondition = Extract<Condition, { kind: 'listed' }>;
+
+/** What a key finds: one row (or one figure), several rows that say different things, or none. */
+export const FOUND = 0, NONE = 1, SEVERAL = 2, NO_KEY = 3;
+
+interface Values {
+  readonly numbers: ReadonlyMap<string, number> | null;
+  readonly texts: ReadonlyMap<string, string> | null;
+  readonly several: ReadonlySet<string>;
+}
+
+/** The other tables' values that a formula needs, by their node. */
+export type Lookups = ReadonlyMap<LookupExpression | ListedCondition, Values>;
+
+/** Works out what each lookup inside a node finds for every key. O(rows of the other tables). */
+export async function lookupsOf(node: Expression | Condition, table: Table): Promise<Lookups> {
+  const nodes: (LookupExpression | ListedCondition)[] = [];
+  walk(node, (n) => { if (n.kind === 'lookup' || n.kind === 'listed') nodes.push(n); });
+  const out = new Map<LookupExpression | ListedCondition, Values>();
+  for (const n of nodes) {
+    const other = table.others?.get(n.table)?.table;
+    if (!other) throw new Error(`There is no table “${n.table}” beside this one.`);
+    out.set(n, isCondition(n) ? await keysOf(other, n.under) : await valuesOf(other, n));
+  }
+  return out;
+}
+
+async function keysOf(table: Table, key: string): Promise<Values> {
+  const texts = new Map<string, string>();
+  const { type } = columnOf(table, key);
+  const live = liveMask(table);
+  await eachChunk(table, [key], ([chunk], _ord, from, length) => {
+    for (let i = 0; i < length; i++) if (!live || live[from + i]) { const k = folded(cellText(chunk!, i, type)); if (k !== '') texts.set(k, k); }
+  });
+  return { numbers: null, texts, several: new Set() };
+}
+
+async function valuesOf(table: Table, { under: key, value, fn }: LookupExpression): Promise<Values> {
+  const [keyType, valueHead] = [columnOf(table, key).type, columnOf(table, value)];
+  const live = liveMask(table);
+  const numeric = isNumeric(valueHead.type) || (fn !== 'only' && fn !== 'count');
+  const numbers = new Map<string, number>(), texts = new Map<string, string>(), several = new Set<string>();
+  const sums = new Map<string, { n: number; sum: number; low: number; high: number }>();
+  await eachChunk(table, [key, value], ([keys, values], _ord, from, length) => {
+    const read = isDate(valueHead.type) ? datesOf(values!, { dayFirst: true }) : numeric ? amountsOf(values!) : null;
+    for (let i = 0; i < length; i++) {
+      if (live && !live[from + i]) continue;
+      const k = folded(cellText(keys!, i, keyType));
+      if (k === '') continue;
+      if (fn === 'only') {
+        if (read) {
+          if (read.state[i] !== VALUE) continue;
+          if (numbers.has(k) && numbers.get(k) !== read.values[i]) several.add(k);
+          numbers.set(k, read.values[i]!);
+        } else {
+          const text = cellText(values!, i, valueHead.type);
+          if (text.trim() === '') continue;
+          if (texts.has(k) && folded(texts.get(k)!) !== folded(text)) several.add(k);
+          if (!texts.has(k)) texts.set(k, text);
+        }
+        continue;
+      }
+      const filled = read ? read.state[i] === VALUE : cellText(values!, i, valueHead.type).trim() !== '';
+      if (!filled) continue;
+      const x = read ? read.values[i]! : 0, s = sums.get(k);
+      if (!s) sums.set(k, { n: 1, sum: x, low: x, high: x });
+      else { s.n++; s.sum += x; s.low = Math.min(s.low, x); s.high = Math.max(s.high, x); }
+    }
+  });
+  for (const [k, s] of sums) numbers.set(k, fn === 'count' ? s.n : fn === 'sum' ? Number(s.sum.toPrecision(15)) : fn === 'mean' ? Number(s.sum.toPrecision(15)) / s.n : fn === 'lowest' ? s.low : s.high);
+  return numeric || fn === 'count' ? { numbers, texts: null, several } : { numbers: null, texts, several };
+}
+
+/** What the keys of some rows find. A key that several rows answer differently finds nothing. */
+export function lookUp(keys: TextVector, found: Values): Vector {
+  if (found.texts) return { kind: 'text', texts: keys.texts.map((t) => { const k = folded(t); return found.several.has(k) ? '' : (found.texts!.get(k) ?? ''); }) };
+  const out: NumberVector = { kind: 'number', values: new Float64Array(keys.texts.length), state: new Uint8Array(keys.texts.length) };
+  keys.texts.forEach((t, i) => {
+    const k = folded(t), value = found.numbers!.get(k);
+    out.state[i] = value === undefined ? BLANK : found.several.has(k) ? MISFIT : VALUE;
+    out.values[i] = value ?? 0;
+  });
+  return out;
+}
+
+/** How each of some keys fares: FOUND, NONE, SEVERAL or NO_KEY. */
+export const matchOf = (keys: TextVector, { numbers, texts, several }: Values): Uint8Array =>
+  Uint8Array.from(keys.texts, (t) => { const k = folded(t); return k === '' ? NO_KEY : several.has(k) ? SEVERAL : (numbers ?? texts)!.has(k) ? FOUND : NONE; });

@@ -1,0 +1,120 @@
+import { columnsOf, not, type Condition } from '../../formula/expression';
+import type { CheckedHead } from '../../formula/check';
+import { column, type Expression, type LookupFn } from '../../formula/expression';
+import { findColumn } from '../../table/table';
+import { folded } from '../../values/fold';
+import type { Context } from '../acts';
+import { rule } from '../chart';
+import { columnMentions, vocabularyOf } from '../mentions';
+import { stem, type Token } from '../words';
+import { typingDistance } from '../../match/typing';
+import { sampleOf } from './samples';
+
+/* Other tables of the workspace: their names and columns in a request, and what ties two tables together. */
+
+/** A column of another table that a request speaks of. */
+export interface OtherColumn {
+  readonly table: string;
+  readonly column: string;
+}
+
+const stems = (text: string): string[] => text.toLowerCase().split(/[\s_-]+/).filter((w) => w !== '').map(stem);
+
+/** Names and columns of the other tables, wherever a request may mean them. */
+export function otherMentions(words: readonly Token[], { head }: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
+  for (const [name, other] of head.others ?? []) {
+    const own = stems(name);
+    for (let i = 0; i + own.length <= words.length; i++) {
+      if (own.every((s, k) => words[i + k]!.kind !== 'mark' && words[i + k]!.stem === s)) put('table', i, i + own.length, name, 0);
+      else if (own.length === 1 && words[i]!.lower.length >= 6 && typingDistance(words[i]!.stem, own[0]!, 1) <= 1) put('table', i, i + 1, name, 0.3);
+      // 'The venues sheet' of 'Film venues', where no other table could be called so.
+      else if (own.length > 1 && words[i]!.stem === own.at(-1) && [...head.others!.keys()].filter((n) => stems(n).at(-1) === own.at(-1)).length === 1) put('table', i, i + 1, name, 0.15);
+    }
+    words.forEach((t, i) => { if (t.kind === 'quoted' && folded(t.lower) === folded(name)) put('table', i, i + 1, name, 0); });
+    for (const m of columnMentions(words, vocabularyOf(other))) if (m.cost < 0.6) put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
+  }
+}
+
+/** A pair of columns that hold the same things in two tables. */
+interface Tie {
+  readonly own: string;
+  readonly there: string;
+  readonly score: number;
+}
+
+const ties = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
+
+/** How well each pair of columns ties two tables: by the values they share, and by their names. The best first. */
+function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
+  let known = ties.get(head);
+  if (!known) ties.set(head, (known = new WeakMap()));
+  let found = known.get(other);
+  if (!found) {
+    const sets = new Map(other.columns.map((c) => [c.name, new Set(sampleOf(c.name, { head: other }).map(folded).filter((v) => v !== ''))]));
+    found = head.columns.flatMap((a) => {
+      const values = [...new Set(sampleOf(a.name, { head }).map(folded))].filter((v) => v !== '');
+      return other.columns.flatMap((b): Tie[] => {
+        const there = sets.get(b.name)!;
+        if (values.length === 0 || there.size === 0) return [];
+        const shared = values.filter((v) => there.has(v)).length;
+        const overlap = shared / Math.min(values.length, there.size);
+        const words = stems(a.name), same = stems(b.name).filter((w) => words.includes(w)).length;
+        const alike = folded(a.name) === folded(b.name) ? 0.4 : same > 0 ? 0.2 : 0;
+        // Small numbers and yes or no are shared by columns that have nothing to do with each other.
+        if (overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
+        return [{ own: a.name, there: b.name, score: overlap + alike + (there.size >= (other.glances?.get(b.name)?.rows ?? Infinity) ? 0.15 : 0) }];
+      });
+    }).sort((a, b) => b.score - a.score);
+    known.set(other, found);
+  }
+  return found;
+}
+
+/** The columns by which rows of two tables belong together; those that were said, else the pair that holds the same things, if there is one that is clearly so. */
+export function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, there?: string): Tie | null {
+  const other = head.others?.get(table);
+  if (!other) return null;
+  if (own !== undefined && there !== undefined) return { own, there, score: 1 };
+  const all = tiesOf(head, other).filter((t) => (own === undefined || t.own === own) && (there === undefined || t.there === there));
+  const [best, next] = all;
+  return best && (!next || best.score - next.score >= 0.1) ? best : null;
+}
+
+/** The value of another table for each row of this one. */
+export function lookupOf(x: Pick<Context, 'head'>, { table, column: value }: OtherColumn, fn: LookupFn = 'only', own?: string, there?: string): Expression | null {
+  const tie = tieOf(x, table, own, there);
+  return tie && (fn === 'count' || tie.there !== value) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value, table, under: tie.there, of: column(tie.own) } : null;
+}
+
+/** Is a column's value one of those in another table? */
+export function listedOf(x: Pick<Context, 'head'>, own: string | undefined, table: string, there?: string): Condition | null {
+  const tie = tieOf(x, table, own, there) ?? (own !== undefined ? byName(x, own, table) : null);
+  return tie && { kind: 'listed', table, under: tie.there, of: column(tie.own) };
+}
+
+/** A column of the same name ties two tables even where few values are shared: that is what is asked about. */
+function byName({ head }: Pick<Context, 'head'>, own: string, table: string): Tie | null {
+  const there = findColumn(head.others?.get(table)?.columns ?? [], own) ?? head.others?.get(table)?.columns.find((c) => folded(c.name) === folded(own));
+  return there ? { own, there: there.name, score: 1 } : null;
+}
+
+/** Does a condition look into another table? */
+export const looksBeside = (c: Condition): boolean => (c.kind === 'not' ? looksBeside(c.of) : c.kind === 'listed' && columnsOf(c).length > 0);
+
+const IN = 'in|on|among|inside|within|under';
+const SHOWS = 'show|shows|appear|appears|occur|occurs|exist|exists|stand|stands|turn|turns|come|comes|be|is|are|was|were|listed|found|present|known|contained|recorded|registered';
+
+export const otherRules = [
+  rule('theTable', 'the? our? $table:t table|list|sheet|file|tab?', ({ t }) => t, 0),
+  rule('theTable', 'the? our? table|list|sheet|file of? $table:t', ({ t }) => t, 0),
+  rule('inTable', `${SHOWS}? up? listed|found|present|known|contained|one|recorded? of? ${IN}? $theTable:t`, ({ t }) => ({ table: t }), 0.1),
+  rule('inTable', `${SHOWS}? up? as|under|among an|a|the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('inTable', `${SHOWS}? up? one? of the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('inTable', `${SHOWS}? up? ${IN} $theTable:t under|as the? $tcol:k`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('inTable', `${SHOWS}? up? under|as the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('tcols', '$tcol:a', ({ a }) => [a], 0),
+  rule('tcols', '$tcol:a ~list the|its|their? $tcols:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column) ? null : [a, ...b]), 0.03),
+  rule('cond', '$col:c ~be? $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0.05),
+  rule('cond', '$col:c ~not $inTable:i', ({ c, i }, x: Context) => { const l = listedOf(x, c, i.table, i.there); return l && not(l); }, 0),
+  rule('cond', '$col:c missing|absent|lacking from|in $theTable:t', ({ c, t }, x: Context) => { const l = listedOf(x, c, t); return l && not(l); }, 0),
+].flat();

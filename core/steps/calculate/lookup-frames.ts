@@ -1,0 +1,113 @@
+import { column, number, type Expression, type LookupFn } from '../../formula/expression';
+import { withPlan, type Act, type Context, type State } from '../../language/acts';
+import { keyOf } from '../../language/chart';
+import { frame, means, type Frame, type Way } from '../../language/frames';
+import { listedOf, lookupOf, type OtherColumn } from '../../language/grammar/others';
+import { nameOf } from '../../language/naming';
+import { uniqueName } from '../../values/names';
+import { add } from './adding';
+
+/* What stands in other tables, brought beside the rows. */
+
+type Pair = { readonly own: string; readonly there: string };
+
+const FROM = '~open? taken|looked|found|as|given? up? from|in|out|of|off|using|by of? $theTable ~close?';
+const TABLE: Way[] = [FROM, "$theTable|=table's", 'it|they|that? is|are|stand|stands|comes|come in $theTable'];
+const TIE: Way[] = [
+  means('by|on|via|using|matching|matched|with|through on|by? the|their|its? $col:a', ({ a }: { a: string }) => ({ own: a })),
+  means('~open? by|on|where|when|,? our|the|its|their? $col:a here? ~be|equals|equal|matches|match|=|to|and|against what|called|the|its|their|a? called|call|calls? the? $tcol:b there|over? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
+  means('~open? $tcol:b ~be|equals|equal|matches|= the|our|its|their|called? $col:a here|there? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
+  means('our|the $col:a is|are what the? $theTable calls|call|names|has|lists $tcol:b', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
+];
+const EACH: Way[] = ['of|for|to|next|beside|against|on|into|with to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
+const COLUMN: Way[] = ['~into|as|to a|its|their own? new|separate|own? column|columns', 'new column|column|columns'];
+const NAMED: Way[] = ['~named $name', 'as|in|into ~column? ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
+const ABSENT = "not|no|isnt|isn't|missing|absent|never|nothing|none";
+/** What is not there is blank anyway. */
+const BLANK: Way[] = [
+  `and|but? ~leave? $name|it|them|both|that|those|the cell|cells|column? ~blankWord ~if|~wherever|when a|an|the|there? $rows|$noun|$col|$tcol|$guess|film|part|it|is? (is|was|has|does)? been? ${ABSENT} in|on|there|found|listed|submitted|exist|such|of? the? (list|table|it|there|sheet|such|$theTable|$col|$tcol|$noun|$rows|submitted|$word)?`,
+  `whatever|what|anything|those|ones|which|all that|who? is|are? ${ABSENT} in|on|there|found|listed? (the? list|table|it|there|sheet|$theTable|$word list?)? stays|stay|remains|is|left|leave|keep|gets? ~blankWord`,
+  `~blankWord ~otherwise|~if|$word? ${ABSENT}? there|found|listed?`,
+  'no $rows|$noun|$col|$tcol|$word ,|:|= ~blankWord',
+];
+const ABOUT = 'add bring get fetch look looked looking up take taking pull put give show join attach append include want need like know would could copy in into next beside to and the of for with from at on each every it them there here their its our a an table list sheet file column new new also please as is are stand stands given there one both what that which this these those than';
+
+/** One or several values of another table as new columns. */
+function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: Context, { tie, name, zero }: { readonly tie?: Partial<Pair> | undefined; readonly name?: string | undefined; readonly zero?: number | undefined }): Act | null {
+  if (values.some((v) => v.table !== table) || (name !== undefined && values.length > 1)) return null;
+  const found = values.map((v) => lookupOf(x, v, fn, tie?.own, tie?.there));
+  if (found.some((e) => e === null)) return null;
+  const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: number(zero) } as Expression)));
+  if (made.length === 1) return add(made[0]!, name);
+  return {
+    key: `bring ${keyOf(made)}`,
+    apply: (state: State) => made.reduce<State>((s, as) => { const given = uniqueName(nameOf(as), s.head.columns.map((c) => c.name)); return withPlan(s, { step: 'calculate', name: given, as, replace: false }, [given]); }, state),
+  };
+}
+
+const FN: Way[] = [means('total|sum|altogether|in total|summed|add up|added up|in all|overall|all told|sum of all|the sum of|total of|all together', 'sum'), means('average|mean|on average', 'mean'), means('highest|largest|biggest|maximum|latest|newest|last', 'highest'), means('lowest|smallest|minimum|earliest|first', 'lowest')];
+const ZERO: Way[] = [means('with|and|use|put|take|or? a? $num:n for|if|where|when|instead those|these|them|the|there|of? who|which|that|others|rest|is|are|a|blank|nothing|none? delivered|have|has|had|got|with|made|is|are|were|was? nothing|none|no|not|any|there? $rows|$noun|$word?', ({ n }: { n: number }) => n), means('~open? $num:n ~otherwise ~close?', ({ n }: { n: number }) => n), means('~blankWord|nothing|none ~be|as|counts|count|means as? $num:n', ({ n }: { n: number }) => n)];
+
+export const frames: readonly Frame[] = [
+  frame('value of another table', {
+    need: { values: '$tcols', table: TABLE },
+    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: ZERO, blank: BLANK },
+    many: ['each', 'column'],
+    about: ABOUT,
+    keeps: ['tcol'],
+    cost: 0.4,
+  }, ({ values, table, tie, name, zero }, x) => bring(values, table, 'only', x, { tie, name, zero })),
+
+  // 'Our part no is what the parts list calls code. Fetch the name and the weight from there.'
+  frame('value of the table spoken of', {
+    need: { tied: [means('our|the? $col:a ~be what the? $theTable:t calls|call|names|has|lists as? $tcol:b', ({ a, t, b }: { a: string; t: string; b: OtherColumn }) => ({ own: a, there: b.column, table: t }))], values: '$tcols' },
+    may: { from: 'from there|there|out of there|from it|from that list|from that table', each: EACH, column: COLUMN, zero: ZERO, blank: BLANK },
+    many: ['each', 'column'],
+    about: ABOUT,
+    keeps: ['tcol'],
+    cost: 0.4,
+  }, ({ tied, values, zero }, x) => { const { table, ...tie } = tied as Pair & { table: string }; return bring(values, table, 'only', x, { tie, zero }); }),
+
+  frame('figure of another table', {
+    need: { fn: FN, value: '$tcol', table: TABLE },
+    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: ZERO },
+    many: ['each', 'column'],
+    about: `${ABOUT} how much many`,
+    keeps: ['tcol'],
+    cost: 0.4,
+  }, ({ fn, value, table, tie, name, zero }, x) => bring([value], table, fn, x, { tie, name, zero })),
+
+  frame('rows of another table counted', {
+    need: { count: ['how many|number of|count of|the number of|count the', 'how many times'], table: ['$theTable', 'in|of|from $theTable'], each: EACH },
+    may: { tie: TIE, column: COLUMN, name: NAMED, zero: ZERO },
+    many: ['each', 'column'],
+    about: `${ABOUT} has have had made there`,
+    cost: 0.6,
+  }, ({ table, tie, name, zero }, x) => bring([{ table, column: '' }], table, 'count', x, { tie, name, zero: zero ?? 0 })),
+
+  // 'write the buyers as the aliases table says: alias to name'
+  frame('written as another table says', {
+    need: { col: '$cols', as: ['as|like|way|according|according to? $theTable says|say|has|have|gives|give|writes|spells|lists? it|them?', 'from|by|with|using|through $theTable'], pair: [means(':|,? its? $tcol:a ~be|to|into|becomes|with|by|for|means as|its? $tcol:b', ({ a, b }: { a: OtherColumn; b: OtherColumn }) => [a, b])] },
+    may: { verb: 'write|replace|rename|spell|standardise|translate|convert|turn|correct|map|unify|change|use', rest: 'others stay|the others stay as they are|leave the others|leave the rest|keep the others|what is not there stays as it is|the rest stays|leave what is not in there|keep what is not listed' },
+    about: 'write replace spell use the known other names name aliases alias our of in by for full short proper please every everywhere each table list : is are it its their them column columns from to with as that',
+    cost: 0.2,
+  }, ({ col, as: table, pair }) => {
+    const [from, to] = pair as [OtherColumn, OtherColumn];
+    if (col.length !== 1 || from.table !== table || to.table !== table) return null;
+    const [name] = col as [string];
+    const as: Expression = { kind: 'orElse', of: { kind: 'lookup', fn: 'only', value: to.column, table, under: from.column, of: column(name) }, otherwise: column(name) };
+    return { key: `alias ${keyOf(as)}`, apply: (state: State) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+  }),
+
+  frame('marked by another table', {
+    need: { labels: [means('as? $word:a or|and|/ $word:b', ({ a, b }: { a: string; b: string }) => [a, b])], table: ['in|among|on|to|with|of|against $theTable', 'of|one of|in the $word|$noun|$col|$tcol in|of|from $theTable'] },
+    may: { name: NAMED, column: COLUMN, tie: TIE, when: ['$word when|if|where|:|= its|the|his|her|their|it|a? $col? ~be? in|one|there|found|listed|among|turns|shows|appears? of|up?'], other: ['~otherwise|not|else $word', '$word ~otherwise|if|when|where not|no|it|has|there|isnt|its|the? (is|has|does)? not|no|none? $col|$word?', 'also when it has no $col'] },
+    many: ['when', 'other', 'column'],
+    about: `${ABOUT} mark label tag flag say says write go through match matched unmatched turns up does film also has have otherwise`,
+    cost: 0.7,
+  }, ({ labels, table, tie, name }, x: Context) => {
+    const listed = listedOf(x, tie?.own, table, tie?.there);
+    const [yes, no] = labels as [string, string];
+    return listed && /^\p{L}/u.test(yes) && /^\p{L}/u.test(no) ? add({ kind: 'choose', cases: [{ when: listed, then: { kind: 'text', value: yes } }], otherwise: { kind: 'text', value: no } }, name) : null;
+  }),
+];
