@@ -5,23 +5,37 @@ import type { ProfileReply } from '../contract/views';
 import { pool } from './db/client';
 import { Kept } from './kept';
 import { coverOf, shownAs } from './covering';
+import { aside, isLarge } from './runner';
 import { loadState } from './store/tables';
 import { headNow } from './readings';
+import { currentStates } from './workspaces';
 
 const MOST_KEPT = 8;
 const kept = new Kept<number, readonly ColumnProfile[]>(MOST_KEPT);
 
-/** The profiles of all columns of a version, worked out once while it is in use. Other requests go in between. */
+/** The profiles of all columns of a version, worked out once while it is in use; of a large one in a thread of its own. */
 export function profilesOf(stateId: number): Promise<readonly ColumnProfile[]> {
   return kept.get(stateId, async () => {
     const { table } = await loadState(pool(), stateId);
-    const all: ColumnProfile[] = [];
-    for (const { name } of withoutHidden(table).columns) {
-      all.push(await profileColumn(table, name));
-      await new Promise(setImmediate);
-    }
-    return all;
+    return aside('profile', [stateId], table.size, () => profileState(stateId));
   });
+}
+
+/** Begins to profile the large tables of a workspace, as they are now, before anybody asks. Where that fails, it is worked out when it is asked for. */
+export async function profileAhead(workspaceId: number): Promise<void> {
+  const { states } = await currentStates(workspaceId);
+  for (const stateId of states.values()) if (isLarge((await loadState(pool(), stateId)).table.size)) profilesOf(stateId).catch(() => undefined);
+}
+
+/** Looks through every column of a version. Other requests go in between. */
+export async function profileState(stateId: number): Promise<ColumnProfile[]> {
+  const { table } = await loadState(pool(), stateId);
+  const all: ColumnProfile[] = [];
+  for (const { name } of withoutHidden(table).columns) {
+    all.push(await profileColumn(table, name));
+    await new Promise(setImmediate);
+  }
+  return all;
 }
 
 /** What is in every column of a table as it is now, and what would mend it. */

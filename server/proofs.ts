@@ -16,6 +16,7 @@ import { runnable } from './beside';
 import { coverAfter, coverOf, shownAs, shownAnswer, type Cover } from './covering';
 import { Told } from './errors';
 import { cellsNamed } from './rows';
+import { aside, type Progress } from './runner';
 import { loadState } from './store/tables';
 
 /** Rows of the first look at a large table: whole chunks. */
@@ -28,8 +29,14 @@ const LOOKED_AT = 96;
 /** Rows of an answer, and groups of spellings, that are sent to the page. */
 const SHOWN_GROUPS = 500;
 
+/** Who watches a proof: it can be stopped between chunks, and tells how far it is. */
+export interface Watch {
+  readonly check?: () => void | Promise<void>;
+  readonly onProgress?: (done: number, total: number) => void;
+}
+
 /** Tries plans one after the other over a version of a table; nothing is written. */
-export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', check?: () => void | Promise<void>): Promise<Proof[]> {
+export async function prove(stateId: number, plans: readonly Plan[], part: 'first' | 'all', { check, onProgress }: Watch = {}): Promise<Proof[]> {
   const state = await loadState(pool(), stateId);
   const { table: whole, head: first } = await runnable(state);
   let head = first;
@@ -39,10 +46,10 @@ export async function prove(stateId: number, plans: readonly Plan[], part: 'firs
   const partial = table.size < whole.size;
   let cover = await coverOf(state);
   const proofs: Proof[] = [];
-  for (const plan of plans) {
+  for (const [i, plan] of plans.entries()) {
     const [problem] = checkPlan(plan, head);
     if (problem) throw new Told(problem.text, 422, 'depends');
-    const { table: tried, report, answer, spellings } = await provePlan(plan, table, head, check);
+    const { table: tried, report, answer, spellings } = await provePlan(plan, table, head, { ...(check ? { check } : {}), ...(onProgress ? { onProgress: (done: number, total: number) => onProgress(i + done / total, plans.length) } : {}) });
     const covered = cover.names;
     const after = coverAfter(cover, plan, head);
     proofs.push({ ...(await proofOf(plan, table, tried, report, partial, head, cover, after)), spellings: spellings && !definitionOf(plan).reads(plan).some((n) => covered.has(n)) ? { groups: spellings.slice(0, SHOWN_GROUPS), total: spellings.length } : null, answer: answer ? shownAnswer(plan, { ...answer, rows: answer.rows.slice(0, SHOWN_GROUPS), members: answer.members.slice(0, SHOWN_GROUPS) }, cover) : null });
@@ -145,3 +152,15 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
   const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
   return proofRows(positions, old, now, table, shownAs(tried, after), columns, keeps);
 }
+
+/** The whole proof: of a large table in a thread of its own, where `signal` stops it. */
+export async function proveAside(stateId: number, plans: readonly Plan[], onProgress: (p: Progress) => void, signal: AbortSignal): Promise<Proof[]> {
+  const { table } = await loadState(pool(), stateId);
+  return aside('prove', [stateId, plans], table.size, () => prove(stateId, plans, 'all', { check: pause(signal), onProgress: (done, total) => onProgress({ done, total }) }), onProgress, signal);
+}
+
+/** Lets others have the thread between chunks, and stops when nobody waits any more. */
+export const pause = (signal: AbortSignal) => async (): Promise<void> => {
+  await new Promise((go) => setImmediate(go));
+  signal.throwIfAborted();
+};

@@ -8,7 +8,7 @@ import { headAfter } from '../core/language/acts';
 import { identifier } from '../core/formula/sql';
 import { sqlName } from '../core/values/names';
 import { readExact, type Plan } from '../core/steps/registry';
-import { termsOf } from '../core/steps/define/terms';
+import { settledBy } from '../core/steps/define/terms';
 import { planSql } from '../core/steps/sql';
 import type { CheckedHead } from '../core/formula/check';
 import type { ExplainReply, LessonView, ProposalsReply, ReadReply } from '../contract/views';
@@ -44,7 +44,7 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
   if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' }, completions: [] };
   const [head, kept, lessons] = await Promise.all([headOf(stateId), memoryOf(before), lessonRows(workspaceId)]);
-  const memory: Memory = { ...kept, terms: termsOf(before.map((e) => e.plan)), lessons: lessons.map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
+  const memory: Memory = { ...kept, ...settledBy(before.map((e) => e.plan), entries.map((e) => e.plan)), lessons: lessons.map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
   return { version: row.version, stateId, answer: await asDecided(readRequest(request, head, memory), workspaceId, stateId, key), completions: request.length < 400 ? complete(request, untold(head, (await coverOf(await loadState(pool(), stateId))).names)) : [] };
 }
 

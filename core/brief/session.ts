@@ -5,7 +5,7 @@ import { isUndo } from '../language/dialogue';
 import { headWithGlances, runPlan, type Holds, type Report } from '../steps/run';
 import { checkPlan, definitionOf, readExact, sayPlan, type Plan } from '../steps/registry';
 import type { Glance } from '../profile/glance';
-import { termsOf } from '../steps/define/terms';
+import { settledBy } from '../steps/define/terms';
 import { writtenBy, type AnswerTable } from '../steps/step';
 import type { Table } from '../table/table';
 
@@ -42,10 +42,10 @@ export async function openSession(alone: Table, others: readonly Table[] = []): 
 /** Says one request: what came of it, and the session after it (the same one unless it was carried out). */
 export async function tell(session: Session, request: string): Promise<{ readonly answer: Answer | { readonly outcome: 'undone' }; readonly session: Session }> {
   if (isUndo(request) && session.before) return { answer: { outcome: 'undone' }, session: session.before };
-  const answer = readRequest(request, session.head, { ...session.memory, terms: termsOf(session.entries.map((e) => e.plan)) });
+  const plans = session.entries.map((e) => e.plan);
+  const answer = readRequest(request, session.head, { ...session.memory, ...settledBy(plans, plans) });
   if (answer.outcome !== 'done') return { answer, session };
-  const { plans } = answer.reading;
-  if (plans.every(isQuestion)) return { answer, session: await answerPlans(session, plans) };
+  if (answer.reading.plans.every(isQuestion)) return { answer, session: await answerPlans(session, answer.reading.plans) };
   const base = answer.corrects && session.before ? session.before : session;
   return { answer, session: await keepPlans(base, answer.reading.plans, request) };
 }

@@ -7,6 +7,8 @@ import type { Vocabulary } from './mentions';
 export interface Context {
   readonly vocabulary: Vocabulary;
   readonly head: CheckedHead;
+  /** The month in which the financial year begins, where that was said before. */
+  readonly yearStart?: number;
   /** Calculations that were given a name. */
   readonly terms?: ReadonlyMap<string, Expression>;
 }

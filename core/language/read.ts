@@ -90,6 +90,8 @@ export interface Memory {
   readonly lessons: readonly Lesson[];
   /** Calculations that kept sentences have named. */
   readonly terms?: ReadonlyMap<string, Expression>;
+  /** The month in which the financial year begins, as it was said last. */
+  readonly yearStart?: number;
 }
 
 export const NO_MEMORY: Memory = { topic: [], last: null, lessons: [] };
@@ -106,7 +108,7 @@ export function readRequest(request: string, whole: CheckedHead, memory: Memory 
   const words = tokens(request);
   if (words.length === 0) return cannot('There is nothing to read. Say what should change, for example: ' + STEPS[0]!.example + '.', [], []);
   if (isTooLong(request, words)) return TOO_MUCH;
-  const context: Context = { head, vocabulary, ...(memory.terms ? { terms: memory.terms } : {}) };
+  const context: Context = { head, vocabulary, ...(memory.terms ? { terms: memory.terms } : {}), ...(memory.yearStart ? { yearStart: memory.yearStart } : {}) };
   const { mentions, chart } = analyse(words, request, context);
   if (chart.exhausted) return TOO_MUCH;
   const learnt = recalled(request, words, context, memory.lessons);

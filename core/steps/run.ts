@@ -77,7 +77,7 @@ export function memorySink(head: ColumnHead): ColumnSink {
  */
 export async function runPlan(plan: Plan, table: Table, head: CheckedHead, options: RunOptions = {}): Promise<RunResult> {
   const definition = definitionOf(plan);
-  return runWork(await definition.prepare(plan, table, head), definition.outline(plan, head), table, head, options);
+  return runWork(await definition.prepare(plan, table, head, options.onProgress), definition.outline(plan, head), table, head, options);
 }
 
 async function runWork(work: Work, outline: Outline, table: Table, head: CheckedHead, options: RunOptions): Promise<RunResult> {
@@ -337,11 +337,11 @@ export async function tryPlan(plan: Plan, table: Table, head: CheckedHead): Prom
 }
 
 /** A plan tried out and counted: the table as `tryPlan` gives it, with what the step does to each row. The work is prepared once. */
-export async function provePlan(plan: Plan, table: Table, head: CheckedHead, check?: RunOptions['check']): Promise<RunResult> {
+export async function provePlan(plan: Plan, table: Table, head: CheckedHead, watch: Pick<RunOptions, 'check' | 'onProgress'> = {}): Promise<RunResult> {
   const definition = definitionOf(plan);
   const outline = definition.outline(plan, head);
-  const work = await definition.prepare(plan, table, head);
-  const result = await runWork(work, outline, table, head, { sinkFor: work.work === 'spread' ? memorySink : noSink, ...(check ? { check } : {}) });
+  const work = await definition.prepare(plan, table, head, watch.onProgress);
+  const result = await runWork(work, outline, table, head, { sinkFor: work.work === 'spread' ? memorySink : noSink, ...watch });
   return work.work === 'cells' ? { ...result, table: lazily(work, outline, table, head) } : result;
 }
 

@@ -108,7 +108,8 @@ export interface StepDefinition<P extends { readonly step: string } = { readonly
   /** Everything that is wrong with the plan over such a table; the columns it reads are there. */
   check(plan: P, head: CheckedHead): readonly Problem[];
   outline(plan: P, head: CheckedHead): Outline;
-  prepare(plan: P, table: Table, head: CheckedHead): Work | Promise<Work>;
+  /** `onProgress` is told how far a long preparation is. */
+  prepare(plan: P, table: Table, head: CheckedHead, onProgress?: (done: number, total: number) => void): Work | Promise<Work>;
 }
 
 /** The outline of a step that changes cells or rows but no column's name or place, with some columns made anew. */

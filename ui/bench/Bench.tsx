@@ -68,6 +68,8 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
   const [dropping, setDropping] = useState<{ sentence: SentenceView; message: string } | null>(null);
   const [told, setTold] = useState('');
   const [progress, setProgress] = useState<number | null>(null);
+  /** How much of the whole proof of a large table is done. */
+  const [proving, setProving] = useState<number | null>(null);
   const [search, setSearch] = useState({ text: '', turn: 0 });
   /** The question answered last: what the next request may go on with. */
   const [asked, setAsked] = useState<{ readonly request: string; readonly plans: readonly Plan[]; readonly before: readonly Plan[] | null } | null>(null);
@@ -108,7 +110,11 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
       const first = await ask<Proof[]>(`workspaces/${id}/proof`, 'POST', { ...body, part: 'first' }, signal);
       if (!first.some((p) => p.partial)) return first;
       client.setQueryData(['proof', id, proof!.stateId, proof!.plans, proof!.opened], first);
-      return ask<Proof[]>(`workspaces/${id}/proof`, 'POST', { ...body, part: 'all' }, signal);
+      try {
+        return await askSlowly<Proof[]>(`workspaces/${id}/proof`, { ...body, part: 'all' }, (n, total) => setProving(n / total), signal);
+      } finally {
+        setProving(null);
+      }
     },
     enabled: proof !== null,
     placeholderData: (before, query) => (query?.queryKey[4] === proof?.opened ? before : undefined),
@@ -155,6 +161,8 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
 
   const openProof = (plans: readonly Plan[], corrects: boolean): void => {
     if (!table || !reading.data) return;
+    // What is proved is the draft: it is not to be opened again when it comes back with the workspace.
+    draftRead.current = true;
     setHolds([]);
     setTold('');
     const before = editing ? editing.beforeState : corrects ? (w!.brief.filter((s) => s.tableId === table.id).at(-1)?.beforeState ?? reading.data.stateId) : reading.data.stateId;
@@ -377,7 +385,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
-            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'review' ? (
             <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
           ) : place === 'different' ? (

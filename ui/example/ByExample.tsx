@@ -70,7 +70,7 @@ export function ByExample({ workspaceId, tableId, version, column, onTake, onClo
           <>
             <Box sx={{ flex: 1 }}>
               <Sentence text={reply.data.sentence} size={15} />
-              {asked && <Box sx={{ fontSize: 12.5, color: ACCENTS.pending.color }}>{ACCENTS.pending.mark} Least sure about “{asked.input}” ({counted(asked.rows, 'row')}){asked.output ? <>: is it “{asked.output}”?</> : ': it would be blank.'} {asked.others.map((o) => <Button key={o} size="small" onClick={() => wish(asked.input, o)} sx={{ py: 0, ml: 0.5 }}>{o}</Button>)} {asked.output && <Button size="small" onClick={() => wish(asked.input, asked.output)} sx={{ py: 0, ml: 0.5 }}>Yes</Button>}</Box>}
+              {asked && <Box sx={{ fontSize: 12.5, color: ACCENTS.pending.color }}>{ACCENTS.pending.mark} Least sure about “{asked.input}” ({counted(asked.rows, 'row')}){asked.output ? <>: is it “{asked.output}”?</> : ': it would be blank.'} {asked.others.map((o) => <Button key={o} size="small" onClick={() => wish(asked.input, o)} sx={{ py: 0, ml: 0.5 }}>{o}</Button>)} <Button size="small" onClick={() => wish(asked.input, asked.output)} sx={{ py: 0, ml: 0.5 }}>{asked.output ? 'Yes' : 'Leave it blank'}</Button></Box>}
             </Box>
             <Button variant="contained" color="success" onClick={take} disabled={reply.isPlaceholderData}>See it on all rows</Button>
           </>

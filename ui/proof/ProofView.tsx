@@ -31,7 +31,7 @@ interface Line {
 }
 
 /** The trial result, by kinds, the odd ones first; interlinear: the new value on the line, the old one small above it. */
-export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onLeave, busy, progress, readOnly = false }: {
+export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onLeave, busy, progress, proving, readOnly = false }: {
   workspaceId: number;
   stateId: number;
   proofs: readonly Proof[];
@@ -46,6 +46,8 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   onLeave: () => void;
   busy: boolean;
   progress: number | null;
+  /** How much of the whole proof is done. */
+  proving: number | null;
   readOnly?: boolean;
 }) {
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
@@ -96,7 +98,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.75, borderBottom: `1px solid ${RULE}`, background: SHADE, flexWrap: 'wrap' }}>
         <Typography component="h2" sx={{ fontSize: 13, fontWeight: 600, color: ACCENTS.pending.color }}>{question ? 'Answer' : `${ACCENTS.pending.mark} Proof`}</Typography>
         <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>
-          {question ? 'a question changes nothing' : readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? 'the first rows; the rest is being looked at …' : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
+          {question ? 'a question changes nothing' : readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? `the first rows; the rest is being looked at …${proving === null ? '' : ` ${Math.round(100 * proving)} %`}` : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
         </Typography>
         {!readOnly && !question && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
         <Button onClick={onLeave}>{readOnly || question ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>

@@ -1,14 +1,15 @@
 import { readsAsDate } from '../../formula/check';
 import type { Expression } from '../../formula/expression';
-import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { dated, onlyDate } from '../../language/grammar/expressions';
 import { monthNumber } from '../../values/date';
 
 /* Financial years, dates without their time and times without their date, dates as months and quarters. */
 
-const START = 4;
-const fiscal = (name: string | null, start: number, x: Context): Expression | null => { const d = name === null ? null : dated(name, x); return d && { kind: 'fiscal', start, of: d }; };
+/** Where nobody said when the financial year begins. */
+const APRIL = 4;
+const fiscal = (name: string | null, x: Context, start = x.yearStart ?? APRIL): Expression | null => { const d = name === null ? null : dated(name, x); return d && { kind: 'fiscal', start, of: d }; };
 const part = (p: Extract<Expression, { kind: 'part' }>['part'], name: string, x: Context): Expression | null => { const d = dated(name, x); return d && { kind: 'part', part: p, of: d }; };
 
 /** The column itself made into a part of its dates. */
@@ -33,9 +34,11 @@ export const datePhrases = [
   rule('fiscalWord', 'fy', () => true, 0),
   rule('monthName', '$word:w', ({ w }) => monthNumber(w) || null, 0),
   rule('monthName', '$period:p', ({ p }) => p.month ?? null, 0),
-  rule('ex1', '$fiscalWord of|for|from the? $col:c', ({ c }, x: Context) => fiscal(c, START, x), 0),
-  rule('ex1', '$fiscalWord', (_s, x: Context) => fiscal(onlyDate(x), START, x), 0.1),
-  rule('ex1', '$col:c $fiscalWord', ({ c }, x: Context) => fiscal(c, START, x), 0.05),
+  rule('ex1', '$fiscalWord of|for|from the? $col:c', ({ c }, x: Context) => fiscal(c, x), 0),
+  rule('ex1', '$fiscalWord', (_s, x: Context) => fiscal(onlyDate(x), x), 0.1),
+  rule('ex1', '$col:c $fiscalWord', ({ c }, x: Context) => fiscal(c, x), 0.05),
+  // Said once, for all that is said later.
+  rule('clause', 'let|note|remember? that? $fiscalWord:w starts|start|begins|begin|beginning|starting|runs|running|is|goes from|in|on|with|at? the? 1st|first|beginning|start? of? $monthName:m (to|until|through $monthName)?', ({ m }, x: Context) => { const d = onlyDate(x); const as = fiscal(d, x, m); return as ? plans({ step: 'define', name: 'financial year', as }) : null; }, 0.1),
   rule('rider', '~open? it|that|which|the? year|fiscal|financial|ours? year? starts|start|starting|begins|begin|beginning|runs|running|from in|on|with|from? the? 1st|first? of? $monthName:m (to|until|through $monthName)? ~close?', ({ m }) => amend(`fiscal ${m}`, (plan) => (plan.step === 'calculate' && plan.as.kind === 'fiscal' ? { ...plan, as: { ...plan.as, start: m } } : null)), -0.1),
 
   rule('ex1', 'date|day only|alone|part of|from|in the? $col:c', ({ c }, x: Context) => part('date', c, x), 0.1),

@@ -21,3 +21,21 @@ export function recast<P extends Plan>(plan: P, from: Expression, to: Expression
   };
   return visit(plan) as P;
 }
+
+/** What kept sentences have settled for those after them. */
+export interface Settled {
+  readonly terms: ReadonlyMap<string, Expression>;
+  readonly yearStart?: number;
+}
+
+/** Calculations named in a table's own sentences, and the start of the financial year as it was said last in any of the workspace. */
+export function settledBy(own: readonly Plan[], all: readonly Plan[]): Settled {
+  let yearStart: number | undefined;
+  const visit = (node: unknown): void => {
+    if (typeof node !== 'object' || node === null) return;
+    if ('kind' in node && node.kind === 'fiscal' && 'start' in node) yearStart = node.start as number;
+    Object.values(node).forEach(visit);
+  };
+  all.forEach(visit);
+  return { terms: termsOf(own), ...(yearStart === undefined ? {} : { yearStart }) };
+}

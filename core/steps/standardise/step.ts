@@ -49,11 +49,11 @@ async function usagesOf(table: Table, name: string): Promise<Usage[]> {
 const found = new WeakMap<Column, { readonly rows: Uint32Array | null; readonly size: number; readonly groups: readonly SpellingGroup[] }>();
 
 /** The groups of a column's spellings; found once for each version, since every decision looks at them again. */
-async function groupsIn(table: Table, name: string): Promise<readonly SpellingGroup[]> {
+async function groupsIn(table: Table, name: string, onProgress?: (done: number, total: number) => void): Promise<readonly SpellingGroup[]> {
   const column = columnOf(table, name);
   const known = found.get(column);
   if (known && known.rows === table.rows && known.size === table.size) return known.groups;
-  const groups = spellingGroups(await usagesOf(table, name));
+  const groups = spellingGroups(await usagesOf(table, name), onProgress);
   found.set(column, { rows: table.rows, size: table.size, groups });
   return groups;
 }
@@ -98,8 +98,8 @@ export const standardise: StepDefinition<StandardisePlan> = {
   reads: (plan) => [plan.column],
   check: () => [],
   outline: (plan, head) => sameColumns(head, textHeads([plan.column])),
-  async prepare(plan, table, head) {
-    const groups = await groupsIn(table, plan.column);
+  async prepare(plan, table, head, onProgress) {
+    const groups = await groupsIn(table, plan.column, onProgress);
     const ways = writings(groups, plan);
     return { ...textWork([plan.column], head, KINDS, (text) => ways.get(text) ?? { text, kind: SAME }), spellings: groups };
   },

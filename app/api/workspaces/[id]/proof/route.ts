@@ -1,13 +1,12 @@
-import { bodyOf, route } from '../../../../../server/api';
-import { prove } from '../../../../../server/proofs';
+import { bodyOf, progressResponse, route } from '../../../../../server/api';
+import { pause, prove, proveAside } from '../../../../../server/proofs';
 import { proofSchema } from '../../../../../server/schemas';
 import { validPlan } from '../../../../../core/steps/registry';
 
+/** The first look at once; the whole proof with how far it is on the way. */
 export const POST = route(async (request) => {
-  const { stateId, plans, part } = await bodyOf(request, proofSchema);
-  const check = async (): Promise<void> => {
-    await new Promise((go) => setImmediate(go));
-    request.signal.throwIfAborted();
-  };
-  return Response.json(await prove(stateId, plans.map(validPlan), part, check));
+  const { stateId, plans: said, part } = await bodyOf(request, proofSchema);
+  const plans = said.map(validPlan);
+  if (part === 'first') return Response.json(await prove(stateId, plans, part, { check: pause(request.signal) }));
+  return progressResponse((tell, signal) => proveAside(stateId, plans, tell, signal), request.signal);
 });
