@@ -1,4 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { bring as bringFile, cell, keep, line, sentences } from './page';
+
+const bring = (page: Parameters<typeof bringFile>[0], text = CSV, name = 'lots.csv'): Promise<void> => bringFile(page, text, name);
 
 const CSV = `Lot,Keeper,Site,Kg,Hives,Status
 L-1, ada  FERN,12 - Orchard,42.5,6,accepted
@@ -14,30 +17,6 @@ test.beforeEach(({ page }) => {
   page.on('console', (m) => m.type() === 'error' && !/409|422|503/.test(m.text()) && faults.push(m.text()));
 });
 test.afterEach(() => expect(faults).toEqual([]));
-
-async function bring(page: Page, text = CSV, name = 'lots.csv'): Promise<void> {
-  await page.goto('/');
-  await page.getByLabel('File', { exact: true }).setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
-  await expect(page.getByRole('heading', { name: /What was found/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Take these rows' }).click();
-  await expect(page.getByTestId('sheet')).toBeVisible();
-}
-
-const line = (page: Page) => page.getByTestId('request');
-const sentences = (page: Page) => page.getByTestId('sentence');
-const cell = (page: Page, row: number, column: number) => page.locator(`#cell-${row}-${column}`);
-
-/** Says a request and keeps it, by keyboard alone. */
-async function keep(page: Page, request: string): Promise<void> {
-  const before = await sentences(page).count();
-  await line(page).fill(request);
-  await expect(page.getByTestId('reading')).toContainText('read as');
-  await line(page).press('Enter');
-  await expect(page.getByTestId('proof')).toBeVisible();
-  await page.keyboard.press('k');
-  await expect(page.getByTestId('proof')).toBeHidden();
-  expect(await sentences(page).count()).toBeGreaterThan(before);
-}
 
 test('a messy file comes in, is said clean, looked after and taken away', async ({ page }) => {
   await bring(page);

@@ -1,27 +1,8 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { expect, test, type Page } from '@playwright/test';
-
-const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
-
-/** Nothing serious that axe finds on the page as it is. */
-async function accessible(page: Page): Promise<void> {
-  await page.evaluate(AXE);
-  const serious = await page.evaluate(async () => {
-    const { violations } = await (window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> } }).axe.run({ resultTypes: ['violations'] });
-    return violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' | ')}`);
-  });
-  expect(serious).toEqual([]);
-}
+import { accessible, drop as bring, sentences } from './page';
 
 const may = `Lot,Site,Kg,Price,Status\n${Array.from({ length: 30 }, (_, i) => `L-${i + 1},${['Teal', 'Tael', 'Garden'][i % 3]},${i + 10},${i % 10 === 7 ? 'ask' : `€${(i % 5) + 1}.50`},${i % 6 ? 'accepted' : 'rejected'}`).join('\n')}\n`;
 
-async function bring(page: Page, text: string, name: string): Promise<void> {
-  await page.goto('/');
-  await page.getByLabel('File', { exact: true }).setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
-  await expect(page.getByRole('heading', { name: /What was found/ })).toBeVisible();
-}
-const sentences = (page: Page) => page.getByTestId('sentence');
 async function keep(page: Page, request: string): Promise<void> {
   const before = await sentences(page).count();
   if (!(await page.getByTestId('request').evaluate((el) => el === document.activeElement))) await page.keyboard.press('/');

@@ -45,6 +45,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 3, holds: excepted, asks: LIMIT },
   { price: 3, holds: madeTwice, asks: LIMIT },
   { price: 3, holds: contradicts, asks: 'No row could be both. Is it meant so?' },
+  // 'The total number of pages (sheets times pages each)': the brackets say what it is, not something more.
+  { price: 0.6, holds: (plans) => plans.some((p, i) => p.step === 'calculate' && !p.replace && p.as.kind === 'total' && p.as.by.length === 0 && plans[i + 1]?.step === 'calculate') },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];

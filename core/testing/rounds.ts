@@ -2318,4 +2318,55 @@ B-110,"Vale, Juno",2014-07-07,Improver 2,North Pool,2026-02-15,2026-05-03,12,5,�
       ['what is the best swimming style', null],
     ],
   },
+  {
+    table: 'jobs',
+    csv: `Job,Received,Client,Contact,Address,Book,Paper code,Sheets,Pages each,Due,Done,Price,Deposit,State,Remarks
+B-301,03/02/2026,Orla Finch,orla@quire.example,"14 Mill Street, Hollow, HL2 4AB",Atlas of Marsh Birds / cloth / A4,P-12,120,4,2026-03-01,2026-02-27,£180.00,50,finished,spine repaired; extra ribbon
+B-302,05/02/2026,"Heron, Pike",pike.heron@leaf.example,"Flat 2, 9 Dock Road, Hollow, HL1 1ZZ",Family letters / leather / A5,P-07,80,8,2026-02-20,2026-02-25,£245.50,100,finished,late because of glue
+B-303,11/02/2026,Tansy Wren,,"3 Quill Lane, Upper Hollow, HL4 9QT",Recipe notes / cloth / A5,P-12,64,4,2026-03-05,,£95.00,,open,waiting for 2 kg of board
+B-304,12/02/2026,ORLA FINCH,ORLA@QUIRE.EXAMPLE,"14 Mill St, Hollow, HL2 4AB",Choir scores / paper / A4,P-31,200,4,2026-03-12,,£310,150,open,
+B-305,17/02/2026,Lorimer Sedge,0117 496 0123,"22 Ink Street, Hollow, HL2 7PP",Ledger 1890 / leather / folio,P-07,150,8,2026-04-01,,n/a,0,on hold,client away until April
+B-306,19/02/2026,Pike Heron,+44 117 496 0456,"9 Dock Rd, Hollow, HL1 1ZZ",Poems,P-99,30,4,2026-02-28,2026-02-28,£60.00,60,finished,gift box; ribbon
+B-307,23/02/2026,Dagny Ivers,dagny@ink.example,"1 Fold Yard, Lower Hollow, HL3 3CC",Herbal / cloth / A4,P-12,,4,2026-03-20,,£150.00,75,open,
+B-308,24/02/2026,Tansy Wren,tansy@wren.example,"3 Quill Lane, Upper Hollow, HL4 9QT",Diary / cloth / A6,P-31,40,4,2026-03-02,2026-03-09,£70.00,,cancelled,no ribbon
+`,
+    cases: [
+      ['split book into title, cover and size', 'Split ‹Book› at "/" into ‹title›, ‹cover› and ‹size›.'],
+      ['I need the town and postcode out of the address, each in its own column', 'Add ‹Town› as the town of the address in ‹Address›. Add ‹Postcode› as the postcode of the address in ‹Address›.'],
+      ['get rid of the deposit and remarks columns', 'Drop ‹Deposit› and ‹Remarks›.'],
+      ['days between received and done, blank when it\'s not done yet', 'Add ‹Days from Received to Done› as the whole days from ‹Received› to ‹Done›.'],
+      ['how many days late was each finished job? early or on time counts as 0', null],
+      ['price as a plain number please, n/a is empty', 'Turn ‹Price› into numbers, reading "n/a" as blank.'],
+      ['clients in one spelling please', 'Standardise ‹Client›.'],
+      ['mask the clients with made-up names and the contacts leaving only the domain visible', null],
+      ['hide contact and address', 'Hide ‹Contact› and ‹Address›.'],
+      ['keep only jobs that are open or on hold', 'Keep rows where ‹State› is "open" or "on hold".'],
+      ['drop cancelled jobs, then sort by due date', 'Set aside rows where ‹State› is "cancelled". Sort by ‹Due›.'],
+      ['first name and last name of the client in two columns', 'Add ‹First name› as (the first name of the person in ‹Client›) and (the middle name of the person in ‹Client›) joined with " ". Add ‹Last name› as the last name of the person in ‹Client›.'],
+      ['total price per state, cancelled ones left out', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹State›; only where ‹State› is not "cancelled".'],
+      ['how much is still to be paid: price minus deposit, no deposit means 0', null],
+      ['mark jobs with more than 100 sheets as big, 50 to 100 medium, the rest small', 'Add ‹Sheets label› as if ‹Sheets› is more than 100 then "big", if ‹Sheets› is at least 50 and ‹Sheets› is at most 100 then "medium", otherwise "small".'],
+      ['add the total number of pages (sheets times pages each)', null],
+      ['is a ribbon mentioned in the remarks? yes or no', 'Add ‹Remarks label› as if ‹Remarks› mentions the word "ribbon" then "yes", otherwise "no".'],
+      ['every due date must be after the received date', 'Check that ‹Due› is more than ‹Received›.'],
+      ['which client has the most jobs?', 'Answer ‹Rows› as the number of rows; for each ‹Client›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['average price per cover type', null],
+      ['standardise the phone numbers in contact for the UK', null],
+      ['fill empty deposits with 0', 'Fill blanks in ‹Deposit› with "0".'],
+      ['put the state right after the job number', 'Move ‹State› to after ‹Job›.'],
+      ['received is day first, make it a date', 'Turn ‹Received› into dates, the day before the month.'],
+      ['rename done to Finished on', 'Rename ‹Done› to ‹Finished on›.'],
+      ['how many jobs came in each week', null],
+      ['jobs due in march 2026 that are not done', null],
+      ['one row per remark (they are separated by semicolons)', 'Make a row for each piece of ‹Remarks› cut at ";".'],
+      ['share of each state in percent', 'Answer ‹Share %› as ((the number of rows) divided by (the number of all rows together)) times 100; for each ‹State›.'],
+      ['remove duplicate clients, keep the newest job', 'Keep 1 rows with the highest ‹Job› for each ‹Client›.'],
+      ['give me 3 jobs at random', 'Keep 3 rows at random with seed 1.'],
+      ['the month each job came in, written like 2026-02', null],
+      ['round prices down to the next 10', 'Set ‹Price› to (‹Price› divided by 10 rounded down to 0 decimals) times 10.'],
+      ['replace on hold by waiting', 'Replace cells that are "on hold" in ‹State› with "waiting".'],
+      ['trim everything and put clients in title case', 'In ‹Job›, ‹Client›, ‹Contact›, ‹Address›, ‹Book›, ‹Paper code›, ‹Price›, ‹State› and ‹Remarks›, trim outer spaces and reduce runs of spaces to one. In ‹Client›, write in title case.'],
+      ['only first three letters of the book title in capitals as a code', null],
+    ],
+  },
 ];

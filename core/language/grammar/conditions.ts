@@ -298,6 +298,7 @@ export const conditionRules = [
   rule('rset', '$rows ~withA any|some|at blank|missing|least cells|values|one|fields? blank|missing? value|cell|values|cells', (_s, x: Context) => any(x.head.columns.map((c) => empty(c.name))), 0.1),
 
   // What can be found in a text
+  rule('cond', '~be? there? a|an|any|the|some? $inside:v ~be? mentioned|noted|written|found|named|quoted|listed? in|inside|on|under the|our|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0.05),
   rule('cond', '$col:c ~contains|~withA a|an|any|some|at? least? one? $what:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && !(w.kind === 'sort' && w.sort === 'number' && numeric(c, x)) ? { kind: 'holds', what: w, of: column(c) } : null), 0.1),
   rule('cond', '~withA a|an|any|some? $what:w in|inside|within the|their|its? $col:c', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? { kind: 'holds', what: w, of: column(c) } : null), 0.1),
   rule('cond', "$col:c ~not a|an|any? valid|proper|real|correct|genuine|well-formed|right $what:w", ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? not({ kind: 'holds', what: w, of: column(c) }) : null), 0),

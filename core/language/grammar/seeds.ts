@@ -532,9 +532,9 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (t.kind !== 'word' && t.kind !== 'number') break;
       // A capital at the start of the request says nothing.
       const capital = t.capital && t.from > 0;
-      if (/^(?:the|a|an|is|are|which|that|column|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
-      // A name does not hold the joints of a sentence, and does not end in a preposition.
-      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never)$/.test(t.lower)) break;
+      if (/^(?:the|a|an|is|are|which|that|column|field|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
+      // A name does not hold the joints of a sentence, and does not end in a preposition, unless all ends there: 'to Finished on'.
+      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|shall|containing|holding|grouped)$/.test(t.lower)) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;
@@ -543,7 +543,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;
       if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
-      if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1) continue;
+      if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1 && !(to === tokens.length && first.capital && first.from > 0)) continue;
       if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;
       // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
       const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);

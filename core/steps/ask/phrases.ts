@@ -261,6 +261,7 @@ export const phrases = [
   ]).flat(),
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
   rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
+  rule('question', '~shareWord of each|every $qbys:b in|as? a? percent|percentage?', ({ b }): Question => ({ figures: [op('*', op('/', allRows, { kind: 'total', fn: 'count', of: number(1), by: [], whole: true }), number(100))], by: b }), 0),
   rule('question', '~shareWord of the? $cond:c $rows|$noun|$guess', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),

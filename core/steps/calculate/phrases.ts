@@ -293,6 +293,10 @@ export const phrases = [
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '$places:p for|in|on|at $cols:c', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~round $cols:c to the? nearest|next? $num:n', ({ c, n }) => toMultiple(c, n), 0),
+  rule('clause', '~round $cols:c down to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'down'), -0.05),
+  rule('clause', '~round $cols:c up to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'up'), -0.05),
+  rule('clause', '~round down $cols:c to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'down'), -0.05),
+  rule('clause', '~round up $cols:c to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'up'), -0.05),
   rule('clause', '~round $cols:c to the? nearest|next? $num:n cents|cent|pence', ({ c, n }) => toMultiple(c, n / 100), -0.1),
   rule('clause', '$cols:c ~round to? the? nearest|next? $num:n cents|cent|pence', ({ c, n }) => toMultiple(c, n / 100), 0),
   rule('clause', '$cols:c rounded to the? nearest|next $num:n', ({ c, n }) => toMultiple(c, n), 0),
@@ -487,8 +491,8 @@ const walksRows = (e: Expression): boolean => {
 };
 
 /** Columns rounded to the nearest ten, five or half. */
-const toMultiple = (names: readonly string[], n: number): Act | null =>
-  n > 0 ? plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: op('*', { kind: 'round', of: op('/', column(name), number(n)), places: 0, mode: 'nearest' }, number(n)), replace: true }))) : null;
+const toMultiple = (names: readonly string[], n: number, mode: Rounding = 'nearest'): Act | null =>
+  n > 0 ? plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: op('*', { kind: 'round', of: op('/', column(name), number(n)), places: 0, mode }, number(n)), replace: true }))) : null;
 
 /** Minutes later than planned: blank where one of the times is. */
 const isLate = (e: Expression): boolean => (e.kind === 'round' ? isLate(e.of) : e.kind === 'op' && (e.left.kind === 'clock' || isLate(e.left)));

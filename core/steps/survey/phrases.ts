@@ -35,7 +35,8 @@ export const phrases = [
   rule('colTest', '~withA no|without any? blanks|gaps|holes|missing|blank? values|cells?', () => ({ kind: 'filled', op: 'at least', percent: 100 }), 0),
   rule('colTest', '~withA only|just one|a|the single|same|one? value|entry everywhere|throughout|in|it|them?', () => ({ kind: 'one value' }), 0),
   rule('colTest', '~withA the? same value in|for every|each|all? $rows|where|everywhere|throughout', () => ({ kind: 'one value' }), 0),
-  rule('colTest', '~be constant|always? the? same?', () => ({ kind: 'one value' }), 0.1),
+  rule('colTest', '~be constant', () => ({ kind: 'one value' }), 0.1),
+  rule('colTest', '~be always? the same', () => ({ kind: 'one value' }), 0.1),
 
   rule('clause', 'which|what|list|name|show|tell of? me? the|all|any? columns|fields ~be|~rel|there? $colTest:t', ({ t }) => act('list', t), -0.2),
   rule('clause', 'which|what|list|name|show|find me|all? the? columns|fields $colTest:t', ({ t }) => act('list', t), -0.2),

@@ -1,6 +1,6 @@
 import type { Act } from '../../language/acts';
 import { frame, means, type Frame } from '../../language/frames';
-import { tidied } from './phrases';
+import { everywhere, tidied } from './phrases';
 import type { Tidying } from './step';
 
 const TRIM = 'superfluous blanks|superfluous spaces|extra spaces|stray spaces|surplus spaces|spaces around|spaces around them|spaces around it|blanks around|no blanks around|no spaces around|without spaces around them|trim|trimmed|trim it|trim them|trim the spaces|leading spaces|trailing spaces|leading|trailing|no leading|no trailing|spaces at either end|no blanks at either end|blanks at either end|spaces off|no spaces|no stray spaces|no blanks|without any blanks|without blanks|nothing around it|nothing around|spaces at the ends|the spaces off them|take the spaces off them|outer spaces|no spaces at the ends|without spaces';
@@ -23,16 +23,16 @@ export const frames: readonly Frame[] = [
     need: {},
     may: {
       cols: '$cols', trim: [TRIM, '~drop|no|without|take ~trim off|out?', '~trimVerb'], squeeze: [SQUEEZE, '~drop|no|without ~squeeze'], one: ['~toOne', 'to a single one|to one|by one|by one space|make them single|single|to one space|by a single one|into one|down to one'],
-      letters: [means(TITLE, 'title', -0.1), means(LOWER, 'lower'), means(UPPER, 'upper'), means(SENTENCE, 'sentence'), means('~title', 'title'), means('~upper', 'upper'), means('~lower', 'lower')], rest: REST,
+      letters: [means(TITLE, 'title', -0.1), means(LOWER, 'lower'), means(UPPER, 'upper'), means(SENTENCE, 'sentence'), means('~title', 'title'), means('~upper', 'upper'), means('~lower', 'lower')], rest: REST, whole: 'everything',
       example: [means('like|as|e.g|eg $value:v', ({ v }: { v: { typed: string } }) => styleOf(v.typed))],
     },
-    about: 'make turn write written put set be should must all everything every tidy up clean cleaning needs need needed cleaned get rid of out names name named in into to as off them for with from start words word letter letters space spaces blanks blank that it is are have has mixed messy mess case shouting whisper shout half typed carelessly entered any old how different differently in text ends either end fix them both style keep only just use capital capitals one single replace collapse squeeze reduce at the moment around so that they or nothing big small normal nicely properly correctly remove strip take complaint',
+    about: 'make turn write written put set be should must all every tidy up clean cleaning needs need needed cleaned get rid of out names name named in into to as off them for with from start words word letter letters space spaces blanks blank that it is are have has mixed messy mess case shouting whisper shout half typed carelessly entered any old how different differently in text ends either end fix them both style keep only just use capital capitals one single replace collapse squeeze reduce at the moment around so that they or nothing big small normal nicely properly correctly remove strip take complaint',
     cost: 0.55,
-  }, ({ cols, trim, squeeze, one, letters: said, rest, example }): Act | null => {
+  }, ({ cols, trim, squeeze, one, letters: said, rest, example, whole }, x): Act | null => {
     const letters = said ?? example;
     if (said && example && said !== example) return null;
     const ways: Tidying[] = [...(trim ? ['trim' as const, 'squeeze' as const] : []), ...(squeeze && !trim ? ['squeeze' as const] : []), ...(letters ? [letters as Tidying] : [])];
     if (ways.length === 0 || (one && !squeeze) || (rest && letters !== 'title' && letters !== 'sentence')) return null;
-    return tidied(cols ?? null, ways);
+    return whole && cols ? null : whole ? everywhere(ways, x) : tidied(cols ?? null, ways);
   }),
 ];

@@ -27,7 +27,7 @@ const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => way
 const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS.has(w)).length;
 
 /** In every column of texts. */
-const everywhere = (ways: readonly Tidying[], x: Context): Act | null => { const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name); return texts.length ? tidied(texts, ways) : null; };
+export const everywhere = (ways: readonly Tidying[], x: Context): Act | null => { const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name); return texts.length ? tidied(texts, ways) : null; };
 
 export const phrases = [
   rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
@@ -88,6 +88,7 @@ export const phrases = [
   rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0.1),
   rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => tidied(c, w), 0.05),
+  rule('clause', '$ways:w everything', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w in|from|of|for|on all|every|each|the|whole entire|whole? columns|column|table|sheet|texts|cells|fields', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w', ({ w }) => tidied(null, w), 0.6),
