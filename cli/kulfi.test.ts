@@ -31,6 +31,18 @@ test('a question is answered on standard output, and changes nothing', () => {
   expect(readFileSync(path.join(out, 'brief.txt'), 'utf8')).toBe('');
 });
 
+test('a sentence looks into another table, and the record is verified with it', () => {
+  const sites = path.join(folder, 'sites.csv'), out = path.join(folder, 'beside');
+  writeFileSync(sites, 'Lot,Village\nL-1,Upper Teal\nL-3,Lower Teal\n');
+  const ran = kulfi(['run', ...table, '--table', `sites=${sites}`, '--say', 'bring in the village of each lot from sites', '--out', out]);
+  expect([ran.status, ran.stderr]).toEqual([0, expect.stringContaining('in the table "sites"')]);
+  expect(readFileSync(path.join(out, 'lots.csv'), 'utf8')).toContain('L-1,42.5,6,accepted,Upper Teal');
+  const verify = (...more: string[]) => kulfi(['verify', path.join(out, 'record.json'), file, ...more]);
+  expect(verify('--table', `sites=${sites}`).status).toBe(0);
+  expect(verify()).toMatchObject({ status: 1, stderr: expect.stringContaining('no table “sites”') });
+  expect(verify('--table').status).toBe(2);
+});
+
 test('the exit code tells what came of it', () => {
   expect(kulfi(['run', ...table, '--say', 'drop the zorbled ones']).status).toBe(4);
   expect(kulfi(['run', ...table, '--say', 'drop the cancelled ones quickly']).status).toBe(3);

@@ -1,18 +1,24 @@
 import { createReadStream, readFileSync } from 'node:fs';
 import { createInterface } from 'node:readline';
 import { runBatch } from './batch';
-import { runOnce } from './run';
+import { runOnce, type NamedFile } from './run';
 import { verify } from './verify';
 
 const USAGE = `usage:
   kulfi run --table name=file.csv [--table ...] --say "..." [--say "..."] [--brief file] --out folder [--json] [--raw]
-  kulfi verify record.json source.csv
+  kulfi verify record.json source.csv [--table name=file.csv ...]
   kulfi batch < cases.jsonl`;
 
 /** Ends with a code and one sentence on standard error. */
 function stop(code: number, message: string): never {
   process.stderr.write(`${message}\n`);
   process.exit(code);
+}
+
+/** 'name=file.csv'. */
+function namedFile(given: string): NamedFile {
+  const at = given.indexOf('=');
+  return at < 1 ? stop(2, `--table takes name=file.csv, not “${given}”.`) : { name: given.slice(0, at), file: given.slice(at + 1) };
 }
 
 async function main(): Promise<void> {
@@ -23,22 +29,20 @@ async function main(): Promise<void> {
     return;
   }
   if (command === 'verify') {
-    if (args.length !== 2) stop(2, USAGE);
-    process.exitCode = await verify(args[0]!, args[1]!);
+    const [record, source, ...rest] = args;
+    if (record === undefined || source === undefined || rest.length % 2 || rest.some((a, i) => i % 2 === 0 && a !== '--table')) stop(2, USAGE);
+    process.exitCode = await verify(record, source, rest.filter((_, i) => i % 2 === 1).map(namedFile));
     return;
   }
   if (command !== 'run') stop(2, USAGE);
-  const tables: { name: string; file: string }[] = [];
+  const tables: NamedFile[] = [];
   const say: string[] = [];
   let out = '', json = false, raw = false;
   for (let i = 0; i < args.length; i++) {
     const value = (): string => args[++i] ?? stop(2, `${args[i - 1]} needs a value.\n${USAGE}`);
     switch (args[i]) {
       case '--table': {
-        const given = value();
-        const at = given.indexOf('=');
-        if (at < 1) stop(2, `--table takes name=file.csv, not “${given}”.`);
-        tables.push({ name: given.slice(0, at), file: given.slice(at + 1) });
+        tables.push(namedFile(value()));
         break;
       }
       case '--say':

@@ -12,9 +12,15 @@ import { memoryColumn, type Chunk } from '../core/table/column';
 import { linesOf, type AnswerTable } from '../core/steps/step';
 import type { Table } from '../core/table/table';
 
+/** A table's name and where it lies. */
+export interface NamedFile {
+  readonly name: string;
+  readonly file: string;
+}
+
 /** What one run is to do. */
 export interface RunOrder {
-  readonly tables: readonly { readonly name: string; readonly file: string }[];
+  readonly tables: readonly NamedFile[];
   readonly say: readonly string[];
   readonly out: string;
   readonly json: boolean;
@@ -24,11 +30,11 @@ export interface RunOrder {
 /** Exit codes: what came of the run. */
 export const CODES = { done: 0, question: 3, cannot: 4 } as const;
 
-/** Says the sentences over the first table and writes what came of it. Stops at the first that is not carried out. */
+/** Says the sentences over the first table, which may look into the others, and writes what came of it. Stops at the first that is not carried out. */
 export async function runOnce(order: RunOrder, open: typeof createReadStream): Promise<number> {
   const read = await Promise.all(order.tables.map((t) => readTable(t.name, t.file, open)));
   const tables = read.map((r) => r.table);
-  let session = await openSession(tables[0]!);
+  let session = await openSession(tables[0]!, tables.slice(1));
   for (const request of order.say) {
     const said = await tell(session, request);
     const { answer } = said;

@@ -5,7 +5,7 @@ import type { WorkRecord } from '../core/brief/record';
 import { replay } from '../core/brief/session';
 import { csvDigest } from '../core/formats/write';
 import { rowCount } from '../core/table/table';
-import { readTable } from './run';
+import { readTable, type NamedFile } from './run';
 
 const recordSchema = Joi.object({
   kulfi: Joi.valid('record 1').required(),
@@ -17,8 +17,8 @@ const recordSchema = Joi.object({
 /** Exit code when the record and the files do not agree. */
 const DIFFERS = 5;
 
-/** Runs the brief of a record on the source again, and says whether the source is the one it was made from and the result the same to the byte. */
-export async function verify(recordFile: string, sourceFile: string): Promise<number> {
+/** Runs the brief of a record on the source again, and says whether the source is the one it was made from and the result the same to the byte. `beside` are the tables that its sentences look into. */
+export async function verify(recordFile: string, sourceFile: string, beside: readonly NamedFile[] = []): Promise<number> {
   let data: unknown;
   try {
     data = JSON.parse(readFileSync(recordFile, 'utf8'));
@@ -40,7 +40,8 @@ export async function verify(recordFile: string, sourceFile: string): Promise<nu
   };
   const same = say(sha256 === record.source.sha256, `the source, SHA-256 ${sha256}`);
   if (record.brief.some((s) => s.sentence.startsWith('Mask ') && !s.sentence.includes(' leaving ')) && !table.key) process.stdout.write('note     the brief masks under a key: give it as KULFI_MASK_KEY, or the result cannot be the same\n');
-  const session = await replay(table, record.brief);
+  const others = await Promise.all(beside.map(async (t) => (await readTable(t.name, t.file, createReadStream)).table));
+  const session = await replay(table, record.brief, others);
   const hash = await csvDigest(session.table, createHash('sha256'));
   const rows = say(rowCount(session.table) === record.result.rows, `rows after ${record.brief.length} sentences: ${rowCount(session.table)}`);
   const bytes = say(hash === record.result.sha256, `the result as CSV, SHA-256 ${hash}`);

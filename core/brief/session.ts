@@ -83,8 +83,8 @@ export interface Replayed {
 }
 
 /** Runs the sentences of a brief over a table as it came. Throws, with the number of the sentence, where one cannot be read or cannot run. */
-export async function replay(table: Table, brief: readonly Replayed[]): Promise<Session> {
-  let session = await openSession(table);
+export async function replay(table: Table, brief: readonly Replayed[], others: readonly Table[] = []): Promise<Session> {
+  let session = await openSession(table, others);
   for (const [i, { sentence, request, holds }] of brief.entries()) {
     const plan = readExact(sentence);
     if (!plan) throw new Error(`Sentence ${i + 1} is not an exact sentence: ${sentence}`);

@@ -45,6 +45,14 @@ export const readsAsDate = (head: CheckedHead, name: string): boolean => {
   return !glance || glance.dateShare >= 0.5;
 };
 
+/** Do dates of a column have the day first? As the column itself shows; where it does not, as the columns beside it do, if they agree; else yes. */
+export function readsDayFirst(head: CheckedHead, name: string): boolean {
+  const own = head.glances?.get(name);
+  if (own?.orderShown) return own.dayFirst;
+  const beside = head.columns.flatMap((c) => { const g = head.glances?.get(c.name); return g?.orderShown ? [g.dayFirst] : []; });
+  return beside.length > 0 && beside.every((d) => !d) ? false : (own?.dayFirst ?? true);
+}
+
 const mixed = new WeakMap<Glance, string | null>();
 
 /**

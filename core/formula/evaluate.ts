@@ -13,7 +13,7 @@ import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
-import { readsAsDate, readsAsNumber, typeOf, type CheckedHead } from './check';
+import { readsAsDate, readsAsNumber, readsDayFirst, typeOf, type CheckedHead } from './check';
 import { any, boundsOf, columnsOf, walk, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
 import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
@@ -254,7 +254,7 @@ function numbers(e: Expression, f: Frame, c: Context): NumberVector {
 }
 
 function dates(e: Expression, f: Frame, c: Context): NumberVector {
-  if (e.kind === 'column') return datesOf(f.columns.get(e.name)!, { dayFirst: c.head.glances?.get(e.name)?.dayFirst ?? true });
+  if (e.kind === 'column') return datesOf(f.columns.get(e.name)!, { dayFirst: readsDayFirst(c.head, e.name) });
   if (e.kind === 'text') return constant(readDate(e.value)?.time ?? NaN, f.length);
   return numbers(e, f, c);
 }

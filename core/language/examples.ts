@@ -80,4 +80,10 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['split the lot after the second character', 'Split ‹Lot› at character 2 into ‹Lot 1› and ‹Lot 2›.'],
   ['the last name of the beekeeper in a new column Family', 'Add ‹Family› as piece -1 of ‹Beekeeper› cut at " ".'],
   ['combine beekeeper and honey as "honey (beekeeper)"', 'Add ‹Honey rewritten› as ‹Honey› followed by " (" followed by ‹Beekeeper› followed by ")".'],
+  ['hide hives and moisture', 'Hide ‹Hives› and ‹Moisture›.'],
+  ['mask delivered to the month', 'Mask ‹Delivered› leaving only the month.'],
+  ['mask the amount due, rounded to the nearest 100', 'Mask ‹Amount due› rounded to multiples of 100.'],
+  ['put the number columns last', 'Move ‹Kg›, ‹Hives› and ‹Amount due› to the end.'],
+  ['dedupe on beekeeper, keep the fullest', 'Keep the fullest row of each ‹Beekeeper›.'],
+  ['our financial year starts in July', 'Let ‹financial year› mean the financial year from July of ‹Delivered›.'],
 ];

@@ -20,6 +20,8 @@ export interface Glance {
   readonly dateShare: number;
   /** Day before month in this column's dates, as far as its cells tell. */
   readonly dayFirst: boolean;
+  /** Some dates can be read in one order only, and more of them in this one. */
+  readonly orderShown?: true;
   /** Most decimals of its amounts. */
   readonly scale: number | null;
   /** Unit that most of its amounts are written with, '' for none; `units` is how many different ones there are. */
@@ -149,6 +151,7 @@ export class GlanceBuilder {
       numberShare: typed ? (isDate(this.type) || filled === 0 ? 0 : 1) : share(this.tried.numbers),
       dateShare: typed ? (isDate(this.type) ? 1 : 0) : share(this.tried.dates),
       dayFirst: this.order.dayFirst >= this.order.monthFirst,
+      ...(this.order.dayFirst !== this.order.monthFirst ? { orderShown: true as const } : {}),
       scale: typed ? null : this.tried.numbers > 0 && this.left >= 0 ? this.scale : null,
       unit: units[0]?.[0] ?? '',
       units: units.length,

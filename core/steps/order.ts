@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { VALUE, isDate, textChunk, type ColumnType } from '../table/column';
 import { columnOf, eachChunk, positionAt, rowCount, type Table } from '../table/table';
 import { datesOf, amountsOf } from '../formula/vector';
-import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../formula/check';
+import { mixedUnit, readsAsDate, readsDayFirst, readsAsNumber, type CheckedHead } from '../formula/check';
 import { readMeasure } from '../values/units';
 import { readTexts } from '../formula/vector';
 import { between, columnName, field, list, oneOf, optional, quoted, record } from '../language/exact';
@@ -43,7 +43,7 @@ export async function ranks(table: Table, head: CheckedHead, key: SortKey): Prom
   const unit = mode === 'number' ? mixedUnit(head, key.column) : null;
   if (mode !== 'text') {
     await eachChunk(table, [key.column], ([chunk], _ord, from) => {
-      const { values, state } = mode === 'date' ? datesOf(chunk!, { dayFirst: glance?.dayFirst ?? true }) : unit !== null && chunk!.kind === 'text' ? readTexts(chunk!, (t) => readMeasure(t, unit)?.value ?? NaN) : amountsOf(chunk!);
+      const { values, state } = mode === 'date' ? datesOf(chunk!, { dayFirst: readsDayFirst(head, key.column) }) : unit !== null && chunk!.kind === 'text' ? readTexts(chunk!, (t) => readMeasure(t, unit)?.value ?? NaN) : amountsOf(chunk!);
       for (let i = 0; i < state.length; i++) if (state[i] === VALUE) out[from + i] = sign * values[i]!;
     });
     return out;

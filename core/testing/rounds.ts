@@ -1193,7 +1193,7 @@ E-08,"Hollow, Perdita",5a,2014-05-05,0555 010 241,p.hollow@home.example,Top Mead
       ['swap first and last name: Stellan Quarry', null],
       ['surname in capitals, first name normal', null],
       ['the columns I need: pupil, class, fee and paid on, in that order', 'Keep only the columns ‹Pupil›, ‹Class›, ‹Fee› and ‹Paid on›.'],
-      ['hide the contact details', 'Hide ‹Home phone›.'],
+      ['hide the contact details', 'Hide ‹Home phone› and ‹Parent contact›.'],
       ['rename Signed to Form signed and Paid on to Payment date', 'Rename ‹Signed› to ‹Form signed› and ‹Paid on› to ‹Payment date›.'],
       ['put remarks at the very end and signed right after lunch', 'Move ‹Remarks› to the end. Move ‹Signed› to after ‹Lunch›.'],
       ['remove the remarks that only say see E-07', null],

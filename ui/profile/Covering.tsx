@@ -21,7 +21,7 @@ export function Covering({ workspaceId, covering, columns }: { workspaceId: numb
   return (
     <Box role="group" aria-label="Covered mode" data-testid="covering" sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 0.75, px: 1.5, py: 0.5, borderBottom: `1px solid ${RULE}`, fontSize: 12.5 }}>
       <Button size="small" aria-pressed={on} disabled={!on && covering.columns.length === 0} onClick={() => set.mutate({ on: !on, columns: covering.columns })} sx={{ py: 0, color: on ? ACCENTS.held.color : undefined }}>{on ? '● Covered mode is on' : '○ Covered mode is off'}</Button>
-      <Box component="span" sx={{ color: FAINT }}>{covering.columns.length === 0 ? 'Covered columns are shown masked on every page and go out masked.' : on ? 'shown and handed off masked:' : 'would be shown and handed off masked:'}</Box>
+      <Box component="span" sx={{ color: FAINT }}>{covering.columns.length === 0 ? 'Nothing is covered.' : on ? 'shown and handed off masked:' : 'would be shown and handed off masked:'}</Box>
       {covering.columns.map((name) => (
         <Box key={name} component="button" type="button" title={`Do not cover ${name}`} onClick={() => set.mutate({ on: on && covering.columns.length > 1, columns: covering.columns.filter((c) => c !== name) })} sx={{ border: `1px solid ${RULE}`, background: '#fffdf8', px: 0.75, cursor: 'pointer', fontSize: 12.5 }}>{name} <span aria-hidden>×</span></Box>
       ))}

@@ -24,12 +24,14 @@ export const persons = (name: string, x: Head): boolean => mostly(name, x, (v) =
 const PEOPLE = /name|member|person|grower|keeper|owner|contact|customer|client|employee|staff|author|patient|pupil|student|tenant|driver|teacher|guest/i;
 const isNames = (name: string, x: Head): boolean => PEOPLE.test(name) && persons(name, x) && mostly(name, x, (v) => /\S\s+\S/.test(v.trim()));
 
-const holds = (sort: FindSort) => {
+const wholly = (sort: FindSort) => {
   const find = finder({ kind: 'sort', sort });
-  return (name: string, x: Head): boolean => mostly(name, x, (v) => find(v)[0]?.length === v.trim().length);
+  return (text: string): boolean => find(text)[0]?.length === text.trim().length;
 };
-const isMail = holds('email'), isPhone = holds('phone');
-const isAddress = (name: string, x: Head): boolean => mostly(name, x, (v) => readAddress(v) !== null);
+const [aMail, aPhone] = [wholly('email'), wholly('phone')];
+const isMail = (name: string, x: Head): boolean => mostly(name, x, aMail), isPhone = (name: string, x: Head): boolean => mostly(name, x, aPhone);
+/** Mail addresses, telephone numbers and postal addresses, also mixed. */
+const isContact = (name: string, x: Head): boolean => mostly(name, x, (v) => aMail(v) || aPhone(v) || readAddress(v) !== null);
 
 const texts = (x: Context): readonly string[] => x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
 const found = (names: readonly string[]): string[] | null => (names.length ? [...names] : null);
@@ -47,7 +49,7 @@ export const kindRules = [
   rule('kindCols', 'names columns|column|fields?', (_s, x: Context) => (unless(x, /^names?$/i) ? found(ofTexts(x, isNames)) : null), 0.2),
   rule('kindCols', '~emailWord columns|column|fields?', (_s, x: Context) => (unless(x, /mail/i) ? found(ofTexts(x, isMail)) : null), 0.2),
   rule('kindCols', '~phoneWord columns|column|fields?', (_s, x: Context) => (unless(x, /phone|tel/i) ? found(ofTexts(x, isPhone)) : null), 0.2),
-  rule('kindCols', 'contact|personal details|data|information|info|columns', (_s, x: Context) => found(ofTexts(x, (n, h) => isMail(n, h) || isPhone(n, h) || isAddress(n, h))), 0.1),
+  rule('kindCols', 'contact|personal details|data|information|info|columns', (_s, x: Context) => found(ofTexts(x, isContact)), 0.1),
   rule('cols', '$kindCols:k', ({ k }) => k, 0.1),
   rule('cols', '$kindCols:k ~list $cols:b', ({ k, b }) => { const all = [...k, ...b]; return new Set(all).size === all.length ? all : null; }, 0.1),
 ].flat();

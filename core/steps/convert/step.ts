@@ -10,7 +10,7 @@ import { countryCode } from '../../values/places';
 import { isCountry, readTelephone, saysCountry } from '../../values/telephone';
 import { readYesNo } from '../../values/yesno';
 import { folded } from '../../values/fold';
-import { mixedUnit, type CheckedHead } from '../../formula/check';
+import { mixedUnit, readsDayFirst, type CheckedHead } from '../../formula/check';
 import { between, choice, columnNames, field, flag, list, mapped, oneOf, optional, quoted, record } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
 import { textWork, type TextOutcome } from '../texts';
@@ -104,7 +104,7 @@ const telephone = (plan: ConvertPlan) => (text: string): TextOutcome => {
   return read !== null ? { text: read, kind: READ } : plan.blankRest ? { text: '', kind: BLANKED } : { text, kind: KEPT };
 };
 
-const dayFirstOf = (plan: ConvertPlan, head: CheckedHead, name: string): boolean => (plan.order ? plan.order === 'day first' : (head.glances?.get(name)?.dayFirst ?? true));
+const dayFirstOf = (plan: ConvertPlan, head: CheckedHead, name: string): boolean => (plan.order ? plan.order === 'day first' : readsDayFirst(head, name));
 
 /** Do most texts of a column look like numbers without their country? */
 function mostlyLocal(head: CheckedHead, name: string): boolean {

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { BLANK, VALUE, numberChunk, type ColumnHead } from '../../table/column';
-import { isNumberColumn, readsAsDate, type CheckedHead } from '../../formula/check';
+import { isNumberColumn, readsAsDate, readsDayFirst, type CheckedHead } from '../../formula/check';
 import { amountsOf, datesOf } from '../../formula/vector';
 import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
 import { coarser, covered, isRounding, masker, type Mask, type RoundingMask } from '../../values/mask';
@@ -64,7 +64,7 @@ function roundingWork(columns: readonly string[], by: RoundingMask, head: Checke
     run(chunks, _from, length) {
       const kinds = new Uint8Array(length).fill(2);
       const made = chunks.map((chunk, c) => {
-        const read = by.kind === 'period' ? datesOf(chunk, { dayFirst: head.glances?.get(columns[c]!)?.dayFirst ?? true }) : amountsOf(chunk);
+        const read = by.kind === 'period' ? datesOf(chunk, { dayFirst: readsDayFirst(head, columns[c]!) }) : amountsOf(chunk);
         const values = new Float64Array(length);
         const state = new Uint8Array(length);
         const misfits = new Map<number, string>();
