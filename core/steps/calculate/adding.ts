@@ -16,6 +16,12 @@ export function add(as: Expression, name?: string): Act {
   };
 }
 
+/** Several new columns. A name that is taken gets a number, unless it was said. */
+export const addEach = (made: readonly { readonly name: string; readonly as: Expression; readonly said?: boolean }[]): Act => ({
+  key: `add each ${keyOf(made)}`,
+  apply: (state: State) => made.reduce<State>((s, { name, as, said }) => { const given = said ? name : uniqueName(name, s.head.columns.map((c) => c.name)); return withPlan(s, { step: 'calculate', name: given, as, replace: false }, [given]); }, state),
+});
+
 /** A formula rounded; in a choice, each of its results. Whole days, weeks, months or years are whole already. */
 export const rounded = (e: Expression, places: number, mode: Rounding): Expression =>
   e.kind === 'round' ? { ...e, places, mode }

@@ -1,9 +1,9 @@
 import { column, type Expression } from '../../formula/expression';
-import { withPlan, type Act, type Context, type State } from '../../language/acts';
-import { keyOf, rule } from '../../language/chart';
+import type { Act, Context } from '../../language/acts';
+import { rule } from '../../language/chart';
 import { sampleOf } from '../../language/grammar/samples';
 import { readAddress, type AddressPart } from '../../values/address';
-import { uniqueName } from '../../values/names';
+import { addEach } from './adding';
 
 /* Parts of postal addresses. */
 
@@ -30,13 +30,7 @@ const partOf = (part: AddressPart, name: string): Expression => ({ kind: 'addres
 function addParts(name: string | null, asked: readonly Asked[], x: Context): Act | null {
   if (name === null || asked.length < 1 || new Set(asked.map((a) => a.part)).size < asked.length || !addresses(name, x)) return null;
   const numbered = asked.some((a) => a.part === 'house number');
-  return {
-    key: `address ${keyOf([name, asked])}`,
-    apply: (state: State) => asked.reduce<State>((s, a) => {
-      const given = uniqueName(a.name, s.head.columns.map((c) => c.name));
-      return withPlan(s, { step: 'calculate', name: given, as: partOf(a.part === 'street' && numbered ? 'street name' : a.part, name), replace: false }, [given]);
-    }, state),
-  };
+  return addEach(asked.map((a) => ({ name: a.name, as: partOf(a.part === 'street' && numbered ? 'street name' : a.part, name) })));
 }
 
 const PART_NAMES: readonly (readonly [AddressPart, RegExp])[] = [

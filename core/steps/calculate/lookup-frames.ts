@@ -4,8 +4,7 @@ import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { listedOf, lookupOf, type OtherColumn } from '../../language/grammar/others';
 import { nameOf } from '../../language/naming';
-import { uniqueName } from '../../values/names';
-import { add } from './adding';
+import { add, addEach } from './adding';
 
 /* What stands in other tables, brought beside the rows. */
 
@@ -38,11 +37,7 @@ function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: C
   const found = values.map((v) => lookupOf(x, v, fn, tie?.own, tie?.there));
   if (found.some((e) => e === null)) return null;
   const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: number(zero) } as Expression)));
-  if (made.length === 1) return add(made[0]!, name);
-  return {
-    key: `bring ${keyOf(made)}`,
-    apply: (state: State) => made.reduce<State>((s, as) => { const given = uniqueName(nameOf(as), s.head.columns.map((c) => c.name)); return withPlan(s, { step: 'calculate', name: given, as, replace: false }, [given]); }, state),
-  };
+  return made.length === 1 ? add(made[0]!, name) : addEach(made.map((as) => ({ name: nameOf(as), as })));
 }
 
 const FN: Way[] = [means('total|sum|altogether|in total|summed|add up|added up|in all|overall|all told|sum of all|the sum of|total of|all together', 'sum'), means('average|mean|on average', 'mean'), means('highest|largest|biggest|maximum|latest|newest|last', 'highest'), means('lowest|smallest|minimum|earliest|first', 'lowest')];

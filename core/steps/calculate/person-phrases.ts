@@ -1,9 +1,9 @@
 import { column, type Expression } from '../../formula/expression';
 import type { Plan } from '../registry';
 import type { CalculatePlan } from './step';
-import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { uniqueName } from '../../values/names';
+import { addEach } from './adding';
 import { readPerson, type PersonPart } from '../../values/person';
 import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
@@ -27,13 +27,7 @@ const plainPairs = (name: string, x: Context): boolean => sampleOf(name, x).ever
 function addParts(name: string, asked: readonly Asked[], x: Context): Act | null {
   if (asked.length < 1 || new Set(asked.map((a) => a.part)).size < asked.length || !persons(name, x)) return null;
   const parts = asked.map((a) => a.part);
-  return {
-    key: `person ${keyOf([name, asked])}`,
-    apply: (state: State) => asked.reduce<State>((s, a) => {
-      const given = uniqueName(a.name, s.head.columns.map((c) => c.name));
-      return withPlan(s, { step: 'calculate', name: given, as: expressionFor(a.part, parts, name), replace: false }, [given]);
-    }, state),
-  };
+  return addEach(asked.map((a) => ({ name: a.name, as: expressionFor(a.part, parts, name) })));
 }
 
 const PART_NAMES: readonly (readonly [PersonPart, RegExp])[] = [

@@ -9,8 +9,7 @@ import { unitSort } from '../../values/units';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
 import { sampleOf } from '../../language/grammar/samples';
-import { uniqueName } from '../../values/names';
-import { add } from './adding';
+import { add, addEach } from './adding';
 
 /* Columns made out of texts: things found in them, pieces rearranged, and programs shown by example. */
 
@@ -66,13 +65,7 @@ const NAMES: Partial<Record<FindSort, string>> = { email: 'Email', phone: 'Phone
 export function foundAll(name: string, whats: readonly Findable[], names: readonly string[] | null, x: Context): Act | null {
   if (names && names.length !== whats.length) return null;
   if (whats.some((w) => holder(w, name, x) === null)) return null;
-  return {
-    key: `find ${keyOf([name, whats, names])}`,
-    apply: (state: State) => whats.reduce<State>((s, what, i) => {
-      const given = names?.[i] ?? uniqueName(what.kind === 'sort' ? NAMES[what.sort]! : 'Code', s.head.columns.map((c) => c.name));
-      return withPlan(s, { step: 'calculate', name: given, as: found(what, column(name)), replace: false }, [given]);
-    }, state),
-  };
+  return addEach(whats.map((what, i) => ({ name: names?.[i] ?? (what.kind === 'sort' ? NAMES[what.sort]! : 'Code'), as: found(what, column(name)), said: names !== null })));
 }
 
 /** Forms of address moved from the front of a column into one of their own. */
