@@ -1,5 +1,5 @@
 import type { ColumnType } from '../core/table/column';
-import type { ImportNote } from '../core/formats/import';
+import type { ImportNote, Preview } from '../core/formats/import';
 import type { Advised } from '../core/language/advice';
 import type { ColumnProfile } from '../core/profile/profile';
 import type { Glance } from '../core/profile/glance';
@@ -198,6 +198,12 @@ export interface Upload {
   readonly fileName: string;
   readonly bytes: number;
   readonly sha256: string;
+}
+
+/** What was found in an uploaded file, with the columns that seem to be about persons. */
+export interface UploadPreview extends Preview {
+  readonly upload: Upload;
+  readonly persons: readonly string[];
 }
 
 /** How a request was understood, and against which version. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, bring, cell, keep, line, sentences } from './page';
+import { accessible, bring, cell, drop, keep, line, sentences } from './page';
 
 const MEMBERS = `Member,Mail,Site,Kg
 "Fern, Ada",ada@hive.example,13 - Garden,12
@@ -14,6 +14,11 @@ test.beforeEach(({ page }) => {
   page.on('pageerror', (e) => faults.push(e.message));
 });
 test.afterEach(() => expect(faults).toEqual([]));
+
+test('what seems to be about persons is pointed out before a file is taken in', async ({ page }) => {
+  await drop(page, MEMBERS, 'members.csv');
+  await expect(page.getByTestId('persons')).toContainText('About persons, it seems: Member, Mail.');
+});
 
 test('columns are hidden in words, and shown again from the line below', async ({ page }) => {
   await bring(page, MEMBERS, 'members.csv');

@@ -7,10 +7,11 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { eq, sql } from 'drizzle-orm';
 import { NotText, type Encoding } from '../core/formats/encoding';
 import { UnreadableFile, type Layout } from '../core/formats/csv';
-import { importRows, previewFile, type ImportSettings, type Preview } from '../core/formats/import';
+import { importRows, previewFile, type ImportSettings } from '../core/formats/import';
 import { GlanceBuilder } from '../core/profile/glance';
+import { looksSensitive } from '../core/profile/profile';
 import { balance } from '../core/review/balance';
-import type { Upload } from '../contract/views';
+import type { Upload, UploadPreview } from '../contract/views';
 import { getConfig } from './config';
 import { pool } from './db/client';
 import * as schema from './db/schema';
@@ -78,13 +79,15 @@ async function uploadOf(id: string): Promise<Upload> {
 }
 
 /** What an uploaded file looks like; `forced` is what the person changed. A file that cannot be taken is refused with its line. */
-export async function previewUpload(id: string, forced: Partial<Layout> & { encoding?: Encoding }): Promise<Preview & { upload: Upload }> {
+export async function previewUpload(id: string, forced: Partial<Layout> & { encoding?: Encoding }): Promise<UploadPreview> {
   const upload = await uploadOf(id);
   const handle = await open(place(id));
   try {
     const head = Buffer.alloc(Math.min(HEAD, upload.bytes));
     await handle.read(head, 0, head.length, 0);
-    return { ...refusing(() => previewFile(head, upload.bytes <= HEAD, forced)), upload };
+    const preview = refusing(() => previewFile(head, upload.bytes <= HEAD, forced));
+    const persons = preview.settings.columns.filter((c, i) => looksSensitive(c.name, c.type, preview.rows.map((r) => r[i] ?? ''))).map((c) => c.name);
+    return { ...preview, upload, persons };
   } finally {
     await handle.close();
   }

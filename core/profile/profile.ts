@@ -151,7 +151,7 @@ export async function profileColumn(table: Table, name: string): Promise<ColumnP
     spread: numbers && numbers.length > 0 ? spreadOf(numbers, isDate(type) ? type : 'decimal') : null,
     lookAlikes: groups.reduce((n, g) => n + g.variants.filter((v) => !onlyPerhaps(v.ground)).length, 0),
     meaning,
-    sensitive: meaning === 'e-mail' || meaning === 'telephone number' || meaning === 'person’s name' || (filled > 0 && /\b(?:birth|born|dob|address|iban|passport|social security|salary)\b/i.test(name)),
+    sensitive: isSensitive(meaning, name, filled),
   };
 }
 
@@ -192,6 +192,15 @@ function spreadOf(values: Float64Array, type: ColumnType): Spread {
     outliers: room > 0 ? outliers : 0,
     bars: counts.map((count, i) => ({ from: written(low + ((high - low) * i) / bars), count })),
   };
+}
+
+/** Is a column about persons, by what it seems to be or by its name? */
+const isSensitive = (meaning: Meaning | null, name: string, filled: number): boolean => meaning === 'e-mail' || meaning === 'telephone number' || meaning === 'person’s name' || (filled > 0 && /\b(?:birth|born|dob|address|iban|passport|social security|salary)\b/i.test(name));
+
+/** The same of a column of which only some texts are known, as when a file comes in. O(texts). */
+export function looksSensitive(name: string, type: ColumnType, texts: readonly string[]): boolean {
+  const filled = texts.filter((t) => t.trim() !== '');
+  return filled.length > 0 && isSensitive(meaningOf(name, type, filled.length, new Set(filled).size, filled.slice(0, 400), false), name, filled.length);
 }
 
 const PLACES = /\b(?:site|place|town|city|village|country|county|region|location|street|area|district|state|province)\b/i;

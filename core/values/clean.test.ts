@@ -50,6 +50,17 @@ test.each([
   ['mac', 'Mac'],
 ])('names are spelt as names: %s', (text, want) => expect(changeCase(text, 'name')).toBe(want));
 
+test.each([
+  ['Pоst Offiсe', 'Post Office'],
+  ['“Teal” – it’s…', '"Teal" - it\'s...'],
+  ['Ｌ-２０１', 'L-201'],
+  ['Москва', 'Москва'],
+  ['a\u00a0b\u200b', 'a b'],
+])('%j in plain characters is %j', (text, plain) => {
+  expect(cleaned(text, 'alike')).toBe(plain);
+  expect(cleaned(plain, 'alike')).toBe(plain);
+});
+
 const person = (p: Partial<Person>): Person => ({ title: '', first: '', middle: '', last: '', suffix: '', ...p });
 test.each<[string, Person | null]>([
   ['Ada Fern', person({ first: 'Ada', last: 'Fern' })],

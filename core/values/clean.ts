@@ -1,5 +1,5 @@
 /** One cleaning of a text's marks. */
-export type Cleaning = 'accents' | 'tags' | 'lines' | 'mended' | 'legal';
+export type Cleaning = 'accents' | 'tags' | 'lines' | 'mended' | 'legal' | 'alike';
 
 /** How each cleaning is called in exact sentences. */
 export const CLEANINGS = [
@@ -8,6 +8,7 @@ export const CLEANINGS = [
   ['lines', 'on one line'],
   ['mended', 'with broken letters mended'],
   ['legal', 'without the legal form'],
+  ['alike', 'in plain characters'],
 ] as const satisfies readonly (readonly [Cleaning, string])[];
 
 /** Letters that are no letter with an accent, but are written without one all the same. */
@@ -31,7 +32,9 @@ const SHORT_FORM = /^(?:\p{Lu}{2,4}|(?:\p{L}\.){1,5}\p{L}?\.?|\p{Lu}\/\p{Lu}|Oy|
 /**
  * A text after one cleaning: without accents ('Café' to 'Cafe'), without HTML (tags off, entities as their characters),
  * on one line, with letters mended that were read in the wrong encoding ('CafÃ©' to 'Café'), or without the legal form
- * of a company at its end ('Tessel Foods Ltd.' to 'Tessel Foods'). Done twice, it gives the same as once. O(length).
+ * of a company at its end ('Tessel Foods Ltd.' to 'Tessel Foods'),
+ * or with plain characters for those that only look like them: Cyrillic and Greek letters inside Latin words, wide forms, curly
+ * quotes, long dashes, invisible spaces. Done twice, it gives the same as once. O(length).
  */
 export function cleaned(text: string, way: Cleaning): string {
   switch (way) {
@@ -45,6 +48,8 @@ export function cleaned(text: string, way: Cleaning): string {
       return mended(text);
     case 'legal':
       return withoutLegalForm(text);
+    case 'alike':
+      return plainCharacters(text);
   }
 }
 
@@ -85,6 +90,17 @@ function mended(text: string): string {
     if (out === before) break;
   }
   return out;
+}
+
+/** Cyrillic and Greek letters with the Latin ones that they look like. */
+const LOOKS: ReadonlyMap<string, string> = new Map(Object.entries({ а: 'a', е: 'e', о: 'o', р: 'p', с: 'c', х: 'x', у: 'y', і: 'i', ѕ: 's', ј: 'j', А: 'A', В: 'B', Е: 'E', К: 'K', М: 'M', Н: 'H', О: 'O', Р: 'P', С: 'C', Т: 'T', Х: 'X', У: 'Y', І: 'I', Ѕ: 'S', ο: 'o', ν: 'v', Α: 'A', Β: 'B', Ε: 'E', Ζ: 'Z', Η: 'H', Ι: 'I', Κ: 'K', Μ: 'M', Ν: 'N', Ο: 'O', Ρ: 'P', Τ: 'T', Υ: 'Y', Χ: 'X' }));
+const MARKS: ReadonlyMap<string, string> = new Map(Object.entries({ '“': '"', '”': '"', '„': '"', '«': '"', '»': '"', '‘': "'", '’': "'", '‚': "'", '′': "'", '‐': '-', '‑': '-', '‒': '-', '–': '-', '—': '-', '−': '-', '…': '...', '\u00a0': ' ', '\u2009': ' ', '\u202f': ' ', '\u3000': ' ', '\u200b': '', '\ufeff': '', '\u2060': '' }));
+
+function plainCharacters(text: string): string {
+  const wide = text.replace(/[\uff01-\uff5e]/g, (c) => String.fromCharCode(c.charCodeAt(0) - 0xfee0));
+  const plain = Array.from(wide, (c) => MARKS.get(c) ?? c).join('');
+  // A word all in another script is one of that script.
+  return plain.replace(/\p{L}+/gu, (word) => (/\p{Script=Latin}/u.test(word) ? Array.from(word, (c) => LOOKS.get(c) ?? c).join('') : word));
 }
 
 function withoutLegalForm(text: string): string {

@@ -5,9 +5,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import type { AgainView, Upload } from '../../contract/views';
+import type { AgainView, UploadPreview } from '../../contract/views';
 import type { ColumnSetting } from '../../core/formats/columnise';
-import type { Preview } from '../../core/formats/import';
 import { COLUMN_TYPES, type ColumnType } from '../../core/table/column';
 import { ask, askSlowly, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
@@ -31,7 +30,7 @@ export function Intake({ id, brief }: { id: string; /** The workspace whose brie
   const [name, setName] = useState<string | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const stop = useRef<AbortController | null>(null);
-  const found = useQuery({ queryKey: ['intake', id, forced], queryFn: () => ask<Preview & { upload: Upload }>(`uploads/${id}`, 'POST', { forced }), retry: false });
+  const found = useQuery({ queryKey: ['intake', id, forced], queryFn: () => ask<UploadPreview>(`uploads/${id}`, 'POST', { forced }), retry: false });
   const preview = found.data;
   const columns = preview?.settings.columns.map((c, i) => ({ ...c, ...changes[i] })) ?? [];
   const tableName = name ?? preview?.upload.fileName.replace(/\.\w+$/, '') ?? '';
@@ -115,6 +114,7 @@ export function Intake({ id, brief }: { id: string; /** The workspace whose brie
           {preview.notes.map((n) => <li key={n.text}>{n.count} {n.text}</li>)}
         </Box>
       )}
+      {preview.persons.length > 0 && <Typography data-testid="persons" sx={{ fontSize: 13, color: ACCENTS.held.color, mb: 0.5 }}>{ACCENTS.held.mark} About persons, it seems: {preview.persons.join(', ')}. Once the rows are in, they can be covered on every page (under “Columns”), hidden, or masked.</Typography>}
       <Typography sx={{ fontSize: 13, color: FAINT, mb: 0.5 }}>
         {counted(columns.length, 'column')}; types from {preview.whole ? `all ${counted(preview.sampled, 'row')}` : `the first ${counted(preview.sampled, 'row')} (the rest is checked while it is read)`}. Cells that do not fit a type are kept as they are written, and counted.
       </Typography>

@@ -1,4 +1,4 @@
-import { column, type Expression } from '../../formula/expression';
+import { column, number, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../registry';
 import type { CalculatePlan } from './step';
 import { amend, withPlan, type Act, type Context } from '../../language/acts';
@@ -64,7 +64,12 @@ export function personColumn(x: Context): string | null {
   return called.length === 1 ? called[0]!.name : found.length === 1 ? found[0]!.name : null;
 }
 
+/** Rows whose person has one word for a name. */
+const oneName = (x: Context): Condition | null => { const c = personColumn(x); return c === null ? null : { kind: 'compare', op: '=', left: { kind: 'size', what: 'words', of: column(c) }, right: number(1) }; };
+
 export const personPhrases = [
+  rule('cond', '~withA? only|just|merely a|the|one|their? first|single|given names|name', (_s, x: Context) => oneName(x), 0),
+  rule('cond', '~withA? no last|family|second names|name', (_s, x: Context) => (x.head.columns.some((c) => /last|family|sur/i.test(c.name)) ? null : oneName(x)), 0.1),
   rule('personPart', 'first|given|christian|fore|forename|firstname names|name', asks('first', 'First name'), 0),
   rule('personPart', 'first|forename|firstname|forenames', asks('first', 'First name'), 0.1),
   rule('personPart', 'last|family|sur|second names|name', asks('last', 'Last name'), 0),

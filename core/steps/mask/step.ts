@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { BLANK, VALUE, numberChunk, type ColumnHead } from '../../table/column';
+import { BLANK, VALUE, numberChunk, type Chunk, type ColumnHead } from '../../table/column';
 import { isNumberColumn, readsAsDate, readsDayFirst, type CheckedHead } from '../../formula/check';
-import { amountsOf, datesOf } from '../../formula/vector';
+import { amountsOf, datesOf, type NumberVector } from '../../formula/vector';
 import { columnOf, eachChunk, liveMask, type Table } from '../../table/table';
 import { coarser, covered, isRounding, masker, type Mask, type RoundingMask } from '../../values/mask';
 import { eachText } from '../../values/cell';
@@ -49,22 +49,36 @@ function roundedHead(name: string, by: RoundingMask, head: CheckedHead): ColumnH
   return Number.isInteger(by.to) ? { name, type: type === 'text' ? 'decimal' : type, scale: 0 } : { name, type: 'decimal', scale: type === 'text' ? null : Math.max(scale ?? 0, String(by.to).split('.')[1]?.length ?? 0) };
 }
 
-const ROUNDED: readonly Kind[] = [
-  { key: 'whole', words: 'no date or number: covered whole', odd: true },
-  { key: 'masked', words: 'rounded', odd: false },
-  { key: 'same', words: 'blank: left blank', odd: false, same: true },
-];
+/** A chunk's dates or numbers, whichever are to be rounded. */
+const readFor = (by: RoundingMask, chunk: Chunk, name: string, head: CheckedHead): NumberVector => (by.kind === 'period' ? datesOf(chunk, { dayFirst: readsDayFirst(head, name) }) : amountsOf(chunk));
+
+/** How many different values there are before and after. O(rows). */
+async function roundedCounts(columns: readonly string[], by: RoundingMask, table: Table, head: CheckedHead): Promise<readonly [number, number]> {
+  const before = new Set<number>(), after = new Set<number>();
+  const live = liveMask(table);
+  for (const name of columns) {
+    await eachChunk(table, [name], ([chunk], _ord, from, length) => {
+      const { values, state } = readFor(by, chunk!, name, head);
+      for (let i = 0; i < length; i++) if ((!live || live[from + i]) && state[i] === VALUE && !before.has(values[i]!)) { before.add(values[i]!); after.add(coarser(values[i]!, by)); }
+    });
+  }
+  return [before.size, after.size];
+}
 
 /** Dates and amounts made coarser; a text that is neither is covered whole, so that nothing shows through. */
-function roundingWork(columns: readonly string[], by: RoundingMask, head: CheckedHead): CellWork {
+function roundingWork(columns: readonly string[], by: RoundingMask, head: CheckedHead, [before, after]: readonly [number, number]): CellWork {
   return {
     work: 'cells',
     reads: columns,
-    kinds: ROUNDED,
+    kinds: [
+      { key: 'whole', words: 'no date or number: covered whole', odd: true },
+      { key: 'masked', words: `rounded: ${before.toLocaleString('en')} different values before, ${after.toLocaleString('en')} after`, odd: false },
+      { key: 'same', words: 'blank: left blank', odd: false, same: true },
+    ],
     run(chunks, _from, length) {
       const kinds = new Uint8Array(length).fill(2);
       const made = chunks.map((chunk, c) => {
-        const read = by.kind === 'period' ? datesOf(chunk, { dayFirst: readsDayFirst(head, columns[c]!) }) : amountsOf(chunk);
+        const read = readFor(by, chunk, columns[c]!, head);
         const values = new Float64Array(length);
         const state = new Uint8Array(length);
         const misfits = new Map<number, string>();
@@ -97,7 +111,7 @@ export const mask: StepDefinition<MaskPlan> = {
   check: ({ columns, by }, head) => (isRounding(by) ? columns.flatMap((name) => (by.kind === 'period' ? readsAsDate(head, name) : isNumberColumn(head, name)) ? [] : [{ text: `“${name}” holds no ${by.kind === 'period' ? 'dates' : 'numbers'}, so it cannot be covered by rounding. Mask it with tokens, for example.`, column: name }]) : []),
   outline: ({ columns, by }, head) => sameColumns(head, isRounding(by) ? columns.map((name) => roundedHead(name, by, head)) : textHeads(columns)),
   async prepare(plan, table, head) {
-    if (isRounding(plan.by)) return roundingWork(plan.columns, plan.by, head);
+    if (isRounding(plan.by)) return roundingWork(plan.columns, plan.by, head, await roundedCounts(plan.columns, plan.by, table, head));
     if (plan.by.kind !== 'leave' && !table.key) throw new CannotRun('These masks need a key, so that the same text always gets the same mask, and there is none. In a workspace, make a new one under “Cover”; elsewhere, give one as KULFI_MASK_KEY.');
     const cover = masker(plan.by, table.key ?? '');
     const by = plan.by;

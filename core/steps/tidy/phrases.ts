@@ -21,7 +21,7 @@ export const tidied = (columns: readonly string[] | null, ways: readonly Tidying
 });
 
 /** Marks first, then spaces, then letters: the order in which nothing depends on what comes later. */
-const ORDER: readonly Tidying[] = ['mended', 'tags', 'lines', 'trim', 'squeeze', 'accents', 'legal', 'upper', 'lower', 'title', 'sentence', 'name'];
+const ORDER: readonly Tidying[] = ['mended', 'tags', 'alike', 'lines', 'trim', 'squeeze', 'accents', 'legal', 'upper', 'lower', 'title', 'sentence', 'name'];
 const LETTERS: ReadonlySet<Tidying> = new Set<Tidying>(['upper', 'lower', 'title', 'sentence', 'name']);
 const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => ways.includes(w));
 const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS.has(w)).length;
@@ -46,6 +46,13 @@ export const phrases = [
   rule('ways', '~sentence ,|and? ~rest', () => ['sentence'], 0),
   rule('ways', 'as|like ~properNames', () => ['name'], 0),
   rule('cleaning', '~tagsWord', () => 'tags', 0),
+  rule('ways', '~replace|~mendVerb|~drop|mend|normalise|normalize|straighten the? $oddCharacters (~with plain|normal|ordinary|straight|simple letters|ones|characters|quotes|marks)?', () => ['alike'], 0),
+  rule('ways', '~make the? $oddCharacters plain|straight|normal', () => ['alike'], 0),
+  rule('oddCharacters', 'look-alike|lookalike|confusable characters|letters|ones|marks', () => true, 0),
+  rule('oddCharacters', 'look alike characters|letters', () => true, 0),
+  rule('oddCharacters', 'curly|smart|typographic quotes|quotation|apostrophes|quote marks?', () => true, 0),
+  rule('oddCharacters', 'cyrillic|greek letters|characters (that look like latin|normal ones|letters?)?', () => true, 0),
+  rule('oddCharacters', 'full-width|fullwidth characters|letters|forms', () => true, 0),
   rule('cleaning', '~accentsWord', () => 'accents', 0),
   rule('cleaning', '~linesWord', () => 'lines', 0),
   rule('cleaning', '~legalWord', () => 'legal', 0),

@@ -28,6 +28,7 @@ export const TIDYINGS = [
   ['lines', 'write on one line'],
   ['accents', 'take off accents'],
   ['legal', 'leave out the legal form'],
+  ['alike', 'write in plain characters'],
 ] as const;
 
 const KINDS: readonly Kind[] = [
@@ -50,6 +51,7 @@ export function tidied(text: string, way: Tidying): string {
     case 'lines':
     case 'accents':
     case 'legal':
+    case 'alike':
       return cleaned(text, way);
     default:
       return changeCase(text, way);
