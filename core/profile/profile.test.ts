@@ -1,7 +1,7 @@
 import { adviceFor } from '../language/advice';
 import { headWithGlances } from '../steps/run';
 import { csvTable } from '../testing/tables';
-import { profileColumn, shapeOf } from './profile';
+import { looksSensitive, profileColumn, shapeOf } from './profile';
 
 const MEMBERS = `Id,Member,Mail,Phone,Born,Site,Kg,Share,Paid,Note,Old,Active
 ${Array.from({ length: 40 }, (_, i) =>
@@ -51,3 +51,12 @@ describe('a profile tells what is in a column', () => {
     expect(advice.get('Active')!.standing).toBe('in order');
   });
 });
+
+test.each([
+  ['Client', ['Ada Fern', 'Tobias Brook', 'Ines Vale'], true],
+  ['Contact', ['ada@hive.example', '0117 496 0123', '', 'ines@comb.example'], true],
+  ['Born', ['1980-04-12'], true],
+  ['Born', ['', ''], false],
+  ['Lot', ['L-201', 'L-202'], false],
+  ['Site', ['Upper Teal', 'Heath Edge'], false],
+])('%s with %j is about persons: %s', (name, texts, persons) => expect(looksSensitive(name, 'text', texts)).toBe(persons));

@@ -151,7 +151,7 @@ export async function profileColumn(table: Table, name: string): Promise<ColumnP
     spread: numbers && numbers.length > 0 ? spreadOf(numbers, isDate(type) ? type : 'decimal') : null,
     lookAlikes: groups.reduce((n, g) => n + g.variants.filter((v) => !onlyPerhaps(v.ground)).length, 0),
     meaning,
-    sensitive: isSensitive(meaning, name, filled),
+    sensitive: isSensitive(meaning, name, texts?.slice(0, 400).map((t) => t.text) ?? [], filled),
   };
 }
 
@@ -194,13 +194,20 @@ function spreadOf(values: Float64Array, type: ColumnType): Spread {
   };
 }
 
+/** Are half of the texts mail addresses, or telephone numbers under a heading for them? */
+function holdsContacts(name: string, texts: readonly string[]): boolean {
+  const [mail, phone] = [finder({ kind: 'sort', sort: 'email' }), finder({ kind: 'sort', sort: 'phone' })];
+  const is = (t: string): boolean => mail(t).length > 0 || (/contact|phone|tel|mobile|reach/i.test(name) && phone(t)[0]?.length === t.trim().length);
+  return texts.length > 0 && texts.filter(is).length >= texts.length / 2;
+}
+
 /** Is a column about persons, by what it seems to be or by its name? */
-const isSensitive = (meaning: Meaning | null, name: string, filled: number): boolean => meaning === 'e-mail' || meaning === 'telephone number' || meaning === 'person’s name' || (filled > 0 && /\b(?:birth|born|dob|address|iban|passport|social security|salary)\b/i.test(name));
+const isSensitive = (meaning: Meaning | null, name: string, texts: readonly string[], filled: number): boolean => meaning === 'e-mail' || meaning === 'telephone number' || meaning === 'person’s name' || holdsContacts(name, texts) || (filled > 0 && /\b(?:birth|born|dob|address|iban|passport|social security|salary)\b/i.test(name));
 
 /** The same of a column of which only some texts are known, as when a file comes in. O(texts). */
 export function looksSensitive(name: string, type: ColumnType, texts: readonly string[]): boolean {
   const filled = texts.filter((t) => t.trim() !== '');
-  return filled.length > 0 && isSensitive(meaningOf(name, type, filled.length, new Set(filled).size, filled.slice(0, 400), false), name, filled.length);
+  return filled.length > 0 && isSensitive(meaningOf(name, type, filled.length, new Set(filled).size, filled.slice(0, 400), false), name, filled.slice(0, 400), filled.length);
 }
 
 const PLACES = /\b(?:site|place|town|city|village|country|county|region|location|street|area|district|state|province)\b/i;
