@@ -81,3 +81,21 @@ test('a new column is shown by example, by the keyboard: the shape that is least
   await expect(sentences(page)).toHaveCount(1);
   for (const [row, text] of ['A. Fern', 'T. Brook', 'I. Vale', 'O. Marsh'].entries()) await expect(cell(page, row, 4)).toHaveText(text);
 });
+
+test('what a kind leaves open is asked once for all of its rows: the order of day and month, and what is nearly the same', async ({ page }) => {
+  await bring(page, 'Lot,Sent,Town\nL-1,03/04/2025 x,Harbour\nL-2,05/06/2025,Harbor\nL-3,07/08/2025,Harbour\n', 'lots.csv');
+  await line(page).fill('Turn ‹Sent› into dates.');
+  await line(page).press('Enter');
+  await expect(page.getByTestId('proof')).toContainText('Which comes first here?');
+  await page.getByRole('button', { name: 'The month' }).click();
+  await expect(page.getByTestId('proof')).toContainText('the month before the day');
+  await expect(page.getByTestId('proof')).not.toContainText('Which comes first here?');
+  await page.getByRole('button', { name: /^Keep/ }).click();
+  await expect(cell(page, 1, 1)).toHaveText('2025-05-06');
+  await line(page).fill('Replace cells that are "Harbour" in ‹Town› with "Quay".');
+  await line(page).press('Enter');
+  await page.getByTestId('proof').getByRole('button', { name: 'Harbor', exact: true }).click();
+  await expect(page.getByTestId('proof')).toContainText('"Harbour" or "Harbor"');
+  await page.getByRole('button', { name: /^Keep/ }).click();
+  await expect(cell(page, 1, 2)).toHaveText('Quay');
+});

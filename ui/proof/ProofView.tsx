@@ -128,6 +128,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
                     {!readOnly && <Button size="small" sx={{ py: 0 }} onClick={(e) => { e.stopPropagation(); setAt(k); hold(line); }}>{held ? 'Take off hold' : 'Hold all'}</Button>}
                     {kind.rows > rows.length && !proof.partial && <Button size="small" sx={{ py: 0 }} onClick={(e) => { e.stopPropagation(); load.mutate({ plan: p, kind }); }}>Show more</Button>}
                   </Box>
+                  {!readOnly && plans[p] && <Offer plan={plans[p]} kind={kind} rows={rows} columns={proof.columns.map((c) => c.name)} onDecide={(plan) => onDecide(p, plan)} />}
                   {showRows && (
                     <table style={{ borderCollapse: 'collapse', fontSize: 12.5, marginLeft: 62 }}>
                       <thead>
@@ -176,6 +177,29 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
       </Box>}
     </Box>
   );
+}
+
+/** What a kind leaves to be said, put once for all of its rows: the order of day and month, and whether what is nearly the same is meant too. */
+function Offer({ plan, kind, rows, columns, onDecide }: { plan: Plan; kind: ProofKind; rows: readonly ProofRow[]; columns: readonly string[]; onDecide: (plan: Plan) => void }) {
+  if (plan.step === 'convert' && kind.key === 'guessed' && !plan.order) {
+    return (
+      <Box sx={{ ml: '62px', fontSize: 12.5, color: ACCENTS.pending.color }}>
+        Which comes first here?
+        {(['day first', 'month first'] as const).map((order) => <Button key={order} size="small" sx={{ py: 0, ml: 0.75 }} onClick={() => onDecide({ ...plan, order })}>{order === 'day first' ? 'The day' : 'The month'}</Button>)}
+      </Box>
+    );
+  }
+  if (plan.step === 'replace' && kind.key === 'near' && plan.find.kind === 'texts' && plan.find.place === 'whole') {
+    const { find } = plan;
+    const seen = [...new Set(rows.flatMap((r) => columns.flatMap((c, i) => (plan.columns.includes(c) && typeof r.before[i] === 'string' ? [r.before[i].trim()] : []))))].filter((t) => t !== '' && !find.texts.includes(t)).slice(0, 6);
+    return (
+      <Box sx={{ ml: '62px', fontSize: 12.5, color: ACCENTS.pending.color }}>
+        Is one of these meant too?
+        {seen.map((text) => <Button key={text} size="small" sx={{ py: 0, ml: 0.75 }} onClick={() => onDecide({ ...plan, find: { ...find, texts: [...find.texts, text] } })}>{text}</Button>)}
+      </Box>
+    );
+  }
+  return null;
 }
 
 /** What a sentence does, or an answer is not, said beside it. */
