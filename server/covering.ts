@@ -4,7 +4,6 @@ import type { AnswerTable } from '../core/steps/step';
 import type { Plan } from '../core/steps/registry';
 import type { CheckedHead } from '../core/formula/check';
 import type { Table } from '../core/table/table';
-import type { CoveringView } from '../contract/views';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
 import { Told } from './errors';
@@ -46,13 +45,6 @@ export async function coverOf({ id, sourceId, table }: Pick<StoredState, 'id' | 
   }
   // A version that the brief has left behind: whatever is covered anywhere.
   return { names: new Set(table.columns.map((c) => c.name).filter((n) => all.has(n))), key: row.key };
-}
-
-/** What is covered in a workspace, and whether there is a key for its masks. */
-export async function coveringOf(workspaceId: number): Promise<CoveringView> {
-  const [row] = await database().select({ covered: schema.workspaces.covered, key: schema.workspaces.maskKey }).from(schema.workspaces).where(eq(schema.workspaces.id, workspaceId));
-  if (!row) throw new Told('There is no such workspace.', 404, 'gone');
-  return { ...row.covered, key: row.key !== null };
 }
 
 /** Says what is covered, and whether it is. */

@@ -1,6 +1,5 @@
-import { columnsOf, not, type Condition } from '../../formula/expression';
 import type { CheckedHead } from '../../formula/check';
-import { column, type Expression, type LookupFn } from '../../formula/expression';
+import { column, not, type Condition, type Expression, type LookupFn } from '../../formula/expression';
 import { findColumn } from '../../table/table';
 import { folded } from '../../values/fold';
 import type { Context } from '../acts';
@@ -71,7 +70,7 @@ function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
 }
 
 /** The columns by which rows of two tables belong together; those that were said, else the pair that holds the same things, if there is one that is clearly so. */
-export function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, there?: string): Tie | null {
+function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, there?: string): Tie | null {
   const other = head.others?.get(table);
   if (!other) return null;
   if (own !== undefined && there !== undefined) return { own, there, score: 1 };
@@ -97,9 +96,6 @@ function byName({ head }: Pick<Context, 'head'>, own: string, table: string): Ti
   const there = findColumn(head.others?.get(table)?.columns ?? [], own) ?? head.others?.get(table)?.columns.find((c) => folded(c.name) === folded(own));
   return there ? { own, there: there.name, score: 1 } : null;
 }
-
-/** Does a condition look into another table? */
-export const looksBeside = (c: Condition): boolean => (c.kind === 'not' ? looksBeside(c.of) : c.kind === 'listed' && columnsOf(c).length > 0);
 
 const IN = 'in|on|among|inside|within|under';
 const SHOWS = 'show|shows|appear|appears|occur|occurs|exist|exists|stand|stands|turn|turns|come|comes|be|is|are|was|were|listed|found|present|known|contained|recorded|registered';
