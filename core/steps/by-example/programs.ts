@@ -30,8 +30,11 @@ const BRACKETS = [['(', ')'], ['[', ']'], ['"', '"']] as const;
 /** Most programs of the first example that are tried on the others. */
 const MOST_TRIED = 300;
 const WIDTH = 40;
-/** Milliseconds after which a search ends with what it has. */
-const MOST_TIME = 100;
+/** Partial programs after which a search ends with what it has; a count and not a time, so that a busy machine finds the same. */
+const MOST_EFFORT = 100_000;
+interface Effort {
+  left: number;
+}
 /** What telling two shapes apart costs. */
 const BRANCH = 1.5;
 const MOST_BRANCHES = 4;
@@ -41,13 +44,14 @@ const MOST_BRANCHES = 4;
  * dates, figures written anew, fixed texts) that turn every example's input into its output; cheapest first, those that
  * give a result for more of the sample before those that give fewer. Where no one program does, the examples are told
  * apart by a mark that some inputs have and others have not, and each lot gets its own. Empty when there is none. Version
- * space of the first example by dynamic programming over its output (after FlashFill, S. Gulwani, POPL 2011), then tested
- * on the rest: O(output² · atoms) for each example; ends after 100 ms with what was found.
+ * space of the first example by dynamic programming over its output (after S. Gulwani, Automating String Processing in
+ * Spreadsheets Using Input-Output Examples, POPL 2011), then tested on the rest: O(output² · atoms) for each example; ends
+ * after `MOST_EFFORT` partial programs (about a tenth of a second) with what was found.
  */
 export function programsFor(name: string, examples: readonly Example[], sample: readonly string[]): Program[] {
-  const end = performance.now() + MOST_TIME;
+  const effort: Effort = { left: MOST_EFFORT };
   const values = sample.filter((t) => t.trim() !== '').slice(0, 300);
-  return ranked(search(name, examples, end, MOST_BRANCHES), values);
+  return ranked(search(name, examples, effort, MOST_BRANCHES), values);
 }
 
 /** Programs with what they cover: a result for few of the values is worth less. */
@@ -58,25 +62,25 @@ function ranked(found: readonly { expression: Expression; cost: number }[], valu
     .sort((a, b) => a.cost - b.cost);
 }
 
-function search(name: string, examples: readonly Example[], end: number, branches: number): { expression: Expression; cost: number }[] {
+function search(name: string, examples: readonly Example[], effort: Effort, branches: number): { expression: Expression; cost: number }[] {
   const [first, ...rest] = examples;
   if (!first) return [];
-  const straight = first.output === '' ? [] : coverings(first, atomsOf(first.input, column(name)), end).slice(0, MOST_TRIED).filter((p) => rest.every((e) => runText(p.expression, e.input) === e.output));
+  const straight = first.output === '' ? [] : coverings(first, atomsOf(first.input, column(name)), effort).slice(0, MOST_TRIED).filter((p) => rest.every((e) => runText(p.expression, e.input) === e.output));
   if (examples.every((e) => e.output === '')) return [{ expression: { kind: 'blank' }, cost: 0.5 }];
   // A program that writes letters of its own is hardly meant where telling shapes apart does without.
   if ((straight[0]?.cost ?? Infinity) < 2.2 || branches < 2 || examples.length < 2) return straight;
-  const apart = branched(name, examples, end, branches);
+  const apart = branched(name, examples, effort, branches);
   return [...straight, ...apart].sort((a, b) => a.cost - b.cost);
 }
 
 /** One program where a mark stands, another where it does not. */
-function branched(name: string, examples: readonly Example[], end: number, branches: number): { expression: Expression; cost: number }[] {
+function branched(name: string, examples: readonly Example[], effort: Effort, branches: number): { expression: Expression; cost: number }[] {
   const out: { expression: Expression; cost: number }[] = [];
   for (const when of testsOf(name)) {
-    if (performance.now() > end) break;
+    if (effort.left <= 0) break;
     const [yes, no] = [examples.filter((e) => holdsText(when, e.input)), examples.filter((e) => !holdsText(when, e.input))];
     if (yes.length === 0 || no.length === 0) continue;
-    const then = search(name, yes, end, branches - 1)[0], otherwise = then && search(name, no, end, branches - 1)[0];
+    const then = search(name, yes, effort, branches - 1)[0], otherwise = then && search(name, no, effort, branches - 1)[0];
     if (!then || !otherwise) continue;
     const more = otherwise.expression.kind === 'choose' ? otherwise.expression : null;
     out.push({ expression: { kind: 'choose', cases: [{ when, then: then.expression }, ...(more?.cases ?? [])], otherwise: more?.otherwise ?? otherwise.expression }, cost: then.cost + otherwise.cost + BRANCH });
@@ -210,17 +214,18 @@ interface Cover {
 const mixed = (parts: readonly Expression[]): boolean => parts.some((p) => p.kind === 'padded') && parts.some((p) => p.kind === 'part' && (p.part === 'day' || p.part === 'month'));
 
 /** The cheapest ways to write an output as a row of atoms and fixed texts. */
-function coverings({ input, output }: Example, atoms: ReadonlyMap<string, readonly Atom[]>, end: number): { expression: Expression; cost: number }[] {
+function coverings({ input, output }: Example, atoms: ReadonlyMap<string, readonly Atom[]>, effort: Effort): { expression: Expression; cost: number }[] {
   const n = output.length;
   const at: Cover[][] = Array.from({ length: n + 1 }, () => []);
   at[0]!.push({ parts: [], cost: 0 });
-  for (let i = 0; i < n && performance.now() < end; i++) {
+  for (let i = 0; i < n && effort.left > 0; i++) {
     at[i]!.sort((a, b) => a.cost - b.cost);
     at[i]!.length = Math.min(at[i]!.length, WIDTH);
     for (let j = i + 1; j <= n; j++) {
       const text = output.slice(i, j);
       const ways = atoms.get(text) ?? [];
       if (ways.length === 0 && text.length > 20) continue;
+      effort.left -= at[i]!.length * (ways.length + 1);
       for (const cover of at[i]!) {
         for (const atom of ways) at[j]!.push({ parts: [...cover.parts, atom.expression], cost: cover.cost + atom.cost });
         if (cover.parts.at(-1)?.kind !== 'text') at[j]!.push({ parts: [...cover.parts, { kind: 'text', value: text }], cost: cover.cost + fixedCost(text) });
