@@ -2,14 +2,14 @@ import { eq } from 'drizzle-orm';
 import type { CheckedHead } from '../core/formula/check';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
+import { Kept } from './kept';
 import { withOthers, type Beside } from './revise';
 import { keyed, loadState, type StoredState } from './store/tables';
 import { currentStates } from './workspaces';
 
 /* A table with the other tables of its workspace as they are now: what sentences may look into. */
 
-const MOST_KEPT = 16;
-const heads = new Map<string, CheckedHead>();
+const heads = new Kept<string, CheckedHead>(16);
 
 async function workspaceOf(sourceId: number): Promise<number> {
   const [row] = await database().select({ id: schema.sources.workspaceId }).from(schema.sources).where(eq(schema.sources.id, sourceId));
@@ -26,9 +26,5 @@ export async function runnable(state: StoredState): Promise<Beside> {
 export async function headBeside(stateId: number): Promise<CheckedHead> {
   const state = await loadState(pool(), stateId);
   const { key, head } = await withOthers(state, (await currentStates(await workspaceOf(state.sourceId))).states);
-  const known = heads.get(key);
-  if (known) return known;
-  if (heads.size >= MOST_KEPT) heads.delete(heads.keys().next().value!);
-  heads.set(key, head);
-  return head;
+  return heads.get(key, async () => head);
 }

@@ -148,9 +148,10 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
   const after = coverAfter(cover, plan, head);
   const proof = await proofOf(plan, table, tried, { ...report, kinds: [] }, true, head, cover, after);
   const columns = proof.columns.map((c) => c.name);
-  const [old, now] = await Promise.all([cellsNamed(shownAs(table, cover), columns, positions), cellsNamed(shownAs(tried, after), columns, positions)]);
+  const shown = shownAs(tried, after);
+  const [old, now] = await Promise.all([cellsNamed(shownAs(table, cover), columns, positions), cellsNamed(shown, columns, positions)]);
   const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
-  return proofRows(positions, old, now, table, shownAs(tried, after), columns, keeps);
+  return proofRows(positions, old, now, table, shown, columns, keeps);
 }
 
 /** The whole proof: of a large table in a thread of its own, where `signal` stops it. */

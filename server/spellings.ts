@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { sayPlan, type Plan } from '../core/steps/registry';
 import { decisionsIn, textsPresent, withDecisions, type SpellingDecision } from '../core/steps/standardise/decisions';
 import type { StandardisePlan } from '../core/steps/standardise/step';
@@ -10,12 +10,24 @@ import * as schema from './db/schema';
 
 /* What a workspace decided about spellings: it is applied by itself the next time, and can be taken back. */
 
+/** Decisions written by one statement, whose parameters are limited. */
+const ROWS_A_TIME = 5_000;
+
 const isStandardise = (plan: Plan): plan is StandardisePlan => plan.step === 'standardise';
+
+async function write(db: Database, rows: readonly (typeof schema.spellings.$inferInsert)[]): Promise<void> {
+  const { workspaceId, column, from } = schema.spellings;
+  for (let i = 0; i < rows.length; i += ROWS_A_TIME) {
+    await db.insert(schema.spellings).values(rows.slice(i, i + ROWS_A_TIME)).onConflictDoUpdate({ target: [workspaceId, column, from], set: { to: sql`excluded."to"` } });
+  }
+}
 
 /** Remembers the decisions in some plans; a later one about the same spelling takes the place of the earlier. */
 export async function rememberSpellings(db: Database, workspaceId: number, plans: readonly Plan[]): Promise<void> {
-  const rows = plans.filter(isStandardise).flatMap((plan) => decisionsIn(plan).map(({ from, to }) => ({ workspaceId, column: plan.column, from, to })));
-  for (const row of rows) await db.insert(schema.spellings).values(row).onConflictDoUpdate({ target: [schema.spellings.workspaceId, schema.spellings.column, schema.spellings.from], set: { to: row.to } });
+  const decided = plans.filter(isStandardise).flatMap((plan) => decisionsIn(plan).map(({ from, to }) => ({ workspaceId, column: plan.column, from, to })));
+  // One statement must not write a row twice: the last decision counts.
+  const rows = [...new Map(decided.map((d) => [JSON.stringify([d.column, d.from]), d])).values()];
+  await write(db, rows);
 }
 
 /** All that is remembered, by column and spelling. */
@@ -34,7 +46,7 @@ export async function forgetSpelling(workspaceId: number, column: string, from: 
 export async function inheritSpellings(db: Database, from: number, to: number): Promise<void> {
   const s = schema.spellings;
   const rows = await db.select({ column: s.column, from: s.from, to: s.to }).from(s).where(eq(s.workspaceId, from));
-  if (rows.length) await db.insert(s).values(rows.map((r) => ({ ...r, workspaceId: to })));
+  await write(db, rows.map((r) => ({ ...r, workspaceId: to })));
 }
 
 /** A reading whose spellings are put right as it was decided before, where the texts stand in the column. */

@@ -11,10 +11,10 @@ import { sampleOf } from './samples';
 
 type Head = Pick<Context, 'head'>;
 
-/** Do most filled cells of a column pass a test? */
-function mostly(name: string, x: Head, test: (text: string) => boolean): boolean {
+/** Do most filled cells of a column pass a test, at least such a share of those that are looked at? */
+export function mostly(name: string, x: Head, test: (text: string) => boolean, share = 0.7): boolean {
   const all = sampleOf(name, x).filter((v) => v.trim() !== '').slice(0, 200);
-  return all.length > 0 && all.filter(test).length >= all.length * 0.7;
+  return all.length > 0 && all.filter(test).length >= all.length * share;
 }
 
 /** Does a column hold persons' names for the most part? */

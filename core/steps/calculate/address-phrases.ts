@@ -1,22 +1,16 @@
 import { column, type Expression } from '../../formula/expression';
 import type { Act, Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { mostly } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
 import { readAddress, type AddressPart } from '../../values/address';
 import { addEach } from './adding';
+import { asks, eachOnce, partRules, partsCalled, type Asked } from './named-parts';
 
 /* Parts of postal addresses. */
 
-interface Asked {
-  readonly part: AddressPart;
-  readonly name: string;
-}
-
 /** Does a column hold postal addresses for the most part? */
-function addresses(name: string, x: Context): boolean {
-  const all = sampleOf(name, x).filter((v) => v.trim() !== '').slice(0, 200);
-  return all.length > 0 && all.filter((v) => readAddress(v) !== null).length >= all.length * 0.6;
-}
+const addresses = (name: string, x: Context): boolean => mostly(name, x, (v) => readAddress(v) !== null, 0.6);
 
 /** The only column of addresses. */
 function addressColumn(x: Context): string | null {
@@ -27,8 +21,8 @@ function addressColumn(x: Context): string | null {
 const partOf = (part: AddressPart, name: string): Expression => ({ kind: 'address', part, of: column(name) });
 
 /** The parts as columns. A street whose number is asked for as well is its name alone. */
-function addParts(name: string | null, asked: readonly Asked[], x: Context): Act | null {
-  if (name === null || asked.length < 1 || new Set(asked.map((a) => a.part)).size < asked.length || !addresses(name, x)) return null;
+function addParts(name: string | null, asked: readonly Asked<AddressPart>[], x: Context): Act | null {
+  if (name === null || !eachOnce(asked) || !addresses(name, x)) return null;
   const numbered = asked.some((a) => a.part === 'house number');
   return addEach(asked.map((a) => ({ name: a.name, as: partOf(a.part === 'street' && numbered ? 'street name' : a.part, name) })));
 }
@@ -46,15 +40,14 @@ const PART_NAMES: readonly (readonly [AddressPart, RegExp])[] = [
 
 /** A cut into parts of an address that are called so. */
 function splitInto(name: string, names: readonly string[], x: Context): Act | null {
-  const asked = names.flatMap((n) => PART_NAMES.filter(([, called]) => called.test(n)).map(([part]): Asked => ({ part, name: n[0]!.toUpperCase() + n.slice(1) })));
-  return asked.length === names.length && asked.length > 1 ? addParts(name, asked, x) : null;
+  const asked = partsCalled(names, PART_NAMES, (_part, said) => said[0]!.toUpperCase() + said.slice(1));
+  return asked && addParts(name, asked, x);
 }
 
-const asks = (part: AddressPart, name: string) => (): Asked => ({ part, name });
-const ALL: readonly Asked[] = [['street', 'Street'], ['town', 'Town'], ['region', 'Region'], ['postcode', 'Postcode'], ['country', 'Country']].map(([part, name]) => ({ part: part as AddressPart, name: name! }));
+const ALL: readonly Asked<AddressPart>[] = [['street', 'Street'], ['town', 'Town'], ['region', 'Region'], ['postcode', 'Postcode'], ['country', 'Country']].map(([part, name]) => ({ part: part as AddressPart, name: name! }));
 
 /** Those of the usual parts that some address has. */
-const present = (name: string, x: Context): Asked[] => ALL.filter(({ part }) => sampleOf(name, x).some((v) => (readAddress(v)?.[part] ?? '') !== ''));
+const present = (name: string, x: Context): Asked<AddressPart>[] => ALL.filter(({ part }) => sampleOf(name, x).some((v) => (readAddress(v)?.[part] ?? '') !== ''));
 
 export const addressPhrases = [
   rule('addressPart', 'street|road|streets address|line?', asks('street', 'Street'), 0),
@@ -68,17 +61,14 @@ export const addressPhrases = [
   rule('addressPart', 'county|state|region|province', asks('region', 'Region'), 0),
   rule('addressPart', 'postcode|postcodes|zip|postal|post code|codes?', asks('postcode', 'Postcode'), 0),
   rule('addressPart', 'country|countries', asks('country', 'Country'), 0),
-  rule('addressParts', '$addressPart:p', ({ p }) => [p], 0),
-  rule('addressParts', '$addressPart:p ~list the? $addressParts:r', ({ p, r }) => [p, ...r], 0),
+  partRules<AddressPart>('addressPart', 'addressParts', addParts),
   rule('clause', '~split $col:c ~into2 its|their|the|a? $names:n columns|column?', ({ c, n }, x: Context) => splitInto(c, n, x), -0.25),
   rule('clause', '~split addresses|address ~into2 its|their|the? $addressParts:p', ({ p }, x: Context) => (p.length > 1 ? addParts(addressColumn(x), p, x) : null), 0),
   rule('clause', '~split $col:c ~into2 its|their|the|separate? parts|pieces|components|elements|columns|bits', ({ c }, x: Context) => addParts(c, present(c, x), x), 0.05),
   rule('clause', '~split $col:c up|apart?', ({ c }, x: Context) => addParts(c, present(c, x), x), 0.15),
-  rule('clause', '$addressParts:p of|from|in the? $col:c ,|:|-? ~into2|~into? $num? ~column', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.1),
   rule('clause', '$addressParts:p ~into2|~into|in separate|own|their own|different? columns|column', ({ p }, x: Context) => (p.length > 1 ? addParts(addressColumn(x), p, x) : null), 0.1),
   rule('ownColumns', 'each|both|all? in|into a|its|their|one|separate|own? own? separate? column|columns of? its|their? own?', () => true, 0),
   rule('clause', '~extract the? $addressParts:p out? of|from|in of? the? $col:c ,? $ownColumns', ({ c, p }, x: Context) => addParts(c, p, x), -0.1),
-  rule('clause', '~split the? $addressParts:p in|of|from $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', '~extract|~add ~column? (with|for|of)? the? $addressParts:p out? of|from|in of? $col:c', ({ c, p }, x: Context) => addParts(c, p, x), -0.05),
   rule('text0', '$addressPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => (addresses(c, x) ? partOf(p.part, c) : null), -0.05),
 ].flat();

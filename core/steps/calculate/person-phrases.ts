@@ -4,16 +4,12 @@ import type { CalculatePlan } from './step';
 import { amend, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { addEach } from './adding';
+import { asks, eachOnce, partRules, partsCalled, type Asked } from './named-parts';
 import { readPerson, type PersonPart } from '../../values/person';
 import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
 
 /* Parts of persons' names. */
-
-interface Asked {
-  readonly part: PersonPart;
-  readonly name: string;
-}
 
 const part = (p: PersonPart, of: Expression): Expression => ({ kind: 'person', part: p, of });
 
@@ -24,8 +20,8 @@ const expressionFor = (p: PersonPart, all: readonly PersonPart[], name: string):
 /** Are all names just two words? Then cutting at the space says the same more simply. */
 const plainPairs = (name: string, x: Context): boolean => sampleOf(name, x).every((v) => { const p = readPerson(v); return p !== null && !v.includes(',') && p.title === '' && p.suffix === '' && v.trim().split(/\s+/).length === 2; });
 
-function addParts(name: string, asked: readonly Asked[], x: Context): Act | null {
-  if (asked.length < 1 || new Set(asked.map((a) => a.part)).size < asked.length || !persons(name, x)) return null;
+function addParts(name: string, asked: readonly Asked<PersonPart>[], x: Context): Act | null {
+  if (!eachOnce(asked) || !persons(name, x)) return null;
   const parts = asked.map((a) => a.part);
   return addEach(asked.map((a) => ({ name: a.name, as: expressionFor(a.part, parts, name) })));
 }
@@ -41,11 +37,9 @@ const USUAL_NAMES: Readonly<Record<PersonPart, string>> = { first: 'First name',
 
 /** A cut into parts of a name that are called so; names typed with a capital are kept as typed. */
 function splitInto(name: string, names: readonly string[], x: Context): Act | null {
-  const asked = names.flatMap((n) => PART_NAMES.filter(([, called]) => called.test(n)).map(([p]): Asked => ({ part: p, name: /^\p{Lu}/u.test(n) ? n : USUAL_NAMES[p] })));
-  return asked.length === names.length && asked.length > 1 && !plainPairs(name, x) ? addParts(name, asked, x) : null;
+  const asked = partsCalled(names, PART_NAMES, (p, said) => (/^\p{Lu}/u.test(said) ? said : USUAL_NAMES[p]));
+  return asked && !plainPairs(name, x) ? addParts(name, asked, x) : null;
 }
-
-const asks = (p: PersonPart, name: string) => (): Asked => ({ part: p, name });
 
 /** One part of the names in a column; of plain pairs of words, the first or the last word, and what stands before a comma is the last name. */
 function partOf(p: PersonPart, name: string, x: Context): Expression | null {
@@ -78,17 +72,14 @@ export const personPhrases = [
   rule('personPart', 'middle', asks('middle', 'Middle name'), 0.05),
   rule('personPart', 'title|titles|salutation|honorific', asks('title', 'Title'), 0),
   rule('personPart', 'name? suffix|suffixes', asks('suffix', 'Suffix'), 0),
-  rule('personParts', '$personPart:p', ({ p }) => [p], 0),
-  rule('personParts', '$personPart:p ~list the? $personParts:r', ({ p, r }) => [p, ...r], 0),
+  partRules<PersonPart>('personPart', 'personParts', addParts),
   rule('clause', '~split $col:c ~into2 its|their|the|a? $names:n columns|column?', ({ c, n }, x: Context) => splitInto(c, n, x), -0.2),
   rule('clause', '~split names|name|people|persons ~into2 its|their|the? $personParts:p', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.05),
-  rule('clause', '$personParts:p of|from|in the? $col:c ,|:|-? ~into2|~into? $num? ~column', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.1),
   rule('clause', '$personParts:p ~into2|~into $num? ~column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
   rule('clause', '$personParts:p ~into2|~into|in separate|own|two|three|different|their own|separate|different? columns|column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
   rule('clause', '~drop the? $personPart:p from|in|of|off|at the|their|her|his? $col:c', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
   rule('clause', '$col:c ,|:? ~drop|without the? $personPart:p', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
   rule('personParts', 'first and last|family names|name', () => [{ part: 'first', name: 'First name' }, { part: 'last', name: 'Last name' }], -0.1),
-  rule('clause', '~split the? $personParts:p in|of|from $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', '~extract|~add ~column? (with|for|of)? the? $personParts:p out? of|from|in of? $col:c', ({ c, p }, x: Context) => (plainPairs(c, x) && p.length === 1 && p[0].part === 'last' ? null : addParts(c, p, x)), 0),
   rule('text0', '$personPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => partOf(p.part, c, x), 0),
   rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) ? partOf(p.part, c, x) : null), 0.1),
