@@ -152,6 +152,10 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       return widest([expression.of, expression.otherwise].map((e) => (e.kind === 'column' && readsAsNumber(head, e.name) ? { type: 'decimal' as const, scale: scaleOf(e, head) } : typeOf(e, head))));
     case 'span':
       return expression.unit === 'hours' ? decimal(null) : whole;
+    case 'shifted': {
+      const { type } = typeOf(expression.of, head);
+      return { type: expression.unit === 'hours' || type === 'datetime' ? 'datetime' : 'date', scale: null };
+    }
     case 'part':
       return expression.part === 'date' ? { type: 'date', scale: null } : TEXT_PARTS.has(expression.part) ? text : whole;
     case 'total':
@@ -177,9 +181,14 @@ function scaleOf(expression: Expression, head: CheckedHead): number | null {
   return type === 'whole' || type === 'yesno' ? 0 : type === 'decimal' ? scale : null;
 }
 
+/** Is a value a date, also one of a column whose texts are read as dates? */
+export const holdsDates = (of: Expression, head: CheckedHead): boolean =>
+  of.kind === 'column' ? readsAsDate(head, of.name) && (isDate(typeOf(of, head).type) || !readsAsNumber(head, of.name)) : isDate(typeOf(of, head).type);
+
 const quantityOrDate = (of: Expression, head: CheckedHead): ResultType => {
   const inner = typeOf(of, head);
   if (isDate(inner.type)) return inner;
+  if (holdsDates(of, head)) return { type: 'date', scale: null };
   const scale = scaleOf(of, head);
   return scale === 0 ? whole : decimal(scale);
 };
@@ -241,6 +250,12 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       case 'span':
         need(n.from, 'date', 'a start or an end');
         need(n.to, 'date', 'a start or an end');
+        if (n.holidays) problems.push(...missingThere(n.holidays.table, [n.holidays.under], head));
+        break;
+      case 'shifted':
+        need(n.of, 'date', 'moved by a span of time');
+        need(n.by, 'number', 'added to a date');
+        if (n.holidays) problems.push(...missingThere(n.holidays.table, [n.holidays.under], head));
         break;
       case 'maths':
         need(n.of, 'number', 'calculated with');

@@ -13,6 +13,18 @@ const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|w
 /** The unit a column's name ends with, or null: 'kg' of 'Gross kg', 'l' of 'Juice (l)'. */
 export const unitInName = (name: string): string | null => NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;
 
+/** What each sort of quantity is called by itself. */
+const MEASURES: Readonly<Record<string, RegExp>> = { weight: /^(?:weight|mass)$/i, length: /^(?:length|distance)$/i, area: /^area$/i, volume: /^volume$/i, time: /^(?:time|duration)$/i, temperature: /^temp(?:erature)?$/i, power: /^power$/i, energy: /^energy$/i };
+
+/** Does a word only name the quantity that a unit measures, as weight does with kilos? */
+export const isMeasureOf = (word: string, unit: string): boolean => MEASURES[unitSort(unit) ?? '']?.test(word) ?? false;
+
+/** Is a column called after what its unit measures and nothing else? ‹Weight kg› is the kilos, ‹Ice kg› those of the ice. */
+export function isPlainMeasure(name: string): boolean {
+  const words = name.trim().split(/[\s_()]+/).filter(Boolean);
+  return words.length === 2 && isMeasureOf(words[0]!, words[1]!);
+}
+
 /** An expression in one unit as one in another of the same sort, by a factor; null where there is none, or it is the same unit. */
 export function converted(e: Expression, from: string, to: string): Expression | null {
   const factor = unitSort(from) === 'temperature' ? null : convertUnit(1, from, to);
@@ -57,10 +69,12 @@ function dimensionOf(e: Expression): Dimension | null {
   }
 }
 
-/** 'Price/kg' divided by kilos: it is for one kilo already. */
+/** 'Price/kg' divided by kilos is for one kilo already; kilos divided by it are nothing at all. */
 function dividedTwice(rate: string, by: string): number {
-  const per = /(?:\bper\s+|\/\s*)(\p{L}+)\)?$/iu.exec(rate)?.[1], unit = unitInName(by);
-  return per && unit && unitSort(per) !== null && unitSort(per) === unitSort(unit) ? 1 : 0;
+  const per = (name: string): string | undefined => /(?:\bper\s+|\/\s*)(\p{L}+)\)?$/iu.exec(name)?.[1];
+  const of = (name: string): string | null => (per(name) === undefined ? unitInName(name) : null);
+  const alike = (a: string | undefined, b: string | null): boolean => a !== undefined && b !== null && unitSort(a) !== null && unitSort(a) === unitSort(b);
+  return alike(per(rate), of(by)) || alike(per(by), of(rate)) ? 1 : 0;
 }
 
 /** How many quotients of what is a quotient by that already, and how many sums and differences in a formula put together what cannot be: kilos and litres, litres per kilo and kilos. */

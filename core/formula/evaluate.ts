@@ -1,8 +1,8 @@
 import { BLANK, MISFIT, VALUE, allValues, isDate, type Chunk } from '../table/column';
 import { groupsOf } from '../profile/groups';
-import { columnOf, eachChunk, type Table } from '../table/table';
+import { eachChunk, type Table } from '../table/table';
 import { cellText } from '../values/cell';
-import { DAY, MONTHS, WEEKDAYS, fiscalYear, isoWeek, readClock, readDate, spanBetween } from '../values/date';
+import { DAY, MONTHS, WEEKDAYS, fiscalYear, isoWeek, readClock, readDate, shiftDate, spanBetween, workingDaysBetween } from '../values/date';
 import { caseless, finder, initialsOf, insideOf, piecesOf, slotOf } from '../values/find';
 import { folded } from '../values/fold';
 import { roundTo } from '../values/number';
@@ -13,7 +13,7 @@ import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
-import { readsAsDate, readsAsNumber, readsDayFirst, typeOf, type CheckedHead } from './check';
+import { readsAsDate, readsAsNumber, holdsDates, readsDayFirst, typeOf, type CheckedHead } from './check';
 import { any, boundsOf, columnsOf, walk, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
 import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
@@ -140,7 +140,13 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return mapTexts(texts(e.of, f, c), (t) => cleaned(t, e.way));
     case 'span': {
       const [from, to] = [dates(e.from, f, c), dates(e.to, f, c)];
-      return combine(from, to, (a, b) => spanBetween(a, b, e.unit));
+      const closed = e.holidays ? c.lookups.get(e)!.days! : null;
+      return combine(from, to, closed && e.unit === 'working days' ? (a, b) => workingDaysBetween(a, b, closed) : (a, b) => spanBetween(a, b, e.unit));
+    }
+    case 'shifted': {
+      const closed = e.holidays ? c.lookups.get(e)!.days! : null, sign = e.side === 'after' ? 1 : -1;
+      const moved = combine(dates(e.of, f, c), numbers(e.by, f, c), (time, n) => shiftDate(time, sign * n, e.unit, closed));
+      return settled(moved.values, moved.state);
     }
     case 'part':
       return datePart(e.part, dates(e.of, f, c));
@@ -593,7 +599,7 @@ async function materialise(of: Expression, table: Table, head: CheckedHead, figu
   const reads = columnsOf(of);
   const context = { head, figures, lookups: await lookupsOf(of, table) };
   const codes = new Map<string, number>();
-  const dated = asDates || (of.kind === 'column' && isDate(columnOf(table, of.name).type));
+  const dated = asDates || (of.kind === 'column' && holdsDates(of, head));
   await eachChunk(table, reads, (chunks, _, from, length) => {
     const f = frame(reads, chunks, from, length);
     if (asCodes) {

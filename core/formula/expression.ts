@@ -18,8 +18,10 @@ export type Expression =
   | { readonly kind: 'round'; readonly of: Expression; readonly places: number; readonly mode: Rounding }
   /** The first case whose condition holds; a condition over blanks does not hold. */
   | { readonly kind: 'choose'; readonly cases: readonly Case[]; readonly otherwise: Expression }
-  /** Whole units between two dates. */
-  | { readonly kind: 'span'; readonly unit: SpanUnit; readonly from: Expression; readonly to: Expression }
+  /** Whole units between two dates. Working days leave out weekends, and the days in a column of another table where one is given. */
+  | { readonly kind: 'span'; readonly unit: SpanUnit; readonly from: Expression; readonly to: Expression; readonly holidays?: Holidays }
+  /** A date so many units after or before another. */
+  | { readonly kind: 'shifted'; readonly by: Expression; readonly unit: SpanUnit; readonly side: 'after' | 'before'; readonly of: Expression; readonly holidays?: Holidays }
   | { readonly kind: 'part'; readonly part: DatePart; readonly of: Expression }
   /** The financial year of a date, as '2024/25' (a calendar year where it starts in January). */
   | { readonly kind: 'fiscal'; readonly start: number; readonly of: Expression }
@@ -80,6 +82,9 @@ export type Expression =
   | { readonly kind: 'clock'; readonly of: Expression }
   /** From one time of day to another, past midnight where the second is earlier. */
   | { readonly kind: 'lapse'; readonly unit: 'hours' | 'minutes'; readonly from: Expression; readonly to: Expression };
+
+/** Where the days stand that are no working days. */
+export interface Holidays { readonly table: string; readonly under: string }
 
 export type Operator = '+' | '-' | '*' | '/' | '^';
 export type DatePart = 'year' | 'quarter' | 'month' | 'week' | 'day' | 'weekday' | 'month name' | 'hour' | 'date' | 'time' | 'month in its year' | 'quarter in its year';
@@ -160,6 +165,8 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'span':
     case 'lapse':
       return [expression.from, expression.to];
+    case 'shifted':
+      return [expression.by, expression.of];
     case 'choose':
       return [...expression.cases.flatMap((c) => [c.when, c.then]), expression.otherwise];
     case 'orElse':

@@ -1,6 +1,7 @@
 import { BLANK, MISFIT, VALUE, isDate, isNumeric } from '../table/column';
 import { columnOf, eachChunk, liveMask, type Table } from '../table/table';
 import { cellText } from '../values/cell';
+import { DAY } from '../values/date';
 import { folded } from '../values/fold';
 import { amountsOf, datesOf, type NumberVector, type TextVector, type Vector } from './vector';
 import { isCondition, walk, type Condition, type Expression } from './expression';
@@ -9,30 +10,46 @@ import { isCondition, walk, type Condition, type Expression } from './expression
 
 export type LookupExpression = Extract<Expression, { kind: 'lookup' }>;
 export type ListedCondition = Extract<Condition, { kind: 'listed' }>;
+/** A span or a moved date that leaves out the days of another table. */
+export type Closed = Extract<Expression, { kind: 'span' | 'shifted' }>;
 
 /** What a key finds: one row (or one figure), several rows that say different things, or none. */
 export const FOUND = 0, NONE = 1, SEVERAL = 2, NO_KEY = 3;
 
 interface Values {
+  /** Days counted from 1970, in order, each once: those that are no working days. */
+  readonly days?: Int32Array;
   readonly numbers: ReadonlyMap<string, number> | null;
   readonly texts: ReadonlyMap<string, string> | null;
   readonly several: ReadonlySet<string>;
 }
 
 /** The other tables' values that a formula needs, by their node. */
-export type Lookups = ReadonlyMap<LookupExpression | ListedCondition, Values>;
+export type Lookups = ReadonlyMap<LookupExpression | ListedCondition | Closed, Values>;
 
 /** Works out what each lookup inside a node finds for every key. O(rows of the other tables). */
 export async function lookupsOf(node: Expression | Condition, table: Table): Promise<Lookups> {
-  const nodes: (LookupExpression | ListedCondition)[] = [];
-  walk(node, (n) => { if (n.kind === 'lookup' || n.kind === 'listed') nodes.push(n); });
-  const out = new Map<LookupExpression | ListedCondition, Values>();
+  const nodes: (LookupExpression | ListedCondition | Closed)[] = [];
+  walk(node, (n) => { if (n.kind === 'lookup' || n.kind === 'listed' || ((n.kind === 'span' || n.kind === 'shifted') && n.holidays)) nodes.push(n); });
+  const out = new Map<LookupExpression | ListedCondition | Closed, Values>();
   for (const n of nodes) {
-    const other = table.others?.get(n.table)?.table;
-    if (!other) throw new Error(`There is no table “${n.table}” beside this one.`);
-    out.set(n, isCondition(n) ? await keysOf(other, n.under) : await valuesOf(other, n));
+    const name = 'holidays' in n && n.holidays ? n.holidays.table : (n as LookupExpression | ListedCondition).table;
+    const other = table.others?.get(name)?.table;
+    if (!other) throw new Error(`There is no table “${name}” beside this one.`);
+    out.set(n, n.kind === 'span' || n.kind === 'shifted' ? await daysOf(other, n.holidays!.under) : isCondition(n) ? await keysOf(other, n.under) : await valuesOf(other, n));
   }
   return out;
+}
+
+/** The days of a column, in order. */
+async function daysOf(table: Table, name: string): Promise<Values> {
+  const days = new Set<number>();
+  const live = liveMask(table);
+  await eachChunk(table, [name], ([chunk], _ord, from, length) => {
+    const read = datesOf(chunk!, { dayFirst: true });
+    for (let i = 0; i < length; i++) if ((!live || live[from + i]) && read.state[i] === VALUE) days.add(Math.floor(read.values[i]! / DAY));
+  });
+  return { numbers: null, texts: null, several: new Set(), days: Int32Array.from(days).sort() };
 }
 
 async function keysOf(table: Table, key: string): Promise<Values> {

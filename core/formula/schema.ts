@@ -16,6 +16,9 @@ const by = Joi.array().items(Joi.string().min(1)).max(50).required();
 
 const zone = Joi.string().max(60).required().custom((name: string, helpers) => (zoneOf(name) === name ? name : helpers.error('any.invalid')));
 
+const spanUnit = Joi.valid('days', 'weeks', 'months', 'years', 'hours', 'working days').required();
+const holidaysOf = Joi.object({ table: name, under: name }).when('unit', { is: 'working days', otherwise: Joi.forbidden() });
+
 const findable = Joi.alternatives().try(
   Joi.object({ kind: Joi.valid('sort').required(), sort: Joi.valid(...SORTS).required() }),
   Joi.object({ kind: Joi.valid('shape').required(), shape: Joi.string().min(1).max(100).required() }),
@@ -44,7 +47,8 @@ export const expressionSchema = Joi.alternatives().try(
   node('op', { op: Joi.valid('+', '-', '*', '/', '^').required(), left: expressionRef.required(), right: expressionRef.required() }),
   node('round', { of: expressionRef.required(), places: Joi.number().integer().min(0).max(12).required(), mode: Joi.valid('nearest', 'up', 'down').required() }),
   node('choose', { cases: Joi.array().items(Joi.object({ when: conditionRef.required(), then: expressionRef.required() })).min(1).max(100).required(), otherwise: expressionRef.required() }),
-  node('span', { unit: Joi.valid('days', 'weeks', 'months', 'years', 'hours', 'working days').required(), from: expressionRef.required(), to: expressionRef.required() }),
+  node('span', { unit: spanUnit, from: expressionRef.required(), to: expressionRef.required(), holidays: holidaysOf }),
+  node('shifted', { by: expressionRef.required(), unit: spanUnit, side: Joi.valid('after', 'before').required(), of: expressionRef.required(), holidays: holidaysOf }),
   node('part', { part: Joi.valid('year', 'quarter', 'month', 'week', 'day', 'weekday', 'month name', 'hour', 'date', 'time', 'month in its year', 'quarter in its year').required(), of: expressionRef.required() }),
   node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread', 'lower quartile', 'upper quartile', 'first', 'last').required(), of: expressionRef.required(), by, whole: Joi.valid(true) }),
   node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up', 'number', 'percentile').required(), of: expressionRef.required(), by }),

@@ -87,6 +87,13 @@ export function expressionSql(e: Expression, c: SqlContext): string {
       // least and greatest pass over nulls: a span needs both ends.
       return `(case when ${from} is not null and ${to} is not null then (case when ${to} < ${from} then -1 else 1 end) * ${e.unit === 'months' ? months : `floor(${months} / 12)`} end)`;
     }
+    case 'shifted': {
+      const [of, by] = [dated(e.of, c), quantity(e.by, c)];
+      if (e.unit === 'working days') throw new NoSql('working days have no plain word there');
+      if (e.unit === 'hours') return `(${of}::timestamp ${e.side === 'after' ? '+' : '-'} (${by})::double precision * interval '1 hour')`;
+      const timed = typeOf(e, c.head).type === 'datetime';
+      return `(case when ${by} = trunc(${by}) then (${of}::timestamp ${e.side === 'after' ? '+' : '-'} (${by})::integer * interval '1 ${e.unit.slice(0, -1)}')${timed ? '' : '::date'} end)`;
+    }
     case 'part': {
       const write = PARTS[e.part];
       if (!write) throw new NoSql(`the ${e.part} of a date is written differently there`);

@@ -1,4 +1,4 @@
-import { between, choice, columnName, columnNames, field, forEach, later, list, mapped, numeral, oneOf, quoted, record, word, type Syntax } from '../language/exact';
+import { between, choice, columnName, columnNames, field, forEach, later, list, mapped, numeral, oneOf, optional, quoted, record, word, type Syntax } from '../language/exact';
 import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { MONTHS } from '../values/date';
@@ -6,7 +6,7 @@ import { FIGURE_STYLES, figureSample, readFigureSample, type FigureFormat } from
 import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
 import { FIND_WORDS, SORTS, type Findable } from '../values/find';
-import type { Case, Condition, Expression } from './expression';
+import type { Case, Condition, Expression, Holidays } from './expression';
 
 type Of<K extends Expression['kind']> = Extract<Expression, { kind: K }>;
 type Cond<K extends Condition['kind']> = Extract<Condition, { kind: K }>;
@@ -54,6 +54,10 @@ const figureFormat: Syntax<FigureFormat> = mapped(oneOf(FIGURE_SAMPLES), (sample
 /** A time zone under any of its names. */
 const zone: Syntax<string> = mapped(quoted, (name) => zoneOf(name) ?? name, (name) => name);
 
+const SHIFTS = [['working days', 'working days'], ['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours']] as const;
+/** Days that are no working days: those of another table. */
+const holidays: Syntax<Holidays> = record<Holidays>({}, ' leaving out ', field('under', columnName), ' of the table ', field('table', quoted));
+
 const caseSyntax: Syntax<Case> = record<Case>({}, 'if ', field('when', later(() => condition)), ' then ', field('then', later(() => operand)));
 
 /** How many rows there are: the count of a constant. */
@@ -65,7 +69,8 @@ const core: Syntax<Expression> = choice<Expression>(
   mapped(record<Pick<Extract<Expression, { kind: 'total' }>, 'fn' | 'of'>>({}, 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over all rows together'), ({ fn, of }): Expression => ({ kind: 'total', fn, of, by: [], whole: true }), (e) => (e.kind === 'total' && e.whole ? { fn: e.fn, of: e.of } : null)),
   rowsCounted,
   expr('op', field('left', atom), field('op', oneOf(OPERATORS)), field('right', atom)),
-  expr('span', 'the ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom)),
+  expr('span', 'the ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom), optional('holidays', holidays)),
+  expr('shifted', field('by', atom), ' ', field('unit', oneOf(SHIFTS)), ' ', field('side', oneOf([['after', 'after'], ['before', 'before']])), ' ', field('of', atom), optional('holidays', holidays)),
   expr('part', 'the ', field('part', oneOf(PARTS)), ' of ', field('of', atom)),
   expr('total', 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over the rows', forEach('by')),
   mapped(between('the number of the row', record<{ by: readonly string[] }>({}, forEach('by')), ''), ({ by }): Expression => ({ kind: 'over', fn: 'number', of: { kind: 'number', value: 1 }, by }), (e) => (e.kind === 'over' && e.fn === 'number' && e.of.kind === 'number' && e.of.value === 1 ? { by: e.by } : null)),

@@ -2,7 +2,7 @@ import { keyOf } from './chart';
 import { vocabularyOf } from './mentions';
 import type { Token } from './words';
 import { mismatches } from '../formula/dimensions';
-import { columnsOf, type Condition } from '../formula/expression';
+import { columnsOf, type Condition, type Expression } from '../formula/expression';
 import { isNumberColumn, type CheckedHead } from '../formula/check';
 import type { Plan } from '../steps/registry';
 import { isQuestion } from '../steps/questions';
@@ -15,6 +15,10 @@ interface Said {
   readonly who: boolean;
   /** Is a column one of numbers? */
   readonly numbers: (column: string) => boolean;
+  /** The names of the columns. */
+  readonly columns: readonly string[];
+  /** It asks for a mark on the rows. */
+  readonly labels: boolean;
   /** It speaks of what shall stay or go. */
   readonly keeps: boolean;
   /** It speaks of columns and not of rows. */
@@ -47,6 +51,12 @@ const DOUBTS: readonly Doubt[] = [
   { price: 3, holds: contradicts, asks: 'No row could be both. Is it meant so?' },
   // 'The total number of pages (sheets times pages each)': the brackets say what it is, not something more.
   { price: 0.6, holds: (plans) => plans.some((p, i) => p.step === 'calculate' && !p.replace && p.as.kind === 'total' && p.as.by.length === 0 && plans[i + 1]?.step === 'calculate') },
+  // 'Call gross Weight and site Place': a new name that goes on with another column is more than one name.
+  { price: 1.5, holds: (plans, { columns }) => plans.some((p) => p.step === 'rename' && p.names.some((n) => columns.some((c) => c !== n.from && c.length > 2 && n.to.toLowerCase() !== c.toLowerCase() && ` ${n.to.toLowerCase()} `.includes(` ${c.toLowerCase()} `)))) },
+  // A rule for the table is hardly asked for beside a change of its rows.
+  { price: 1, holds: (plans) => plans.some((p) => p.step === 'check') && plans.some((p) => p.step === 'filter'), asks: 'This changes the rows and adds a rule for them. Is it meant so?' },
+  // 'Paid if it is enough, partly if less': a label among labels is no amount.
+  { price: 0.6, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)) },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
@@ -60,6 +70,8 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     question: asksFor(words),
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
+    columns: head.columns.map((c) => c.name),
+    labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
     ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),
     onRows: onEachRow(words, head),
@@ -72,6 +84,9 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
 
 /** A request asks a question or changes something, not both. */
 export const isMixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);
+
+/** Does a bare column of numbers stand where labels are asked for, or beside one? */
+const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => e.kind === 'column' && numbers(e.name));
 
 /** Two keepings by values of one column that have none in common leave no row: nobody means that. */
 export function contradicts(plans: readonly Plan[]): boolean {

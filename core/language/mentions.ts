@@ -1,6 +1,6 @@
 import type { CheckedHead } from '../formula/check';
 import { readsAsDate } from '../formula/check';
-import { unitInName } from '../formula/dimensions';
+import { isMeasureOf, unitInName } from '../formula/dimensions';
 import { folded } from '../values/fold';
 import { FILLERS, LIGHT } from './lexicon/classes';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
@@ -62,6 +62,8 @@ SYNONYMS.forEach((line, g) => {
     (groups.get(key) ?? groups.set(key, new Set()).get(key)!).add(g);
   }
 });
+/** What a short name stands for: 'invoice' of ‹Inv›. */
+const spelledOf = (short: string): string[] => [...(groups.get(short) ?? [])].flatMap((g) => SYNONYMS[g]!.split(' ')).filter((w) => w.length > short.length && w.startsWith(short.slice(0, 2))).map(stem);
 const synonymous = (a: string, b: string): boolean => {
   const [x, y] = [groups.get(a), groups.get(b)];
   return !!x && !!y && [...x].some((g) => y.has(g));
@@ -130,10 +132,37 @@ function collect(head: CheckedHead): Vocabulary {
       longestValue = Math.max(longestValue, key.split(/[\s/-]+/).length);
     }
   }
+  for (const [key, list] of spelledCodes(head)) if (!values.has(key)) values.set(key, list);
   const names = head.columns.map((c) => nameWords(c.name));
-  const ownNouns = new Set([...nameWords(head.name), ...(names[0] ?? [])].map((w) => w.stem).filter((w) => !NOT_NOUNS.has(w)));
+  const ownNouns = new Set([...nameWords(head.name), ...(names[0] ?? [])].flatMap((w) => [w.stem, ...(w.word.length <= 4 ? spelledOf(w.stem) : [])]).filter((w) => !NOT_NOUNS.has(w)));
   const rowNouns = new Set([...ROW_NOUNS, ...ownNouns]);
   return { head, names, values, inside, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)), tableStems: new Set(nameWords(head.name).map((w) => w.stem)) };
+}
+
+const SHORT_DAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+const SHORT_MONTHS = ['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december'];
+/** What the codes of languages and countries (ISO 639-1, ISO 3166-1) and the short names of days and months stand for. */
+const CODES: readonly ((code: string) => string | undefined)[] = [
+  ...(['language', 'region'] as const).map((type) => {
+    const names = new Intl.DisplayNames(['en'], { type, fallback: 'none' });
+    return (code: string): string | undefined => (/^[A-Za-z]{2}$/.test(code) ? names.of(type === 'language' ? code.toLowerCase() : code.toUpperCase()) : undefined);
+  }),
+  (code) => (/^[A-Za-z]{3}\.?$/.test(code) ? SHORT_DAYS.find((d) => d.startsWith(code.slice(0, 3).toLowerCase())) : undefined),
+  (code) => (/^[A-Za-z]{3,4}\.?$/.test(code) ? SHORT_MONTHS.find((m) => m.startsWith(code.slice(0, 3).toLowerCase())) : undefined),
+];
+
+/** The full names of values in columns that hold nothing but such codes: 'English' for EN. */
+function spelledCodes(head: CheckedHead): [string, { column: string; text: string; loose: boolean }[]][] {
+  const out: [string, { column: string; text: string; loose: boolean }[]][] = [];
+  for (const column of head.columns) {
+    const all = (head.glances?.get(column.name)?.values ?? []).map(([t]) => t.trim()).filter((t) => t !== '');
+    if (column.type !== 'text' || all.length < 2 || all.length > 60 || all.some((t) => t.length > 4)) continue;
+    for (const named of CODES) {
+      const names = all.map(named);
+      if (names.every((n) => n !== undefined)) names.forEach((n, i) => out.push([folded(n!), [{ column: column.name, text: all[i]!, loose: false }]]));
+    }
+  }
+  return out;
 }
 
 /** Words of every sentence: 'is' is no short form of 'items'. */
@@ -173,14 +202,14 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     const [x, y] = [token.stem, name.stem];
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
-  if (a.length >= 6 && b.length >= 4 && rootOf(a) === rootOf(b)) return [WEIGHTS.beginning, 'another form'];
+  if (a.length >= 6 && b.length >= 4 && (rootOf(a) === rootOf(b) || rootOf(a) === name.stem)) return [WEIGHTS.beginning, 'another form'];
   // A unit is the same under all its names.
   const unit = unitName(token.lower);
   if (unit !== null && unit.length > 1 && unit === unitName(name.word)) return [WEIGHTS.form, 'another form'];
   if (synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
   const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
   if (most > 0) {
-    const d = Math.min(typingDistance(a, b, most), typingDistance(token.stem, name.stem, 1) + 0.1);
+    const d = Math.min(typingDistance(a, b, most), (token.stem.length >= 5 && name.stem.length >= 5) || token.stem.startsWith(name.stem) || name.stem.startsWith(token.stem) ? typingDistance(token.stem, name.stem, 1) + 0.1 : Infinity);
     if (d <= most + 0.1) return [WEIGHTS.nameMistyped + WEIGHTS.nameMistake * d, 'typing mistake'];
   }
   if (!SMALL_WORDS.has(a) && a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [WEIGHTS.shortForm, 'short form'];
@@ -279,7 +308,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (token.kind === 'mark') continue;
     if (token.kind === 'quoted' || token.kind === 'column') return;
     // The table's own name is the table, not a column that sounds like it.
-    if (tableWords.has(token.lower) && !name.some((w) => w.word === token.lower)) return;
+    if ((tableWords.has(token.lower) || (tableWords.has(`${token.lower}s`) && to === from + 1 && /ings?$/.test(token.lower) && !(tokens[to] && isNoun(tokens[to]!)))) && !name.some((w) => w.word === token.lower)) return;
     let best = -1, bestCost = Infinity, bestReason: MentionReason = 'exact';
     name.forEach((w, i) => {
       if (used.has(i)) return;
@@ -311,7 +340,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (used.size === 0) return;
     const missing = name.filter((_, i) => !used.has(i));
     // What is left out of a name costs more when it is what tells the column from others.
-    const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : isUnitTail(name, w) ? WEIGHTS.missingUnit : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
+    const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : isUnitTail(name, w) ? WEIGHTS.missingUnit : name.some((u, i) => used.has(i) && isMeasureOf(w.word, u.word)) ? WEIGHTS.link : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
     if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
     // 'no' by itself is no number.
     if (missing.length && used.size === 1 && tokens[from]!.lower === 'no' && to === from + 1) continue;

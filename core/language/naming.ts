@@ -55,6 +55,8 @@ function describe(e: Expression): string {
       return `number of ${describe(e.of)}`;
     case 'size':
       return `${e.what} in ${describe(e.of)}`;
+    case 'shifted':
+      return `${describe(e.of)} ${e.side === 'after' ? 'plus' : 'minus'} ${describe(e.by)} ${e.unit}`;
     case 'span':
       return `${e.unit} from ${describe(e.from)} to ${describe(e.to)}`;
     case 'part':

@@ -431,7 +431,8 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     return { outcome: 'question', message: `Not used: ${list}. Is this meant all the same?`, choices: distinctReadings(readings.filter((r) => r.unused.length <= partial.unused.length)).slice(0, 4) };
   }
   const mentioned = (w: Token): boolean => [...columns, ...values].some((m) => words[m.from]!.from <= w.from && words[m.to - 1]!.to >= w.to && m.cost < 0.5);
-  const unknown = words.filter((w) => w.kind === 'word' && Number.isNaN(w.value) && monthNumber(w.lower) === 0 && !theGrammar().knows(w) && !mentioned(w));
+  const { rowNouns } = vocabularyOf(head);
+  const unknown = words.filter((w) => w.kind === 'word' && Number.isNaN(w.value) && monthNumber(w.lower) === 0 && !theGrammar().knows(w) && !rowNouns.has(w.stem) && !mentioned(w));
   const unused = unknown.map((w) => ({ from: w.from, to: w.to, text: w.text }));
   const near = nearest(unknown.map((w) => w.text).join(' '));
   const about = unknown.length ? `I do not know what ${unknown.slice(0, 3).map((w) => `“${w.text}”`).join(', ')} stand${unknown.length === 1 ? 's' : ''} for here.` : 'I cannot make out what should change.';

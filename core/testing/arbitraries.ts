@@ -36,6 +36,8 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('round' as const), of: inner, places: fc.integer({ min: 0, max: 9 }), mode: fc.constantFrom('nearest' as const, 'up' as const, 'down' as const) }),
       fc.record({ kind: fc.constant('choose' as const), cases: fc.array(fc.record({ when: tie('condition'), then: inner }), { minLength: 1, maxLength: 2 }), otherwise: inner }),
       fc.record({ kind: fc.constant('span' as const), unit: fc.constantFrom('days' as const, 'weeks' as const, 'months' as const, 'years' as const, 'hours' as const, 'working days' as const), from: inner, to: inner }),
+      fc.record({ kind: fc.constant('span' as const), unit: fc.constant('working days' as const), from: inner, to: inner, holidays: fc.record({ table: filledText, under: columnName }) }),
+      fc.record({ kind: fc.constant('shifted' as const), by: inner, unit: fc.constantFrom('days' as const, 'weeks' as const, 'months' as const, 'years' as const, 'hours' as const, 'working days' as const), side: fc.constantFrom('after' as const, 'before' as const), of: inner }),
       fc.record({ kind: fc.constant('part' as const), part: fc.constantFrom('year' as const, 'quarter' as const, 'month' as const, 'day' as const, 'weekday' as const, 'month name' as const, 'week' as const, 'date' as const, 'time' as const, 'month in its year' as const), of: inner }),
       fc.record({ kind: fc.constant('fiscal' as const), start: fc.integer({ min: 1, max: 12 }), of: inner }),
       fc.record({ kind: fc.constant('maths' as const), fn: fc.constantFrom('absolute value' as const, 'square root' as const, 'natural logarithm' as const, 'decimal logarithm' as const), of: inner }),

@@ -112,6 +112,42 @@ function workingDays(from: number, to: number): number {
   return before(to) - before(from);
 }
 
+/** Of days counted from 1970, in order, how many lie after one day and up to another and are no Saturday or Sunday. */
+function between(days: Int32Array, from: number, to: number): number {
+  let n = 0;
+  for (const day of days) if (day > from && day <= to && !isWeekend(day)) n++;
+  return n;
+}
+const isWeekend = (day: number): boolean => { const d = (((day + 3) % 7) + 7) % 7; return d > 4; };
+
+/** Working days from one time to another without some holidays (days counted from 1970, in order, each once). O(holidays). */
+export const workingDaysBetween = (from: number, to: number, holidays: Int32Array): number => {
+  if (to < from) return -workingDaysBetween(to, from, holidays) || 0;
+  const [a, b] = [Math.floor(from / DAY), Math.floor(to / DAY)];
+  return workingDays(a, b) - between(holidays, a, b);
+};
+
+/**
+ * A time so many units later (earlier where `n` is negative). A month later than 31 January is the last of February; working days
+ * pass over Saturdays, Sundays and the holidays given. NaN where n is no whole number, unless hours are added. O(n) for working days.
+ */
+export function shiftDate(time: number, n: number, unit: SpanUnit, holidays: Int32Array | null = null): number {
+  if (unit === 'hours') return time + n * 3_600_000;
+  if (!Number.isInteger(n) || Math.abs(n) > 400_000) return NaN;
+  if (unit === 'days' || unit === 'weeks') return time + n * DAY * (unit === 'weeks' ? 7 : 1);
+  if (unit === 'working days') {
+    const closed = new Set(holidays ?? []);
+    const step = Math.sign(n);
+    let day = Math.floor(time / DAY);
+    for (let left = Math.abs(n); left > 0;) { day += step; if (!isWeekend(day) && !closed.has(day)) left--; }
+    return day * DAY + (time - Math.floor(time / DAY) * DAY);
+  }
+  const d = new Date(time);
+  const months = d.getUTCMonth() + n * (unit === 'years' ? 12 : 1);
+  const last = new Date(Date.UTC(d.getUTCFullYear(), months + 1, 0)).getUTCDate();
+  return Date.UTC(d.getUTCFullYear(), months, Math.min(d.getUTCDate(), last)) + (time - Math.floor(time / DAY) * DAY);
+}
+
 /** Whole units from one time to another (negative when `to` is before `from`); hours and days of dates are exact. */
 export function spanBetween(from: number, to: number, unit: SpanUnit): number {
   if (to < from) return -spanBetween(to, from, unit) || 0;

@@ -1,14 +1,15 @@
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { finder, type Findable } from '../../values/find';
-import { dateOf, readDate, writeDate } from '../../values/date';
-import { readMeasure, unitSort } from '../../values/units';
+import { dateOf, readDate, writeDate, type SpanUnit } from '../../values/date';
+import { convertUnit, readMeasure, unitSort } from '../../values/units';
+import { unitInName } from '../../formula/dimensions';
 import { isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { columnIn, dateColumns, late, onlyDate, rowSpan, startColumn, timed } from './expressions';
+import { columnIn, dateColumns, late, onlyDate, rowDate, rowSpan, startColumn, timed } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -35,6 +36,43 @@ const isYearBeside = (a: Expression, b: Expression): boolean => a.kind === 'colu
 /** A column of numbers compared with one. */
 const numbered = (op: Comparison, name: string, n: number): Condition | null => sized(op, column(name), number(n));
 
+/** A number that was said in a unit, in the unit of what it is compared with as far as that is known; null where they measure different things. */
+export function sizeIn(of: Expression, n: number, unit: string | undefined, x: Context): number | null {
+  const own = unitOf(of, x);
+  return unit === undefined || own === null ? n : convertUnit(n, unit, own);
+}
+
+function unitOf(of: Expression, x: Context): string | null {
+  if (of.kind === 'measure') return of.unit;
+  if (of.kind === 'lapse') return of.unit === 'hours' ? 'h' : 'min';
+  if (of.kind === 'span') return of.unit === 'days' ? 'd' : of.unit === 'hours' ? 'h' : null;
+  if (of.kind !== 'column') return null;
+  const glance = x.head.glances?.get(of.name)?.unit ?? '';
+  return unitSort(glance) === null ? unitInName(of.name) : glance;
+}
+
+/** Is a number of about the size of a column's values? Of a column in no known unit, one in another unit is not. */
+function plausible(name: string, n: number, x: Context): boolean {
+  const glance = x.head.glances?.get(name);
+  const [low, high] = [Number(glance?.lowest ?? NaN), Number(glance?.highest ?? NaN)];
+  return Number.isNaN(low) || Number.isNaN(high) || (n >= Math.min(low / 10, low) && n <= high * 10);
+}
+
+/** A column compared with a number in a unit. */
+function inUnit(op: Comparison, name: string, n: number, unit: string | undefined, x: Context): Condition | null {
+  const value = sizeIn(column(name), n, unit, x);
+  return value === null || (unit !== undefined && unitOf(column(name), x) === null && !plausible(name, value, x)) ? null : numbered(op, name, value);
+}
+
+/** What a span is compared with: 'longer than a week' is more than seven days, 'longer than two years' at least two whole ones. */
+function spanned(op: Comparison, unit: SpanUnit | 'minutes', n: number, x: Context): Condition | null {
+  const own = unit === 'hours' || unit === 'minutes' || unit === 'days' ? columnIn({ hours: 'h', minutes: 'min', days: 'd' }[unit], x) : null;
+  if (own !== null) return numbered(op, own, n);
+  const e = rowSpan(unit === 'weeks' ? 'days' : unit, x);
+  const whole = (unit === 'months' || unit === 'years') && Number.isInteger(n);
+  return e && compare(whole && op === '>' ? '>=' : whole && op === '<=' ? '<' : op, e, number(unit === 'weeks' ? n * 7 : n));
+}
+
 /** A comparison means something unless both sides are constants, or dates are compared with numbers. */
 const sized = (op: Comparison, a: Expression, b: Expression): Condition | null => (a.kind === 'number' || isYearBeside(a, b) ? null : compare(op, a, b));
 
@@ -60,7 +98,8 @@ function relative(op: Comparison, name: string, period: Period, x: Context): Con
   return p && onDate(op, name, op === '<' || op === '>=' ? p.from : p.to, x);
 }
 
-function within(name: string, period: Period, x: Context): Condition | null {
+/** Lies a date in a period? */
+export function within(name: string, period: Period, x: Context): Condition | null {
   if (!isDated(name, x)) return null;
   if (period.month !== undefined && period.day !== undefined) return all([compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month)), compare('=', { kind: 'part', part: 'day', of: column(name) }, number(period.day))]);
   if (period.month !== undefined) return compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month));
@@ -134,6 +173,15 @@ function spanTo(name: string, x: Context): Expression | null {
   return isDated(name, x) && others.length === 1 ? { kind: 'span', unit: 'days', from: column(others[0]!.name), to: column(name) } : null;
 }
 
+/** Later than the only date that says when it was due: of a date, or of the date that goes with what was done ('paid' and ‹Paid on›). */
+function lateThan(name: string, x: Context): Condition | null {
+  const dates = dateColumns(x);
+  const due = dates.filter((n) => /\b(?:due|deadline|promised|planned|expected|agreed)\b/i.test(n));
+  const first = name.toLowerCase().split(/\s+/)[0]!;
+  const done = dates.includes(name) ? [name] : dates.filter((n) => n.toLowerCase().startsWith(first));
+  return due.length === 1 && done.length === 1 && due[0] !== done[0] ? compare('>', column(done[0]!), column(due[0]!)) : null;
+}
+
 /** What was to be paid, beside what was: the only other amount that is called so. */
 function dueFor(paid: string, x: Context): string | null {
   const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|expected|ordered|price|fee)\b/i.test(c.name) && !/\bper\b|\//i.test(c.name));
@@ -166,7 +214,7 @@ function holdsUnit(unit: string, x: Context): string | null {
 /** A plain word that is looked for in texts, as one and as many: 'brake' and 'brakes'. */
 function bothNumbers(word: string): string[] | null {
   const w = word.toLowerCase();
-  if (w.length < 3 || /^(?:every|each|all|any|row|rows|column|columns|other|the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
+  if (w.length < 3 || /^(?:more|less|than|least|most|fewer|each|all|any|row|rows|column|columns|other|the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
   return w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, `${w}s`];
 }
 
@@ -179,8 +227,8 @@ const valuesOf = (list: readonly Value[], name: string): string[] | null => {
   return own.length === list.length ? own.map((v) => v.text) : null;
 };
 
-/** 'Below 20 and blank': a value compared with another is there. */
-const neverBoth = (a: Condition, b: Condition): boolean => [[a, b], [b, a]].some(([p, q]) => p!.kind === 'empty' && p!.of.kind === 'column' && q!.kind === 'compare' && q!.left.kind === 'column' && q!.left.name === p!.of.name);
+/** 'Below 20 and blank': a value compared with another is there. Nor does anybody say the same twice. */
+const neverBoth = (a: Condition, b: Condition): boolean => JSON.stringify(a) === JSON.stringify(b) || [[a, b], [b, a]].some(([p, q]) => p!.kind === 'empty' && p!.of.kind === 'column' && q!.kind === 'compare' && q!.left.kind === 'column' && q!.left.name === p!.of.name);
 
 /** Conditions in words. `cond` is a whole condition; `rset` a set of rows that fulfil one. */
 export const conditionRules = [
@@ -193,13 +241,13 @@ export const conditionRules = [
     rule('cond', `${words} $date:d`, ({ d }, x: Context) => { const c = onlyDate(x); return c && onDate(op, c, d, x); }, 0.15),
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
     rule('cond', `~did ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
-    rule('cond', `~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && numbered(op, c, n); }, 0.15),
-    rule('rset', `$guess ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && numbered(op, c, n); }, 0.1),
+    rule('cond', `~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && inUnit(op, c, n, u, x); }, 0.15),
+    rule('rset', `$guess ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && inUnit(op, c, n, u, x); }, 0.1),
     rule('when', `${words} $period:p`, ({ p }): When => ({ op, period: p }), 0),
     rule('when', `${words} $date:d`, ({ d }): When => ({ bounds: [[op, d]] }), 0),
     rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered(op, c, n); }, 0.2),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
-    rule('cond', `$col:c ~be? ${words} $num:n $unit`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
+    rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, c, u }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, u, c }, x: Context) => { const m = measured(c, u, x); return m && compare(op, m, number(n)); }, 0),
     rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.15),
@@ -207,6 +255,9 @@ export const conditionRules = [
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
   rule('rset', '$rows|$guess of|worth|for $num:n ~orMore', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('>=', c, n); }, 0.2),
   rule('rset', '$rows|$guess of|worth|for $num:n ~orLess', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('<=', c, n); }, 0.2),
+  rule('cond', '~between? $num:a ~fromTo $num:b $unit:u tall|high|long|wide|deep|heavy|thick|old|big?', ({ a, b, u }, x: Context) => { const c = columnIn(u, x); const [low, high] = c ? [inUnit('>=', c, a, u, x), inUnit('<=', c, b, u, x)] : [null, null]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $unit:u tall|high|long|wide|deep|heavy|thick|old|big`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && inUnit(op, c, n, u, x); }, 0.05)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? ${words} $num:n times|time|pieces|items|units|points`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.05)).flat(),
   rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
   rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
   rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0.1),
@@ -214,7 +265,26 @@ export const conditionRules = [
   rule('cond', '$num:n $col:c ~orLess', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orMore', ({ a, b }) => sized('>=', a, b), 0.1),
   rule('cond', '$ex2:a ~be? $ex1:b ~orLess', ({ a, b }) => sized('<=', a, b), 0.1),
-  rule('cond', '~be? $comparative:c than $num:n $unit?', ({ c, n }) => compare(c.down ? '>' : '<', column(c.column), number(n)), 0),
+  rule('cond', '~be? $comparative:c than $num:n $unit:u?', ({ c, n, u }, x: Context) => inUnit(c.down ? '>' : '<', c.column, n, u, x), 0),
+  rule('cond', '~be? $comparative:c than its|the|their|his|her? $col:b', ({ c, b }, x: Context) => (numeric(b, x) && b !== c.column ? compare(c.down ? '>' : '<', column(c.column), column(b)) : null), 0),
+  // 'At least 20 visitors in all, adults and children together': what is counted, said behind it
+  ...SIZES.map(([words, op]) => rule('cond', `${words} $num:n $word|$guess|$col in? all|total? ,|:? ~open? $ex2:e ~close?`, ({ n, e }) => (e.kind === 'op' ? compare(op, e, number(n)) : null), 0.1)).flat(),
+  rule('cond', '~be? $uncol:c', ({ c }, x: Context) => orZero(empty(c), x), 0.2),
+  ...([['weekend|weekends', ['Saturday', 'Sunday']], ['weekday|weekdays', ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']]] as const).flatMap(([words, texts]) => [
+    rule('cond', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.1),
+    rule('cond', `$col:c ~be|falls|fall|lies|was? on|at|in? a|the|any? ${words}`, ({ c }, x: Context) => (isDated(c, x) ? { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts } : null), 0.05),
+  ]).flat(),
+  // 'Paid late': after the day on which it was due
+  rule('cond', '~be? $col:c too? late|overdue', ({ c }, x: Context) => lateThan(c, x), -0.2),
+  rule('cond', '~be? $col:c after the? deadline|due ~date?', ({ c }, x: Context) => lateThan(c, x), -0.1),
+  rule('cond', '~be? $col:c in|on time', ({ c }, x: Context) => { const k = lateThan(c, x); return k?.kind === 'compare' ? { ...k, op: '<=' } : null; }, -0.1),
+  // What nobody did, whose value nobody knows
+  rule('cond', 'nobody|noone|none has|have|had|ever? $col:c yet?', ({ c }) => empty(c), 0.05),
+  rule('cond', 'no one has|have|had|ever? $col:c yet?', ({ c }) => empty(c), 0.05),
+  rule('rset', 'what|whatever|those|$rows|$guess ~rel? nobody|noone has|have|had|ever? $col:c yet?', ({ c }) => empty(c), -0.2),
+  rule('rset', 'what|whatever|those|$rows|$guess ~rel? no one has|have|had|ever? $col:c yet?', ({ c }) => empty(c), -0.2),
+  rule('cond', "$col:c we|i|nobody|they|you don't|dont|do|does|doesn't not? know|knows|have", ({ c }) => empty(c), 0),
+  rule('cond', "~not|never been? $col:c yet?", ({ c }, x: Context) => (done(c, x) || /^\p{L}+(?:ed|aid|old)$/iu.test(c) && hasBlanks(c, x) ? orZero(empty(c), x) : null), 0.15),
   // A time without its column: of the only date, or which date is asked.
   // 'over the nitrate limit of 50'
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0)).flat(),
@@ -232,6 +302,7 @@ export const conditionRules = [
   // 'above the average': of the same
   rule('cond', '$ex2:a ~be? above|over|higher|more than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('>', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
   rule('cond', '$ex2:a ~be? below|under|lower|less than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('<', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
+  rule('cond', '$col:c ~be? ~more $num:n cents|cent|pence|$unit? above|over|higher than? the? ~average (of all|the? $rows|$col)?', ({ c, n }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'op', op: '+', left: { kind: 'total', fn: 'mean', of: column(c), by: [] }, right: number(n) }) : null), 0.3),
   rule('cond', '~more ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   rule('cond', '~less ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   // 'cone 6', 'gate B4': a figure that stands as a word in the texts of a column
@@ -248,6 +319,8 @@ export const conditionRules = [
   rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? { kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } : null), 0),
   rule('cond', '$insides:v ^$col:c', ({ v, c }) => (v[0].column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: v.map((o: { text: string }) => o.text) } : null), 0),
   rule('rset', '$rows|$noun|$guess ~rel $inside:v ^~did|worked|works|helped|helps|was|is|came|comes|sang|plays|played|did|does|signed|signs', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.35),
+  // 'Called Farm something': the name begins so.
+  rule('cond', 'called|named? $inside:v something|whatever', ({ v }) => ({ kind: 'text', test: 'starts', of: column(v.column), texts: [v.text] }), -0.1),
   rule('cond', '$inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
   rule('cond', '~be|~did|~withA $inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
   rule('cond', '$col:c $inside:v', ({ c, v }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0.05),
@@ -277,8 +350,8 @@ export const conditionRules = [
     rule('cond', `cost|costs|costing|costed|priced ~at? ${words} $num:n $unit|euros|euro|dollars|pounds|francs?`, ({ n }, x: Context) => { const c = priceColumn(x); return c && numbered(op, c, n); }, 0.1),
     rule('rset', `$rows ~rel? cost|costs|costing|costed|priced ~at? ${words} $num:n`, ({ n }, x: Context) => { const c = priceColumn(x); return c && numbered(op, c, n); }, 0.1),
   ]).flat(),
-  rule('cond', '~be? older than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? onlyDate(x); return c && p.month === undefined ? onDate('<', c, p.from, x) : null; }, 0.05),
-  rule('cond', '~be? newer|younger than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? onlyDate(x); return c && p.month === undefined ? onDate('>', c, p.to, x) : null; }, 0.05),
+  rule('cond', '~be? older than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? rowDate(x); return c && p.month === undefined ? onDate('<', c, p.from, x) : null; }, -0.15),
+  rule('cond', '~be? newer|younger than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? rowDate(x); return c && p.month === undefined ? onDate('>', c, p.to, x) : null; }, -0.15),
   rule('cond', '~not been? $col:c since|after|from $date:d', ({ c, d }, x: Context) => onDate('<', c, d, x), 0.05),
   rule('cond', '~not been? $col:c in|during|for $period:p', ({ c, p }, x: Context) => { const w = within(c, p, x); return w && not(w); }, 0.05),
   rule('cond', '~withA|~contains|code $codeIn:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.05),
@@ -333,8 +406,9 @@ export const conditionRules = [
   ...([['~contains', 'contains'], ['~starts', 'starts'], ['~ends', 'ends']] as const).flatMap(([words, test]) => [
     rule('cond', `$col:c ${words} the? word|words|text|letters? $texts:t`, ({ c, t }) => ({ kind: 'text', test, of: column(c), texts: t }), 0),
     rule('cond', `$col:c ~not ${words} $texts:t`, ({ c, t }) => not({ kind: 'text', test, of: column(c), texts: t }), 0),
-    rule('cond', `$col:c ${words} $code:t`, ({ c, t }) => ({ kind: 'text', test, of: column(c), texts: [t] }), 0.2),
+    rule('cond', `$col:c ${words} $code:t`, ({ c, t }) => ({ kind: 'text', test, of: column(c), texts: [t] }), test === 'contains' ? 0.55 : 0.2),
   ]).flat(),
+  rule('cond', '$col:c|it has|have the? word|words? $plainWords:t', ({ c, t }, x: Context) => (c === undefined || columnOf(x.head, c).type !== 'text' || !t.some((w: string) => sampleOf(c, x).some((v) => finder({ kind: 'words', words: [w] })(v).length > 0)) ? null : mentionsAll(c, t, x)), 0.6),
   rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => mentionsAll(c, t, x), 0.3),
   rule('plainWords', '$word:w', ({ w }) => bothNumbers(w), 0),
   rule('plainWords', '$word:w ^$word:v', ({ w, v }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase()]), 0.3),
@@ -361,7 +435,7 @@ export const conditionRules = [
   rule('cond', '~withA $col:c', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
 
   // 'that lay longer than two days'
-  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => { const e = rowSpan(u, x); return e && compare(op, e, number(n)); }, 0.05)),
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
 
@@ -445,6 +519,7 @@ export const conditionRules = [
   rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => (neverBoth(a, c) ? null : all([a, c])), 0.1),
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a as well as anything|everything|those|all? $rset:c', ({ a, c }) => any([a, c]), 0),
+  ...SIZES.map(([words, op]) => rule('rset', `$rset:a ,? and|or also? those|anything|everything|any|all|ones ~be? ${words} $num:n as|too|also? well?`, ({ a, n }, x: Context) => { const of = a.kind === 'empty' || a.kind === 'among' ? a.of : a.kind === 'compare' ? a.left : null; return of?.kind === 'column' && numeric(of.name, x) ? any([a, compare(op, of, number(n))]) : null; }, -0.2)).flat(),
   rule('rset', '$rset:a , and anything|everything $cond:c', ({ a, c }) => any([a, c]), 0),
   rule('rset', '$rset:a and anything|everything|those|ones|also $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
 ].flat();
@@ -454,4 +529,12 @@ export function orZero(condition: Condition, x: { head: Context['head'] }): Cond
   if (condition.kind === 'any') return any(condition.of.map((c) => orZero(c, x)));
   if (condition.kind !== 'empty' || condition.of.kind !== 'column' || !isQuantity(columnOf(x.head, condition.of.name).type)) return condition;
   return any([condition, compare('=', condition.of, number(0))]);
+}
+
+/** 'Where no figure is given': of a column in which texts stand among the numbers, also where there is none of those. */
+export function orNoNumber(condition: Condition, head: Context['head']): Condition {
+  if (condition.kind === 'any') return any(condition.of.map((c) => orNoNumber(c, head)));
+  const glance = condition.kind === 'empty' && condition.of.kind === 'column' ? head.glances?.get(condition.of.name) : undefined;
+  const mixed = condition.kind === 'empty' && condition.of.kind === 'column' && readsAsNumber(head, condition.of.name) && ((glance?.misfits ?? 0) > 0 || (columnOf(head, condition.of.name).type === 'text' && (glance?.numberShare ?? 1) < 1));
+  return mixed && condition.kind === 'empty' ? any([condition, { kind: 'not', of: { kind: 'holds', what: { kind: 'sort', sort: 'number' }, of: condition.of } }]) : condition;
 }

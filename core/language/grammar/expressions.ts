@@ -1,6 +1,7 @@
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
+import { isPlainMeasure } from '../../formula/dimensions';
 import { column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
@@ -54,6 +55,9 @@ export const expressionRules = [
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'member|members|head|person of $col:c', ({ c }) => c, 0.1),
   rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
+  rule('col', 'cost|costs|spending|expenses|expenditure|money spent', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:cost|expense|spend)/i.test(c.name)) ? null : moneyColumn(x)), 0.45),
+  rule('col', 'number|no|code|id of the|each|every $noun', (_s, x: Context) => x.head.columns[0]?.name ?? null, 0.1),
+  rule('col', 'number|quantity|amount ^$col:c', ({ c }, x: Context) => (quantity(c, x) ? c : null), 0.1),
   rule('col', 'state|status|value|contents|content of the? $col:c', ({ c }) => c, 0.1),
   rule('cols', 'both|all|these|every $family:f', ({ f }) => f, -0.3),
   rule('cols', 'two|three|four|2|3|4 $family:f', ({ f }) => f, 0.3),
@@ -77,6 +81,19 @@ export const expressionRules = [
   rule('ex2', 'multiply $ex1:a by|with|and $ex1:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
   rule('ex2', 'divide $ex1:a by $ex1:b', ({ a, b }) => op('/', a, b), 0.05),
   rule('ex1', 'subtract|deduct $col:a from $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.05),
+  // 'The difference between takings and adults times ticket plus children times reduced': all of it, or less the first
+  rule('ex2', '~diff $ex1:a and|to $ex2:b', ({ a, b }) => (b.kind === 'op' && (b.op === '+' || b.op === '-') ? op('-', a, b) : null), -0.12),
+  rule('ex2', 'how far|much ~be? $ex1:a away|off? from $ex2:b', ({ a, b }) => (a.kind === 'number' ? null : op('-', a, b)), 0),
+  // 'Adults and children together', 'adults at ticket and children at reduced'
+  rule('ex0', '$cols:c together|combined|altogether|summed|added', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? c.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.1),
+  rule('ex0', '$cols:c in|taken|put|added|counted all|total|up|together', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? c.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.1),
+  rule('priced', '$col:a at|for the|a|full? $col:p', ({ a, p }, x: Context) => { const [m, n] = [quantity(a, x), quantity(p, x)]; return m && n && a !== p ? op('*', m, n) : null; }, 0.1),
+  rule('ex2', '$priced:a and|plus $priced:b', ({ a, b }) => op('+', a, b), 0),
+  // A part that is not the same for all: '3% on cod and 5% for everything else'
+  rule('rate', '$pct:p (for $word)? on|for|with|at|if the? $rset:c and|,|but $pct:q (for $word)? on|for|with|at|if? everything|all|everybody|anything|the else|others|rest|other $rows?', ({ p, c, q: r }) => ({ kind: 'choose', cases: [{ when: c, then: number(p / 100) }], otherwise: number(r / 100) }), 0),
+  rule('ex2', '$ex1:a ~minus $rate:r', ({ a, r }) => op('*', a, op('-', number(1), r)), 0),
+  rule('ex2', '$ex1:a ~sum $rate:r', ({ a, r }) => op('*', a, op('+', number(1), r)), 0),
+  rule('ex1', '$rate:r of $ex0:a', ({ a, r }) => op('*', a, r), 0),
   rule('ex0', 'ratio of $ex1:a to $ex1:b', ({ a, b }) => op('/', a, b), 0.1),
   rule('ex0', 'product of $ex1:a and $ex1:b', ({ a, b }) => op('*', a, b), 0.1),
 
@@ -87,8 +104,8 @@ export const expressionRules = [
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
-  rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }) => op('+', a, b), 0.05),
-  rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }) => op('-', a, b), 0.05),
+  rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('+', number(1), p)) : op('+', a, b); }, 0.05),
+  rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('-', number(1), p)) : op('-', a, b); }, 0.05),
   // 'Gross less tare times the price' says in words what signs would say with brackets, or without: both are read.
   rule('ex2', '$col:a minus|less $col:b times|multiplied by? the? $col:c', ({ a, b, c }, x: Context) => { const [p, q, r] = [quantity(a, x), quantity(b, x), quantity(c, x)]; return p && q && r && a !== b && b !== c && !MONEY.test(a) ? op('*', op('-', p, q), r) : null; }, 0.1),
   // 'pieces in minus cracked, times the price': what comes behind the comma is for all of it
@@ -96,6 +113,7 @@ export const expressionRules = [
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), -0.1),
   rule('ex2', '$ex2:a without|excluding|except|leaving out? the? $ex0:b part|portion|share|bit?', ({ a, b }) => (b.kind === 'number' ? null : op('-', a, b)), 0.05),
   rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex2', '$ex2:a without|excluding|before|net the|of? $pct:p tax|vat (~open it|that|which? is|already? included in? the? $col|$word? ~close)?', ({ a, p }) => op('/', a, op('+', number(1), op('/', number(p), number(100)))), -0.1),
   rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex0', 'what is|was still|left|being? $word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
   rule('ex2', '$ex2:a up|increased|raised|lifted|grown|higher by? $pct:p', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0),
@@ -143,9 +161,11 @@ export const expressionRules = [
     rule('ex1', `~${unit} ~each? $rows? ~took? from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.02),
     rule('ex1', `$col:a ~fromTo $col:b in ~${unit}`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05),
   ]).flat(),
+  rule('ex1', '~days late|overdue|delayed|delay|behind ,|:|;|-|– from|between? the? $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('days', a, b, x), -0.2),
   rule('ex1', '~days between $col:a and $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.02),
   rule('ex1', 'time|duration in days? from|between $col:a ~fromTo $col:b in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.2),
-  rule('workdays', 'working|work|business|week days?', () => true, 0),
+  rule('workdays', 'working|work|business|week days', () => true, 0),
+  rule('workdays', 'working|business time', () => true, 0.1),
   rule('workdays', 'workdays|weekdays|workday|weekday', () => true, 0),
   rule('ex1', '$workdays ~took? ~took? between|from|since|it? took? from|between? $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
   rule('ex1', 'number of $workdays between|from|since $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
@@ -164,6 +184,8 @@ export const expressionRules = [
   rule('whereabouts', 'in|at|on|with|for|to|out|away|here|there|underway|open the|a|our|us? $rows|$col|$noun|$guess|$word?', () => true, 0.1),
   rule('stay', '$spanUnit:u ~each|a|the $rows|$noun|$guess|$col|$word ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
   rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|it|they ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('ex1', '$spanUnit:u did|does|do|has|have ~each|the $rows|$noun|$guess|$col|they take|takes|taken|need|needs|needed to|until|for|till the? $col:b ,? counted|from|since|starting|beginning|reckoned|measured from|since|with|at? the? $col:a', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
+  rule('ex1', '$spanUnit:u until|till|to|before the? $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.3),
   // 'how many weeks ahead was each event booked'
   rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', '$spanUnit:u in advance ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
@@ -181,6 +203,13 @@ export const expressionRules = [
   rule('ex1', 'how late did|was|were|does|is ~each? $rows|$col|$noun|$guess|it|they? $word:w ,? in $clockUnit:u', ({ u, w }, x: Context) => late(u, w, x), 0),
   rule('ex1', 'how late did|was|were|does|is ~each? $rows|$col|$noun|$guess|it|they? $word:w ,?', ({ w }, x: Context) => late('minutes', w, x), 0.2),
   rule('ex1', 'delay|lateness of? ~each? $rows|$noun|$guess?', (_s, x: Context) => late('minutes', null, x), 0.2),
+  // 'days since the boat's last landing'
+  rule('before', 'the|its|their? previous|last|preceding|prior|latest $rows|$noun|$guess|one|time|visit of|by|for|at|in|with the|that|this|each|its? same? $col:c', ({ c }) => c, 0),
+  rule('before', 'the|its|their|each|every|this? $col:c previous|last|preceding|prior|latest $rows|$noun|$guess|one|time|visit', ({ c }) => c, 0),
+  rule('ex1', '$spanUnit:u since|from|after|between $before:by', ({ u, by }, x: Context) => sincePrevious(u, [by], x), -0.1),
+  rule('ex1', '$spanUnit:u since|from|after|between the|its? previous|last|preceding|prior $rows|$noun|$guess|one', ({ u }, x: Context) => sincePrevious(u, [], x), 0),
+  // How long a row lasted, as one thing among others
+  rule('ex0', 'the|its|their|his duration|length of? the|each? $rows|$noun|$guess?', (_s, x: Context) => { const e = rowSpan(undefined, x); return e && !x.head.columns.some((c) => /duration|length/i.test(c.name)) ? e : null; }, 0.35),
   // 'how long was each boat out, in hours, from A to B'
   ...(['hours', 'days', 'weeks', 'months'] as const).flatMap((unit) => [
     rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? in ${unit} ,? from|between? $col:a ~fromTo the? $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),
@@ -193,6 +222,7 @@ export const expressionRules = [
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
 
   rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d (in ~years)?', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0),
+  rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d ,? in $spanUnit:u', ({ d, u }, x: Context) => { const c = bornColumn(x) ?? begun(x); const from = c && dated(c, x); return from && u !== 'minutes' && u !== 'hours' ? { kind: 'span', unit: u, from, to: { kind: 'date', value: d } } : null; }, -0.1),
   rule('ex1', 'age of? ~each|everyone|everybody? $rows|$noun|$guess? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0),
   rule('ex1', '~years in|with|at|on the|our? $word until|to|on|by|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
   ...(['days', 'weeks', 'months', 'years', 'hours'] as const).map((unit) => rule('ex1', `$word? in ${unit} from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05)).flat(),
@@ -227,7 +257,24 @@ export const expressionRules = [
   rule('datepart', 'day of the week', () => 'weekday', 0),
   rule('datepart', 'name of the weekday', () => 'weekday', 0),
   rule('datepart', 'month name', () => 'month name', 0),
+  rule('datepart', 'month spelled|spelt|written out|in|as a? word|words|letters|full?', () => 'month name', 0),
+  rule('datepart', 'weekday spelled|spelt|written out|in|as a? word|words|letters|full?', () => 'weekday', 0),
+  rule('datepart', 'month ~open? as|by|in a|its? word|name|words|letters ~close?', () => 'month name', -0.1),
+  rule('datepart', 'weekday ~open? as|by|in a|its? word|name|words|letters ~close?', () => 'weekday', -0.1),
   rule('datepart', 'name of the month', () => 'month name', 0),
+  // One text of both: '2026-03'
+  rule('yearMonth', 'year and|& month', () => true, 0.02),
+  rule('yearMonth', 'month and|& year', () => true, 0.02),
+  rule('together', 'together|combined', () => true, 0),
+  rule('together', 'in|into|as a|one|the single|one|same column|field|text|value|cell', () => true, 0),
+  rule('together', 'in|into|as one|single', () => true, 0.05),
+  rule('part', '$yearMonth of|from|in the? ~each? $rows|$noun|$guess? ,? $together (,? like|as|e.g|eg|written $yearMonthShown)?', (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: 'month in its year', of: column(c) }; }, -0.2),
+  rule('part', '$yearMonth of|from|in the? $col:c ,? $together (,? like|as|e.g|eg|written $yearMonthShown)?', ({ c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: 'month in its year', of: d }; }, -0.2),
+  rule('part', '$yearMonth of|from|in? the? $col:c ,? like|as|e.g|eg|written $yearMonthShown', ({ c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: 'month in its year', of: d }; }, -0.2),
+  rule('part', '$datepart:p $rows|$noun|$guess? ~rel? ~each? $rows|$noun? ~be|came|comes|come|landed|took|began $col|$word|in? ,? like|as|e.g|eg|written $yearMonthShown', ({ p }, x: Context) => { const c = rowDate(x); return c && p === 'month' ? { kind: 'part', part: 'month in its year', of: column(c) } : null; }, 0),
+  rule('yearMonthShown', '$num:y -|/ $num:m', ({ y, m }) => (y >= 1900 && y <= 2200 && m >= 1 && m <= 12 ? true : null), 0),
+  rule('yearMonthShown', '$text:t', ({ t }) => (/^(?:19|20)\d\d-(?:0[1-9]|1[0-2])$|^yyyy-mm$/i.test(t) ? true : null), 0),
+  rule('yearMonthShown', 'yyyy - mm', () => true, 0),
   rule('part', '$datepart:p of|from|in $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$datepart:p was|is it? when? $rows? ~be? $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.1),
   rule('part', 'what $datepart:p was|is it when the? $rows ~be $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.0),
@@ -245,10 +292,11 @@ export const expressionRules = [
 export function columnIn(unit: string, { head }: Context): string | null {
   const sort = unitSort(unit);
   const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && !/\bper\b|\//i.test(c.name) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => w.length > 1 && unitSort(w) === sort && unitName(w) === unit)));
-  return sort !== null && found.length === 1 ? found[0]!.name : null;
+  const plain = found.length > 1 ? found.filter((c) => isPlainMeasure(c.name)) : found;
+  return sort !== null && plain.length === 1 ? plain[0]!.name : null;
 }
 
-const STARTS = /\b(?:since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired|registered|registration)\b/i;
+const STARTS = /\b(?:sown|laid|brewed|baked|hatched|since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired|registered|registration)\b/i;
 const BORN = /\b(?:born|birth|birthday|dob)\b/i;
 
 /** The column of dates of birth. */
@@ -263,6 +311,12 @@ function ageThen(x: Context, named?: string): Expression | null {
 
 /** The column of a family whose name holds a number. */
 const yearOf = (family: readonly string[], n: number): string | null => { const found = family.filter((name) => new RegExp(`(?<!\\d)${n}(?!\\d)`).test(name)); return found.length === 1 ? found[0]! : null; };
+
+/** From the date of the row before, of the same group, to the row's own. */
+function sincePrevious(unit: SpanUnit | 'minutes', by: readonly string[], x: Context): Expression | null {
+  const date = rowDate(x);
+  return date === null || unit === 'minutes' || by.includes(date) ? null : { kind: 'span', unit, from: { kind: 'over', fn: 'previous', of: column(date), by }, to: column(date) };
+}
 
 export const late = (unit: 'hours' | 'minutes', word: string | null, x: Context): Expression | null => { const e = lateness(word, x); return e && (unit === 'hours' ? op('/', e, number(60)) : e); };
 
@@ -279,7 +333,8 @@ function begun(x: Context): string | null {
 /** The date of a row itself: the only one, or the one that is called after what the rows are. */
 export function rowDate(x: Context): string | null {
   const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
-  return onlyDate(x) ?? (own.length === 1 ? own[0]! : null);
+  const real = dateColumns(x).filter((name) => !NOT_REAL.test(name));
+  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : null);
 }
 
 function grouped(f: Expression, by: string, x: Context): Expression | null {
@@ -365,6 +420,12 @@ function ahead(unit: SpanUnit | 'minutes', name: string, x: Context): Expression
   return own === null || own === name || unit === 'minutes' ? null : span(unit, name, own, x);
 }
 
+/** From the date of the row itself to another. */
+function ahead2(unit: SpanUnit | 'minutes', name: string, x: Context): Expression | null {
+  const own = rowDate(x);
+  return own === null || own === name || unit === 'minutes' || !readsAsDate(x.head, name) ? null : span(unit, own, name, x);
+}
+
 /** The only other column of dates. */
 function spanFrom(name: string, x: Context): string | null {
   const others = dateColumns(x).filter((n) => n !== name);
@@ -372,11 +433,27 @@ function spanFrom(name: string, x: Context): string | null {
 }
 
 /** A column whose cells say per cent is a part of what it is multiplied with. */
-const asPart = (e: Expression, { head }: Context): Expression => (e.kind === 'column' && head.glances?.get(e.name)?.unit === '%' ? op('/', e, number(100)) : e);
+const asPart = (e: Expression, x: Context): Expression => {
+  const glance = e.kind === 'column' ? x.head.glances?.get(e.name) : undefined;
+  return glance?.unit === '%' || (isPercentColumn(e, x) && Math.abs(Number(glance?.highest ?? 0)) > 1) ? op('/', e, number(100)) : e;
+};
+
+/** Does a column hold percentages, by its name or by what its cells say? */
+const isPercentColumn = (e: Expression, { head }: Context): boolean => e.kind === 'column' && (/%|\bpct\b|\bper ?cent\b/i.test(e.name) || head.glances?.get(e.name)?.unit === '%');
+
+/** 'The amount less the discount %' takes a part of the amount off, not a number: a column of percentages beside what is none, as a part. */
+const percentOf = (e: Expression, of: Expression, x: Context): Expression | null => (isPercentColumn(e, x) && of.kind !== 'number' && !isPercentColumn(of, x) ? op('/', e, number(100)) : null);
 
 /** The columns of dates, where there are several and it must be asked which one is meant. */
 export function dateColumns(x: Context): string[] {
   return x.head.columns.filter((c) => (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)) && !BORN.test(c.name)).map((c) => c.name);
+}
+
+/** The one column of money: called so, or the only column of numbers. */
+export function moneyColumn(x: Context): string | null {
+  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type));
+  const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax)s?\b/i.test(c.name));
+  return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : null;
 }
 
 export { percent, total, quantity, dated };

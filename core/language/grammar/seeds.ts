@@ -1,5 +1,5 @@
 import { dateOf, monthNumber, readDate, writeDate } from '../../values/date';
-import { readsAsNumber } from '../../formula/check';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { isDate } from '../../table/column';
 import { unitName } from '../../values/units';
 import type { Item } from '../chart';
@@ -66,11 +66,14 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     }
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
     if (area) put('unit', i, i + 2, area, 0);
-    if (t.kind === 'mark' || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
+    // A question mark that ends what is asked is no mark to look for.
+    if ((t.kind === 'mark' && !/^[?!]$/.test(t.lower)) || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
+    if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower) && /^(?:sign|signs|symbol|symbols|character|characters)$/.test(tokens[i + 1]?.lower ?? '')) put('mark', i, i + 2, MARKS[t.lower], -0.05);
   });
   restTexts(tokens, request, put);
   background(tokens, put);
+  askedFirst(tokens, put);
   rowsByShape(tokens, columns, items, context, put);
   theDate(tokens, columns, context, put);
   byPlace(tokens, context, put);
@@ -190,9 +193,12 @@ const AGES: readonly (readonly [string, boolean])[] = [['oldest', false], ['newe
 function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
   const { head } = x;
   const only = (names: string): string | null => {
-    const wanted = names.split(' ');
-    const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && c.name.toLowerCase().split(/[\s_()]+/).some((w) => wanted.includes(w)));
-    return found.length === 1 ? found[0]!.name : null;
+    const numbers = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, c.name.toLowerCase().split(/[\s_()]+/)] as const);
+    for (const wanted of names.split(' ')) {
+      const found = numbers.filter(([, words]) => words.includes(wanted));
+      if (found.length > 0) return found.length === 1 ? found[0]![0] : null;
+    }
+    return null;
   };
   tokens.forEach((t, i) => {
     for (const [superlative, comparative, names, down] of ADJECTIVES) {
@@ -202,7 +208,13 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
     }
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) : null;
-    if (column !== null) put(/^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', i, i + 2, { column, down: /^mo/.test(t.lower) }, 0);
+    if (column !== null) {
+      const cat = /^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', value = { column, down: /^mo/.test(t.lower) };
+      put(cat, i, i + 2, value, 0);
+      // 'Most expensive per kilo' of ‹Price per kg›
+      const unit = /^(?:per|a|the)$/.test(tokens[i + 2]?.lower ?? '') ? unitName(tokens[i + 3]?.lower ?? '') : null;
+      if (unit !== null && column.toLowerCase().split(/[\s_()/]+/).some((w) => unitName(w) === unit)) put(cat, i, i + 4, value, -0.1);
+    }
     if (t.lower === 'question' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '?', 0);
     if (t.lower === 'exclamation' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '!', 0);
     const recent = t.lower === 'most' && tokens[i + 1]?.lower === 'recent';
@@ -249,6 +261,13 @@ function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { he
       if (bare && stem(bare) === stem(value.column)) put('noyes', i, i + 1, value, 0);
     });
   }
+  // 'Unpaid', 'unrated': where the column of what was done says nothing
+  const answered = new Set(yesNoOf(head).map((v) => v.column));
+  tokens.forEach((t, i) => {
+    const bare = /^un-?(\p{L}{4,})$/u.exec(t.lower)?.[1];
+    const own = bare === undefined ? [] : head.columns.filter((c) => !answered.has(c.name) && c.name.split(/[\s_]+/).some((w) => stem(w) === stem(bare) || (w.length > 5 && bare.length > 4 && stem(w).startsWith(stem(bare)))));
+    if (own.length === 1) put('uncol', i, i + 1, own[0]!.name, 0);
+  });
 }
 
 /** A period without a column, for each column of dates where there are several: which one is meant is asked. */
@@ -328,6 +347,15 @@ function background(tokens: readonly Token[], put: Put): void {
   }
 }
 
+/** What is asked before the cases that answer it: 'Did they like it? Happy if the comment says ...'. */
+function askedFirst(tokens: readonly Token[], put: Put): void {
+  const end = tokens.findIndex((t) => t.lower === '?');
+  const rest = tokens.slice(end + 1);
+  if (end < 1 || end > 8 || rest.length < 5) return;
+  const first = rest.findIndex((t) => /^(?:if|when|where)$/.test(t.lower));
+  if (first >= 0 && first <= 3) put('aside', 0, end + 1, nothing, 0.5);
+}
+
 /** A noun that is nothing else may stand for the rows: 'every film', 'the payments that ...'. */
 function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { head }: Context, put: Put): void {
   tokens.forEach((t, i) => {
@@ -341,6 +369,10 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     // 'Each visited site' is not each of the visited.
     const limits = !plural && items.some((n) => (n.cat === 'noun' || n.cat === 'rows') && n.from === i + 1 && n.cost < 0.2);
     if ((plural || counted) && !limits) put('guess', i, i + 1, t.lower, 0.35);
+  });
+  // 'The fillings' of a column ‹Filled on›: what was done is what the rows are.
+  tokens.forEach((t, i) => {
+    if (/^\p{L}{3,}ings?$/u.test(t.lower) && columns.some((c) => c.from === i && c.to === i + 1 && /^\p{L}+(?:ed|t|d)\b/iu.test(c.column) && readsAsDate(head, c.column) && !/ing/i.test(c.column))) put('rows', i, i + 1, t.lower, 0.15);
   });
   // 'Patients whose phone is missing': what a column names may stand for its rows.
   tokens.forEach((t, i) => {
@@ -378,16 +410,24 @@ function codesInside(tokens: readonly Token[], items: readonly Item[], context: 
   });
 }
 
+/** How a word is written in a column's texts that has a stem: 'rose' where roses are spoken of. */
+const wordOfStem = (wanted: string, column: string, context: Context): string => sampleOf(column, context).flatMap((v) => v.toLowerCase().match(/\p{L}+/gu) ?? []).find((w) => stem(w) === wanted) ?? wanted;
+
+const KNOWN_VERBS = new Set('leave take make give keep put get come go say write sell buy find lose bring show call name need want look work send pay hold run tell'.split(' '));
+
 /** A word that stands inside the texts of only one column, and is nothing else: 'Ilse's batches', 'who used shino'. */
-function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { vocabulary }: Context, put: Put): void {
+function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], context: Context, put: Put): void {
+  const { vocabulary } = context;
   tokens.forEach((t, i) => {
     if (t.kind !== 'word' || vocabulary.ownNouns.has(t.stem) || t.lower.length < (t.capital && t.from > 0 ? 3 : 4) || SMALL_WORDS.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
     // 'To Eastholm' is more than somewhere in a route.
     if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
+    // The 'leave' of 'leave out' is no word of a note that says 'left'.
+    if (!t.capital && KNOWN_VERBS.has(t.lower)) return;
     const word = t.lower.replace(/['’]s?$/, '');
     const own = vocabulary.inside.get(word);
     const held = own ?? vocabulary.inside.get(t.stem);
-    if (held?.size === 1) put('inside', i, i + 1, { column: [...held][0]!, text: own ? t.text.replace(/['’]s?$/, '') : t.stem }, t.capital ? 0.1 : own ? 0.3 : 0.35);
+    if (held && held.size <= 3) for (const column of held) put('inside', i, i + 1, { column, text: own ? t.text.replace(/['’]s?$/, '') : wordOfStem(t.stem, column, context) }, (t.capital ? 0.1 : own ? 0.3 : 0.35) + (held.size > 1 ? 0.15 : 0));
   });
 }
 
@@ -450,6 +490,7 @@ function numbers(tokens: readonly Token[], put: Put): void {
     if (/^(?:a|an|one)$/.test(t.lower) && next?.kind === 'word' && unitName(next.lower) && tokens[i + 2]?.lower === 'and' && /^an?$/.test(tokens[i + 3]?.lower ?? '') && tokens[i + 4]?.lower === 'half') put('num', i, i + 5, 1.5, 0);
     const part = { half: 50, third: 100 / 3, quarter: 25, fifth: 20, tenth: 10 }[next?.lower ?? ''];
     if (part !== undefined && /^(?:a|one)$/.test(t.lower) && tokens[i + 2]?.lower === 'of') put('pct', i, i + 2, part, 0);
+    if (/^an?$/.test(t.lower) && next?.kind === 'word' && /^(?:hour|minute|day|week|month|year|kilo|tonne|ton|litre|liter|metre|meter|mile|hectare|dozen)$/.test(next.lower)) put('num', i, i + 1, 1, 0.15);
     if (t.lower === 'half' && (next?.lower === 'a' || next?.lower === 'an')) put('num', i, i + 2, 0.5, 0);
   });
 }
@@ -480,6 +521,16 @@ function dates(tokens: readonly Token[], put: Put): void {
           }
         }
       }
+      // '10 May to 10 June 2026', 'between 3 March and 2 April 2026': the year stands once
+      if (y !== null && day !== null) {
+        const at = [i - 2, i - 3].find((k) => /^(?:to|until|till|and|through|-|–)$/.test(tokens[k]?.lower ?? ''));
+        const earlier = at === undefined ? undefined : tokens[at - 1], first = at === undefined ? undefined : tokens[at - 2];
+        const m = earlier?.kind === 'word' ? monthNumber(earlier.lower) : 0;
+        if (at !== undefined && at > 1 && m && first && first.value >= 1 && first.value <= 31) {
+          const [a, b] = [iso(dateOf(y, m, first.value)), iso(dateOf(y, month, day))];
+          if (a && b && a <= b) put('period', at - 2, i + 2, { from: a, to: b, range: true } satisfies Period, -0.1);
+        }
+      }
       // 'from the 1st to the 15th of March 2026', '1-15 March 2026'
       const of = before?.lower === 'of' ? i - 2 : i - 1;
       const last = tokens[of], joint = tokens[of - 1]?.lower === 'the' ? of - 2 : of - 1;
@@ -503,6 +554,14 @@ function dates(tokens: readonly Token[], put: Put): void {
       if (y === null && day === null && after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.kind !== 'number') put('period', i, i + 2, { from: '', to: '', month, day: after.value } satisfies Period, 0.05);
     }
     if (/^(?:end|start|beginning)$/.test(t.lower) && tokens[i + 1]?.lower === 'of' && /^(?:19|20)\d\d$/.test(tokens[i + 2]?.text ?? '')) put('date', i, i + 3, `${tokens[i + 2]!.text}-${t.lower === 'end' ? '12-31' : '01-01'}`, 0);
+    // 'The first quarter of 2026', 'Q1 2026'
+    const quarter = /^q([1-4])$/.exec(t.lower)?.[1] ?? (tokens[i + 1]?.lower === 'quarter' ? { first: '1', second: '2', third: '3', fourth: '4', last: '4', '1st': '1', '2nd': '2', '3rd': '3', '4th': '4' }[t.lower] : undefined);
+    if (quarter !== undefined) {
+      const behind = t.lower.startsWith('q') ? i + 1 : i + 2;
+      const of = /^(?:of|in|,)$/.test(tokens[behind]?.lower ?? '') ? behind + 1 : behind;
+      const year = tokens[of];
+      if (year && /^(?:19|20)\d\d$/.test(year.text)) put('period', i, of + 1, { from: `${year.text}-${String(3 * Number(quarter) - 2).padStart(2, '0')}-01`, to: iso(Date.UTC(Number(year.text), 3 * Number(quarter), 0))! } satisfies Period, 0);
+    }
     if (t.kind === 'number' && /^(?:19|20)\d\d$/.test(t.text)) put('period', i, i + 1, { from: `${t.text}-01-01`, to: `${t.text}-12-31` } satisfies Period, 0.3);
   });
 }
@@ -534,7 +593,9 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       const capital = t.capital && t.from > 0;
       if (/^(?:the|a|an|is|are|which|that|column|field|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition, unless all ends there: 'to Finished on'.
+      if (!capital && /^(?:out|off)$/.test(t.lower) && /^(?:of|from)$/.test(tokens[to]?.lower ?? '')) break;
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|shall|containing|holding|grouped)$/.test(t.lower)) break;
+      if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;

@@ -7,7 +7,7 @@ import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { all, column, columnsOf, not, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { rounded } from '../calculate/adding';
 import { isPercent } from '../calculate/phrases';
-import { asked, counts, grouped, over, shareOf, type Fn, type Question } from './phrases';
+import { asked, counts, firstUnique, grouped, over, shareOf, type Fn, type Question } from './phrases';
 
 
 const FN: Way[] = [means('average|mean|avg|on average|averages|per screening on average', 'mean'), means('total|sum|sums|totals|altogether|in total|overall|summed|all told|sum up|add up|added up|how much|in all|together', 'sum'), means('median', 'median'), means('highest|largest|maximum', 'highest'), means('lowest|smallest|minimum', 'lowest')];
@@ -46,8 +46,6 @@ function besideOthers(table: string, own: string | undefined, there: string | un
   const listed = listedOf(x, own, table, there);
   return listed?.kind === 'listed' ? asked({ figures: [], by: [by === undefined ? listed.of : column(by)], where: not(listed) }) : null;
 }
-/** The first column whose values tell the rows apart. */
-const firstUnique = ({ head }: Context): string | undefined => head.columns.find((c) => { const g = head.glances?.get(c.name); return g?.values && g.blanks === 0 && g.values.length === g.rows; })?.name;
 const ABSENT: Way[] = ["do not|don't|does not|doesn't|is not|isn't|are not|aren't|isnt|arent|dont|doesnt|not|no|never|missing|absent|without|nowhere|have no|has no|had no|nothing|not one|not any"];
 
 export const frames: readonly Frame[] = [

@@ -1,9 +1,10 @@
 import { namesRows } from '../../language/mentions';
-import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { columnIn, dateColumns, groupable, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
+import { within } from '../../language/grammar/conditions';
+import type { Period } from '../../language/grammar/seeds';
+import { columnIn, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
@@ -73,6 +74,31 @@ function compared(pair: readonly { readonly column: string; readonly text: strin
   return a!.column === b!.column && a!.text !== b!.text && known.length === figures.length ? { figures: known, by: [column(a!.column)], where: { kind: 'among', of: column(a!.column), texts: [a!.text, b!.text] } } : null;
 }
 
+/** Figures of two periods side by side, by months where both are months, else by years. */
+function comparedPeriods(a: Period, b: Period, figures: readonly (Expression | null)[], x: Context): Question | null {
+  const date = rowDate(x), known = figures.filter((f) => f !== null);
+  const [m, n] = date === null ? [null, null] : [within(date, a, x), within(date, b, x)];
+  if (date === null || m === null || n === null || keyOf(m) === keyOf(n) || known.length < figures.length) return null;
+  const whole = (p: Period): boolean => p.from.endsWith('-01-01') && p.to.endsWith('-12-31');
+  const part = whole(a) && whole(b) ? 'year' : a.month === undefined ? 'month in its year' : 'month';
+  return { figures: known, by: [a.day !== undefined || b.day !== undefined ? column(date) : { kind: 'part', part, of: column(date) }], where: { kind: 'any', of: [m, n] } };
+}
+
+/** The one column that rates the rows. */
+function ratingColumn(x: Context): Expression | null {
+  const found = x.head.columns.filter((c) => /\b(?:rating|score|grade|mark|stars|points)s?\b/i.test(c.name) && quantity(c.name, x) !== null);
+  return found.length === 1 ? quantity(found[0]!.name, x) : null;
+}
+
+/** The first column whose values tell the rows apart: of texts, unless it is the very first. */
+export const firstUnique = ({ head }: Context): string | undefined => head.columns.find((c, i) => { if (i > 0 && c.type !== 'text') return false; const g = head.glances?.get(c.name); return g?.values && g.blanks === 0 && g.values.length === g.rows; })?.name;
+
+/** The rows with the largest or smallest value, by what tells them apart. */
+function leadingRows(name: string, down: boolean, most: number, x: Context, where?: Condition): Act | null {
+  const key = firstUnique(x), e = sum(name, x);
+  return key !== undefined && key !== name && e ? asked({ figures: [e], by: [column(key)], order: { figure: 0, down }, most, ...(where ? { where } : {}) }) : null;
+}
+
 /** The groups of more than so many rows, with how many they have. */
 const oftener = (name: string, n: number, x: Context): Question | null =>
   groupable(name, x) && !dated(name, x) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
@@ -118,13 +144,6 @@ const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Cont
   const g = grouped(by, x);
   return g && figure ? asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: 1 }) : null;
 };
-
-/** The one column of money: called so, or the only column of numbers. */
-function moneyColumn(x: Context): string | null {
-  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type));
-  const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax)s?\b/i.test(c.name));
-  return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : null;
-}
 
 /** Does a value of the column stand in several rows? */
 const repeats = (name: string, x: Context): boolean => (x.head.glances?.get(name)?.values ?? []).some(([v, n]) => v !== '' && n > 1);
@@ -178,6 +197,7 @@ export const phrases = [
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
   rule('qby', 'member|person|kind|type|sort|piece of $col:c', ({ c }, x: Context) => grouped(c, x), 0),
+  rule('qby', '$col:c group|groups|class|classes|category|categories|type|types|kind|kinds', ({ c }, x: Context) => grouped(c, x), 0),
   rule('qby', 'different|single? $col:c', ({ c }, x: Context) => grouped(c, x), 0.02),
   rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
   rule('qperiod', 'month|months', () => 'month', 0),
@@ -205,6 +225,39 @@ export const phrases = [
   rule('question', 'show|list|tell|give me|us? the? $qfigs:f ~each $qbys:b', ({ f, b }): Question => ({ figures: f, by: b }), -0.15),
   rule('question', '~tellMe $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
   rule('question', '$qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.4),
+  // 'How many landings per month and how many kilos in each'
+  rule('question', '$qlead? $qfigs:f ~each $qbys:b and|plus|, $qfigs:g in|for|of? each|every|them|it of? (them|$qperiod|$col)?', ({ f, b, g }): Question => ({ figures: [...f, ...g], by: b }), 0),
+  rule('question', '~figureTotal of|for the? $cond:c $col:m', ({ c, m }, x: Context): Question | null => { const e = sum(m, x); return e && !columnsOf(c).includes(m) ? { figures: [e], by: [], where: c } : null; }, 0.2),
+  rule('qfigs', '$qfigs:a and|, what|how much? did? they|it|these|those|we? did? brought|bring|made|make|earned|earn|took|take|yielded in? ~inTotal?', ({ a }, x: Context) => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && [...a, e]; }, 0),
+  rule('question', '$qlead? $qfigs:f ~each $qbys:b ,? and|, what|how much? did? they|it|these|those|we? did? brought|bring|made|make|earned|earn|took|take|yielded in? ~inTotal?', ({ f, b }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [...f, e], by: b }; }, -0.1),
+  rule('qfig', '$col:c on ~average', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0),
+  rule('question', 'what|how|how much|many? ~be the? $col:c on ~average', ({ c }, x: Context): Question | null => { const e = quantity(c, x); return e && { figures: [over('mean', e)], by: [] }; }, 0),
+  rule('question', '~countWord $rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.3),
+  // 'How many customers had more than one callout'
+  rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
+  // 'What is the total for the web bookings': of the one column of money
+  rule('question', '$qlead? the? ~figureTotal for|of|from|in|on the? $rset:c', ({ c }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.2),
+  rule('clause', '~tellMe? which|what|who $col:g ~did|~have|~be? $word? in|up|out|here|there? most|least often|frequently|of the? time?', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.05),
+  rule('question', 'what|how much did|do|does|have|has we|they|you|i|it? spend|spent|pay|paid|take|took|make|made|earn|earned|get|got|receive|received|lay in|out? in|on|at|for|with|from|by|during the? $rset:c', ({ c }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
+  rule('question', 'how many days|weeks lie|lies|are|were|passed|pass|is between|from the? first|earliest|oldest and|to|until the? last|latest|newest $rows|$noun|$guess|$col|one?', (_s, x: Context): Question | null => { const c = rowDate(x); return c ? { figures: [{ kind: 'span', unit: 'days', from: { kind: 'total', fn: 'lowest', of: column(c), by: [] }, to: { kind: 'total', fn: 'highest', of: column(c), by: [] } }], by: [] } : null; }, 0),
+  rule('question', 'the? $cols:m in|of|for|from? the? $period:a versus|vs|against|compared with|to? $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0.1),
+  rule('qfig', '~average $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('mean', e) : null), 0),
+  rule('qfig', 'median $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('median', e) : null), 0),
+  // 'Compare the takings of January and February', 'compare April with May'
+  rule('question', 'compare the? $cols:m of|for|in|between? the? $period:a with|to|and|against|versus|vs $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0),
+  rule('question', 'compare the? $period:a with|to|and|against|versus|vs $period:b ,|:|in|by|on? $cols:m', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0),
+  rule('question', 'compare the? $qfigs:f of|for|in|between? the? $period:a with|to|and|against|versus|vs $period:b', ({ f, a, b }, x: Context) => comparedPeriods(a, b, f, x), -0.1),
+  rule('question', 'compare the? $period:a with|to|and|against|versus|vs $period:b ,|:|in|by|on? $qfigs:f', ({ f, a, b }, x: Context) => comparedPeriods(a, b, f, x), 0),
+  rule('question', 'compare the? $period:a with|to|and|against|versus|vs $period:b', ({ a, b }, x: Context) => { const money = moneyColumn(x); return comparedPeriods(a, b, [allRows, ...(money === null ? [] : [sum(money, x)])], x); }, 0.3),
+  // 'The best rated guide': by the mean of what rates
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what|who|the ~be|~have? the? ${words} rated|scored|graded|marked|rating|score|grade $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `${words} rated|scored|graded|marked $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what $col:g ~be|~have the? ${words} rated|scored|graded|marked`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  // 'Which three landings brought in the most money': the rows themselves, by what tells them apart
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what of? the? $num:n? $rows|$noun ~did|$word in|up|out? the? ${way === 'most' ? 'most|highest|largest' : 'least|fewest|lowest|smallest'} $col:m ~inTotal?`, ({ n, m }, x: Context) => leadingRows(m, way === 'most', n ?? 1, x), 0)).flat(),
+  rule('clause', '~tellMe? which|what|the is|was|were|are? the? $num:n? $adj:a $rows|$noun in|of|from|during|among|at|for the? $rset:c', ({ n, a, c }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x, c), 0.1),
+  rule('clause', '$adj:a $rows|$noun in|of|from|during|among|at|for the? $rset:c', ({ a, c }, x: Context) => leadingRows(a.column, a.down, 1, x, c), 0.3),
+  rule('clause', '~tellMe? which|what ~be the? $num:n? $adj:a $rows|$noun', ({ n, a }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x), 0.05),
   rule('question', '$qlead? $qfigs:f $qtail', ({ f }): Question => ({ figures: f, by: [] }), 0.05),
   rule('question', '$qlead? $qfigs:f ~inTotal? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),

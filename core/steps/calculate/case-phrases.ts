@@ -1,16 +1,20 @@
+import { columnOf } from '../../table/table';
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import { nothing, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { stem } from '../../language/words';
-import { SIZES, orZero } from '../../language/grammar/conditions';
-import { quantity } from '../../language/grammar/expressions';
+import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions';
+import { quantity, rowDate } from '../../language/grammar/expressions';
+import { readsAsDate } from '../../formula/check';
 import { add } from './adding';
 
 /* If ..., otherwise ...; and ranges with names. 'It' and 'above that' are tied to what the cases before them are about. */
 
 /** Stands for what the cases are about until that is known. No column can be called so. */
 const IT: Expression = { kind: 'column', name: '\u0000' };
-const isIt = (e: Expression | Condition): boolean => e.kind === 'column' && e.name === '\u0000';
+/** The same, compared with something in a unit. */
+const itIn = (unit: string | undefined): Expression => (unit === undefined ? IT : { kind: 'column', name: `\u0000${unit}` });
+const isIt = (e: Expression | Condition): boolean => e.kind === 'column' && e.name.startsWith('\u0000');
 
 const hasIt = (node: Expression | Condition): boolean => {
   let found = false;
@@ -18,18 +22,27 @@ const hasIt = (node: Expression | Condition): boolean => {
   return found;
 };
 
-const compare = (operator: Comparison, right: Expression | number): Condition => ({ kind: 'compare', op: operator, left: IT, right: typeof right === 'number' ? number(right) : right });
+const compare = (operator: Comparison, right: Expression | number, unit?: string): Condition => ({ kind: 'compare', op: operator, left: itIn(unit), right: typeof right === 'number' ? number(right) : right });
 
-/** A condition with 'it' replaced by what it is. */
-function about(node: Condition, subject: Expression): Condition {
+/** A condition with 'it' replaced by what it is, sizes in its unit; null where they are of another sort. */
+function about(node: Condition, subject: Expression, x: Context): Condition | null {
   switch (node.kind) {
-    case 'compare':
-      return { ...node, left: isIt(node.left) ? subject : node.left };
+    case 'compare': {
+      if (!isIt(node.left) || node.left.kind !== 'column') return node;
+      const unit = node.left.name.slice(1) || undefined;
+      const size = node.right.kind === 'number' ? sizeIn(subject, node.right.value, unit, x) : null;
+      if (node.right.kind === 'number' && size === null) return null;
+      return { ...node, left: subject, ...(size === null ? {} : { right: number(size) }) };
+    }
     case 'all':
-    case 'any':
-      return { ...node, of: node.of.map((c) => about(c, subject)) };
-    case 'not':
-      return { ...node, of: about(node.of, subject) };
+    case 'any': {
+      const of = node.of.map((c) => about(c, subject, x));
+      return of.some((c) => c === null) ? null : { ...node, of: of as Condition[] };
+    }
+    case 'not': {
+      const of = about(node.of, subject, x);
+      return of && { ...node, of };
+    }
     default:
       return isIt(node.of) ? { ...node, of: subject } : node;
   }
@@ -68,14 +81,15 @@ export interface Open {
 }
 
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
-function closed(list: readonly Open[], given: Expression | null): Case[] | null {
+function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
   const subject = given ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
     const own: Condition | null = typeof when === 'string' ? last && restOf(last, when) : when;
     if (own === null || (hasIt(own) && subject === null)) return null;
-    last = subject === null ? own : about(own, subject);
+    last = subject === null ? own : about(own, subject, x);
+    if (last === null) return null;
     out.push({ when: last, then });
   }
   return out;
@@ -89,8 +103,8 @@ interface Cases {
 }
 
 /** The expression of some cases, all of them about `given` where they do not say. */
-function chosen({ list, otherwise, blankFor }: Cases, given: Expression | null = null): Expression | null {
-  const filled = closed(list, given);
+function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Expression | null = null): Expression | null {
+  const filled = closed(list, given, x);
   // Blank in every case says nothing.
   if (!filled || [...list.map((c) => c.then), otherwise].every((e) => e.kind === 'blank')) return null;
   // 'Filled' said beside cases that name values means: none of those.
@@ -101,7 +115,7 @@ function chosen({ list, otherwise, blankFor }: Cases, given: Expression | null =
 }
 
 /** The same for cases that were said apart from each other. */
-export const chosenOf = (list: readonly Open[], otherwise: Expression, given: Expression | null): Expression | null => chosen({ list, otherwise }, given);
+export const chosenOf = (list: readonly Open[], otherwise: Expression, given: Expression | null, x: Context): Expression | null => chosen({ list, otherwise }, x, given);
 
 const of = (name: string): Expression => column(name);
 const textOf = (value: string): Expression => ({ kind: 'text', value });
@@ -109,7 +123,7 @@ const textOf = (value: string): Expression => ({ kind: 'text', value });
 /** Ranges with names over a column of numbers. */
 const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   const q = quantity(c, x);
-  return q && chosen(cases, q);
+  return q && chosen(cases, x, q);
 };
 
 const JOINTS = /^(?:but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
@@ -118,7 +132,7 @@ const JOINTS = /^(?:but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
 
 /** What somebody is told to do is no label either. */
-const IMPERATIVE = /^(?:drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
+const IMPERATIVE = /^(?:total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
 
 export const casePhrases = [
   rule('leaf', '$text:t', ({ t }): Expression => textOf(t), 0),
@@ -136,16 +150,16 @@ export const casePhrases = [
 
   // Conditions about 'it'
   ...SIZES.flatMap(([words, operator]) => [
-    rule('itcond', `it|that|this|they|he|she|there? ~be|~tookIt? ${words} $num:n $unit|$measure?`, ({ n }) => compare(operator, n), 0.05),
+    rule('itcond', `it|that|this|they|he|she|there? ~be|~tookIt? ${words} $num:n $unit:u|$measure?`, ({ n, u }) => compare(operator, n, u), 0.05),
     rule('itcond', `it|that|this|they|there? ~be? ${words} the? $col:c`, ({ c }, x: Context) => { const q = quantity(c, x); return q && compare(operator, q); }, 0.2),
   ]).flat(),
   rule('measure', '%|percent|degrees|points|pieces|people|items', () => true, 0),
   rule('measure', '$rows|$guess', () => true, 0.1),
-  rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit|$measure? ~orMore', ({ n }) => compare('>=', n), 0.02),
-  rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit|$measure? ~orLess', ({ n }) => compare('<=', n), 0.02),
-  rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit|$measure?', ({ a, b }) => (a < b ? all([compare('>=', a), compare('<=', b)]) : null), 0.05),
-  rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit|$measure?', ({ n }) => compare('<=', n), 0),
-  rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit|$measure?', ({ n }) => compare('<', n), 0),
+  rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orMore', ({ n, u }) => compare('>=', n, u), 0.02),
+  rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orLess', ({ n, u }) => compare('<=', n, u), 0.02),
+  rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<=', b, u)]) : null), 0.05),
+  rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0),
+  rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
   rule('itcond', '~blankWord', () => ({ kind: 'empty', of: IT }), 0.3),
   rule('itcond', 'anything|something|everything|whatever else? ~be? written|there|given|said|stands|entered?', () => not({ kind: 'empty', of: IT }), 0.1),
@@ -156,6 +170,7 @@ export const casePhrases = [
   rule('itcond', 'it|that|they ~be|equals zero|0', () => compare('=', 0), 0),
   rule('itcond', 'it|they|that|text|note ~contains the? word|words|text? $texts:t', ({ t }) => ({ kind: 'text', test: 'contains', of: IT, texts: t }), 0),
   rule('itcond', 'it|they|that|text|note ~contains|~say the? word|words|text? $plainWords:t', ({ t }) => ({ kind: 'text', test: 'mentions', of: IT, texts: t }), 0.1),
+  rule('itcond', 'it|they has|have|had the? word|words? $plainWords:t', ({ t }) => ({ kind: 'text', test: 'mentions', of: IT, texts: t }), 0.2),
   rule('itcond', '$plainWords:t is|are|stands|appears|occurs|comes in|up there|it|them', ({ t }) => ({ kind: 'text', test: 'mentions', of: IT, texts: t }), 0.05),
   rule('itcond', 'it|they|that ~be $values:v', ({ v }) => ({ kind: 'among', of: of(v[0].column), texts: v.map((o: { text: string }) => o.text) }), 0.1),
   rule('itcond', '$itcond:a ~and $itcond:b', ({ a, b }) => all([a, b]), 0.05),
@@ -165,6 +180,7 @@ export const casePhrases = [
 
   // One case
   rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
+  rule('case1', 'mark|flag|label|tag|call|grade|rate the? $rset:c as|with|: ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.05),
   rule('case1', '$leaf:l for the? $rset:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0.1),
   rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
@@ -175,7 +191,7 @@ export const casePhrases = [
   rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
-  rule('case1', '$num:a ~fromTo ^$num:b $unit|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: l, loose: true }] : null), 0.02),
+  rule('case1', '$num:a ~fromTo ^$num:b $unit:u|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, u, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a, u), compare('<=', b, u)]), then: l, loose: true }] : null), 0.02),
   rule('case1', 'no|~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
   rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
   // 'Fewer is small, unknown is blank'
@@ -207,17 +223,40 @@ export const casePhrases = [
   rule('choice', "$casesOf:c and|,|; and? $leaf:l ~if there|it|they|we? isn't|aren't|not|no|haven't|hasn't|don't any|one|it|some|them?", ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
   rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && (c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
-  rule('chosen', '$choice:c', ({ c }) => chosen(c), 0),
-  rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }) => chosen(c, of(n)), 0.02),
-  rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orZero(c, x), then: blank }, ...e.cases] } : null), 0.05),
+  rule('chosen', '$choice:c', ({ c }, x: Context) => chosen(c, x), 0),
+  rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }, x: Context) => chosen(c, x, of(n)), 0.02),
+  rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orNoNumber(orZero(c, x), x.head), then: blank }, ...e.cases] } : null), 0.05),
 
+  // 'Put yes in a column Late if it was not paid, otherwise no'
+  rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c ,|;|and? ~otherwise an? $leaf:o', ({ l, n, c, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
+  rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c', ({ l, n, c }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: blank }, n), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? as? $chosen:e', ({ e }) => add(e), 0.1),
-  rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n :|, $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, of(n))), 0),
-  rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n ~into ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, of(n)), m), 0),
-  rule('clause', '~grade the? $col:n :|,|as? $choice:c', ({ n, c }) => addOf(chosen(c, of(n))), 0.1),
+  rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n :|, $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n))), 0),
+  rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n ~into ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n)), m), 0),
+  rule('clause', '~add? an? $name:n of|: $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.2),
+  rule('clause', '~grade the? $col:n :|,|as? $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), 0.1),
   rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
-  rule('clause', '~add ~column ~named? $name:m ~from the? $col:n :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
-  rule('clause', '~from the? $col:n ,|:? ~add ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }) => addOf(chosen(c, of(n)), m), 0),
+  rule('clause', 'the? $col:n in|into ~band :|,|– of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
+  rule('labels', '$label:a and|or|,|/ $label:b', ({ a, b }) => [a, b], 0),
+  rule('labels', '$label:a ,|/ $labels:r', ({ a, r }) => [a, ...r], 0),
+  rule('clause', '~grade the? $col:n as|into|in|by $labels :|,|–|; $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.1),
+  // 'Good for 4 and 5 stars, bad for 1 or 2, ok for 3'
+  rule('numerals', '$num:a', ({ a }) => [a], 0),
+  rule('numerals', '$num:a and|or|,|/|& $numerals:r', ({ a, r }) => [a, ...r], 0),
+  rule('case1', '$leaf:l for|at|with|if|when it|they? ~be? an? $numerals:n $col:c', ({ l, n, c }, x: Context): Open[] | null => { const e = quantity(c, x); return e && [{ when: any(n.map((v: number): Condition => ({ kind: 'compare', op: '=', left: e, right: number(v) }))), then: l, loose: true }]; }, 0.02),
+  rule('case1', '$leaf:l for|at|with|if|when it|they? ~be? an? $numerals:n', ({ l, n }): Open[] => [{ when: any(n.map((v: number) => compare('=', v))), then: l, loose: true }], 0.1),
+  rule('case1', '$leaf:l ~if there ~be no $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
+  // 'Is the invoice the sum of labour and parts? Write ok or wrong in Check'
+  rule('clause', 'is|are|was|were|does|do the? $asked2:c ?|,|: please? write|say|put|enter|mark|then? an? $label:a or|/ an? $label:b ~into? ~column? ~named? $name:n', ({ c, a, b, n }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(a) }], otherwise: textOf(b) }, n), -0.2),
+  rule('clause', 'is|are|was|were|does|do the? $asked2:c ?|,|: please? write|say|put|enter|mark|then? an? $label:a or|/ an? $label:b ~into? ~column?', ({ c, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(a) }], otherwise: textOf(b) }), -0.1),
+  rule('asked2', '$cond:c', ({ c }) => c, 0),
+  rule('asked2', '$col:a really|indeed|always|equal|the? same|equal|identical? as|to|with? the? $ex0:b', ({ a, b }, x: Context) => { const e = quantity(a, x); return e && JSON.stringify(b) !== JSON.stringify(e) && b.kind !== 'number' ? { kind: 'compare', op: '=', left: e, right: b } : null; }, 0.05),
+  rule('asked2', '$col:a equal|equals|match|matches|agree|agrees to|with? the? $ex2:b', ({ a, b }, x: Context) => { const e = quantity(a, x); return e && JSON.stringify(b) !== JSON.stringify(e) && b.kind !== 'number' ? { kind: 'compare', op: '=', left: e, right: b } : null; }, 0),
+  // 'Put sun, half shade or shade into Light, depending on what the label says'
+  rule('clause', 'put|write|enter|say either? $labels:l ~into ~column? ~named? $name:n ,? depending|according|based|going by|on|to|with? what|whatever|which|whether|how the? $col:c says|say|reads|holds|mentions|mention|contains|has|is|it?', ({ l, n, c }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(byMention(l, c), n) : null), -0.2),
+  rule('clause', '~add ~column ~named? $name:n with|of|saying|holding $labels:l ,? depending|according|based|going by|on|to|with? what|whatever|which|whether|how the? $col:c says|say|reads|holds|mentions|mention|contains|has|is|it?', ({ l, n, c }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(byMention(l, c), n) : null), -0.2),
+  rule('clause', '~add ~column ~named? $name:m ~from the? $col:n :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(chosen(c, x, of(n)), m), 0),
+  rule('clause', '~from the? $col:n ,|:? ~add ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(chosen(c, x, of(n)), m), 0),
   rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n :|,|for|when|where|if? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
   rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n for|on the|all? $rset:c', ({ n, c }) => add(yesIf(c), n), -0.1),
   // 'is the pH between 6.5 and 8.5? new column pH ok, yes or no'
@@ -227,7 +266,9 @@ export const casePhrases = [
     name: [['~into? ~add? ~column ~named? $name:n', ({ n }) => n, 0.1]],
     blank: [['$blankIt ~if $cond:c', ({ c }) => c]],
   }, ({ test, answer, name, blank: none }: { test?: Condition; answer?: true; name?: string; blank?: Condition }, x: Context) =>
-    (test && answer && name !== undefined ? add({ kind: 'choose', cases: [...(none ? [{ when: orZero(none, x), then: blank }] : []), { when: test, then: textOf('yes') }], otherwise: textOf('no') }, name) : null), -0.2),
+    (test && answer && name !== undefined ? add({ kind: 'choose', cases: [...(none ? [{ when: orNoNumber(orZero(none, x), x.head), then: blank }] : []), { when: test, then: textOf('yes') }], otherwise: textOf('no') }, name) : null), -0.2),
+  rule('clause', '~add? ~column? ~named? $name:m weekend :|,|? yes or|/ no|yes/no (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ m, c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, m), 0.1),
+  rule('clause', '~add? ~column? weekend ~open|:|,|? yes or|/ no ~close? (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, 'Weekend'), -0.2),
   rule('asked', '$cond:c', ({ c }) => c, 0),
   rule('asked', '$ex2:a ~between $ex1:b ~fromTo $ex1:c ~bothIncluded?', ({ a, b, c }) => (a.kind === 'number' ? null : all([{ kind: 'compare', op: '>=', left: a, right: b }, { kind: 'compare', op: '<=', left: a, right: c }])), 0),
   ...SIZES.flatMap(([words, operator]) => [
@@ -246,6 +287,16 @@ export const casePhrases = [
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
+
+const onWeekend = (name: string | null, x: Context, called: string): Act | null =>
+  name !== null && readsAsDate(x.head, name) ? add(yesIf({ kind: 'among', of: { kind: 'part', part: 'weekday', of: column(name) }, texts: ['Saturday', 'Sunday'] }), called) : null;
+
+/** The label that a text mentions; the longest first, so that half shade is no shade. */
+const byMention = (labels: readonly string[], name: string): Expression => ({
+  kind: 'choose',
+  cases: [...labels].sort((a, b) => b.length - a.length).map((label) => ({ when: { kind: 'text', test: 'mentions', of: of(name), texts: [label] }, then: textOf(label) })),
+  otherwise: blank,
+});
 
 /** Yes where a condition holds, no elsewhere. */
 const yesIf = (c: Condition): Expression => ({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') });

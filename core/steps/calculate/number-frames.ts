@@ -11,7 +11,7 @@ import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
 import { rounded } from './adding';
 import { CALCULATE, NAME, PLACE, PLACES } from './frame-parts';
-import { blankedWhere, isPercent, isRatio, percented, rowLevel } from './phrases';
+import { blankedWhere, inParts, isPercent, isRatio, percented, rowLevel } from './phrases';
 import { chosenOf, type Open } from './case-phrases';
 import type { CalculatePlan } from './step';
 
@@ -31,7 +31,7 @@ function calculated(as: Expression | null, said: Riders): Act | null {
   const share = said.percent && !isPercent(as) ? (isRatio(as) ? percented(as) : null) : as;
   if (share === null) return null;
   const places = said.places ?? (said.up ? 0 : undefined);
-  const cut = places === undefined ? share : rounded(share, places, said.up ?? 'nearest');
+  const cut = places === undefined ? share : rounded(places > 0 ? inParts(share) : share, places, said.up ?? 'nearest');
   const floored: Expression = said.floor ? { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: cut, right: number(0) }, then: number(0) }], otherwise: cut } : cut;
   return {
     key: `calculated ${keyOf([floored, said])}`,
@@ -51,12 +51,12 @@ const noneOf = ({ c }: { c: string | readonly string[] }, x: Context): Condition
   any((typeof c === 'string' ? [c] : c).map((name) => orZero(emptyOf({ c: name }), x)));
 /** Where the result is blank, as far as it is said; `true` where that says nothing new of the formula. */
 const BLANKS: Way[] = [
-  means('$blankIt|~blankWord|nothing ~if|~wherever we|it|there|they? $cond:c', cond), means('~if|~wherever we|it|there|they? $cond:c ,? $blankIt|~blankWord', cond), means('~blankWord|nothing|$blankIt ~without an? $col:c', emptyOf), means('~blankWord|nothing|$blankIt for|with the? $rset:c', ({ c }: { c: Condition }) => c, 0.05),
-  means('no $col:c , no $word', emptyOf, 0.1), means('no $word ~without an? $col:c', emptyOf, 0.05), means('~blankWord|nothing|$blankIt ~if|~wherever there ~be no|not $cols:c', noneOf, -0.8), means('~if|~wherever there ~be no $col:c ,? $blankIt|~blankWord', noneOf, -0.8),
+  means('$blankIt|~blankOut|nothing ~if|~wherever we|it|there|they? $cond:c', cond), means('~if|~wherever we|it|there|they? $cond:c ,? $blankIt|~blankOut', cond), means('~blankOut|nothing|$blankIt ~without an? $col:c', emptyOf), means('~blankOut|nothing|$blankIt for|with the? $rset:c', ({ c }: { c: Condition }) => c, 0.05),
+  means('no $col:c ,? no $word', emptyOf, 0.1), means('no $word ~without an? $col:c', emptyOf, 0.05), means('~blankOut|nothing|$blankIt ~if|~wherever there ~be no|not $cols:c', noneOf, -0.8), means('~if|~wherever there ~be no $col:c ,? $blankIt|~blankWord', noneOf, -0.8),
   means('~blankWord|$blankIt ~if|~wherever one|any|either|something of? the|them|these? two|three|four|them|both? ~be ~blankWord', true), means('~blankWord|$blankIt ~if|~wherever either|any|one one? ~be ~blankWord', true),
   means('blank in, blank out|blanks stay blank', true),
 ];
-const OPEN: Way[] = [means("blank while it is open|blank while it's open|leave open ones empty|leave it empty for the open ones|empty if not closed yet|blank when it is still open|the open ones stay blank|open ones stay blank|blank if still open|blank for the open ones|leave the open ones empty|empty while it is still open|blank if it is not finished|leave it blank for open ones|blank where it is still open|leave open ones blank|blank if it's still open|empty for open ones", true), means("~blankWord|$blankIt ~if|~wherever|while|until it|they|there? ~be|has|is not|no|still|isn't|hasn't been? $col|$word yet|date?", true), means("~blankWord|$blankIt ~if there's no $col", true), means('~blankWord|$blankIt|nothing for the? open|unfinished|running ones|$rows|$guess?', true)];
+const OPEN: Way[] = [means('~blankOut|nothing|$blankIt while|until|if|when|where|for|as long? as? it|they|the|those? ~be? $uncol $rows|ones?', true), means("blank while it is open|blank while it's open|leave open ones empty|leave it empty for the open ones|empty if not closed yet|blank when it is still open|the open ones stay blank|open ones stay blank|blank if still open|blank for the open ones|leave the open ones empty|empty while it is still open|blank if it is not finished|leave it blank for open ones|blank where it is still open|leave open ones blank|blank if it's still open|empty for open ones", true), means("~blankWord|$blankIt ~if|~wherever|while|until it|they|there? ~be|has|is not|no|still|isn't|hasn't been? $col|$word yet|date?", true), means("~blankWord|$blankIt ~if there's no $col", true), means('~blankWord|$blankIt|nothing for the? open|unfinished|running ones|$rows|$guess?', true)];
 const NO_USE: Way[] = [means('~blankWord|$blankIt|nothing ~if|~wherever nothing|nobody|none was|is|were|has? been? $word (or $word $word? $word? $word?)?', true, 0.15), means('~blankWord|$blankIt|nothing ~if|~wherever $word ~be zero|0|nothing (or there is no $word)?', true, 0.2), means('~blankWord|$blankIt|nothing ~if|~wherever it ~be free', true), means('~if nothing|nobody|none was|is $word ,? no $word $word?', true, 0.2)];
 const IGNORING: Way[] = ["ignoring blanks|ignoring empty ones|blanks ignored|leaving out blanks|leaving out the blanks|blanks are left out|blanks don't count|blanks do not count|empty ones don't count|skip blanks|skipping blanks|without the blanks|missing ones left out|a missing one just isn't counted|just skip a score that is missing|skip missing ones|missing ones are skipped|blanks not counted|empty weights don't count|not counting blanks|not counting the empty ones|ignore blanks|a missing one isn't counted|empty ones do not count|leaving out missing ones|where something is missing just skip it|missing values are skipped|missing ones don't count|ignoring missing ones|without empty ones", '~blankWord $col|$word|$guess? ~be left out of the average', "~blankWord $col|$word|$guess? don't|do|are|is not? count|counted"];
 const PERCENT: Way[] = [means('in percent|as a percentage|in %|as percent|as a percentage between 0 and 100|percent|percentage|per cent|as a %|%|in per cent|times 100|as a whole percent number|as a percent', true), means('( 40 for 40 % )', true)];
@@ -152,10 +152,10 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('change from the row before', {
-    need: { change: ['change|difference|changed|go up or down|went up or down|up or down|minus|compared|compared to|compared with|increase|rise|differ|differs|change in|by how much|how much more or less'], previous: ['~previous', 'previous|the row before|the row above|row above|previous one|from one to the next|to the next|one to the next|before it|the one before|the one above|row before|preceding|the load before it'], cols: '$col' },
+    need: { change: ['growth|grew|grown|change|difference|changed|go up or down|went up or down|up or down|minus|compared|compared to|compared with|increase|rise|differ|differs|change in|by how much|how much more or less'], previous: ['~previous', 'previous|the row before|the row above|row above|previous one|from one to the next|to the next|one to the next|before it|the one before|the one above|row before|preceding|the load before it', 'the|one|its? $rows|$noun|$guess before|above', 'from one $rows|$noun|$guess to the next', 'the|its? previous|last|preceding $rows|$noun|$guess'], cols: '$col' },
     may: { ...RIDERS, first: FIRST(), order: 'go down the sheet as it stands|in the order given|as it stands|going down|down the list|in the present order|in the order they are in|top to bottom', group: GROUP, each: EACH_ROW, percent: PERCENT, rows: ['$rows', '$noun', '$guess'] },
     many: [...MANY, 'change', 'previous', 'first', 'order', 'cols', 'group', 'rows'],
-    about: `${CALCULATE} to from with of the same each by it one next row reading order given go up or down did change per compared how much going`,
+    about: `${CALCULATE} to from with of the same each by it one next row reading order given go up or down did change per compared how much going against since versus vs over`,
     cost: 0.7,
   }, ({ cols, group, percent, ...said }, x) => {
     const p = parts([...cols, ...((group ?? []) as unknown[]).filter((g) => typeof g === 'string')] as string[], x);
@@ -167,9 +167,9 @@ export const frames: readonly Frame[] = [
 
   frame('running total', {
     need: { running: ['~running', 'running total|cumulative|cumulated|so far|add up row by row|added up row by row|row by row|accumulated|cumulatively|running sum'], cols: '$col' },
-    may: { ...RIDERS, order: 'row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: '~each|within|per the? same? $col' },
+    may: { ...RIDERS, order: 'in the order of the rows|in order of the rows|in the order of the sheet|in the order of the table|row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: '~each|within|per the? same? $col' },
     many: [...MANY, 'running', 'cols', 'order'],
-    about: `${CALCULATE} as is going down the list top row bottom order rows are they from to total amount add up added present`,
+    about: `${CALCULATE} as is going down the list top row bottom rows are they from to total amount add up added present`,
     cost: 0.6,
   }, ({ cols, group, ...said }, x) => {
     const p = parts([...cols, ...(group ? [group] : [])], x);
@@ -286,10 +286,10 @@ export const frames: readonly Frame[] = [
     bars: 'show shows',
     about: 'add new column label classify mark say put if when where is are as otherwise and it gets get the a of please in each every',
     cost: 0.8,
-  }, ({ cases, otherwise, from, ...said }) => {
+  }, ({ cases, otherwise, from, ...said }, x) => {
     const list = (cases as Open[][]).flat();
     if (list.some((c) => c.bare)) return null;
-    const e = list.length + (otherwise ? 1 : 0) < 2 ? null : chosenOf(list, otherwise ?? { kind: 'blank' }, from ? column(from) : null);
+    const e = list.length + (otherwise ? 1 : 0) < 2 ? null : chosenOf(list, otherwise ?? { kind: 'blank' }, from ? column(from) : null, x);
     return e && calculated(e, said);
   }),
 
@@ -312,7 +312,7 @@ function FLOOR(): Way[] {
 }
 
 function FIRST(): Way[] {
-  return [means('nothing in the first row|blank for the first one|blank for the first|first row empty|first row blank|first one empty|the first row is empty|blank in the first row|first one blank|nothing for the first one|the first one stays empty|empty for the first|leave the first one blank|leave the first row blank', true), means('the? first row|one|$rows|$noun of|for a|each|every|the $col ~be|gets|stays|get? ~blankWord|nothing', true), means('~blankWord|nothing for|in the? first one|row|$rows? of|for? each? $col?', true)];
+  return [means('nothing in the first row|blank for the first one|blank for the first|first row empty|first row blank|first one empty|the first row is empty|blank in the first row|first one blank|nothing for the first one|the first one stays empty|empty for the first|leave the first one blank|leave the first row blank', true), means('the? first row|one|$rows|$noun? has|have|gets|get|shows none|nothing|no', true), means('the? first row|one|$rows|$noun of|for a|each|every|the $col ~be|gets|stays|get? ~blankWord|nothing', true), means('~blankWord|nothing for|in the? first one|row|$rows? of|for? each? $col?', true)];
 }
 
 /** The only column of numbers whose name begins one that was given: 'Sold Band' is about ‹Sold›. */

@@ -1,11 +1,13 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { fit } from '../../metrics/metrics';
-import { findColumn } from '../../table/table';
+import { columnOf, findColumn } from '../../table/table';
+import { isDate } from '../../table/column';
 import { converted, unitInName } from '../../formula/dimensions';
 import { unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
+import { shiftPhrases } from './shift-phrases';
 import { windowPhrases } from './window-phrases';
 import { datePhrases } from './date-phrases';
 import { metricPhrases } from './metric-phrases';
@@ -14,11 +16,12 @@ import { addressPhrases } from './address-phrases';
 import { zonePhrases } from './zone-phrases';
 import { personPhrases } from './person-phrases';
 import { textPhrases } from './text-phrases';
+import type { Metric } from '../../metrics/glossary';
 import type { Rounding } from '../../values/number';
 import { amend, headAfter, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { dated, groupable, percent, quantity, total } from '../../language/grammar/expressions';
-import { orZero } from '../../language/grammar/conditions';
+import { dated, groupable, percent, quantity, rowDate, total } from '../../language/grammar/expressions';
+import { orNoNumber, orZero } from '../../language/grammar/conditions';
 import { blank, column, columnsOf, isCondition, number, op, parts, walk, type Case, type Condition, type Expression } from '../../formula/expression';
 import type { CalculatePlan } from './step';
 
@@ -35,7 +38,10 @@ export const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPer
 const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(`calculate ${key}`, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
 
 const round = (places: number, mode: Rounding = 'nearest'): Act =>
-  onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(plan.as, places, mode)) : null));
+  onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(places > 0 ? inParts(plan.as) : plan.as, places, mode)) : null));
+
+/** Weeks with decimals are sevenths of days. */
+export const inParts = (e: Expression): Expression => (e.kind === 'span' && e.unit === 'weeks' ? op('/', { ...e, unit: 'days' }, number(7)) : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => ({ ...c, then: inParts(c.then) })), otherwise: inParts(e.otherwise) } : e);
 
 const textual = (e: Expression): boolean => ['text', 'join', 'cased', 'piece'].includes(e.kind) || (e.kind === 'choose' && e.cases.every((c) => textual(c.then)));
 
@@ -48,17 +54,20 @@ function blankWhere(condition: Condition): Act {
 }
 
 /** A calculation that is blank where a condition holds, before anything else is looked at. */
-const withBlank = (plan: CalculatePlan, where: Condition): CalculatePlan => ({
+const withBlank = (plan: CalculatePlan, given: Condition, head: Context['head']): CalculatePlan => {
+  const where = orNoNumber(given, head);
+  return {
   ...plan,
   as: plan.as.kind === 'choose' ? { ...plan.as, cases: [{ when: where, then: blank }, ...plan.as.cases] } : { kind: 'choose', cases: [{ when: where, then: blank }], otherwise: plan.as },
-});
+};
+};
 
 /** A calculation that is blank where a condition holds, unless that is so anyway. */
 export function blankedWhere(plan: CalculatePlan, condition: Condition, head: Context['head']): CalculatePlan {
   // What is blank anyway is only confirmed; of 'no hives' a zero is meant as well, but not of a stock that is not known.
   if (impliedBlank(condition, plan.as)) return plan;
   const where = orZero(condition, { head });
-  return impliedBlank(where, plan.as) ? plan : withBlank(plan, where);
+  return impliedBlank(where, plan.as) ? plan : withBlank(plan, where, head);
 }
 
 /** A bare quotient as a percentage; inside a rounding, what is rounded. */
@@ -107,6 +116,10 @@ function setTo(name: string, x: Context, make: (e: Expression) => Expression): A
   return e && plans({ step: 'calculate', name, as: make(e), replace: true });
 }
 
+/** Cells emptied where a condition holds. */
+const cleared = (names: readonly string[], where: Condition, x: Context): Act | null =>
+  names.some((name) => isDate(columnOf(x.head, name).type) && columnsOf(where).includes(name)) ? null : plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: cases([{ when: where, then: blank }], column(name)), replace: true })));
+
 /** A value over the total of its group. */
 function shareIn(name: string, by: string, x: Context): Expression | null {
   const e = q(name, x);
@@ -127,6 +140,7 @@ export const phrases = [
   metricPhrases,
   casePhrases,
   windowPhrases,
+  shiftPhrases,
   // Over the rows
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
   rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) ? null : over('running', e, [by])), 0),
@@ -136,6 +150,11 @@ export const phrases = [
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'number|enumerate ~each $col:by $rows|$guess|$noun', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'give|assign ~each? the? $col:by $rows|$guess|$noun a|their|its? numbers|number', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('aside', '1 , 2 , 3 (, 4)?', () => nothing, 0),
+  rule('aside', 'as they come|came', () => nothing, 0),
+  rule('aside', 'in the? order they come|came|of', () => nothing, 0.1),
+  rule('ranking', 'which|what place|rank|position does|do|did|has|have|is|was ~each? $rows|$noun|$guess take|takes|have|get|gets|reach|reaches|hold|come|comes|in? by|on|for|in|according to? $col:c', ({ c }, x: Context) => ranked(c, x), -0.2),
   rule('ranking', '~rankWord $rows|$col|$guess|$noun? by|on|according to? $ex2:e', ({ e }) => (e.kind === 'op' ? over('rank', e) : null), 0),
   rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => ranked(c, x), 0),
   rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => ranked(c, x), 0),
@@ -147,6 +166,7 @@ export const phrases = [
   rule('ex0', '~change $col:c change|changed? compared|relative with|to? $prev for|of|in the? same $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
   rule('ex0', '~change $col:c compared|relative|against to|with? $prev ~each $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
   rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? ~average of|in|for his|her|its|their|the or? her? same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
+  rule('ex2', 'by? how? many|much? $col:c $aboveBelow the? ~average $rows|$noun|$guess|$col? of|in|at|for his|her|its|their|the same|own? $col:by is|are|was|were|lies ~each $rows|$noun|$guess?', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, -0.1),
   rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? overall|total|whole? ~average of? all|everything|everybody|table?', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, total('mean', e)); }, 0.05),
   rule('ex2', 'difference|deviation|distance|gap of|between|in? ~each $rows|$noun|$guess $col:c to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
   rule('ex2', '~diff? $col:c difference|deviation|distance|gap to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
@@ -156,6 +176,8 @@ export const phrases = [
   rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? below|under|behind|from|beneath|off the? ~highest|best|top|leading $col:c (of all|everyone|everything)?', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', total('highest', e), e); }, 0.1),
   rule('ex2', 'how far|much below|under|behind|from|beneath|off the? ~highest|best|top|leading $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by ~be ~each $rows|$noun|$guess', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', total('highest', e, [by]), e) : null; }, -0.1),
   rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? above|over|from the? ~lowest|worst $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && groupable(by, x) ? op('-', e, total('lowest', e, [by])) : null; }, 0),
+  rule('ex2', 'how? much|far? $comparative:k or $comparative than the? ~average of|in|for|within the|its|their? same|own? $col:by group|class|category|type|kind?', ({ k, by }, x: Context) => { const e = q(k.column, x); return e && groupable(by, x) && by !== k.column ? op('-', e, total('mean', e, [by])) : null; }, 0),
+  rule('ex2', 'how? much|far? $comparative:k or $word than the? ~average of|in|for|within the|its|their? same|own? $col:by group|class|category|type|kind?', ({ k, by }, x: Context) => { const e = q(k.column, x); return e && groupable(by, x) && by !== k.column ? op('-', e, total('mean', e, [by])) : null; }, 0.2),
   rule('aboveBelow', 'above|over ~open? plus|+? ~close? or|and below|under ~open? minus|-? ~close?', () => true, 0),
   rule('ex2', 'how many|much ~be? missing|needed|short|lacking to? get|bring|lift|raise|fill? $col:a up? to|until $col:b', ({ a, b }, x: Context) => { const [m, n] = [q(a, x), q(b, x)]; return m && n ? op('-', n, m) : null; }, 0),
   rule('prev', 'the? $rows|$noun before|above', () => true, 0),
@@ -165,6 +187,7 @@ export const phrases = [
   rule('prev', 'the? previous|preceding|prior|last $rows|$noun|$guess', () => true, 0),
   rule('rider', '$rows|$noun|$guess ~rel $undone $word|$col yet? stays|stay|is|are|left|remains|remain ~blankWord', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
   rule('rider', '$blankIt ~if the? $rows|$noun|$guess ~rel $undone $word|$col yet?', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
+  rule('rider', 'not ~be? $col yet? ~be|means|mean|gives|=|: an? ~blankOut', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
   rule('undone', "~be|do|does|did|has|have|had not", () => true, 0),
   rule('undone', "isn't|hasn't|didn't|don't|aren't|haven't|wasn't|weren't|never", () => true, 0),
   rule('figure', '~countWord $rows', (_s, x: Context) => total('count', column(x.head.columns[0]!.name)), 0),
@@ -224,6 +247,8 @@ export const phrases = [
   rule('clause', 'round $col:c $rounding:n hour|hours|point|unit|kilo|day|mark?', ({ c, n }, x: Context) => setTo(c, x, (e) => op('/', { kind: 'round', of: op('*', e, number(n)), places: 0, mode: 'nearest' }, number(n))), 0),
   rule('pennies', 'in|into pence|cents|pennies|cent|penny', () => true, 0),
   rule('clause', '~make? the? $col:c $pennies as? whole? numbers|number?', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(100))), -0.3),
+  rule('clause', 'blank|empty|clear|wipe|erase out? the? $cols:c of|for|on|in|where|when|if|with it|they? the? $rset:r', ({ c, r }, x: Context) => cleared(c, r, x), -0.1),
+  rule('clause', '$blankIt the? $cols:c ~be? of|for|on|in the? $rset:r', ({ c, r }, x: Context) => cleared(c, r, x), 0.3),
   rule('clause', 'double $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(2))), 0),
   rule('clause', 'halve $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('/', e, number(2))), 0),
   rule('clause', 'increase|raise|put every|each|all|the|up? $col:c up? by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
@@ -272,8 +297,15 @@ export const phrases = [
   rule('clause', '$name:n :|,|- ~add ~column with|of|as|for|containing|from? $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
   rule('clause', '$name:n ,|:? i.e|i.e.|ie|namely|meaning ,|.? the? $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.05),
   rule('clause', '$name:n from|of|out of? the? $col:c ,|:|.|;? that|which|it|i.e? is? the? $pieceOf $side:s the? $which:w? $mark:m', ({ n, c, s, w, m }) => add({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }, n), 0.15),
+  rule('clause', '$remark :|–|- the? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.15),
+  rule('clause', '~add? $name:n in|as a? percent|percentage|% ,? (~round? $places:p ,?)? :|=|–|- the? $formula:e', ({ n, p, e }) => { const r = isRatio(e) ? percented(e) : null; return r && add(p === undefined ? r : rounded(r, p, 'nearest'), n); }, 0),
+  rule('clause', '~add? $name:n ,|:? ~round? $places:p :|=|–|- the? $formula:e', ({ n, p, e }) => (real(e) && rowLevel(e) ? add(rounded(e, p, 'nearest'), n) : null), 0.05),
+  rule('clause', '~add? $metricName:m (of|for|per ~each? $rows|$noun|$guess|$col)? ~open $formula:e ~close', ({ m, e }) => (real(e) && rowLevel(e) && (m as Metric).formula.includes('/') === isRatio(e) ? add(e) : null), -0.1),
+  rule('clause', '~add? $name:n of|for|per ~each $rows|$noun|$guess ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
+  rule('clause', '~add? an? ~column? $name:n of|at $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0.1),
+  rule('clause', '~add an? ~column? $name:n with|of|at|for $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0),
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
   rule('clause', '~column with|from|for|of|as|containing|that|which is? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
   rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
@@ -284,6 +316,8 @@ export const phrases = [
   rule('clause', 'say|write|put|show|mark $chosen:e', ({ e }) => add(e), 0.1),
   rule('clause', 'from|of|for $col:c ~add? $parts:p', ({ c, p }, x: Context) => addParts(c, p, x), 0),
   rule('clause', '~add? $parts:p of|from|in $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
+  rule('clause', 'which|what $parts:p ~be|did|does it|they|~each? $rows|$noun|$guess? on|in|happen|held|take|begin|start? place?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, 0),
+  rule('parts', '$datepart:p and|, which|what $parts:r', ({ p, r }) => [p, ...r], 0),
   rule('parts', '$datepart:p', ({ p }) => [p], 0),
   rule('parts', '$datepart:p ~list the? $parts:r', ({ p, r }) => [p, ...r], 0),
 
@@ -293,6 +327,12 @@ export const phrases = [
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '$places:p for|in|on|at $cols:c', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~round $cols:c to the? nearest|next? $num:n', ({ c, n }) => toMultiple(c, n), 0),
+  ...([['tens', 10], ['fives', 5], ['hundreds', 100], ['thousands', 1000], ['fifties', 50]] as const).flatMap(([word, n]) => [
+    rule('clause', `~round $cols:c off? to|in the? nearest|next|full|whole|round? ${word}`, ({ c }) => toMultiple(c, n), -0.3),
+    rule('clause', `~round $cols:c up to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'up'), -0.3),
+    rule('clause', `~round $cols:c down to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'down'), -0.3),
+    rule('rider', `~round off? to|in the? nearest|next|full|whole|round? ${word}`, () => onLast(`multiple ${n}`, (plan) => (textual(plan.as) ? null : named(plan, op('*', rounded(op('/', plan.as, number(n)), 0, 'nearest'), number(n))))), -0.3),
+  ]).flat(),
   rule('clause', '~round $cols:c down to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'down'), -0.05),
   rule('clause', '~round $cols:c up to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'up'), -0.05),
   rule('clause', '~round down $cols:c to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'down'), -0.05),
@@ -333,14 +373,14 @@ export const phrases = [
   rule('blankIt', '= leave? it? ~blankWord', () => true, 0),
   rule('blankIt', 'it|that stays|stay|is|remains ~blankWord', () => true, 0),
   rule('blankIt', 'gives|give|get|gets|with? a? ~blankWord', () => true, 0),
-  rule('blankIt', 'and|but|or? ~blankWord', () => true, 0),
+  rule('blankIt', 'and|but|or? ~blankOut', () => true, 0),
   rule('rider', '$blankIt ~if we|it|there|they? $cond:c', ({ c }) => blankWhere(c), 0),
   rule('rider', '~if we|it|there|they? $cond:c $blankIt', ({ c }) => blankWhere(c), 0),
   rule('rider', '~if we|it|there|they? $cond:c it|they|that stays|stay|is ~blankWord', ({ c }) => blankWhere(c), 0),
   rule('rider', '~if we|it|there|they? $cond:c , $blankIt', ({ c }) => blankWhere(c), 0),
   rule('blankIt', 'stays|stay|remains|is|gives|gets|give|get a? ~blankWord', () => true, 0.02),
-  rule('rider', '~blankWord for|where|if|with|when zero|no|0 $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
-  rule('rider', '~blankWord for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.1),
+  rule('rider', '~blankOut for|where|if|with|when zero|no|0 $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
+  rule('rider', '~blankOut for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.1),
   rule('rider', 'and? $blankIt for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.05),
   rule('rider', 'and? $blankIt|~blankWord unless it|they|we|there? the? $rset:c', ({ c }) => blankWhere({ kind: 'not', of: c }), 0),
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~otherwise|~forOthers ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
@@ -372,7 +412,7 @@ export const phrases = [
   rule('rider', '$blankIt ~if one|any|either of the? two|three|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
   rule('rider', '~if one|any|either of the? two|three|them? is|are ~blankWord ,? $blankIt', () => onLast('blank in', (plan) => plan), 0),
   rule('rider', '~open? no|blank|empty|missing $cols:c means|mean|counts|count|is|are as|for? zero|0|nothing|none ~close?', ({ c }) => onLast(`zero ${c.join()}`, (plan) => (c.some((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), 0),
-  rule('rider', 'an? ~blankWord year|month|value|one|part|cell|figure|ones counts|count as|for? zero|0|nothing|none', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
+  rule('rider', 'an? ~blankWord year|month|value|one|part|cell|figure|ones|cells|values? counts|count|is|are|means|stands as|for? zero|0|nothing|none', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
   rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
   rule('rider', '~if nothing|none was|were|is $word ,? no $name', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
@@ -381,12 +421,20 @@ export const phrases = [
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
 
+  // '4% of the paid amount, 3% if it was grade C'
+  rule('rider', ',|but|and|or|only|just? only|just? $pct:p ~if it|that|they? ~be? $cond:c', ({ p, c }) => exceptFor(c, { rate: p }), -0.1),
+  rule('rider', ',|but|and|or|only|just? only|just? $pct:p on|for|with|at|in the? $rset:c', ({ p, c }) => exceptFor(c, { rate: p }), -0.05),
+  rule('rider', ',|but|and only|just? $num:p on|for|with|at|in the? $rset:c', ({ p, c }) => exceptFor(c, { rate: p }), 0.1),
   // 'load factor in percent (passengers over capacity)': the same said once more
   rule('rider', '~open $ex2:e ~close', ({ e }) => onLast(`that is ${keyOf(e)}`, (plan) => (e.kind === 'op' && keyOf(ratioOf(plan.as) ?? plan.as) === keyOf(ratioOf(e) ?? e) ? plan : null)), -0.2),
   rule('rider', 'as|in a? percent|percentage|% between|from 0 and|to 100', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
+  rule('rider', ',? short|abbreviated|shortened form|names|name? ~open? ($word|~weekdays ,? $word|~weekdays?)? ~close?', () => onLast('short part', (plan) => (plan.as.kind === 'part' && (plan.as.part === 'weekday' || plan.as.part === 'month name') ? { ...plan, as: { kind: 'letters', side: 'first', count: 3, of: plan.as } } : null)), 0.05),
   rule('rider', 'in words|letters', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
+  rule('rider', 'in|by|along|following the? order of the? date|dates|time|days', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
+  rule('rider', 'in|by? date|time|chronological order|sequence', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
+  rule('rider', 'chronologically', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.1),
   rule('rider', 'by|over the? $col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? orderedBy(c) : null), -0.1),
   rule('rider', 'ordered|sorted|going by|on|along the? $col:c', ({ c }) => orderedBy(c), -0.2),
   rule('rider', '~number', () => onLast('number', (plan) => (textual(plan.as) ? null : plan)), 0.1),
@@ -399,13 +447,15 @@ export const phrases = [
 
   rule('rider', '~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date ,? $blankIt', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
   rule('rider', '$blankIt ~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
-  rule('rider', "$blankIt ~if we|i|nobody|they don't|dont|do not? know|knows|have the? $col:c", ({ c }) => onLast(`unknown ${c}`, (plan) => withBlank(plan, { kind: 'empty', of: column(c) })), -0.2),
-  rule('rider', '$blankIt ~if there? is|are? no|not any? $col:c $word? is|was|are? given|recorded|entered|known|noted|written', ({ c }) => onLast(`unknown ${c}`, (plan) => withBlank(plan, { kind: 'empty', of: column(c) })), -0.2),
-  rule('rider', "$blankIt ~if we|they|it|you don't|dont|not know|have|tell|say how many|much|which|it|that|them?", () => onLast('unknown', (plan) => { const [first] = columnsOf(plan.as); return first === undefined ? null : withBlank(plan, { kind: 'empty', of: column(first) }); }), 0),
+  rule('rider', "$blankIt ~if we|i|nobody|they don't|dont|do not? know|knows|have the? $col:c", ({ c }) => onLast(`unknown ${c}`, (plan, head) => withBlank(plan, { kind: 'empty', of: column(c) }, head)), -0.2),
+  rule('rider', '$blankIt ~if there? is|are? no|not any? $col:c $word? is|was|are? given|recorded|entered|known|noted|written', ({ c }) => onLast(`unknown ${c}`, (plan, head) => withBlank(plan, { kind: 'empty', of: column(c) }, head)), -0.2),
+  rule('rider', "$blankIt ~if we|they|it|you don't|dont|not know|have|tell|say how many|much|which|it|that|them?", () => onLast('unknown', (plan, head) => { const [first] = columnsOf(plan.as); return first === undefined ? null : withBlank(plan, { kind: 'empty', of: column(first) }, head); }), 0),
+  rule('rider', '$num:n ~if $col|it|they|$rows|$noun? ~be? $col|$word? in|on|ahead|early|earlier|before|punctual of? time|due|it?', ({ n }) => onLast('not negative', (plan) => (n === 0 && (isSpan(plan.as) || isLate(plan.as)) ? { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } } : null)), 0),
   rule('rider', '$num:n ~if there|we|they|it is|are|have? enough|sufficient|plenty', ({ n }) => onLast('at least', (plan) => (n === 0 && !textual(plan.as) ? { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } } : null)), 0),
   rule('rider', '$num:n ~if nobody|none|nothing|nil|blank|empty|noone|missing', ({ n }) => onLast(`none is ${n}`, (plan) => (n === 0 && plan.as.kind === 'pieces' ? { ...plan, as: { kind: 'orElse', of: plan.as, otherwise: number(0) } } : null)), 0),
   rule('rider', 'none|nobody|nothing|blank|empty is|are|means|counts|gives|= as? $num:n', ({ n }) => onLast(`none is ${n}`, (plan) => (n === 0 && plan.as.kind === 'pieces' ? { ...plan, as: { kind: 'orElse', of: plan.as, otherwise: number(0) } } : null)), 0),
   rule('rider', 'at least|minimum|lowest|worst zero|0', () => onLast('not negative', (plan) => (textual(plan.as) || plan.as.kind === 'choose' ? null : { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } })), 0.05),
+  ...([['<', 'never|not|no|nothing ~be? below|under|less|lower|smaller|fewer than?'], ['<', 'but|and|with a|an? at|minimum|floor|lower least|of|limit'], ['>', 'never|not|no|nothing ~be? above|over|more|higher|larger|greater than?'], ['>', 'but|and|with a|an? at|maximum|cap|upper most|of|limit'], ['>', 'capped|limited|cut at|to|off at?']] as const).flatMap(([operator, words]) => rule('rider', `${words} $num:n $unit|$word?`, ({ n }) => limitedTo(operator, n), 0.02)),
   rule('rider', 'never|not below|under|less|negative than? zero|0?', () => onLast('not negative', (plan) => (textual(plan.as) ? null : { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } })), 0.3),
   rule('rider', '$values $rows|$guess? counts|count as? well|too|also ,? $withZero?', () => onLast('counts too', (plan) => (plan.where ? null : plan)), 0),
   rule('withZero', 'with their|its zero|0|value', () => true, 0),
@@ -413,7 +463,7 @@ export const phrases = [
   rule('rider', 'if several fit|apply|match ,? the? first one counts|wins', () => onLast('first fits', (plan) => (plan.as.kind === 'choose' ? plan : null)), 0),
 
   // Names said afterwards
-  rule('rider', '~round to? the? nearest? $num:n cents|cent|pence|p|pfennig', ({ n }) => onLast(`cents ${n}`, (plan) => (textual(plan.as) || n <= 0 ? null : named(plan, op('*', rounded(op('/', plan.as, number(n / 100)), 0, 'nearest'), number(n / 100))))), -0.2),
+  rule('rider', '~round to|up|down? to? the? nearest|next|full? $num:n cents|cent|pence|p|pfennig', ({ n }) => onLast(`cents ${n}`, (plan) => (textual(plan.as) || n <= 0 ? null : named(plan, op('*', rounded(op('/', plan.as, number(n / 100)), 0, 'nearest'), number(n / 100))))), -0.2),
   rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
   rule('rider', '~column ~named? $text:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
   rule('rider', '~column ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.2),
@@ -439,6 +489,11 @@ export const phrases = [
 
   // Ranks
   rule('rider', 'within|inside|per|for the|each|every|its? same|own? $col:by', ({ by }, x: Context) => (groupable(by, x) ? onLast(`within ${by}`, (plan) => (plan.as.kind === 'over' && plan.as.by.length === 0 && !columnsOf(plan.as).includes(by) ? { ...plan, as: { ...plan.as, by: [by] } } : null)) : null), 0.1),
+  rule('clause', 'which|what place|rank|position does|do|did|has|have|is|was ~each $rows|$noun|$guess take|takes|have|get|gets|reach|reaches|hold|come|comes|in? by|on|for|in|according to? $col:c', ({ c }, x: Context) => { const e = ranked(c, x); return e && add(e); }, -0.4),
+  rule('rider', 'the? ~highest $col:c first', ({ c }) => onLast(`rank down ${c}`, (plan) => (columnsOf(plan.as).includes(c) ? rankWay(plan, 'rank') : null)), -0.4),
+  rule('rider', 'the? ~lowest $col:c first', ({ c }) => onLast(`rank up ${c}`, (plan) => (columnsOf(plan.as).includes(c) ? rankWay(plan, 'rank up') : null)), -0.4),
+  rule('rider', 'the? ~highest 1st|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0.05),
+  rule('rider', 'the? ~lowest 1st|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
   rule('rider', 'the? ~highest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
   rule('rider', 'the? ~lowest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
   rule('rider', 'the? one with the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
@@ -448,6 +503,27 @@ export const phrases = [
   rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
 ].flat();
 
+/** A calculation that is never below, or never above, a number; blanks stay. */
+const limitedTo = (operator: '<' | '>', n: number): Act =>
+  onLast(`limit ${operator} ${n}`, (plan) => (textual(plan.as) || plan.as.kind === 'choose' || plan.as.kind === 'column' || plan.replace ? null : named(plan, cases([{ when: { kind: 'compare', op: operator, left: plan.as, right: number(n) }, then: number(n) }], plan.as))));
+
+/** The same calculation with another percentage: '4% of the paid amount' with 3. */
+function atRate(e: Expression, p: number): Expression | null {
+  if (e.kind === 'round') { const of = atRate(e.of, p); return of && { ...e, of }; }
+  if (e.kind !== 'op' || e.op !== '*' || e.right.kind !== 'op' || e.right.op !== '/' || e.right.right.kind !== 'number' || e.right.right.value !== 100 || e.right.left.kind !== 'number') return null;
+  return { ...e, right: op('/', number(p), number(100)) };
+}
+
+/** Another percentage, or another value, for some of the rows. */
+const exceptFor = (where: Condition, value: Expression | { readonly rate: number }): Act =>
+  onLast(`except ${keyOf([where, value])}`, (plan) => {
+    if (plan.replace || textual(plan.as)) return null;
+    const general = plan.as.kind === 'choose' ? plan.as.otherwise : plan.as;
+    const then = 'rate' in value ? atRate(general, value.rate) : value;
+    if (then === null || ('rate' in value ? false : general.kind === 'column')) return null;
+    return named(plan, cases([...(plan.as.kind === 'choose' ? plan.as.cases : []), { when: where, then }], general));
+  });
+
 /** What is measured in a unit measured in another of its sort; a formula without a measure is only confirmed. */
 function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
   let measured = false, other = false;
@@ -455,6 +531,7 @@ function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
     if (Array.isArray(node)) return node.map(change) as T;
     if (typeof node !== 'object' || node === null) return node;
     const all = Object.fromEntries(Object.entries(node).map(([k, v]) => [k, change(v)]));
+    if (all['kind'] === 'lapse' && (unit === 'min' || unit === 'h')) { measured = true; return { ...all, unit: unit === 'min' ? 'minutes' : 'hours' } as T; }
     if (all['kind'] !== 'measure') return all as T;
     measured = true;
     if (unitSort(String(all['unit'])) !== unitSort(unit)) other = true;

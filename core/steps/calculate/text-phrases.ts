@@ -295,6 +295,38 @@ export const textPhrases = [
   rule('moments', 'a|one|single? ~moment from|of|out|made of? $col:a and $col:b', ({ a, b }, x: Context) => momentOf(a, b, x), 0),
   rule('text0', '$moments:m', ({ m }) => m, 0),
 
+  // A text put before or behind every value
+  rule('affix', '$text:t', ({ t }) => t, 0),
+  rule('affix', '$mark:m', ({ m }) => m, 0.2),
+  rule('affix', '$abbrev:w', ({ w }) => w, 0.2),
+  rule('abbrev', '$word:w ^-', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}-` : null), -0.1),
+  rule('abbrev', '$word:w', ({ w }) => (/^\p{Lu}/u.test(w) || /\d/.test(w) ? w : null), 0.1),
+  rule('clause', 'prefix|precede|preface ~each|all|every? the? $col:c with|by the? letters|text|word|prefix? $affix:t', ({ c, t }) => affixed(c, t, 'before'), 0),
+  rule('clause', 'suffix ~each|all|every? the? $col:c with|by the? letters|text|word? $affix:t', ({ c, t }) => affixed(c, t, 'behind'), 0),
+  rule('clause', 'put|add|write|insert|set|place the? letters|text|word|prefix? $affix:t in? front|before|ahead of? ~each|all|every? of? the? $col:c', ({ c, t }) => affixed(c, t, 'before'), 0),
+  rule('clause', '~each|all|every? $col:c ~should|gets|get|needs|need begin|start|be|have|get? with|preceded|a|an|the? by|prefix|prefixed? with|of? the? $affix:t in|as? front|prefix', ({ c, t }) => affixed(c, t, 'before'), 0.1),
+  rule('clause', 'put|add|write|append|attach|set|place the? letters|text|word|suffix|ending? $affix:t behind|after|to|at the? end|back? of? ~each|all|every? of? the? $col:c', ({ c, t }) => affixed(c, t, 'behind'), 0.1),
+  // Codes put together out of pieces: 'the first three letters of the boat in capitals, a dash and the number'
+  rule('tpart', '$col:c', ({ c }) => column(c), 0.05),
+  rule('tpart', 'a|an? $mark:m', ({ m }) => text(m), 0.05),
+  rule('tpart', '$text:t', ({ t }) => text(t), 0),
+  rule('tpart', '$text0:e', ({ e }) => (e.kind === 'letters' || e.kind === 'found' || e.kind === 'slot' || e.kind === 'piece' ? e : null), 0),
+  rule('tpart', '$col:c first|leading $num:n characters|letters|digits|letter|character', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'first', count: n, of: column(c) } : null), 0),
+  rule('tpart', '$col:c last $num:n characters|letters|digits|letter|character', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'last', count: n, of: column(c) } : null), 0),
+  rule('tpart', 'number|digits|figure of|in|from the? $col:c', ({ c }, x: Context) => (textual(c, x) ? found(sort('number'), column(c)) : column(c)), 0),
+  rule('tpart', 'number|digits|figure of|in|from the|each|every? $noun', (_s, x: Context) => { const c = x.head.columns[0]!.name; return textual(c, x) ? found(sort('number'), column(c)) : column(c); }, 0.1),
+  rule('tpart', '$tpart:e in ~upper', ({ e }) => (e.kind === 'text' ? null : { kind: 'cased', letters: 'upper', of: e }), 0),
+  rule('tpart', '$tpart:e ~upper', ({ e }) => (e.kind === 'text' ? null : { kind: 'cased', letters: 'upper', of: e }), 0),
+  rule('tpart', '$tpart:e in? ~lower', ({ e }) => (e.kind === 'text' ? null : { kind: 'cased', letters: 'lower', of: e }), 0),
+  rule('tparts', '$tpart:a ~shapeJoin $tpart:b', ({ a, b }) => (a.kind === 'text' ? null : [a, b]), 0),
+  rule('tparts', '$tpart:a ~shapeJoin $tparts:r', ({ a, r }) => [a, ...r], 0),
+  rule('assembled', '$tparts:p', ({ p }) => (p.length > 2 && p.some((e: Expression) => e.kind === 'text') && p.filter((e: Expression) => e.kind !== 'text').length > 1 ? { kind: 'written', of: p } : null), 0),
+  rule('clause', '~add ~column? ~named? $name:n (for ~each $rows|$noun)? ,|:|from|of|made|consisting|built|out|with? from|of|out? of? the? $assembled:e', ({ n, e }) => add(e, n), -0.2),
+  rule('clause', '~add ~column? a|an? code|key|label|id|text|identifier (for ~each $rows|$noun)? ,|:|from|of|made|consisting|built|out|with? from|of|out? of? the? $assembled:e', ({ e }) => add(e, 'Code'), -0.3),
+  rule('clause', '$name:n :|= the? $assembled:e', ({ n, e }) => add(e, n), 0),
+  // 'The number behind the L-': of the only column in which that stands
+  rule('text0', 'the? number|digits|figure|figures|part|bit|text|everything|letters|what is|comes|stands? after|behind|following the? $abbrev:m in|of|from? $col:c?', ({ m, c }, x: Context) => { const name = (c as string | undefined) ?? holdingText(m, x); return name === null ? null : { kind: 'piece', side: 'after', mark: m, which: 'first', of: column(name) }; }, 0.1),
+
   // Words taken off the front
   rule('wordList', '$word:w', ({ w }) => (/^\p{Lu}/u.test(w) && w.length <= 12 ? [w] : null), 0),
   rule('wordList', '$text:w', ({ w }) => [w], 0),
@@ -319,11 +351,15 @@ export const textPhrases = [
   rule('clause', '$col:c ~should? ~be? ~wayRound? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.3),
   rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t ~into? ~column ~named? $name:n', ({ c, t, n }, x: Context) => likeThis(c, t, n, x), 0),
   rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t', ({ c, t }, x: Context) => likeThis(c, t, undefined, x), 0.2),
+  rule('clause', 'write|turn|change|put|make|spell the? $col:c as|like|to|into|so ,|that|it|says|reads|is? $text:t', ({ c, t }, x: Context) => likeThis(c, t, undefined, x, 'set'), 0),
+  rule('aside', ',|so|that is? so|that|is|with? the? first|last|given|family name|names in|comes|come|at? the? front|first|last', () => nothing, 0.2),
+  rule('rider', 'in the? same|very column|place|cell', () => amend('in place', (plan) => (plan.step === 'calculate' && plan.replace ? plan : null)), 0),
   rule('text0', '~initials of|for everybody|everyone|all|each|every $rows|$noun|$guess?', (_s, x: Context) => { const c = personColumn(x); return c && { kind: 'initials', of: column(c) }; }, 0),
   rule('clause', '~add ~column ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b rather than|instead $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
   rule('clause', '~join|put|bring|write $cols:c together? like|as $text:t ~into|in|as|called ~column? ~named? $name:n', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
+  rule('clause', '~join|put|bring|write $cols:c together? ~into|in|as|called ~column? ~named? $name:n like|as|so|,|:|-? like|as|so? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join|~make $cols:c ~into? ~column? like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
@@ -347,6 +383,16 @@ function pieceOfList(name: string, n: number, x: Context): Expression | null {
   if (/\bnames?$/i.test(name) && persons(name, x)) return null;
   const e = listed(name, x);
   return e?.kind === 'pieces' ? { kind: 'slot', n, mark: e.mark, of: e.of } : null;
+}
+
+/** A text written before or behind every value of a column; a blank stays blank. */
+const affixed = (name: string, affix: string, side: 'before' | 'behind'): Act =>
+  ({ key: `affix ${name} ${side} ${affix}`, apply: (state) => withPlan(state, { step: 'calculate', name, as: { kind: 'written', of: side === 'before' ? [text(affix), column(name)] : [column(name), text(affix)] }, replace: true }, [name]) });
+
+/** The only column in whose texts a mark stands, in most of them. */
+function holdingText(mark: string, x: Context): string | null {
+  const found = x.head.columns.filter((c) => { const all = c.type === 'text' ? sampleOf(c.name, x).filter((v) => v.trim() !== '') : []; return all.length > 0 && all.filter((v) => v.includes(mark)).length >= all.length * 0.5; });
+  return found.length === 1 ? found[0]!.name : null;
 }
 
 /** Is a column one of texts? */
@@ -395,10 +441,10 @@ const sameSource = (what: Findable, name: string, x: Context): Act => ({
 const personColumn = (x: Context): string | null => x.head.columns.find((c) => /^(?:full |whole )?names?$/i.test(c.name) && c.type === 'text')?.name ?? null;
 
 /** A wished result shown without what it comes from: a value of the same words in another order. */
-function likeThis(name: string, output: string, called: string | undefined, x: Context): Act | null {
+function likeThis(name: string, output: string, called: string | undefined, x: Context, mode: 'add' | 'set' = 'add'): Act | null {
   const words = (text: string): string => (folded(text).match(/[\p{L}\p{N}]+/gu) ?? []).sort().join(' ');
   const input = sampleOf(name, x).find((v) => words(v) === words(output) && v.trim() !== output);
-  return input === undefined ? null : byExample([{ input, output }], name, x, 'add', called);
+  return input === undefined ? null : byExample([{ input, output }], name, x, mode, called);
 }
 
 const found2 = (what: Findable, named: string | undefined, x: Context): Act | null => addFound(findIn(what, named ?? null, x) ?? findIn(what, null, x));

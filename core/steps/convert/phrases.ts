@@ -56,6 +56,10 @@ const DEMONYMS: Readonly<Record<string, string>> = { british: 'GB', english: 'GB
 const country = (said: string): string | null => countryCode(said) ?? DEMONYMS[said.toLowerCase()] ?? null;
 
 export const phrases = [
+  rule('signs', 'pound|euro|dollar|currency|money|percent|percentage|degree|£|€|$ sign|signs|symbol|symbols|mark|marks', () => true, 0),
+  rule('signs', '£|€|%', () => true, 0.1),
+  rule('clause', '~drop|take|get the? $signs off|from|out|away of|from|in? the? $cols:c', ({ c }) => act(c, 'decimal'), -0.2),
+  rule('clause', '$cols:c without the? $signs', ({ c }) => act(c, 'decimal'), 0),
   rule('country', '$word:w', ({ w }) => (w.length > 1 ? country(w) : null), 0),
   rule('country', '$word:a $word:b', ({ a, b }) => country(`${a} ${b}`), 0),
   rule('country', '$text:t', ({ t }) => country(t), 0),
@@ -71,6 +75,8 @@ export const phrases = [
   rule('clause', '~drop ~currency from|in|off $cols:c', ({ c }) => act(c, 'decimal'), 0.1),
   rule('clause', '~make $cols:c ~into? ~date', ({ c }) => act(c, 'date'), 0),
   rule('clause', '$cols:c ~should ~be? ~into? ~date', ({ c }) => act(c, 'date'), 0),
+  rule('clause', '~make ~date out of the? $cols:c', ({ c }) => act(c, 'date'), -0.1),
+  rule('clause', '~make ~number out of the? $cols:c', ({ c }) => act(c, 'decimal'), -0.1),
   rule('clause', '$cols:c ~into ~date', ({ c }) => act(c, 'date'), 0.1),
   rule('clause', '$cols:c is|are ~date', ({ c }) => act(c, 'date'), 0.2),
   rule('clause', '~make every? ~date? in $cols:c ~into? ~date', ({ c }) => act(c, 'date'), 0.1),

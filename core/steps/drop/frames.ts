@@ -12,9 +12,9 @@ export const frames: readonly Frame[] = [
     need: { cols: '$cols', gone: GONE },
     may: { columns: 'column|columns|two columns|those columns|those two columns' },
     many: ['gone', 'columns'],
-    about: 'column columns two three both the and take take them away those these please any more i we nobody looks at them altogether completely either out',
+    about: 'column columns two three both the and take take them away those these please any more i we looks at them altogether completely either out',
     rows: false,
-    bars: 'from in of off with where if when whose that which without for on',
+    bars: 'nobody what whatever from in of off with where if when whose that which without for on',
     cost: 0.6,
   }, ({ cols }) => plans({ step: 'drop', columns: cols })),
 

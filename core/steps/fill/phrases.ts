@@ -55,6 +55,7 @@ export const phrases = [
   rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', 'put|write|enter|insert|type|set $filling:f in|into|for|to|under the? $cols:c ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', 'mark|tag|label the? $rows|$noun|$guess ~without an? $cols:c as|with $filling:f in|into|under that|this|the|same column|field|cell', ({ c, f }) => act(c, f), -0.3),
+  rule('clause', '~fill in? a? $filling:f in|into|for|to|under|at the? $cols:c ~wherever|if|when it|they|that|there|nothing|none|no? ~be|stands|stand|says|stood? ~blankWord|nothing|there|in|given? in|there?', ({ c, f }) => act(c, f), -0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

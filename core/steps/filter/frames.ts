@@ -1,7 +1,7 @@
 import { withPlan, type Act } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame } from '../../language/frames';
-import { any, columnsOf, type Condition } from '../../formula/expression';
+import { all, any, columnsOf, not, type Condition } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
 import type { FilterPlan } from './step';
 
@@ -23,7 +23,7 @@ const CASE = "whatever capitals people used|no matter how it is capitalised|igno
 const AS_SAID = ['blanks not counted in it|blanks not counted|ignore empty ones in the average|and ignore empty ones in the average|empty ones do not count for the average|blanks do not count|ignoring blanks|both days included|both included|inclusive|both days of these included|first and last day count|including both|both ends included|first and last day included|including both days|both inclusive|both of these days included'];
 const NEWEST = [means('newest first|latest first|most recent first|newest on top|newest at the top|most recent on top|latest on top|sort them latest first|sort them newest first|sorted newest first|the newest first|the latest on top', true), means('oldest first|earliest first|oldest on top|sorted oldest first|earliest on top', false)];
 /** What a blank does to a row, where it is said. */
-const STAYS = ["~if|~wherever $cond let|leave|keep it|them|the|that row|rows? stay|in|alone?", means('$rows|$guess|$noun? ~without|with a|no? $col:c stay|stays|remain|are kept', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('but? keep|leave $rows|$guess|$noun|those|the|ones? ~without|with no a|any? $col:c in?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('no|~blankWord $col:c given? :|,|-? leave|keep|let them|it|that|those? in|stay|alone?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('~if there ~be no|~blankWord number|value|figure? of? $col:c ,? keep|leave the|that|it|them? row|rows|in|alone?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } }))];
+const STAYS = [means('but? leave|keep|spare|let the|those|$rows|ones? $rset:c alone|in|be|stay?', ({ c }: { c: Condition }) => c, 0.2), "~if|~wherever $cond let|leave|keep it|them|the|that row|rows? stay|in|alone?", means('$rows|$guess|$noun? ~without|with a|no? $col:c stay|stays|remain|are kept', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('but? keep|leave $rows|$guess|$noun|those|the|ones? ~without|with no a|any? $col:c in?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('no|~blankWord $col:c given? :|,|-? leave|keep|let them|it|that|those? in|stay|alone?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } })), means('~if there ~be no|~blankWord number|value|figure? of? $col:c ,? keep|leave the|that|it|them? row|rows|in|alone?', ({ c }: { c: string }): Condition => ({ kind: 'empty', of: { kind: 'column', name: c } }))];
 
 const ROWS = 'all every each any everything anything those these the ones one that which who whose with for of in on from rows row entries only just please want see need look at have list table whole it them was is were are has had been people used want me i mean something still leave now here those those such kind whole by as well';
 
@@ -45,7 +45,7 @@ export const frames: readonly Frame[] = [
     many: ['drop'],
     about: ROWS,
     cost: 0.75,
-  }, ({ rset, stays }) => (stays && !isEmpty(stays) ? null : act('aside', rset))),
+  }, ({ rset, stays }) => act('aside', stays && !isEmpty(stays) ? all([rset, not(stays)]) : rset)),
 
   // 'which notes mention brakes? only those'
   frame('rows asked for', {

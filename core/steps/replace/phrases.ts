@@ -1,3 +1,4 @@
+import { sampleOf } from '../../language/grammar/samples';
 import { folded } from '../../values/fold';
 import { nothing, onColumns, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
@@ -32,7 +33,7 @@ export const phrases = [
   rule('abbr', '$word:w .', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}.` : null), 0),
   rule('sameTexts', '$value:a ~list $value:b', ({ a, b }) => (a.column === b.column ? [a, b] : null), 0),
   rule('sameTexts', '$value:a ~list $sameTexts:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
-  rule('clause', '$sameTexts:t ~be|means|mean all? the? same thing|one|name|company|person? ,|;|:|.|–|-? (so|and|please)? write|use|take|say|put|call|make always? it|them|both|all? $value:w', ({ t, w }) => { const list = t as readonly { column: string; text: string }[]; const others = list.map((v) => v.text).filter((v) => v !== w.text); return list.some((v) => v.text === w.text) && others.length ? replaced([w.column], wholeTexts('whole', others), w.text) : null; }, -0.3),
+  rule('clause', '$sameTexts:t ~be|means|mean all? the? same thing|one|name|company|person|man|woman|firm|place|$word? ,|;|:|.|–|-? (so|and|please)? write|use|take|say|put|call|make always? it|them|both|all? $value:w', ({ t, w }) => { const list = t as readonly { column: string; text: string }[]; const others = list.map((v) => v.text).filter((v) => v !== w.text); return list.some((v) => v.text === w.text) && others.length ? replaced([w.column], wholeTexts('whole', others), w.text) : null; }, -0.3),
   rule('clause', '$nothings:t in $cols:c ~be|means|mean|counts|count|stands the? same as|for? ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.1),
   rule('chars', '$mark:m', ({ m }) => m, 0),
   rule('charlist', '$chars:m', ({ m }) => [m], 0),
@@ -41,7 +42,9 @@ export const phrases = [
   rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => replaced(c ?? null, wholeTexts('end', t), ''), 0),
   rule('clause', '$cols:c without the? $abbr:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', [t]), ''), 0.1),
   rule('clause', '$cols:c without the? $text:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', [t]), ''), 0.05),
-  rule('clause', '~drop $abbr:t off|from the? end? of? $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', [t]), ''), 0.1),
+  rule('clause', '~drop $abbr:t off|from the? end of? $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', [t]), ''), 0.1),
+  rule('clause', '~drop the? $abbr:t off|from|in the? $cols:c', ({ c, t }, x: Context) => replaced(c, wholeTexts(placeIn(t, c, x), [t]), ''), 0.1),
+  rule('clause', '~drop|take the? $charlist:m off|from|out of? the? $cols:c', ({ c, m }, x: Context) => replaced(c, wholeTexts(m.length === 1 ? placeIn(m[0], c, x) : 'anywhere', m), ''), 0.15),
   rule('clause', '~replace all? the? $chars:m in|of|from $cols:c ~with an? $word? $text:s', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.05),
   rule('clause', "$cols:c :|, i|we don't|dont need|want|like the? $sought:t at|in the end|back", ({ c, t }) => replaced(c, wholeTexts('end', t), ''), 0),
   rule('aside', 'only|just the? names|name|rest|values|text|number', () => nothing, 0.1),
@@ -80,6 +83,11 @@ export const phrases = [
   rule('aside', 'brackets included|too|also|and all', () => nothing, 0.1),
   rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 
+  rule('clause', 'in the? $cols:c there is|are|stands|stand|was|were once|twice|sometimes|somewhere|often|also? the? word|words|text? $sought:t ,|;|.|-|–? please? ~drop|blank|clear|empty|delete|erase that|it|them|this|those out|off?', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),
+  rule('charlist', 'single|double? quotes|quote marks?', () => ["'", '"', '“', '”', '‘', '’'], 0),
+  rule('charlist', 'quotation|inverted marks|commas', () => ["'", '"', '“', '”', '‘', '’'], -0.05),
+  rule('charlist', 'blanks|whitespace', () => [' '], 0.1),
+
   // Sorts of characters.
   rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
   rule('clause', '~keepOnly the? digits in|of|from $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
@@ -113,6 +121,12 @@ export const phrases = [
   rule('clause', '~make $sought:t in $cols:c ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0.05),
   rule('clause', 'blank out? $sought:t in $cols:c', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),
 ].flat();
+
+/** Where a text stands in all the values of columns that hold it: at their start, at their end, or somewhere. */
+function placeIn(text: string, columns: readonly string[], x: Context): 'start' | 'end' | 'anywhere' {
+  const held = columns.flatMap((c) => sampleOf(c, x)).map(folded).filter((v) => v.includes(folded(text)));
+  return held.length === 0 ? 'anywhere' : held.every((v) => v.startsWith(folded(text))) ? 'start' : held.every((v) => v.endsWith(folded(text))) ? 'end' : 'anywhere';
+}
 
 /** The only column in which each of some texts is a whole cell. */
 function holding(list: readonly string[], { head }: Context): string | null {

@@ -13,6 +13,7 @@ export const phrases = [
   rule('portion', '$pct:p', ({ p }) => p, 0),
   rule('portion', '$num:a in|of|from|out of? every? $num:b', ({ a, b }) => (a < b ? (100 * a) / b : null), -0.2),
   rule('clause', '$portion:p of? the? $rows|$guess ~random', ({ p }) => draw(p), 0.1),
+  rule('clause', 'a? ~random $portion:p of? the? $rows|$guess', ({ p }) => draw(p), 0.1),
   rule('clause', '~draw|~keep a? ~random $portion:p of? the? $rows|$guess', ({ p }) => draw(p), 0),
   rule('clause', '~draw|~keep $portion:p of? the? $rows|$guess ~random', ({ p }) => draw(p), 0),
   rule('clause', '~draw|~keep a? ~random sample of? $portion:p of? the? $rows|$guess?', ({ p }) => draw(p), 0),

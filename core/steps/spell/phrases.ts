@@ -1,4 +1,4 @@
-import { nothing, withPlan, type Act, type State } from '../../language/acts';
+import { amend, nothing, withPlan, type Act, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { nearestSpelling } from '../../match/likeness';
 
@@ -38,12 +38,14 @@ export const phrases = [
   rule('clause', 'same|one spelling for every|each|all $cols:c :|,|-? $spellings:s', ({ c, s }) => spelled(c, s), 0),
   rule('clause', 'use|write|spell|put $spellings:s', ({ s }) => spelled(null, s), 0.2),
   rule('clause', 'there ~be|~should be? really|only|just? just|only? $num:k of them|those ,|:|;|- $spellings:s', ({ k, s }) => (k === s.length ? spelled(null, s) : null), 0),
+  rule('clause', 'there ~be|~should really|only|just? just|only? $num:k ,|:|;|- $spellings:s', ({ k, s }) => (k === s.length ? spelled(null, s) : null), 0.05),
   rule('clause', 'there ~be|~should only|just|really? be? only|just? $num:k $cols:c ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? spelled(c, s) : null), 0),
   rule('clause', "it|they|these|those 's|is|are only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => spelled(null, s), 0),
   rule('clause', "it's|they're only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => spelled(null, s), 0),
   rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => spelled(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
   rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),
+  rule('rider', 'please? fix|correct|mend|unify|sort out? the|these|those|their? spelling|spellings|names|writing', () => amend('spelt so', (plan) => (plan.step === 'spell' ? plan : null)), 0),
   rule('aside', 'put|set those|these|them|it right|straight', () => nothing, 0),
   rule('aside', 'and nothing else|more', () => nothing, 0),
   rule('aside', 'with a capital', () => nothing, 0.1),

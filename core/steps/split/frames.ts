@@ -6,7 +6,7 @@ import { likelyMark, splitAt } from './phrases';
 interface Named { readonly what: string; readonly name: string; readonly col?: string }
 
 const SPLIT = ['~split', 'cut up|broken up|separated|seperated|taken apart|separate columns|own column|columns of their own|each in its own|each into its own|one column each|two columns|three columns|as separate columns|a column of its own|break up|split off|each its own column|its own column|each of them'];
-const OF_TABLE = 'is are was were it its it\'s has have had hold holds contains contain consists made up of really in one cell there things thing parts part pieces bits up to all both together mixed combined first second third last put give get make want would like need into to as goes go comes come name names named called call columns column new separate each own please one two three four five them the and then which that with between jumbled sometimes every everybody missing some no a an reads like instead';
+const OF_TABLE = 'apart take taking is are was were it its it\'s has have had hold holds contains contain consists made up of really in one cell there things thing parts part pieces bits up to all both together mixed combined first second third last put give get make want would like need into to as goes go comes come name names named called call columns column new separate each own please one two three four five them the and then which that with between jumbled sometimes every everybody missing some no a an reads like instead';
 
 /** A mark cuts every time where most values then have as many pieces as there are names; else the first one cuts. */
 function cut(column: string, mark: { text: string; which: SplitPlan['which'] } | string | null, into: readonly string[], x: Context): Act | null {

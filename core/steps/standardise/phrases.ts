@@ -36,6 +36,7 @@ export const phrases = [
   rule('clause', 'just|only? one|a single|common|uniform? spelling|name|version|form|way|writing of? writing|spelling? per|for|of each|every|the? $col:c', ({ c }, x: Context) => act([c], x), 0.05),
   rule('clause', '$cols:c in|into|to|under ~oneSpelling each|only|everywhere|throughout?', ({ c }, x: Context) => act(c, x), 0.1),
   rule('clause', '~standardise them|it|those|that', () => them, 0.1),
+  rule('clause', '~make the? two|three|different|various|several|both? spellings|ways|forms|versions of? each|every|the? one|value|name? ~into? ~oneSpelling', () => them, 0.1),
   rule('clause', '~mergeVerb the? ~spellings', () => them, 0.3),
   rule('rider', '~make|use|take|keep|write|into|to|under ~into? ~oneSpelling each|everywhere|throughout|always|every? time|where?', () => amend('standardise one', (plan) => (plan.step === 'standardise' ? plan : null)), 0),
   rule('rider', 'take|taking|use|write $value:v for $value:w', ({ v, w }) => taking(v.text, w.text), 0.1),
