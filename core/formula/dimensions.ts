@@ -5,7 +5,7 @@ import { isCondition, number, op, parts, type Condition, type Expression } from 
 type Dimension = Readonly<Record<string, number>>;
 
 /** Units that stand at the end of a column's name often enough to be meant as such: single letters that are more often something else are not among them. */
-const NAMED = /(?:^|[\s(_])(kg|g|t|tonnes?|lbs?|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|km|ha|m2|m²)\)?$/i;
+const NAMED = /(?:^|[\s(_])(kg|g|mg|t|tonnes?|lbs?|oz|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|km|cm|mm|m|ft|ha|m2|m²)\)?$/i;
 
 /** What a column of money is called. */
 const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|wages|charge|paid)\b/i;

@@ -144,7 +144,7 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return combine(from, to, closed && e.unit === 'working days' ? (a, b) => workingDaysBetween(a, b, closed) : (a, b) => spanBetween(a, b, e.unit));
     }
     case 'shifted': {
-      const closed = e.holidays ? c.lookups.get(e)!.days! : null, sign = e.side === 'after' ? 1 : -1;
+      const closed = new Set(e.holidays ? c.lookups.get(e)!.days : null), sign = e.side === 'after' ? 1 : -1;
       const moved = combine(dates(e.of, f, c), numbers(e.by, f, c), (time, n) => shiftDate(time, sign * n, e.unit, closed));
       return settled(moved.values, moved.state);
     }

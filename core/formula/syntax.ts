@@ -70,6 +70,11 @@ const core: Syntax<Expression> = choice<Expression>(
   rowsCounted,
   expr('op', field('left', atom), field('op', oneOf(OPERATORS)), field('right', atom)),
   expr('span', 'the ', field('unit', oneOf(SPANS)), ' from ', field('from', atom), ' to ', field('to', atom), optional('holidays', holidays)),
+  mapped(
+    record<Omit<Extract<Expression, { kind: 'shifted' }>, 'kind' | 'by'>>({}, '1 ', field('unit', oneOf(SHIFTS.map(([unit, word]) => [unit, word.replace(/s$/, '')] as const))), ' ', field('side', oneOf([['after', 'after'], ['before', 'before']])), ' ', field('of', atom), optional('holidays', holidays)),
+    (e): Expression => ({ kind: 'shifted', by: { kind: 'number', value: 1 }, ...e }),
+    (e) => (e.kind === 'shifted' && e.by.kind === 'number' && e.by.value === 1 ? { unit: e.unit, side: e.side, of: e.of, ...(e.holidays && { holidays: e.holidays }) } : null),
+  ),
   expr('shifted', field('by', atom), ' ', field('unit', oneOf(SHIFTS)), ' ', field('side', oneOf([['after', 'after'], ['before', 'before']])), ' ', field('of', atom), optional('holidays', holidays)),
   expr('part', 'the ', field('part', oneOf(PARTS)), ' of ', field('of', atom)),
   expr('total', 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over the rows', forEach('by')),

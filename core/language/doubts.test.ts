@@ -72,3 +72,23 @@ describe('of readings that differ in names', () => {
     expect(preferNamed([...named('Weight'), other], 'kg and litres as Weight')).toHaveLength(2);
   });
 });
+
+test('a number in one unit is not compared with a column in another', () => {
+  expect(asked('keep lots over 5 litres', 'Keep rows where ‹Litres› is more than 5.')).toBeNull();
+  expect(price('keep lots over 5 litres', 'Keep rows where ‹Weight kg› is more than 5.')).toBeGreaterThan(1);
+});
+
+test('a new name that goes on with another column is more than one name', () => {
+  expect(price('call kg weight and status state', 'Rename ‹Kg› to ‹Weight and Status state›.')).toBeGreaterThan(1);
+  expect(price('call kg weight', 'Rename ‹Kg› to ‹Weight›.')).toBe(0);
+});
+
+test('a label where marks are asked for is no amount', () => {
+  const mixed = 'Add ‹Size› as if ‹Kg› is more than 10 then "large", otherwise ‹Litres›.';
+  expect(price('large if kg is over 10, otherwise litres', mixed)).toBeGreaterThan(0.5);
+  expect(price('mark lots as large', 'Add ‹Size› as if ‹Kg› is more than 10 then ‹Kg›, otherwise ‹Litres›.')).toBeGreaterThan(0.5);
+});
+
+test('a rule for the table is hardly asked for beside a change of its rows', () => {
+  expect(asked('kg must be positive, drop the rest', 'Check that ‹Kg› is more than 0.', 'Keep rows where ‹Kg› is more than 0.')).toMatch(/adds a rule/);
+});

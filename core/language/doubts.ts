@@ -1,9 +1,10 @@
 import { keyOf } from './chart';
 import { vocabularyOf } from './mentions';
 import type { Token } from './words';
-import { mismatches } from '../formula/dimensions';
+import { mismatches, unitInName } from '../formula/dimensions';
 import { columnsOf, type Condition, type Expression } from '../formula/expression';
 import { isNumberColumn, type CheckedHead } from '../formula/check';
+import { unitName, unitSort } from '../values/units';
 import type { Plan } from '../steps/registry';
 import { isQuestion } from '../steps/questions';
 
@@ -17,6 +18,8 @@ interface Said {
   readonly numbers: (column: string) => boolean;
   /** The names of the columns. */
   readonly columns: readonly string[];
+  /** The numbers said with a unit. */
+  readonly sizes: readonly { readonly n: number; readonly unit: string }[];
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
   /** It speaks of what shall stay or go. */
@@ -57,6 +60,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'check') && plans.some((p) => p.step === 'filter'), asks: 'This changes the rows and adds a rule for them. Is it meant so?' },
   // 'Paid if it is enough, partly if less': a label among labels is no amount.
   { price: 0.6, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)) },
+  // 'A weight over 5 litres': the number of one quantity is compared with another.
+  { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
@@ -71,6 +76,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     columns: head.columns.map((c) => c.name),
+    sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
     ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),
@@ -107,6 +113,14 @@ function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
     const noun = words[i + k + 2]?.stem ?? '';
     return /^(?:each|every)$/.test(e.lower) && (noun === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(noun)));
   }));
+}
+
+/** The columns that are compared with a number anywhere in a plan, with that number. */
+function comparisons(node: unknown): (readonly [string, number])[] {
+  if (Array.isArray(node)) return node.flatMap(comparisons);
+  if (typeof node !== 'object' || node === null) return [];
+  const c = node as Partial<Extract<Condition, { kind: 'compare' }>>;
+  return c.kind === 'compare' && c.left?.kind === 'column' && c.right?.kind === 'number' ? [[c.left.name, c.right.value]] : Object.values(node).flatMap(comparisons);
 }
 
 function unlike(plans: readonly Plan[]): number {

@@ -6,7 +6,7 @@ import { FILLERS, LIGHT } from './lexicon/classes';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
 import { forgiven, typingDistance } from '../match/typing';
 import { WEIGHTS } from './weights';
-import { unitName } from '../values/units';
+import { unitName, unitSort } from '../values/units';
 import { stem, type Token } from './words';
 
 /** Why a word was taken for (part of) a column's name. */
@@ -295,7 +295,14 @@ function inUnitOf(token: Token, column: string): boolean {
   return own !== null && said !== null && said === unitName(own);
 }
 
+/** Is a word the unit of the number before it, and another one than a column's name ends in? '500 g' are no ‹Weight kg›. */
+function inAnotherUnit(tokens: readonly Token[], from: number, column: string): boolean {
+  const own = unitInName(column), said = tokens[from - 1]?.kind === 'number' ? unitName(tokens[from]!.lower) : null;
+  return own !== null && said !== null && said !== unitName(own) && unitSort(said) === unitSort(own);
+}
+
 function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords, tableStems, values }: Vocabulary, out: ColumnMention[]): void {
+  if (inAnotherUnit(tokens, from, column)) return;
   const used = new Set<number>();
   let cost = 0;
   let reason: MentionReason = 'exact';

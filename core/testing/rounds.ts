@@ -418,7 +418,7 @@ T-0110,Ornamental cherry,2018,Station Square,4.2,33,poor,2024-08-20,K. Amsel,bar
       ['share of trees in poor health, as a percentage without decimals', 'Answer ‹Share %› as ((the sum of (if ‹Health› is "poor" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
       ['copy comment into a column Original comment', 'Copy ‹Comment› to ‹Original comment›.'],
       ['delete rows with no comment', 'Set aside rows where ‹Comment› is blank.'],
-      ['height in feet', null],
+      ['height in feet', 'Add ‹Height ft› as ‹Height m› times 3.28083989501.'],
       ['remove everything in brackets from the comment', 'Remove what is between "(" and ")" from ‹Comment›.'],
       ['two decimals for height', 'Set ‹Height m› to ‹Height m› rounded to 2 decimals.'],
       ['order by park then height from tall to small', 'Sort by ‹Park› and ‹Height m› from high to low.'],

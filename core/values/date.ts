@@ -127,19 +127,20 @@ export const workingDaysBetween = (from: number, to: number, holidays: Int32Arra
   return workingDays(a, b) - between(holidays, a, b);
 };
 
+const NONE: ReadonlySet<number> = new Set();
+
 /**
  * A time so many units later (earlier where `n` is negative). A month later than 31 January is the last of February; working days
- * pass over Saturdays, Sundays and the holidays given. NaN where n is no whole number, unless hours are added. O(n) for working days.
+ * pass over Saturdays, Sundays and the holidays given (days counted from 1970). NaN where n is no whole number, unless hours are added. O(n) for working days.
  */
-export function shiftDate(time: number, n: number, unit: SpanUnit, holidays: Int32Array | null = null): number {
+export function shiftDate(time: number, n: number, unit: SpanUnit, holidays: ReadonlySet<number> = NONE): number {
   if (unit === 'hours') return time + n * 3_600_000;
   if (!Number.isInteger(n) || Math.abs(n) > 400_000) return NaN;
   if (unit === 'days' || unit === 'weeks') return time + n * DAY * (unit === 'weeks' ? 7 : 1);
   if (unit === 'working days') {
-    const closed = new Set(holidays ?? []);
     const step = Math.sign(n);
     let day = Math.floor(time / DAY);
-    for (let left = Math.abs(n); left > 0;) { day += step; if (!isWeekend(day) && !closed.has(day)) left--; }
+    for (let left = Math.abs(n); left > 0;) { day += step; if (!isWeekend(day) && !holidays.has(day)) left--; }
     return day * DAY + (time - Math.floor(time / DAY) * DAY);
   }
   const d = new Date(time);

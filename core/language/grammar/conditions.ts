@@ -9,7 +9,7 @@ import { all, any, column, not, number, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { columnIn, dateColumns, late, onlyDate, rowDate, rowSpan, startColumn, timed } from './expressions';
+import { columnLike, dateColumns, late, onlyDate, rowDate, rowSpan, startColumn, timed } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -65,10 +65,10 @@ function inUnit(op: Comparison, name: string, n: number, unit: string | undefine
 }
 
 /** What a span is compared with: 'longer than a week' is more than seven days, 'longer than two years' at least two whole ones. */
-function spanned(op: Comparison, unit: SpanUnit | 'minutes', n: number, x: Context): Condition | null {
-  const own = unit === 'hours' || unit === 'minutes' || unit === 'days' ? columnIn({ hours: 'h', minutes: 'min', days: 'd' }[unit], x) : null;
-  if (own !== null) return numbered(op, own, n);
-  const e = rowSpan(unit === 'weeks' ? 'days' : unit, x);
+function spanned(op: Comparison, unit: SpanUnit | 'minutes', n: number, x: Context, ends?: readonly [string, string]): Condition | null {
+  const own = !ends && (unit === 'hours' || unit === 'minutes' || unit === 'days') ? columnLike({ hours: 'h', minutes: 'min', days: 'd' }[unit], x) : null;
+  if (own !== null) return inUnit(op, own, n, { hours: 'h', minutes: 'min', days: 'd' }[unit as 'hours' | 'minutes' | 'days'], x);
+  const e = rowSpan(unit === 'weeks' ? 'days' : unit, x, ends);
   const whole = (unit === 'months' || unit === 'years') && Number.isInteger(n);
   return e && compare(whole && op === '>' ? '>=' : whole && op === '<=' ? '<' : op, e, number(unit === 'weeks' ? n * 7 : n));
 }
@@ -241,8 +241,8 @@ export const conditionRules = [
     rule('cond', `${words} $date:d`, ({ d }, x: Context) => { const c = onlyDate(x); return c && onDate(op, c, d, x); }, 0.15),
     rule('cond', `$col:a ~be? ${words} $col:b`, ({ a, b }, x: Context) => (isDated(a, x) && isDated(b, x) && a !== b ? compare(op, column(a), column(b)) : null), 0.05),
     rule('cond', `~did ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
-    rule('cond', `~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && inUnit(op, c, n, u, x); }, 0.15),
-    rule('rset', `$guess ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && inUnit(op, c, n, u, x); }, 0.1),
+    rule('cond', `~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnLike(u, x); return c && inUnit(op, c, n, u, x); }, 0.15),
+    rule('rset', `$guess ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = columnLike(u, x); return c && inUnit(op, c, n, u, x); }, 0.1),
     rule('when', `${words} $period:p`, ({ p }): When => ({ op, period: p }), 0),
     rule('when', `${words} $date:d`, ({ d }): When => ({ bounds: [[op, d]] }), 0),
     rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered(op, c, n); }, 0.2),
@@ -255,8 +255,8 @@ export const conditionRules = [
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
   rule('rset', '$rows|$guess of|worth|for $num:n ~orMore', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('>=', c, n); }, 0.2),
   rule('rset', '$rows|$guess of|worth|for $num:n ~orLess', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('<=', c, n); }, 0.2),
-  rule('cond', '~between? $num:a ~fromTo $num:b $unit:u tall|high|long|wide|deep|heavy|thick|old|big?', ({ a, b, u }, x: Context) => { const c = columnIn(u, x); const [low, high] = c ? [inUnit('>=', c, a, u, x), inUnit('<=', c, b, u, x)] : [null, null]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
-  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $unit:u tall|high|long|wide|deep|heavy|thick|old|big`, ({ n, u }, x: Context) => { const c = columnIn(u, x); return c && inUnit(op, c, n, u, x); }, 0.05)).flat(),
+  rule('cond', '~between? $num:a ~fromTo $num:b $unit:u tall|high|long|wide|deep|heavy|thick|old|big?', ({ a, b, u }, x: Context) => { const c = columnLike(u, x); const [low, high] = c ? [inUnit('>=', c, a, u, x), inUnit('<=', c, b, u, x)] : [null, null]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $unit:u tall|high|long|wide|deep|heavy|thick|old|big`, ({ n, u }, x: Context) => { const c = columnLike(u, x); return c && inUnit(op, c, n, u, x); }, 0.05)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? ${words} $num:n times|time|pieces|items|units|points`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.05)).flat(),
   rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
   rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
@@ -436,6 +436,8 @@ export const conditionRules = [
 
   // 'that lay longer than two days'
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been? ${words} $num:n $spanUnit:u from|between the? $col:a to|until|till|and|- the? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
+  ...SIZES.flatMap(([words, op]) => rule('cond', `from|between the? $col:a to|until|till|and|- the? $col:b took|lasted|is|was|are|were|lie|lies|passed|went ${words} $num:n $spanUnit:u by?`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
 

@@ -289,9 +289,14 @@ export const expressionRules = [
 ].flat();
 
 /** The only column of numbers that is written in a unit, by its cells or its name. */
-export function columnIn(unit: string, { head }: Context): string | null {
+export const columnIn = (unit: string, x: Context): string | null => columnOfSort(unit, x, (own) => own.length > 1 && unitName(own) === unit);
+
+/** The same, or failing that the only one in a unit of its sort: what is over 500 g is a matter of ‹Weight kg›. */
+export const columnLike = (unit: string, x: Context): string | null => columnIn(unit, x) ?? columnOfSort(unit, x, (own) => own.length > 1 || unitName(own) === unit);
+
+function columnOfSort(unit: string, { head }: Context, fits: (own: string) => boolean): string | null {
   const sort = unitSort(unit);
-  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && !/\bper\b|\//i.test(c.name) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => w.length > 1 && unitSort(w) === sort && unitName(w) === unit)));
+  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && !/\bper\b|\//i.test(c.name) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => unitSort(w) === sort && fits(w))));
   const plain = found.length > 1 ? found.filter((c) => isPlainMeasure(c.name)) : found;
   return sort !== null && plain.length === 1 ? plain[0]!.name : null;
 }
@@ -381,8 +386,7 @@ function endsOf(x: Context): readonly [string, string] | null {
 }
 
 /** How long each row lasted; without a unit in hours where there are times of day, else in days. */
-export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context): Expression | null {
-  const ends = endsOf(x);
+export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends = endsOf(x)): Expression | null {
   if (!ends) return null;
   const as = unit ?? (timed(ends[0], x) && timed(ends[1], x) ? 'hours' : 'days');
   return as === 'minutes' ? lapse(as, ends[0], ends[1], x) : span(as, ends[0], ends[1], x);

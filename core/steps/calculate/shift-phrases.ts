@@ -71,8 +71,15 @@ export const shiftPhrases = [
   rule('ex0', '$num:n $shiftUnit:u earlier|beforehand', ({ n, u }, x: Context) => shifted(number(n), u, 'before', rowDate(x), x), 0.1),
   rule('clause', 'add $num:n $shiftUnit:u to the|each|every|all? $cols:c', ({ n, u, c }, x: Context) => moved(n, u, 'after', c, x), -0.1),
   rule('clause', 'subtract|deduct|take $num:n $shiftUnit:u off|from the|each|every|all? $cols:c', ({ n, u, c }, x: Context) => moved(n, u, 'before', c, x), -0.1),
-  rule('clause', 'move|shift|push|put|postpone|delay|bring the|each|every|all? $cols:c back|on|out|later|forward|forwards? by $num:n $shiftUnit:u later|on|forward|forwards?', ({ n, u, c }, x: Context) => moved(n, u, 'after', c, x), 0),
-  rule('clause', 'move|shift|bring|pull the|each|every|all? $cols:c forward|back|backwards|earlier? by $num:n $shiftUnit:u earlier', ({ n, u, c }, x: Context) => moved(n, u, 'before', c, x), -0.1),
+  // 'Back' and 'forward' are later to some and earlier to others: with these verbs both are offered.
+  rule('clause', 'move|shift|push|put|postpone|delay the|each|every|all? $cols:c back|on|out|later|forward|forwards? by? $shiftBy:s later|on', ({ s, c }, x: Context) => moved(s.n, s.u, 'after', c, x), 0),
+  rule('clause', 'move|shift|push|put|postpone|delay the|each|every|all? $cols:c back|on|out|later|forward|forwards? by? $shiftBy:s', ({ s, c }, x: Context) => moved(s.n, s.u, 'after', c, x), 0),
+  rule('clause', 'move|shift the|each|every|all? $cols:c forward|back|backwards|earlier by? $shiftBy:s', ({ s, c }, x: Context) => moved(s.n, s.u, 'before', c, x), 0),
+  rule('clause', 'bring|pull the|each|every|all? $cols:c forward|backwards|earlier by? $shiftBy:s', ({ s, c }, x: Context) => moved(s.n, s.u, 'before', c, x), 0),
+  rule('clause', 'move|shift|bring|pull the|each|every|all? $cols:c by? $shiftBy:s earlier', ({ s, c }, x: Context) => moved(s.n, s.u, 'before', c, x), -0.1),
+  rule('shiftBy', '$num:n $shiftUnit:u', ({ n, u }) => ({ n, u }), 0),
+  rule('shiftBy', 'a|one $shiftUnit:u', ({ u }) => ({ n: 1, u }), 0.1),
+  rule('shiftBy', '$fortnight', () => ({ n: 14, u: 'days' }), 0),
   // 'Working days from … to …, without the holidays'
   rule('rider', 'without|excluding|except|minus|omitting|skipping the|our|any|all|public|bank? public|bank? holidays|holiday', (_s, x: Context) => { const h = holidaysIn(x); return h && leavingOut(h); }, -0.1),
   rule('rider', 'leave|leaving|take|taking out the|our|any|all|public|bank? public|bank? holidays', (_s, x: Context) => { const h = holidaysIn(x); return h && leavingOut(h); }, -0.1),
