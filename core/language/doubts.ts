@@ -91,8 +91,8 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
 /** A request asks a question or changes something, not both. */
 export const isMixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);
 
-/** Does a bare column of numbers stand where labels are asked for, or beside one? */
-const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => e.kind === 'column' && numbers(e.name));
+/** Does a bare column of numbers, or a number, stand where labels are asked for, or beside one? */
+const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => (e.kind === 'column' && numbers(e.name)) || e.kind === 'number');
 
 /** Two keepings by values of one column that have none in common leave no row: nobody means that. */
 export function contradicts(plans: readonly Plan[]): boolean {

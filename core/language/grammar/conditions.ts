@@ -211,11 +211,14 @@ function holdsUnit(unit: string, x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
+/** Words that have no number: 'late', 'wrong', 'creamy', 'moved'. */
+const NO_NUMBER = /(?:[a-z]{2}ed|[^aeiou]y|ly|ing|ent|ant|ous|ful|able|ible|ic|al|ish|ive|less)$|^(?:late|early|wrong|right|good|bad|new|old|lost|sent|broken|open|free|high|low|hot|cold|wet|dry|fine|poor|great|nice|slow|fast|full|dirty|rude|sick|ill|here|yes|no|not|mould|under|left|again|back|out|off)$/;
+
 /** A plain word that is looked for in texts, as one and as many: 'brake' and 'brakes'. */
 function bothNumbers(word: string): string[] | null {
   const w = word.toLowerCase();
   if (w.length < 3 || /^(?:more|less|than|least|most|fewer|each|all|any|row|rows|column|columns|other|the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
-  return w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, `${w}s`];
+  return NO_NUMBER.test(w) ? [w] : w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, `${w}s`];
 }
 
 /** Words for comparing sizes. */
@@ -321,6 +324,10 @@ export const conditionRules = [
   rule('rset', '$rows|$noun|$guess ~rel $inside:v ^~did|worked|works|helped|helps|was|is|came|comes|sang|plays|played|did|does|signed|signs', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.35),
   // 'Called Farm something': the name begins so.
   rule('cond', 'called|named? $inside:v something|whatever', ({ v }) => ({ kind: 'text', test: 'starts', of: column(v.column), texts: [v.text] }), -0.1),
+  ...["isn't|aren't|wasn't|weren't", 'is|are|was|were not'].flatMap((no) => [
+    rule('cond', `${no} $inside:v`, ({ v }) => not({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
+    rule('rset', `the? $col:c ~rel ${no} $inside:v`, ({ c, v }) => (c === v.column ? not({ kind: 'text', test: 'mentions', of: column(c), texts: [v.text] }) : null), 0),
+  ]).flat(),
   rule('cond', '$inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
   rule('cond', '~be|~did|~withA $inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
   rule('cond', '$col:c $inside:v', ({ c, v }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0.05),
@@ -505,6 +512,12 @@ export const conditionRules = [
   // 'power tools', 'good condition': a value with the noun it belongs to
   rule('cond', '$values:v ^$col:c', ({ v, c }, x: Context) => (columnOf(x.head, c).type === 'text' && v[0].column !== c && !v.some((o: Value) => o.loose) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
   rule('rset', '$rows $values:v $word out|up|in|off?', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.4),
+  // 'Under 86 or over 90'; joined by 'and' it is the same where no number could be both.
+  ...([['~less', '<', '~more', '>'], ['~most', '<=', '~least', '>='], ['~less', '<', '~least', '>='], ['~most', '<=', '~more', '>']] as const).flatMap(([down, low, up, high]) => [
+    rule('cond', `$ex2:e ~be? ${down} $num:a or|and ~be? ${up} $num:b`, ({ e, a, b }) => (e.kind === 'number' || a >= b ? null : any([compare(low, e, number(a)), compare(high, e, number(b))])), -0.05),
+    rule('cond', `$ex2:e ~be? ${up} $num:b or|and ~be? ${down} $num:a`, ({ e, a, b }) => (e.kind === 'number' || a >= b ? null : any([compare(low, e, number(a)), compare(high, e, number(b))])), -0.05),
+  ]).flat(),
+  rule('rset', '$rows ~rel run|ran|runs|last|lasts|lasted|take|takes|took|weigh|weighs|weighed|hold|holds|held|reach|reached|measure|measures|measured|cover|covers $cond:c', ({ c }) => (c.kind === 'compare' ? c : null), 0.05),
   // Joined
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) ? null : all([a, b])), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),

@@ -284,6 +284,8 @@ export const expressionRules = [
   rule('part', '$col:c :|, the? $datepart:p only|alone?', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.05),
   rule('part', '$col:c $datepart:p', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, 0.2),
 
+  ...Object.entries({ for: 'sale|rent|hire|now|free|later|collection|repair', in: 'stock|store|progress|transit|use|hand|house|time|person', on: 'hold|order|loan|sale|site|leave|request|time', to: 'do|order|come|follow|check|pay', not: 'given|known|sold|paid|yet|stated|applicable|available|assigned|set|sure|recorded|started|done', no: 'answer|data|value|name|reply|entry|show|idea|note|owner|price', out: 'of stock|of date|of use', self: 'service|employed' })
+    .flatMap(([first, rest]) => rest.split('|').map((second) => rule('setPhrase', [first, ...second.split(' ')].join(' '), () => `${first} ${second}`, 0))).flat(),
   rule('expr', '$ex2:e', ({ e }) => e, 0),
   rule('expr', '$part:e', ({ e }) => e, 0),
 ].flat();
@@ -339,7 +341,8 @@ function begun(x: Context): string | null {
 export function rowDate(x: Context): string | null {
   const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
   const real = dateColumns(x).filter((name) => !NOT_REAL.test(name));
-  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : null);
+  const first = real.filter((name) => !LATER.test(name));
+  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : null);
 }
 
 function grouped(f: Expression, by: string, x: Context): Expression | null {
@@ -371,6 +374,8 @@ const twoTimes = (x: Context): readonly [string, string] | null => { const all =
 
 const BEGINS = /\b(?:start(?:ed)?|begin|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
 const ENDS = /\b(?:end(?:ed)?|finish(?:ed)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
+/** What happens to a row some time after it came to be. */
+const LATER = /\b(?:settled|returned|closed|sold|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last)\b/i;
 export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
 
 /** What begins a row and what ends it: the only two dates or times that are no plans, or those whose names say so. */

@@ -180,7 +180,7 @@ const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, 
   ['heaviest', 'heavier', 'weight kg mass', true], ['lightest', 'lighter', 'weight kg mass', false],
   ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes', true], ['shortest', 'shorter', 'length duration nights hours minutes', false],
   ['dearest priciest costliest', 'dearer pricier costlier', 'price cost rent fee rate', true], ['cheapest', 'cheaper', 'price cost rent fee rate', false],
-  ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
+  ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['best', 'better', 'score rating marks mark grade points rank', true], ['worst', 'worse', 'score rating marks mark grade points', false], ['driest', 'drier', 'moisture humidity', false], ['dampest', 'damper', 'moisture humidity', true], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
   ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
   ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
@@ -192,19 +192,22 @@ const AGES: readonly (readonly [string, boolean])[] = [['oldest', false], ['newe
 /** A superlative or comparative that speaks of one column of numbers, by its name; of ages, also of the one date on which all began. */
 function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
   const { head } = x;
-  const only = (names: string): string | null => {
+  const fitting = (names: string): readonly string[] => {
     const numbers = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, c.name.toLowerCase().split(/[\s_()]+/)] as const);
     for (const wanted of names.split(' ')) {
-      const found = numbers.filter(([, words]) => words.includes(wanted));
-      if (found.length > 0) return found.length === 1 ? found[0]![0] : null;
+      const found = numbers.filter(([, words]) => words.includes(wanted) && words[words.indexOf(wanted) - 1] !== 'per');
+      if (found.length > 0) return found.map(([name]) => name);
     }
-    return null;
+    return [];
   };
+  const only = (names: string): string | null => { const found = fitting(names); return found.length === 1 ? found[0]! : null; };
   tokens.forEach((t, i) => {
     for (const [superlative, comparative, names, down] of ADJECTIVES) {
       const most = superlative.split(' ').includes(t.lower), more = comparative.split(' ').includes(t.lower);
       const column = most || more ? only(names) : null;
       if (column !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column, down }, 0);
+      // Of two weights either may be meant: that is asked.
+      else if (most) fitting(names).slice(0, 4).forEach((c) => put('adj', i, i + 1, { column: c, down }, 0.35));
     }
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) : null;
@@ -221,7 +224,7 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
     const age = recent ? AGES[1] : AGES.find(([w]) => w === t.lower);
     const several = age && rowDate(x) === null ? dateColumns(x) : [];
     if (age && several.length > 1 && several.length <= 4) several.forEach((c) => put('adj', i, i + (recent ? 2 : 1), { column: c, down: age[1] }, 0.35));
-    const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) : age ? rowDate(x) : null;
+    const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) ?? rowDate(x) : age ? rowDate(x) : null;
     if (age && began !== null) put('adj', i, i + (recent ? 2 : 1), { column: began, down: age[1] }, 0.1);
   });
 }
@@ -271,16 +274,20 @@ function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { he
 }
 
 /** A period without a column, for each column of dates where there are several: which one is meant is asked. */
-function datedPeriods(items: readonly Item[], { head, vocabulary }: Context, put: Put): void {
+function datedPeriods(items: readonly Item[], x: Context, put: Put): void {
+  const { head, vocabulary } = x;
   const dated = head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5));
   if (dated.length < 2 || dated.length > 4) return;
   // 'Orders in March' are most likely those ordered then.
   const isOwn = (name: string): boolean => !NOT_REAL.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => [...vocabulary.ownNouns].some((n) => n.length > 3 && stem(w).startsWith(n.slice(0, 5))));
+  const likely = dated.filter((c) => isOwn(c.name)).map((c) => c.name);
+  const first = rowDate(x);
+  if (likely.length === 0 && first !== null) likely.push(first);
+  const owned = likely.length > 0;
   for (const item of [...items]) {
     if (item.cat !== 'period') continue;
-    const owned = dated.some((c) => isOwn(c.name));
     for (const c of dated) {
-      const own = isOwn(c.name);
+      const own = likely.includes(c.name);
       put('datedPeriod', item.from, item.to, { column: c.name, period: item.value }, item.cost + (own ? 0.2 : owned ? 0.5 : 0.25));
     }
   }

@@ -9,6 +9,7 @@ import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
 import { rounded } from '../calculate/adding';
+import { stem } from '../../language/words';
 import { personColumn } from '../calculate/person-phrases';
 import type { Asked, AskPlan } from './step';
 
@@ -100,6 +101,13 @@ function leadingRows(name: string, down: boolean, most: number, x: Context, wher
 }
 
 /** The groups of more than so many rows, with how many they have. */
+/** The column that says who did something: ‹Booked by› of who booked. */
+const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 'string' ? x.head.columns.find((c) => c.type === 'text' && /\sby$/i.test(c.name) && stem(c.name.split(/\s/)[0]!.toLowerCase()) === stem(verb.toLowerCase()))?.name ?? null : null);
+
+/** The groups in which a column is filled in no row. */
+const neverFilled = (group: string, name: string, x: Context): Question | null =>
+  groupable(group, x) && group !== name ? { figures: [], by: [column(group)], where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: column(name), by: [group] }, right: number(0) } } : null;
+
 const oftener = (name: string, n: number, x: Context): Question | null =>
   groupable(name, x) && !dated(name, x) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
 
@@ -374,6 +382,8 @@ export const phrases = [
   rule('col', 'money|income|earnings|proceeds', (_s, x: Context) => moneyColumn(x), 0.3),
   ...(['most', 'least'] as const).flatMap((way) => [
     rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = personColumn(x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, 0),
+    rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, ({ w }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, allRows, way === 'most', 1, x); }, -0.4),
+    rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ w, m }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, -0.4),
     rule('clause', `~tellMe? ,? who ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
     rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $ex2:e`, ({ g, e }, x: Context) => (e.kind === 'op' && e.op === '/' ? ranking(g, op('/', over('sum', e.left), over('sum', e.right)), way === 'most', 1, x) : null), -0.2),
     rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
@@ -399,6 +409,10 @@ export const phrases = [
 
   // 'which volunteers have no phone number'
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~be|~have? $cond:c', ({ g, c }, x: Context): Question | null => (columnOf(x.head, g).type === 'text' && !(c.kind === 'not' && repeats(g, x)) && quantity(g, x) === null && !dated(g, x) && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null), 0.2),
+  // 'Which client has not paid anything': in none of its rows
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ~not|never ever? ^$col:c anything|ever|once yet?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did never ever? ^$col:c', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ^$col:c nothing yet|ever?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
   rule('question', "who $cond:c ?", ({ c }, x: Context): Question | null => { const g = personColumn(x); return g && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null; }, 0.1),
   rule('question', 'is|are there|we|they any|some $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
   // 'how many are open, done and cancelled': each of them

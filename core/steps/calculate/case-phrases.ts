@@ -4,7 +4,7 @@ import { nothing, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { stem } from '../../language/words';
 import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions';
-import { quantity, rowDate } from '../../language/grammar/expressions';
+import { quantity, rowDate, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { add } from './adding';
 
@@ -30,6 +30,11 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
     case 'compare': {
       if (!isIt(node.left) || node.left.kind !== 'column') return node;
       const unit = node.left.name.slice(1) || undefined;
+      // 'Until 15' of times of day is before three.
+      if (subject.kind === 'clock' && node.right.kind === 'number') {
+        const minutes = unit === 'min' ? node.right.value : unit === undefined && node.right.value <= 24 ? node.right.value * 60 : null;
+        return minutes === null ? null : { ...node, op: node.op === '<=' ? '<' : node.op, left: subject, right: number(minutes) };
+      }
       const size = node.right.kind === 'number' ? sizeIn(subject, node.right.value, unit, x) : null;
       if (node.right.kind === 'number' && size === null) return null;
       return { ...node, left: subject, ...(size === null ? {} : { right: number(size) }) };
@@ -80,9 +85,12 @@ export interface Open {
   readonly bare?: true;
 }
 
+/** A column of times of day is compared by them. */
+const asClock = (e: Expression | null, x: Context): Expression | null => (e?.kind === 'column' && !isIt(e) && timed(e.name, x) ? { kind: 'clock', of: e } : e);
+
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
-  const subject = given ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
+  const subject = asClock(given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
@@ -104,7 +112,7 @@ interface Cases {
 
 /** The expression of some cases, all of them about `given` where they do not say. */
 function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Expression | null = null): Expression | null {
-  const filled = closed(list, given, x);
+  const filled = closed(list, given ?? (list.some((c) => typeof c.when !== 'string' && subjectOf(c.when) !== null) ? null : blankFor ?? null), x);
   // Blank in every case says nothing.
   if (!filled || [...list.map((c) => c.then), otherwise].every((e) => e.kind === 'blank')) return null;
   // 'Filled' said beside cases that name values means: none of those.
@@ -113,6 +121,9 @@ function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Express
   const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
   return { kind: 'choose', cases: [...first, ...filled], otherwise };
 }
+
+/** Do some cases not say what they are about? */
+const ofNothing = (list: readonly Open[]): boolean => list.every((c) => typeof c.when === 'string' || subjectOf(c.when) === null);
 
 /** The same for cases that were said apart from each other. */
 export const chosenOf = (list: readonly Open[], otherwise: Expression, given: Expression | null, x: Context): Expression | null => chosen({ list, otherwise }, x, given);
@@ -144,6 +155,7 @@ export const casePhrases = [
   rule('leaf', 'left|be|is? blank|empty', () => blank, 0),
   // What rows are called is no label for them.
   rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
+  rule('label', '$setPhrase:t', ({ t }) => t, -0.05),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
   rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || /^(?:drop|remove|delete|keep|throw)$/i.test(b) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
@@ -160,6 +172,8 @@ export const casePhrases = [
   rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<=', b, u)]) : null), 0.05),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
+  ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)),
+  rule('itcond', 'it|that|they? from $num:n up|on|upwards|onwards?', ({ n }) => compare('>=', n), 0.1),
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
   rule('itcond', '~blankWord', () => ({ kind: 'empty', of: IT }), 0.3),
   rule('itcond', 'anything|something|everything|whatever else? ~be? written|there|given|said|stands|entered?', () => not({ kind: 'empty', of: IT }), 0.1),
@@ -223,6 +237,9 @@ export const casePhrases = [
   rule('choice', "$casesOf:c and|,|; and? $leaf:l ~if there|it|they|we? isn't|aren't|not|no|haven't|hasn't|don't any|one|it|some|them?", ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
   rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && (c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
+  // 'Morning before 11, midday until 15, ..., blank where the slot is missing': that is what they are about.
+  rule('choice', '$casesOf:c ,|.|;|and? and? leave|leaving|make|keep? it? ~blankWord|nothing|none|no ^$word? ~wherever|if the? $col:n ~be? ~blankWord', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
+  rule('choice', '$casesOf:c ,|.|;|and? and? ~blankWord|nothing|none|no ^$word? ~wherever|if? we|there|it|they? ~without an? $col:n', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
   rule('chosen', '$choice:c', ({ c }, x: Context) => chosen(c, x), 0),
   rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }, x: Context) => chosen(c, x, of(n)), 0.02),
   rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orNoNumber(orZero(c, x), x.head), then: blank }, ...e.cases] } : null), 0.05),
@@ -275,7 +292,10 @@ export const casePhrases = [
     rule('asked', `$ex2:a ${words} $ex2:b`, ({ a, b }) => (a.kind === 'number' ? null : { kind: 'compare', op: operator, left: a, right: b }), 0),
     rule('asked', `$ex2:a at|by|on|for|from $ex1:c ${words} $num:b`, ({ a, c, b }) => (a.kind === 'number' || c.kind === 'number' ? null : { kind: 'compare', op: operator, left: a, right: number(b) }), 1),
   ]).flat(),
+  // 'If the comment mentions late then Problem should say yes, otherwise no'
+  rule('clause', '~if $cond:c ,|then? then? the? $name:n should|must|shall|will|to|has|is be|say|read|get|hold|show|to? be? $leaf:l ,|;|and? ~otherwise it|is? $leaf:o', ({ c, n, l, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
   // Rows marked, with no word for the mark
+  rule('clause', 'flag|mark|tick|highlight everything|anything|all|whatever|those|what $rows|$noun? ~rel|~withA an? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.1),
   rule('clause', 'flag|mark|tick|highlight the|all|any|every|those? $rows|$noun|$guess ~rel|~withA ~be? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.3),
   rule('clause', 'give|assign|put|write the? $rset:c an? $leaf:t and|,|, the? all? ~otherwise|others|rest $rows? an? $leaf:u', ({ c, t, u }) => add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: u }), 0),
   rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),

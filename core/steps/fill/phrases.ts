@@ -15,6 +15,9 @@ export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
   rule('filling', '$text:t', ({ t }) => value(t), 0),
   rule('filling', '$num:n', ({ n }) => value(n), 0.05),
+  // In a column of texts the sign is written as well.
+  rule('filling', '$num:n ^%', ({ n }) => value(`${n}%`), 0),
+  rule('filling', '$setPhrase:t', ({ t }) => value(t), -0.2),
   rule('filling', '$clockText:t', ({ t }) => value(t), 0),
   rule('filling', 'a $mark:m', ({ m }) => value(m), 0),
   rule('filling', 'a $num:n', ({ n }) => value(n), 0.05),
@@ -89,5 +92,9 @@ export const phrases = [
   rule('aboveRow', '$word ~above it?', () => true, 0),
   rule('firstRow', '$rows of each|every|the $word', () => true, 0),
   rule('firstRow', '$rows', () => true, 0.05),
+  // 'Humidity: take the value from the row above if it is missing'
+  rule('clause', '$cols:c :|,|–|-? please? take|use|copy|put|repeat|write|insert|fill in? the|that|with? value|one|date|text|entry|figure? from? ~above ~wherever|if it|they|that|there|one? ~be? ~blankWord', ({ c }) => fromAbove(c), -0.2),
+  rule('clause', 'in|for? the? $cols:c ,|:? ~blankWord ones|cells|values|fields|entries? take|get|copy|repeat|have the? value|one|date|text? from|of? ~above', ({ c }) => fromAbove(c), -0.1),
+  rule('clause', 'put|write|enter|set|make|show the? $cols:c as|to|at|: $filling:f ~wherever|if it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', '~fillDown', () => fromAbove(null), 0.4),
 ].flat();

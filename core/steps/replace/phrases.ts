@@ -19,6 +19,7 @@ export const phrases = [
   rule('sought', '$value:v', ({ v }) => [...new Set([v.typed, v.text])], 0.3),
   // What is put in its place is taken as it was typed.
   rule('instead', '$text:t', ({ t }) => t, 0),
+  rule('instead', '$setPhrase:t', ({ t }) => t, 0),
   rule('instead', '$value:v', ({ v }) => v.typed, 0.3),
   rule('instead', '$abbr:w', ({ w }) => w, 0.3),
   rule('instead', '$word:w', ({ w }) => (PLAIN_WORD.test(w) ? w : null), 0.5),
@@ -33,7 +34,7 @@ export const phrases = [
   rule('abbr', '$word:w .', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}.` : null), 0),
   rule('sameTexts', '$value:a ~list $value:b', ({ a, b }) => (a.column === b.column ? [a, b] : null), 0),
   rule('sameTexts', '$value:a ~list $sameTexts:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
-  rule('clause', '$sameTexts:t ~be|means|mean all? the? same thing|one|name|company|person|man|woman|firm|place|$word? ,|;|:|.|–|-? (so|and|please)? write|use|take|say|put|call|make always? it|them|both|all? $value:w', ({ t, w }) => { const list = t as readonly { column: string; text: string }[]; const others = list.map((v) => v.text).filter((v) => v !== w.text); return list.some((v) => v.text === w.text) && others.length ? replaced([w.column], wholeTexts('whole', others), w.text) : null; }, -0.3),
+  rule('clause', '$sameTexts:t ~be|means|mean all? the? same thing|one|name|company|person|man|woman|firm|place|$word? ,|;|:|.|–|-? (so|and|please)? write|use|take|say|put|call|make always? it|them|both|all? $value:w', ({ t, w }) => spelt(t, w), -0.3),
   rule('clause', '$nothings:t in $cols:c ~be|means|mean|counts|count|stands the? same as|for? ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.1),
   rule('chars', '$mark:m', ({ m }) => m, 0),
   rule('charlist', '$chars:m', ({ m }) => [m], 0),
@@ -55,6 +56,14 @@ export const phrases = [
   rule('clause', '~drop all? the? $charlist:m from|in|out $cols:c', ({ c, m }) => replaced(c, wholeTexts('anywhere', m), ''), 0.1),
   rule('clause', '~replace $sought:t in|inside|within $cols:c ~with $instead:s', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
   rule('clause', '~replace $sought:t ~with $instead:s in|inside|within $cols:c', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
+  // Words as they stand in the texts of the column
+  rule('clause', '~replace the? word? $word:t ~with|by the? word? $instead:s in|inside|within|of the? $cols:c', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
+  rule('clause', '~replace the? word? $word:t in|inside|within|of the? $cols:c ~with|by the? word? $instead:s', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
+  // 'Pell and Sons is the same client as Pell & Sons'
+  rule('clause', '$value:a ~be the? same $col|$word? as|with $value:b', ({ a, b }) => (a.column === b.column && a.text !== b.text ? replaced([a.column], wholeTexts('whole', [a.text]), b.text) : null), -0.2),
+  rule('clause', '$sameTexts:t ~be|means|mean all? the? same $col|$word|$word? ,|;|:|.|–|-? so|and|please? please? write|use|take|say|put|call|make always? it|them|both|all? $value:w everywhere|throughout|always|everytime|instead', ({ t, w }) => spelt(t, w), -0.3),
+  // 'The dash under contact means we have none, so blank it'
+  rule('clause', 'a|the? single|lone? $charlist:m in|under|for the? $cols:c means|mean|stands|is|says $word? $word? $word? $word? ,|;|–? so|and|please? please? blank|clear|empty|delete|remove it|them|that|those out?', ({ m, c }) => replaced(c, wholeTexts('whole', m), ''), -0.1),
   rule('clause', '~replace all? the? $chars:m in $cols:c ~with $chars:s', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.1),
   rule('clause', '~replace all? the? $chars:m ~with a? $chars:s in $cols:c', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.1),
   rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
@@ -127,6 +136,17 @@ function placeIn(text: string, columns: readonly string[], x: Context): 'start' 
   const held = columns.flatMap((c) => sampleOf(c, x)).map(folded).filter((v) => v.includes(folded(text)));
   return held.length === 0 ? 'anywhere' : held.every((v) => v.startsWith(folded(text))) ? 'start' : held.every((v) => v.endsWith(folded(text))) ? 'end' : 'anywhere';
 }
+
+interface Spelling { readonly column: string; readonly text: string; readonly typed: string }
+
+/** Some texts written as one of them. */
+function spelt(list: readonly Spelling[], as: Spelling): Act | null {
+  const others = [...new Set(list.flatMap((v) => [v.text, v.typed]))].filter((t) => t !== as.typed);
+  return list.some((v) => v.text === as.text) && others.length > 0 ? replaced([as.column], wholeTexts('whole', others), as.typed) : null;
+}
+
+/** Does a word stand in the texts of columns? */
+const stands = (word: string, columns: readonly string[], x: Context): boolean => columns.every((c) => !sampleOf(c, x).some((v) => folded(v).trim() === folded(word)) && sampleOf(c, x).some((v) => folded(v).split(/[^\p{L}\p{N}]+/u).includes(folded(word))));
 
 /** The only column in which each of some texts is a whole cell. */
 function holding(list: readonly string[], { head }: Context): string | null {
