@@ -62,9 +62,14 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.6, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)) },
   // 'A weight over 5 litres': the number of one quantity is compared with another.
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
+  // 'Insurance per month' of ‹Insurance/yr› is a twelfth of it, and no sum by month.
+  { price: 1, holds: (plans) => plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'part') && p.figures.some((f) => columnsOf(f.as).some((n) => A_TIME.test(n)))), asks: 'This adds up, by period, what is so much in each period already. Is it meant so?' },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
+
+/** Names of what is paid or done each so often. */
+const A_TIME = /(?:\/|\bper |\ba )\s?(?:yr|year|month|mth|week|wk|day|hour|hr?)\b|\b(?:yearly|annual|monthly|weekly)\b/i;
 
 /** Steps that somebody may want who asks which, what or how many; nothing else is hardly meant by a question. */
 const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey', 'relate', 'forecast', 'filter', 'calculate', 'take', 'distinct', 'check', 'sort']);

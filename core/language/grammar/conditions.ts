@@ -312,6 +312,7 @@ export const conditionRules = [
   rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) && !isDated(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? at|opened|open|is|are? ${words} $clock:t`, ({ c, t }, x: Context) => atClock(op, c, t, x), 0)).flat(),
   rule('cond', '$col:c ~be? at|from|opened|open|is|are? $clock:t or later|after|over|more', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
+  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)); return all.length === 1 ? atClock('>=', all[0]!.name, t, x) : null; }, 0.1),
   rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
   rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
   rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),

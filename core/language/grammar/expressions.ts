@@ -228,6 +228,7 @@ export const expressionRules = [
   ...(['days', 'weeks', 'months', 'years', 'hours'] as const).map((unit) => rule('ex1', `$word? in ${unit} from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05)).flat(),
   rule('ex2', '~change of|in? $family:f from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => { const [from, to] = [yearOf(f, a), yearOf(f, b)]; return from && to ? op('-', column(to), column(from)) : null; }, 0),
   rule('ex0', '~totalWord of? $family:f over|across|in|of|for both|all|the? two? years|months|quarters|weeks|days|of? them?', ({ f }, x: Context) => (f.every((n: string) => quantity(n, x)) ? f.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.05),
+  rule('ex2', '$col:a out of $num:n as|in a? percentage|percent|%', ({ a, n }, x: Context) => { const m = quantity(a, x); return m && n > 0 ? percent(op('/', m, number(n))) : null; }, -0.2),
   rule('ex2', 'what|which ~share of the? $col:a has|have|had|is|was|were|are already|been? been? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', n, m)) : null; }, -0.2),
   rule('ex1', '~share of the? $col:a that|which ~be|got? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', n, m) : null; }, -0.2),
   rule('ex2', '~diff $ex1:a and|to what|the? $remark? ~open $ex2:b ~close', ({ a, b }) => op('-', a, b), -0.1),
@@ -236,6 +237,7 @@ export const expressionRules = [
   rule('ex1', '~years had|has|have? ~each? $rows? had|has|have? been? a? $col:c on|at|by|until $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
   rule('ex1', '~years ~each? $rows? had|has|have? been? with|at us|it on|at|by $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.05),
   rule('ex1', '~years ~each $rows had been with us on $date:d', ({ d }, x: Context) => { const c = onlyDate(x); return c && untilDate(c, d, x); }, 0.02),
+  rule('ex1', 'age in? $spanUnit:u? when|at|on|by it|they|the? ~be? $col:c', ({ u, c }, x: Context) => { const b = bornColumn(x) ?? begun(x) ?? rowDate(x) ?? spanFrom(c, x); return b !== null && b !== c && u !== 'minutes' ? span((u as SpanUnit | undefined) ?? 'years', b, c, x) : null; }, -0.2),
   rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$col|$guess? be? on|at|by the? day|date|time of the? $rows|$noun', (_s, x: Context) => ageThen(x), 0),
   rule('ex1', 'age of? the? ~each|everyone|everybody? $rows|$noun|$col|$guess? on|at|by the? day|date|time of the? $rows|$noun', (_s, x: Context) => ageThen(x), 0),
   rule('ex1', 'age of? the? ~each? $rows|$noun|$guess|$col? when it|they ~be? $col:c', ({ c }, x: Context) => { const b = bornColumn(x) ?? begun(x) ?? spanFrom(c, x); return b !== null && b !== c ? both(dated(b, x), dated(c, x), (from, to) => ({ kind: 'span', unit: 'years', from, to })) : null; }, 0),
@@ -270,6 +272,7 @@ export const expressionRules = [
   rule('together', 'in|into|as one|single', () => true, 0.05),
   rule('part', '$yearMonth of|from|in the? ~each? $rows|$noun|$guess? ,? $together (,? like|as|e.g|eg|written $yearMonthShown)?', (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: 'month in its year', of: column(c) }; }, -0.2),
   rule('part', '$yearMonth of|from|in the? $col:c ,? $together (,? like|as|e.g|eg|written $yearMonthShown)?', ({ c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: 'month in its year', of: d }; }, -0.2),
+  rule('part', '$yearMonth ,? like|as|e.g|eg|written $yearMonthShown', (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: 'month in its year', of: column(c) }; }, -0.2),
   rule('part', '$yearMonth of|from|in? the? $col:c ,? like|as|e.g|eg|written $yearMonthShown', ({ c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: 'month in its year', of: d }; }, -0.2),
   rule('part', '$datepart:p $rows|$noun|$guess? ~rel? ~each? $rows|$noun? ~be|came|comes|come|landed|took|began $col|$word|in? ,? like|as|e.g|eg|written $yearMonthShown', ({ p }, x: Context) => { const c = rowDate(x); return c && p === 'month' ? { kind: 'part', part: 'month in its year', of: column(c) } : null; }, 0),
   rule('yearMonthShown', '$num:y -|/ $num:m', ({ y, m }) => (y >= 1900 && y <= 2200 && m >= 1 && m <= 12 ? true : null), 0),
@@ -303,7 +306,7 @@ function columnOfSort(unit: string, { head }: Context, fits: (own: string) => bo
   return sort !== null && plain.length === 1 ? plain[0]!.name : null;
 }
 
-const STARTS = /\b(?:sown|laid|brewed|baked|hatched|since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired|registered|registration)\b/i;
+const STARTS = /\b(?:made|produced|manufactured|printed|published|sown|laid|brewed|baked|hatched|since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired|registered|registration)\b/i;
 const BORN = /\b(?:born|birth|birthday|dob)\b/i;
 
 /** The column of dates of birth. */

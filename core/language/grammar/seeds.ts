@@ -561,6 +561,12 @@ function dates(tokens: readonly Token[], put: Put): void {
       if (y === null && day === null && after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.kind !== 'number') put('period', i, i + 2, { from: '', to: '', month, day: after.value } satisfies Period, 0.05);
     }
     if (/^(?:end|start|beginning)$/.test(t.lower) && tokens[i + 1]?.lower === 'of' && /^(?:19|20)\d\d$/.test(tokens[i + 2]?.text ?? '')) put('date', i, i + 3, `${tokens[i + 2]!.text}-${t.lower === 'end' ? '12-31' : '01-01'}`, 0);
+    // 'The end of February 2025'
+    if (/^(?:end|start|beginning)$/.test(t.lower) && tokens[i + 1]?.lower === 'of' && /^(?:19|20)\d\d$/.test(tokens[i + 3]?.text ?? '')) {
+      const month = monthNumber(tokens[i + 2]!.lower), year = Number(tokens[i + 3]!.text);
+      const date = month === 0 ? null : iso(Date.UTC(year, t.lower === 'end' ? month : month - 1, t.lower === 'end' ? 0 : 1));
+      if (date) put('date', i, i + 4, date, 0);
+    }
     // 'The first quarter of 2026', 'Q1 2026'
     const quarter = /^q([1-4])$/.exec(t.lower)?.[1] ?? (tokens[i + 1]?.lower === 'quarter' ? { first: '1', second: '2', third: '3', fourth: '4', last: '4', '1st': '1', '2nd': '2', '3rd': '3', '4th': '4' }[t.lower] : undefined);
     if (quarter !== undefined) {

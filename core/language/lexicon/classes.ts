@@ -143,7 +143,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   close: ')',
   list: ',|and|, and|&|as well as|and also|and the|, then|then|or|;',
   or: 'or|or else|, or|or that|or where|or which|either or',
-  and: 'and|, and|and also|and where|and that|and which|but|while|, but|and with|and whose|and who|as well as',
+  and: 'and|though|although|even though|, and|and also|and where|and that|and which|but|while|, but|and with|and whose|and who|as well as',
   rel: 'where|that|which|whose|who|with|for which|when|if|in which|for whom|on which|where the|wherever|whenever|whom',
   be: "is|are|was|were|be|been|being|get|got|has been|have been|had been|were being",
   not: "not|no|isn't|aren't|wasn't|weren't|never|non|other than|except|anything but|without|but not|that are not|that is not|which are not|don't|doesn't|didn't|did not|does not|do not",

@@ -216,8 +216,9 @@ export const phrases = [
   rule('qperiod', 'weekday|weekdays', () => 'weekday', 0),
   rule('qperiod', 'day of the week', () => 'weekday', 0),
   rule('qby', '$qperiod:p', ({ p }, x: Context) => period(p, null, x), 0.05),
-  // Where there are several dates, which of them is asked.
-  ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined ? period(p, all[k], x) : null; }, 0.3)),
+  // Where there are several dates it is most likely that of the row itself; where none is, it is asked.
+  ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x); const own = rowDate(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined && (own === null || own === all[k]) ? period(p, all[k], x) : null; }, 0.3)),
+  ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x), own = rowDate(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined && own !== null && own !== all[k] ? period(p, all[k], x) : null; }, 0.7)),
   rule('qby', '$qperiod:p of|when|in|where|that which|when? the? $rows|$guess|it|they? ~be? $col:c', ({ p, c }, x: Context) => period(p, c, x), 0),
   rule('qbys', '$qby:a', ({ a }) => [a], 0),
   rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }) => [a, ...b], 0.1),
@@ -413,6 +414,12 @@ export const phrases = [
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ~not|never ever? ^$col:c anything|ever|once yet?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did never ever? ^$col:c', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ^$col:c nothing yet|ever?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
+  // 'When was the last spot of each client'
+  ...([['last|latest|newest', 'highest'], ['first|earliest|oldest', 'lowest']] as const).flatMap(([words, fn]) => [
+    rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? (was|were|came|took place)? ~each $qbys:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [over(fn, column(d))], by: b }; }, -0.1),
+    rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? of|for|by|from|at|in ~each $col:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, -0.1),
+    rule('question', `~tellMe? when did|has ~each $col:b ${words} $word`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, 0),
+  ]).flat(),
   rule('question', "who $cond:c ?", ({ c }, x: Context): Question | null => { const g = personColumn(x); return g && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null; }, 0.1),
   rule('question', 'is|are there|we|they any|some $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
   // 'how many are open, done and cancelled': each of them

@@ -82,8 +82,8 @@ export const frames: readonly Frame[] = [
 
   frame('words off the front', {
     need: { list: ['$wordList', means('$word:a / $word:b / $word:c / $word:d', ({ a, b, c, d }: Record<string, string>) => [a, b, c, d]), means('$wordList:a / $wordList:b', ({ a, b }: { a: string[]; b: string[] }) => [...a, ...b])], col: '$col', name: NAME },
-    may: { place: PLACE, rest: ['only|just|keep the? name|names', 'let the $col column keep only the name', 'then only has the name|keep only the name'], none: NONE },
-    many: ['place', 'rest', 'none'],
+    may: { place: PLACE, off: 'move|take|cut|off|away|pull|strip|split|shift|separate|put|from|front|start|begin|begins|beginning', rest: ['only|just|keep the? name|names', 'let the $col column keep only the name', 'then only has the name|keep only the name'], none: NONE },
+    many: ['place', 'rest', 'none', 'off'],
     about: `${CALCULATE} ${TAKE} title titles salutation form address off front start beginning at move split then only has keep keeps rest it / begins gone customer should`,
     cost: 0.8,
   }, ({ list, col, name }, x): Act | null => moveWords(list as string[], col, name, x)),

@@ -14,6 +14,8 @@ const leaving = (texts: readonly string[]): Act => amend(`leave ${texts.join()}`
 
 export const phrases = [
   rule('clause', '~standardise $cols:c', ({ c }, x: Context) => act(c, x), 0),
+  rule('clause', 'the|one same|one|uniform|consistent|single spelling|spellings for|of|in|across|throughout the|all? $cols:c throughout?', ({ c }, x: Context) => act(c, x), 0),
+  rule('clause', 'same|one|uniform|consistent spelling|spellings for|of|in|across|throughout the|all? $cols:c throughout?', ({ c }, x: Context) => act(c, x), 0),
   rule('clause', '~standardise the? names|values|spelling|spellings|entries in|of|for $cols:c', ({ c }, x: Context) => act(c, x), 0),
   rule('clause', '~standardise the? $cols:c names|values|spelling|spellings|entries|texts', ({ c }, x: Context) => act(c, x), 0),
   rule('clause', '~mergeVerb the? ~spellings in|of|for|from|within|among the? same? $cols:c', ({ c }, x: Context) => act(c, x), 0),
