@@ -108,6 +108,12 @@ const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 's
 const neverFilled = (group: string, name: string, x: Context): Question | null =>
   groupable(group, x) && group !== name ? { figures: [], by: [column(group)], where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: column(name), by: [group] }, right: number(0) } } : null;
 
+/** The only column that says what something costs. */
+const pricedColumn = (x: Context): string | null => {
+  const priced = x.head.columns.filter((c) => quantity(c.name, x) !== null && /\b(?:price|rate|cost|fee|charge)s?\b/i.test(c.name) && !/\bper\b|\/|%/i.test(c.name));
+  return priced.length === 1 ? priced[0]!.name : null;
+};
+
 const oftener = (name: string, n: number, x: Context): Question | null =>
   groupable(name, x) && !dated(name, x) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
 
@@ -414,6 +420,11 @@ export const phrases = [
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ~not|never ever? ^$col:c anything|ever|once yet?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did never ever? ^$col:c', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
   rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ^$col:c nothing yet|ever?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
+  // 'What did Harrow Bakery spend altogether?'
+  rule('question', 'what|how much? money|of? did|does|do|has|have $values:v spend|spent|pay|paid|cost|bring|brought|earn|earned|owe|make|made us|in|out? in? ~inTotal?', ({ v }, x: Context): Question | null => {
+    const m = moneyColumn(x) ?? pricedColumn(x), e = m && sum(m, x);
+    return e ? { figures: [e], by: [], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } } : null;
+  }, 0.1),
   // 'When was the last spot of each client'
   ...([['last|latest|newest', 'highest'], ['first|earliest|oldest', 'lowest']] as const).flatMap(([words, fn]) => [
     rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? (was|were|came|took place)? ~each $qbys:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [over(fn, column(d))], by: b }; }, -0.1),

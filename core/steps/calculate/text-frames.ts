@@ -5,11 +5,10 @@ import { columnOf } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
 import { add } from './adding';
 import { CALCULATE, NAME, NONE, PLACE } from './frame-parts';
-import { byExample, findIn, found, foundAll, momentOf } from './text-phrases';
+import { byExample, findIn, finds, found, foundAll, momentOf, moveWords } from './text-phrases';
 import { plans } from '../../language/acts';
 import { uniqueName } from '../../values/names';
 import { sampleOf } from '../../language/grammar/samples';
-import { moveWords } from './text-phrases';
 import type { Example } from '../by-example/programs';
 import type { Findable } from '../../values/find';
 
@@ -86,7 +85,8 @@ export const frames: readonly Frame[] = [
     many: ['place', 'rest', 'none', 'off'],
     about: `${CALCULATE} ${TAKE} title titles salutation form address off front start beginning at move split then only has keep keeps rest it / begins gone customer should`,
     cost: 0.8,
-  }, ({ list, col, name }, x): Act | null => moveWords(list as string[], col, name, x)),
+    // What stands in the texts is looked for, and no name for them.
+  }, ({ list, col, name, off, rest }, x): Act | null => (sampleOf(col, x).some((v) => v.startsWith(`${name as string} `)) ? null : off || rest ? moveWords(list as string[], col, name, x) : texts(col, x) && finds({ kind: 'words', words: list as string[] }, col, x) > 0 ? add(found({ kind: 'words', words: list as string[] }, column(col)), name) : null)),
 
   frame('date parts', {
     need: { col: '$col', parts: ['$parts'] },

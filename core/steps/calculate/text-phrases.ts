@@ -21,7 +21,7 @@ export const found = (what: Findable, of: Expression, which: Which = 'first'): E
 const usual = (what: Findable): Which => (what.kind === 'sort' && what.sort === 'hashtag' ? 'all' : 'first');
 
 /** How many of a column's sampled values hold something of the sort. */
-function finds(what: Findable, name: string, x: { head: Context['head'] }): number {
+export function finds(what: Findable, name: string, x: { head: Context['head'] }): number {
   let known = held.get(x.head);
   if (!known) held.set(x.head, (known = new Map()));
   const key = `${name} ${keyOf(what)}`;

@@ -1,3 +1,4 @@
+import { sampleOf } from '../../language/grammar/samples';
 import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { isDate } from '../../table/column';
@@ -59,6 +60,8 @@ export const phrases = [
   rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),
   rule('beforePiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit before it? goes|go|comes?', () => true, 0),
   rule('afterPiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit after it? goes|go|comes?', () => true, 0),
+  // 'Shelf is cellar, slash, place: two columns Cellar and Place'
+  rule('clause', '$col:c is|are|has|have|holds|contains|reads $word $word? ,|then|and|a? $mark:m ,|then|and|a? $word $word? .|:|,|;|-|–? please? make|give|want? me? two|2|separate|into columns? of|from|out? it|that|them|this? called|named|:? $name:a and|, $name:b', ({ c, m, a, b }, x: Context) => (sampleOf(c, x).some((v) => v.includes(m)) ? splitAt(c, mark(m), [a, b]) : null), -0.2),
   rule('clause', '~split $col:c ~into2 $name:a ~open the? first word ~close and $name:b ~open everything|the? after|rest it? ~close', ({ c, a, b }) => splitAt(c, mark(' '), [a, b], 'first'), 0),
   rule('clause', '~split $col:c ~into2 the? first word|name ~into $name:a and the? rest ~into $name:b', ({ c, a, b }) => splitAt(c, mark(' '), [a, b], 'first'), 0),
   // 'Hive holds a number and a place with a dash in between. I want the number under Hive number and the place under Site.'
