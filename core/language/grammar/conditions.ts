@@ -418,6 +418,7 @@ export const conditionRules = [
   ]).flat(),
   rule('cond', '$col:c|it has|have the? word|words? $plainWords:t', ({ c, t }, x: Context) => (c === undefined || columnOf(x.head, c).type !== 'text' || !t.some((w: string) => sampleOf(c, x).some((v) => finder({ kind: 'words', words: [w] })(v).length > 0)) ? null : mentionsAll(c, t, x)), 0.6),
   rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => mentionsAll(c, t, x), 0.3),
+  rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => (t.length > 2 ? mentionsAll(c, t, x) : null), 0),
   rule('plainWords', '$word:w', ({ w }) => bothNumbers(w), 0),
   rule('plainWords', '$word:w ^$word:v', ({ w, v }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase()]), 0.3),
   rule('plainWords', '$word:w ^$word:v or|, $plainWords:r', ({ w, v, r }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase(), ...r]), 0.3),
@@ -465,7 +466,7 @@ export const conditionRules = [
   rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),
   rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
-  rule('rset', '$rows|$guess|$noun $remark ,|: so|meaning|namely|hence? ~rel? $cond:c', ({ c }) => c, 0.1),
+  rule('rset', '$rows|$guess|$noun $remark ,|:? so|meaning|namely|hence ~rel? $cond:c', ({ c }) => c, 0.1),
   // Columns that say yes or no: 'the active ones', 'not active', 'unpaid'
   rule('cond', 'under|on|with|in $yesno:y', ({ y }) => says(y, true), 0.05),
   rule('cond', 'not|without under|on|with|in? $yesno:y', ({ y }) => says(y, false), 0.05),
