@@ -18,6 +18,7 @@ import type { PlanSql } from '../core/steps/sql';
 import type { KindCount, Report } from '../core/steps/run';
 import type { ShapeLook } from '../core/steps/by-example/shapes';
 import type { SpellingGroup } from '../core/match/spellings';
+import type { Look as ColumnLook, Mark } from '../core/table/look';
 import type { CellValue } from '../core/values/cell';
 
 /* What goes between the page and the server. */
@@ -38,6 +39,11 @@ export interface ColumnView {
   /** It is shown masked. */
   readonly covered: boolean;
   readonly type: ColumnType;
+  readonly look: ColumnLook | null;
+  /** The sentence that gives it its look. */
+  readonly lookSaid: string | null;
+  /** Which of its cells are marked, and whether that can still be told. */
+  readonly marks: readonly (Mark & { readonly stands: boolean })[];
   readonly glance: Omit<Glance, 'values'> & { readonly common: readonly (readonly [string, number])[]; readonly distinct: number | null };
 }
 
@@ -124,6 +130,8 @@ export interface RowWindow {
   readonly positions: readonly number[];
   readonly lines: readonly number[];
   readonly cells: readonly (readonly CellValue[])[];
+  /** Of columns with marks: for each row the accent of its cell, 0 where there is none, else its place in ACCENT_NAMES counted from 1. */
+  readonly marks: Readonly<Record<string, readonly number[]>>;
 }
 
 /** What is only seen so: a temporary order and a filter on one column. Neither changes the table. */
@@ -177,7 +185,7 @@ export interface ProofRow {
 /** The trial result of one plan. */
 export interface Proof {
   readonly sentence: string;
-  readonly columns: readonly { readonly name: string; readonly made: boolean; readonly isNew: boolean }[];
+  readonly columns: readonly { readonly name: string; readonly made: boolean; readonly isNew: boolean; /** How its values are written before and after. */ readonly looks?: readonly [ColumnLook | null, ColumnLook | null] }[];
   readonly columnsBefore: readonly string[];
   readonly columnsAfter: readonly string[];
   readonly kinds: readonly ProofKind[];

@@ -5,7 +5,8 @@ import pg from 'pg';
 import { from as copyFrom } from 'pg-copy-streams';
 import { recordMarkdown } from '../core/brief/record';
 import { cellBatches } from '../core/formats/write';
-import { MISFIT, type ColumnType } from '../core/table/column';
+import { MISFIT, type ColumnHead, type ColumnType } from '../core/table/column';
+import type { DateLook } from '../core/table/look';
 import { definitionOf } from '../core/steps/registry';
 import { writtenBy } from '../core/steps/step';
 import { eachChunk, rowCount, withoutHidden, type Table } from '../core/table/table';
@@ -29,6 +30,22 @@ const MOST_CELL = 32_767;
 const formatOf = (type: ColumnType, scale: number | null): string | undefined =>
   type === 'date' ? 'yyyy-mm-dd' : type === 'datetime' ? 'yyyy-mm-dd hh:mm:ss' : type === 'whole' ? '0' : type === 'decimal' && scale !== null && scale > 0 ? `0.${'0'.repeat(Math.min(scale, 9))}` : undefined;
 
+/** Dates of a look as format codes of ECMA-376. */
+const DATE_CODES: Readonly<Record<DateLook, string>> = {
+  'day month year': 'd mmmm yyyy', 'weekday day month year': 'dddd d mmmm yyyy', 'month year': 'mmmm yyyy', 'day/month/year': 'dd/mm/yyyy', 'day.month.year': 'dd.mm.yyyy', 'month/day/year': 'mm/dd/yyyy', 'year-month-day': 'yyyy-mm-dd',
+};
+
+/** A column's cells as a workbook shows them: as its look says, else by its type. */
+function codeOf({ type, scale, look }: ColumnHead): string | undefined {
+  if (!look) return formatOf(type, scale);
+  if (look.date) return `${DATE_CODES[look.date]}${type === 'datetime' ? ' hh:mm' : ''}`;
+  const places = look.decimals ?? (look.percent ? Math.max(0, (scale ?? 4) - 2) : (scale ?? 6));
+  const figure = `${look.thousands ? '#,##0' : '0'}${places > 0 ? `.${(look.decimals === undefined && scale === null ? '#' : '0').repeat(Math.min(places, 15))}` : ''}${look.percent ? '%' : ''}`;
+  const sign = look.sign && `"${look.sign.text.replace(/"/g, '')}"`;
+  const whole = sign === undefined ? figure : look.sign!.side === 'front' ? `${sign}${figure}` : `${figure} ${sign}`;
+  return look.brackets ? `${whole};(${whole})` : whole;
+}
+
 const sheetName = (name: string): string => name.replace(/[[\]:*?/\\]/g, ' ').trim().slice(0, 31) || 'table';
 
 /** A table as it is handed off: without what is hidden, and covered where the workspace says so. */
@@ -45,7 +62,7 @@ export async function workbook(workspaceId: number, tableId: number): Promise<Re
   const book = new ExcelJS.stream.xlsx.WorkbookWriter({ stream: out as unknown as Writable, useStyles: true, useSharedStrings: false });
   const write = async (): Promise<void> => {
     const sheet = book.addWorksheet(sheetName(table.name), { views: [{ state: 'frozen', ySplit: 1 }] });
-    sheet.columns = table.columns.map((c) => { const numFmt = formatOf(c.type, c.scale); return { header: c.name, width: Math.max(9, Math.min(40, c.name.length + 2)), style: numFmt ? { numFmt } : {} }; });
+    sheet.columns = table.columns.map((c) => { const numFmt = codeOf(c); return { header: c.name, width: Math.max(9, Math.min(40, c.name.length + 2)), style: numFmt ? { numFmt } : {} }; });
     sheet.getRow(1).font = { bold: true };
     for await (const batch of cellBatches(table)) {
       for (const row of batch) sheet.addRow(row.map((value, c) => { const { type } = table.columns[c]!; return typeof value === 'string' ? ((type === 'date' || type === 'datetime') && /^\d{4}-/.test(value) ? new Date(`${value}${value.length > 10 ? 'Z' : ''}`) : value.slice(0, MOST_CELL)) : value; })).commit();

@@ -5,6 +5,7 @@ import { ABSENT, firstRows, headWithGlances, provePlan, tryPlan, type KindCount,
 import { CHUNK_ROWS } from '../core/table/column';
 import { sourceSize } from '../core/table/grown';
 import type { CheckedHead } from '../core/formula/check';
+import type { Look } from '../core/table/look';
 import { withoutHidden, type Table } from '../core/table/table';
 import { balance } from '../core/review/balance';
 import { madeBy } from '../core/steps/step';
@@ -65,6 +66,9 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   const definition = definitionOf(plan);
   const outline = definition.outline(plan, head);
   const made = new Set(madeBy(outline));
+  // Columns that are only seen otherwise.
+  const lookOf = (table: Table, name: string): Look | null => table.columns.find((c) => c.name === name)?.look ?? null;
+  const dressed = new Set(after.columns.map((c) => c.name).filter((n) => JSON.stringify(lookOf(before, n)) !== JSON.stringify(lookOf(after, n))));
   const names = [...new Set([...definition.reads(plan), ...made])];
   const shown = names.length ? names.slice(0, 8) : withoutHidden(after).columns.slice(0, 6).map((c) => c.name);
   // The first column helps to know the row by.
@@ -86,7 +90,7 @@ async function proofOf(plan: Plan, before: Table, after: Table, report: Report, 
   const [sumsBefore, sumsAfter] = partial ? [[], []] : await Promise.all([balance(before, touchesRows ? undefined : changedNumbers), balance(after, touchesRows ? undefined : changedNumbers)]);
   return {
     sentence: sayPlan(plan),
-    columns: columns.map((name) => ({ name, made: made.has(name), isNew: !before.columns.some((c) => c.name === name) })),
+    columns: columns.map((name) => ({ name, made: made.has(name) || dressed.has(name), isNew: !before.columns.some((c) => c.name === name), ...(lookOf(before, name) || lookOf(after, name) ? { looks: [lookOf(before, name), lookOf(after, name)] as const } : {}) })),
     columnsBefore: before.columns.map((c) => c.name),
     columnsAfter: after.columns.map((c) => c.name),
     kinds,

@@ -6,6 +6,7 @@ import { prepareCondition, YES } from '../core/formula/evaluate';
 import { orderedRows } from '../core/steps/order';
 import { originOf, sourceSize } from '../core/table/grown';
 import { eachChunk } from '../core/table/table';
+import { lookedAt, markedCells, type MarkedColumn } from '../core/steps/mark/marked';
 import { codeAt } from '../core/steps/codes';
 import { ABSENT, stayingFor } from '../core/steps/run';
 import type { CardRow, CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
@@ -56,7 +57,22 @@ export async function rowsOf(table: Table, from: number, count: number): Promise
   const total = rowCount(table);
   const positions = Array.from({ length: Math.max(0, Math.min(count, total - from)) }, (_, i) => positionAt(table, from + i));
   const source = sourceSize(table);
-  return { total, from, positions, lines: positions.map((p) => originOf(table, p, source)), cells: await cellsAt(table, positions) };
+  return { total, from, positions, lines: positions.map((p) => originOf(table, p, source)), cells: await cellsAt(table, positions), marks: {} };
+}
+
+const MOST_MARKED = 6;
+const markings = new Kept<string, readonly MarkedColumn[]>(MOST_MARKED);
+
+/** The accents of cells at some positions of a version; of columns that are covered nothing is told, nor by what they hold. */
+export async function marksAt(stateId: number, positions: readonly number[]): Promise<RowWindow['marks']> {
+  const state = await loadState(pool(), stateId);
+  if (!state.table.columns.some((c) => c.marks)) return {};
+  const { names } = await coverOf(state);
+  const found = await markings.get(JSON.stringify([stateId, [...names]]), async () => {
+    const { table, head } = await runnable(state);
+    return markedCells(table, { ...head, columns: head.columns.map((c) => (c.marks ? { ...c, marks: c.marks.filter((m) => !lookedAt(m).some((n) => names.has(n))) } : c)) });
+  });
+  return Object.fromEntries(found.map(({ column, accents }) => [column, positions.map((p) => accents[p]!)]));
 }
 
 /** The cells of some positions, in their order. */

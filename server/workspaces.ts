@@ -1,10 +1,11 @@
 import { isQuestion } from '../core/steps/questions';
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
-import type { ColumnType } from '../core/table/column';
+import type { CheckedHead } from '../core/formula/check';
+import type { ColumnHead } from '../core/table/column';
+import { stands } from '../core/steps/mark/marked';
 import { sourceSize } from '../core/table/grown';
 import { withoutHidden, type Table } from '../core/table/table';
-import type { Glance } from '../core/profile/glance';
 import type { Plan } from '../core/steps/registry';
 import { recast } from '../core/steps/define/terms';
 import { definitionOf, sayPlan } from '../core/steps/registry';
@@ -103,7 +104,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
         sourceRows: sourceSize(state.table),
         addedRows: state.table.size - sourceSize(state.table),
         hidden: hiddenIn(state.table),
-        columns: withoutHidden(state.table).columns.map((c) => columnView(c.name, c.type, head.glances?.get(c.name), cover.names.has(c.name))),
+        columns: withoutHidden(state.table).columns.map((c) => columnView(c, head, cover.names.has(c.name))),
         totals: state.totals,
         sourceTotals: first.totals,
         notes: source.notes,
@@ -149,9 +150,10 @@ function hiddenIn({ columns: all }: Table): TableView['hidden'] {
 }
 
 /** A column as the sheet's head shows it; of a covered one no value is told. */
-function columnView(name: string, type: ColumnType, glance: Glance | undefined, covered: boolean): ColumnView {
+function columnView({ name, type, look, marks }: ColumnHead, head: CheckedHead, covered: boolean): ColumnView {
+  const glance = head.glances?.get(name);
   const { values, ...rest } = (covered && glance ? { ...glance, values: null, lowest: null, highest: null, sample: undefined } : glance) ?? { rows: 0, blanks: 0, misfits: 0, values: null, lowest: null, highest: null, numberShare: 0, dateShare: 0, dayFirst: true, scale: null, unit: '', units: 0 };
-  return { name, covered, type, glance: { ...rest, common: (values ?? []).slice(0, 6), distinct: values?.length ?? null } };
+  return { name, covered, type, look: look ?? null, lookSaid: look ? sayPlan({ step: 'show', columns: [name], look }) : null, marks: (marks ?? []).map((m) => ({ ...m, stands: stands(m, head) })), glance: { ...rest, common: (values ?? []).slice(0, 6), distinct: values?.length ?? null } };
 }
 
 /** What is said in a change: who saw which version, and what to do. */

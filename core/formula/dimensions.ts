@@ -8,7 +8,7 @@ type Dimension = Readonly<Record<string, number>>;
 const NAMED = /(?:^|[\s(_])(kg|g|mg|t|tonnes?|lbs?|oz|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|km|cm|mm|m|ft|ha|m2|m²)\)?$/i;
 
 /** What a column of money is called. */
-const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|wages|charge|paid)\b/i;
+export const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|wages|charge|paid)\b/i;
 
 /** The unit a column's name ends with, or null: 'kg' of 'Gross kg', 'l' of 'Juice (l)'. */
 export const unitInName = (name: string): string | null => NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;

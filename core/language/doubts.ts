@@ -81,7 +81,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     columns: head.columns.map((c) => c.name),
-    sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
+    sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
     ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),

@@ -4,6 +4,7 @@ import { frames as convertFrames } from './convert/frames';
 import { frames as fillFrames } from './fill/frames';
 import { frames as dropFrames } from './drop/frames';
 import { frames as hideFrames } from './hide/frames';
+import { frames as showFrames } from './show/frames';
 import { frames as moveFrames } from './move/frames';
 import { frames as pickFrames } from './pick/frames';
 import { frames as renameFrames } from './rename/frames';
@@ -31,6 +32,7 @@ import { phrases as drop } from './drop/phrases';
 import { phrases as fill } from './fill/phrases';
 import { phrases as filter } from './filter/phrases';
 import { phrases as forecast } from './forecast/phrases';
+import { phrases as mark } from './mark/phrases';
 import { phrases as mask } from './mask/phrases';
 import { phrases as move } from './move/phrases';
 import { phrases as pick } from './pick/phrases';
@@ -50,7 +52,7 @@ import { phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
-export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();
+export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mark, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();
 
 /** The ways to ask for steps whose words may stand in any order. */
-export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, hideFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, lookupFrames, textFrames, tidyFrames].flat();
+export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, hideFrames, showFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, lookupFrames, textFrames, tidyFrames].flat();

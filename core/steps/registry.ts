@@ -14,6 +14,7 @@ import { fill, type FillPlan } from './fill/step';
 import { filter, type FilterPlan } from './filter/step';
 import { forecast, type ForecastPlan } from './forecast/step';
 import { hide, type HidePlan } from './hide/step';
+import { mark, type MarkPlan } from './mark/step';
 import { mask, type MaskPlan } from './mask/step';
 import { move, type MovePlan } from './move/step';
 import { pick, type PickPlan } from './pick/step';
@@ -22,6 +23,7 @@ import { rename, type RenamePlan } from './rename/step';
 import { replace, type ReplacePlan } from './replace/step';
 import { reshape, type ReshapePlan } from './reshape/step';
 import { sample, type SamplePlan } from './sample/step';
+import { show, type ShowPlan } from './show/step';
 import { sort, type SortPlan } from './sort/step';
 import { spell, type SpellPlan } from './spell/step';
 import { split, type SplitPlan } from './split/step';
@@ -35,14 +37,14 @@ import type { StepDefinition } from './step';
 
 /** What one sentence does: exactly one of the steps. */
 export type Plan =
-  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | ForecastPlan | HidePlan | MaskPlan | MovePlan
-  | PickPlan | RelatePlan | RenamePlan | ReplacePlan | ReshapePlan | SamplePlan | SortPlan | SpellPlan | SplitPlan | SpreadPlan | StackPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
+  | AskPlan | CalculatePlan | CheckPlan | ConvertPlan | CopyPlan | CorrectPlan | DefinePlan | DistinctPlan | DropPlan | FillPlan | FilterPlan | ForecastPlan | HidePlan | MarkPlan | MaskPlan | MovePlan
+  | PickPlan | RelatePlan | RenamePlan | ReplacePlan | ReshapePlan | SamplePlan | ShowPlan | SortPlan | SpellPlan | SplitPlan | SpreadPlan | StackPlan | StandardisePlan | SurveyPlan | TakePlan | TidyPlan;
 
 type DefinitionFor<P> = P extends Plan ? StepDefinition<P> : never;
 type AnyStep = DefinitionFor<Plan>;
 
 /** Every kind of step. A new ability is added here, and nowhere else outside its folder. */
-export const STEPS: readonly AnyStep[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, hide, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, relate, forecast, ask];
+export const STEPS: readonly AnyStep[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mask, rename, drop, hide, show, mark, move, copy, pick, sort, take, sample, distinct, correct, check, define, survey, relate, forecast, ask];
 
 const byName = new Map<string, StepDefinition<Plan>>(STEPS.map((s) => [s.step, s as unknown as StepDefinition<Plan>]));
 

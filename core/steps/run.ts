@@ -369,7 +369,7 @@ export function firstRows(table: Table, size: number): Table {
 
 /** The table that an outline describes, with the made columns in their places. */
 function assemble(table: Table, outline: Outline, made: readonly Column[]): Table {
-  const columns = outline.columns.map((c): Column => { const { hidden: _, ...column } = 'made' in c.from ? made[c.from.made]! : columnOf(table, c.from.kept); return { ...column, ...c.head }; });
+  const columns = outline.columns.map((c): Column => { const { hidden: _, look: _look, marks: _marks, ...column } = 'made' in c.from ? made[c.from.made]! : columnOf(table, c.from.kept); return { ...column, ...c.head }; });
   return { ...table, columns };
 }
 

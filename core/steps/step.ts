@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import { headOf, type Chunk, type ColumnHead } from '../table/column';
+import { dressOf, headOf, type Chunk, type ColumnHead } from '../table/column';
 import type { SpellingGroup } from '../match/spellings';
 import type { Table } from '../table/table';
 import type { CheckedHead, Problem } from '../formula/check';
@@ -117,7 +117,7 @@ export function sameColumns(head: CheckedHead, remade: readonly ColumnHead[] = [
   return {
     columns: head.columns.map((column) => {
       const made = remade.findIndex((r) => r.name === column.name);
-      return made < 0 ? keep(column) : { head: column.hidden ? { ...remade[made]!, hidden: true } : remade[made]!, from: { made, before: column.name } };
+      return made < 0 ? keep(column) : { head: { ...remade[made]!, ...dressOf(column) }, from: { made, before: column.name } };
     }),
   };
 }

@@ -1,3 +1,5 @@
+import type { Look, Mark } from './look';
+
 /** The value types a column can have. Dates and date-times are milliseconds since 1970 in UTC, yes/no is 1 or 0. */
 export type ColumnType = 'text' | 'whole' | 'decimal' | 'date' | 'datetime' | 'yesno';
 
@@ -30,18 +32,29 @@ export interface TextChunk {
 
 export type Chunk = NumberChunk | TextChunk;
 
+/** How a column is seen, whatever it holds; it stays so when its cells are made anew. */
+export interface Dress {
+  /** Out of sight: see core/steps/hide. */
+  readonly hidden?: true;
+  /** How its values are written: see core/steps/show. */
+  readonly look?: Look;
+  /** Which of its cells are marked: see core/steps/mark. */
+  readonly marks?: readonly Mark[];
+}
+
 /** What is known of a column without reading its cells. */
-export interface ColumnHead {
+export interface ColumnHead extends Dress {
   readonly name: string;
   readonly type: ColumnType;
   /** Most digits behind the decimal point of any value; null when unbounded (a quotient). */
   readonly scale: number | null;
-  /** Out of sight: see core/steps/hide. */
-  readonly hidden?: boolean;
 }
 
+/** Only how a column is seen. */
+export const dressOf = ({ hidden, look, marks }: Dress): Dress => ({ ...(hidden && { hidden }), ...(look && { look }), ...(marks && { marks }) });
+
 /** Only the head of a column. */
-export const headOf = ({ name, type, scale, hidden }: ColumnHead): ColumnHead => (hidden ? { name, type, scale, hidden } : { name, type, scale });
+export const headOf = (column: ColumnHead): ColumnHead => ({ name: column.name, type: column.type, scale: column.scale, ...dressOf(column) });
 
 /** A column: its head, and its cells chunk by chunk, from memory or from a store. Chunks must never be changed. */
 export interface Column extends ColumnHead {

@@ -4,6 +4,8 @@ import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { SORTS } from '../values/find';
 import { PERSON_PARTS } from '../values/person';
+import { ACCENT_NAMES } from '../table/look';
+import { DATE_LOOKS } from '../steps/show/step';
 import type { Plan } from '../steps/registry';
 
 /* Random plans for property tests: every kind of step, expression and condition. */
@@ -134,6 +136,8 @@ export const plan: fc.Arbitrary<Plan> = fc.oneof(
   fc.record({ step: step('rename'), names: fc.uniqueArray(fc.record({ from: columnName, to: columnName }), { minLength: 1, maxLength: 3, selector: (n) => n.from }) }),
   fc.record({ step: step('drop'), columns: columnNames }),
   fc.record({ step: step('hide'), columns: columnNames, back: fc.boolean() }),
+  fc.record({ step: step('mark'), columns: columnNames, mark: fc.option(fc.record({ accent: fc.constantFrom(...ACCENT_NAMES), where: condition })) }),
+  fc.record({ step: step('show'), columns: columnNames, look: fc.option(fc.oneof(fc.record({ date: fc.constantFrom(...DATE_LOOKS.map(([key]) => key)) }), fc.record({ decimals: fc.integer({ min: 0, max: 15 }), thousands: fc.constant(true as const), percent: fc.constant(true as const), brackets: fc.constant(true as const), sign: fc.record({ text: fc.constantFrom('€', 'EUR', 'kg "x"', '%'), side: fc.constantFrom('front' as const, 'behind' as const) }) }, { requiredKeys: [] }).filter((l) => Object.keys(l).length > 0))) }),
   fc.record({ step: step('move'), columns: columnNames, place: fc.oneof(fc.record({ to: fc.constantFrom('first' as const, 'last' as const) }), fc.record({ beside: columnName, side: fc.constantFrom('before' as const, 'after' as const) })) }),
   fc.record({ step: step('copy'), column: columnName, to: columnName }),
   fc.record({ step: step('spread'), column: columnName, at: filledText }),

@@ -2521,7 +2521,7 @@ W10,Stone Farm,goat,2024-09-30,C1/01,1.3,0.9,90,2025-01-30,R. Amin,16,40.00,Deli
       ['replace cow+sheep by mixed', 'Replace cells that are "cow+sheep" in ‹Milk› with "mixed".'],
       ['write unknown where there\'s no taster', 'Fill blanks in ‹Taster› with "unknown".'],
       ['no buyer means for sale, so write that', 'Fill blanks in ‹Buyer› with "for sale".'],
-      ['convert made on to dd.mm.yyyy', null],
+      ['convert made on to dd.mm.yyyy', 'Show ‹Made on› with dates like "03.05.2025".'],
       ['now kg in grams', 'Add ‹Now g› as ‹Now kg› times 1000.'],
       ['how many wheels per dairy and milk', 'Answer ‹Rows› as the number of rows; for each ‹Dairy›; and by ‹Milk›.'],
       ['what is our unsold stock worth?', null],

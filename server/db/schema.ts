@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import { bigint, boolean, customType, doublePrecision, index, integer, jsonb, pgTable, primaryKey, serial, smallint, text, timestamp } from 'drizzle-orm/pg-core';
 import type { ImportNote, ImportSettings } from '../../core/formats/import';
 import type { ColumnTotal } from '../../core/review/balance';
+import type { Dress } from '../../core/table/column';
 import type { WorkRecord } from '../../core/brief/record';
 import type { Glance } from '../../core/profile/glance';
 import type { Lesson } from '../../core/language/lessons';
@@ -76,14 +77,13 @@ export const states = pgTable('states', {
   totals: jsonb().$type<readonly ColumnTotal[]>().notNull(),
 }, (t) => [index().on(t.sourceId)]);
 
-export interface StateColumn {
+export interface StateColumn extends Dress {
   readonly name: string;
   readonly type: string;
   readonly scale: number | null;
   readonly columnId: number;
   /** Cells that it has of its own, where rows were added since. */
   readonly cells?: number;
-  readonly hidden?: boolean;
 }
 
 /** A kept sentence as it ran on one state. `key` stays the same through edits; a run is never changed. */

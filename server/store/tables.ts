@@ -40,7 +40,7 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
   const list = row.rows && positionsOf(row.rows);
   const origins = row.origins ? { origins: positionsOf(row.origins) } : {};
   const columns = row.columns.map((c): Column => {
-    const column: StoredColumn = { ...storedColumn(db, headOf({ name: c.name, type: c.type as ColumnType, scale: c.scale, ...(c.hidden ? { hidden: true } : {}) }), c.columnId), columnId: c.columnId };
+    const column: StoredColumn = { ...storedColumn(db, headOf({ ...c, type: c.type as ColumnType }), c.columnId), columnId: c.columnId };
     return c.cells === undefined ? column : grown(column, c.cells, { size: row.size, ...origins });
   });
   const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, ...origins }, totals: row.totals };

@@ -6,12 +6,12 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Proof, ProofKind, ProofRow } from '../../contract/views';
 import type { Plan } from '../../core/steps/registry';
 import { writeNumber } from '../../core/values/number';
+import { shown } from '../../core/values/shown';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme';
 import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
 import { Sentence } from '../parts/Sentence';
 import type { CellValue } from '../../core/values/cell';
-import { cellWords } from '../sheet/rows';
 import { AnswerTableView } from './AnswerTableView';
 import { Spellings } from './Spellings';
 
@@ -146,7 +146,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
                           return [
                             <tr key={row.position} data-line={r} onClick={() => setAt(r)} style={{ background: here === r ? '#e4ebf2' : undefined, opacity: row.gone && !rowHeld ? 0.62 : 1 }}>
                               <td style={{ ...bodyCell, color: FAINT, textAlign: 'right' }}>{figure(row.position + 1)}</td>
-                              {proof.columns.map((c, i) => <Interlinear key={c.name} before={cellWords(row.before[i] ?? null)} after={row.gone && !rowHeld ? cellWords(row.before[i] ?? null) : rowHeld ? cellWords(row.before[i] ?? null) : cellWords(row.after[i] ?? null)} made={c.made} struck={row.gone && !rowHeld} />)}
+                              {proof.columns.map((c, i) => { const was = shown(row.before[i] ?? null, c.looks?.[0]); return <Interlinear key={c.name} before={was} after={row.gone || rowHeld ? was : shown(row.after[i] ?? null, c.looks?.[1])} made={c.made} struck={row.gone && !rowHeld} />; })}
                               {!readOnly && (
                                 <td style={bodyCell}>
                                   <button type="button" aria-pressed={rowHeld} onClick={(e) => { e.stopPropagation(); setAt(r); hold(rowLine); }} style={{ border: 0, background: 'none', cursor: 'pointer', color: rowHeld ? ACCENTS.held.color : FAINT, fontSize: 12 }}>{rowHeld ? `${ACCENTS.held.mark} held` : 'hold'}</button>
@@ -156,7 +156,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
                             ...(rowHeld ? [] : row.added ?? []).map((cells, k) => (
                               <tr key={`${row.position}+${k}`}>
                                 <td style={{ ...bodyCell, color: FAINT, textAlign: 'right' }} title="a row that is added">+</td>
-                                {proof.columns.map((c, i) => <td key={c.name} style={{ ...bodyCell, color: c.made ? INK : FAINT }}>{cellWords(cells[i] ?? null)}</td>)}
+                                {proof.columns.map((c, i) => <td key={c.name} style={{ ...bodyCell, color: c.made ? INK : FAINT }}>{shown(cells[i] ?? null, c.looks?.[1])}</td>)}
                                 {!readOnly && <td style={bodyCell} />}
                               </tr>
                             )),

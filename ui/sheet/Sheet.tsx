@@ -5,6 +5,8 @@ import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
 import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ColumnView, RowWindow, TableView, ViewSettings } from '../../contract/views';
 import { isQuantity } from '../../core/table/column';
+import { ACCENT_NAMES } from '../../core/table/look';
+import { shown as written } from '../../core/values/shown';
 import { TYPE_NAMES } from '../intake/Intake';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, FIGURES, PAPER, RULE, SHADE } from '../parts/theme';
@@ -289,6 +291,7 @@ const SheetLine = memo(function SheetLine({ index, top, width, data, columns, sh
         const value = data?.cells[v.index] ?? null;
         const misfit = typeof value === 'string' && isQuantity(columns[v.index]!.type);
         const selected = v.index >= from && v.index <= to && from >= 0;
+        const accent = accentOf(data?.marks[columns[v.index]!.name]);
         return (
           <div
             key={v.key}
@@ -298,15 +301,21 @@ const SheetLine = memo(function SheetLine({ index, top, width, data, columns, sh
             aria-selected={selected}
             onClick={(e) => onPick(index, v.index, e.shiftKey)}
             onDoubleClick={() => data && onOpen(data.position)}
-            style={{ ...cellStyle, left: NUMBERS + v.start, width: v.size, textAlign: typeof value === 'number' ? 'right' : 'left', background: selected ? '#dfe6ee' : undefined, boxShadow: v.index === here ? `inset 0 0 0 1.5px ${ACCENTS.pending.color}` : undefined, color: misfit ? ACCENTS.held.color : undefined, fontStyle: misfit ? 'italic' : undefined }}
+            style={{ ...cellStyle, left: NUMBERS + v.start, width: v.size, textAlign: typeof value === 'number' ? 'right' : 'left', background: selected ? '#dfe6ee' : accent?.tint, ...(accent ? { paddingLeft: 12 } : {}), boxShadow: v.index === here ? `inset 0 0 0 1.5px ${ACCENTS.pending.color}` : undefined, color: misfit ? ACCENTS.held.color : undefined, fontStyle: misfit ? 'italic' : undefined }}
           >
-            {data ? cellWords(value) : '·'}
+            {accent && <span role="img" aria-label={`marked, ${accent.word}`} style={{ position: 'absolute', left: 1, top: 0, fontSize: 9, color: accent.color }}>{accent.mark}</span>}
+            {data ? written(value, columns[v.index]!.look) : '·'}
           </div>
         );
       })}
     </div>
   );
 });
+
+/** The accents of marked cells: a shape, and a tint behind the value. */
+const TINTS = { kept: '#dfeadf', held: '#f6e3d3', pending: '#dfe8f3' } as const;
+const MARKED = ACCENT_NAMES.map((name) => ({ ...ACCENTS[name], tint: TINTS[name] }));
+const accentOf = (code: number | undefined): (typeof MARKED)[number] | undefined => (code ? MARKED[code - 1] : undefined);
 
 /** A width that shows most of a column's values, and its head. Pixels. */
 function widthOf({ name, type, glance: g }: ColumnView): number {
@@ -348,6 +357,13 @@ function ColumnPanel({ column, view, onExample, onView }: { column: ColumnView; 
           <Box aria-hidden sx={{ height: 6, background: RULE, width: `${(100 * n) / most}%` }} />
           <Box sx={{ textAlign: 'right', color: FAINT }}>{figure(n)}</Box>
         </Box>
+      ))}
+      {column.lookSaid !== null && <Typography sx={{ fontSize: 12, mt: 1 }}>{column.lookSaid.replace(/[‹›]/g, '')} The values are as they were.</Typography>}
+      {column.marks.map((m) => (
+        <Typography key={m.where} sx={{ fontSize: 12, mt: 0.5 }}>
+          <Box component="span" aria-hidden sx={{ color: ACCENTS[m.accent].color, mr: 0.5 }}>{ACCENTS[m.accent].mark}</Box>
+          Marked where {m.where.replace(/[‹›]/g, '')}{m.stands ? '' : ' — a column it looks at is gone, so nothing is marked'}
+        </Typography>
       ))}
       <Box sx={{ display: 'flex', gap: 0.75, mt: 1.25 }}>
         <Button onClick={() => onView({ ...view, sort: { column: column.name, down: false } })}>See low to high</Button>

@@ -13,7 +13,11 @@ export interface SheetRow {
   /** Its line in the source file, counted from 1; with a plus where a sentence added the row. */
   readonly line: string;
   readonly cells: readonly CellValue[];
+  /** The accent codes of its marked cells, by their columns. */
+  readonly marks: Readonly<Record<string, number>>;
 }
+
+const NO_MARKS = {};
 
 const blockQuery = (workspaceId: number, stateId: number, view: ViewSettings, block: number) => ({
   queryKey: ['rows', workspaceId, stateId, view, block],
@@ -30,7 +34,8 @@ const made = new WeakMap<RowWindow, readonly SheetRow[]>();
 /** The rows of a fetched block; always the same objects, so that an unchanged row is not drawn again. */
 function rowsOf(window: RowWindow): readonly SheetRow[] {
   let rows = made.get(window);
-  if (!rows) made.set(window, (rows = window.positions.map((position, i) => ({ position, line: lineName(position, window.lines[i]!), cells: window.cells[i]! }))));
+  const marked = Object.entries(window.marks);
+  if (!rows) made.set(window, (rows = window.positions.map((position, i) => ({ position, line: lineName(position, window.lines[i]!), cells: window.cells[i]!, marks: marked.length ? Object.fromEntries(marked.map(([name, codes]) => [name, codes[i]!])) : NO_MARKS }))));
   return rows;
 }
 

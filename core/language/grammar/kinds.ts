@@ -1,5 +1,6 @@
 import { readsAsDate } from '../../formula/check';
 import { isDate, isQuantity } from '../../table/column';
+import { MONEY, unitInName } from '../../formula/dimensions';
 import { readAddress } from '../../values/address';
 import { finder, type FindSort } from '../../values/find';
 import { readPerson } from '../../values/person';
@@ -33,6 +34,8 @@ const isMail = (name: string, x: Head): boolean => mostly(name, x, aMail), isPho
 /** Mail addresses, telephone numbers and postal addresses, also mixed. */
 const isContact = (name: string, x: Head): boolean => mostly(name, x, (v) => aMail(v) || aPhone(v) || readAddress(v) !== null);
 
+const SUMS = /\b(?:amounts?|total|balance|net|gross|value|budget|due|deposit|payout|remittance)\b|[€£$]|\b(?:eur|gbp|usd)\b/i;
+
 const texts = (x: Context): readonly string[] => x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
 const found = (names: readonly string[]): string[] | null => (names.length ? [...names] : null);
 const several = (names: readonly string[]): string[] | null => (names.length > 1 ? [...names] : null);
@@ -44,6 +47,7 @@ const unless = (x: Context, word: RegExp): boolean => !x.head.columns.some((c) =
 export const kindRules = [
   rule('kindCols', 'date|dates|time|times column|columns|fields', (_s, x: Context) => found(x.head.columns.filter((c) => readsAsDate(x.head, c.name)).map((c) => c.name)), 0),
   rule('kindCols', 'number|numeric|numerical|figure column|columns|fields', (_s, x: Context) => found(x.head.columns.filter((c) => isQuantity(c.type) && !isDate(c.type)).map((c) => c.name)), 0),
+  rule('kindCols', 'money|currency|monetary columns|fields|amounts|values|figures', (_s, x: Context) => found(x.head.columns.filter((c) => isQuantity(c.type) && !isDate(c.type) && (MONEY.test(c.name) || SUMS.test(c.name)) && unitInName(c.name) === null).map((c) => c.name)), -0.2),
   rule('kindCols', 'text|texts column|columns|fields', (_s, x: Context) => found(texts(x)), 0),
   rule('kindCols', 'all|every|each columns|column|fields', (_s, x: Context) => several(x.head.columns.map((c) => c.name)), 0.1),
   rule('kindCols', 'names columns|column|fields?', (_s, x: Context) => (unless(x, /^names?$/i) ? found(ofTexts(x, isNames)) : null), 0.2),
