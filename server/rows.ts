@@ -12,7 +12,7 @@ import { ABSENT, stayingFor } from '../core/steps/run';
 import type { CardRow, CardStep, RowCard, RowWindow, ViewSettings } from '../contract/views';
 import { pool } from './db/client';
 import { workedRow } from '../core/formula/worked';
-import { definitionOf } from '../core/steps/registry';
+import { checkPlan, definitionOf, type Plan } from '../core/steps/registry';
 import { runnable } from './beside';
 import { coverOf, shownAs } from './covering';
 import { Told, changed } from './errors';
@@ -174,16 +174,19 @@ function linksOf(pairs: Uint32Array | undefined, position: number, row: (p: numb
   return { staying: stay === null ? null : row(stay), replaced };
 }
 
-/** How one row's value was worked out by a kept sentence, line by line; none for sentences that calculate nothing. */
-export async function workedFor(workspaceId: number, key: string, position: number): Promise<string[]> {
+/** How one row's value was worked out by a kept sentence, line by line, or would be by another plan in its place; none for what calculates nothing. */
+export async function workedFor(workspaceId: number, key: string, position: number, other?: Plan): Promise<string[]> {
   const { entries, states } = await currentStates(workspaceId);
   const entry = entries.find((e) => e.key === key);
   if (!entry) throw changed();
-  if (entry.plan.step !== 'calculate') return [];
+  const plan = other ?? entry.plan;
+  if (plan.step !== 'calculate') return [];
   const [state, { table: after }] = await Promise.all([loadState(pool(), entry.before), loadState(pool(), states.get(entry.sourceId)!)]);
   const cover = await coverOf(state);
-  if (definitionOf(entry.plan).reads(entry.plan).some((n) => cover.names.has(n))) return ['covered: it is worked out from a column that is shown masked'];
+  if (definitionOf(plan).reads(plan).some((n) => cover.names.has(n))) return ['covered: it is worked out from a column that is shown masked'];
   if (position >= after.size) throw new Told('There is no such row.', 404, 'gone');
   const { table, head } = await runnable(state);
-  return workedRow(entry.plan.as, table, head, originOf(after, position, state.table.size));
+  const [problem] = checkPlan(plan, head);
+  if (problem) throw new Told(problem.text, 422, 'depends');
+  return workedRow(plan.as, table, head, originOf(after, position, state.table.size));
 }

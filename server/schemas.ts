@@ -61,7 +61,7 @@ export const handOffSchema = Joi.object({
   name: sqlName,
   way: Joi.valid('replace', 'append').required(),
 });
-export const workedSchema = Joi.object({ key: Joi.string().required(), position: Joi.number().integer().min(0).required() });
+export const workedSchema = Joi.object({ key: Joi.string().required(), position: Joi.number().integer().min(0).required(), plan: Joi.object().unknown() });
 export const draftSchema = Joi.object({ draft: Joi.string().max(20_000).allow(null, '').required() });
 export const rowsSchema = Joi.object({
   stateId: Joi.number().integer().required(),

@@ -41,7 +41,7 @@ function times(a: Dimension, b: Dimension, sign: 1 | -1): Dimension {
 }
 
 /** What an expression measures as far as the names of its columns tell; null where they do not. */
-function dimensionOf(e: Expression): Dimension | null {
+export function dimensionOf(e: Expression): Dimension | null {
   switch (e.kind) {
     case 'column': {
       // 'Price per l' is money for a litre, which no sum of litres is.

@@ -80,6 +80,8 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['split the lot after the second character', 'Split ‹Lot› at character 2 into ‹Lot 1› and ‹Lot 2›.'],
   ['the last name of the beekeeper in a new column Family', 'Add ‹Family› as piece -1 of ‹Beekeeper› cut at " ".'],
   ['combine beekeeper and honey as "honey (beekeeper)"', 'Add ‹Honey rewritten› as ‹Honey› followed by " (" followed by ‹Beekeeper› followed by ")".'],
+  ['show the amounts due with two decimals and thousands apart', 'Show ‹Amount due› with 2 decimals with thousands apart.'],
+  ['mark kg above 50 in the kept colour, below 30 in the held one', 'Mark ‹Kg› in the kept accent where ‹Kg› is more than 50. Mark ‹Kg› in the held accent where ‹Kg› is less than 30.'],
   ['hide hives and moisture', 'Hide ‹Hives› and ‹Moisture›.'],
   ['mask delivered to the month', 'Mask ‹Delivered› leaving only the month.'],
   ['mask the amount due, rounded to the nearest 100', 'Mask ‹Amount due› rounded to multiples of 100.'],

@@ -400,7 +400,7 @@ function reportOf(kinds: readonly Kind[], codes: Uint8Array, live: Uint8Array | 
     p = end;
   }
   const found = kinds.map((kind, code): KindCount => ({ ...kind, code, rows: counts[code]! + counts[code | HELD]!, held: counts[code | HELD]! })).filter((k) => k.rows > 0);
-  return { kinds: found.sort((a, b) => Number(b.odd) - Number(a.odd) || a.rows - b.rows), codes, rowsIn, rowsOut, held: found.reduce((n, k) => n + k.held, 0) };
+  return { kinds: found.sort((a, b) => Number(b.unlikely ?? false) - Number(a.unlikely ?? false) || Number(b.odd) - Number(a.odd) || a.rows - b.rows), codes, rowsIn, rowsOut, held: found.reduce((n, k) => n + k.held, 0) };
 }
 
 /** What is known of the tables beside one. */

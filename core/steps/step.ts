@@ -11,6 +11,8 @@ export interface Kind {
   readonly key: string;
   readonly words: string;
   readonly odd: boolean;
+  /** What came out is hardly right: such rows come before all others. */
+  readonly unlikely?: true;
   /** The step left such rows as they were. */
   readonly same?: boolean;
 }

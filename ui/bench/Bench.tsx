@@ -336,6 +336,15 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     setPlace('sheet');
     setProof(proof?.key === s.key && proof.readOnly ? null : { request: s.request, plans: [s.plan], stateId: s.beforeState, corrects: false, key: s.key, readOnly: true, opened: Date.now(), decided: false });
   };
+  /** A kept sentence said otherwise, tried on the rows at once. */
+  const reword = (s: SentenceView, said: string, plans: readonly Plan[]): void => {
+    setEditing(s);
+    setRequest(said);
+    setChosen(null);
+    setHolds([]);
+    setPlace('sheet');
+    setProof({ request: said, plans, stateId: s.beforeState, corrects: false, key: s.key, readOnly: false, opened: Date.now(), decided: false });
+  };
   const edit = (s: SentenceView): void => {
     setProof(null);
     setEditing(s);
@@ -398,7 +407,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
             <Sheet key={`${table.stateId}${w.covering.on}`} workspaceId={id} table={table} onExample={(column) => { setShownBy(column); setPlace('example'); }} ties={letters} lit={lit} onOpenRow={setCard} onPutRight={(position, column, now) => putRight.mutate({ tableId: table.id, position, column, now })} active={card} search={search} cursor={cursor} />
           )}
         </Box>
-        {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onOpen={setCard} onClose={() => setCard(null)} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}
+        {card !== null && <RowCard workspaceId={id} tableId={table.id} version={w.version} position={card} brief={brief} onOpen={setCard} onClose={() => setCard(null)} onReword={reword} onHold={(key) => settle.mutate({ key, hold: [{ kind: null, position: card, note: '' }], settled: [] })} />}
       </Box>
       <BalanceStrip table={table} held={heldRows} onShow={(sentence) => { setProof(null); setPlace('sheet'); setRequest(sentence); setChosen(null); input.current?.focus(); }} onReview={() => { setProof(null); setPlace('review'); }} onKeys={() => setKeys(true)} />
       <Dialog open={keys} onClose={() => setKeys(false)} aria-labelledby="keys-title">

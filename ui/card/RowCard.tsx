@@ -4,13 +4,15 @@ import { Box, Button, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { CardRow, RowCard as Card, SentenceView } from '../../contract/views';
+import type { Plan } from '../../core/steps/registry';
 import { ask, figure } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
 import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
 import { cellWords, lineName } from '../sheet/rows';
+import { FormulaLine } from './FormulaLine';
 
 /** One row from top to bottom: as it came, what each sentence did to it, and as it is now. */
-export function RowCard({ workspaceId, tableId, version, position, brief, onClose, onOpen, onHold }: { workspaceId: number; tableId: number; version: number; position: number; brief: readonly SentenceView[]; onClose: () => void; onOpen: (position: number) => void; onHold: (key: string) => void }) {
+export function RowCard({ workspaceId, tableId, version, position, brief, onClose, onOpen, onHold, onReword }: { workspaceId: number; tableId: number; version: number; position: number; brief: readonly SentenceView[]; onClose: () => void; onOpen: (position: number) => void; onHold: (key: string) => void; onReword: (sentence: SentenceView, request: string, plans: readonly Plan[]) => void }) {
   const card = useQuery({ queryKey: ['card', workspaceId, tableId, version, position], queryFn: () => ask<Card>(`workspaces/${workspaceId}/card/${tableId}/${position}`) });
   const data = card.data;
   return (
@@ -38,7 +40,7 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
                     {c.column}: <Box component="del" sx={{ color: FAINT }}>{cellWords(c.before)}</Box> <b>{cellWords(c.after) || 'blank'}</b>
                   </Box>
                 ))}
-                {brief[n]?.plan.step === 'calculate' && !step.gone && <Working workspaceId={workspaceId} stepKey={step.key} position={position} version={version} />}
+                {brief[n]?.plan.step === 'calculate' && !step.gone && <Working key={`${step.key} ${position}`} workspaceId={workspaceId} tableId={tableId} sentence={brief[n]!} position={position} version={version} onReword={onReword} />}
                 {!step.held && (step.changes.length > 0 || step.gone) && <Box component="button" onClick={() => onHold(step.key)} sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.held.color, textDecoration: 'underline' }}>hold this row here</Box>}
               </Box>
             );
@@ -54,12 +56,16 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
 const RowLink = ({ row, onOpen }: { row: CardRow; onOpen: (position: number) => void }) => <Box component="button" onClick={() => onOpen(row.position)} sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', fontSize: 12.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>row {lineName(row.position, row.line)}</Box>;
 
 /** How the value was worked out with this row's own numbers. */
-function Working({ workspaceId, stepKey, position, version }: { workspaceId: number; stepKey: string; position: number; version: number }) {
+function Working({ workspaceId, tableId, sentence, position, version, onReword }: { workspaceId: number; tableId: number; sentence: SentenceView; position: number; version: number; onReword: (sentence: SentenceView, request: string, plans: readonly Plan[]) => void }) {
   const [open, setOpen] = useState(false);
+  const [changing, setChanging] = useState(false);
+  const stepKey = sentence.key;
   const lines = useQuery({ queryKey: ['worked', workspaceId, version, stepKey, position], queryFn: () => ask<{ lines: string[] }>(`workspaces/${workspaceId}/worked`, 'POST', { key: stepKey, position }), enabled: open });
   return (
     <Box sx={{ mb: 0.25 }}>
       <Box component="button" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ border: 0, background: 'none', p: 0, mr: 1.5, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{open ? 'fold the working' : 'how was it worked out?'}</Box>
+      <Box component="button" aria-expanded={changing} onClick={() => setChanging(!changing)} sx={{ border: 0, background: 'none', p: 0, mr: 1.5, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{changing ? 'leave the formula' : 'change the formula'}</Box>
+      {changing && sentence.plan.step === 'calculate' && <FormulaLine workspaceId={workspaceId} tableId={tableId} sentence={sentence} plan={sentence.plan} position={position} onProve={(request, plans) => onReword(sentence, request, plans)} onLeave={() => setChanging(false)} />}
       {open && <Box data-testid="working" sx={{ my: 0.5, px: 0.75, py: 0.5, background: SHADE, fontSize: 12.5 }}>{lines.isPending ? 'working …' : lines.isError ? lines.error.message : lines.data.lines.map((l, i) => <Box key={i} sx={{ fontWeight: i === lines.data.lines.length - 1 ? 600 : 400 }}>{l}</Box>)}</Box>}
     </Box>
   );

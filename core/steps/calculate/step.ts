@@ -4,6 +4,7 @@ import { findColumn } from '../../table/table';
 import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
 import { NONE, SEVERAL } from '../../formula/lookups';
+import { eachUnlikely, senseOf } from '../../formula/sense';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { conditionField, expressionField, withFormulas } from '../../formula/schema';
 import { condition, expression } from '../../formula/syntax';
@@ -22,7 +23,7 @@ export interface CalculatePlan {
   readonly replace: boolean;
 }
 
-const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY, UNMATCHED, SEVERAL_FIT] = [0, 1, 2, 3, 4, 5, 6, 7, 8] as const;
+const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY, UNMATCHED, SEVERAL_FIT, UNLIKELY] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
 const KINDS: readonly Kind[] = [
   { key: 'zero', words: 'division by zero: left blank', odd: true },
   { key: 'misfit', words: 'not a number or date: left blank', odd: true },
@@ -33,6 +34,10 @@ const KINDS: readonly Kind[] = [
   { key: 'likely', words: 'found by how it looks only: have a look', odd: true },
   { key: 'unmatched', words: 'not in the other table', odd: true },
   { key: 'several', words: 'several rows of the other table fit, and say different things', odd: true },
+  // In the order of the ways in which a value can be unlikely.
+  { key: 'whole', words: 'more than the whole: is that right?', odd: true, unlikely: true },
+  { key: 'below', words: 'below nought, which nothing weighs, measures or lasts: is that right?', odd: true, unlikely: true },
+  { key: 'far', words: 'a thousand times as much or as little as those around it: is that right?', odd: true, unlikely: true },
 ];
 
 /** Where blank is what the sentence asks for, a blank result is not odd. */
@@ -83,6 +88,7 @@ export const calculate: StepDefinition<CalculatePlan> = {
     const old = plan.replace ? headOf(findColumn(head.columns, plan.name)!) : null;
     const meant = saysBlank(plan.as);
     const filled = likely(plan.as) ? LIKELY : DONE;
+    const sense = senseOf(plan.name, plan.as);
     return {
       work: 'cells',
       reads,
@@ -102,6 +108,7 @@ export const calculate: StepDefinition<CalculatePlan> = {
             kinds[i] = state === VALUE ? DONE : state === BY_ZERO ? ZERO : state === MISFIT ? MISFITS : meant ? MEANT : MISSING;
           }
         }
+        if (sense && vector.kind === 'number') eachUnlikely(sense, vector, length, (i, why) => { if (kinds[i] === DONE) kinds[i] = UNLIKELY + why - 1; });
         const matches = formula.matches(forFormula.map((i) => chunks[i]!), from, length);
         if (matches) for (let i = 0; i < length; i++) if (kinds[i] !== OUTSIDE && (matches[i] === NONE || matches[i] === SEVERAL)) kinds[i] = matches[i] === NONE ? UNMATCHED : SEVERAL_FIT;
         if (!inside) return { made: [chunk], kinds };

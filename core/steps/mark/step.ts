@@ -37,7 +37,11 @@ export const mark: StepDefinition<MarkPlan> = {
   ),
   reads: ({ columns, mark: on }) => (on ? [...new Set([...columns, ...columnsOf(on.where)])] : columns),
   check({ columns, mark: on }, head) {
-    if (on) return checkFormula(on.where, head);
+    if (on) {
+      const where = say(condition, on.where);
+      const done = columns.every((name) => { const last = columnOf(head, name).marks?.at(-1); return last?.where === where && last.accent === on.accent; });
+      return done ? [{ text: `“${columns[0]!}” is marked so already.`, column: columns[0]! }] : checkFormula(on.where, head);
+    }
     const bare = columns.find((name) => !columnOf(head, name).marks);
     return bare === undefined ? [] : [{ text: `No cell of “${bare}” is marked.`, column: bare }];
   },

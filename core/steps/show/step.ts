@@ -82,7 +82,7 @@ export const show: StepDefinition<ShowPlan> = {
     return {
       work: 'cells',
       reads: fits,
-      kinds: [{ key: 'shown', words: wanted ? 'written so' : 'written as it is kept', odd: false, same: true }, { key: 'none', words: 'nothing there to write otherwise', odd: false, same: true }],
+      kinds: [{ key: 'shown', words: wanted ? 'written so' : 'written as it is kept', odd: false }, { key: 'none', words: 'nothing there to write otherwise', odd: false, same: true }],
       run: (chunks, _from, length) => ({ made: [], kinds: Uint8Array.from({ length }, (_, i) => (chunks.some((c) => c.kind === 'number' && c.state[i] === VALUE) ? 0 : 1)) }),
     };
   },

@@ -1,0 +1,59 @@
+import { ownDatabase } from './testing/database';
+import { exact, kit, type Ids } from './testing/kit';
+
+type Kit = Awaited<ReturnType<typeof kit>>;
+let close: () => Promise<void>;
+let server: Kit;
+let workspaces: typeof import('./workspaces');
+let rows: typeof import('./rows');
+let proofs: typeof import('./proofs');
+let covering: typeof import('./covering');
+let handoff: typeof import('./handoff');
+
+beforeAll(async () => {
+  close = await ownDatabase('kulfi_seen');
+  server = await kit();
+  [workspaces, rows, proofs, covering, handoff] = await Promise.all([import('./workspaces'), import('./rows'), import('./proofs'), import('./covering'), import('./handoff')]);
+}, 60_000);
+afterAll(() => close());
+
+const LOTS = 'Lot,Weight kg,Paid,Delivered\nL-1,12.5,1204.5,2025-03-01\nL-2,6,-5,2025-03-04\nL-3,8,40,\nL-4,,,2025-04-02\n';
+const stateOf = async ({ workspaceId, tableId }: Ids): Promise<number> => (await workspaces.tableNow(workspaceId, tableId)).stateId;
+
+test('marks are stored with the column and told for the rows that are seen, in the order they are seen in', async () => {
+  const ids = await server.bring(LOTS, 'lots');
+  await server.keep(ids, 'Mark ‹Lot› in the kept accent where ‹Weight kg› is more than 7.');
+  await server.keep(ids, 'Mark ‹Lot› in the held accent where ‹Paid› is less than 0.');
+  await server.keep(ids, 'Rename ‹Weight kg› to ‹Kilos›.');
+  const stateId = await stateOf(ids);
+  const down = await rows.viewTable(stateId, { sort: { column: 'Lot', down: true }, filter: null });
+  const window = await rows.rowsOf(down, 0, 10);
+  expect(window.positions).toEqual([3, 2, 1, 0]);
+  expect(await rows.marksAt(stateId, window.positions)).toEqual({ Lot: [0, 1, 2, 1] });
+  const [table] = (await workspaces.viewWorkspace(ids.workspaceId)).tables;
+  expect(table!.columns[0]!.marks).toEqual([{ accent: 'kept', where: '‹Kilos› is more than 7', stands: true }, { accent: 'held', where: '‹Paid› is less than 0', stands: true }]);
+});
+
+test('a mark that looks at a covered column says nothing of it', async () => {
+  const ids = await server.bring(LOTS, 'lots');
+  await server.keep(ids, 'Mark ‹Lot› in the kept accent where ‹Paid› is more than 100.');
+  const stateId = await stateOf(ids);
+  expect(await rows.marksAt(stateId, [0, 1])).toEqual({ Lot: [1, 0] });
+  await covering.setCovering(ids.workspaceId, { on: true, columns: ['Paid'] });
+  expect(await rows.marksAt(stateId, [0, 1])).toEqual({});
+});
+
+test('a proof shows how values were written and how they will be; a workbook has the same formats', async () => {
+  const ids = await server.bring(LOTS, 'lots');
+  const [proof] = await proofs.prove(await stateOf(ids), [exact('Show ‹Paid› with 2 decimals with thousands apart with "€" in front with negative numbers in brackets.')], 'all');
+  expect(proof!.columns.find((c) => c.name === 'Paid')?.looks).toEqual([null, { decimals: 2, thousands: true, sign: { text: '€', side: 'front' }, brackets: true }]);
+  expect(proof!.kinds.map((k) => [k.key, k.rows])).toEqual([['none', 1], ['shown', 3]]);
+  await server.keep(ids, 'Show ‹Paid› with 2 decimals with thousands apart with "€" in front with negative numbers in brackets.');
+  await server.keep(ids, 'Show ‹Delivered› with dates like "3 May 2025".');
+  const { default: ExcelJS } = await import('exceljs');
+  const book = new ExcelJS.Workbook();
+  await book.xlsx.load(await new Response(await handoff.workbook(ids.workspaceId, ids.tableId)).arrayBuffer());
+  const sheet = book.worksheets[0]!;
+  expect([sheet.getCell('C2').value, sheet.getCell('C2').numFmt]).toEqual([1204.5, '"€"#,##0.00;("€"#,##0.00)']);
+  expect([(sheet.getCell('D2').value as Date).toISOString().slice(0, 10), sheet.getCell('D2').numFmt]).toEqual(['2025-03-01', 'd mmmm yyyy']);
+});
