@@ -51,6 +51,8 @@ export interface TableView {
   readonly id: number;
   readonly name: string;
   readonly fileName: string;
+  /** The table that this one is a kept answer over; null for one that came in a file. */
+  readonly answerOver: string | null;
   readonly stateId: number;
   readonly rows: number;
   readonly sourceRows: number;

@@ -1,4 +1,4 @@
-import { and, eq, isNotNull } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull } from 'drizzle-orm';
 import { checkedRows } from '../core/brief/record';
 import { differences, type BriefRun } from '../core/review/difference';
 import { tieColumns, type FreshColumn } from '../core/language/ties';
@@ -38,7 +38,7 @@ interface Origin {
 /** The table of a workspace that a new file is likest to, with its brief. */
 async function originOf(workspaceId: number, columns: readonly string[]): Promise<Origin> {
   const { entries, firsts, row } = await currentStates(workspaceId);
-  const sources = await database().select().from(schema.sources).where(eq(schema.sources.workspaceId, workspaceId)).orderBy(schema.sources.id);
+  const sources = await database().select().from(schema.sources).where(and(eq(schema.sources.workspaceId, workspaceId), isNull(schema.sources.fromId))).orderBy(schema.sources.id);
   const likest = sources
     .map((source) => ({ source, own: entries.filter((e) => e.sourceId === source.id) }))
     .sort((a, b) => shared(b.source.settings, columns) - shared(a.source.settings, columns) || b.own.length - a.own.length)[0];

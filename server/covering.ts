@@ -1,6 +1,7 @@
 import { eq } from 'drizzle-orm';
-import { coverAnswer, coverTable, coveredAfter } from '../core/steps/mask/cover';
+import { coverAnswer, coverTable, coveredAfter, coveredInAnswer } from '../core/steps/mask/cover';
 import type { AnswerTable } from '../core/steps/step';
+import { isQuestion } from '../core/steps/questions';
 import type { Plan } from '../core/steps/registry';
 import type { CheckedHead } from '../core/formula/check';
 import type { Table } from '../core/table/table';
@@ -39,7 +40,11 @@ export async function coverOf({ id, sourceId, table }: Pick<StoredState, 'id' | 
   const all = new Set(columns);
   for (const entry of (await entriesOf(database(), row.revisionId)).filter((e) => e.sourceId === sourceId)) {
     if (entry.before === id) return { names, key: row.key };
-    names = own(coveredAfter(entry.plan, await headFor(await loadState(pool(), entry.before)), names));
+    const given = await loadState(pool(), entry.before);
+    // What a kept answer tells is covered where what it was asked about is.
+    names = isQuestion(entry.plan)
+      ? own(coveredInAnswer(entry.plan, (await loadState(pool(), entry.after)).table.columns.map((c) => c.name), (await coverOf(given)).names))
+      : own(coveredAfter(entry.plan, await headFor(given), names));
     names.forEach((n) => all.add(n));
     if (entry.after === id) return { names, key: row.key };
   }

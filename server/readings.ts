@@ -10,6 +10,7 @@ import { sqlName } from '../core/values/names';
 import { readExact, type Plan } from '../core/steps/registry';
 import { settledBy } from '../core/steps/define/terms';
 import { planSql } from '../core/steps/sql';
+import { isQuestion } from '../core/steps/questions';
 import type { CheckedHead } from '../core/formula/check';
 import type { ExplainReply, LessonView, ProposalsReply, ReadReply } from '../contract/views';
 import { database, pool } from './db/client';
@@ -39,7 +40,7 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
   const { states, entries, row } = await currentStates(workspaceId);
   const own = entries.filter((e) => e.sourceId === tableId);
   const edited = key === null ? -1 : own.findIndex((e) => e.key === key);
-  const before = edited < 0 ? own : own.slice(0, edited);
+  const before = (edited < 0 ? own : own.slice(0, edited)).filter((e) => !isQuestion(e.plan));
   const stateId = edited < 0 ? states.get(tableId) : own[edited]!.before;
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
   if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' }, completions: [] };

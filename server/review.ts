@@ -31,7 +31,7 @@ import { makeRevision } from './runner';
 import { runnable } from './beside';
 import { coverOf, shownAs } from './covering';
 import { loadState } from './store/tables';
-import { currentStates, tableNow, wantedOf, type Change } from './workspaces';
+import { changesOf, currentStates, tableNow, wantedOf, withAdded, type Change } from './workspaces';
 
 type LookRow = typeof schema.looks.$inferSelect;
 type SampleRow = typeof schema.samples.$inferSelect;
@@ -98,7 +98,7 @@ export async function viewReview(workspaceId: number): Promise<ReviewView> {
   });
   const ordered = inOrder(items.map((item) => (item.wrong > 0 && !item.settled && item.reason !== 'held' ? { ...item, reason: 'wrong' as const } : item)));
   const statements: { tableId: number; statement: Statement }[] = [];
-  for (const tableId of states.keys()) statements.push({ tableId, statement: await statementOfTable(entries.filter((e) => e.sourceId === tableId), firsts.get(tableId)!) });
+  for (const tableId of states.keys()) statements.push({ tableId, statement: await statementOfTable(changesOf(entries, tableId), firsts.get(tableId)!) });
   return {
     version: row.version,
     items: ordered,
@@ -295,9 +295,8 @@ export async function putRight(order: Change & { readonly tableId: number; reado
   const goesOn = last?.plan.step === 'correct' && last.plan.column === order.column && last.plan.by === known.by ? last.plan : null;
   const plan: CorrectPlan | null = goesOn ? withCorrection(goesOn, cell) : { step: 'correct', column: order.column, ...(known.by === undefined ? {} : { by: known.by }), cells: [cell] };
   const kept = entries.filter((e) => !goesOn || e.key !== last!.key).map(wantedOf);
-  const at = goesOn ? entries.findIndex((e) => e.key === last!.key) : kept.length;
   const wanted: Wanted[] = plan ? [{ key: goesOn ? last!.key : randomUUID(), sourceId: order.tableId, request: '', plan }] : [];
-  const version = await makeRevision({ workspaceId: order.workspaceId, version: order.version, list: [...kept.slice(0, at), ...wanted, ...kept.slice(at)], label: `put right: ${order.column}`, holds: [], settle: [], as: 'new' }, table.size);
+  const version = await makeRevision({ workspaceId: order.workspaceId, version: order.version, list: goesOn ? kept.toSpliced(entries.findIndex((e) => e.key === last!.key), 0, ...wanted) : await withAdded(order.workspaceId, kept, wanted), label: `put right: ${order.column}`, holds: [], settle: [], as: 'new' }, table.size);
   const sample = (await headFor(await loadState(pool(), stateId))).glances?.get(order.column)?.values?.map(([text]) => text) ?? [];
   const sweep = plan && sweepingPlan(plan, sample);
   return { version, offer: sweep ? sayPlan(sweep) : null };

@@ -4,7 +4,10 @@ import type { PoolClient } from 'pg';
 import type { CheckedHead } from '../core/formula/check';
 import { headOf, type Chunk, type Column, type ColumnHead } from '../core/table/column';
 import type { Table } from '../core/table/table';
-import type { Glance } from '../core/profile/glance';
+import { GlanceBuilder, type Glance } from '../core/profile/glance';
+import { answerColumns } from '../core/steps/kept-answer';
+import { isQuestion } from '../core/steps/questions';
+import type { AnswerTable } from '../core/steps/step';
 import { balance, type ColumnTotal } from '../core/review/balance';
 import { checkPlan, sayPlan, type Plan } from '../core/steps/registry';
 import { packCodes } from '../core/steps/codes';
@@ -83,20 +86,26 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
   const allHolds = await openHolds(db, workspaceId);
   const current = await entriesOf(db, workspace.revisionId);
   const latest = await firstStates(db, workspaceId);
+  // A kept answer is a table only from its sentence on.
+  const sources = await db.select({ id: schema.sources.id, name: schema.sources.name, fromId: schema.sources.fromId }).from(schema.sources).where(eq(schema.sources.workspaceId, workspaceId));
+  const answers = new Map(sources.flatMap((s) => (s.fromId === null ? [] : [[s.id, s.fromId] as const])));
+  const names = new Map(sources.map((s) => [s.id, s.name]));
+  for (const id of answers.keys()) latest.delete(id);
   const work = new Map<number, { table: Table; head: CheckedHead; totals: readonly ColumnTotal[] }>();
   const entryIds: number[] = [];
 
   for (const [i, wanted] of order.list.entries()) {
-    const before = latest.get(wanted.sourceId);
-    if (before === undefined) throw new Told('The table this sentence is about is not there any more.', 404, 'gone');
     const sentence = sayPlan(wanted.plan);
+    const about = isQuestion(wanted.plan) ? answers.get(wanted.sourceId) : wanted.sourceId;
+    const before = about === undefined ? undefined : latest.get(about);
+    if (about === undefined || before === undefined) throw answers.has(wanted.sourceId) ? new Told(`Sentence ${i + 1} cannot run then (${sentence}): the answer it is about is not kept any more.`, 422, 'depends') : new Told('The table this sentence is about is not there any more.', 404, 'gone');
     const old = current[i];
     if (old && old.key === wanted.key && old.sentence === sentence && old.before === before && sameIds(old.holds, holdIds(allHolds, wanted.key))) {
       entryIds.push(old.id);
       latest.set(wanted.sourceId, old.after);
       continue;
     }
-    let input = work.get(wanted.sourceId);
+    let input = work.get(about);
     if (!input) {
       const state = await loadState(pool(), before);
       input = { ...(await withOthers({ ...state, table: await keyed(store, state) }, latest)), totals: state.totals };
@@ -109,8 +118,9 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
       onProgress: (done, total) => watch.onProgress?.(i + done / total, order.list.length),
       ...(watch.check ? { check: watch.check } : {}),
     });
-    const totals = await totalsAfter(input, result.table, result.report.rowsIn !== result.report.rowsOut);
-    const after = await saveState(store, wanted.sourceId, result.table, totals);
+    const answer = result.answer ? await storedAnswer(result.answer, store, workspaceId, names.get(wanted.sourceId)!) : null;
+    const totals = answer ? await balance(answer.table) : await totalsAfter(input, result.table, result.report.rowsIn !== result.report.rowsOut);
+    const after = await saveState(store, wanted.sourceId, answer?.table ?? result.table, totals);
     const { codes, stays, ...report } = result.report;
     const [entry] = await db
       .insert(schema.entries)
@@ -118,7 +128,7 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
       .returning({ id: schema.entries.id });
     entryIds.push(entry!.id);
     latest.set(wanted.sourceId, after);
-    work.set(wanted.sourceId, { table: result.table, head: await headAfterRun(input.head, result.table, result.glances), totals });
+    work.set(wanted.sourceId, answer ? { table: answer.table, head: { name: answer.table.name, columns: answer.table.columns.map(headOf), glances: answer.glances, ...othersOf(input.table) }, totals } : { table: result.table, head: await headAfterRun(input.head, result.table, result.glances), totals });
   }
 
   const version = workspace.version + 1;
@@ -130,6 +140,23 @@ async function reviseIn(client: PoolClient, order: Revision, watch: Watch): Prom
   const [revision] = await db.insert(schema.revisions).values({ workspaceId, parentId: workspace.revisionId, entryIds, label: order.label }).returning({ id: schema.revisions.id });
   await db.update(schema.workspaces).set({ revisionId: revision!.id, version, draft: null }).where(eq(schema.workspaces.id, workspaceId));
   return version;
+}
+
+/** An answer as a table in the store. */
+async function storedAnswer(answer: AnswerTable, store: Queryable, workspaceId: number, name: string): Promise<{ table: Table; glances: ReadonlyMap<string, Glance> }> {
+  const columns: Column[] = [];
+  const glances = new Map<string, Glance>();
+  for (const { head, chunks } of answerColumns(answer)) {
+    const sink = new LazyColumn(store, workspaceId, head);
+    const builder = new GlanceBuilder(head.type);
+    for (const chunk of chunks) {
+      await sink.write(chunk);
+      builder.add(chunk);
+    }
+    glances.set(head.name, builder.result());
+    columns.push({ ...(await sink.finish(glances.get(head.name)!)), ...head });
+  }
+  return { table: { name, columns, size: answer.rows.length, rows: null }, glances };
 }
 
 /** The sums after a step: those of columns it did not make carry over when no row left. */

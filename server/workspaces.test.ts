@@ -223,7 +223,7 @@ test('a workspace learns wordings, lists them and forgets them; a question is an
   const [proof] = await proofs.prove(reply.stateId, [asked], 'first');
   expect(proof!.answer).toEqual({ columns: ['Status', 'Rows'], rows: [['rejected', 8], ['accepted', 32]], members: [8, 32], groups: 2 });
   const { version } = await view(ids.workspaceId);
-  await expect(workspaces.keepRequest({ ...ids, version, request: 'how many', plans: [asked], corrects: false, holds: [] })).rejects.toThrow('nothing to keep');
+  await expect(workspaces.keepRequest({ ...ids, version, request: 'how many', plans: [asked], corrects: false, holds: [] })).rejects.toThrow('kept as a table of its own');
 });
 
 test('proposals fit the table as it is now, and one that was turned away does not come back', async () => {

@@ -1,6 +1,6 @@
 import { isQuestion } from '../core/steps/questions';
 import { randomUUID } from 'node:crypto';
-import { and, desc, eq, inArray, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { CheckedHead } from '../core/formula/check';
 import type { ColumnHead } from '../core/table/column';
 import { stands } from '../core/steps/mark/marked';
@@ -25,7 +25,7 @@ export async function listWorkspaces(): Promise<WorkspaceSummary[]> {
   const db = database();
   const rows = await db.select().from(schema.workspaces).orderBy(desc(schema.workspaces.id));
   if (!rows.length) return [];
-  const tables = await db.select({ workspaceId: schema.sources.workspaceId, id: schema.sources.id, name: schema.sources.name }).from(schema.sources).orderBy(schema.sources.id);
+  const tables = await db.select({ workspaceId: schema.sources.workspaceId, id: schema.sources.id, name: schema.sources.name }).from(schema.sources).where(isNull(schema.sources.fromId)).orderBy(schema.sources.id);
   const counts = await db
     .select({ sourceId: schema.states.sourceId, rows: sql<number>`(array_agg(${schema.states.rowCount} order by ${schema.states.id}))[1]` })
     .from(schema.states)
@@ -60,19 +60,25 @@ async function workspaceRow(id: number): Promise<typeof schema.workspaces.$infer
 export async function currentStates(workspaceId: number): Promise<{ states: Map<number, number>; firsts: ReadonlyMap<number, number>; entries: EntryRow[]; row: typeof schema.workspaces.$inferSelect }> {
   const db = database();
   const row = await workspaceRow(workspaceId);
-  const [entries, firsts] = await Promise.all([entriesOf(db, row.revisionId), firstStates(db, workspaceId)]);
+  const [entries, firsts, answers] = await Promise.all([entriesOf(db, row.revisionId), firstStates(db, workspaceId), db.select({ id: schema.sources.id }).from(schema.sources).where(and(eq(schema.sources.workspaceId, workspaceId), isNotNull(schema.sources.fromId)))]);
+  // A kept answer is there while its sentence is, and begins with what that gave.
+  for (const { id } of answers) firsts.delete(id);
+  for (const entry of entries) if (isQuestion(entry.plan)) firsts.set(entry.sourceId, entry.after);
   const states = new Map(firsts);
   for (const entry of entries) states.set(entry.sourceId, entry.after);
   return { states, firsts, entries, row };
 }
 
-/** A table as it is now, with the sentences of its brief. */
+/** The sentences that changed a table: not the one whose answer it is. */
+export const changesOf = (entries: readonly EntryRow[], tableId: number): EntryRow[] => entries.filter((e) => e.sourceId === tableId && !isQuestion(e.plan));
+
+/** A table as it is now, with the sentences that changed it. */
 export async function tableNow(workspaceId: number, tableId: number): Promise<{ table: Table; stateId: number; firstId: number; entries: EntryRow[]; row: typeof schema.workspaces.$inferSelect }> {
   const { states, firsts, entries, row } = await currentStates(workspaceId);
   const stateId = states.get(tableId);
   if (stateId === undefined) throw new Told('There is no such table.', 404, 'gone');
   const { table } = await loadState(pool(), stateId);
-  return { table, stateId, firstId: firsts.get(tableId)!, entries: entries.filter((e) => e.sourceId === tableId), row };
+  return { table, stateId, firstId: firsts.get(tableId)!, entries: changesOf(entries, tableId), row };
 }
 
 /** What a hold holds: a row by its number, or a kind in words, and how many rows of it. */
@@ -92,13 +98,14 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
   const redo = revision?.redoId ? (await db.select({ label: schema.revisions.label }).from(schema.revisions).where(eq(schema.revisions.id, revision.redoId)))[0] : undefined;
   const from = row.fromId === null ? undefined : (await db.select({ id: schema.workspaces.id, name: schema.workspaces.name }).from(schema.workspaces).where(eq(schema.workspaces.id, row.fromId)))[0];
   const tables = await Promise.all(
-    sources.map(async (source): Promise<TableView> => {
+    sources.filter((s) => states.has(s.id)).map(async (source): Promise<TableView> => {
       const [state, first] = await Promise.all([loadState(pool(), states.get(source.id)!), loadState(pool(), firsts.get(source.id)!)]);
       const [head, cover] = await Promise.all([headFor(state), coverOf(state)]);
       return {
         id: source.id,
         name: source.name,
         fileName: source.fileName,
+        answerOver: source.fromId === null ? null : (sources.find((s) => s.id === source.fromId)?.name ?? ''),
         stateId: state.id,
         rows: state.table.rows?.length ?? state.table.size,
         sourceRows: sourceSize(state.table),
@@ -174,9 +181,22 @@ interface KeepOrder extends Change {
 
 export const wantedOf = (e: EntryRow): Wanted => ({ key: e.key, sourceId: e.sourceId, request: e.request, plan: e.plan });
 
+/**
+ * A brief with sentences added at the end of what is said of their table: before the answers that are kept over it, so that
+ * these are answered anew. A sentence that looks into such an answer comes after it.
+ */
+export async function withAdded(workspaceId: number, list: readonly Wanted[], added: readonly Wanted[]): Promise<Wanted[]> {
+  const answers = await database().select({ id: schema.sources.id, name: schema.sources.name, fromId: schema.sources.fromId }).from(schema.sources).where(and(eq(schema.sources.workspaceId, workspaceId), isNotNull(schema.sources.fromId)));
+  const said = JSON.stringify(added.map((w) => w.plan));
+  const looks = answers.some((a) => said.includes(`"table":${JSON.stringify(a.name)}`));
+  const over = new Set(answers.filter((a) => a.fromId === added[0]?.sourceId).map((a) => a.id));
+  const at = looks ? -1 : list.findIndex((w) => isQuestion(w.plan) && over.has(w.sourceId));
+  return at < 0 ? [...list, ...added] : [...list.slice(0, at), ...added, ...list.slice(at)];
+}
+
 /** Keeps a request at the end of the brief. */
 export async function keepRequest(order: KeepOrder, onProgress?: (p: Progress) => void, signal?: AbortSignal): Promise<number> {
-  if (order.plans.some(isQuestion)) throw new Told('A question changes nothing, so there is nothing to keep.', 400, 'question');
+  if (order.plans.some(isQuestion)) throw new Told('A question changes nothing in its table. Its answer can be kept as a table of its own.', 400, 'question');
   const { entries, states } = await currentStates(order.workspaceId);
   const stateId = states.get(order.tableId);
   if (stateId === undefined) throw new Told('The table is not there any more.', 404, 'gone');
@@ -185,9 +205,31 @@ export async function keepRequest(order: KeepOrder, onProgress?: (p: Progress) =
   const made = order.plans.map((plan): Wanted => ({ key: randomUUID(), sourceId: order.tableId, request: order.request, plan }));
   const holds = order.holds.map((h): NewHold => ({ key: made[h.plan]!.key, kind: h.kind, position: h.position, note: h.note }));
   const { table } = await loadState(pool(), stateId);
-  const version = await makeRevision({ ...pickChange(order), list: [...base.map(wantedOf), ...made], label: order.request, holds, settle: [], as: 'new' }, table.size, onProgress, signal);
+  const version = await makeRevision({ ...pickChange(order), list: await withAdded(order.workspaceId, base.map(wantedOf), made), label: order.request, holds, settle: [], as: 'new' }, table.size, onProgress, signal);
   await rememberSpellings(database(), order.workspaceId, order.plans);
   return version;
+}
+
+/** Keeps the answer to a question as a table of the workspace: its sentence stands in the brief, and is answered anew whenever what it is about changes. */
+export async function keepAnswer(order: Change & { readonly tableId: number; readonly name: string; readonly request: string; readonly plan: Plan }): Promise<{ version: number; tableId: number }> {
+  if (!isQuestion(order.plan)) throw new Told('Only the answer to a question can be kept so.', 400, 'question');
+  const db = database();
+  const { entries, states } = await currentStates(order.workspaceId);
+  const stateId = states.get(order.tableId);
+  if (stateId === undefined) throw new Told('The table is not there any more.', 404, 'gone');
+  const all = await db.select().from(schema.sources).where(eq(schema.sources.workspaceId, order.workspaceId));
+  const taken = all.filter((s) => states.has(s.id)).map((s) => s.name.toLowerCase());
+  if (taken.includes(order.name.toLowerCase())) throw new Told(`There is a table “${order.name}” already. Give the answer another name.`, 422, 'name');
+  const over = all.find((s) => s.id === order.tableId)!;
+  const [made] = await db.insert(schema.sources).values({ workspaceId: order.workspaceId, name: order.name, fileName: `an answer over ${over.name}`, file: '', bytes: 0, sha256: '', settings: { ...over.settings, columns: [] }, fromId: over.id, notes: [] }).returning({ id: schema.sources.id });
+  try {
+    const { table } = await loadState(pool(), stateId);
+    const wanted: Wanted = { key: randomUUID(), sourceId: made!.id, request: order.request, plan: order.plan };
+    return { tableId: made!.id, version: await makeRevision({ ...pickChange(order), list: [...entries.map(wantedOf), wanted], label: `keep the answer: ${order.request}`, holds: [], settle: [], as: 'new' }, table.size) };
+  } catch (error) {
+    await db.delete(schema.sources).where(eq(schema.sources.id, made!.id));
+    throw error;
+  }
 }
 
 const pickChange = ({ workspaceId, version }: Change): Change => ({ workspaceId, version });
@@ -272,5 +314,5 @@ export async function removeWorkspace(id: number): Promise<string[]> {
   const db = database();
   const files = await db.select({ file: schema.sources.file }).from(schema.sources).where(eq(schema.sources.workspaceId, id));
   await db.delete(schema.workspaces).where(eq(schema.workspaces.id, id));
-  return files.map((f) => f.file);
+  return files.map((f) => f.file).filter((f) => f !== '');
 }

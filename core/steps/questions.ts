@@ -1,4 +1,4 @@
-/** Steps that answer a question: they change nothing and are never kept. */
+/** Steps that answer a question: they change nothing in their table. What they answer can be kept as a table of its own. */
 const QUESTIONS: ReadonlySet<string> = new Set(['ask', 'survey', 'relate', 'forecast']);
 
 /** Is a plan a question? */

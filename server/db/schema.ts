@@ -44,6 +44,8 @@ export const sources = pgTable('sources', {
   bytes: bigint({ mode: 'number' }).notNull(),
   sha256: text().notNull(),
   settings: jsonb().$type<ImportSettings>().notNull(),
+  /** The table that it is a kept answer over; null for one that came in a file. */
+  fromId: integer('from_id'),
   notes: jsonb().$type<readonly ImportNote[]>().notNull(),
   createdAt: now(),
 });

@@ -202,6 +202,19 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     setTold('');
     input.current?.focus();
   };
+  const keepAnswer = useMutation({
+    mutationFn: (name: string) => ask<{ version: number; tableId: number }>(`workspaces/${id}/answers`, 'POST', { version: w!.version, tableId: table!.id, request: proof!.request, plan: proof!.plans[0], name }),
+    onSuccess: async (kept) => {
+      setProof(null);
+      setRequest('');
+      setAsked(null);
+      await refresh();
+      cursor.current = { row: 0, column: 0 };
+      setTableId(kept.tableId);
+      setTold('Kept: a table that is worked out anew whenever the one it is about changes. Its sentence stands in its brief, and undo takes it back.');
+    },
+    onError: refused,
+  });
   const keep = useMutation({
     mutationFn: async () => {
       if (!proof || !w || !table) return;
@@ -361,7 +374,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
         <Box role="tablist" aria-label="Tables" sx={{ display: 'flex', gap: 0.25, ml: 1, overflow: 'hidden' }}>
           {w.tables.map((t) => (
             <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { cursor.current = { row: 0, column: 0 }; setTableId(t.id); setProof(null); setCard(null); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
-              {t.name} <Box component="span" sx={{ fontSize: 11, color: FAINT }}>{figure(t.rows)}</Box>
+              <Box component="span" title={t.answerOver === null ? undefined : `an answer over ${t.answerOver}, worked out anew whenever that changes`} sx={t.answerOver === null ? undefined : { fontFamily: READING, fontStyle: 'italic' }}>{t.name}</Box> <Box component="span" sx={{ fontSize: 11, color: FAINT }}>{figure(t.rows)}</Box>
             </Box>
           ))}
         </Box>
@@ -394,7 +407,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
-            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} editing={editing !== null} onKeepAnswer={(name) => { if (!keepAnswer.isPending) keepAnswer.mutate(name); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'review' ? (
             <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
           ) : place === 'different' ? (

@@ -13,6 +13,7 @@ import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interline
 import { Sentence } from '../parts/Sentence';
 import type { CellValue } from '../../core/values/cell';
 import { AnswerTableView } from './AnswerTableView';
+import { KeepAnswer, answerName } from './KeepAnswer';
 import { Spellings } from './Spellings';
 
 /** What is held in the proof: a whole kind, or one row, of one of the plans. */
@@ -31,7 +32,7 @@ interface Line {
 }
 
 /** The trial result, by kinds, the odd ones first; interlinear: the new value on the line, the old one small above it. */
-export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onLeave, busy, progress, proving, readOnly = false }: {
+export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onKeepAnswer, onLeave, busy, progress, proving, editing, readOnly = false }: {
   workspaceId: number;
   stateId: number;
   proofs: readonly Proof[];
@@ -43,16 +44,22 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   /** Shows the rows behind a line of an answer. */
   onRows: (plan: number, row: readonly CellValue[]) => void;
   onKeep: () => void;
+  /** Keeps an answer as a table of its own. */
+  onKeepAnswer: (name: string) => void;
   onLeave: () => void;
   busy: boolean;
   progress: number | null;
   /** How much of the whole proof is done. */
   proving: number | null;
+  /** A sentence of the brief is said otherwise. */
+  editing: boolean;
   readOnly?: boolean;
 }) {
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
   const [more, setMore] = useState<Record<string, readonly ProofRow[]>>({});
   const [at, setAt] = useState(0);
+  const [naming, setNaming] = useState(false);
+  const [named, setNamed] = useState<string | null>(null);
   const box = useRef<HTMLDivElement>(null);
   const unfolded = (p: number, k: ProofKind): boolean => open.has(`${p}/${k.key}`) !== k.odd;
   const lines = useMemo(() => {
@@ -82,7 +89,8 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
     const key = event.key.toLowerCase();
     if (key === 'arrowdown') setAt(Math.min(lines.length - 1, here + 1));
     else if (key === 'arrowup') setAt(Math.max(0, here - 1));
-    else if (key === 'k' && !readOnly && !question) onKeep();
+    else if (key === 'k' && !readOnly && (!question || editing)) onKeep();
+    else if (key === 'k' && !readOnly && plans.length === 1) setNaming(true);
     else if (key === 'h' && line && !readOnly) hold(line);
     else if (key === 'u' && line && !line.row) load.mutate({ plan: line.plan, kind: line.kind });
     else if (key === ' ' && line && !line.row) setOpen((o) => toggled(o, `${line.plan}/${line.kind.key}`));
@@ -100,7 +108,8 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>
           {question ? 'a question changes nothing' : readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? `the first rows; the rest is being looked at …${proving === null ? '' : ` ${Math.round(100 * proving)} %`}` : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
         </Typography>
-        {!readOnly && !question && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
+        {!readOnly && question && !editing && plans.length === 1 && <KeepAnswer name={named ?? answerName(plans[0], proofs[0]?.answer?.columns ?? [])} open={naming} busy={busy} onOpen={setNaming} onName={setNamed} onKeep={() => onKeepAnswer(named ?? answerName(plans[0], proofs[0]?.answer?.columns ?? []))} />}
+        {!readOnly && (!question || editing) && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
         <Button onClick={onLeave}>{readOnly || question ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>
       </Box>
       {progress !== null && <LinearProgress variant={progress > 0 ? 'determinate' : 'indeterminate'} value={progress * 100} aria-label="Keeping" color="success" />}

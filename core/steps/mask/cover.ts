@@ -3,7 +3,7 @@ import type { CheckedHead } from '../../formula/check';
 import type { Table } from '../../table/table';
 import { columnsOf } from '../../formula/expression';
 import type { CellValue } from '../../values/cell';
-import type { Asked } from '../ask/step';
+import type { AskPlan, Asked } from '../ask/step';
 import type { AnswerTable } from '../step';
 import { coarser, covered, masker } from '../../values/mask';
 import { definitionOf, type Plan } from '../registry';
@@ -57,14 +57,27 @@ function coverValue(value: CellValue, text: (text: string) => string): CellValue
   return /^\d{4}-\d\d-\d\d(?: |$)/.test(value) ? `${value.slice(0, 4)}-01-01` : text(value);
 }
 
+/** Does a part of a question tell of a covered column? How many rows or different values there are is told. */
+const hides = ({ as }: Asked, names: ReadonlySet<string>): boolean => !(as.kind === 'total' && (as.fn === 'count' || as.fn === 'distinct')) && columnsOf(as).some((n) => names.has(n));
+
+/** Which columns of an answer tell of covered columns. */
+function hiddenIn(plan: AskPlan, count: number, names: ReadonlySet<string>): boolean[] {
+  const parts = [...plan.by, ...plan.figures].map((p) => hides(p, names));
+  return Array.from({ length: count }, (_, c) => (plan.across && c >= plan.by.length ? (parts.at(-1) ?? false) : (parts[c] ?? false)));
+}
+
+/** The columns of a kept answer that are to be covered; of questions other than of figures all are, where anything of theirs is. */
+export function coveredInAnswer(plan: Plan, columns: readonly string[], names: ReadonlySet<string>): ReadonlySet<string> {
+  if (plan.step === 'ask') return new Set(columns.filter((_, c) => hiddenIn(plan, columns.length, names)[c] || (plan.across && c >= plan.by.length && hides(plan.across, names))));
+  return new Set(definitionOf(plan).reads(plan).some((n) => names.has(n)) ? columns : []);
+}
+
 /** An answer as it may be shown: what it tells of covered columns is masked; how many rows or different values there are is told. */
 export function coverAnswer(plan: Plan, answer: AnswerTable, names: ReadonlySet<string>, key: string | null): AnswerTable {
   if (plan.step !== 'ask' || names.size === 0) return answer;
   const text = textCover(key);
-  const hides = ({ as }: Asked): boolean => !(as.kind === 'total' && (as.fn === 'count' || as.fn === 'distinct')) && columnsOf(as).some((n) => names.has(n));
-  const parts = [...plan.by, ...plan.figures].map(hides);
-  const across = plan.across !== undefined && hides(plan.across);
-  const hidden = answer.columns.map((_, c) => (plan.across && c >= plan.by.length ? (parts.at(-1) ?? false) : (parts[c] ?? false)));
+  const across = plan.across !== undefined && hides(plan.across, names);
+  const hidden = hiddenIn(plan, answer.columns.length, names);
   const line = (cells: readonly CellValue[]): CellValue[] => cells.map((v, c) => (hidden[c] ? coverValue(v, text) : v));
   return {
     ...answer,
