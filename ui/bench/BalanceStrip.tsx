@@ -10,7 +10,7 @@ export function BalanceStrip({ table, held, onShow, onReview, onKeys }: { table:
   const aside = table.sourceRows + table.addedRows - table.rows;
   return (
     <Box component="footer" aria-label="Control totals" data-testid="balance" sx={{ display: 'flex', gap: 2, alignItems: 'center', height: 22, px: 1.5, borderTop: `1px solid ${RULE}`, background: SHADE, fontSize: 11.5, color: FAINT, whiteSpace: 'nowrap', overflow: 'hidden' }}>
-      <Box component="span" sx={{ color: 'text.primary' }}>{figure(table.sourceRows)} rows brought in{table.addedRows ? ` + ${figure(table.addedRows)} added` : ''} = {figure(table.rows)} now + {figure(aside)} set aside</Box>
+      <Box component="span" sx={{ color: 'text.primary' }}>{figure(table.sourceRows)} {table.answerOver === null ? 'rows brought in' : `rows answered from ${table.answerOver}`}{table.addedRows ? ` + ${figure(table.addedRows)} added` : ''} = {figure(table.rows)} now + {figure(aside)} set aside</Box>
       {table.totals.slice(0, 5).map((t) => {
         const before = table.sourceTotals.find((x) => x.column === t.column);
         return <span key={t.column}>Σ {t.column} {before && before.sum !== t.sum ? `${short(before.sum)} → ` : ''}{short(t.sum)}</span>;

@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Button, Typography } from '@mui/material';
+import { isQuestion } from '../../core/steps/questions';
 import type { SentenceView } from '../../contract/views';
 import { figure } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
@@ -40,7 +41,7 @@ export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo
                 </Box>
               </Box>
               <Box sx={{ fontSize: 11, color: FAINT, textAlign: 'right', lineHeight: '14px', pt: '2px' }}>
-                {aside > 0 ? <div>{figure(aside)} aside</div> : aside < 0 ? <div>{figure(-aside)} added</div> : s.report.kinds.length ? <div>{figure(changed)} rows</div> : <div>columns</div>}
+                {aside > 0 ? <div>{figure(aside)} aside</div> : aside < 0 ? <div>{figure(-aside)} added</div> : s.report.kinds.length ? <div>{figure(changed)} rows</div> : isQuestion(s.plan) ? <div>answer</div> : <div>columns</div>}
                 <Box className="tools" sx={{ opacity: open === s.key ? 1 : 0 }}>
                   <Tool onClick={() => onEdit(s)} label={`Edit sentence ${i + 1}`}>edit</Tool> <Tool onClick={() => onDrop(s)} label={`Drop sentence ${i + 1}`}>drop</Tool>
                 </Box>

@@ -41,7 +41,7 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
                   </Box>
                 ))}
                 {brief[n]?.plan.step === 'calculate' && !step.gone && <Working key={`${step.key} ${position}`} workspaceId={workspaceId} tableId={tableId} sentence={brief[n]!} position={position} version={version} onReword={onReword} />}
-                {!step.held && (step.changes.length > 0 || step.gone) && <Box component="button" onClick={() => onHold(step.key)} sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.held.color, textDecoration: 'underline' }}>hold this row here</Box>}
+                {!step.held && (step.changes.length > 0 || step.gone) && <Box component="button" onClick={() => onHold(step.key)} sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', fontFamily: 'inherit', fontSize: 11.5, color: ACCENTS.held.color, textDecoration: 'underline' }}>hold this row here</Box>}
               </Box>
             );
           })}
@@ -63,8 +63,8 @@ function Working({ workspaceId, tableId, sentence, position, version, onReword }
   const lines = useQuery({ queryKey: ['worked', workspaceId, version, stepKey, position], queryFn: () => ask<{ lines: string[] }>(`workspaces/${workspaceId}/worked`, 'POST', { key: stepKey, position }), enabled: open });
   return (
     <Box sx={{ mb: 0.25 }}>
-      <Box component="button" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ border: 0, background: 'none', p: 0, mr: 1.5, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{open ? 'fold the working' : 'how was it worked out?'}</Box>
-      <Box component="button" aria-expanded={changing} onClick={() => setChanging(!changing)} sx={{ border: 0, background: 'none', p: 0, mr: 1.5, cursor: 'pointer', fontSize: 11.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{changing ? 'leave the formula' : 'change the formula'}</Box>
+      <Box component="button" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ border: 0, background: 'none', p: 0, mr: 1.5, cursor: 'pointer', fontFamily: 'inherit', fontSize: 11.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{open ? 'fold the working' : 'how was it worked out?'}</Box>
+      <Box component="button" aria-expanded={changing} onClick={() => setChanging(!changing)} sx={{ border: 0, background: 'none', p: 0, mr: 1.5, cursor: 'pointer', fontFamily: 'inherit', fontSize: 11.5, color: ACCENTS.pending.color, textDecoration: 'underline' }}>{changing ? 'leave the formula' : 'change the formula'}</Box>
       {changing && sentence.plan.step === 'calculate' && <FormulaLine workspaceId={workspaceId} tableId={tableId} sentence={sentence} plan={sentence.plan} position={position} onProve={(request, plans) => onReword(sentence, request, plans)} onLeave={() => setChanging(false)} />}
       {open && <Box data-testid="working" sx={{ my: 0.5, px: 0.75, py: 0.5, background: SHADE, fontSize: 12.5 }}>{lines.isPending ? 'working …' : lines.isError ? lines.error.message : lines.data.lines.map((l, i) => <Box key={i} sx={{ fontWeight: i === lines.data.lines.length - 1 ? 600 : 400 }}>{l}</Box>)}</Box>}
     </Box>

@@ -17,7 +17,7 @@ export function KeepAnswer({ name, open, busy, onOpen, onName, onKeep }: { name:
   if (!open) return <Button variant="contained" color="success" disabled={busy} onClick={() => onOpen(true)}>Keep as a table&nbsp;<kbd>K</kbd></Button>;
   return (
     <Box component="form" onSubmit={(e) => { e.preventDefault(); if (name.trim() !== '') onKeep(); }} sx={{ display: 'flex', gap: 0.75, alignItems: 'center', fontSize: 12.5 }}>
-      <Box component="label" htmlFor="answer-name" sx={{ color: FAINT, whiteSpace: 'nowrap' }}>worked out anew whenever its table changes; its name</Box>
+      <Box component="label" htmlFor="answer-name" title="It is worked out anew whenever its table changes" sx={{ color: FAINT, whiteSpace: 'nowrap' }}>as a live table called</Box>
       <InputBase id="answer-name" autoFocus value={name} onFocus={(e) => e.target.select()} onChange={(e) => onName(e.target.value)} onKeyDown={(e) => { e.stopPropagation(); if (e.key === 'Escape') onOpen(false); }} sx={{ fontSize: 13, width: 210, background: '#fffdf8', border: `1px solid ${RULE}`, px: 0.75, '& input': { py: '1px' } }} />
       <Button type="submit" variant="contained" color="success" disabled={busy || name.trim() === ''}>Keep&nbsp;<kbd>Enter</kbd></Button>
     </Box>
