@@ -90,7 +90,8 @@ export function toChunk(vector: Vector, type: ColumnType, scale: number | null, 
   if (vector.kind === 'text') return textChunk(vector.texts);
   const { values, state } = vector;
   const power = scale !== null && scale <= 9 && !isDate(type) ? 10 ** scale : 0;
-  if (allValues(state)) return numberChunk(power === 0 ? (own ? values : values.slice()) : dusted(values, power, scale!, own), state.slice());
+  // States are shared: a chunk is never changed.
+  if (allValues(state)) return power === 0 ? numberChunk(own ? values : values.slice(), state) : dusted(values, state, power, scale!, own);
   const out = new Float64Array(values.length);
   const outState = new Uint8Array(values.length);
   for (let i = 0; i < values.length; i++) {
@@ -102,12 +103,16 @@ export function toChunk(vector: Vector, type: ColumnType, scale: number | null, 
   return numberChunk(out, outState);
 }
 
-/** Values rounded to a scale. Below 10^9 one multiplication is exact enough; above, dust is healed with more care. */
-function dusted(values: Float64Array, power: number, scale: number, own: boolean): Float64Array {
+/** Values rounded to a scale, with the lowest and the highest of them. Below 10^9 one multiplication is exact enough; above, dust is healed with more care. */
+function dusted(values: Float64Array, state: Uint8Array, power: number, scale: number, own: boolean): NumberChunk {
   const out = own ? values : new Float64Array(values.length);
+  let low = Infinity, high = -Infinity;
   for (let i = 0; i < out.length; i++) {
     const value = values[i]!;
-    out[i] = value < 1e9 && value > -1e9 ? Math.round(value * power) / power : roundTo(value, scale);
+    const clean = value < 1e9 && value > -1e9 ? Math.round(value * power) / power : roundTo(value, scale);
+    out[i] = clean;
+    low = clean < low ? clean : low;
+    high = clean > high ? clean : high;
   }
-  return out;
+  return { ...numberChunk(out, state), range: [low, high] };
 }

@@ -55,8 +55,16 @@ export class GlanceBuilder {
 
   /** Adds a chunk; with a mask, only its live rows. */
   add(chunk: Chunk, live?: Uint8Array | null): void {
-    if (chunk.kind === 'number') this.numbers(chunk.values, chunk.state, chunk.misfits, live);
+    if (chunk.kind === 'number' && chunk.range && this.counts === null && !live) this.whole(chunk.range, chunk.length);
+    else if (chunk.kind === 'number') this.numbers(chunk.values, chunk.state, chunk.misfits, live);
     else eachText(chunk, this.type, chunk.length, live, (text, n) => this.text(text, n));
+  }
+
+  /** A chunk of values whose range is known. */
+  private whole([low, high]: readonly [number, number], rows: number): void {
+    if (low < this.low) this.low = low;
+    if (high > this.high) this.high = high;
+    this.rows += rows;
   }
 
   private numbers(values: Float64Array, state: Uint8Array, misfits: ReadonlyMap<number, string>, live?: Uint8Array | null): void {

@@ -20,6 +20,8 @@ export interface NumberChunk {
   readonly values: Float64Array;
   readonly state: Uint8Array;
   readonly misfits: ReadonlyMap<number, string>;
+  /** The lowest and the highest value, where whoever made the chunk knows them and all cells hold values. */
+  readonly range?: readonly [number, number];
 }
 
 /** Cells of a text column as codes into the chunk's own dictionary. Code 0 is always the blank cell ''. */
