@@ -18,6 +18,14 @@ interface Said {
   readonly numbers: (column: string) => boolean;
   /** The names of the columns. */
   readonly columns: readonly string[];
+  /** It says that something is to go. */
+  readonly drops: boolean;
+  /** It asks whether all, or any, are so. */
+  readonly everyOne: boolean;
+  /** It begins with how something is to be shown. */
+  readonly shows: boolean;
+  /** It begins with the name of a column that counts. */
+  readonly counts: boolean;
   /** The numbers said with a unit. */
   readonly sizes: readonly { readonly n: number; readonly unit: string }[];
   /** It asks for a mark on the rows. */
@@ -60,6 +68,18 @@ const DOUBTS: readonly Doubt[] = [
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'check') && plans.some((p) => p.step === 'filter'), asks: 'This changes the rows and adds a rule for them. Is it meant so?' },
   // 'Paid if it is enough, partly if less': a label among labels is no amount.
   { price: 0.6, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)) },
+  // 'And out of goods' is no order to drop the column.
+  { price: 1.5, holds: (plans, { drops }) => !drops && plans.some((p, i) => p.step === 'drop' && i > 0), asks: 'This drops a column. Is it meant so?' },
+  // 'Are one person' keeps no row that is both.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && neverTrue(p.where)), asks: 'No row could be both. Is it meant so?' },
+  // 'Do all of them have one?' sets no rows aside.
+  { price: 1, holds: (plans, { everyOne, keeps }) => everyOne && !keeps && plans.some((p) => p.step === 'filter'), asks: 'This is asked like a question, and would change the table. Is it meant so?' },
+  // 'Show the distance without decimals' is about how it is seen.
+  { price: 1, holds: (plans, { shows }) => shows && plans.some((p) => p.step === 'calculate' && p.replace && p.as.kind === 'round'), asks: 'This changes the values, not only how they are shown. Is it meant so?' },
+  // 'Take EUR out of the fee and make it a number': the fee, not what was taken out.
+  { price: 0.6, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'calculate' && p.as.kind === 'found' && next?.step === 'convert' && next.columns.includes(p.name); }) },
+  // 'Count by species' where there is a count.
+  { price: 0.7, holds: (plans, { counts }) => counts && plans.some((p) => p.step === 'ask' && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')), asks: 'This counts rows, and there is a column called Count. Is it meant so?' },
   // 'A weight over 5 litres': the number of one quantity is compared with another.
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   // 'Insurance per month' of ‹Insurance/yr› is a twelfth of it, and no sum by month.
@@ -67,6 +87,13 @@ const DOUBTS: readonly Doubt[] = [
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
+
+/** Two different texts that one cell should hold. */
+function neverTrue(where: Condition): boolean {
+  if (where.kind !== 'all') return false;
+  const texts = where.of.flatMap((c) => (c.kind === 'among' && c.of.kind === 'column' ? [[c.of.name, c.texts] as const] : []));
+  return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
+}
 
 /** Names of what is paid or done each so often. */
 const A_TIME = /(?:\/|\bper |\ba )\s?(?:yr|year|month|mth|week|wk|day|hour|hr?)\b|\b(?:yearly|annual|monthly|weekly)\b/i;
@@ -81,6 +108,10 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     columns: head.columns.map((c) => c.name),
+    drops: words.some((w) => /^(?:drop|remove|delete|lose|rid|without|away|need|throw|leave|except|bin|discard|erase|hide|omit|skip|kill|redundant|cut|strip|off|useless|unneeded|eliminate|scrap|ditch|dump|exclude|clear|gone)|^go$/.test(w.lower)),
+    everyOne: /^(?:do|does|are|is|have|has)$/.test(words[0]!.lower) && /^(?:all|every|each|any)$/.test(words[1]?.lower ?? ''),
+    shows: /^(?:show|display)$/.test(words[0]!.lower),
+    counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
     sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),

@@ -346,6 +346,7 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
   // A clause that begins inside a column's full name tears it apart.
   const cut = new Set<number>();
   for (let i = 0; i < words.length; i++) for (const m of chart.at(i, 'col')) if (m.cost < 0.05) for (let k = i + 1; k < m.to; k++) cut.add(k);
+  const valued = words.map((_, i) => chart.at(i, 'value').some((m) => m.cost < 0.05));
   for (let i = 0; i < words.length; i++) {
     for (const path of at[i]!) {
       const skip = chart.skips[i]!;
@@ -358,7 +359,9 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
           const state = (item.value as Act).apply(path.state);
           if (!state) continue;
           const faulty = state.problem && !path.state.problem ? FAULTY : 0;
-          const price = (cat === 'clause' || cat === 'alone' ? WEIGHTS.clause : WEIGHTS.rider) + (cat === 'clause' && cut.has(i) ? CUT : 0);
+          // What stands in the cells is no remark.
+          const swallowed = cat === 'aside' && valued.some((v, k) => v && k >= item.from && k < item.to) ? WEIGHTS.swallowed : 0;
+          const price = swallowed + (cat === 'clause' || cat === 'alone' ? WEIGHTS.clause : WEIGHTS.rider) + (cat === 'clause' && cut.has(i) ? CUT : 0);
           put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to, cat]] });
         }
       }

@@ -12,6 +12,8 @@ export const WEIGHTS = {
   rider: 0.05,
   /** A sentence taken for mere description. */
   background: 0.8,
+  /** A remark that holds what stands in the cells. */
+  swallowed: 0.6,
   /** How much dearer a reading that goes on with the last question may be than one that begins anew. */
   goingOn: 0.8,
   /** Words and marks passed over inside a rule: a filler, one that stands as a name might, a light word, a comma, a full stop, another mark. */

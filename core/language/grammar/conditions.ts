@@ -1,3 +1,4 @@
+import { readYesNo } from '../../values/yesno';
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { finder, type Findable } from '../../values/find';
@@ -128,6 +129,11 @@ function mentionsWord(word: string, name: string, x: Context): Condition | null 
 }
 
 /** A time of day compared with one. */
+/** Does a column of texts say yes or no? With it is then where it says yes. */
+const saysYes = (name: string, x: Context): boolean => { const all = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).filter((v) => v.trim() !== '') : []; return all.length > 1 && all.every((v) => readYesNo(v) !== null); };
+
+/** The only column of times of day. */
+const onlyTime = (x: Context): string | null => { const found = x.head.columns.filter((c) => timed(c.name, x)); return found.length === 1 ? found[0]!.name : null; };
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
 
 /** Does a column tell of something done to a row, and by whom, for what or when? */
@@ -291,9 +297,11 @@ export const conditionRules = [
   // A time without its column: of the only date, or which date is asked.
   // 'over the nitrate limit of 50'
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0)).flat(),
-  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)); return all.length === 1 ? atClock(op, all[0]!.name, t, x) : null; }, 0.1)).flat(),
-  rule('cond', '~withA|with $inside:v in|inside|within|under the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
-  rule('rset', '$rset:a ~withA|with $col:c', ({ a, c }, x: Context) => all([a, countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))]), 0.15),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock(op, c, t, x); }, 0.1)).flat(),
+  rule('cond', '~withA|with $inside:v in|inside|within|under|among|amongst the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
+  rule('rset', '$rset:a ~withA|with $yesno:y', ({ a, y }) => all([a, says(y, true)]), 0.1),
+  rule('rset', '$rset:a ~without $yesno:y', ({ a, y }) => all([a, says(y, false)]), 0.1),
+  rule('rset', '$rset:a ~withA|with $col:c', ({ a, c }, x: Context) => saysYes(c, x) ? null : all([a, countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))]), 0.15),
   rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
@@ -312,9 +320,10 @@ export const conditionRules = [
   rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) && !isDated(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? at|opened|open|is|are? ${words} $clock:t`, ({ c, t }, x: Context) => atClock(op, c, t, x), 0)).flat(),
   rule('cond', '$col:c ~be? at|from|opened|open|is|are? $clock:t or later|after|over|more', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
-  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)); return all.length === 1 ? atClock('>=', all[0]!.name, t, x) : null; }, 0.1),
+  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('>=', c, t, x); }, 0.1),
   rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
   rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
+  rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const c = onlyTime(x); const [low, high] = c === null ? [null, null] : [atClock('>=', c, a, x), atClock('<=', c, b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
   rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
   // A value that also stands among others in a text: 'gigs where Ola worked'
   rule('inside', '$value:v', ({ v }) => (v.loose ? { column: v.column, text: v.typed } : null), 0.1),
@@ -441,7 +450,7 @@ export const conditionRules = [
   // 'No visits' may be a blank or a zero: where the column has both, it is asked.
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && !hasBlanks(c, x) ? compare('=', column(c), number(0)) : empty(c)), 0.02),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),
-  rule('cond', '~withA $col:c', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
+  rule('cond', '~withA $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
 
   // 'that lay longer than two days'
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
@@ -510,7 +519,7 @@ export const conditionRules = [
   rule('abbrs', '$abbr:a or|,|and $abbrs:r', ({ a, r }) => [a, ...r], 0),
   rule('cond', '$col:c ~starts $abbrs:t', ({ c, t }) => ({ kind: 'text', test: 'starts', of: column(c), texts: t }), 0.1),
   rule('cond', '$col:c ~ends $abbrs:t', ({ c, t }) => ({ kind: 'text', test: 'ends', of: column(c), texts: t }), 0.1),
-  rule('cond', '$rows with $col:c', ({ c }) => not(empty(c)), 0.3),
+  rule('cond', '$rows with $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : not(empty(c))), 0.3),
   // 'power tools', 'good condition': a value with the noun it belongs to
   rule('cond', '$values:v ^$col:c', ({ v, c }, x: Context) => (columnOf(x.head, c).type === 'text' && v[0].column !== c && !v.some((o: Value) => o.loose) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
   rule('rset', '$rows $values:v $word out|up|in|off?', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.4),

@@ -181,7 +181,7 @@ const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, 
   ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes', true], ['shortest', 'shorter', 'length duration nights hours minutes', false],
   ['dearest priciest costliest', 'dearer pricier costlier', 'price cost rent fee rate', true], ['cheapest', 'cheaper', 'price cost rent fee rate', false],
   ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['best', 'better', 'score rating marks mark grade points rank', true], ['worst', 'worse', 'score rating marks mark grade points', false], ['driest', 'drier', 'moisture humidity', false], ['dampest', 'damper', 'moisture humidity', true], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
-  ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
+  ['nearest closest', 'nearer closer', 'distance', false], ['farthest furthest', 'farther further', 'distance', true], ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
   ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
 /** The same of longer words: 'most expensive', 'less profitable than'. */
@@ -462,6 +462,10 @@ function clocks(tokens: readonly Token[], request: string, put: Put): void {
     }
     const half = tokens[i + 1]?.lower;
     if ((half === 'am' || half === 'pm') && t.value >= 1 && t.value <= 12) put('clock', i, i + 2, ((t.value % 12) + (half === 'pm' ? 12 : 0)) * 60, 0);
+    // '8 in the morning', '6 in the evening'
+    const part = half === 'in' && tokens[i + 2]?.lower === 'the' ? tokens[i + 3]?.lower : half === 'at' ? tokens[i + 2]?.lower : undefined;
+    const late = part === undefined ? null : /^(?:afternoon|evening|night)$/.test(part) ? 12 : part === 'morning' ? 0 : null;
+    if (late !== null && t.value >= 1 && t.value <= 12) put('clock', i, i + (half === 'in' ? 4 : 3), ((t.value % 12) + late) * 60, -0.1);
     if (half === "o'clock" && t.value < 24) put('clock', i, i + 2, t.value * 60, 0);
   });
 }

@@ -29,7 +29,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   move: 'move|put|place|shift|bring|set|drag|position|stick|have|see|get|push|want',
   before: 'before|in front of|ahead of|left of|to the left of|on the left of|right before|just before|directly before|straight before|immediately before|comes before',
   after: 'after|behind|right after|straight after|just after|directly after|next to|beside|right of|to the right of|on the right of|right behind|following|immediately after|directly behind|right next to|just behind|right beside|follows|so that it follows|comes after',
-  first: 'first|to the front|to the start|to the beginning|at the front|at the beginning|at the start|to the very front|in front|leftmost|to the far left|up front|at the very front|to the left',
+  first: 'first|in the front|to front|to the front|to the start|to the beginning|at the front|at the beginning|at the start|to the very front|in front|leftmost|to the far left|up front|at the very front|to the left',
   last: 'last|to the end|to the back|at the end|at the back|to the very end|rightmost|to the far right|at the very end|at the far right|to the right end|to the right',
   copy: 'give me a copy of|a copy of|copy|duplicate|clone|make a copy of|keep a copy of|make a duplicate of|take a copy of|repeat',
   replace: 'replace|change|swap|substitute|exchange|turn|correct|convert|swap out|overwrite',

@@ -425,6 +425,7 @@ export const phrases = [
     const m = moneyColumn(x) ?? pricedColumn(x), e = m && sum(m, x);
     return e ? { figures: [e], by: [], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } } : null;
   }, 0.1),
+  rule('clause', '~tellMe? the? busiest|fullest $qperiod:p', ({ p }, x: Context) => { const b = period(p, rowDate(x), x); return b && asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }); }, 0.1),
   // 'When was the last spot of each client'
   ...([['last|latest|newest', 'highest'], ['first|earliest|oldest', 'lowest']] as const).flatMap(([words, fn]) => [
     rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? (was|were|came|took place)? ~each $qbys:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [over(fn, column(d))], by: b }; }, -0.1),

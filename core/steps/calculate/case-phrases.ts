@@ -143,7 +143,7 @@ const JOINTS = /^(?:but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
 
 /** What somebody is told to do is no label either. */
-const IMPERATIVE = /^(?:total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
+const IMPERATIVE = /^(?:colou?r|accent|tint|total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
 
 export const casePhrases = [
   rule('leaf', '$text:t', ({ t }): Expression => textOf(t), 0),
@@ -213,6 +213,7 @@ export const casePhrases = [
     rule('case1', `${words} that|this|those? ~rungVerb $leaf:l`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
     rule('case1', `$leaf:l ~if it|they? ~be? ${words}`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
   ]).flat(),
+  rule('case1', '$label:l ~if there|it|that? ~be? none|nothing|no|not known|given|there|one?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l) }], 0),
   rule('case1', 'unknown|unspecified|missing ~rungVerb $leaf:l', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0.1),
   rule('case1', '$num:n ~orMore $col:c ~rungVerb $leaf:l', ({ n, c, l }, x: Context): Open[] | null => { const q = quantity(c, x); return q && [{ when: { kind: 'compare', op: '>=', left: q, right: number(n) }, then: l, loose: true }]; }, 0.05),
   rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'beyond', then: textOf(l) }], 0),
@@ -231,6 +232,8 @@ export const casePhrases = [
   rule('casesOf', '$case1:a ~caseList $casesOf:b', ({ a, b }) => [...a, ...b], 0),
   rule('casesOf', '$case1:a $casesOf:b', ({ a, b }) => (a[0].loose ? null : [...a, ...b]), 0.2),
   rule('casesOf', '$case1:a ~caseList $lastCase:b', ({ a, b }) => [...a, ...b], 0),
+  rule('casesOf', '$case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ a, b, c }) => (c[0].when.kind === 'empty' ? [...a, ...b, ...c] : null), 0),
+  rule('casesOf', '$case1:x ~caseList $case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ x, a, b, c }) => (c[0].when.kind === 'empty' ? [...x, ...a, ...b, ...c] : null), 0),
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
@@ -294,6 +297,14 @@ export const casePhrases = [
   ]).flat(),
   // 'If the comment mentions late then Problem should say yes, otherwise no'
   rule('clause', '~if $cond:c ,|then? then? the? $name:n should|must|shall|will|to|has|is be|say|read|get|hold|show|to? be? $leaf:l ,|;|and? ~otherwise it|is? $leaf:o', ({ c, n, l, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
+  // 'Is the count above the average for that species?'
+  ...(['~more', '~less'] as const).flatMap((words) => [
+    rule('clause', `is|are|was|were the? $col:c ${words} the|its|their? ~average $col? of|for|in|within|at|by the|its|their|that|each|every|same? same? $col:g ?? yes|yes/no? or|/? no?`, ({ c, g }, x: Context) => { const e = quantity(c, x); return e && c !== g ? add(yesIf({ kind: 'compare', op: words === '~more' ? '>' : '<', left: e, right: { kind: 'total', fn: 'mean', of: e, by: [g] } })) : null; }, -0.3),
+  ]).flat(),
+  // 'Distance group: near below 25, middle 25 to 100, far beyond'
+  rule('clause', '^$col:n group|band|class|category|size|grade|level|label|bracket|bucket :|-|–|= $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x), `${n} group`), -0.1),
+  rule('clause', 'time of day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = timesOf(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Time of day'); }, -0.1),
+  rule('clause', 'part|time of the day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = timesOf(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Part of the day'); }, -0.1),
   // Rows marked, with no word for the mark
   rule('clause', 'flag|mark|tick|highlight everything|anything|all|whatever|those|what $rows|$noun? ~rel|~withA an? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.1),
   rule('clause', 'flag|mark|tick|highlight the|all|any|every|those? $rows|$noun|$guess ~rel|~withA ~be? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.3),
@@ -307,6 +318,12 @@ export const casePhrases = [
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
+
+/** The only column that tells the time of day. */
+function timesOf(x: Context): string | null {
+  const all = x.head.columns.filter((c) => timed(c.name, x));
+  return all.length === 1 ? all[0]!.name : null;
+}
 
 const onWeekend = (name: string | null, x: Context, called: string): Act | null =>
   name !== null && readsAsDate(x.head, name) ? add(yesIf({ kind: 'among', of: { kind: 'part', part: 'weekday', of: column(name) }, texts: ['Saturday', 'Sunday'] }), called) : null;

@@ -82,6 +82,16 @@ export function moveWords(words: readonly string[], from: string, to: string, x:
   };
 }
 
+/** 'Into a column Kind, and out of goods': what was just found between marks is taken away where it stood. */
+const alsoOut = (name: string): Act => ({
+  key: `also out of ${name}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    const inside = last?.step === 'calculate' && last.as.kind === 'inside' ? last.as : null;
+    return inside?.of.kind === 'column' && inside.of.name === name ? withPlan(state, { step: 'replace', columns: [name], find: { kind: 'between', open: inside.open, close: inside.close }, with: '' }, [name]) : null;
+  },
+});
+
 const tried = new WeakMap<Context['head'], Map<string, ReturnType<typeof programsFor>>>();
 
 /** The programs for some examples over a column; found once for each table version. */
@@ -216,8 +226,8 @@ export const textPhrases = [
   rule('rider', '~into a|one? column|field of? its|their own', () => amend('own', (plan) => (plan.step === 'calculate' && !plan.replace ? plan : null)), 0),
   rule('rider', '~otherwise ~blankWord', () => onText('else blank', (e) => (isFind(e) ? e : null)), 0),
   rule('rider', 'leave|leaving|keep|with? $name? a? ~blankWord for|where|if $remark', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0.1),
-  rule('rider', '~blankWord ~if $remark', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0.1),
-  rule('rider', '~blankWord ~if there is|are none|nothing', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0),
+  rule('rider', '~blankOut ~if $remark', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0.1),
+  rule('rider', '~blankOut ~if there is|are none|nothing', () => onText('blank where none', (e) => (isFind(e) ? e : null)), 0),
   rule('rider', '$name? ~blankWord ~otherwise|~forOthers', () => onText('blank otherwise', (e) => (isFind(e) ? e : null)), 0.05),
   rule('rider', 'leave|leaving|keep|with $name? a? ~blankWord ~otherwise|~forOthers', () => onText('blank otherwise', (e) => (isFind(e) ? e : null)), 0),
   rule('rider', '~into? ~number', () => onText('as number', (e) => asNumber(e)), 0.05),
@@ -366,6 +376,8 @@ export const textPhrases = [
   rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '$exampleCue $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.5),
   rule('clause', '$examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.6),
+  rule('clause', 'and? out of|from the? $col:c', ({ c }) => alsoOut(c), -0.3),
+  rule('clause', 'and? remove|take|cut|delete|drop it|them|that out? of|from? the? $col:c', ({ c }) => alsoOut(c), -0.3),
   rule('aside', 'and so on|forth', () => nothing, 0),
   rule('aside', 'etc', () => nothing, 0),
 ].flat();

@@ -81,6 +81,8 @@ export const phrases = [
   rule('clause', '$checkVerb no $rset:c', ({ c }) => holds(not(c)), 0),
   rule('clause', 'there must|should|may be no $rset:c', ({ c }) => holds(not(c)), 0.1),
   rule('clause', 'every|each $rows|$guess has|have a|an|some|its $col:c', ({ c }) => holds(filled(c)), 0.2),
+  rule('clause', 'no ^$col:a may|can|must|should|is|are|shall be|appear|occur|stand|come|given|used|let|booked|there? given|used|let|booked|there? twice|double|more|repeated than? once? on|in|within|at|for|per|by the? same|one|each|every|any? same? $col:b', ({ a, b }) => (a === b ? null : holds(once([a, b]))), -0.2),
+  rule('clause', 'no ^$col:a may|can|must|should|is|are|shall be|appear|occur|stand|come|given|used|let|booked|there? given|used|let|booked|there? twice|double|repeated', ({ a }) => holds(once([a])), -0.1),
   rule('clause', '$cols:c ~be? unique', ({ c }) => holds(once(c)), 0.3),
   rule('clause', '$col:c ~between $num:a ~fromTo $num:b ~bothIncluded?', ({ c, a, b }, x: Context) => { const where = within(c, a, b, x); return where && holds(where); }, 0.8),
 ].flat();

@@ -59,6 +59,10 @@ export const phrases = [
   // Words as they stand in the texts of the column
   rule('clause', '~replace the? word? $word:t ~with|by the? word? $instead:s in|inside|within|of the? $cols:c', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
   rule('clause', '~replace the? word? $word:t in|inside|within|of the? $cols:c ~with|by the? word? $instead:s', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
+  // Which of two spellings is right is asked.
+  ...([(a: Spelling, b: Spelling) => [a, b], (a: Spelling, b: Spelling) => [b, a]] as const).map((turn) =>
+    rule('clause', '$value:a and|= $value:b ~be|means|mean the? same|one same|one? person|client|company|customer|$col|$word?', ({ a, b }) => { const [from, to] = turn(a, b); return a.column === b.column && a.text !== b.text ? replaced([a.column], wholeTexts('whole', [from!.text]), to!.text) : null; }, 0)).flat(),
+  rule('clause', '$text:t can|may|should|must|has|to go|vanish|disappear|leave', ({ t }) => replaced(null, wholeTexts('anywhere', [t]), ''), 0.1),
   // 'Pell and Sons is the same client as Pell & Sons'
   rule('clause', '$value:a ~be the? same $col|$word? as|with $value:b', ({ a, b }) => (a.column === b.column && a.text !== b.text ? replaced([a.column], wholeTexts('whole', [a.text]), b.text) : null), -0.2),
   rule('clause', '$sameTexts:t ~be|means|mean all? the? same $col|$word|$word? ,|;|:|.|–|-? so|and|please? please? write|use|take|say|put|call|make always? it|them|both|all? $value:w everywhere|throughout|always|everytime|instead', ({ t, w }) => spelt(t, w), -0.3),
@@ -69,8 +73,8 @@ export const phrases = [
   rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
   rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
 
-  rule('clause', '$sought:t ~should ~be? read|written|spelled|spelt|called|= $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, 0.2),
-  rule('clause', '$sought:t should|must|ought|has|needs to? be $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, 0.2),
+  rule('clause', '$sought:t ~should ~be? read|written|spelled|spelt|called|= $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.3),
+  rule('clause', '$sought:t should|must|ought|has|needs to? be $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.3),
   // Several at once: 'change Y to yes and n to no in showed up'
   rule('change', '$sought:t ~with|= $instead:s', ({ t, s }) => ({ t, s }), 0),
   rule('change', '$word:t ~with|= $word:s', ({ t, s }) => (/^(?:the|a|an|it|in|and|or|all|with|by|to|for|into)$/i.test(t) || /^(?:the|a|an|it|in|and|or|all|blank|empty|capitals|numbers?|dates?|text)$/i.test(s) ? null : { t: [t], s }), 0.3),
