@@ -103,13 +103,18 @@ export function toChunk(vector: Vector, type: ColumnType, scale: number | null, 
   return numberChunk(out, outState);
 }
 
+/** Adding and taking away this number rounds anything below 2^51 to a whole one (IEEE 754, round to nearest). */
+const WHOLE = 1.5 * 2 ** 52;
+
 /** Values rounded to a scale, with the lowest and the highest of them. Below 10^9 one multiplication is exact enough; above, dust is healed with more care. */
 function dusted(values: Float64Array, state: Uint8Array, power: number, scale: number, own: boolean): NumberChunk {
   const out = own ? values : new Float64Array(values.length);
+  // So that what is rounded stays below 2^51.
+  const most = power <= 1e6 ? 1e9 : 0;
   let low = Infinity, high = -Infinity;
   for (let i = 0; i < out.length; i++) {
     const value = values[i]!;
-    const clean = value < 1e9 && value > -1e9 ? Math.round(value * power) / power : roundTo(value, scale);
+    const clean = value < most && value > -most ? (value * power + WHOLE - WHOLE) / power : roundTo(value, scale);
     out[i] = clean;
     low = clean < low ? clean : low;
     high = clean > high ? clean : high;
