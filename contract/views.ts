@@ -142,6 +142,16 @@ export interface ViewSettings {
   readonly filter: { readonly column: string; readonly text: string } | null;
 }
 
+/** What is different between two versions of a table: cells by column and by the way they changed, with the first of each. */
+export interface CompareView {
+  readonly cells: number;
+  readonly columns: readonly { readonly name: string; readonly cells: number; readonly ways: readonly { readonly words: string; readonly cells: number; readonly examples: readonly { readonly position: number; readonly before: CellValue; readonly after: CellValue }[] }[] }[];
+  readonly columnsGone: readonly string[];
+  readonly columnsNew: readonly string[];
+  readonly rowsGone: number;
+  readonly rowsNew: number;
+}
+
 /** One row's way through the brief: after each sentence that touched it, its kind and the cells that changed. */
 export interface CardRow {
   readonly position: number;

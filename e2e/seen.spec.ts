@@ -49,6 +49,17 @@ test('an unlikely result comes first in the proof; the formula is changed in the
   await page.keyboard.press('k');
   await expect(cell(page, 0, 5)).toHaveText('8.3');
   await expect(sentences(page)).toHaveCount(1);
+
+  // How many cells changed is said; which, and how the table was, is one click away.
+  await expect(page.getByText('4 cells changed: Net kg 4.')).toBeVisible();
+  await page.getByRole('button', { name: 'See which' }).click();
+  await expect(page.getByTestId('compare')).toContainText('another number');
+  await expect(page.getByTestId('compare')).toContainText('10.4');
+  await accessible(page);
+  await page.getByRole('button', { name: 'See the table as it was' }).click();
+  await expect(cell(page, 0, 5)).toHaveText('10.4');
+  await page.getByRole('button', { name: 'Back to now' }).click();
+  await expect(cell(page, 0, 5)).toHaveText('8.3');
 });
 
 test('an answer is kept as a table that stays live, worked on, and taken back by undo', async ({ page }) => {

@@ -12,6 +12,7 @@ export const readSchema = Joi.object({ tableId: Joi.number().integer().required(
 export const proofSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, part: Joi.valid('first', 'all').required() });
 export const kindSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, index: Joi.number().integer().min(0).required(), code: Joi.number().integer().min(0).max(63).required(), from: Joi.number().integer().min(0).required(), count: Joi.number().integer().min(1).max(500).required() });
 export const keepSchema = Joi.object({ version, tableId: Joi.number().integer().required(), request, plans, corrects: Joi.boolean().required(), holds: Joi.array().items(Joi.object({ plan: Joi.number().integer().min(0).required(), ...hold })).max(10_000).required() });
+export const compareSchema = Joi.object({ from: Joi.number().integer().required(), to: Joi.number().integer().required() });
 export const answerSchema = Joi.object({ version, tableId: Joi.number().integer().required(), request, plan: Joi.object().unknown().required(), name: Joi.string().trim().min(1).max(200).required() });
 export const editSchema = Joi.object({ version, key: Joi.string().required(), request, plans });
 export const dropSchema = Joi.object({ version, key: Joi.string().required(), alsoDependent: Joi.boolean().required() });

@@ -57,3 +57,22 @@ test('a proof shows how values were written and how they will be; a workbook has
   expect([sheet.getCell('C2').value, sheet.getCell('C2').numFmt]).toEqual([1204.5, '"€"#,##0.00;("€"#,##0.00)']);
   expect([(sheet.getCell('D2').value as Date).toISOString().slice(0, 10), sheet.getCell('D2').numFmt]).toEqual(['2025-03-01', 'd mmmm yyyy']);
 });
+
+test('versions of a table are compared and looked at; what is covered stays so, and other workspaces are not told of', async () => {
+  const compare = await import('./compare');
+  const ids = await server.bring(LOTS, 'lots');
+  const first = await stateOf(ids);
+  await server.keep(ids, 'Set ‹Paid› to ‹Paid› times 2.');
+  await server.keep(ids, 'Drop ‹Delivered›.');
+  const now = await stateOf(ids);
+  const change = await compare.compareStates(ids.workspaceId, first, now);
+  expect([change.cells, change.columnsGone]).toEqual([3, ['Delivered']]);
+  expect(change.columns[0]!.ways[0]).toEqual({ words: 'another number', cells: 3, examples: [{ position: 0, before: 1204.5, after: 2409 }, { position: 1, before: -5, after: -10 }, { position: 2, before: 40, after: 80 }] });
+  const was = await workspaces.tableAt(ids.workspaceId, first);
+  expect([was.stateId, was.columns.map((c) => c.name)]).toEqual([first, ['Lot', 'Weight kg', 'Paid', 'Delivered']]);
+  await covering.setCovering(ids.workspaceId, { on: true, columns: ['Paid'] });
+  expect(JSON.stringify(await compare.compareStates(ids.workspaceId, first, now))).not.toContain('1204.5');
+  const other = await server.bring(LOTS, 'others');
+  await expect(compare.compareStates(other.workspaceId, first, now)).rejects.toThrow('no such version');
+  await expect(workspaces.tableAt(other.workspaceId, first)).rejects.toThrow('no such version');
+});

@@ -98,25 +98,7 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
   const redo = revision?.redoId ? (await db.select({ label: schema.revisions.label }).from(schema.revisions).where(eq(schema.revisions.id, revision.redoId)))[0] : undefined;
   const from = row.fromId === null ? undefined : (await db.select({ id: schema.workspaces.id, name: schema.workspaces.name }).from(schema.workspaces).where(eq(schema.workspaces.id, row.fromId)))[0];
   const tables = await Promise.all(
-    sources.filter((s) => states.has(s.id)).map(async (source): Promise<TableView> => {
-      const [state, first] = await Promise.all([loadState(pool(), states.get(source.id)!), loadState(pool(), firsts.get(source.id)!)]);
-      const [head, cover] = await Promise.all([headFor(state), coverOf(state)]);
-      return {
-        id: source.id,
-        name: source.name,
-        fileName: source.fileName,
-        answerOver: source.fromId === null ? null : (sources.find((s) => s.id === source.fromId)?.name ?? ''),
-        stateId: state.id,
-        rows: state.table.rows?.length ?? state.table.size,
-        sourceRows: sourceSize(state.table),
-        addedRows: state.table.size - sourceSize(state.table),
-        hidden: hiddenIn(state.table),
-        columns: withoutHidden(state.table).columns.map((c) => columnView(c, head, cover.names.has(c.name))),
-        totals: state.totals,
-        sourceTotals: first.totals,
-        notes: source.notes,
-      };
-    }),
+    sources.filter((s) => states.has(s.id)).map((source) => tableView(source, sources, states.get(source.id)!, firsts.get(source.id)!)),
   );
   const heads = new Map<number, Awaited<ReturnType<typeof headFor>>>();
   for (const entry of entries) if (!heads.has(entry.before)) heads.set(entry.before, await headFor(await loadState(pool(), entry.before)));
@@ -148,6 +130,37 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
     redo: redo?.label ?? null,
     from: from ? { id: from.id, name: from.name } : null,
   };
+}
+
+/** A table of a workspace as it is in one of its versions. */
+async function tableView(source: typeof schema.sources.$inferSelect, sources: readonly (typeof schema.sources.$inferSelect)[], stateId: number, firstId: number): Promise<TableView> {
+  const [state, first] = await Promise.all([loadState(pool(), stateId), loadState(pool(), firstId)]);
+  const [head, cover] = await Promise.all([headFor(state), coverOf(state)]);
+  return {
+    id: source.id,
+    name: source.name,
+    fileName: source.fileName,
+    answerOver: source.fromId === null ? null : (sources.find((s) => s.id === source.fromId)?.name ?? ''),
+    stateId: state.id,
+    rows: state.table.rows?.length ?? state.table.size,
+    sourceRows: sourceSize(state.table),
+    addedRows: state.table.size - sourceSize(state.table),
+    hidden: hiddenIn(state.table),
+    columns: withoutHidden(state.table).columns.map((c) => columnView(c, head, cover.names.has(c.name))),
+    totals: state.totals,
+    sourceTotals: first.totals,
+    notes: source.notes,
+  };
+}
+
+/** A table as it was in an earlier version. */
+export async function tableAt(workspaceId: number, stateId: number): Promise<TableView> {
+  const { firsts } = await currentStates(workspaceId);
+  const sources = await database().select().from(schema.sources).where(eq(schema.sources.workspaceId, workspaceId));
+  const { sourceId } = await loadState(pool(), stateId);
+  const source = sources.find((s) => s.id === sourceId);
+  if (!source) throw new Told('There is no such version of a table here.', 404, 'gone');
+  return tableView(source, sources, stateId, firsts.get(sourceId) ?? stateId);
 }
 
 /** What is out of sight in a table. */

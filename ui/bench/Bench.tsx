@@ -5,7 +5,7 @@ import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, 
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { ExplainReply, HoldView, Proof, ProposalsReply, ReadReply, SentenceView, WorkspaceView } from '../../contract/views';
+import type { CompareView, ExplainReply, HoldView, Proof, ProposalsReply, ReadReply, SentenceView, TableView, WorkspaceView } from '../../contract/views';
 import type { Reading } from '../../core/language/read';
 import { rowsBehind } from '../../core/steps/ask/behind';
 import type { Plan } from '../../core/steps/registry';
@@ -19,6 +19,7 @@ import { HandOff } from '../handoff/HandOff';
 import { ProofView, type ProofHold } from '../proof/ProofView';
 import { Profile } from '../profile/Profile';
 import { Different } from '../review/Different';
+import { Compare, changeWords, type Versions } from '../review/Compare';
 import { Review } from '../review/Review';
 import { Sheet, type Place } from '../sheet/Sheet';
 import type { Proposal } from '../../core/language/proposals';
@@ -61,7 +62,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
   const [editing, setEditing] = useState<SentenceView | null>(null);
   const [pointed, setPointed] = useState<SentenceView | null>(null);
   const [card, setCard] = useState<number | null>(null);
-  const [place, setPlace] = useState<'sheet' | 'review' | 'profile' | 'different' | 'example'>(opens);
+  const [place, setPlace] = useState<'sheet' | 'review' | 'profile' | 'compare' | 'different' | 'example'>(opens);
   /** The column whose wished results are shown by example. */
   const [shownBy, setShownBy] = useState('');
   const [keys, setKeys] = useState(false);
@@ -122,6 +123,11 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     retry: false,
   });
 
+  /** Versions that are compared, and an earlier one that is looked at. */
+  const [versions, setVersions] = useState<Versions | null>(null);
+  const [past, setPast] = useState<Versions | null>(null);
+  const earlier = useQuery({ queryKey: ['at', id, past?.from], queryFn: () => ask<TableView>(`workspaces/${id}/at/${past!.from}`), enabled: past !== null, staleTime: Infinity });
+  const [changed, setChanged] = useState<{ readonly words: string; readonly versions: Versions } | null>(null);
   const refresh = useCallback(() => client.invalidateQueries({ queryKey: ['workspace', id] }), [client, id]);
   const refused = useCallback((error: Error): void => {
     if (error.name === 'AbortError') return;
@@ -165,6 +171,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     draftRead.current = true;
     setHolds([]);
     setTold('');
+    setPast(null);
     const before = editing ? editing.beforeState : corrects ? (w!.brief.filter((s) => s.tableId === table.id).at(-1)?.beforeState ?? reading.data.stateId) : reading.data.stateId;
     const question = plans.every(isQuestion);
     if (question) setAsked({ request, plans, before: goesOn });
@@ -202,6 +209,15 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     setTold('');
     input.current?.focus();
   };
+  const numberOf = (key: string): number => (w?.brief.filter((s) => s.tableId === table?.id).findIndex((s) => s.key === key) ?? -1) + 1;
+  /** After a change further up: how many cells of the table are different now. */
+  const tellChange = async (was: TableView, label: string): Promise<void> => {
+    const now = client.getQueryData<WorkspaceView>(['workspace', id])?.tables.find((t) => t.id === was.id);
+    if (!now || now.stateId === was.stateId) return;
+    const versions: Versions = { from: was.stateId, to: now.stateId, label };
+    const view = await ask<CompareView>(`workspaces/${id}/compare`, 'POST', { from: versions.from, to: versions.to }).catch(() => null);
+    if (view) setChanged({ words: changeWords(view), versions });
+  };
   const keepAnswer = useMutation({
     mutationFn: (name: string) => ask<{ version: number; tableId: number }>(`workspaces/${id}/answers`, 'POST', { version: w!.version, tableId: table!.id, request: proof!.request, plan: proof!.plans[0], name }),
     onSuccess: async (kept) => {
@@ -237,8 +253,11 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
       await askSlowly(`workspaces/${id}/keep`, { version: w.version, tableId: table.id, request: said, plans: proof.plans, corrects: proof.corrects, holds }, (n, total) => setProgress(n / total), stop.current.signal);
     },
     onSuccess: async () => {
+      const [was, edited] = [table, proof?.key ?? null];
       await refresh();
       done();
+      setChanged(null);
+      if (was && edited) await tellChange(was, `as it was before sentence ${numberOf(edited)} was said otherwise`);
     },
     onError: refused,
     onSettled: () => setProgress(null),
@@ -253,10 +272,12 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
   });
   const drop = useMutation({
     mutationFn: ({ sentence, alsoDependent }: { sentence: SentenceView; alsoDependent: boolean }) => ask(`workspaces/${id}/brief`, 'DELETE', { version: w!.version, key: sentence.key, alsoDependent }),
-    onSuccess: async () => {
+    onSuccess: async (_data, { sentence }) => {
+      const [was, n] = [table, numberOf(sentence.key)];
       setDropping(null);
       setProof(null);
       await refresh();
+      if (was) await tellChange(was, `as it was before sentence ${n} was dropped`);
     },
     onError: (error: Error, { sentence }) => ((error as Refused).code === 'depends' ? setDropping({ sentence, message: error.message }) : refused(error)),
   });
@@ -373,7 +394,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
         <Typography component="h1" sx={{ fontFamily: READING, fontSize: 15, color: FAINT, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{w.name}</Typography>
         <Box role="tablist" aria-label="Tables" sx={{ display: 'flex', gap: 0.25, ml: 1, overflow: 'hidden' }}>
           {w.tables.map((t) => (
-            <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { cursor.current = { row: 0, column: 0 }; setTableId(t.id); setProof(null); setCard(null); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
+            <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { cursor.current = { row: 0, column: 0 }; setTableId(t.id); setProof(null); setCard(null); setPast(null); setChanged(null); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
               <Box component="span" title={t.answerOver === null ? undefined : `an answer over ${t.answerOver}, worked out anew whenever that changes`} sx={t.answerOver === null ? undefined : { fontFamily: READING, fontStyle: 'italic' }}>{t.name}</Box> <Box component="span" sx={{ fontSize: 11, color: FAINT }}>{figure(t.rows)}</Box>
             </Box>
           ))}
@@ -404,10 +425,22 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
               You put several cells right in the same way. One sentence does them all: <Sentence text={sweep} size={14} />
             </Alert>
           )}
+          {changed && (
+            <Alert severity="info" onClose={() => setChanged(null)} sx={{ py: 0, borderRadius: 0 }} action={<><Button size="small" onClick={() => { setProof(null); setPast(null); setVersions(changed.versions); setPlace('compare'); setChanged(null); }}>See which</Button><Button size="small" onClick={() => setChanged(null)}>Close</Button></>}>
+              {changed.words}
+            </Alert>
+          )}
+          {past && (
+            <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }} action={<Button size="small" onClick={() => setPast(null)}>Back to now</Button>}>
+              The table {past.label}. It is only looked at: nothing is said of it here.
+            </Alert>
+          )}
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
-            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} editing={editing !== null} onKeepAnswer={(name) => { if (!keepAnswer.isPending) keepAnswer.mutate(name); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} editing={editing !== null} onCompare={proof.readOnly && proof.key ? () => { const s = brief.find((b) => b.key === proof.key)!; setVersions({ from: s.afterState, to: table.stateId, label: `as it was after sentence ${brief.indexOf(s) + 1}` }); setProof(null); setPlace('compare'); } : null} onKeepAnswer={(name) => { if (!keepAnswer.isPending) keepAnswer.mutate(name); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+          ) : place === 'compare' && versions ? (
+            <Compare workspaceId={id} versions={versions} onRow={setCard} onSee={() => { setPast(versions); setPlace('sheet'); }} onClose={() => setPlace('sheet')} />
           ) : place === 'review' ? (
             <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
           ) : place === 'different' ? (
@@ -416,6 +449,8 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
             <ByExample workspaceId={id} tableId={table.id} version={w.version} column={shownBy} onTake={(sentence) => { setRequest(sentence); setHeard(sentence); wish.current = sentence; setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : place === 'profile' ? (
             <Profile workspaceId={id} tableId={table.id} version={w.version} covering={w.covering} onTake={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
+          ) : past && earlier.data ? (
+            <Sheet key={`past ${earlier.data.stateId}${w.covering.on}`} workspaceId={id} table={earlier.data} onExample={() => undefined} ties={NO_LETTERS} lit={[]} onOpenRow={setCard} onPutRight={() => setTold('This is how the table was. Go back to now to put a cell right.')} active={card} search={search} cursor={cursor} />
           ) : (
             <Sheet key={`${table.stateId}${w.covering.on}`} workspaceId={id} table={table} onExample={(column) => { setShownBy(column); setPlace('example'); }} ties={letters} lit={lit} onOpenRow={setCard} onPutRight={(position, column, now) => putRight.mutate({ tableId: table.id, position, column, now })} active={card} search={search} cursor={cursor} />
           )}

@@ -32,7 +32,7 @@ interface Line {
 }
 
 /** The trial result, by kinds, the odd ones first; interlinear: the new value on the line, the old one small above it. */
-export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onKeepAnswer, onLeave, busy, progress, proving, editing, readOnly = false }: {
+export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onKeepAnswer, onCompare, onLeave, busy, progress, proving, editing, readOnly = false }: {
   workspaceId: number;
   stateId: number;
   proofs: readonly Proof[];
@@ -46,6 +46,8 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   onKeep: () => void;
   /** Keeps an answer as a table of its own. */
   onKeepAnswer: (name: string) => void;
+  /** Compares the table after a kept sentence with now; null where there is nothing to compare. */
+  onCompare: (() => void) | null;
   onLeave: () => void;
   busy: boolean;
   progress: number | null;
@@ -110,6 +112,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         </Typography>
         {!readOnly && question && !editing && plans.length === 1 && <KeepAnswer name={named ?? answerName(plans[0], proofs[0]?.answer?.columns ?? [])} open={naming} busy={busy} onOpen={setNaming} onName={setNamed} onKeep={() => onKeepAnswer(named ?? answerName(plans[0], proofs[0]?.answer?.columns ?? []))} />}
         {!readOnly && (!question || editing) && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
+        {onCompare && !question && <Button onClick={onCompare}>Compare with now</Button>}
         <Button onClick={onLeave}>{readOnly || question ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>
       </Box>
       {progress !== null && <LinearProgress variant={progress > 0 ? 'determinate' : 'indeterminate'} value={progress * 100} aria-label="Keeping" color="success" />}
