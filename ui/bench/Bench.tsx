@@ -389,12 +389,12 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
 
   return (
     <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column', overflow: 'hidden' }}>
-      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, px: 1.5, height: 30, borderBottom: `1px solid ${RULE}`, background: SHADE, fontSize: 13 }}>
+      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, px: 1.5, height: 30, borderBottom: `1px solid ${RULE}`, background: SHADE, fontSize: 13, '& .MuiButton-root': { whiteSpace: 'nowrap', flexShrink: 0 } }}>
         <Link component={NextLink} href="/" underline="hover" sx={{ fontFamily: READING, fontSize: 16, color: 'text.primary' }}>Kulfi</Link>
         <Typography component="h1" sx={{ fontFamily: READING, fontSize: 15, color: FAINT, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{w.name}</Typography>
         <Box role="tablist" aria-label="Tables" sx={{ display: 'flex', gap: 0.25, ml: 1, overflow: 'hidden' }}>
           {w.tables.map((t) => (
-            <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { cursor.current = { row: 0, column: 0 }; setTableId(t.id); setProof(null); setCard(null); setPast(null); setChanged(null); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
+            <Box key={t.id} component="button" role="tab" aria-selected={t.id === table.id} onClick={() => { cursor.current = { row: 0, column: 0 }; setTableId(t.id); setProof(null); setCard(null); setPast(null); setChanged(null); setTold(''); setPlace('sheet'); }} sx={{ border: 0, borderBottom: `2px solid ${t.id === table.id ? '#26221c' : 'transparent'}`, background: 'none', cursor: 'pointer', fontSize: 13, px: 0.75, color: t.id === table.id ? 'text.primary' : FAINT, whiteSpace: 'nowrap' }}>
               <Box component="span" title={t.answerOver === null ? undefined : `an answer over ${t.answerOver}, worked out anew whenever that changes`} sx={t.answerOver === null ? undefined : { fontFamily: READING, fontStyle: 'italic' }}>{t.name}</Box> <Box component="span" sx={{ fontSize: 11, color: FAINT }}>{figure(t.rows)}</Box>
             </Box>
           ))}
