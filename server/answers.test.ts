@@ -87,6 +87,8 @@ test('another table looks into it, its books balance, its rows have cards, and i
   const card = await rows.rowCard(workspaces.changesOf(entries, kept.tableId), firsts.get(kept.tableId)!, 1);
   expect([card.source, card.now]).toEqual([[{ column: 'Site', value: 'Heath' }, { column: 'Total Kg', value: 7 }], null]);
   const made = await record.recordOf(lots.workspaceId, kept.tableId);
+  const { version } = await workspaces.viewWorkspace(lots.workspaceId);
+  await expect(record.signOff({ workspaceId: lots.workspaceId, version, tableId: kept.tableId, author: 'Ada', remark: '' })).rejects.toThrow('sign off the table it is about');
   expect([made.source.file, made.result.rows, made.brief.map((b) => b.sentence)]).toEqual(['an answer over lots', 1, ['Set aside rows where ‹Site› is "Heath".']]);
 });
 

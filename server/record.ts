@@ -57,6 +57,8 @@ export async function recordOf(workspaceId: number, tableId: number): Promise<Wo
 export async function signOff(order: Change & { readonly tableId: number; readonly author: string; readonly remark: string }): Promise<number> {
   const { row, states } = await currentStates(order.workspaceId);
   if (row.version !== order.version) throw changed();
+  const [source] = await database().select({ fromId: schema.sources.fromId, fileName: schema.sources.fileName }).from(schema.sources).where(eq(schema.sources.id, order.tableId));
+  if (source && source.fromId !== null) throw new Told(`This table is ${source.fileName}. Nobody could make it again from a file of its own: sign off the table it is about.`, 422, 'answer');
   const record = await recordOf(order.workspaceId, order.tableId);
   if (!record.balance.balances) throw new Told('The control totals do not balance: see the statement. It cannot be signed off so.', 422, 'balance');
   const waits = record.open.length + record.notes.length;

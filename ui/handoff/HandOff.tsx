@@ -65,7 +65,7 @@ export function HandOff({ workspaceId, table, version, open, onClose }: { worksp
               <Box sx={{ fontSize: 12.5, color: said ? ACCENTS.kept.color : FAINT }} role="status">{said || (table.rows > MOST_COPIED ? `up to ${MOST_COPIED} rows` : '')}</Box>
             </Box>
             <Title>Its papers</Title>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>{PAPERS.map(([format, label]) => <Link key={format} href={file(format)} sx={{ fontSize: 13 }}>{label}</Link>)}</Box>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>{PAPERS.filter(([format]) => format !== 'source' || table.answerOver === null).map(([format, label]) => <Link key={format} href={file(format)} sx={{ fontSize: 13 }}>{label}</Link>)}</Box>
           </Box>
           <Box component="form" onSubmit={(e) => { e.preventDefault(); send.mutate(); }}>
             <Title>As a table in PostgreSQL</Title>

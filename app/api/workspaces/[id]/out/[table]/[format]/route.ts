@@ -50,6 +50,7 @@ export const GET = route(async (_request, params) => {
     case 'source': {
       if (cover.names.size) throw new Told('The source file is not given out while columns are covered.', 403, 'covered');
       const source = await sourceOf(tableId);
+      if (source.file === '') throw new Told(`This table is ${source.fileName}: it came in no file.`, 404, 'answer');
       return new Response(Readable.toWeb(createReadStream(sourcePath(source.file))) as ReadableStream<Uint8Array>, { headers: downloadHeaders('application/octet-stream', source.fileName) });
     }
     default:
