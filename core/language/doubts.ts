@@ -70,6 +70,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.6, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)) },
   // 'And out of goods' is no order to drop the column.
   { price: 1.5, holds: (plans, { drops }) => !drops && plans.some((p, i) => p.step === 'drop' && i > 0), asks: 'This drops a column. Is it meant so?' },
+  // 'With capitals' is how letters are written, and no name.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'rename' && p.names.some((n) => STYLE.test(n.to))), asks: 'Is this the new name?' },
   // 'Are one person' keeps no row that is both.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && neverTrue(p.where)), asks: 'No row could be both. Is it meant so?' },
   // 'Do all of them have one?' sets no rows aside.
@@ -87,6 +89,8 @@ const DOUBTS: readonly Doubt[] = [
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
+
+const STYLE = /^(?:with |in )?(?:all )?(?:capitals?|capital letters|lower ?case|upper ?case|title ?case|small letters|letters)$/i;
 
 /** Two different texts that one cell should hold. */
 function neverTrue(where: Condition): boolean {

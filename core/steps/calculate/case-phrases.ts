@@ -295,6 +295,8 @@ export const casePhrases = [
     rule('asked', `$ex2:a ${words} $ex2:b`, ({ a, b }) => (a.kind === 'number' ? null : { kind: 'compare', op: operator, left: a, right: b }), 0),
     rule('asked', `$ex2:a at|by|on|for|from $ex1:c ${words} $num:b`, ({ a, c, b }) => (a.kind === 'number' || c.kind === 'number' ? null : { kind: 'compare', op: operator, left: a, right: number(b) }), 1),
   ]).flat(),
+  // 'Severity high for fire and storm, else normal'
+  rule('clause', '^$word:n $label:l for|if|when|on|at|with $values:v ,|;|and? ~otherwise $label:o', ({ n, l, v, o }, x: Context) => (x.vocabulary.rowNouns.has(stem(n.toLowerCase())) || NOT_LABEL.test(n) || IMPERATIVE.test(n) || x.head.columns.some((c) => c.name.toLowerCase() === n.toLowerCase()) ? null : add({ kind: 'choose', cases: [{ when: { kind: 'among', of: of(v[0].column), texts: v.map((t: { text: string }) => t.text) }, then: textOf(l) }], otherwise: textOf(o) }, n)), -0.5),
   // 'If the comment mentions late then Problem should say yes, otherwise no'
   rule('clause', '~if $cond:c ,|then? then? the? $name:n should|must|shall|will|to|has|is be|say|read|get|hold|show|to? be? $leaf:l ,|;|and? ~otherwise it|is? $leaf:o', ({ c, n, l, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
   // 'Is the count above the average for that species?'

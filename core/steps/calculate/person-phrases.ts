@@ -54,7 +54,7 @@ function partOf(p: PersonPart, name: string, x: Context): Expression | null {
 /** The only column of persons' names. */
 export function personColumn(x: Context): string | null {
   const found = x.head.columns.filter((c) => c.type === 'text' && persons(c.name, x) && sampleOf(c.name, x).some((v) => /\S\s+\S/.test(v.trim())));
-  const called = found.filter((c) => /name|member|person|grower|keeper|owner|contact|customer|client|employee|staff|author/i.test(c.name));
+  const called = found.filter((c) => /name|member|person|grower|keeper|owner|holder|claimant|contact|customer|client|employee|staff|author/i.test(c.name));
   return called.length === 1 ? called[0]!.name : found.length === 1 ? found[0]!.name : null;
 }
 

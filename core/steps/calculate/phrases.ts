@@ -333,6 +333,7 @@ export const phrases = [
     rule('clause', `~round $cols:c down to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'down'), -0.3),
     rule('rider', `~round off? to|in the? nearest|next|full|whole|round? ${word}`, () => onLast(`multiple ${n}`, (plan) => (textual(plan.as) ? null : named(plan, op('*', rounded(op('/', plan.as, number(n)), 0, 'nearest'), number(n))))), -0.3),
   ]).flat(),
+  rule('clause', '$cols:c to the? nearest|next|full $num:n', ({ c, n }) => (n >= 5 ? toMultiple(c, n, 'nearest') : null), 0),
   rule('clause', '~round $cols:c down to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'down'), -0.05),
   rule('clause', '~round $cols:c up to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'up'), -0.05),
   rule('clause', '~round down $cols:c to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'down'), -0.05),

@@ -1,8 +1,12 @@
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { listedOf } from '../../language/grammar/others';
 import { SIZES, empty, numeric, onDate } from '../../language/grammar/conditions';
 import { all, any, column, not, number, rowsCounted, type Comparison, type Condition } from '../../formula/expression';
+
+/** Are two columns both numbers, or both dates? */
+const comparable = (a: string, b: string, x: Context): boolean => readsAsDate(x.head, a) === readsAsDate(x.head, b) && (readsAsDate(x.head, a) || (readsAsNumber(x.head, a) && readsAsNumber(x.head, b)));
 
 const holds = (where: Condition): Act => plans({ step: 'check', where });
 const filled = (name: string): Condition => not(empty(name));
@@ -83,6 +87,10 @@ export const phrases = [
   rule('clause', 'every|each $rows|$guess has|have a|an|some|its $col:c', ({ c }) => holds(filled(c)), 0.2),
   rule('clause', 'no ^$col:a may|can|must|should|is|are|shall be|appear|occur|stand|come|given|used|let|booked|there? given|used|let|booked|there? twice|double|more|repeated than? once? on|in|within|at|for|per|by the? same|one|each|every|any? same? $col:b', ({ a, b }) => (a === b ? null : holds(once([a, b]))), -0.2),
   rule('clause', 'no ^$col:a may|can|must|should|is|are|shall be|appear|occur|stand|come|given|used|let|booked|there? given|used|let|booked|there? twice|double|repeated', ({ a }) => holds(once([a])), -0.1),
+  ...([["must|may|should|can|shall|will not exceed|surpass|pass", '<='], ["can't|cannot|mustn't|shouldn't|shan't exceed|surpass|pass", '<='], ["must|may|should|can|shall not be? more|greater|higher|larger|bigger|over|above|later|after than?", '<='], ["can't|cannot|mustn't|shouldn't be? more|greater|higher|larger|bigger|over|above|later|after than?", '<='], ["must|may|should|can|shall not be? less|smaller|lower|under|below|earlier|before than?", '>='], ["can't|cannot|mustn't|shouldn't be? less|smaller|lower|under|below|earlier|before than?", '>=']] as const).flatMap(([words, op]) => [
+    rule('clause', `the? ^$col:a ${words} the? ^$col:b`, ({ a, b }, x: Context) => (a !== b && comparable(a, b, x) ? holds({ kind: 'compare', op, left: column(a), right: column(b) }) : null), -0.2),
+    rule('clause', `the? ^$col:a ${words} $num:n`, ({ a, n }, x: Context) => (readsAsNumber(x.head, a) && !readsAsDate(x.head, a) ? holds({ kind: 'compare', op, left: column(a), right: number(n) }) : null), -0.2),
+  ]).flat(),
   rule('clause', '$cols:c ~be? unique', ({ c }) => holds(once(c)), 0.3),
   rule('clause', '$col:c ~between $num:a ~fromTo $num:b ~bothIncluded?', ({ c, a, b }, x: Context) => { const where = within(c, a, b, x); return where && holds(where); }, 0.8),
 ].flat();

@@ -31,6 +31,8 @@ export const phrases = [
   rule('clause', '~drop|~hide $rset:c', ({ c }) => filter('aside', c), 0),
   rule('clause', '~drop|~hide every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
   rule('clause', '$rows? ~withA $col:a but|yet ~without $col:b', ({ a, b }) => (a === b ? null : filter('keep', { kind: 'all', of: [{ kind: 'not', of: { kind: 'empty', of: column(a) } }, { kind: 'empty', of: column(b) }] })), 0.2),
+  // 'Water and storm, please': several values of one column.
+  rule('clause', 'just|only? $values:v only|please', ({ v }) => (v.length > 1 ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), -0.2),
   rule('clause', '$rset:c ~unwanted', ({ c }) => filter('aside', c), 0.05),
   rule('clause', '~unwanted $rset:c', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '$rows ~rel ~be? $cond:c ~unwanted', ({ c }) => filter('aside', c), 0),

@@ -1,4 +1,4 @@
-import { nothing, plans, withPlan, type Act } from '../../language/acts';
+import { nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Place } from './step';
 
@@ -19,6 +19,10 @@ export const phrases = [
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~first', ({ c }) => move(c, { to: 'first' }), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~last', ({ c }) => move(c, { to: 'last' }), 0),
+  rule('butOne', 'last|end but one', () => true, 0),
+  rule('butOne', 'second|next from|to the? last|end', () => true, 0),
+  rule('butOne', 'before the? last|end column?', () => true, 0.1),
+  rule('clause', '~move? the? $cols:c column|columns? to|in|into|at|as? the? $butOne place|position?', ({ c }, x: Context) => { const last = x.head.columns.filter((k) => !k.hidden && !c.includes(k.name)).at(-1); return last === undefined ? null : move(c, { side: 'before', beside: last.name }); }, -0.3),
   rule('clause', '$cols:c column|columns? to? ~last', ({ c }) => move(c, { to: 'last' }), 0.15),
   rule('clause', '$cols:c column|columns? to? ~first', ({ c }) => move(c, { to: 'first' }), 0.15),
   rule('clause', 'the? last|rightmost|final column should|must|shall|to? be|is|becomes? the? $col:c', ({ c }) => move([c], { to: 'last' }), -0.2),

@@ -59,6 +59,7 @@ export const phrases = [
   // Words as they stand in the texts of the column
   rule('clause', '~replace the? word? $word:t ~with|by the? word? $instead:s in|inside|within|of the? $cols:c', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
   rule('clause', '~replace the? word? $word:t in|inside|within|of the? $cols:c ~with|by the? word? $instead:s', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
+  rule('clause', '~make|write the? $value:v ^$abbr:w', ({ v, w }) => (folded(v.typed) === folded(w) && v.typed !== w ? replaced([v.column], wholeTexts('whole', [...new Set([v.text, v.typed])].filter((t) => t !== w)), w) : null), -0.1),
   // Which of two spellings is right is asked.
   ...([(a: Spelling, b: Spelling) => [a, b], (a: Spelling, b: Spelling) => [b, a]] as const).map((turn) =>
     rule('clause', '$value:a and|= $value:b ~be|means|mean the? same|one same|one? person|client|company|customer|$col|$word?', ({ a, b }) => { const [from, to] = turn(a, b); return a.column === b.column && a.text !== b.text ? replaced([a.column], wholeTexts('whole', [from!.text]), to!.text) : null; }, 0)).flat(),

@@ -55,6 +55,7 @@ export const phrases = [
   rule('clause', '~keep? the? $num:n $adj:a $rows|$guess|$noun', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.05),
   rule('clause', '~keep? the? $num:n $adj:a', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.3),
   rule('clause', '~keep? the? $num:n? $adj:a $rows|$guess|$noun of|from|in|for|per|at ~each? $col:g', ({ n, a, g }) => (a.column === g ? null : take(n ?? 1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g])), 0.1),
+  rule('clause', '~keep? the? ^$adj:a $rows|$noun', ({ a }) => take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0),
   rule('clause', '~keep? the $adj:a $num:n', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.2),
   rule('clause', '~keep|~draw? a|one|1 random $rows|$noun|$guess from|of|for|in|per ~each? $col:g', ({ g }) => take(1, random, [g]), 0),
   rule('clause', '~keep|~draw? a|one|1 random $rows|$noun|$guess ~each $col:g', ({ g }) => take(1, random, [g]), 0),
