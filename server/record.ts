@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
-import { and, eq } from 'drizzle-orm';
-import { cellsPutRight, checkedRows, counted, type WorkRecord } from '../core/brief/record';
+import { and, eq, isNotNull } from 'drizzle-orm';
+import { cellsPutRight, checkedRows, counted, type LookedAt, type WorkRecord } from '../core/brief/record';
 import { csvDigest } from '../core/formats/write';
 import { rowCount } from '../core/table/table';
 import { database } from './db/client';
 import * as schema from './db/schema';
 import { Told, changed } from './errors';
-import { openHolds } from './revise';
+import { openHolds, type EntryRow } from './revise';
 import { checksNow, viewReview } from './review';
 import { currentStates, heldBy, tableNow, type Change } from './workspaces';
 
@@ -38,6 +38,7 @@ export async function recordOf(workspaceId: number, tableId: number): Promise<Wo
     })),
     checks: own.filter((e) => e.plan.step === 'check').map((e) => checkedRows(e.sentence, checks.get(e.key) ?? null)),
     samples: samples.map((s) => ({ statement: s.statement, drawn: s.drawn, looked: s.looked, seed: s.seed, by: s.by })),
+    looks: await looksOn(workspaceId, own, samples.map((s) => s.id)),
     foundWrong: items.reduce((n, i) => n + i.wrong, 0) + samples.reduce((n, s) => n + s.wrong, 0),
     putRight: cellsPutRight(own),
     open: items.filter((i) => !i.settled && i.reason !== 'held').map((i) => `sentence ${i.n}: ${counted(i.rows, 'row')}, ${i.words}${i.note ? ` (${i.note})` : ''}`),
@@ -48,6 +49,17 @@ export async function recordOf(workspaceId: number, tableId: number): Promise<Wo
     }),
     balance: review.statements.find((s) => s.tableId === tableId)!.statement,
   };
+}
+
+/** What was said of single rows of a table, in the order in which it was said. */
+async function looksOn(workspaceId: number, own: readonly EntryRow[], samples: readonly number[]): Promise<LookedAt[]> {
+  const rows = await database().select().from(schema.looks).where(and(eq(schema.looks.workspaceId, workspaceId), isNotNull(schema.looks.position))).orderBy(schema.looks.id);
+  return rows.flatMap((l): LookedAt[] => {
+    const n = own.findIndex((e) => e.key === l.entryKey);
+    if (n < 0 && (l.sampleId === null || !samples.includes(l.sampleId))) return [];
+    const of = n < 0 ? null : { n: n + 1, words: own[n]!.report.kinds.find((k) => k.key === l.kind)?.words ?? '' };
+    return [{ row: l.position! + 1, of, verdict: l.verdict, by: l.author, at: l.createdAt.toISOString().slice(0, 10), note: l.note }];
+  });
 }
 
 /**

@@ -140,6 +140,23 @@ test('a sample is drawn with its seed, looked at row by row, and says what that 
   expect((await review.viewReview(ids.workspaceId)).samples).toHaveLength(1);
 });
 
+test('the record says what was said of single rows, by whom, and of which kind or sample', async () => {
+  const { recordMarkdown } = await import('../core/brief/record');
+  const ids = await bring();
+  await keep(ids, 'Turn ‹Price› into numbers.');
+  const [odd] = (await review.viewReview(ids.workspaceId)).items;
+  await review.saveLooks(ids.workspaceId, 'Ines Vale', [{ key: odd!.key, kind: odd!.kind, position: 7, sampleId: null, verdict: 'wrong', note: 'ask the site' }]);
+  const id = await review.drawSample({ ...ids, share: 0.01, certainty: 0.95, count: 2, seed: 3, by: [] });
+  const { rows: drawn } = await review.reviewRows({ workspaceId: ids.workspaceId, key: null, kind: null, what: 'sample', sampleId: id, narrow: '', from: 0, count: 10 });
+  await review.saveLooks(ids.workspaceId, 'Tobias Brook', [{ key: null, kind: null, position: drawn[0]!.position, sampleId: id, verdict: 'right', note: '' }]);
+  const record = await records.recordOf(ids.workspaceId, ids.tableId);
+  expect(record.looks).toEqual([
+    { row: 8, of: { n: 1, words: odd!.words }, verdict: 'wrong', by: 'Ines Vale', at: expect.stringMatching(/^\d{4}-/), note: 'ask the site' },
+    { row: drawn[0]!.position + 1, of: null, verdict: 'right', by: 'Tobias Brook', at: expect.stringMatching(/^\d{4}-/), note: '' },
+  ]);
+  expect(recordMarkdown(record)).toMatch(/row 8, sentence 1 \(.*\): wrong, said Ines Vale on \d{4}-\d\d-\d\d: ask the site/);
+});
+
 test('sign-off wants a reason for what is open, seals the record, and knows when the table was changed since', async () => {
   const ids = await bring();
   await keep(ids, 'Turn ‹Price› into numbers.', 'Set aside rows where ‹Status› is "rejected".');

@@ -20,6 +20,17 @@ export interface RecordedSentence {
   readonly holds: { readonly rows: readonly number[]; readonly kinds: readonly string[] };
 }
 
+/** What somebody said of one row. Rows are counted from 1, as they stand in the source. */
+export interface LookedAt {
+  readonly row: number;
+  /** The number of the sentence and what it did to the row; null for a row of a sample. */
+  readonly of: { readonly n: number; readonly words: string } | null;
+  readonly verdict: 'right' | 'wrong';
+  readonly by: string;
+  readonly at: string;
+  readonly note: string;
+}
+
 /** The record of the work on one table. With the source file it can be run again to the same bytes. */
 export interface WorkRecord {
   readonly kulfi: 'record 1';
@@ -32,6 +43,8 @@ export interface WorkRecord {
   /** What each check finds in the result; null where a column of it is not there any more. */
   readonly checks: readonly { readonly sentence: string; readonly fails: number | null; readonly untold: number }[];
   readonly samples: readonly { readonly statement: string; readonly drawn: number; readonly looked: number; readonly seed: number; readonly by: readonly string[] }[];
+  /** What was said of single rows: of a kind that a sentence made, or of a sample (then without a sentence). Records of earlier times have none. */
+  readonly looks?: readonly LookedAt[];
   /** Rows that were found wrong one by one, and rows put right by hand. */
   readonly foundWrong: number;
   readonly putRight: number;
@@ -87,6 +100,9 @@ type Block =
 export const counted = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`;
 const plainList = (items: readonly string[]): Block => ({ kind: 'list', ordered: false, items: items.map((text) => ({ text, details: [] })) });
 
+/** 'Row 12, sentence 3 (cut in two): wrong, said Ada on 2025-06-01: two hives'. */
+const lookWords = (l: LookedAt): string => `row ${l.row}, ${l.of ? `sentence ${l.of.n} (${l.of.words})` : 'of a sample'}: ${l.verdict}, said ${l.by} on ${l.at}${l.note ? `: ${l.note}` : ''}`;
+
 /** What the record says, in the order in which it is read. Every form of it is made of this. */
 function outline(r: WorkRecord): (readonly [string, readonly Block[]])[] {
   const brief: Block = {
@@ -109,7 +125,7 @@ function outline(r: WorkRecord): (readonly [string, readonly Block[]])[] {
     ['Source and result', [plainList([`source: ${r.source.file}, SHA-256 ${r.source.sha256}`, `result: ${counted(r.result.rows, 'row')} as CSV, SHA-256 ${r.result.sha256}`])]],
     ['Brief', r.brief.length ? [brief] : [{ kind: 'text', text: 'Nothing was changed.' }]],
     ['Checks', r.checks.length ? [plainList(r.checks.map((c) => `${c.sentence} ${c.fails === null ? 'It cannot be looked at: a column is not there any more' : c.fails === 0 ? 'Every row does' : `${counted(c.fails, 'row')} ${c.fails === 1 ? 'does' : 'do'} not`}${c.untold ? `; ${counted(c.untold, 'row')} cannot be told` : ''}.`))] : [{ kind: 'text', text: 'No checks were said.' }]],
-    ['Looked at', [plainList([...r.samples.map((s) => `${s.statement} Seed ${s.seed}${s.by.length ? `, in the shares of ${s.by.join(', ')}` : ''}.`), `${counted(r.foundWrong, 'row')} found wrong one by one; ${counted(r.putRight, 'cell')} put right by hand.`])]],
+    ['Looked at', [plainList([...r.samples.map((s) => `${s.statement} Seed ${s.seed}${s.by.length ? `, in the shares of ${s.by.join(', ')}` : ''}.`), `${counted(r.foundWrong, 'row')} found wrong one by one; ${counted(r.putRight, 'cell')} put right by hand.`, ...(r.looks ?? []).map(lookWords)])]],
     ['On hold and left open', [...r.notes, ...r.open].length ? [plainList([...r.notes, ...r.open])] : [{ kind: 'text', text: 'Nothing is on hold, and nothing was left open.' }]],
     ['Balance', balanceBlocks(r.balance)],
   ];
