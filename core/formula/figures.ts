@@ -34,34 +34,40 @@ function totals(figure: Extract<Expression, { kind: 'total' }>, inner: NumberVec
   if (isListed(figure.fn)) return ofLists(figure.fn, inner, groups, count, table);
   if (figure.fn === 'first' || figure.fn === 'last') return atEnd(figure.fn, inner, groups, count, table);
   const live = liveMask(table);
-  const sums = new Float64Array(count), dust = new Float64Array(count), counts = new Float64Array(count);
+  const codes = groups?.codes ?? null;
+  const { values: given, state: states } = inner;
+  const figures = new Float64Array(count), dust = new Float64Array(count), counts = new Float64Array(count);
+  const adds = figure.fn === 'sum' || figure.fn === 'mean';
   const seen = figure.fn === 'distinct' ? new Set<number>() : null;
   for (let p = 0; p < table.size; p++) {
-    if ((live && live[p] === 0) || inner.state[p] !== VALUE) continue;
-    const g = groups ? groups.codes[p]! : 0;
-    const x = inner.values[p]!;
-    if (seen) {
+    if (states[p] !== VALUE || (live !== null && live[p] === 0)) continue;
+    const g = codes === null ? 0 : codes[p]!;
+    const x = given[p]!;
+    if (adds) {
+      // Neumaier's compensated sum keeps the error below one unit in the last place of the total.
+      const s = figures[g]!, t = s + x;
+      dust[g]! += (s < 0 ? -s : s) >= (x < 0 ? -x : x) ? s - t + x : x - t + s;
+      figures[g] = t;
+    } else if (seen) {
       const key = g * 4_294_967_296 + x;
       if (seen.has(key)) continue;
       seen.add(key);
-    }
-    if (figure.fn === 'lowest') sums[g] = counts[g] === 0 ? x : Math.min(sums[g]!, x);
-    else if (figure.fn === 'highest') sums[g] = counts[g] === 0 ? x : Math.max(sums[g]!, x);
-    else {
-      // Neumaier's compensated sum keeps the error below one unit in the last place of the total.
-      const s = sums[g]!, t = s + x;
-      dust[g]! += Math.abs(s) >= Math.abs(x) ? s - t + x : x - t + s;
-      sums[g] = t;
-    }
+    } else if (figure.fn === 'lowest') figures[g] = counts[g] === 0 ? x : Math.min(figures[g]!, x);
+    else if (figure.fn === 'highest') figures[g] = counts[g] === 0 ? x : Math.max(figures[g]!, x);
     counts[g]!++;
   }
+  const counting = figure.fn === 'count' || figure.fn === 'distinct';
+  for (let g = 0; g < count; g++) {
+    if (counting) figures[g] = counts[g]!;
+    else if (adds && counts[g]! > 0) figures[g] = (figures[g]! + dust[g]!) / (figure.fn === 'mean' ? counts[g]! : 1);
+  }
+  // Every row has the figure of its group; a group without any value has none.
   const values = new Float64Array(table.size);
   const state = new Uint8Array(table.size);
-  const counting = figure.fn === 'count' || figure.fn === 'distinct';
   for (let p = 0; p < table.size; p++) {
-    const g = groups ? groups.codes[p]! : 0;
+    const g = codes === null ? 0 : codes[p]!;
     if (counts[g] === 0 && !counting) continue;
-    values[p] = counting ? counts[g]! : figure.fn === 'mean' ? (sums[g]! + dust[g]!) / counts[g]! : figure.fn === 'sum' ? sums[g]! + dust[g]! : sums[g]!;
+    values[p] = figures[g]!;
     state[p] = VALUE;
   }
   return { kind: 'number', values, state };
