@@ -38,7 +38,7 @@ export async function figureFigures(rows: number, pool: Pool, timed: Timed, ms: 
   await pool.query('analyze figures');
   const sql = (query: string, times = 3): Promise<number> => timed(() => pool.query(query), times);
   const raw = await timed(() => { const out = new Float64Array(rows); for (let i = 0; i < rows; i++) out[i] = (values[i]! - 3) * values[i]! + 7; return out; }, 9);
-  const three = await run('Add ‹X› as ((‹Kg› minus 3) times ‹Kg›) plus 7.', 5);
+  const three = await run('Add ‹X› as ((‹Kg› minus 3) times ‹Kg›) plus 7.', 9);
   const [total, byPg] = [await run('Answer ‹Total› as the sum of ‹Kg› over the rows; for each ‹Site›.', 9), await sql('select site, sum(kg) from figures group by site', 9)];
   const [running, runningPg] = [await run('Add ‹X› as the running total of ‹Kg› for each ‹Site›.'), await sql('select sum(x) from (select sum(kg) over (partition by site order by ctid rows unbounded preceding) as x from figures) as t')];
   const [rank, rankPg] = [await run('Add ‹X› as the rank, highest first, of ‹Kg› for each ‹Site›.'), await sql('select sum(x) from (select rank() over (partition by site order by kg desc) as x from figures) as t')];
