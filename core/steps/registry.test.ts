@@ -32,3 +32,10 @@ test('a plan from outside that is no plan is refused with a reason', () => {
   expect(() => validPlan({ step: 'calculate', name: 'x', as: { kind: 'shell', of: 1 }, replace: false })).toThrow('not valid');
   expect(() => validPlan(null)).toThrow('not a plan');
 });
+
+test('one row is said as one; briefs that say “1 rows” are read all the same', () => {
+  const plan = readExact('Keep 1 row with the highest ‹Kg› for each ‹Site›.');
+  expect(plan).not.toBeNull();
+  expect(readExact('Keep 1 rows with the highest ‹Kg› for each ‹Site›.')).toEqual(plan);
+  expect(sayPlan(plan!)).toBe('Keep 1 row with the highest ‹Kg› for each ‹Site›.');
+});

@@ -3,7 +3,7 @@ import { randomFrom } from '../../values/random';
 import type { CheckedHead } from '../../formula/check';
 import { positionAt, rowCount, type Table } from '../../table/table';
 import { groupsOf } from '../../profile/groups';
-import { between, choice, columnName, columnNames, field, numeral, oneOf, optional, record } from '../../language/exact';
+import { between, choice, columnName, columnNames, field, mapped, numeral, oneOf, optional, record, word } from '../../language/exact';
 import { ranks } from '../order';
 import { sameColumns, type StepDefinition } from '../step';
 
@@ -27,6 +27,9 @@ const how = choice<Choice>(
   record<BySize>({}, 'with the ', field('kind', oneOf([['highest', 'highest '], ['lowest', 'lowest ']])), field('column', columnName)) as never,
 );
 
+/** '1 row', '5 rows'; '1 rows' is read as well. */
+const rows = choice<number>(mapped(word('1 row '), () => 1, (n: number) => (n === 1 ? undefined : null)), between('', numeral, ' rows '));
+
 export const take: StepDefinition<TakePlan> = {
   step: 'take',
   title: 'keep so many rows: the first, the largest, or at random',
@@ -41,7 +44,7 @@ export const take: StepDefinition<TakePlan> = {
     ).required(),
     by: Joi.array().items(Joi.string()).min(1).max(50),
   }),
-  syntax: record<TakePlan>({ step: 'take' }, 'Keep ', field('count', numeral), ' rows ', field('choice', how), optional('by', between(' for each ', columnNames, ''))),
+  syntax: record<TakePlan>({ step: 'take' }, 'Keep ', field('count', rows), field('choice', how), optional('by', between(' for each ', columnNames, ''))),
   reads: (plan) => [...('column' in plan.choice ? [plan.choice.column] : []), ...(plan.by ?? [])],
   check: () => [],
   outline: (_plan, head) => sameColumns(head),
