@@ -1,21 +1,13 @@
+import * as workspaces from './workspaces';
+import * as rows from './rows';
+import * as covering from './covering';
+import * as review from './review';
+import * as record from './record';
 import { ownDatabase } from './testing/database';
-import { exact, kit, type Ids } from './testing/kit';
+import { cells, exact, type Ids } from './testing/kit';
+import * as server from './testing/kit';
 
-type Kit = Awaited<ReturnType<typeof kit>>;
-let close: () => Promise<void>;
-let server: Kit;
-let workspaces: typeof import('./workspaces');
-let rows: typeof import('./rows');
-let covering: typeof import('./covering');
-let review: typeof import('./review');
-let record: typeof import('./record');
-
-beforeAll(async () => {
-  close = await ownDatabase('kulfi_answers');
-  server = await kit();
-  [workspaces, rows, covering, review, record] = await Promise.all([import('./workspaces'), import('./rows'), import('./covering'), import('./review'), import('./record')]);
-}, 60_000);
-afterAll(() => close());
+ownDatabase('kulfi_answers');
 
 const LOTS = 'Lot,Site,Kg,Delivered\nL-1,Teal,10,2025-03-01\nL-2,Teal,5.5,2025-03-04\nL-3,Heath,7,2025-04-02\n';
 const BY_SITE = 'Answer ‹Total Kg› as the sum of ‹Kg› over the rows; for each ‹Site›.';
@@ -24,10 +16,6 @@ const keep = async ({ workspaceId, tableId }: Ids, sentence: string, name: strin
   const { version } = await workspaces.viewWorkspace(workspaceId);
   const kept = await workspaces.keepAnswer({ workspaceId, tableId, version, request: sentence, plan: exact(sentence), name });
   return { workspaceId, tableId: kept.tableId };
-};
-const cells = async ({ workspaceId, tableId }: Ids): Promise<unknown[][]> => {
-  const table = (await workspaces.viewWorkspace(workspaceId)).tables.find((t) => t.id === tableId)!;
-  return (await rows.rowsOf(await rows.viewTable(table.stateId, { sort: null, filter: null }), 0, 100)).cells.map((c) => [...c]);
 };
 const names = async ({ workspaceId }: Ids): Promise<string[]> => (await workspaces.viewWorkspace(workspaceId)).tables.map((t) => t.name);
 

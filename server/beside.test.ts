@@ -1,21 +1,13 @@
+import * as workspaces from './workspaces';
+import * as rows from './rows';
+import * as proofs from './proofs';
+import * as readings from './readings';
+import * as review from './review';
 import { ownDatabase } from './testing/database';
-import { exact, kit } from './testing/kit';
+import { exact } from './testing/kit';
+import * as server from './testing/kit';
 
-type Kit = Awaited<ReturnType<typeof kit>>;
-let close: () => Promise<void>;
-let server: Kit;
-let workspaces: typeof import('./workspaces');
-let rows: typeof import('./rows');
-let proofs: typeof import('./proofs');
-let readings: typeof import('./readings');
-let review: typeof import('./review');
-
-beforeAll(async () => {
-  close = await ownDatabase('kulfi_beside');
-  server = await kit();
-  [workspaces, rows, proofs, readings, review] = await Promise.all([import('./workspaces'), import('./rows'), import('./proofs'), import('./readings'), import('./review')]);
-}, 60_000);
-afterAll(() => close());
+ownDatabase('kulfi_beside');
 
 const LOTS = 'Lot,Flower,Kg\nL-1,Clover,10\nL-2,Heather,4\nL-3,Moss,1\n';
 const PRICES = 'Flower,Price\nClover,9.5\nHeather,11\n';

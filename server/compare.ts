@@ -2,29 +2,17 @@ import { DIFFERENCES, compareTables } from '../core/review/compare';
 import { withoutHidden } from '../core/table/table';
 import type { CompareView } from '../contract/views';
 import { coverOf, shownAs } from './covering';
-import { pool } from './db/client';
 import { Told } from './errors';
 import { Kept } from './kept';
 import { cellsNamed } from './rows';
-import { loadState, type StoredState } from './store/tables';
+import type { StoredState } from './store/tables';
+import { stateIn } from './workspaces';
 
 /* Two versions of a table beside each other. */
 
 const MOST_COMPARED = 8;
 const compared = new Kept<string, CompareView>(MOST_COMPARED);
 const WORDS = new Map<string, string>(DIFFERENCES);
-
-/** The workspace that a version of a table belongs to. */
-async function workspaceOf(stateId: number): Promise<number | null> {
-  const { rows } = await pool().query<{ id: number }>('select o.workspace_id as id from states s join sources o on o.id = s.source_id where s.id = $1', [stateId]);
-  return rows[0]?.id ?? null;
-}
-
-/** A version of a table of a workspace; refused where it belongs to another. */
-export async function stateIn(workspaceId: number, stateId: number): Promise<StoredState> {
-  if ((await workspaceOf(stateId)) !== workspaceId) throw new Told('There is no such version of a table here.', 404, 'gone');
-  return loadState(pool(), stateId);
-}
 
 /** What is different between two versions of a table, with the first cells of each sort. Covered columns are shown covered. */
 export async function compareStates(workspaceId: number, from: number, to: number): Promise<CompareView> {

@@ -4,17 +4,12 @@ import { once } from 'node:events';
 import { deliveries } from '../demo/generate';
 import { readExact } from '../core/steps/registry';
 import { tell } from './errors';
+import { pool } from './db/client';
+import * as uploads from './uploads';
+import * as workspaces from './workspaces';
 import { ownDatabase } from './testing/database';
 
-let close: () => Promise<void>;
-let uploads: typeof import('./uploads');
-let workspaces: typeof import('./workspaces');
-
-beforeAll(async () => {
-  close = await ownDatabase('kulfi_faults');
-  [uploads, workspaces] = await Promise.all([import('./uploads'), import('./workspaces')]);
-}, 60_000);
-afterAll(() => close());
+ownDatabase('kulfi_faults');
 
 async function bringRows(count: number): Promise<{ workspaceId: number; tableId: number }> {
   const encoder = new TextEncoder();
@@ -28,7 +23,6 @@ async function bringRows(count: number): Promise<{ workspaceId: number; tableId:
 
 test('killed in the middle of keeping a step on 300,000 rows, the step is absent or whole, never half', async () => {
   const { workspaceId, tableId } = await bringRows(300_000);
-  const { pool } = await import('./db/client');
   const counts = async (): Promise<string> => JSON.stringify((await pool().query('select (select count(*) from columns) as columns, (select count(*) from chunks) as chunks, (select count(*) from entries) as entries')).rows[0]);
   const before = await counts();
   const script = path.resolve('server/testing/keep.ts');
@@ -69,7 +63,6 @@ test('a large step runs in its own thread, tells how far it is, and can be stopp
 }, 120_000);
 
 test('the database coming back is met without a restart', async () => {
-  const { pool } = await import('./db/client');
   const admin = await pool().connect();
   admin.on('error', () => undefined);
   await admin.query('select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()');

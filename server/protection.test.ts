@@ -1,30 +1,21 @@
+import * as workspaces from './workspaces';
+import * as rows from './rows';
+import * as proofs from './proofs';
+import * as readings from './readings';
+import * as profiles from './profiles';
+import * as covering from './covering';
+import * as spellings from './spellings';
+import * as review from './review';
 import { ownDatabase } from './testing/database';
-import { exact, kit, type Ids } from './testing/kit';
+import { exact, stateOf, type Ids } from './testing/kit';
+import * as server from './testing/kit';
 import type { Proof } from '../contract/views';
 
-type Kit = Awaited<ReturnType<typeof kit>>;
-let close: () => Promise<void>;
-let server: Kit;
-let workspaces: typeof import('./workspaces');
-let rows: typeof import('./rows');
-let proofs: typeof import('./proofs');
-let readings: typeof import('./readings');
-let profiles: typeof import('./profiles');
-let covering: typeof import('./covering');
-let spellings: typeof import('./spellings');
-let review: typeof import('./review');
-
-beforeAll(async () => {
-  close = await ownDatabase('kulfi_protection');
-  server = await kit();
-  [workspaces, rows, proofs, readings, profiles, covering, spellings, review] = await Promise.all([import('./workspaces'), import('./rows'), import('./proofs'), import('./readings'), import('./profiles'), import('./covering'), import('./spellings'), import('./review')]);
-}, 60_000);
-afterAll(() => close());
+ownDatabase('kulfi_protection');
 
 const MEMBERS = 'Lot,Member,Born,Paid,Site\nL-1,Ada Fern,1980-04-12,1234.50,Upper Teal\nL-2,Tobias Brook,1975-11-30,87.20,Upper Teal\nL-3,Ada Fern,1980-04-12,12,Uper Teal\nL-4,Ines Vale,,3,Upper Teal\n';
 const bring = (): Promise<Ids> => server.bring(MEMBERS, 'members');
 const cover = (ids: Ids, ...columns: string[]): Promise<void> => covering.setCovering(ids.workspaceId, { on: true, columns });
-const stateOf = async ({ workspaceId, tableId }: Ids): Promise<number> => (await workspaces.tableNow(workspaceId, tableId)).stateId;
 const SECRETS = ['Ada', 'Fern', 'Tobias', 'Brook', 'Ines', '04-12', '1234.5', '87.2'];
 
 /** Does anything of the covered cells show in what a page gets? */

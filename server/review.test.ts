@@ -1,31 +1,21 @@
 import ExcelJS from 'exceljs';
+import * as uploads from './uploads';
+import * as workspaces from './workspaces';
+import * as review from './review';
+import * as records from './record';
+import * as handoff from './handoff';
+import * as again from './again';
+import * as client from './db/client';
 import { ownDatabase } from './testing/database';
-import { exact, kit, type Ids } from './testing/kit';
+import { column, exact, upload, type Ids } from './testing/kit';
+import * as server from './testing/kit';
 
-type Kit = Awaited<ReturnType<typeof kit>>;
-let close: () => Promise<void>;
-let server: Kit;
-let uploads: typeof import('./uploads');
-let workspaces: typeof import('./workspaces');
-let review: typeof import('./review');
-let records: typeof import('./record');
-let handoff: typeof import('./handoff');
-let again: typeof import('./again');
-let client: typeof import('./db/client');
-
-beforeAll(async () => {
-  close = await ownDatabase('kulfi_review');
-  server = await kit();
-  [uploads, workspaces, review, records, handoff, again, client] = await Promise.all([import('./uploads'), import('./workspaces'), import('./review'), import('./record'), import('./handoff'), import('./again'), import('./db/client')]);
-}, 60_000);
-afterAll(() => close());
+ownDatabase('kulfi_review');
 
 const lots = (site: (i: number) => string = (i) => ['Teal', 'Tael', 'Garden'][i % 3]!, heading = 'Lot,Site,Kg,Price,Status'): string =>
   `${heading}\n${Array.from({ length: 60 }, (_, i) => `L-${i + 1},${site(i)},${i === 4 ? '' : i + 10},${i % 10 === 7 ? 'n/a' : `€${(i % 5) + 1}.50`},${i % 6 ? 'accepted' : 'rejected'}`).join('\n')}\n`;
 
-const upload: Kit['upload'] = (...args) => server.upload(...args);
 const bring = (text = lots()): Promise<Ids> => server.bring(text, 'May');
-const column: Kit['column'] = (...args) => server.column(...args);
 const view = (id: number): ReturnType<typeof workspaces.viewWorkspace> => workspaces.viewWorkspace(id);
 async function keep(ids: Ids, ...sentences: string[]): Promise<void> {
   for (const sentence of sentences) await server.keep(ids, sentence);

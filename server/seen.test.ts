@@ -1,24 +1,16 @@
+import * as workspaces from './workspaces';
+import * as rows from './rows';
+import * as proofs from './proofs';
+import * as compare from './compare';
+import * as covering from './covering';
+import * as handoff from './handoff';
 import { ownDatabase } from './testing/database';
-import { exact, kit, type Ids } from './testing/kit';
+import { exact, stateOf } from './testing/kit';
+import * as server from './testing/kit';
 
-type Kit = Awaited<ReturnType<typeof kit>>;
-let close: () => Promise<void>;
-let server: Kit;
-let workspaces: typeof import('./workspaces');
-let rows: typeof import('./rows');
-let proofs: typeof import('./proofs');
-let covering: typeof import('./covering');
-let handoff: typeof import('./handoff');
-
-beforeAll(async () => {
-  close = await ownDatabase('kulfi_seen');
-  server = await kit();
-  [workspaces, rows, proofs, covering, handoff] = await Promise.all([import('./workspaces'), import('./rows'), import('./proofs'), import('./covering'), import('./handoff')]);
-}, 60_000);
-afterAll(() => close());
+ownDatabase('kulfi_seen');
 
 const LOTS = 'Lot,Weight kg,Paid,Delivered\nL-1,12.5,1204.5,2025-03-01\nL-2,6,-5,2025-03-04\nL-3,8,40,\nL-4,,,2025-04-02\n';
-const stateOf = async ({ workspaceId, tableId }: Ids): Promise<number> => (await workspaces.tableNow(workspaceId, tableId)).stateId;
 
 test('marks are stored with the column and told for the rows that are seen, in the order they are seen in', async () => {
   const ids = await server.bring(LOTS, 'lots');
@@ -59,7 +51,6 @@ test('a proof shows how values were written and how they will be; a workbook has
 });
 
 test('versions of a table are compared and looked at; what is covered stays so, and other workspaces are not told of', async () => {
-  const compare = await import('./compare');
   const ids = await server.bring(LOTS, 'lots');
   const first = await stateOf(ids);
   await server.keep(ids, 'Set ‹Paid› to ‹Paid› times 2.');

@@ -1,32 +1,21 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import * as uploads from './uploads';
+import * as workspaces from './workspaces';
+import * as rows from './rows';
+import * as proofs from './proofs';
+import * as readings from './readings';
+import * as profiles from './profiles';
 import { ownDatabase } from './testing/database';
-import { blocks, exact, kit, type Ids } from './testing/kit';
+import { blocks, column, exact, keep, type Ids } from './testing/kit';
+import * as server from './testing/kit';
 
-type Kit = Awaited<ReturnType<typeof kit>>;
-let close: () => Promise<void>;
-let server: Kit;
-let uploads: typeof import('./uploads');
-let workspaces: typeof import('./workspaces');
-let rows: typeof import('./rows');
-let proofs: typeof import('./proofs');
-let readings: typeof import('./readings');
-let profiles: typeof import('./profiles');
-
-beforeAll(async () => {
-  close = await ownDatabase('kulfi_workspaces');
-  server = await kit();
-  [uploads, workspaces, rows, proofs, readings, profiles] = await Promise.all([import('./uploads'), import('./workspaces'), import('./rows'), import('./proofs'), import('./readings'), import('./profiles')]);
-}, 60_000);
-afterAll(() => close());
+ownDatabase('kulfi_workspaces');
 
 const LOTS = `Lot,Keeper,Kg,Status\n${Array.from({ length: 40 }, (_, i) => `L-${i + 1},${i % 2 ? 'ada fern' : ' Bram  Hollow'},${i === 3 ? '' : i + 1},${i % 5 ? 'accepted' : 'rejected'}`).join('\n')}\n`;
 
 const bring = (text = LOTS): Promise<Ids> => server.bring(text, 'test');
 const view = (id: number): ReturnType<typeof workspaces.viewWorkspace> => workspaces.viewWorkspace(id);
-
-const keep: Kit['keep'] = (...args) => server.keep(...args);
-const column: Kit['column'] = (...args) => server.column(...args);
 
 test('a file is kept byte for byte, its rows typed, its sums known', async () => {
   const ids = await bring();

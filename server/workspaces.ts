@@ -18,7 +18,7 @@ import { entriesOf, firstStates, headFor, holdIds, openHolds, sameIds, type Entr
 import { makeRevision, type Progress } from './runner';
 import { rememberSpellings } from './spellings';
 import { coverOf } from './covering';
-import { loadState } from './store/tables';
+import { loadState, type StoredState } from './store/tables';
 
 /** All workspaces, the newest first, each with what it waits for. A fixed number of queries. */
 export async function listWorkspaces(): Promise<WorkspaceSummary[]> {
@@ -153,14 +153,19 @@ async function tableView(source: typeof schema.sources.$inferSelect, sources: re
   };
 }
 
+/** A version of a table of a workspace; refused where it belongs to another. */
+export async function stateIn(workspaceId: number, stateId: number): Promise<StoredState> {
+  const { rows } = await pool().query('select from states s join sources o on o.id = s.source_id where s.id = $1 and o.workspace_id = $2', [stateId, workspaceId]);
+  if (!rows.length) throw new Told('There is no such version of a table here.', 404, 'gone');
+  return loadState(pool(), stateId);
+}
+
 /** A table as it was in an earlier version. */
 export async function tableAt(workspaceId: number, stateId: number): Promise<TableView> {
+  const { sourceId } = await stateIn(workspaceId, stateId);
   const { firsts } = await currentStates(workspaceId);
   const sources = await database().select().from(schema.sources).where(eq(schema.sources.workspaceId, workspaceId));
-  const { sourceId } = await loadState(pool(), stateId);
-  const source = sources.find((s) => s.id === sourceId);
-  if (!source) throw new Told('There is no such version of a table here.', 404, 'gone');
-  return tableView(source, sources, stateId, firsts.get(sourceId) ?? stateId);
+  return tableView(sources.find((s) => s.id === sourceId)!, sources, stateId, firsts.get(sourceId) ?? stateId);
 }
 
 /** What is out of sight in a table. */

@@ -2,12 +2,18 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import pg from 'pg';
+import { closeDatabase } from '../db/client';
+import { migrateDatabase } from '../db/migrate';
 
-/**
- * A database of its own on the tests' server, and a data folder of its own, set before any module of the server reads
- * its settings. `npm test` starts the server and gives its address in KULFI_TEST_DATABASE.
- */
-export async function ownDatabase(name: string): Promise<() => Promise<void>> {
+/** Gives the tests of a file a database and a data folder of their own, and clears them away after the last. */
+export function ownDatabase(name: string): void {
+  let close: () => Promise<void>;
+  beforeAll(async () => { close = await opened(name); }, 60_000);
+  afterAll(() => close());
+}
+
+/** Sets the settings before the server reads them, at its first query. `npm test` starts PostgreSQL and gives its address in KULFI_TEST_DATABASE. */
+async function opened(name: string): Promise<() => Promise<void>> {
   const base = process.env.KULFI_TEST_DATABASE;
   if (!base) throw new Error('Start the tests with “npm test”: they need a PostgreSQL server of their own.');
   const admin = new pg.Client({ connectionString: base });
@@ -19,8 +25,6 @@ export async function ownDatabase(name: string): Promise<() => Promise<void>> {
   process.env.DATABASE_URL = url.toString();
   const folder = mkdtempSync(path.join(tmpdir(), 'kulfi-test-'));
   process.env.KULFI_DATA = folder;
-  const { migrateDatabase } = await import('../db/migrate');
-  const { closeDatabase } = await import('../db/client');
   await migrateDatabase();
   return async () => {
     await closeDatabase();

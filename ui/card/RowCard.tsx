@@ -3,12 +3,13 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { shown } from '../../core/values/shown';
 import type { CardRow, RowCard as Card, SentenceView } from '../../contract/views';
 import type { Plan } from '../../core/steps/registry';
 import { ask, figure } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
 import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
-import { cellWords, lineName } from '../sheet/rows';
+import { lineName } from '../sheet/rows';
 import { FormulaLine } from './FormulaLine';
 
 /** One row from top to bottom: as it came, what each sentence did to it, and as it is now. */
@@ -37,7 +38,7 @@ export function RowCard({ workspaceId, tableId, version, position, brief, onClos
                 {step.replaced.length > 0 && <Box sx={{ fontSize: 12.5 }}>set aside for it: {step.replaced.map((r, k) => <Box key={r.position} component="span">{k > 0 && ', '}<RowLink row={r} onOpen={onOpen} /></Box>)}{step.replaced.length === 5 && ' and more'}</Box>}
                 {step.changes.map((c) => (
                   <Box key={c.column} sx={{ fontSize: 12.5 }}>
-                    {c.column}: <Box component="del" sx={{ color: FAINT }}>{cellWords(c.before)}</Box> <b>{cellWords(c.after) || 'blank'}</b>
+                    {c.column}: <Box component="del" sx={{ color: FAINT }}>{shown(c.before)}</Box> <b>{shown(c.after) || 'blank'}</b>
                   </Box>
                 ))}
                 {brief[n]?.plan.step === 'calculate' && !step.gone && <Working key={`${step.key} ${position}`} workspaceId={workspaceId} tableId={tableId} sentence={brief[n]!} position={position} version={version} onReword={onReword} />}
@@ -79,7 +80,7 @@ function Values({ list }: { list: Card['source'] }) {
       {list.map((v) => (
         <Box key={v.column} sx={{ display: 'contents', '& > *': { borderBottom: `1px solid ${SHADE}`, py: '1px' } }}>
           <Box component="dt" sx={{ color: FAINT, overflow: 'hidden', textOverflow: 'ellipsis' }}>{v.column}</Box>
-          <Box component="dd" sx={{ m: 0, overflowWrap: 'anywhere', whiteSpace: 'pre-wrap' }}>{cellWords(v.value) || <Box component="span" sx={{ color: FAINT }}>blank</Box>}</Box>
+          <Box component="dd" sx={{ m: 0, overflowWrap: 'anywhere', whiteSpace: 'pre-wrap' }}>{shown(v.value) || <Box component="span" sx={{ color: FAINT }}>blank</Box>}</Box>
         </Box>
       ))}
     </Box>

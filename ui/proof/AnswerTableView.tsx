@@ -5,10 +5,10 @@ import { useState } from 'react';
 import { linesOf, type AnswerTable } from '../../core/steps/step';
 import { AnswerChart } from '../charts/AnswerChart';
 import { roundTo, writeNumber } from '../../core/values/number';
+import { shown } from '../../core/values/shown';
 import { amount, counted, figure } from '../parts/api';
 import { FAINT, INK, RULE } from '../parts/theme';
 import type { CellValue } from '../../core/values/cell';
-import { cellWords } from '../sheet/rows';
 
 /** The answer to a question: a small exact table, with how many rows are behind each line. */
 export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable; /** What the answer is called where it is taken away. */ name: string; /** Shows the rows behind a line; null where the lines are no groups of rows. */ onRows: ((row: readonly CellValue[]) => void) | null }) {
@@ -26,7 +26,7 @@ export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable;
     <Box data-testid="answer" sx={{ mt: 1 }}>
       {single ? (
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
-          <Box sx={{ fontSize: 30, fontVariantNumeric: 'tabular-nums' }}>{typeof answer.rows[0]![0] === 'number' ? <span title={cellWords(answer.rows[0]![0])}>{amount(Number(answer.rows[0]![0].toPrecision(12)))}</span> : cellWords(answer.rows[0]![0] ?? null) || 'none'}</Box>
+          <Box sx={{ fontSize: 30, fontVariantNumeric: 'tabular-nums' }}>{typeof answer.rows[0]![0] === 'number' ? <span title={shown(answer.rows[0]![0])}>{amount(Number(answer.rows[0]![0].toPrecision(12)))}</span> : shown(answer.rows[0]![0] ?? null) || 'none'}</Box>
           <Box sx={{ color: FAINT, fontSize: 13 }}>{answer.columns[0]}, from {counted(answer.members[0] ?? 0, 'row')}</Box>
         </Box>
       ) : (
@@ -43,15 +43,15 @@ export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable;
               <tr key={r}>
                 {row.map((v, c) => (
                   <td key={c} style={{ textAlign: numeric[c] ? 'right' : 'left', padding: '1px 14px 1px 4px', minWidth: numeric[c] && bars ? 130 : undefined, background: numeric[c] && bars && largest[c] ? `linear-gradient(to left, #dfe8df ${(100 * Math.abs(Number(v ?? 0))) / largest[c]!}%, transparent 0)` : undefined, backgroundSize: '100% 3px', backgroundRepeat: 'no-repeat', backgroundPosition: '0 100%' }}>
-                    {typeof v === 'number' ? <span title={cellWords(v)}>{shown(v, places[c]!)}</span> : cellWords(v) || (numeric[c] ? '' : <span style={{ color: FAINT }}>blank</span>)}
+                    {typeof v === 'number' ? <span title={shown(v)}>{rounded(v, places[c]!)}</span> : shown(v) || (numeric[c] ? '' : <span style={{ color: FAINT }}>blank</span>)}
                   </td>
                 ))}
-                <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px' }}>{onRows === null || !answer.members[r] ? <span style={{ color: FAINT }}>{figure(answer.members[r] ?? 0)}</span> : <button type="button" onClick={() => onRows(row)} aria-label={`${figure(answer.members[r] ?? 0)} rows behind ${cellWords(row[0] ?? null) || 'blank'}: say them`} style={{ border: 0, background: 'none', padding: 0, font: 'inherit', cursor: 'pointer', color: FAINT, textDecoration: 'underline', textDecorationColor: RULE, textUnderlineOffset: 3 }}>{figure(answer.members[r] ?? 0)}</button>}</td>
+                <td style={{ textAlign: 'right', padding: '1px 14px 1px 4px' }}>{onRows === null || !answer.members[r] ? <span style={{ color: FAINT }}>{figure(answer.members[r] ?? 0)}</span> : <button type="button" onClick={() => onRows(row)} aria-label={`${figure(answer.members[r] ?? 0)} rows behind ${shown(row[0] ?? null) || 'blank'}: say them`} style={{ border: 0, background: 'none', padding: 0, font: 'inherit', cursor: 'pointer', color: FAINT, textDecoration: 'underline', textDecorationColor: RULE, textUnderlineOffset: 3 }}>{figure(answer.members[r] ?? 0)}</button>}</td>
               </tr>
             ))}
             {answer.inAll && (
               <tr>
-                {answer.inAll.cells.map((v, c) => <td key={c} style={{ textAlign: numeric[c] ? 'right' : 'left', padding: '3px 14px 1px 4px', borderTop: `1px solid ${INK}`, fontWeight: 600 }}>{typeof v === 'number' ? <span title={cellWords(v)}>{shown(v, places[c]!)}</span> : cellWords(v)}</td>)}
+                {answer.inAll.cells.map((v, c) => <td key={c} style={{ textAlign: numeric[c] ? 'right' : 'left', padding: '3px 14px 1px 4px', borderTop: `1px solid ${INK}`, fontWeight: 600 }}>{typeof v === 'number' ? <span title={shown(v)}>{rounded(v, places[c]!)}</span> : shown(v)}</td>)}
                 <td style={{ textAlign: 'right', padding: '3px 14px 1px 4px', borderTop: `1px solid ${INK}`, color: FAINT }}>{figure(answer.inAll.members)}</td>
               </tr>
             )}
@@ -71,7 +71,7 @@ export function AnswerTableView({ answer, name, onRows }: { answer: AnswerTable;
 
 const decimalsOf = (n: number): number => /\.(\d+)$/.exec(writeNumber(n))?.[1]?.length ?? 0;
 /** A figure with the decimals of its column; what is cut off is marked, and said in full where it is pointed at. */
-const shown = (n: number, places: number): string => {
+const rounded = (n: number, places: number): string => {
   const text = amount(roundTo(n, places));
   const missing = places - (/\.(\d+)$/.exec(text)?.[1]?.length ?? 0);
   return `${text}${missing > 0 && places > 0 ? `${missing === places ? '.' : ''}${'0'.repeat(missing)}` : ''}${decimalsOf(n) > places ? '…' : ''}`;

@@ -85,6 +85,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   useEffect(() => { box.current?.querySelector(`[data-line="${here}"]`)?.scrollIntoView({ block: 'nearest' }); }, [here]);
 
   const question = proofs.every((p) => p.answer !== null);
+  const answerCalled = named ?? answerName(plans[0], proofs[0]?.answer?.columns ?? []);
   const onKey = (event: React.KeyboardEvent): void => {
     if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
     const line = lines[here];
@@ -110,7 +111,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>
           {question ? 'a question changes nothing' : readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? `the first rows; the rest is being looked at …${proving === null ? '' : ` ${Math.round(100 * proving)} %`}` : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
         </Typography>
-        {!readOnly && question && !editing && plans.length === 1 && <KeepAnswer name={named ?? answerName(plans[0], proofs[0]?.answer?.columns ?? [])} open={naming} busy={busy} onOpen={setNaming} onName={setNamed} onKeep={() => onKeepAnswer(named ?? answerName(plans[0], proofs[0]?.answer?.columns ?? []))} />}
+        {!readOnly && question && !editing && plans.length === 1 && <KeepAnswer name={answerCalled} open={naming} busy={busy} onOpen={setNaming} onName={setNamed} onKeep={() => onKeepAnswer(answerCalled)} />}
         {!readOnly && (!question || editing) && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
         {onCompare && !question && <Button onClick={onCompare}>Compare with now</Button>}
         <Button onClick={onLeave}>{readOnly || question ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>

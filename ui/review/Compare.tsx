@@ -2,10 +2,10 @@
 
 import { Box, Button, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
+import { shown } from '../../core/values/shown';
 import type { CompareView } from '../../contract/views';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, PAPER, READING, RULE, SHADE } from '../parts/theme';
-import { cellWords } from '../sheet/rows';
 
 /** Two versions of a table that are looked at beside each other. */
 export interface Versions {
@@ -57,8 +57,8 @@ export function Compare({ workspaceId, versions, onRow, onSee, onClose }: { work
                       {way.examples.map((e) => (
                         <Box component="li" key={e.position} sx={{ display: 'flex', gap: 1.5 }}>
                           <Box component="button" onClick={() => onRow(e.position)} sx={{ border: 0, background: 'none', p: 0, width: 62, textAlign: 'right', cursor: 'pointer', fontFamily: 'inherit', fontSize: 12, color: ACCENTS.pending.color, textDecoration: 'underline' }}>row {figure(e.position + 1)}</Box>
-                          <Box component="del" sx={{ color: FAINT, whiteSpace: 'pre' }}>{cellWords(e.before) || 'blank'}</Box>
-                          <Box component="b" sx={{ whiteSpace: 'pre' }}>{cellWords(e.after) || 'blank'}</Box>
+                          <Box component="del" sx={{ color: FAINT, whiteSpace: 'pre' }}>{shown(e.before) || 'blank'}</Box>
+                          <Box component="b" sx={{ whiteSpace: 'pre' }}>{shown(e.after) || 'blank'}</Box>
                         </Box>
                       ))}
                     </Box>

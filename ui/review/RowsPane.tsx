@@ -3,11 +3,11 @@
 import { Alert, Box, Button } from '@mui/material';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import { shown } from '../../core/values/shown';
 import type { ReviewRow, ReviewRows } from '../../contract/views';
 import { ask, figure } from '../parts/api';
 import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE } from '../parts/theme';
-import { cellWords } from '../sheet/rows';
 
 const PAGE = 100;
 
@@ -89,7 +89,7 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
     else if (key === 'backspace' && onLook) back();
     else if (key === 'h' && onHold && row) onHold(row.position);
     else if (key === 'b' && onPutBack && row) onPutBack(row.position);
-    else if (key === 'e' && onPutRight && row && !row.gone) setEditing(cellWords(row.now[column] ?? null));
+    else if (key === 'e' && onPutRight && row && !row.gone) setEditing(shown(row.now[column] ?? null));
     else if (key === 'o') narrowBox.current?.focus();
     else if (key === 'enter' && row) onCard(row.position);
     else return;
@@ -97,7 +97,7 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
     e.stopPropagation();
   };
   const save = (): void => {
-    if (row && editing !== null && editing !== cellWords(row.now[column] ?? null)) onPutRight!(row.position, columns[column]!, editing);
+    if (row && editing !== null && editing !== shown(row.now[column] ?? null)) onPutRight!(row.position, columns[column]!, editing);
     setEditing(null);
     box.current?.focus();
   };
@@ -132,7 +132,7 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
                   <td key={c} style={bodyCell}>
                     <input aria-label={`${c} put right`} autoFocus value={editing} onChange={(e) => setEditing(e.target.value)} onBlur={() => setEditing(null)} onKeyDown={(e) => { if (e.key === 'Enter') save(); if (e.key === 'Escape') { e.stopPropagation(); setEditing(null); box.current?.focus(); } }} style={{ font: 'inherit', border: `1px solid ${ACCENTS.pending.color}`, width: Math.max(90, editing.length * 8) }} />
                   </td>
-                ) : <Interlinear key={c} before={r.before ? cellWords(r.before[k] ?? null) : cellWords(r.now[k] ?? null)} after={cellWords(r.gone ? (r.before ?? r.after)[k] ?? null : r.now[k] ?? null)} made={r.before !== null} struck={r.gone && !onPutBack} chosen={i === here && k === column} />)}
+                ) : <Interlinear key={c} before={r.before ? shown(r.before[k] ?? null) : shown(r.now[k] ?? null)} after={shown(r.gone ? (r.before ?? r.after)[k] ?? null : r.now[k] ?? null)} made={r.before !== null} struck={r.gone && !onPutBack} chosen={i === here && k === column} />)}
               </tr>
             ))}
           </tbody>

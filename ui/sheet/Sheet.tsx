@@ -10,7 +10,7 @@ import { shown as written } from '../../core/values/shown';
 import { TYPE_NAMES } from '../intake/Intake';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, FIGURES, PAPER, RULE, SHADE } from '../parts/theme';
-import { cellWords, useRows, type SheetRow } from './rows';
+import { useRows, type SheetRow } from './rows';
 
 export const ROW = 16;
 const HEAD = 38;
@@ -117,7 +117,7 @@ export function Sheet({ workspaceId, table, ties, lit, onExample, onOpenRow, onP
     const [r0, r1] = [Math.min(from.row, at.row), Math.min(Math.max(from.row, at.row), Math.min(from.row, at.row) + 1_999)];
     const [c0, c1] = [Math.min(from.column, at.column), Math.max(from.column, at.column)];
     const window = await ask<RowWindow>(`workspaces/${workspaceId}/rows`, 'POST', { stateId: table.stateId, from: r0, count: r1 - r0 + 1, ...view });
-    await navigator.clipboard.writeText(window.cells.map((cells) => cells.slice(c0, c1 + 1).map(cellWords).join('\t')).join('\n'));
+    await navigator.clipboard.writeText(window.cells.map((cells) => cells.slice(c0, c1 + 1).map((value) => written(value)).join('\t')).join('\n'));
     setSaid(`${counted(window.cells.length, 'row')} copied`);
   };
 
@@ -147,7 +147,7 @@ export function Sheet({ workspaceId, table, ties, lit, onExample, onOpenRow, onP
       event.preventDefault();
       const here = row(at.row);
       const name = columns[at.column]?.name;
-      if (here && name !== undefined) setRighting({ position: here.position, column: name, was: cellWords(here.cells[at.column] ?? null), now: cellWords(here.cells[at.column] ?? null) });
+      if (here && name !== undefined) setRighting({ position: here.position, column: name, was: written(here.cells[at.column] ?? null), now: written(here.cells[at.column] ?? null) });
     } else if (event.key === 'x' && !far && !event.altKey) {
       event.preventDefault();
       const name = columns[at.column]?.name;

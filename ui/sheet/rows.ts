@@ -33,9 +33,11 @@ const made = new WeakMap<RowWindow, readonly SheetRow[]>();
 
 /** The rows of a fetched block; always the same objects, so that an unchanged row is not drawn again. */
 function rowsOf(window: RowWindow): readonly SheetRow[] {
-  let rows = made.get(window);
+  const known = made.get(window);
+  if (known) return known;
   const marked = Object.entries(window.marks);
-  if (!rows) made.set(window, (rows = window.positions.map((position, i) => ({ position, line: lineName(position, window.lines[i]!), cells: window.cells[i]!, marks: marked.length ? Object.fromEntries(marked.map(([name, codes]) => [name, codes[i]!])) : NO_MARKS }))));
+  const rows = window.positions.map((position, i) => ({ position, line: lineName(position, window.lines[i]!), cells: window.cells[i]!, marks: marked.length ? Object.fromEntries(marked.map(([name, codes]) => [name, codes[i]!])) : NO_MARKS }));
+  made.set(window, rows);
   return rows;
 }
 
@@ -58,6 +60,3 @@ export function useRows(workspaceId: number, stateId: number, view: ViewSettings
   };
   return { row, total };
 }
-
-/** A cell as text; dates and numbers as they are kept. */
-export const cellWords = (value: CellValue): string => (value === null ? '' : value === true ? 'yes' : value === false ? 'no' : String(value));

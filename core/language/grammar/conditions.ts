@@ -10,7 +10,7 @@ import { all, any, column, not, number, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { columnLike, dateColumns, late, onlyDate, rowDate, rowSpan, startColumn, timed } from './expressions';
+import { columnLike, dateColumns, late, onlyDate, onlyTime, rowDate, rowSpan, startColumn, timed } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -65,10 +65,14 @@ function inUnit(op: Comparison, name: string, n: number, unit: string | undefine
   return value === null || (unit !== undefined && unitOf(column(name), x) === null && !plausible(name, value, x)) ? null : numbered(op, name, value);
 }
 
+/** Spans that a column may hold as a size, and the unit it is in. */
+const SPAN_UNITS = new Map<string, string>([['hours', 'h'], ['minutes', 'min'], ['days', 'd']]);
+
 /** What a span is compared with: 'longer than a week' is more than seven days, 'longer than two years' at least two whole ones. */
 function spanned(op: Comparison, unit: SpanUnit | 'minutes', n: number, x: Context, ends?: readonly [string, string]): Condition | null {
-  const own = !ends && (unit === 'hours' || unit === 'minutes' || unit === 'days') ? columnLike({ hours: 'h', minutes: 'min', days: 'd' }[unit], x) : null;
-  if (own !== null) return inUnit(op, own, n, { hours: 'h', minutes: 'min', days: 'd' }[unit as 'hours' | 'minutes' | 'days'], x);
+  const size = ends ? undefined : SPAN_UNITS.get(unit);
+  const own = size === undefined ? null : columnLike(size, x);
+  if (own !== null) return inUnit(op, own, n, size, x);
   const e = rowSpan(unit === 'weeks' ? 'days' : unit, x, ends);
   const whole = (unit === 'months' || unit === 'years') && Number.isInteger(n);
   return e && compare(whole && op === '>' ? '>=' : whole && op === '<=' ? '<' : op, e, number(unit === 'weeks' ? n * 7 : n));
@@ -133,7 +137,6 @@ function mentionsWord(word: string, name: string, x: Context): Condition | null 
 const saysYes = (name: string, x: Context): boolean => { const all = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).filter((v) => v.trim() !== '') : []; return all.length > 1 && all.every((v) => readYesNo(v) !== null); };
 
 /** The only column of times of day. */
-const onlyTime = (x: Context): string | null => { const found = x.head.columns.filter((c) => timed(c.name, x)); return found.length === 1 ? found[0]!.name : null; };
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
 
 /** Does a column tell of something done to a row, and by whom, for what or when? */

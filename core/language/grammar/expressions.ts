@@ -419,6 +419,12 @@ const untilDate = (name: string, date: string, x: Context): Expression | null =>
   return from && { kind: 'span', unit: 'years', from, to: { kind: 'date', value: date } };
 };
 
+/** The only column of times of day. */
+export function onlyTime(x: Context): string | null {
+  const found = x.head.columns.filter((c) => timed(c.name, x));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 /** The only column of dates, where there is just one besides a date of birth: 'the February readings'. */
 export function onlyDate(x: Context): string | null {
   const found = dateColumns(x);

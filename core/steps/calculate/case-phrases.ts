@@ -4,7 +4,7 @@ import { nothing, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { stem } from '../../language/words';
 import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions';
-import { quantity, rowDate, timed } from '../../language/grammar/expressions';
+import { onlyTime, quantity, rowDate, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { add } from './adding';
 
@@ -305,8 +305,8 @@ export const casePhrases = [
   ]).flat(),
   // 'Distance group: near below 25, middle 25 to 100, far beyond'
   rule('clause', '^$col:n group|band|class|category|size|grade|level|label|bracket|bucket :|-|–|= $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x), `${n} group`), -0.1),
-  rule('clause', 'time of day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = timesOf(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Time of day'); }, -0.1),
-  rule('clause', 'part|time of the day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = timesOf(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Part of the day'); }, -0.1),
+  rule('clause', 'time of day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = onlyTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Time of day'); }, -0.1),
+  rule('clause', 'part|time of the day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = onlyTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Part of the day'); }, -0.1),
   // Rows marked, with no word for the mark
   rule('clause', 'flag|mark|tick|highlight everything|anything|all|whatever|those|what $rows|$noun? ~rel|~withA an? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.1),
   rule('clause', 'flag|mark|tick|highlight the|all|any|every|those? $rows|$noun|$guess ~rel|~withA ~be? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.3),
@@ -322,11 +322,6 @@ export const casePhrases = [
 ].flat();
 
 /** The only column that tells the time of day. */
-function timesOf(x: Context): string | null {
-  const all = x.head.columns.filter((c) => timed(c.name, x));
-  return all.length === 1 ? all[0]!.name : null;
-}
-
 const onWeekend = (name: string | null, x: Context, called: string): Act | null =>
   name !== null && readsAsDate(x.head, name) ? add(yesIf({ kind: 'among', of: { kind: 'part', part: 'weekday', of: column(name) }, texts: ['Saturday', 'Sunday'] }), called) : null;
 

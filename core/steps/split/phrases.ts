@@ -28,7 +28,6 @@ export const splitAt = (column: string, at: Cut | null, into: readonly string[],
 
 const mark = (text: string): Cut => ({ kind: 'mark', text });
 
-
 /** A cut as it was said: at a mark, every time or once. */
 interface Marked {
   readonly text: string;
@@ -60,7 +59,7 @@ export const phrases = [
   rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),
   rule('beforePiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit before it? goes|go|comes?', () => true, 0),
   rule('afterPiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit after it? goes|go|comes?', () => true, 0),
-  rule('clause', '$col:c before and after the? $atmark:m|$mark:m as|in|into|to two|2|separate columns', ({ c, m }, x: Context) => splitAt(c, mark(typeof m === 'string' ? m : m.text), [`${c} 1`, `${c} 2`]) && sampleOf(c, x).some((v) => v.includes(typeof m === 'string' ? m : m.text)) ? splitAt(c, mark(typeof m === 'string' ? m : m.text), [`${c} 1`, `${c} 2`], 'first') : null, -0.4),
+  rule('clause', '$col:c before and after the? $atmark:m|$mark:m as|in|into|to two|2|separate columns', ({ c, m }, x: Context) => { const text: string = typeof m === 'string' ? m : m.text; return sampleOf(c, x).some((v) => v.includes(text)) ? splitAt(c, mark(text), proposed(c, 2), 'first') : null; }, -0.4),
   // 'Shelf is cellar, slash, place: two columns Cellar and Place'
   rule('clause', '$col:c is|are|has|have|holds|contains|reads $word $word? ,|then|and|a? $mark:m ,|then|and|a? $word $word? .|:|,|;|-|–? please? make|give|want? me? two|2|separate|into columns? of|from|out? it|that|them|this? called|named|:? $name:a and|, $name:b', ({ c, m, a, b }, x: Context) => (sampleOf(c, x).some((v) => v.includes(m)) ? splitAt(c, mark(m), [a, b]) : null), -0.2),
   rule('clause', '~split $col:c ~into2 $name:a ~open the? first word ~close and $name:b ~open everything|the? after|rest it? ~close', ({ c, a, b }) => splitAt(c, mark(' '), [a, b], 'first'), 0),

@@ -15,6 +15,9 @@ const random: Choice = { kind: 'random', seed: SEED };
 const bySize = (column: string, x: Context): boolean => readsAsNumber(x.head, column) || isDate(columnOf(x.head, column).type);
 const sized = (kind: 'highest' | 'lowest', n: number, c: string, x: Context): Act | null => (bySize(c, x) ? take(n, { kind, column: c }) : null);
 
+/** The rows that a word for a size picks out: the heaviest, the earliest. */
+const picked = (n: number, { column, down }: { readonly column: string; readonly down: boolean }, by?: string): Act | null => take(n, { kind: down ? 'highest' : 'lowest', column }, by === undefined ? undefined : [by]);
+
 /** Largest first, as well as only the largest. */
 const thenSort: Act = {
   key: 'take then sort',
@@ -50,17 +53,17 @@ export const phrases = [
   rule('clause', '~keep? the? ~highest $rows|$noun|$guess ~each $col:g by|on|in $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'highest', column: c }, [g]) : null), 0.1),
   rule('clause', '~keep? the? $num:n ~lowest $rows|$guess|$noun ~open? by|on|in $col:c ~close?', ({ n, c }, x: Context) => sized('lowest', n, c, x), 0.1),
   rule('clause', '~keep? the? $num:n ~highest $rows|$guess|$noun ~open? by|on|in $col:c ~close?', ({ n, c }, x: Context) => sized('highest', n, c, x), 0.1),
-  rule('clause', '~keep? the? $adj:a $rows|$guess|$noun of|from|in|for ~each? $col:g', ({ a, g }) => take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g]), 0.2),
-  rule('clause', '~keep? the? $adj:a $rows|$guess|$noun ~each $col:g', ({ a, g }) => take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g]), 0.2),
-  rule('clause', '~keep? the? $num:n $adj:a $rows|$guess|$noun', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.05),
-  rule('clause', '~keep? the? $num:n $adj:a', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.3),
-  rule('clause', '~keep? the? $num:n? $adj:a $rows|$guess|$noun of|from|in|for|per|at ~each? $col:g', ({ n, a, g }) => (a.column === g ? null : take(n ?? 1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g])), 0.1),
-  rule('clause', '~keep? the? ^$adj:a $rows|$noun', ({ a }) => take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0),
-  rule('clause', '~keep? the $adj:a $num:n', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.2),
+  rule('clause', '~keep? the? $adj:a $rows|$guess|$noun of|from|in|for ~each? $col:g', ({ a, g }) => picked(1, a, g), 0.2),
+  rule('clause', '~keep? the? $adj:a $rows|$guess|$noun ~each $col:g', ({ a, g }) => picked(1, a, g), 0.2),
+  rule('clause', '~keep? the? $num:n $adj:a $rows|$guess|$noun', ({ n, a }) => picked(n, a), 0.05),
+  rule('clause', '~keep? the? $num:n $adj:a', ({ n, a }) => picked(n, a), 0.3),
+  rule('clause', '~keep? the? $num:n? $adj:a $rows|$guess|$noun of|from|in|for|per|at ~each? $col:g', ({ n, a, g }) => (a.column === g ? null : picked(n ?? 1, a, g)), 0.1),
+  rule('clause', '~keep? the? ^$adj:a $rows|$noun', ({ a }) => picked(1, a), 0),
+  rule('clause', '~keep? the $adj:a $num:n', ({ n, a }) => picked(n, a), 0.2),
   rule('clause', '~keep|~draw? a|one|1 random $rows|$noun|$guess from|of|for|in|per ~each? $col:g', ({ g }) => take(1, random, [g]), 0),
   rule('clause', '~keep|~draw? a|one|1 random $rows|$noun|$guess ~each $col:g', ({ g }) => take(1, random, [g]), 0),
   rule('clause', '~keep|~draw? $num:n random $rows|$noun|$guess from|of|for|in|per ~each? $col:g', ({ n, g }) => take(n, random, [g]), 0),
-  rule('clause', '~keep? the? $adj:a $num:n $rows|$guess|$noun', ({ n, a }) => take(n, { kind: a.down ? 'highest' : 'lowest', column: a.column }), 0.05),
+  rule('clause', '~keep? the? $adj:a $num:n $rows|$guess|$noun', ({ n, a }) => picked(n, a), 0.05),
   rule('clause', 'top|best|highest|largest|biggest $num:n $rows|$guess? by|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0.1),
   rule('clause', 'bottom|lowest|smallest $num:n $rows|$guess? by|on $col:c', ({ n, c }, x: Context) => sized('lowest', n, c, x), 0.1),
   // The five that took the most, the highest of each group: in whatever order.
@@ -78,7 +81,7 @@ export const phrases = [
     by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c]],
   }, ({ count, size, by, rows }: { count?: number; size?: { kind: 'highest' | 'lowest'; column: string }; by?: string; rows?: true }, x: Context) =>
     (size && (count !== undefined || (by !== undefined && rows)) && bySize(size.column, x) && by !== size.column ? take(count ?? 1, size, by === undefined ? undefined : [by]) : null), 0.15),
-  rule('clause', '~each $col:g ,? ~keep? only|just? the? $adj:a $rows|$noun|$guess|one?', ({ g, a }) => (a.column === g ? null : take(1, { kind: a.down ? 'highest' : 'lowest', column: a.column }, [g])), 0),
+  rule('clause', '~each $col:g ,? ~keep? only|just? the? $adj:a $rows|$noun|$guess|one?', ({ g, a }) => (a.column === g ? null : picked(1, a, g)), 0),
   // 'one shift per volunteer, keep the earliest'
   ...([['earliest|oldest|first', 'lowest'], ['latest|newest|last', 'highest']] as const).flatMap(([words, kind]) => [
     rule('clause', `~keep|~draw? only|just? one|1|single $rows|$noun|$guess ~each $col:g ,|:|–|-? and|but? ~keep|~draw? the? ${words} $rows|one|ones?`, ({ g }, x: Context) => { const c = onlyDate(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, -0.1),
