@@ -109,6 +109,17 @@ export interface HoldView {
   readonly words: string;
 }
 
+/** A brief gone on with apart from the workspace's own. */
+export interface TryoutView {
+  readonly id: number;
+  readonly name: string;
+}
+
+/** The try-out that is open, with the versions that the tables have in the brief itself. */
+export interface OpenTryout extends TryoutView {
+  readonly home: readonly { readonly tableId: number; readonly stateId: number }[];
+}
+
 /** Everything the bench shows but the rows themselves. */
 export interface WorkspaceView {
   readonly id: number;
@@ -121,6 +132,9 @@ export interface WorkspaceView {
   readonly covering: CoveringView;
   readonly undo: string | null;
   readonly redo: string | null;
+  readonly tryout: OpenTryout | null;
+  /** The try-outs that are not open. */
+  readonly tryouts: readonly TryoutView[];
   /** The workspace whose brief was run on a new file to make this one. */
   readonly from: { readonly id: number; readonly name: string } | null;
 }

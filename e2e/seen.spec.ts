@@ -84,3 +84,41 @@ test('an answer is kept as a table that stays live, worked on, and taken back by
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('tab', { name: /By site/ })).toHaveCount(0);
 });
+
+test('a try-out goes its own way from a sentence on, is compared with the brief, and is taken over', async ({ page }) => {
+  await bring(page, LOTS, 'lots.csv');
+  await keep(page, 'add Net kg: gross kg minus crate kg');
+  await keep(page, 'round net kg to whole numbers');
+  await sentences(page).first().getByRole('button').first().click();
+  await expect(page.getByTestId('proof')).toContainText('what this sentence did');
+  await page.keyboard.press('t');
+  await page.getByLabel('a try-out called').fill('two decimals');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('tryout')).toContainText('two decimals');
+  await expect(sentences(page)).toHaveCount(1);
+  await keep(page, 'double the net kg');
+  await expect(cell(page, 0, 5)).toHaveText('20.8');
+  await page.getByTestId('tryout').getByRole('button', { name: 'Compare' }).click();
+  await expect(page.getByTestId('compare')).toContainText('Compared with the try-out');
+  await expect(page.getByTestId('compare')).toContainText('4 cells changed: Net kg 4.');
+  await accessible(page);
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: 'Back to the brief' }).click();
+  await expect(cell(page, 0, 5)).toHaveText('10');
+  await expect(sentences(page)).toHaveCount(2);
+  await page.getByRole('button', { name: 'Open the try-out two decimals' }).click();
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByTestId('tryout')).toHaveCount(0);
+  await expect(cell(page, 0, 5)).toHaveText('20.8');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell(page, 0, 5)).toHaveText('10');
+
+  // Back to an earlier point, and forth again.
+  await sentences(page).first().getByRole('button').first().click();
+  await expect(page.getByTestId('proof')).toContainText('what this sentence did');
+  await page.keyboard.press('b');
+  await expect(sentences(page)).toHaveCount(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(sentences(page)).toHaveCount(2);
+});

@@ -35,7 +35,7 @@ export const route = (run: (request: Request, params: Record<string, string>) =>
 const MOST_BODY = 4 * 1024 * 1024;
 
 /** The JSON body of a request, as the schema has it; refused with the first thing that is wrong. */
-export async function bodyOf<T>(request: Request, schema: Joi.ObjectSchema<T>): Promise<T> {
+export async function bodyOf<T>(request: Request, schema: Joi.Schema<T>): Promise<T> {
   const text = await request.text();
   if (text.length > MOST_BODY) throw new Told('That is too much at once.', 413, 'large');
   let data: unknown;
@@ -48,7 +48,7 @@ export async function bodyOf<T>(request: Request, schema: Joi.ObjectSchema<T>): 
 }
 
 /** Data as a schema has it. */
-export function checked<T>(schema: Joi.ObjectSchema<T>, data: unknown): T {
+export function checked<T>(schema: Joi.Schema<T>, data: unknown): T {
   const { error, value } = schema.validate(data, { abortEarly: true });
   if (error) throw new Told(`${error.message}.`, 400, 'invalid');
   return value as T;

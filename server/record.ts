@@ -69,6 +69,7 @@ async function looksOn(workspaceId: number, own: readonly EntryRow[], samples: r
 export async function signOff(order: Change & { readonly tableId: number; readonly author: string; readonly remark: string }): Promise<number> {
   const { row, states } = await currentStates(order.workspaceId);
   if (row.version !== order.version) throw changed();
+  if (row.tryoutId !== null) throw new Told('This is a try-out. Take it over into the brief, or leave it, before you sign off.', 422, 'tryout');
   const [source] = await database().select({ fromId: schema.sources.fromId, fileName: schema.sources.fileName }).from(schema.sources).where(eq(schema.sources.id, order.tableId));
   if (source && source.fromId !== null) throw new Told(`This table is ${source.fileName}. Nobody could make it again from a file of its own: sign off the table it is about.`, 422, 'answer');
   const record = await recordOf(order.workspaceId, order.tableId);

@@ -17,6 +17,13 @@ export const answerSchema = Joi.object({ version, tableId: Joi.number().integer(
 export const editSchema = Joi.object({ version, key: Joi.string().required(), request, plans });
 export const dropSchema = Joi.object({ version, key: Joi.string().required(), alsoDependent: Joi.boolean().required() });
 export const moveSchema = Joi.object({ version, way: Joi.valid('undo', 'redo').required() });
+type TryoutOrder = { readonly version: number } & ({ readonly way: 'begin'; readonly key: string; readonly name: string } | { readonly way: 'open' | 'drop'; readonly id: number } | { readonly way: 'leave' | 'take over' });
+export const tryoutSchema = Joi.alternatives<TryoutOrder>().try(
+  Joi.object({ version, way: Joi.valid('begin').required(), key: Joi.string().required(), name: Joi.string().trim().min(1).max(200).required() }),
+  Joi.object({ version, way: Joi.valid('open', 'drop').required(), id: Joi.number().integer().required() }),
+  Joi.object({ version, way: Joi.valid('leave', 'take over').required() }),
+);
+export const returnSchema = Joi.object({ version, key: Joi.string().required() });
 export const holdsSchema = Joi.object({ version, key: Joi.string().required(), hold: Joi.array().items(Joi.object(hold)).max(10_000).required(), settle: Joi.array().items(Joi.number().integer()).max(10_000).required() });
 export const lessonSchema = Joi.object({ tableId: Joi.number().integer().required(), said: Joi.string().min(1).max(2_000).required(), plans, stateId: Joi.number().integer().required() });
 export const spellingSchema = Joi.object({ column: Joi.string().min(1).max(1_000).required(), from: Joi.string().min(1).max(32_000).required() });

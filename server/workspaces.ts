@@ -57,16 +57,27 @@ async function workspaceRow(id: number): Promise<typeof schema.workspaces.$infer
 }
 
 /** The state that each table of a workspace is in now. */
-export async function currentStates(workspaceId: number): Promise<{ states: Map<number, number>; firsts: ReadonlyMap<number, number>; entries: EntryRow[]; row: typeof schema.workspaces.$inferSelect }> {
-  const db = database();
+export async function currentStates(workspaceId: number): Promise<BriefStates & { readonly row: typeof schema.workspaces.$inferSelect }> {
   const row = await workspaceRow(workspaceId);
-  const [entries, firsts, answers] = await Promise.all([entriesOf(db, row.revisionId), firstStates(db, workspaceId), db.select({ id: schema.sources.id }).from(schema.sources).where(and(eq(schema.sources.workspaceId, workspaceId), isNotNull(schema.sources.fromId)))]);
+  return { ...(await statesAt(workspaceId, row.revisionId)), row };
+}
+
+interface BriefStates {
+  readonly states: Map<number, number>;
+  readonly firsts: ReadonlyMap<number, number>;
+  readonly entries: EntryRow[];
+}
+
+/** The state of each table of a workspace after a revision of its brief. */
+async function statesAt(workspaceId: number, revisionId: number | null): Promise<BriefStates> {
+  const db = database();
+  const [entries, firsts, answers] = await Promise.all([entriesOf(db, revisionId), firstStates(db, workspaceId), db.select({ id: schema.sources.id }).from(schema.sources).where(and(eq(schema.sources.workspaceId, workspaceId), isNotNull(schema.sources.fromId)))]);
   // A kept answer is there while its sentence is, and begins with what that gave.
   for (const { id } of answers) firsts.delete(id);
   for (const entry of entries) if (isQuestion(entry.plan)) firsts.set(entry.sourceId, entry.after);
   const states = new Map(firsts);
   for (const entry of entries) states.set(entry.sourceId, entry.after);
-  return { states, firsts, entries, row };
+  return { states, firsts, entries };
 }
 
 /** The sentences that changed a table: not the one whose answer it is. */
@@ -97,6 +108,9 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
   const revision = row.revisionId === null ? null : (await db.select().from(schema.revisions).where(eq(schema.revisions.id, row.revisionId)))[0]!;
   const redo = revision?.redoId ? (await db.select({ label: schema.revisions.label }).from(schema.revisions).where(eq(schema.revisions.id, revision.redoId)))[0] : undefined;
   const from = row.fromId === null ? undefined : (await db.select({ id: schema.workspaces.id, name: schema.workspaces.name }).from(schema.workspaces).where(eq(schema.workspaces.id, row.fromId)))[0];
+  const tryouts = await db.select({ id: schema.tryouts.id, name: schema.tryouts.name }).from(schema.tryouts).where(eq(schema.tryouts.workspaceId, id)).orderBy(schema.tryouts.id);
+  const tryout = tryouts.find((t) => t.id === row.tryoutId);
+  const home = tryout ? (await statesAt(id, row.homeId)).states : null;
   const tables = await Promise.all(
     sources.filter((s) => states.has(s.id)).map((source) => tableView(source, sources, states.get(source.id)!, firsts.get(source.id)!)),
   );
@@ -128,6 +142,8 @@ export async function viewWorkspace(id: number): Promise<WorkspaceView> {
     covering: { ...row.covered, key: row.maskKey !== null },
     undo: revision && revision.parentId !== null ? revision.label : null,
     redo: redo?.label ?? null,
+    tryout: tryout && home ? { ...tryout, home: [...home].map(([tableId, stateId]) => ({ tableId, stateId })) } : null,
+    tryouts: tryouts.filter((t) => t !== tryout),
     from: from ? { id: from.id, name: from.name } : null,
   };
 }
@@ -282,6 +298,15 @@ export async function dropSentence(order: Change & { readonly key: string; reado
       list = list.filter((_, i) => i !== at);
     }
   }
+}
+
+/** Goes back to where the brief stood after a sentence: what was said later is out of it, and undo brings it back. Nothing runs again. */
+export async function returnTo(order: Change & { readonly key: string }): Promise<number> {
+  const { entries } = await currentStates(order.workspaceId);
+  const at = entries.findIndex((e) => e.key === order.key);
+  if (at < 0) throw changed();
+  if (at === entries.length - 1) throw new Told('This is the last sentence: the brief stands there already.', 400, 'nothing');
+  return makeRevision({ ...pickChange(order), list: entries.slice(0, at + 1).map(wantedOf), label: `return to: ${entries[at]!.sentence}`, holds: [], settle: [], as: 'new' }, 0);
 }
 
 async function largest(entries: readonly EntryRow[]): Promise<number> {

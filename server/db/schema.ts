@@ -18,6 +18,9 @@ export const workspaces = pgTable('workspaces', {
   name: text().notNull(),
   version: integer().notNull().default(1),
   revisionId: integer('revision_id'),
+  /** The try-out that is open, and the revision of the brief itself meanwhile; both null where the brief itself is. */
+  tryoutId: integer('tryout_id'),
+  homeId: integer('home_id'),
   /** The request that is open in proof, as it was typed. */
   draft: text(),
   /** The workspace whose brief was run on a new file to make this one. */
@@ -125,6 +128,15 @@ export const revisions = pgTable('revisions', {
   entryIds: integer('entry_ids').array().notNull(),
   /** What the change was, for the list of undone things. */
   label: text().notNull(),
+}, (t) => [index().on(t.workspaceId)]);
+
+/** A brief gone on with apart from the workspace's own, and where it stands. */
+export const tryouts = pgTable('tryouts', {
+  id: serial().primaryKey(),
+  workspaceId: integer('workspace_id').notNull().references(() => workspaces.id, { onDelete: 'cascade' }),
+  name: text().notNull(),
+  revisionId: integer('revision_id').notNull(),
+  createdAt: now(),
 }, (t) => [index().on(t.workspaceId)]);
 
 /** A wording that a workspace has learnt, with what it means. */

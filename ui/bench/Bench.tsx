@@ -29,6 +29,7 @@ import { MOST_SHOWN, Proposals } from './Proposals';
 import { Brief } from './Brief';
 import { KEYS } from './keys';
 import { RequestLine, tieLetters } from './RequestLine';
+import type { TryoutOrder } from './Tryouts';
 import { Why } from './Why';
 
 /** A request that is being proved, or a kept sentence whose proof is looked at again. */
@@ -270,6 +271,17 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     },
     onError: refused,
   });
+  /** The workspace is seen at another point: nothing of what was open holds any more. */
+  const elsewhere = async (): Promise<void> => {
+    setPast(null);
+    setChanged(null);
+    setCard(null);
+    setPlace('sheet');
+    await refresh();
+    done();
+  };
+  const tryOut = useMutation({ mutationFn: (order: TryoutOrder) => ask(`workspaces/${id}/tryouts`, 'POST', { version: w!.version, ...order }), onSuccess: elsewhere, onError: refused });
+  const goBack = useMutation({ mutationFn: (key: string) => ask(`workspaces/${id}/return`, 'POST', { version: w!.version, key }), onSuccess: elsewhere, onError: refused });
   const drop = useMutation({
     mutationFn: ({ sentence, alsoDependent }: { sentence: SentenceView; alsoDependent: boolean }) => ask(`workspaces/${id}/brief`, 'DELETE', { version: w!.version, key: sentence.key, alsoDependent }),
     onSuccess: async (_data, { sentence }) => {
@@ -379,6 +391,24 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
     setPlace('sheet');
     setProof({ request: said, plans, stateId: s.beforeState, corrects: false, key: s.key, readOnly: false, opened: Date.now(), decided: false });
   };
+  const compare = (from: Versions): void => {
+    setVersions(from);
+    setProof(null);
+    setPast(null);
+    setPlace('compare');
+  };
+  const compareHome = (): void => {
+    const home = w.tryout?.home.find((h) => h.tableId === table.id);
+    if (home) compare({ from: home.stateId, to: table.stateId, label: 'as it is in the brief', beside: 'the try-out' });
+  };
+  const kept = proof?.readOnly ? brief.findIndex((s) => s.key === proof.key) : -1;
+  const point = kept < 0 || isQuestion(brief[kept]!.plan) ? null : {
+    n: kept + 1,
+    last: w.brief.at(-1)!.key === proof!.key,
+    onCompare: () => compare({ from: brief[kept]!.afterState, to: table.stateId, label: `as it was after sentence ${kept + 1}` }),
+    onReturn: () => goBack.mutate(proof!.key!),
+    onTryOut: (name: string) => tryOut.mutate({ way: 'begin', key: proof!.key!, name }),
+  };
   const edit = (s: SentenceView): void => {
     setProof(null);
     setEditing(s);
@@ -411,7 +441,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
       </Box>
       {workspace.isError && <Alert severity="warning" sx={{ py: 0 }}>{workspace.error.message}</Alert>}
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex' }}>
-        <Brief sentences={brief} open={proof?.key ?? editing?.key ?? null} onOpen={openSentence} onPoint={setPointed} onEdit={edit} onDrop={(sentence) => drop.mutate({ sentence, alsoDependent: false })} onUndo={() => move.mutate('undo')} onRedo={() => move.mutate('redo')} undo={w.undo} redo={w.redo} busy={move.isPending || keep.isPending} />
+        <Brief sentences={brief} tryout={w.tryout} tryouts={w.tryouts} onTryout={(order) => tryOut.mutate(order)} onCompare={compareHome} open={proof?.key ?? editing?.key ?? null} onOpen={openSentence} onPoint={setPointed} onEdit={edit} onDrop={(sentence) => drop.mutate({ sentence, alsoDependent: false })} onUndo={() => move.mutate('undo')} onRedo={() => move.mutate('redo')} undo={w.undo} redo={w.redo} busy={move.isPending || keep.isPending || tryOut.isPending || goBack.isPending} />
         <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
           {place !== 'review' && place !== 'different' && <RequestLine value={request} onChange={(text) => { setRequest(text); setChosen(null); if (proof && !proof.readOnly) setProof(null); }} answer={answer} chosen={chosen} onChoose={(r) => { setChosen(r); openProof(r.plans, false); }} onSubmit={submit} onLeave={() => { setRequest(''); leave(); }} input={input} completions={answer && heard === request && reading.data ? reading.data.completions : []} onWhy={explainIt} onPick={(n) => { const p = proposals[n]; if (p && n < MOST_SHOWN) setRequest(p.sentence); }} proving={proof !== null && !proof.readOnly} editing={editing ? brief.findIndex((s) => s.key === editing.key) : null} />}
           {lesson && (
@@ -426,7 +456,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
             </Alert>
           )}
           {changed && (
-            <Alert severity="info" onClose={() => setChanged(null)} sx={{ py: 0, borderRadius: 0 }} action={<><Button size="small" onClick={() => { setProof(null); setPast(null); setVersions(changed.versions); setPlace('compare'); setChanged(null); }}>See which</Button><Button size="small" onClick={() => setChanged(null)}>Close</Button></>}>
+            <Alert severity="info" onClose={() => setChanged(null)} sx={{ py: 0, borderRadius: 0 }} action={<><Button size="small" onClick={() => { compare(changed.versions); setChanged(null); }}>See which</Button><Button size="small" onClick={() => setChanged(null)}>Close</Button></>}>
               {changed.words}
             </Alert>
           )}
@@ -438,7 +468,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
-            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} editing={editing !== null} onCompare={proof.readOnly && proof.key ? () => { const s = brief.find((b) => b.key === proof.key)!; setVersions({ from: s.afterState, to: table.stateId, label: `as it was after sentence ${brief.indexOf(s) + 1}` }); setProof(null); setPlace('compare'); } : null} onKeepAnswer={(name) => { if (!keepAnswer.isPending) keepAnswer.mutate(name); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} editing={editing !== null} point={point} onKeepAnswer={(name) => { if (!keepAnswer.isPending) keepAnswer.mutate(name); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending || tryOut.isPending || goBack.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'compare' && versions ? (
             <Compare workspaceId={id} versions={versions} onRow={setCard} onSee={() => { setPast(versions); setPlace('sheet'); }} onClose={() => setPlace('sheet')} />
           ) : place === 'review' ? (

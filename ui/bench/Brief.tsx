@@ -2,14 +2,17 @@
 
 import { Box, Button, Typography } from '@mui/material';
 import { isQuestion } from '../../core/steps/questions';
-import type { SentenceView } from '../../contract/views';
+import type { OpenTryout, SentenceView, TryoutView } from '../../contract/views';
 import { figure } from '../parts/api';
 import { Sentence } from '../parts/Sentence';
 import { ACCENTS, FAINT, READING, RULE, SHADE } from '../parts/theme';
+import { TryoutHead, TryoutList, type TryoutOrder } from './Tryouts';
 
 /** The numbered list of kept sentences, set like a page, with what each did in the margin. */
-export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo, onRedo, undo, redo, busy }: {
+export function Brief({ sentences, tryout, tryouts, open, onOpen, onPoint, onEdit, onDrop, onUndo, onRedo, onTryout, onCompare, undo, redo, busy }: {
   sentences: readonly SentenceView[];
+  tryout: OpenTryout | null;
+  tryouts: readonly TryoutView[];
   open: string | null;
   onOpen: (s: SentenceView) => void;
   onPoint: (s: SentenceView | null) => void;
@@ -17,6 +20,9 @@ export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo
   onDrop: (s: SentenceView) => void;
   onUndo: () => void;
   onRedo: () => void;
+  onTryout: (order: TryoutOrder) => void;
+  /** Compares the try-out that is open with the brief. */
+  onCompare: () => void;
   undo: string | null;
   redo: string | null;
   busy: boolean;
@@ -24,10 +30,11 @@ export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo
   return (
     <Box component="nav" aria-label="Brief" sx={{ width: 288, flexShrink: 0, borderRight: `1px solid ${RULE}`, background: '#fffdf8', display: 'flex', flexDirection: 'column', minHeight: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', px: 1.5, pt: 0.75, pb: 0.25 }}>
-        <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17, mr: 'auto' }}>Brief</Typography>
+        <Typography component="h2" sx={{ fontFamily: READING, fontSize: 17, mr: 'auto' }}>{tryout ? 'Try-out' : 'Brief'}</Typography>
         <Button onClick={onUndo} disabled={busy || undo === null} title={undo === null ? 'Nothing to undo' : `Undo: ${undo}`} variant="text" sx={{ color: FAINT, px: 0.75, minWidth: 0 }}>Undo</Button>
         <Button onClick={onRedo} disabled={busy || redo === null} title={redo === null ? 'Nothing to redo' : `Redo: ${redo}`} variant="text" sx={{ color: FAINT, px: 0.75, minWidth: 0 }}>Redo</Button>
       </Box>
+      {tryout && <TryoutHead tryout={tryout} onDo={onTryout} onCompare={onCompare} busy={busy} />}
       <Box component="ol" sx={{ flex: 1, overflow: 'auto', listStyle: 'none', m: 0, p: 0 }}>
         {sentences.map((s, i) => {
           const changed = s.report.kinds.filter((k) => !k.same).reduce((n, k) => n + k.rows - k.held, 0);
@@ -52,6 +59,7 @@ export function Brief({ sentences, open, onOpen, onPoint, onEdit, onDrop, onUndo
         })}
         {sentences.length === 0 && <Typography component="li" sx={{ px: 1.5, py: 1, fontFamily: READING, fontSize: 15, color: FAINT }}>Nothing is kept yet. Say one change above; when you keep it, its sentence stands here.</Typography>}
       </Box>
+      <TryoutList tryouts={tryouts} onDo={onTryout} busy={busy} />
     </Box>
   );
 }

@@ -12,6 +12,7 @@ export const KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓', 'in the proof: kinds and rows; in the sheet: rows'],
   ['Space', 'in the proof: fold or unfold a kind'],
   ['U', 'in the proof: show more rows of a kind'],
+  ['C, B, T', 'in the proof of a kept sentence: compare with now, go back to this point, try out from here'],
   ['Esc', 'leave the proof, the card or the review'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['L', 'look for a value'],

@@ -10,10 +10,10 @@ import { shown } from '../../core/values/shown';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme';
 import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
+import { NameIt } from '../parts/NameIt';
 import { Sentence } from '../parts/Sentence';
 import type { CellValue } from '../../core/values/cell';
 import { AnswerTableView } from './AnswerTableView';
-import { KeepAnswer, answerName } from './KeepAnswer';
 import { Spellings } from './Spellings';
 
 /** What is held in the proof: a whole kind, or one row, of one of the plans. */
@@ -24,6 +24,16 @@ export interface ProofHold {
   readonly note: string;
 }
 
+/** What can be done with the point of the brief at which a kept sentence stands. */
+export interface Point {
+  readonly n: number;
+  /** It is the last sentence: the brief stands there. */
+  readonly last: boolean;
+  readonly onCompare: () => void;
+  readonly onReturn: () => void;
+  readonly onTryOut: (name: string) => void;
+}
+
 /** A line that can be judged: a kind, or a row of one. */
 interface Line {
   readonly plan: number;
@@ -32,7 +42,7 @@ interface Line {
 }
 
 /** The trial result, by kinds, the odd ones first; interlinear: the new value on the line, the old one small above it. */
-export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onKeepAnswer, onCompare, onLeave, busy, progress, proving, editing, readOnly = false }: {
+export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, onDecide, onRows, onKeep, onKeepAnswer, point, onLeave, busy, progress, proving, editing, readOnly = false }: {
   workspaceId: number;
   stateId: number;
   proofs: readonly Proof[];
@@ -46,8 +56,8 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   onKeep: () => void;
   /** Keeps an answer as a table of its own. */
   onKeepAnswer: (name: string) => void;
-  /** Compares the table after a kept sentence with now; null where there is nothing to compare. */
-  onCompare: (() => void) | null;
+  /** Where the kept sentence that is looked at stands; null for one that is not kept. */
+  point: Point | null;
   onLeave: () => void;
   busy: boolean;
   progress: number | null;
@@ -97,6 +107,9 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
     else if (key === 'h' && line && !readOnly) hold(line);
     else if (key === 'u' && line && !line.row) load.mutate({ plan: line.plan, kind: line.kind });
     else if (key === ' ' && line && !line.row) setOpen((o) => toggled(o, `${line.plan}/${line.kind.key}`));
+    else if (key === 'c' && point && !point.last) point.onCompare();
+    else if (key === 'b' && point && !point.last) point.onReturn();
+    else if (key === 't' && point) setNaming(true);
     else if (key === 'escape') onLeave();
     else return;
     event.preventDefault();
@@ -111,9 +124,11 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
         <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>
           {question ? 'a question changes nothing' : readOnly ? 'what this sentence did' : proofs.some((p) => p.partial) ? `the first rows; the rest is being looked at …${proving === null ? '' : ` ${Math.round(100 * proving)} %`}` : 'nothing has changed yet'}{holds.length ? ` · ${counted(holds.length, 'hold')} noted` : ''}
         </Typography>
-        {!readOnly && question && !editing && plans.length === 1 && <KeepAnswer name={answerCalled} open={naming} busy={busy} onOpen={setNaming} onName={setNamed} onKeep={() => onKeepAnswer(answerCalled)} />}
+        {!readOnly && question && !editing && plans.length === 1 && <NameIt id="answer-name" button={<>Keep as a table&nbsp;<kbd>K</kbd></>} label="as a live table called" hint="It is worked out anew whenever its table changes" does="Keep" color="success" name={answerCalled} open={naming} busy={busy} onOpen={setNaming} onName={setNamed} onDone={() => onKeepAnswer(answerCalled)} />}
         {!readOnly && (!question || editing) && <Button variant="contained" color="success" disabled={busy} onClick={onKeep}>Keep&nbsp;<kbd>K</kbd></Button>}
-        {onCompare && !question && <Button onClick={onCompare}>Compare with now</Button>}
+        {point && !naming && !point.last && <Button onClick={point.onCompare} sx={{ whiteSpace: 'nowrap' }}>Compare with now&nbsp;<kbd>C</kbd></Button>}
+        {point && !naming && !point.last && <Button disabled={busy} title="What was said later goes out of the brief; undo brings it back" onClick={point.onReturn} sx={{ whiteSpace: 'nowrap' }}>Back to this point&nbsp;<kbd>B</kbd></Button>}
+        {point && <NameIt id="tryout-name" button={<>Try out from here&nbsp;<kbd>T</kbd></>} label="a try-out called" hint="The brief up to here, gone on with apart; the brief itself stays as it is" does="Begin" color="primary" name={named ?? `from sentence ${point.n}`} open={naming} busy={busy} onOpen={setNaming} onName={setNamed} onDone={() => point.onTryOut(named ?? `from sentence ${point.n}`)} />}
         <Button onClick={onLeave}>{readOnly || question ? 'Back to the sheet' : 'Leave'}&nbsp;<kbd>Esc</kbd></Button>
       </Box>
       {progress !== null && <LinearProgress variant={progress > 0 ? 'determinate' : 'indeterminate'} value={progress * 100} aria-label="Keeping" color="success" />}
@@ -190,6 +205,14 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
       </Box>}
     </Box>
   );
+}
+
+/** What an answer is called if nobody says otherwise: its figures, and what they are grouped by. */
+function answerName(plan: Plan | undefined, columns: readonly string[]): string {
+  if (plan?.step !== 'ask') return 'Answer';
+  const [groups, figures] = [plan.by.map((b) => b.name), plan.across ? plan.figures.map((f) => f.name) : columns.slice(plan.by.length)];
+  const name = [figures.join(', '), groups.join(', ')].filter(Boolean).join(' by ');
+  return name.length > 60 ? `${name.slice(0, 59)}…` : name;
 }
 
 /** What a kind leaves to be said, put once for all of its rows: the order of day and month, and whether what is nearly the same is meant too. */

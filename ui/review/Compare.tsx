@@ -13,6 +13,8 @@ export interface Versions {
   readonly to: number;
   /** What the earlier one is called. */
   readonly label: string;
+  /** What the earlier one is beside: now, or the try-out. */
+  readonly beside?: string;
 }
 
 /** A few words for how many cells changed, column by column. */
@@ -34,7 +36,7 @@ export function Compare({ workspaceId, versions, onRow, onSee, onClose }: { work
   return (
     <Box role="region" aria-label="Compared" data-testid="compare" tabIndex={-1} onKeyDown={(e) => { if (e.key === 'Escape') onClose(); }} sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column', background: PAPER }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.75, borderBottom: `1px solid ${RULE}`, background: SHADE }}>
-        <Typography component="h2" sx={{ fontSize: 13, fontWeight: 600, color: ACCENTS.pending.color, whiteSpace: 'nowrap' }}>Compared with now</Typography>
+        <Typography component="h2" sx={{ fontSize: 13, fontWeight: 600, color: ACCENTS.pending.color, whiteSpace: 'nowrap' }}>Compared with {versions.beside ?? 'now'}</Typography>
         <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>{versions.label}</Typography>
         <Button onClick={onSee} sx={{ whiteSpace: 'nowrap' }}>See the table as it was</Button>
         <Button autoFocus onClick={onClose} sx={{ whiteSpace: 'nowrap' }}>Back to the sheet&nbsp;<kbd>Esc</kbd></Button>
