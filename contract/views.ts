@@ -5,6 +5,7 @@ import type { ColumnProfile } from '../core/profile/profile';
 import type { Glance } from '../core/profile/glance';
 import type { ColumnTotal } from '../core/review/balance';
 import type { Account, Answer } from '../core/language/read';
+import type { Norms } from '../core/language/norms';
 import type { ColumnTie } from '../core/language/ties';
 import type { Difference } from '../core/review/difference';
 import type { Reason } from '../core/review/queue';
@@ -367,6 +368,11 @@ export interface AgainView {
   readonly ties: readonly ColumnTie[];
   /** Columns without which a sentence cannot run. */
   readonly needed: readonly string[];
+}
+
+/** What was read of a text of norms; once kept, the table they are, and what can be said with it. */
+export interface NormsReply extends Norms {
+  readonly kept: { readonly tableId: number; readonly sentences: readonly string[] } | null;
 }
 
 /** What is different this time from the run before. */

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, drop as bring, sentences } from './page';
+import * as at from './page';
+import { accessible, cell, drop as bring, line, sentences } from './page';
 
 const may = `Lot,Site,Kg,Price,Status\n${Array.from({ length: 30 }, (_, i) => `L-${i + 1},${['Teal', 'Tael', 'Garden'][i % 3]},${i + 10},${i % 10 === 7 ? 'ask' : `€${(i % 5) + 1}.50`},${i % 6 ? 'accepted' : 'rejected'}`).join('\n')}\n`;
 
@@ -137,4 +138,24 @@ test('a table is handed off to PostgreSQL and copied', async ({ page, context })
   await dialog.getByRole('button', { name: 'Markdown table' }).click();
   await expect(dialog).toContainText('30 rows copied');
   expect((await page.evaluate(() => navigator.clipboard.readText())).split('\n').slice(0, 3)).toEqual(['| Lot | Site | Kg | Price | Status |', '| --- | --- | ---: | --- | --- |', '| L-1 | Teal | 10 | €1.50 | rejected |']);
+});
+
+test('norms are pasted, read into bands, and rows are held against them', async ({ page }) => {
+  await at.bring(page, 'Lot,Moisture,Grade\nL-1,16.2,A\nL-2,17.5,B\nL-3,21,B\n', 'lots.csv');
+  await page.getByTestId('sheet').focus();
+  await page.keyboard.press('r');
+  await page.getByRole('button', { name: 'Read norms from a text' }).click();
+  await page.getByLabel('Norms', { exact: true }).fill('Moisture: up to 17.5 % grade A, over 17.5 to 20 % grade B, over 20 % rejected. Ask the office.');
+  await expect(page.getByTestId('norms-read').getByRole('row')).toHaveCount(4);
+  await expect(page.getByText('1 line not read as a band')).toBeVisible();
+  await accessible(page);
+  await page.getByRole('button', { name: 'Keep as a table' }).click();
+  await page.getByRole('button', { name: 'Say it' }).first().click();
+  await expect(page.getByTestId('reading')).toContainText('read as');
+  await line(page).press('Enter');
+  await expect(page.getByTestId('proof')).toBeVisible();
+  await page.keyboard.press('k');
+  await expect(cell(page, 1, 3)).toHaveText('A');
+  await expect(cell(page, 1, 4)).toHaveText('no');
+  await expect(cell(page, 2, 3)).toHaveText('rejected');
 });

@@ -24,6 +24,7 @@ export const tryoutSchema = Joi.alternatives<TryoutOrder>().try(
   Joi.object({ version, way: Joi.valid('leave', 'take over').required() }),
 );
 export const returnSchema = Joi.object({ version, key: Joi.string().required() });
+export const normsSchema = Joi.object({ tableId: Joi.number().integer().required(), text: Joi.string().allow('').max(50_000).required(), name: Joi.string().trim().min(1).max(200).allow(null).required() });
 export const holdsSchema = Joi.object({ version, key: Joi.string().required(), hold: Joi.array().items(Joi.object(hold)).max(10_000).required(), settle: Joi.array().items(Joi.number().integer()).max(10_000).required() });
 export const lessonSchema = Joi.object({ tableId: Joi.number().integer().required(), said: Joi.string().min(1).max(2_000).required(), plans, stateId: Joi.number().integer().required() });
 export const spellingSchema = Joi.object({ column: Joi.string().min(1).max(1_000).required(), from: Joi.string().min(1).max(32_000).required() });

@@ -5,6 +5,7 @@ import { readDate } from '../values/date';
 import { readAmount } from '../values/number';
 import { unitName, unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
+import { boundColumns } from './bands';
 import { columnsOf, isCondition, isListed, conditionParts, parts, type Condition, type DatePart, type Expression } from './expression';
 
 /** What is wrong with a plan, as one sentence, and the column it is about. */
@@ -122,6 +123,10 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       if (expression.fn === 'count') return whole;
       if (expression.fn === 'only') return column ? { type: column.type, scale: column.scale } : text;
       return expression.fn === 'mean' || !column || column.type === 'text' ? decimal(null) : { type: column.type, scale: column.scale };
+    }
+    case 'band': {
+      const column = findColumn(head.others?.get(expression.table)?.columns ?? [], expression.value);
+      return column ? { type: column.type, scale: column.scale } : text;
     }
     case 'clock':
       return whole;
@@ -241,6 +246,12 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       case 'lookup':
         problems.push(...missingThere(n.table, [n.under, n.value], head));
         break;
+      case 'band': {
+        problems.push(...missingThere(n.table, [n.value, ...boundColumns(n.bounds), ...n.keys.map((k) => k.under)], head));
+        const begin = n.bounds.kind === 'text' ? undefined : findColumn(head.others?.get(n.table)?.columns ?? [], n.bounds.from);
+        need(n.of, begin && isDate(begin.type) ? 'date' : 'number', 'looked for among bands');
+        break;
+      }
       case 'figure':
         need(n.of, 'number', 'written as a figure');
         break;

@@ -9,12 +9,13 @@ import { roundTo } from '../values/number';
 import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
 import { writeFigure } from '../values/figure';
+import { banded, bandsIn, type Bands } from './bands';
 import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
 import { readsAsDate, readsAsNumber, holdsDates, readsDayFirst, typeOf, type CheckedHead } from './check';
-import { any, boundsOf, columnsOf, walk, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
+import { any, boundsOf, columnsOf, walk, type BandExpression, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
 import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
 import { BY_ZERO, amountsOf, constant, datesOf, readTexts, textsOf, type NumberVector, type TextVector, type Vector } from './vector';
@@ -50,24 +51,30 @@ interface Context {
   readonly figures: ReadonlyMap<Expression, NumberVector>;
   /** What the other tables hold for every key. */
   readonly lookups: Lookups;
+  /** The bands of other tables. */
+  readonly bands: ReadonlyMap<BandExpression, Bands>;
 }
+
+/** What a formula needs of all rows, and of the other tables. */
+const contextOf = async (node: Expression | Condition, table: Table, head: CheckedHead): Promise<Context> => ({ head, figures: await figuresOf(node, table, head), lookups: await lookupsOf(node, table), bands: await bandsIn(node, table) });
 
 /**
  * Makes a formula ready to run over a table: figures over all rows (totals, ranks, running totals) are worked out first,
  * over the rows that are in the table now. O(rows) for each such figure (a rank: O(rows log rows)), else no work.
  */
 export async function prepare(expression: Expression, table: Table, head: CheckedHead): Promise<Evaluator> {
-  const context = { head, figures: await figuresOf(expression, table, head), lookups: await lookupsOf(expression, table) };
+  const context = await contextOf(expression, table, head);
   const reads = columnsOf(expression);
   const looked = [...context.lookups].flatMap(([n, values]) => (n.kind === 'lookup' ? [[n, values] as const] : []));
   return {
     reads,
     evaluate: (chunks, from, length) => evaluate(expression, frame(reads, chunks, from, length), context),
     matches(chunks, from, length) {
-      if (looked.length === 0) return null;
+      if (looked.length === 0 && context.bands.size === 0) return null;
       const f = frame(reads, chunks, from, length);
       const worst = new Uint8Array(length);
       for (const [n, values] of looked) matchOf(texts(n.of, f, context), values).forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
+      for (const n of context.bands.keys()) inBands(n, f, context).matches.forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
       return worst;
     },
   };
@@ -75,7 +82,7 @@ export async function prepare(expression: Expression, table: Table, head: Checke
 
 /** The same for a condition. */
 export async function prepareCondition(condition: Condition, table: Table, head: CheckedHead): Promise<ConditionEvaluator> {
-  const context = { head, figures: await figuresOf(condition, table, head), lookups: await lookupsOf(condition, table) };
+  const context = await contextOf(condition, table, head);
   const reads = columnsOf(condition);
   return { reads, test: (chunks, from, length) => test(condition, frame(reads, chunks, from, length), context) };
 }
@@ -85,6 +92,12 @@ const frame = (reads: readonly string[], chunks: readonly Chunk[], from: number,
   from,
   length,
 });
+
+/** What the bands of another table say of each row. */
+function inBands(e: BandExpression, f: Frame, c: Context): ReturnType<typeof banded> {
+  const bands = c.bands.get(e)!;
+  return banded(bands, bands.dated ? dates(e.of, f, c) : numbers(e.of, f, c), e.keys.map((k) => texts(k.of, f, c)));
+}
 
 function evaluate(e: Expression, f: Frame, c: Context): Vector {
   switch (e.kind) {
@@ -130,6 +143,8 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       const { values, state } = numbers(e.of, f, c);
       return { kind: 'text', texts: Array.from(values, (v, i) => (state[i] === VALUE ? writeFigure(v, e) : '')) };
     }
+    case 'band':
+      return inBands(e, f, c).vector;
     case 'lookup':
       return lookUp(texts(e.of, f, c), c.lookups.get(e)!);
     case 'zoned': {
@@ -597,7 +612,7 @@ async function materialise(of: Expression, table: Table, head: CheckedHead, figu
   const values = new Float64Array(table.size);
   const state = new Uint8Array(table.size);
   const reads = columnsOf(of);
-  const context = { head, figures, lookups: await lookupsOf(of, table) };
+  const context = { head, figures, lookups: await lookupsOf(of, table), bands: await bandsIn(of, table) };
   const codes = new Map<string, number>();
   const dated = asDates || (of.kind === 'column' && holdsDates(of, head));
   await eachChunk(table, reads, (chunks, _, from, length) => {

@@ -6,6 +6,7 @@ import type { Findable } from '../values/find';
 import type { LetterStyle } from '../values/letters';
 import type { PersonPart } from '../values/person';
 import type { Rounding } from '../values/number';
+import type { Ends } from '../values/range';
 
 /** What is computed for each row. Blank in, blank out, unless a node says otherwise. */
 export type Expression =
@@ -72,6 +73,8 @@ export type Expression =
   | { readonly kind: 'zoned'; readonly from: string; readonly to: string; readonly of: Expression }
   /** The value of another table's row whose key is the same, or a figure over all such rows; blank where there is none, or where they say different things. */
   | { readonly kind: 'lookup'; readonly fn: LookupFn; readonly value: string; readonly table: string; readonly under: string; readonly of: Expression }
+  /** The value of another table's row whose band holds a value, among the rows with the same keys; blank where none does, or where several do and say different things. */
+  | { readonly kind: 'band'; readonly value: string; readonly table: string; readonly bounds: Bounds; readonly of: Expression; readonly keys: readonly BandKey[] }
   /** A text after one cleaning of its marks: see core/values/clean.ts. */
   | { readonly kind: 'cleaned'; readonly way: Cleaning; readonly of: Expression }
   /** Texts with a unit ('9 min 30 s', '2 kg') as numbers in one unit; bare numbers are taken to be in it. */
@@ -204,6 +207,8 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'cleaned':
     case 'clock':
       return [expression.of];
+    case 'band':
+      return [expression.of, ...expression.keys.map((k) => k.of)];
     case 'number':
     case 'text':
     case 'date':
@@ -212,6 +217,21 @@ export function parts(expression: Expression): readonly (Expression | Condition)
       return [];
   }
 }
+
+/** Where the bands of a table begin and end: two columns (which ends count is fixed, or told in a third), one column of beginnings, or one of texts ('14 to 17.5'). */
+export type Bounds =
+  | { readonly kind: 'columns'; readonly from: string; readonly to: string; readonly ends: Ends }
+  | { readonly kind: 'told'; readonly from: string; readonly to: string; readonly ends: string }
+  | { readonly kind: 'steps'; readonly from: string }
+  | { readonly kind: 'text'; readonly column: string };
+
+/** A column of the table of bands that must hold what is given here. */
+export interface BandKey {
+  readonly under: string;
+  readonly of: Expression;
+}
+
+export type BandExpression = Extract<Expression, { kind: 'band' }>;
 
 /** The expressions and conditions directly inside a condition. */
 export function conditionParts(condition: Condition): readonly (Expression | Condition)[] {

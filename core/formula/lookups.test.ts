@@ -1,18 +1,9 @@
 import fc from 'fast-check';
-import { openSession, tell } from '../brief/session';
-import { columnCells, csvTable } from '../testing/tables';
-import type { Session } from '../brief/session';
+import { beside } from '../testing/beside';
 
 const LOTS = 'Lot,Member,Site,Kg\nL-1,Ada Fern,Teal,10\nL-2,Tobias Brook,Heath,7\nL-3,Nobody,Quarry,3\nL-4,,Teal,2\n';
 const MEMBERS = 'Name,Village,Shares,Joined\nAda Fern,Upper Teal,3,2001-04-01\nTobias Brook,Lower Teal,1,1999-12-31\ntobias brook,Upper Teal,1,1999-12-31\n';
 const ALIASES = 'Alias,Site\nTeal,Upper Teal\nheath,Heath Edge\n';
-
-async function beside(table: string, others: Readonly<Record<string, string>>, ...requests: readonly string[]) {
-  let session: Session = await openSession(await csvTable(table), await Promise.all(Object.entries(others).map(([name, csv]) => csvTable(csv, name))));
-  let answer: Awaited<ReturnType<typeof tell>>['answer'] | null = null;
-  for (const request of requests) ({ session, answer } = await tell(session, request));
-  return { session, answer: answer!, kinds: Object.fromEntries((session.entries.at(-1)?.report.kinds ?? []).map((k) => [k.key, k.rows])), cells: (name: string) => columnCells(session.table, name) };
-}
 
 test('a value of another table stands beside each row; what is not there, or said twice, is blank and comes first', async () => {
   const { cells, kinds, session } = await beside(LOTS, { members: MEMBERS }, "bring in each member's village from members");

@@ -3,6 +3,7 @@ import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { FIGURE_STYLES } from '../values/figure';
 import { SORTS } from '../values/find';
+import { ENDS } from '../values/range';
 import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
 
@@ -18,6 +19,13 @@ const zone = Joi.string().max(60).required().custom((name: string, helpers) => (
 
 const spanUnit = Joi.valid('days', 'weeks', 'months', 'years', 'hours', 'working days').required();
 const holidaysOf = Joi.object({ table: name, under: name }).when('unit', { is: 'working days', otherwise: Joi.forbidden() });
+
+const bounds = Joi.alternatives().try(
+  Joi.object({ kind: Joi.valid('columns').required(), from: name, to: name, ends: Joi.valid(...ENDS).required() }),
+  Joi.object({ kind: Joi.valid('told').required(), from: name, to: name, ends: name }),
+  Joi.object({ kind: Joi.valid('steps').required(), from: name }),
+  Joi.object({ kind: Joi.valid('text').required(), column: name }),
+);
 
 const findable = Joi.alternatives().try(
   Joi.object({ kind: Joi.valid('sort').required(), sort: Joi.valid(...SORTS).required() }),
@@ -71,6 +79,7 @@ export const expressionSchema = Joi.alternatives().try(
   node('figure', { style: Joi.valid(...FIGURE_STYLES).required(), places: Joi.number().integer().min(0).max(9).required().when('style', { is: 'decimal comma', then: Joi.number().min(1) }), of: expressionRef.required() }),
   node('lookup', { fn: Joi.valid('only', 'sum', 'mean', 'lowest', 'highest', 'count').required(), value: name, table: name, under: name, of: expressionRef.required() }),
   node('zoned', { from: zone, to: zone, of: expressionRef.required() }),
+  node('band', { value: name, table: name, bounds: bounds.required(), of: expressionRef.required(), keys: Joi.array().items(Joi.object({ under: name, of: expressionRef.required() })).max(10).required() }),
   node('cleaned', { way: Joi.valid(...CLEANINGS.map(([way]) => way)).required(), of: expressionRef.required() }),
   node('initials', { of: expressionRef.required() }),
   node('inside', { open: Joi.string().min(1).max(1000).required(), close: Joi.string().min(1).max(1000).required(), of: expressionRef.required() }),

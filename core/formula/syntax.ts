@@ -6,7 +6,8 @@ import { FIGURE_STYLES, figureSample, readFigureSample, type FigureFormat } from
 import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
 import { FIND_WORDS, SORTS, type Findable } from '../values/find';
-import type { Case, Condition, Expression, Holidays } from './expression';
+import type { Ends } from '../values/range';
+import type { BandKey, Bounds, Case, Condition, Expression, Holidays } from './expression';
 
 type Of<K extends Expression['kind']> = Extract<Expression, { kind: K }>;
 type Cond<K extends Condition['kind']> = Extract<Condition, { kind: K }>;
@@ -58,6 +59,19 @@ const SHIFTS = [['working days', 'working days'], ['days', 'days'], ['weeks', 'w
 /** Days that are no working days: those of another table. */
 const holidays: Syntax<Holidays> = record<Holidays>({}, ' leaving out ', field('under', columnName), ' of the table ', field('table', quoted));
 
+/** Where bands begin and end. */
+const twoColumns = (ends: Ends, before: string, between: string): Syntax<Bounds> => mapped(record<{ from: string; to: string }>({}, before, field('from', columnName), between, field('to', columnName)), ({ from, to }): Bounds => ({ kind: 'columns', from, to, ends }), (b) => (b.kind === 'columns' && b.ends === ends ? { from: b.from, to: b.to } : null));
+const bounds: Syntax<Bounds> = choice<Bounds>(
+  mapped(record<{ from: string; to: string; ends: string }>({}, 'from ', field('from', columnName), ' to ', field('to', columnName), ', its ends as in ', field('ends', columnName)), (b): Bounds => ({ kind: 'told', ...b }), (b) => (b.kind === 'told' ? { from: b.from, to: b.to, ends: b.ends } : null)),
+  twoColumns('both', 'from ', ' to '),
+  twoColumns('from', 'from ', ' to under '),
+  twoColumns('to', 'over ', ' to '),
+  twoColumns('neither', 'over ', ' to under '),
+  mapped(between('from ', columnName, ' to the next'), (from): Bounds => ({ kind: 'steps', from }), (b) => (b.kind === 'steps' ? b.from : null)),
+  mapped(between('within ', columnName, ''), (column): Bounds => ({ kind: 'text', column }), (b) => (b.kind === 'text' ? b.column : null)),
+);
+const bandKey: Syntax<BandKey> = record<BandKey>({}, field('under', columnName), ' is ', field('of', later(() => atom)));
+
 const caseSyntax: Syntax<Case> = record<Case>({}, 'if ', field('when', later(() => condition)), ' then ', field('then', later(() => operand)));
 
 /** How many rows there are: the count of a constant. */
@@ -103,6 +117,7 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('zoned', 'the time in ', field('to', zone), ' of ', field('of', atom), ' on the clock of ', field('from', zone)),
   mapped(record<{ of: Expression; format: FigureFormat }>({}, field('of', atom), ' written as in ', field('format', figureFormat)), ({ of, format }): Expression => ({ kind: 'figure', ...format, of }), (e) => (e.kind === 'figure' ? { of: e.of, format: { style: e.style, places: e.places } } : null)),
   expr('lookup', field('fn', oneOf([['only', 'the '], ['sum', 'the sum of all '], ['mean', 'the mean of all '], ['lowest', 'the lowest '], ['highest', 'the highest '], ['count', 'the number of ']])), field('value', columnName), ' in the table ', field('table', quoted), ' where ', field('under', columnName), ' is ', field('of', atom)),
+  expr('band', 'the ', field('value', columnName), ' in the table ', field('table', quoted), ' where ', field('of', atom), ' lies ', field('bounds', bounds), field('keys', choice(between(' and ', list(bandKey, 1, ' and ', ' and '), ''), mapped(word(''), () => [] as readonly BandKey[], (v) => (v.length === 0 ? undefined : null))))),
   expr('cleaned', field('of', atom), ' ', field('way', oneOf(CLEANINGS))),
   expr('measure', field('of', atom), ' measured in ', field('unit', quoted)),
   expr('clock', 'the minute of the day of ', field('of', atom)),

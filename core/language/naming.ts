@@ -43,6 +43,8 @@ function describe(e: Expression): string {
       return `${{ title: 'title', first: 'first name', middle: 'middle name', last: 'last name', suffix: 'suffix' }[e.part]}`;
     case 'lookup':
       return e.fn === 'only' ? e.value : `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'number of' }[e.fn]} ${e.value}`;
+    case 'band':
+      return e.value;
     case 'address':
       return e.part;
     case 'zoned':

@@ -4,7 +4,7 @@ import type { Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
 import { findColumn } from '../table/table';
 import { folded } from '../values/fold';
-import { readExact, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
+import { readExacts, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
 import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
 import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
@@ -13,6 +13,7 @@ import { written } from './exact';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions';
+import { bandRules } from './grammar/bands';
 import { otherRules } from './grammar/others';
 import { kindRules } from './grammar/kinds';
 import { expressionRules } from './grammar/expressions';
@@ -57,6 +58,7 @@ export const RULES: readonly Rule[] = [
   ...expressionRules,
   ...kindRules,
   ...otherRules,
+  ...bandRules,
   ...conditionRules,
   ...STEP_PHRASES,
   ...againRules,
@@ -101,7 +103,7 @@ export const NO_MEMORY: Memory = { topic: [], last: null, lessons: [] };
  * typed rules, and a search for the cheapest way to account for every word. Milliseconds; no input throws.
  */
 export function readRequest(request: string, whole: CheckedHead, memory: Memory = NO_MEMORY, known?: Vocabulary): Answer {
-  const exact = readExact(request);
+  const exact = readExacts(request);
   if (exact) return answerExact(exact, whole, request);
   const head = inSight(request, whole);
   const vocabulary = head === whole && known ? known : vocabularyOf(head);
@@ -504,12 +506,15 @@ function readingOf(path: Path, request: string, words: readonly Token[], columns
   return { plans: path.state.plans, sentences, cost: path.cost, ties: ties.sort((a, b) => a.from - b.from), unused };
 }
 
-function answerExact(plan: Plan, head: CheckedHead, request: string): Answer {
-  const [problem] = checkPlan(plan, head);
-  if (problem) return cannot(problem.text, [], problem.column ? nearestColumns(problem.column, head).filter((n) => n !== problem.column) : []);
-  const state = withPlan(startState(head), plan);
+function answerExact(plans: readonly Plan[], head: CheckedHead, request: string): Answer {
+  let state = startState(head);
+  for (const plan of plans) {
+    const [problem] = checkPlan(plan, state.head);
+    if (problem) return cannot(problem.text, [], problem.column ? nearestColumns(problem.column, state.head).filter((n) => n !== problem.column) : []);
+    state = withPlan(state, plan);
+  }
   const ties = [...request.matchAll(/‹((?:[^›]|››)+)›/g)].map((m): Tie => ({ from: m.index, to: m.index + m[0].length, column: m[1]!.replace(/››/g, '›'), reason: 'marked' }));
-  return { outcome: 'done', reading: { plans: state.plans, sentences: [sayPlan(plan)], cost: 0, ties, unused: [] }, others: [], corrects: false };
+  return { outcome: 'done', reading: { plans: state.plans, sentences: state.plans.map(sayPlan), cost: 0, ties, unused: [] }, others: [], corrects: false };
 }
 
 const cannot = (message: string, unused: Reading['unused'], nearest: readonly string[]): Answer => ({

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { plan as anyPlan } from '../testing/arbitraries';
-import { STEPS, readExact, sayPlan, validPlan } from './registry';
+import { STEPS, readExact, readExacts, sayPlan, validPlan } from './registry';
 
 test('reading what was said gives the same plan, for every kind of plan', () => {
   fc.assert(
@@ -9,6 +9,10 @@ test('reading what was said gives the same plan, for every kind of plan', () => 
     }),
     { numRuns: 3_000 },
   );
+});
+
+test('sentences said one behind the other are the same plans in their order', () => {
+  fc.assert(fc.property(fc.array(anyPlan, { minLength: 1, maxLength: 3 }), (plans) => expect(readExacts(plans.map(sayPlan).join(' '))).toEqual(plans)), { numRuns: 150 });
 });
 
 test('every plan passes its own schema, as it would coming over the wire', () => {

@@ -79,6 +79,18 @@ export function readExact(text: string): Plan | null {
   return readWhole(sentence, trimmed.endsWith('.') ? trimmed.slice(0, -1) : trimmed) ?? readWhole(sentence, trimmed);
 }
 
+/** The plans of exact sentences that stand one behind the other, each but the last with its full stop; null where one of them is not exact. */
+export function readExacts(text: string): Plan[] | null {
+  const plans: Plan[] = [];
+  for (let rest = text.trim(); ; ) {
+    const whole = readExact(rest);
+    if (whole) return [...plans, whole];
+    const end = [...rest.matchAll(/\.\s+(?=\p{Lu})/gu)].find((m) => { const plan = readExact(rest.slice(0, m.index + 1)); if (plan) plans.push(plan); return plan !== null; });
+    if (!end) return null;
+    rest = rest.slice(end.index + end[0].length);
+  }
+}
+
 /** Everything that is wrong with a plan over a table: first the columns that are not there, then what the step itself finds. */
 export function checkPlan(plan: Plan, head: CheckedHead): readonly Problem[] {
   const definition = definitionOf(plan);

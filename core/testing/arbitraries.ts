@@ -1,9 +1,10 @@
 import fc from 'fast-check';
-import type { Condition, Expression } from '../formula/expression';
+import type { Bounds, Condition, Expression } from '../formula/expression';
 import { ADDRESS_PARTS } from '../values/address';
 import { CLEANINGS } from '../values/clean';
 import { SORTS } from '../values/find';
 import { PERSON_PARTS } from '../values/person';
+import { ENDS } from '../values/range';
 import { ACCENT_NAMES } from '../table/look';
 import { DATE_LOOKS } from '../steps/show/step';
 import type { Plan } from '../steps/registry';
@@ -19,6 +20,13 @@ const number = fc.oneof(fc.integer({ min: -1_000_000, max: 1_000_000 }), fc.doub
 const by = fc.uniqueArray(columnName, { maxLength: 2 });
 
 const findable = fc.oneof(fc.record({ kind: fc.constant('sort' as const), sort: fc.constantFrom(...SORTS) }), fc.record({ kind: fc.constant('shape' as const), shape: filledText }), fc.record({ kind: fc.constant('words' as const), words: texts }));
+
+const bounds: fc.Arbitrary<Bounds> = fc.oneof(
+  fc.record({ kind: fc.constant('columns' as const), from: columnName, to: columnName, ends: fc.constantFrom(...ENDS) }),
+  fc.record({ kind: fc.constant('told' as const), from: columnName, to: columnName, ends: columnName }),
+  fc.record({ kind: fc.constant('steps' as const), from: columnName }),
+  fc.record({ kind: fc.constant('text' as const), column: columnName }),
+);
 
 export const { expression, condition } = fc.letrec<{ expression: Expression; condition: Condition }>((tie) => {
   const inner = tie('expression');
@@ -50,6 +58,7 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('address' as const), part: fc.constantFrom(...ADDRESS_PARTS.map(([p]) => p)), of: inner }),
       fc.record({ kind: fc.constant('figure' as const), style: fc.constantFrom('comma' as const, 'point' as const, 'space' as const, 'plain' as const), places: fc.integer({ min: 0, max: 9 }), of: inner }),
       fc.record({ kind: fc.constant('lookup' as const), fn: fc.constantFrom('only' as const, 'sum' as const, 'count' as const, 'highest' as const), value: columnName, table: filledText, under: columnName, of: inner }),
+      fc.record({ kind: fc.constant('band' as const), value: columnName, table: filledText, bounds, of: inner, keys: fc.array(fc.record({ under: columnName, of: inner }), { maxLength: 2 }) }),
       fc.record({ kind: fc.constant('zoned' as const), from: fc.constantFrom('UTC', 'Europe/Berlin', '+02:00'), to: fc.constantFrom('UTC', 'America/New_York'), of: inner }),
       fc.record({ kind: fc.constant('cleaned' as const), way: fc.constantFrom(...CLEANINGS.map(([w]) => w)), of: inner }),
       fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'count' as const), of: inner, by: fc.constant([]), whole: fc.constant(true as const) }),

@@ -472,7 +472,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           ) : place === 'compare' && versions ? (
             <Compare workspaceId={id} versions={versions} onRow={setCard} onSee={() => { setPast(versions); setPlace('sheet'); }} onClose={() => setPlace('sheet')} />
           ) : place === 'review' ? (
-            <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onClose={() => setPlace('sheet')} />
+            <Review workspace={w} tableId={table.id} onHolds={(key, hold) => settle.mutate({ key, hold, settled: [] })} onSettle={(key, settled) => settle.mutate({ key, hold: [], settled })} onNote={(hold, text) => note.mutate({ hold, text })} onPutRight={(t, position, column, now) => putRight.mutate({ tableId: t, position, column, now })} onCard={(t, position) => { setTableId(t); setCard(position); }} onSay={(sentence) => { setRequest(sentence); setPlace('sheet'); input.current?.focus(); }} onClose={() => setPlace('sheet')} />
           ) : place === 'different' ? (
             <Different workspace={w} onSentence={(key) => { const s = brief.find((b) => b.key === key); if (s) openSentence(s); }} onReview={() => setPlace('review')} onClose={() => setPlace('sheet')} />
           ) : place === 'example' ? (

@@ -11,6 +11,7 @@ import { ACCENTS, FAINT, INK, READING, RULE, SHADE } from '../parts/theme';
 import { BalanceSheet } from './BalanceSheet';
 import { RowsPane, type RowsWanted } from './RowsPane';
 import { DrawSample } from './DrawSample';
+import { ReadNorms } from './ReadNorms';
 import { SignOff } from './SignOff';
 
 type Hold = { readonly kind: string | null; readonly position: number | null; readonly note: string };
@@ -20,14 +21,14 @@ type Pane = { readonly id: string; readonly tableId: number } & (
   | { readonly pane: 'item'; readonly item: ReviewItem }
   | { readonly pane: 'sample'; readonly sampleId: number }
   | { readonly pane: 'aside'; readonly sentence: SentenceView; readonly kind: string; readonly words: string; readonly rows: number }
-  | { readonly pane: 'draw' | 'balance' | 'signoff' }
+  | { readonly pane: 'draw' | 'norms' | 'balance' | 'signoff' }
 );
 
 const REASONS: Readonly<Record<ReviewItem['reason'], string>> = { wrong: '✗ found wrong', check: '✗ check', odd: '? look', held: `${ACCENTS.held.mark} on hold` };
 const AUTHOR = 'kulfi-author';
 
 /** Everything unsettled, over all sentences, in one queue that is driven by keys; and what closes it. */
-export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRight, onCard, onClose }: {
+export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRight, onCard, onSay, onClose }: {
   workspace: WorkspaceView;
   tableId: number;
   onHolds: (key: string, holds: readonly Hold[]) => void;
@@ -35,6 +36,8 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
   onNote: (hold: HoldView, note: string) => void;
   onPutRight: (tableId: number, position: number, column: string, now: string) => void;
   onCard: (tableId: number, position: number) => void;
+  /** Puts a sentence on the request line. */
+  onSay: (sentence: string) => void;
   onClose: () => void;
 }) {
   const { id, version } = workspace;
@@ -59,7 +62,7 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
   const itemPane = (item: ReviewItem): Pane => ({ id: item.id, tableId: item.tableId, pane: 'item', item });
   const asidePanes = asides.flatMap((sentence) => sentence.report.kinds.filter((k) => !k.same && k.rows > k.held).map((k): Pane => ({ id: `aside ${sentence.key} ${k.key}`, tableId: sentence.tableId, pane: 'aside', sentence, kind: k.key, words: k.words, rows: k.rows - k.held })));
   const samplePanes = (view?.samples ?? []).filter((s) => mine(s.tableId)).map((s): Pane => ({ id: `sample ${s.id}`, tableId: s.tableId, pane: 'sample', sampleId: s.id }));
-  const panes: Pane[] = [...open.map(itemPane), ...samplePanes, { id: 'draw', tableId, pane: 'draw' }, ...asidePanes, { id: 'balance', tableId, pane: 'balance' }, { id: 'signoff', tableId, pane: 'signoff' }, ...settled.map(itemPane)];
+  const panes: Pane[] = [...open.map(itemPane), ...samplePanes, { id: 'draw', tableId, pane: 'draw' }, { id: 'norms', tableId, pane: 'norms' }, ...asidePanes, { id: 'balance', tableId, pane: 'balance' }, { id: 'signoff', tableId, pane: 'signoff' }, ...settled.map(itemPane)];
   const here = panes.find((p) => p.id === chosen) ?? panes[0];
 
   const look = useMutation({
@@ -138,6 +141,8 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
           <Group title="Samples" />
           {(view?.samples ?? []).filter((s) => mine(s.tableId)).map((s) => <Line key={s.id} here={here?.id === `sample ${s.id}`} onChoose={() => setChosen(`sample ${s.id}`)} mark={s.wrong ? '✗' : s.done ? ACCENTS.kept.mark : ACCENTS.pending.mark} color={s.wrong ? ACCENTS.held.color : s.done ? ACCENTS.kept.color : ACCENTS.pending.color} text={`${s.looked} of ${s.drawn} looked at`} under={s.looked ? s.statement : `drawn from ${figure(s.rows)} rows, seed ${s.seed}`} />)}
           <Line here={here?.id === 'draw'} onChoose={() => setChosen('draw')} text="Draw a sample …" />
+          <Group title="Norms" />
+          <Line here={here?.id === 'norms'} onChoose={() => setChosen('norms')} text="Read norms from a text …" />
           {asidePanes.length > 0 && <Group title="Set aside" />}
           {asidePanes.map((p) => p.pane === 'aside' && <Line key={p.id} here={here?.id === p.id} onChoose={() => setChosen(p.id)} text={`${counted(p.rows, 'row')}: ${columnWords(p.words)}`} under={`${numberOf(workspace, p.sentence)}. ${columnWords(p.sentence.sentence)}`} />)}
           <Group title="Close" />
@@ -164,6 +169,7 @@ export function Review({ workspace, tableId, onHolds, onSettle, onNote, onPutRig
           )}
           {here?.pane === 'item' && here.item.kind === null && <Box sx={{ p: 2 }}>Edit or drop the check in the brief.</Box>}
           {here?.pane === 'draw' && <DrawSample workspaceId={id} table={workspace.tables.find((t) => t.id === tableId)!} onDrawn={(sampleId) => { void client.invalidateQueries({ queryKey: ['review', id] }).then(() => setChosen(`sample ${sampleId}`)); }} />}
+          {here?.pane === 'norms' && <ReadNorms workspaceId={id} table={workspace.tables.find((t) => t.id === tableId)!} onKept={() => client.invalidateQueries({ queryKey: ['workspace', id] })} onSay={onSay} />}
           {here?.pane === 'balance' && view && <BalanceSheet statement={view.statements.find((s) => s.tableId === tableId)!.statement} sentences={workspace.brief.filter((s) => s.tableId === tableId)} />}
           {here?.pane === 'signoff' && view && <SignOff workspaceId={id} version={version} tableId={tableId} view={view} author={author} onAuthor={() => nameBox.current?.focus()} open={(view.items.filter((i) => i.tableId === tableId && !i.settled))} onShow={setChosen} />}
         </Box>

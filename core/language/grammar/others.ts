@@ -44,7 +44,7 @@ interface Tie {
 const ties = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
 
 /** How well each pair of columns ties two tables: by the values they share, and by their names. The best first. */
-function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
+export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
   let known = ties.get(head);
   if (!known) ties.set(head, (known = new WeakMap()));
   let found = known.get(other);

@@ -1,21 +1,27 @@
-import { column, number, type Expression, type LookupFn } from '../../formula/expression';
+import { column, columnsOf, number, type Expression, type LookupFn } from '../../formula/expression';
 import { withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
+import { agreeing, bandOf, saysOf, uniqueThere } from '../../language/grammar/bands';
 import { listedOf, lookupOf, type OtherColumn } from '../../language/grammar/others';
 import { nameOf } from '../../language/naming';
 import { add, addEach } from './adding';
 
 /* What stands in other tables, brought beside the rows. */
 
-type Pair = { readonly own: string; readonly there: string };
+type Pair = { readonly own: string; readonly there: string; /** A second column that was named. */ readonly also?: string };
 
 const FROM = '~open? taken|looked|found|as|given? up? from|in|out|of|off|using|by of? $theTable ~close?';
+/** Ways to say which column decides. */
+const BY_COLUMN = ['for|at|of', 'according|due to', 'depending|based|going on|by', 'valid|applicable|current|standing|right on|at|for|by?', 'in force|effect on|at|for|by', 'given'];
 const TABLE: Way[] = [FROM, "$theTable|=table's", 'it|they|that? is|are|stand|stands|comes|come in $theTable'];
 const TIE: Way[] = [
   means('by|on|via|using|matching|matched|with|through on|by? the|their|its? $col:a', ({ a }: { a: string }) => ({ own: a })),
   means('~open? by|on|where|when|,? our|the|its|their? $col:a here? ~be|equals|equal|matches|match|=|to|and|against what|called|the|its|their|a? called|call|calls? the? $tcol:b there|over? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
   means('~open? $tcol:b ~be|equals|equal|matches|= the|our|its|their|called? $col:a here|there? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
+  ...BY_COLUMN.map((said) => means(`${said} the|its|their? $col:a`, ({ a }: { a: string }) => ({ own: a }), 0.05)),
+  means('by|on|for|via|using the|its|their? $col:a and|, by|on|for|at|with? the|its|their? $col:b', ({ a, b }: { a: string; b: string }) => ({ own: a, also: b })),
+  means('that|which|where|whichever|what the|its|their? $col:a falls|lies|is|sits|belongs|comes in|into|within|under|inside|to?', ({ a }: { a: string }) => ({ own: a })),
   means('our|the $col:a is|are what the? $theTable calls|call|names|has|lists $tcol:b', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
 ];
 const EACH: Way[] = ['of|for|to|next|beside|against|on|into|with to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
@@ -34,10 +40,19 @@ const ABOUT = 'add bring get fetch look looked looking up take taking pull put g
 /** One or several values of another table as new columns. */
 function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: Context, { tie, name, zero }: { readonly tie?: Partial<Pair> | undefined; readonly name?: string | undefined; readonly zero?: number | undefined }): Act | null {
   if (values.some((v) => v.table !== table) || (name !== undefined && values.length > 1)) return null;
-  const found = values.map((v) => lookupOf(x, v, fn, tie?.own, tie?.there));
+  const found = values.map((v) => valueOf(x, v, fn, tie));
   if (found.some((e) => e === null)) return null;
   const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: number(zero) } as Expression)));
   return made.length === 1 ? add(made[0]!, name) : addEach(made.map((as) => ({ name: nameOf(as), as })));
+}
+
+/** What another table says for each row: by the band that a value lies in, or by a key. */
+function valueOf(x: Context, value: OtherColumn, fn: LookupFn, tie?: Partial<Pair>): Expression | null {
+  const keyed = lookupOf(x, value, fn, tie?.own, tie?.there);
+  if (fn !== 'only' || tie?.there !== undefined || (keyed?.kind === 'lookup' && uniqueThere(keyed.under, keyed.table, x))) return keyed;
+  const said = [tie?.own, tie?.also].filter((c) => c !== undefined);
+  const band = [...said, undefined].map((own) => bandOf(x, value, own)).find((b) => b !== null && said.every((c) => columnsOf(b).includes(c)));
+  return band ?? (tie?.also === undefined ? keyed : null);
 }
 
 const FN: Way[] = [means('total|sum|altogether|in total|summed|add up|added up|in all|overall|all told|sum of all|the sum of|total of|all together', 'sum'), means('average|mean|on average', 'mean'), means('highest|largest|biggest|maximum|latest|newest|last', 'highest'), means('lowest|smallest|minimum|earliest|first', 'lowest')];
@@ -104,5 +119,21 @@ export const frames: readonly Frame[] = [
     const listed = listedOf(x, tie?.own, table, tie?.there);
     const [yes, no] = labels as [string, string];
     return listed && /^\p{L}/u.test(yes) && /^\p{L}/u.test(no) ? add({ kind: 'choose', cases: [{ when: listed, then: { kind: 'text', value: yes } }], otherwise: { kind: 'text', value: no } }, name) : null;
+  }),
+
+  // 'compare the grade with the norms by moisture': what it should be, and whether it is
+  frame('compared with bands', {
+    need: { actual: '$cols', table: ['against|with|to|by|from|versus|as|per|in $theTable', 'what|that $theTable says|say|gives|give|prescribes|wants|demands', 'as $theTable says|say|has|have it|them?'], verb: 'check|compare|verify|test|control|whether|if|agree|agrees|match|matches|expected|correct|right' },
+    may: { of: ['by|via|using|with', ...BY_COLUMN].map((said) => means(`${said} the|its|their? $col:a`, ({ a }: { a: string }) => a)), each: EACH, agree: 'agree|agrees or|and? not|disagree|disagrees?|say whether|if it|they? agree|agrees|match|matches|is|are right|correct?' },
+    many: ['each', 'verb'],
+    about: `${ABOUT} whether does do each row expected actual value values show say should be have had right correct follows follow rules norms`,
+    cost: 0.5,
+  }, ({ actual, table, of }, x: Context) => {
+    const [own, ...more] = actual as string[];
+    const says = more.length === 0 ? saysOf(own!, table, x) : null;
+    const expected = says && bandOf(x, says, of);
+    if (!expected) return null;
+    const name = `Expected ${own}`;
+    return addEach([{ name, as: expected }, { name: `${own} agrees`, as: agreeing(own!, name) }]);
   }),
 ];
