@@ -1,5 +1,6 @@
 // What figures over rows cost beside PostgreSQL, and what the review and a replay cost on a large table.
 import type { Pool } from 'pg';
+import { formsAmong } from '../core/review/forms';
 import { createReadStream } from 'node:fs';
 import { readExact } from '../core/steps/registry';
 import { headWithGlances, noSink, runPlan } from '../core/steps/run';
@@ -42,11 +43,15 @@ export async function figureFigures(rows: number, pool: Pool, timed: Timed, ms: 
   const [total, byPg] = [await run('Answer ‹Total› as the sum of ‹Kg› over the rows; for each ‹Site›.', 9), await sql('select site, sum(kg) from figures group by site', 9)];
   const [running, runningPg] = [await run('Add ‹X› as the running total of ‹Kg› for each ‹Site›.'), await sql('select sum(x) from (select sum(kg) over (partition by site order by ctid rows unbounded preceding) as x from figures) as t')];
   const [rank, rankPg] = [await run('Add ‹X› as the rank, highest first, of ‹Kg› for each ‹Site›.'), await sql('select sum(x) from (select rank() over (partition by site order by kg desc) as x from figures) as t')];
+  const capitals = readExact('In ‹Site›, write in capitals.')!;
+  const { table: written } = await runPlan(capitals, table, head);
+  const [step, forms] = [await timed(() => runPlan(capitals, table, head, { sinkFor: noSink }), 5), await timed(() => formsAmong([{ table, names: ['Site'] }, { table: written, names: ['Site'] }], () => true), 5)];
   const n = rows.toLocaleString('en');
   return [
     [`a column of three operators over ${n} rows, with its kinds and glance`, ms(three), `raw loop ${ms(raw)}`, `${(three / raw).toFixed(1)}x`, 'within 4x', three <= 4 * raw],
     [`totals of ${GROUPS} groups over ${n} rows`, ms(total), `GROUP BY ${ms(byPg)}`, `${(total / byPg).toFixed(2)}x`, 'no slower', total <= byPg],
     ['running total within a group', ms(running), `window function ${ms(runningPg)}`, `${(running / runningPg).toFixed(2)}x`, 'no slower', running <= runningPg],
+    [`the forms among ${n} rows that a sentence changed`, ms(forms), `the sentence itself ${ms(step)}`, `${(forms / step).toFixed(2)}x`, 'within 2x', forms <= 2 * step],
     ['rank within a group', ms(rank), `window function ${ms(rankPg)}`, `${(rank / rankPg).toFixed(2)}x`, 'no slower', rank <= rankPg],
   ];
 }

@@ -209,6 +209,15 @@ export interface ProofRow {
   readonly added?: readonly (readonly CellValue[])[];
 }
 
+/** Rows of a kind that look the same before and after: how many, and the cells of the first. The places are those of the first some thousands. */
+export interface FormView {
+  readonly rows: number;
+  readonly rare: boolean;
+  readonly before: readonly CellValue[];
+  readonly after: readonly CellValue[];
+  readonly positions: readonly number[];
+}
+
 /** The trial result of one plan. */
 export interface Proof {
   readonly sentence: string;

@@ -159,3 +159,30 @@ test('norms are pasted, read into bands, and rows are held against them', async 
   await expect(cell(page, 1, 4)).toHaveText('no');
   await expect(cell(page, 2, 3)).toHaveText('rejected');
 });
+
+test('the rows of a kind are seen by their forms, in the proof and in the review, by keys', async ({ page }) => {
+  await at.bring(page, `Lot,Price\n${Array.from({ length: 40 }, (_, i) => `L-${i + 1},${i < 3 ? 'on request' : i < 6 ? 'n/a' : `€${i}.50`}`).join('\n')}\n`, 'lots.csv');
+  await line(page).fill('turn price into numbers');
+  await expect(page.getByTestId('reading')).toContainText('read as');
+  await line(page).press('Enter');
+  await expect(page.getByTestId('proof')).toContainText('cannot be read so');
+  await page.keyboard.press('f');
+  await expect(page.getByTestId('forms').getByRole('button')).toHaveText(['3 like on request', '3 like n/a']);
+  await page.getByTestId('forms').getByRole('button').first().click();
+  await page.getByRole('button', { name: 'Hold these 3' }).click();
+  await expect(page.getByTestId('proof')).toContainText('3 holds noted');
+  await accessible(page);
+  await page.getByRole('button', { name: 'Hold these 3' }).click();
+  await page.getByTestId('proof').focus();
+  await page.keyboard.press('k');
+  await expect(sentences(page)).toHaveCount(1);
+  await page.getByTestId('sheet').focus();
+  await page.keyboard.press('r');
+  await expect(page.getByTestId('review-rows').getByRole('row')).toHaveCount(7);
+  await page.getByTestId('review-rows').focus();
+  await page.keyboard.press('f');
+  await page.getByTestId('forms').getByRole('button').first().click();
+  await expect(page.getByTestId('review-rows').getByRole('row')).toHaveCount(4);
+  await expect(page.getByRole('button', { name: 'Hold 3' })).toBeVisible();
+  await accessible(page);
+});

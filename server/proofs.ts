@@ -9,9 +9,9 @@ import type { Look } from '../core/table/look';
 import { withoutHidden, type Table } from '../core/table/table';
 import { balance } from '../core/review/balance';
 import { madeBy } from '../core/steps/step';
-import { mostDifferent } from '../core/review/examples';
+import { formsAmong, mostDifferent } from '../core/review/forms';
 import { headAfter } from '../core/language/acts';
-import type { Proof, ProofKind, ProofRow } from '../contract/views';
+import type { FormView, Proof, ProofKind, ProofRow } from '../contract/views';
 import { pool } from './db/client';
 import { runnable } from './beside';
 import { coverAfter, coverOf, shownAs, shownAnswer, type Cover } from './covering';
@@ -132,8 +132,8 @@ function spreadOver(kind: KindCount, codes: Uint8Array, table: Table): number[] 
   return found;
 }
 
-/** A page of the rows of one kind, for unfolding it. */
-export async function kindRows(stateId: number, plans: readonly Plan[], index: number, code: number, from: number, count: number): Promise<ProofRow[]> {
+/** The trial of one of some plans, after those before it, with what covers the columns. */
+async function trialOf(stateId: number, plans: readonly Plan[], index: number) {
   const state = await loadState(pool(), stateId);
   let { table, head } = await runnable(state);
   let cover = await coverOf(state);
@@ -144,18 +144,49 @@ export async function kindRows(stateId: number, plans: readonly Plan[], index: n
   }
   const plan = plans[index]!;
   const { table: tried, report } = await provePlan(plan, table, head);
+  return { plan, head, table, tried, report, cover, coverNow: coverAfter(cover, plan, head) };
+}
+
+const isOf = (report: Report, code: number) => (p: number): boolean => report.codes![p] !== ABSENT && (report.codes![p]! & 63) === code;
+
+/** A page of the rows of one kind, for unfolding it; with `only`, those of them that are given. */
+export async function kindRows(stateId: number, plans: readonly Plan[], index: number, code: number, from: number, count: number, only: readonly number[] | null = null): Promise<ProofRow[]> {
+  const { plan, head, table, tried, report, cover, coverNow } = await trialOf(stateId, plans, index);
+  const belongs = isOf(report, code);
   const positions: number[] = [];
-  let seen = 0;
-  for (let p = 0; p < table.size && positions.length < count; p++) {
-    if (report.codes![p] !== ABSENT && (report.codes![p]! & 63) === code && seen++ >= from) positions.push(p);
+  if (only) positions.push(...only.filter((p) => p < table.size && belongs(p)).slice(from, from + count));
+  else {
+    let seen = 0;
+    for (let p = 0; p < table.size && positions.length < count; p++) if (belongs(p) && seen++ >= from) positions.push(p);
   }
-  const after = coverAfter(cover, plan, head);
-  const proof = await proofOf(plan, table, tried, { ...report, kinds: [] }, true, head, cover, after);
+  const proof = await proofOf(plan, table, tried, { ...report, kinds: [] }, true, head, cover, coverNow);
   const columns = proof.columns.map((c) => c.name);
-  const shown = shownAs(tried, after);
+  const shown = shownAs(tried, coverNow);
   const [old, now] = await Promise.all([cellsNamed(shownAs(table, cover), columns, positions), cellsNamed(shown, columns, positions)]);
   const keeps = tried.rows && report.rowsIn !== report.rowsOut ? new Set(tried.rows) : null;
   return proofRows(positions, old, now, table, shown, columns, keeps);
+}
+
+/** The forms among the rows of one kind, the rarest first. */
+export async function kindForms(stateId: number, plans: readonly Plan[], index: number, code: number): Promise<FormView[]> {
+  const { plan, head, table, tried, report, cover, coverNow } = await trialOf(stateId, plans, index);
+  return formViews(plan, head, shownAs(table, cover), shownAs(tried, coverNow), isOf(report, code));
+}
+
+const MOST_FORMS = 24;
+/** Columns whose cells are shown of a form. */
+const FORM_COLUMNS = 4;
+
+/** The forms among some rows of what a sentence read and made, with the cells of the first row of each. What is beyond the rarest and the largest is left out. */
+export async function formViews(plan: Plan, head: CheckedHead, before: Table, after: Table, among: (position: number) => boolean): Promise<FormView[]> {
+  const definition = definitionOf(plan);
+  const named = (names: readonly string[], table: Table): string[] => names.filter((n) => withoutHidden(table).columns.some((c) => c.name === n));
+  const [read, made] = [named(definition.reads(plan), before), named(madeBy(definition.outline(plan, head)), after)];
+  const all = await formsAmong([{ table: before, names: read }, { table: after, names: made }], among);
+  const forms = all.length <= MOST_FORMS ? all : [...all.slice(0, MOST_FORMS - 4), ...all.slice(-4)];
+  const firsts = forms.map((f) => f.positions[0]!);
+  const [old, now] = await Promise.all([cellsNamed(before, read.slice(0, FORM_COLUMNS), firsts), cellsNamed(after, made.slice(0, FORM_COLUMNS), firsts)]);
+  return forms.map((f, i) => ({ ...f, before: old[i]!, after: now[i]! }));
 }
 
 /** The whole proof: of a large table in a thread of its own, where `signal` stops it. */

@@ -2,6 +2,7 @@ import ExcelJS from 'exceljs';
 import * as uploads from './uploads';
 import * as workspaces from './workspaces';
 import * as review from './review';
+import * as proofs from './proofs';
 import * as records from './record';
 import * as handoff from './handoff';
 import * as again from './again';
@@ -235,4 +236,21 @@ test('a calculation that was named is worked out anew in every later sentence wh
   await workspaces.editSentence({ workspaceId: ids.workspaceId, version, key: brief[0]!.key, request: '', plans: [exact('Let ‹double› mean ‹Kg› times 20.')] });
   expect((await view(ids.workspaceId)).brief.map((s) => s.sentence)).toEqual(['Let ‹double› mean ‹Kg› times 20.', 'Add ‹Double kg› as ‹Kg› times 20.', 'Add ‹More› as (‹Kg› times 20) plus 1.', 'Add ‹Other› as ‹Kg› times 3.']);
   expect((await column(ids, 'More'))[0]).toBe(201);
+});
+
+test('the forms of a kind are told in the proof and in the review, and the rows of one are looked at alone', async () => {
+  const ids = await server.bring(`Lot,Hive site\n${Array.from({ length: 60 }, (_, i) => `L-${i + 1},${i === 7 ? '12 - Old (shade) Quarry' : `${i} - Garden`}`).join('\n')}\n`, 'hives');
+  const plan = exact('Split ‹Hive site› at "-" into ‹Hive› and ‹Site›.');
+  const stateId = await server.stateOf(ids);
+  const [proof] = await proofs.prove(stateId, [plan], 'all');
+  const { code, key: kind } = proof!.kinds.find((k) => k.key === 'cut')!;
+  const forms = await proofs.kindForms(stateId, [plan], 0, code);
+  expect(forms.map((f) => [f.rows, f.rare, f.before, f.after])).toEqual([[1, true, ['12 - Old (shade) Quarry'], ['12', 'Old (shade) Quarry']], [59, false, ['0 - Garden'], ['0', 'Garden']]]);
+  const rare = forms[0]!.positions;
+  expect((await proofs.kindRows(stateId, [plan], 0, code, 0, 50, rare)).map((r) => r.position)).toEqual([7]);
+
+  await keep(ids, 'Split ‹Hive site› at "-" into ‹Hive› and ‹Site›.');
+  const { key } = (await view(ids.workspaceId)).brief[0]!;
+  expect(await review.reviewForms({ workspaceId: ids.workspaceId, key, kind })).toEqual(forms);
+  expect((await review.reviewRows({ workspaceId: ids.workspaceId, key, kind, what: 'kind', ...page, only: rare })).rows.map((r) => r.position)).toEqual([7]);
 });

@@ -20,13 +20,14 @@ import { checkPlan, definitionOf, sayPlan } from '../core/steps/registry';
 import { madeBy, writtenBy } from '../core/steps/step';
 import { unpackCodes } from '../core/steps/codes';
 import { ABSENT, HELD, provePlan, type Report } from '../core/steps/run';
-import type { Look, ReviewItem, ReviewRow, ReviewRows, ReviewView, SampleView } from '../contract/views';
+import type { FormView, Look, ReviewItem, ReviewRow, ReviewRows, ReviewView, SampleView } from '../contract/views';
 import { database, pool } from './db/client';
 import * as schema from './db/schema';
 import { Told, changed } from './errors';
 import { headFor, openHolds, type EntryRow, type Wanted } from './revise';
 import { Kept } from './kept';
 import { cellsNamed } from './rows';
+import { formViews } from './proofs';
 import { makeRevision } from './runner';
 import { runnable } from './beside';
 import { coverOf, shownAs } from './covering';
@@ -156,6 +157,8 @@ export interface RowsOrder {
   readonly sampleId: number | null;
   /** Only the rows for which this holds, in words: 'only those from Upper Teal'; '' for all. */
   readonly narrow: string;
+  /** Only those of these places: the rows of one form. */
+  readonly only?: readonly number[] | null;
   readonly from: number;
   readonly count: number;
 }
@@ -186,6 +189,25 @@ async function narrowed(words: string, stateId: number): Promise<{ sentence: str
 /** What was meant, said back, with the rows that it left. */
 const together = (only: { readonly sentence: string } | null, positions: readonly number[]): Pick<ReviewRows, 'narrowed'> => (only ? { narrowed: { sentence: only.sentence, positions: positions.slice(0, MOST_TOGETHER) } } : {});
 
+/** What a kept sentence did to each row: of a check, what it finds now. */
+async function kindsOf(entry: EntryRow, states: ReadonlyMap<number, number>) {
+  const [before, after, now] = await Promise.all([loadState(pool(), entry.before), loadState(pool(), entry.after), loadState(pool(), states.get(entry.sourceId)!)]);
+  const isCheck = entry.plan.step === 'check';
+  const report = isCheck ? await checkReport(now.id, entry.plan as CheckPlan) : null;
+  return { before, after, now, isCheck, codes: report ? report.codes! : await codesOf(entry.id, before.table.size), kinds: report ? report.kinds : entry.report.kinds };
+}
+
+/** The forms among the rows of a kind of a kept sentence, the rarest first. */
+export async function reviewForms({ workspaceId, key, kind }: { readonly workspaceId: number; readonly key: string; readonly kind: string }): Promise<FormView[]> {
+  const { entries, states } = await currentStates(workspaceId);
+  const entry = entries.find((e) => e.key === key);
+  if (!entry) throw changed();
+  const { before, after, now, isCheck, codes, kinds } = await kindsOf(entry, states);
+  const code = kinds.find((k) => k.key === kind)?.code;
+  const [a, b] = isCheck ? [now, now] : [before, after];
+  return formViews(entry.plan, await headFor(a), shownAs(a.table, await coverOf(a)), shownAs(b.table, await coverOf(b)), (p) => codes[p] !== ABSENT && (codes[p]! & ~HELD) === code);
+}
+
 /** A page of rows of the review: their cells before the sentence, after it, and what was said of them. */
 export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   const { entries, states } = await currentStates(order.workspaceId);
@@ -203,18 +225,15 @@ export async function reviewRows(order: RowsOrder): Promise<ReviewRows> {
   }
   const entry = entries.find((e) => e.key === order.key);
   if (!entry) throw changed();
-  const [before, after, now] = await Promise.all([loadState(pool(), entry.before), loadState(pool(), entry.after), loadState(pool(), states.get(entry.sourceId)!)]);
-  const isCheck = entry.plan.step === 'check';
-  const report = isCheck ? await checkReport(now.id, entry.plan as CheckPlan) : null;
-  const codes = report ? report.codes! : await codesOf(entry.id, before.table.size);
-  const kinds = report ? report.kinds : entry.report.kinds;
+  const { before, after, now, isCheck, codes, kinds } = await kindsOf(entry, states);
   const code = kinds.find((k) => k.key === order.kind)?.code;
   const only = await narrowed(order.narrow, isCheck ? now.id : before.id);
   const gone = order.what === 'aside' ? leftOut(before.table, after.table) : null;
   const found: number[] = [];
+  const alone = order.only ? new Set(order.only) : null;
   for (let p = 0; p < codes.length; p++) {
     const c = codes[p]!;
-    if (c === ABSENT || (only && only.fits[p] === 0)) continue;
+    if (c === ABSENT || (alone && !alone.has(p)) || (only && only.fits[p] === 0)) continue;
     if (gone ? gone[p] === 1 && (code === undefined || (c & ~HELD) === code) : order.what === 'held' ? (c & HELD) !== 0 && (code === undefined || (c & ~HELD) === code) : (c & ~HELD) === code) found.push(p);
   }
   const outline = definitionOf(entry.plan).outline(entry.plan, await headFor(before));

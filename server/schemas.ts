@@ -8,9 +8,13 @@ const request = Joi.string().allow('').max(20_000).required();
 const plans = Joi.array().items(Joi.object().unknown()).min(1).max(50).required();
 const hold = { kind: Joi.string().max(100).allow(null).required(), position: Joi.number().integer().min(0).allow(null).required(), note: Joi.string().allow('').max(10_000).required() };
 
+/** Rows that are looked at alone, by their places. */
+const only = Joi.array().items(Joi.number().integer().min(0)).max(5_000).allow(null).default(null);
+
 export const readSchema = Joi.object({ tableId: Joi.number().integer().required(), request, key: Joi.string().allow(null).required(), asked: plans.allow(null) });
 export const proofSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, part: Joi.valid('first', 'all').required() });
-export const kindSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, index: Joi.number().integer().min(0).required(), code: Joi.number().integer().min(0).max(63).required(), from: Joi.number().integer().min(0).required(), count: Joi.number().integer().min(1).max(500).required() });
+export const kindSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, index: Joi.number().integer().min(0).required(), code: Joi.number().integer().min(0).max(63).required(), from: Joi.number().integer().min(0).required(), count: Joi.number().integer().min(1).max(500).required(), only });
+export const formsSchema = Joi.object({ stateId: Joi.number().integer().required(), plans, index: Joi.number().integer().min(0).required(), code: Joi.number().integer().min(0).max(63).required() });
 export const keepSchema = Joi.object({ version, tableId: Joi.number().integer().required(), request, plans, corrects: Joi.boolean().required(), holds: Joi.array().items(Joi.object({ plan: Joi.number().integer().min(0).required(), ...hold })).max(10_000).required() });
 export const compareSchema = Joi.object({ from: Joi.number().integer().required(), to: Joi.number().integer().required() });
 export const answerSchema = Joi.object({ version, tableId: Joi.number().integer().required(), request, plan: Joi.object().unknown().required(), name: Joi.string().trim().min(1).max(200).required() });
@@ -43,9 +47,11 @@ export const reviewRowsSchema = Joi.object({
   what: Joi.valid('kind', 'held', 'aside', 'sample').required(),
   sampleId: Joi.number().integer().allow(null).required(),
   narrow: Joi.string().allow('').max(500).required(),
+  only,
   from: Joi.number().integer().min(0).required(),
   count: Joi.number().integer().min(1).max(500).required(),
 });
+export const reviewFormsSchema = Joi.object({ key: Joi.string().required(), kind: Joi.string().required() });
 export const looksSchema = Joi.object({
   author,
   looks: Joi.array()

@@ -77,6 +77,9 @@ export function shapeOf(text: string): string {
   return out;
 }
 
+/** The form of a text with the lengths of its runs left out: 'Aa, Aa'. */
+export const coarseShape = (text: string): string => shapeOf(text).replace(/(.)\1+/gu, '$1');
+
 /** The entries with the most, without sorting all of them. O(n * wanted) at worst. */
 function mostOf<T>(entries: Iterable<readonly [T, number]>, wanted: number): (readonly [T, number])[] {
   const top: (readonly [T, number])[] = [];

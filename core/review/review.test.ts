@@ -3,7 +3,7 @@ import { tieColumns } from '../language/ties';
 import { headWithGlances } from '../steps/run';
 import { csvTable } from '../testing/tables';
 import { differences, sharesDiffer, type BriefRun } from './difference';
-import { mostDifferent } from './examples';
+import { formsAmong, mostDifferent } from './forms';
 import { inOrder, type Waiting } from './queue';
 import { statementFor, type Stage } from './statement';
 
@@ -104,6 +104,27 @@ describe('the columns of a new file are tied', () => {
     const ties = tieColumns(await head(), fresh(['Zulu', 'text', ['q']]));
     expect(ties.map((t) => t.to)).toEqual([null, null, null]);
     expect(ties[0]!.others).toEqual(['Zulu']);
+  });
+});
+
+describe('forms among rows', () => {
+  const names = [...Array.from({ length: 60 }, (_, i) => `${'Ada Fern'.slice(0, 3)} ${'Brook'.slice(0, 2 + (i % 3))}`), 'Fern, Ada', 'brook', ''];
+  test('the rarest come first, each with its rows; what differs only in length is one form', async () => {
+    const table = await csvTable(`Name,Kg\n${names.map((n, i) => `"${n}",${i}`).join('\n')}\n`);
+    const forms = await formsAmong([{ table, names: ['Name'] }], () => true);
+    expect(forms.map((f) => [f.rows, f.rare, f.positions[0]])).toEqual([[1, true, 60], [1, true, 61], [1, true, 62], [60, false, 0]]);
+  });
+  test('rows that do not count are left out; before and after tell the form together', async () => {
+    const [table, after] = [await csvTable('A,B\nx,1\ny,2\nz,3\n'), await csvTable('A,B\nX,1\ny,2\nZ,-3\n')];
+    expect((await formsAmong([{ table, names: ['A'] }, { table: after, names: ['A', 'B'] }], (p) => p !== 1)).map((f) => f.positions)).toEqual([[0], [2]]);
+    expect(await formsAmong([{ table, names: [] }], () => true)).toEqual([]);
+  });
+  test('every row that counts is of exactly one form', async () => {
+    await fc.assert(fc.asyncProperty(fc.array(fc.constantFrom('a', 'aa', 'A-1', '12', '', 'ä b'), { minLength: 1, maxLength: 40 }), async (cells) => {
+      const table = await csvTable(`T,N\n${cells.map((c, i) => `${c},${i}`).join('\n')}\n`);
+      const forms = await formsAmong([{ table, names: ['T'] }], (p) => p % 2 === 0);
+      expect(forms.flatMap((f) => f.positions).sort((a, b) => a - b)).toEqual(cells.map((_, i) => i).filter((i) => i % 2 === 0));
+    }), { numRuns: 40 });
   });
 });
 

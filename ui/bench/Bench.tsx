@@ -468,7 +468,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
           {told && <Alert severity="info" onClose={() => setTold('')} sx={{ py: 0, borderRadius: 0 }}>{told}</Alert>}
           {proof && proved.isError && <Alert severity="warning" sx={{ py: 0, borderRadius: 0 }}>{proved.error.message}</Alert>}
           {proof && proofs ? (
-            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(h) => setHolds(toggle(holds, h))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} editing={editing !== null} point={point} onKeepAnswer={(name) => { if (!keepAnswer.isPending) keepAnswer.mutate(name); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending || tryOut.isPending || goBack.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
+            <ProofView key={proof.opened} workspaceId={id} stateId={proof.stateId} proofs={proofs} plans={proof.plans} holds={holds} onHold={(some) => setHolds(some.reduce(toggle, holds))} onRows={rowsOf} onDecide={(index, plan) => setProof({ ...proof, plans: proof.plans.map((p, i) => (i === index ? plan : p)), decided: true })} onKeep={() => { if (!keep.isPending && !proved.isPlaceholderData) keep.mutate(); }} editing={editing !== null} point={point} onKeepAnswer={(name) => { if (!keepAnswer.isPending) keepAnswer.mutate(name); }} onLeave={() => { if (keep.isPending) stop.current?.abort(); else leave(); }} busy={keep.isPending || tryOut.isPending || goBack.isPending} proving={proving} progress={keep.isPending ? (progress ?? 0) : null} readOnly={proof.readOnly} />
           ) : place === 'compare' && versions ? (
             <Compare workspaceId={id} versions={versions} onRow={setCard} onSee={() => { setPast(versions); setPlace('sheet'); }} onClose={() => setPlace('sheet')} />
           ) : place === 'review' ? (
@@ -512,7 +512,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
   );
 }
 
-const toggle = (list: readonly ProofHold[], h: ProofHold): ProofHold[] => {
+const toggle = (list: readonly ProofHold[], h: ProofHold): readonly ProofHold[] => {
   const same = (o: ProofHold): boolean => o.plan === h.plan && o.kind === h.kind && o.position === h.position;
   return list.some(same) ? list.filter((o) => !same(o)) : [...list, h];
 };

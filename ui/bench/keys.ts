@@ -13,6 +13,7 @@ export const KEYS: readonly (readonly [string, string])[] = [
   ['Space', 'in the proof: fold or unfold a kind'],
   ['U', 'in the proof: show more rows of a kind'],
   ['C, B, T', 'in the proof of a kept sentence: compare with now, go back to this point, try out from here'],
+  ['F', 'in the proof and the review: the forms among the rows of a kind, the rarest first'],
   ['Esc', 'leave the proof, the card or the review'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['L', 'look for a value'],

@@ -3,12 +3,13 @@
 import { Alert, Box, Button, LinearProgress, Typography } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Proof, ProofKind, ProofRow } from '../../contract/views';
+import type { FormView, Proof, ProofKind, ProofRow } from '../../contract/views';
 import type { Plan } from '../../core/steps/registry';
 import { writeNumber } from '../../core/values/number';
 import { shown } from '../../core/values/shown';
 import { ask, counted, figure } from '../parts/api';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE, SHADE } from '../parts/theme';
+import { Forms } from '../parts/Forms';
 import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
 import { NameIt } from '../parts/NameIt';
 import { Sentence } from '../parts/Sentence';
@@ -48,7 +49,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
   proofs: readonly Proof[];
   plans: readonly Plan[];
   holds: readonly ProofHold[];
-  onHold: (hold: ProofHold) => void;
+  onHold: (holds: readonly ProofHold[]) => void;
   /** One of the plans was decided otherwise in the proof. */
   onDecide: (plan: number, decided: Plan) => void;
   /** Shows the rows behind a line of an answer. */
@@ -84,11 +85,29 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
     return list;
   }, [proofs, open, more]);
   const load = useMutation({
-    mutationFn: ({ plan, kind }: { plan: number; kind: ProofKind }) => ask<ProofRow[]>(`workspaces/${workspaceId}/kind`, 'POST', { stateId, plans, index: plan, code: kind.code, from: 0, count: 200 }),
+    mutationFn: ({ plan, kind, form }: { plan: number; kind: ProofKind; form?: FormView }) => ask<ProofRow[]>(`workspaces/${workspaceId}/kind`, 'POST', { stateId, plans, index: plan, code: kind.code, from: 0, count: 200, only: form?.positions ?? null }),
     onSuccess: (rows, { plan, kind }) => setMore((m) => ({ ...m, [`${plan}/${kind.key}`]: rows })),
   });
+  /** The forms of kinds that were asked for, and the one whose rows are seen alone. */
+  const [forms, setForms] = useState<Readonly<Record<string, { readonly all: readonly FormView[]; readonly chosen: number | null }>>>({});
+  const look = useMutation({
+    mutationFn: ({ plan, kind }: { plan: number; kind: ProofKind }) => ask<FormView[]>(`workspaces/${workspaceId}/forms`, 'POST', { stateId, plans, index: plan, code: kind.code }),
+    onSuccess: (all, { plan, kind }) => setForms((f) => ({ ...f, [`${plan}/${kind.key}`]: { all, chosen: null } })),
+  });
+  const seeForms = (plan: number, kind: ProofKind): void => {
+    const id = `${plan}/${kind.key}`;
+    if (!forms[id]) return look.mutate({ plan, kind });
+    setForms(without(forms, id));
+    setMore(without(more, id));
+  };
+  const choose = (plan: number, kind: ProofKind, chosen: number | null): void => {
+    const id = `${plan}/${kind.key}`, form = chosen === null ? undefined : forms[id]!.all[chosen];
+    setForms((f) => ({ ...f, [id]: { ...f[id]!, chosen } }));
+    if (form) load.mutate({ plan, kind, form });
+    else setMore(without(more, id));
+  };
   const isHeld = (line: Line): boolean => holds.some((h) => h.plan === line.plan && (h.kind === line.kind.key || (line.row !== null && h.position === line.row.position)));
-  const hold = (line: Line): void => onHold({ plan: line.plan, kind: line.row ? null : line.kind.key, position: line.row?.position ?? null, note: '' });
+  const hold = (line: Line): void => onHold([{ plan: line.plan, kind: line.row ? null : line.kind.key, position: line.row?.position ?? null, note: '' }]);
 
   useEffect(() => box.current?.focus(), []);
   const here = Math.min(at, Math.max(0, lines.length - 1));
@@ -106,6 +125,7 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
     else if (key === 'k' && !readOnly && plans.length === 1) setNaming(true);
     else if (key === 'h' && line && !readOnly) hold(line);
     else if (key === 'u' && line && !line.row) load.mutate({ plan: line.plan, kind: line.kind });
+    else if (key === 'f' && line && !line.row && !proofs[line.plan]!.partial) seeForms(line.plan, line.kind);
     else if (key === ' ' && line && !line.row) setOpen((o) => toggled(o, `${line.plan}/${line.kind.key}`));
     else if (key === 'c' && point && !point.last) point.onCompare();
     else if (key === 'b' && point && !point.last) point.onReturn();
@@ -154,8 +174,15 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
                     <Box sx={{ fontFamily: READING, fontSize: 15, flex: 1 }}>{columnWords(kind.words)}{kind.odd && <Box component="span" sx={{ fontSize: 11.5, color: FAINT, ml: 1 }}>look at these</Box>}</Box>
                     {held || kind.held > 0 ? <Box sx={{ color: ACCENTS.held.color, fontSize: 12 }}>{ACCENTS.held.mark} on hold{kind.held > 0 && !held ? `: ${figure(kind.held)}` : ''}</Box> : null}
                     {!readOnly && <Button size="small" sx={{ py: 0 }} onClick={(e) => { e.stopPropagation(); setAt(k); hold(line); }}>{held ? 'Take off hold' : 'Hold all'}</Button>}
-                    {kind.rows > rows.length && !proof.partial && <Button size="small" sx={{ py: 0 }} onClick={(e) => { e.stopPropagation(); load.mutate({ plan: p, kind }); }}>Show more</Button>}
+                    {kind.rows > 1 && !proof.partial && <Button size="small" sx={{ py: 0 }} aria-pressed={forms[id] !== undefined} onClick={(e) => { e.stopPropagation(); setAt(k); seeForms(p, kind); }}>Forms</Button>}
+                    {kind.rows > rows.length && !proof.partial && !forms[id] && <Button size="small" sx={{ py: 0 }} onClick={(e) => { e.stopPropagation(); load.mutate({ plan: p, kind }); }}>Show more</Button>}
                   </Box>
+                  {forms[id] && (
+                    <Box sx={{ ml: '62px', display: 'flex', alignItems: 'flex-end', gap: 1 }}>
+                      <Forms forms={forms[id].all} chosen={forms[id].chosen} onChoose={(chosen) => choose(p, kind, chosen)} />
+                      {!readOnly && chosenForm(forms[id]) && <Button size="small" sx={{ py: 0, flexShrink: 0 }} onClick={() => onHold(chosenForm(forms[id]!)!.positions.map((position) => ({ plan: p, kind: null, position, note: '' })))}>Hold these {figure(chosenForm(forms[id])!.positions.length)}</Button>}
+                    </Box>
+                  )}
                   {!readOnly && plans[p] && <Offer plan={plans[p]} kind={kind} rows={rows} columns={proof.columns.map((c) => c.name)} onDecide={(plan) => onDecide(p, plan)} />}
                   {showRows && (
                     <table style={{ borderCollapse: 'collapse', fontSize: 12.5, marginLeft: 62 }}>
@@ -198,10 +225,10 @@ export function ProofView({ workspaceId, stateId, proofs, plans, holds, onHold, 
             })}
           </Box>
         ))}
-        {load.isError && <Alert severity="warning" sx={{ mt: 1 }}>{load.error.message}</Alert>}
+        {[load, look].map((m, i) => m.error && <Alert key={i} severity="warning" sx={{ mt: 1 }}>{m.error.message}</Alert>)}
       </Box>
       {!readOnly && !question && <Box sx={{ px: 1.5, py: 0.5, borderTop: `1px solid ${RULE}`, fontSize: 12, color: FAINT, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
-        <span><kbd>↑</kbd> <kbd>↓</kbd> kinds and rows</span><span><kbd>H</kbd> hold</span><span><kbd>Space</kbd> fold</span><span><kbd>U</kbd> show more</span><span><kbd>K</kbd> keep</span><span><kbd>Esc</kbd> leave</span>
+        <span><kbd>↑</kbd> <kbd>↓</kbd> kinds and rows</span><span><kbd>H</kbd> hold</span><span><kbd>Space</kbd> fold</span><span><kbd>U</kbd> show more</span><span><kbd>F</kbd> forms</span><span><kbd>K</kbd> keep</span><span><kbd>Esc</kbd> leave</span>
       </Box>}
     </Box>
   );
@@ -244,6 +271,9 @@ const NOTES: Readonly<Record<string, string>> = {
   define: 'Nothing in the table changes. From now on this name stands for the calculation in any sentence; when it is edited, the sentences that use it are worked out anew.',
   forecast: 'A straight line through the periods so far, carried on. If it goes on so, 95 in 100 totals lie between “At least” and “At most”.',
 };
+
+const without = <T,>(record: Readonly<Record<string, T>>, key: string): Readonly<Record<string, T>> => Object.fromEntries(Object.entries(record).filter(([k]) => k !== key));
+const chosenForm = ({ all, chosen }: { readonly all: readonly FormView[]; readonly chosen: number | null }): FormView | undefined => (chosen === null ? undefined : all[chosen]);
 
 const toggled = (set: ReadonlySet<string>, key: string): ReadonlySet<string> => {
   const next = new Set(set);

@@ -4,8 +4,9 @@ import { Alert, Box, Button } from '@mui/material';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { shown } from '../../core/values/shown';
-import type { ReviewRow, ReviewRows } from '../../contract/views';
+import type { FormView, ReviewRow, ReviewRows } from '../../contract/views';
 import { ask, figure } from '../parts/api';
+import { Forms } from '../parts/Forms';
 import { bodyCell, columnWords, headCell, Interlinear } from '../parts/Interlinear';
 import { ACCENTS, FAINT, INK, PAPER, READING, RULE } from '../parts/theme';
 
@@ -44,14 +45,25 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
   const [trail, setTrail] = useState<readonly { position: number; before: Verdict }[]>([]);
   const box = useRef<HTMLDivElement>(null);
   const narrowBox = useRef<HTMLInputElement>(null);
-  const found = useQuery({ queryKey: ['review-rows', workspaceId, version, wanted, narrow, page], queryFn: () => ask<ReviewRows>(`workspaces/${workspaceId}/review/rows`, 'POST', { ...wanted, narrow, from: page * PAGE, count: PAGE }), retry: false, placeholderData: keepPreviousData });
+  /** Are the forms of the kind shown, and which of them is looked at alone? */
+  const [byForm, setByForm] = useState(false);
+  const [formAt, setFormAt] = useState<number | null>(null);
+  const hasForms = wanted.what === 'kind' && wanted.key !== null && wanted.kind !== null;
+  const forms = useQuery({ queryKey: ['review-forms', workspaceId, version, wanted.key, wanted.kind], queryFn: () => ask<FormView[]>(`workspaces/${workspaceId}/review/forms`, 'POST', { key: wanted.key, kind: wanted.kind }), enabled: byForm && hasForms, staleTime: Infinity });
+  const form = byForm && formAt !== null ? forms.data?.[formAt] : undefined;
+  const found = useQuery({ queryKey: ['review-rows', workspaceId, version, wanted, narrow, byForm ? formAt : null, page], queryFn: () => ask<ReviewRows>(`workspaces/${workspaceId}/review/rows`, 'POST', { ...wanted, narrow, only: form?.positions ?? null, from: page * PAGE, count: PAGE }), retry: false, placeholderData: keepPreviousData });
   const narrowTo = (text: string): void => {
     setNarrow(text);
     setPage(0);
     setAt(0);
     box.current?.focus();
   };
-  const only = narrow === '' ? undefined : found.data?.narrowed;
+  const only = narrow !== '' ? found.data?.narrowed : form ? { sentence: '', positions: form.positions } : undefined;
+  const everything = (): void => {
+    setWords('');
+    setFormAt(null);
+    narrowTo('');
+  };
   const { rows, columns, total } = found.data ?? { rows: [] as readonly ReviewRow[], columns: [] as readonly string[], total: 0 };
   const here = Math.min(at, Math.max(0, rows.length - 1));
   const column = Math.min(col, Math.max(0, columns.length - 1));
@@ -90,6 +102,7 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
     else if (key === 'h' && onHold && row) onHold(row.position);
     else if (key === 'b' && onPutBack && row) onPutBack(row.position);
     else if (key === 'e' && onPutRight && row && !row.gone) setEditing(shown(row.now[column] ?? null));
+    else if (key === 'f' && hasForms) setByForm(!byForm);
     else if (key === 'o') narrowBox.current?.focus();
     else if (key === 'enter' && row) onCard(row.position);
     else return;
@@ -105,14 +118,17 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
     <Box sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
       <Box component="form" onSubmit={(e) => { e.preventDefault(); narrowTo(words.trim()); }} sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 1.5, py: 0.25, borderBottom: `1px solid ${RULE}`, fontSize: 12.5, color: FAINT }}>
         <input ref={narrowBox} aria-label="Narrow the rows down, in words" placeholder="only those …  (from Upper Teal, above 30 kg)" value={words} onChange={(e) => setWords(e.target.value)} onKeyDown={(e) => { if (e.key === 'Escape') { e.stopPropagation(); setWords(''); narrowTo(''); } }} style={{ font: 'inherit', color: INK, border: 0, borderBottom: `1px solid ${RULE}`, background: 'none', width: only ? 210 : 300, flexShrink: 0, padding: '1px 0', outlineOffset: 2 }} />
+        {hasForms && <Button type="button" sx={{ py: 0, flexShrink: 0 }} aria-pressed={byForm} onClick={() => { setByForm(!byForm); setFormAt(null); setPage(0); }}>Forms</Button>}
         {only && !found.isError && <>
           <span style={{ fontFamily: READING, fontSize: 13.5, color: ACCENTS.pending.color, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} title={columnWords(only.sentence)}>{columnWords(only.sentence).replace(/^Keep rows /, '').replace(/\.$/, '')}</span>
           <span style={{ marginLeft: 'auto' }} />
           {onLookAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onLookAll(only.positions, 'right')}>{figure(only.positions.length)} right</Button>}
           {onHoldAll && <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} disabled={only.positions.length === 0} onClick={() => onHoldAll(only.positions)}>Hold {figure(only.positions.length)}</Button>}
-          <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} onClick={() => { setWords(''); narrowTo(''); }}>All rows</Button>
+          <Button type="button" sx={{ py: 0, whiteSpace: 'nowrap', flexShrink: 0 }} onClick={everything}>All rows</Button>
         </>}
       </Box>
+      {byForm && forms.data && <Box sx={{ px: 1.5, borderBottom: `1px solid ${RULE}` }}><Forms forms={forms.data} chosen={formAt} onChoose={(i) => { setFormAt(i); setPage(0); setAt(0); box.current?.focus(); }} /></Box>}
+      {forms.isError && <Alert severity="warning" sx={{ py: 0 }}>{forms.error.message}</Alert>}
       {found.isError && <Alert severity="warning" sx={{ py: 0 }}>{found.error.message}</Alert>}
       <Box ref={box} tabIndex={0} role="region" aria-label="Rows to look at" data-testid="review-rows" onKeyDown={onKey} sx={{ flex: 1, minHeight: 0, overflow: 'auto', background: PAPER, '&:focus-visible': { outline: 'none' } }}>
         <table style={{ borderCollapse: 'collapse', fontSize: 12.5 }}>
@@ -139,13 +155,14 @@ export function RowsPane({ workspaceId, version, wanted, onLook, onLookAll, onHo
         </table>
         {found.data && rows.length === 0 && <Box sx={{ p: 2, color: FAINT }}>No rows.</Box>}
       </Box>
-      <Box sx={{ display: 'flex', gap: 1.75, alignItems: 'center', px: 1.5, py: 0.5, borderTop: `1px solid ${RULE}`, fontSize: 12, color: FAINT, flexWrap: 'wrap' }}>
+      <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center', px: 1.5, py: 0.5, borderTop: `1px solid ${RULE}`, fontSize: 12, color: FAINT, flexWrap: 'wrap' }}>
         <span>{total === 0 ? '' : `${figure(page * PAGE + here + 1)} of ${figure(total)}`}</span>
         {onLook && <><span><kbd>K</kbd> right</span><span><kbd>W</kbd> wrong</span><span><kbd>⌫</kbd> back</span></>}
         {onHold && <span><kbd>H</kbd> hold</span>}
         {onPutRight && <span><kbd>E</kbd> put the cell right</span>}
         {onPutBack && <span><kbd>B</kbd> put back</span>}
         <span><kbd>O</kbd> only those …</span>
+        {hasForms && <span><kbd>F</kbd> forms</span>}
         <span><kbd>Enter</kbd> card</span>
         {total > PAGE && <Box sx={{ ml: 'auto', display: 'flex', gap: 0.5 }}><Button sx={{ py: 0 }} disabled={page === 0} onClick={() => { setPage(page - 1); setAt(0); }}>Earlier</Button><Button sx={{ py: 0 }} disabled={(page + 1) * PAGE >= total} onClick={() => { setPage(page + 1); setAt(0); }}>Later</Button></Box>}
       </Box>

@@ -1,4 +1,4 @@
-import { shapeOf } from '../../profile/profile';
+import { coarseShape } from '../../profile/profile';
 import { programsFor, runText, type Example, type Program } from './programs';
 
 /** Texts of one shape, with what the programs that give all examples make of them. */
@@ -30,9 +30,6 @@ const PLAIN = 6;
 const MOST_PROGRAMS = 40;
 const MOST_SHAPES = 40;
 
-/** The form of a text with its length left out: 'Aa, Aa'. */
-const plainShape = (text: string): string => shapeOf(text).replace(/(.)\1+/gu, '$1');
-
 /**
  * Finds the smallest program that gives every example, and looks at what it makes of each shape of the texts. Where the
  * programs that give all examples disagree, or a shape gets nothing, that shape comes first, weighed by its rows: one more
@@ -49,7 +46,7 @@ export function learnFrom(name: string, examples: readonly Example[], values: re
   const told = new Map(examples.map((e) => [e.input.trim(), e.output]));
   const shapes = new Map<string, { rows: number; input: string; most: number }>();
   for (const [text, rows] of filled) {
-    const shape = plainShape(text), known = shapes.get(shape);
+    const shape = coarseShape(text), known = shapes.get(shape);
     if (!known) shapes.set(shape, { rows, input: text, most: rows });
     else {
       known.rows += rows;
