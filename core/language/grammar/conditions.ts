@@ -10,7 +10,7 @@ import { all, any, column, not, number, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { columnLike, dateColumns, late, onlyDate, onlyTime, rowDate, rowSpan, startColumn, timed } from './expressions';
+import { DUE, columnLike, dateColumns, deadlineOf, late, onlyDate, onlyTime, rowDate, rowSpan, startColumn, timed } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -185,10 +185,16 @@ function spanTo(name: string, x: Context): Expression | null {
 /** Later than the only date that says when it was due: of a date, or of the date that goes with what was done ('paid' and ‹Paid on›). */
 function lateThan(name: string, x: Context): Condition | null {
   const dates = dateColumns(x);
-  const due = dates.filter((n) => /\b(?:due|deadline|promised|planned|expected|agreed)\b/i.test(n));
+  const due = dates.filter((n) => DUE.test(n));
   const first = name.toLowerCase().split(/\s+/)[0]!;
   const done = dates.includes(name) ? [name] : dates.filter((n) => n.toLowerCase().startsWith(first));
   return due.length === 1 && done.length === 1 && due[0] !== done[0] ? compare('>', column(done[0]!), column(due[0]!)) : null;
+}
+
+/** Done after the day it was due, or by then. */
+function timely(op: Comparison, x: Context): Condition | null {
+  const found = deadlineOf(x);
+  return found && compare(op, column(found.done), column(found.due));
 }
 
 /** What was to be paid, beside what was: the only other amount that is called so. */
@@ -290,6 +296,17 @@ export const conditionRules = [
   rule('cond', '~be? $col:c too? late|overdue', ({ c }, x: Context) => lateThan(c, x), -0.2),
   rule('cond', '~be? $col:c after the? deadline|due ~date?', ({ c }, x: Context) => lateThan(c, x), -0.1),
   rule('cond', '~be? $col:c in|on time', ({ c }, x: Context) => { const k = lateThan(c, x); return k?.kind === 'compare' ? { ...k, op: '<=' } : null; }, -0.1),
+  // Late by itself: where one date says when it was due, and one when it was done
+  rule('cond', '~be|~have? been? too? late|delayed|tardy', (_s, x: Context) => timely('>', x), 0.1),
+  rule('cond', '~be|~have? been? finished|delivered|done|completed|returned|closed|handed|sent|came|come|paid|arrived late|after in? the? deadline|time?', (_s, x: Context) => timely('>', x), 0.2),
+  rule('cond', '~be|~have? been? in|on time', (_s, x: Context) => timely('<=', x), 0.1),
+  rule('cond', '~be|~have? been? punctual|timely', (_s, x: Context) => timely('<=', x), 0.1),
+  rule('cond', '~be|~have? been? early|ahead of? time|schedule?', (_s, x: Context) => timely('<', x), 0.2),
+  rule('cond', 'missed|miss|misses|past|beyond|after|exceeded the|its|their? deadline|due ~date?', (_s, x: Context) => timely('>', x), 0.1),
+  rule('cond', 'met|kept|made|within the|its|their? deadline', (_s, x: Context) => timely('<=', x), 0.1),
+  rule('rset', 'late|delayed|belated $rows|ones', (_s, x: Context) => timely('>', x), 0.1),
+  rule('rset', 'punctual|timely $rows|ones', (_s, x: Context) => timely('<=', x), 0.1),
+  rule('rset', 'early $rows|ones', (_s, x: Context) => timely('<', x), 0.2),
   // What nobody did, whose value nobody knows
   rule('cond', 'nobody|noone|none has|have|had|ever? $col:c yet?', ({ c }) => empty(c), 0.05),
   rule('cond', 'no one has|have|had|ever? $col:c yet?', ({ c }) => empty(c), 0.05),

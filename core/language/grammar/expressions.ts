@@ -197,6 +197,14 @@ export const expressionRules = [
   rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
+  // 'how many days late was each job': where one date says when it was due, and one when it was done
+  rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed|delay|past (the? deadline|schedule|due)? date?', ({ u }, x: Context) => overdue(u, x), 0.05),
+  rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed?', ({ u }, x: Context) => overdue(u, x), 0),
+  rule('ex1', 'how late did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed? ,? in $spanUnit:u', ({ u }, x: Context) => overdue(u, x), 0),
+  rule('ex1', 'how late did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed?', (_s, x: Context) => overdue('days', x), 0.2),
+  rule('ex1', 'delay|lateness ,? in $spanUnit:u', ({ u }, x: Context) => overdue(u, x), 0.05),
+  rule('ex1', '$spanUnit:u of? delay|lateness', ({ u }, x: Context) => overdue(u, x), 0.05),
+  rule('ex1', '$spanUnit:u too? early|ahead|before (of? schedule|deadline|time)?', ({ u }, x: Context) => aheadOfTime(u, x), 0.1),
   // 'how many minutes late did every crossing leave'
   rule('ex1', '$clockUnit:u late|behind|delayed|overdue did|was|were|does|is ~each? $rows|$col|$noun|$guess|it|they? $word:w', ({ u, w }, x: Context) => late(u, w, x), 0),
   rule('ex1', '$clockUnit:u late|behind|delayed|overdue (was|were|is ~each? $rows|$col|$noun|$guess|it|they)?', ({ u }, x: Context) => late(u, null, x), 0.05),
@@ -399,6 +407,21 @@ export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends
   const as = unit ?? (timed(ends[0], x) && timed(ends[1], x) ? 'hours' : 'days');
   return as === 'minutes' ? lapse(as, ends[0], ends[1], x) : span(as, ends[0], ends[1], x);
 }
+
+/** Names of days on which something was to be done. */
+export const DUE = /\b(?:due|deadline|promised|planned|expected|agreed|scheduled|target|wanted|needed|required)\b/i;
+const DONE = /\b(?:finish(?:ed)?|deliver(?:ed|y)|completed?|completion|closed|returned|arriv(?:ed|al)|actual|received|done|shipped|sent|settled|fixed|repaired|ready|collected|handed|paid)\b/i;
+
+/** The day on which something was due, and the only one that can say when it was done; null where that is not clear. */
+export function deadlineOf(x: Context): { readonly due: string; readonly done: string } | null {
+  const dates = dateColumns(x);
+  const due = dates.filter((n) => DUE.test(n)), done = dates.filter((n) => DONE.test(n) && !DUE.test(n));
+  return due.length === 1 && done.length === 1 ? { due: due[0]!, done: done[0]! } : null;
+}
+
+/** How many units after the day it was due something was done; early is below nought. */
+const overdue = (unit: SpanUnit, x: Context): Expression | null => { const found = deadlineOf(x); return found && span(unit, found.due, found.done, x); };
+const aheadOfTime = (unit: SpanUnit, x: Context): Expression | null => { const found = deadlineOf(x); return found && span(unit, found.done, found.due, x); };
 
 /** How much later than planned something was: what really happened, less what was to happen, of what words of a request name. */
 function lateness(word: string | null, x: Context): Expression | null {

@@ -7,6 +7,7 @@ import { unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
+import { setPhrases } from './set-phrases';
 import { shiftPhrases } from './shift-phrases';
 import { windowPhrases } from './window-phrases';
 import { datePhrases } from './date-phrases';
@@ -140,6 +141,7 @@ export const phrases = [
   metricPhrases,
   casePhrases,
   windowPhrases,
+  setPhrases,
   shiftPhrases,
   // Over the rows
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),

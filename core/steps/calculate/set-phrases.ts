@@ -1,0 +1,109 @@
+import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { blank, column, columnsOf, number, op, type Condition, type Expression } from '../../formula/expression';
+import { plans, type Act, type Context } from '../../language/acts';
+import { rule } from '../../language/chart';
+import { quantity } from '../../language/grammar/expressions';
+import { columnOf } from '../../table/table';
+import { isDate, isQuantity } from '../../table/column';
+import { readDate } from '../../values/date';
+import type { Filling } from '../fill/step';
+
+/* A column put in the place of what it was: by a formula over itself, or by a value in some of its rows. */
+
+const set = (name: string, as: Expression, where?: Condition): Act => plans({ step: 'calculate', name, as, ...(where ? { where } : {}), replace: true });
+
+/** A formula over the column itself takes its place. */
+const anew = (name: string, as: Expression): Act | null => (as.kind !== 'column' && as.kind !== 'number' && columnsOf(as).includes(name) ? set(name, as) : null);
+
+/** What is to stand in a column, as the column can hold it; null where it cannot. */
+function valueFor(name: string, filling: Filling, { head }: Context): Expression | null {
+  if (filling.kind === 'column') return filling.name === name ? null : column(filling.name);
+  if (filling.kind !== 'value') return null;
+  const { type } = columnOf(head, name), n = Number(filling.text);
+  if (isQuantity(type)) return filling.text.trim() !== '' && Number.isFinite(n) ? number(n) : null;
+  if (isDate(type)) { const date = readDate(filling.text); return date ? { kind: 'date', value: filling.text } : null; }
+  return { kind: 'text', value: filling.text };
+}
+
+/** A value in the rows of a condition. A condition over the column's own blanks is a filling, and said so elsewhere. */
+function inRows(name: string, filling: Filling, where: Condition, x: Context): Act | null {
+  const as = valueFor(name, filling, x);
+  return as && !(where.kind === 'empty' && columnsOf(where).includes(name)) ? set(name, as, where) : null;
+}
+
+/** A column and a number, as one kind of arithmetic over itself. */
+const over = (name: string, x: Context, make: (e: Expression) => Expression): { readonly name: string; readonly as: Expression } | null => {
+  const e = quantity(name, x);
+  return e && !readsAsDate(x.head, name) && readsAsNumber(x.head, name) ? { name, as: make(e) } : null;
+};
+const share = (percent: number): Expression => op('/', number(percent), number(100));
+
+const VERB = 'set|change|update|correct|amend|overwrite|switch|put|make|turn|write|enter|alter|adjust';
+const THE = 'the|its|their|every|all? values|value|cells|entry|entries? of|in? the?';
+const WHERE = 'where|wherever|whenever|when|if|for|on|of|in|with|whose';
+
+export const setPhrases = [
+  // By a formula over itself
+  rule('clause', `${VERB}|let|replace ${THE} $col:c to|with|by|be|as|become|equal|equals|=|: to? the? $formula:e`, ({ c, e }) => anew(c, e), -0.3),
+  rule('clause', `$col:c = the? $formula:e`, ({ c, e }) => anew(c, e), -0.5),
+  rule('clause', `update|set|adjust|recalculate|change $col:c :|,|=|-|– the? $formula:e`, ({ c, e }) => anew(c, e), -0.4),
+  rule('clause', `$col:c becomes|become|turns|is|gets now|into|to? the? $formula:e`, ({ c, e }) => anew(c, e), -0.3),
+  rule('clause', `$col:c ~should now? be|become|read|equal the? $formula:e`, ({ c, e }) => anew(c, e), -0.3),
+  rule('timesAs', 'twice|double', () => 2, 0),
+  rule('timesAs', 'half', () => 0.5, 0),
+  rule('timesAs', 'three|3 times', () => 3, 0),
+  rule('timesAs', '$num:n times|x|fold', ({ n }) => n, 0),
+  rule('partOf', 'tenth', () => 10, 0),
+  rule('partOf', 'quarter|fourth', () => 25, 0),
+  rule('partOf', 'half', () => 50, 0),
+  rule('partOf', 'fifth', () => 20, 0),
+  rule('partOf', 'twentieth', () => 5, 0),
+  rule('altered', `make|let ${THE} $col:c be? $timesAs:n as|so? much|many|big|large|high|long|heavy|great? (as (now|before|it is|it was))?`, ({ c, n }, x: Context) => over(c, x, (e) => op('*', e, number(n))), 0),
+  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
+  rule('altered', `raise|increase|lift|grow ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
+  rule('altered', 'take|knock|strike|deduct $pct:p off|from|of the|every|all? $col:c', ({ p, c }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
+  rule('altered', 'put|add $pct:p on|onto|to top? of? the|every|all? $col:c', ({ p, c }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
+  rule('altered', `raise|increase|lift|grow ${THE} $col:c by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
+  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
+  rule('altered', `raise|increase|lift|grow ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('+', e, number(n))), 0.1),
+  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('-', e, number(n))), 0.1),
+  rule('alterable', `multiply ${THE} $col:c by|with $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('*', e, number(n))), 0.1),
+  rule('alterable', `divide ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('/', e, number(n))), 0.1),
+  rule('alterable', 'double the? $col:c', ({ c }, x: Context) => over(c, x, (e) => op('*', e, number(2))), 0.1),
+  rule('alterable', 'halve the? $col:c', ({ c }, x: Context) => over(c, x, (e) => op('/', e, number(2))), 0.1),
+  rule('alterable', '$altered:s', ({ s }) => s, 0),
+  rule('clause', '$altered:s', ({ s }) => set(s.name, s.as), -0.3),
+  rule('clause', `$alterable:s ~if|${WHERE} the|all|every|any? $cond:r`, ({ s, r }) => set(s.name, s.as, r), -0.5),
+  rule('clause', `$alterable:s ~rel ~be? $cond:r`, ({ s, r }) => set(s.name, s.as, r), -0.5),
+  rule('clause', `$alterable:s ~if|${WHERE} the|all|every|any|those? $rset:r`, ({ s, r }) => set(s.name, s.as, r), -0.5),
+  rule('clause', `~if|${WHERE} $cond:r ,|:? $alterable:s`, ({ s, r }) => set(s.name, s.as, r), -0.5),
+  rule('clause', `for|of|on|in the|all|every|any|those? $rset:r ,|:? $alterable:s`, ({ s, r }) => set(s.name, s.as, r), -0.5),
+
+  // By a value in some rows
+  rule('newValue', '$filling:f', ({ f }) => f, 0),
+  rule('newValue', '$date:d', ({ d }) => ({ kind: 'value', text: d }), 0),
+  rule('newValue', '~blankWord', () => 'blank', 0),
+  rule('setTo', 'make|have|keep|leave the? $col:c column? $value:v', ({ c, v }) => (v.column === c ? { c, v: { kind: 'value', text: v.text } } : null), 0),
+  rule('setTo', 'make|leave|keep|let|empty the? $col:c column? be? ~blankWord', ({ c }) => ({ c, v: 'blank' }), 0),
+  rule('setTo', 'mark the? $col:c column? as|with a|an|the? $newValue:v', ({ c, v }) => ({ c, v }), 0),
+  rule('setTo', `${VERB} ${THE} $col:c column? to|as|into|=|:|be|on with? a|an|the? $newValue:v`, ({ c, v }) => ({ c, v }), 0),
+  rule('setTo', `${VERB}|use a|an|the? $newValue:v in|into|under|as|for|to the? $col:c column?`, ({ c, v }) => ({ c, v }), 0.1),
+  rule('setTo', `the? $col:c column? ~should be|say|read|become|show $newValue:v`, ({ c, v }) => ({ c, v }), 0.05),
+  rule('setTo', `the? $col:c column? becomes|become|is|gets|= set|to|now|a? $newValue:v`, ({ c, v }) => ({ c, v }), 0.15),
+  rule('clause', `$setTo:s ~if|${WHERE} the|all|every|any? $cond:r`, ({ s, r }, x: Context) => put(s, r, x), -0.1),
+  rule('clause', `$setTo:s ~if|${WHERE} the|all|every|any|those? $rset:r`, ({ s, r }, x: Context) => put(s, r, x), -0.1),
+  rule('clause', `~if|${WHERE} the|all|every|any? $cond:r ,|:? then? $setTo:s`, ({ s, r }, x: Context) => put(s, r, x), -0.1),
+  rule('clause', `~if|${WHERE} the|all|every|any|those? $rset:r ,|:? then? $setTo:s`, ({ s, r }, x: Context) => put(s, r, x), -0.1),
+  rule('clause', `${VERB} the? $col:c of|for|in|on|at the|all|every|those? $rset:r to|into|as|: $newValue:v`, ({ c, r, v }, x: Context) => put({ c, v }, r, x), -0.2),
+  rule('clause', `${VERB} the? $col:c of|for|in|on|at the|all|every|those? $values:r to|into|as|: $newValue:v`, ({ c, r, v }, x: Context) => put({ c, v }, oneOf(r), x), -0.2),
+  rule('clause', `$setTo:s ~if|${WHERE} the? $values:r`, ({ s, r }, x: Context) => put(s, oneOf(r), x), 0),
+  rule('clause', `${WHERE} $values:r ,|:? $setTo:s`, ({ s, r }, x: Context) => put(s, oneOf(r), x), 0),
+].flat();
+
+interface Put { readonly c: string; readonly v: Filling | 'blank' }
+
+/** The rows that hold one of some values; null where they stand in several columns. */
+const oneOf = (values: readonly { readonly column: string; readonly text: string }[]): Condition | null =>
+  values.every((v) => v.column === values[0]!.column) ? { kind: 'among', of: column(values[0]!.column), texts: values.map((v) => v.text) } : null;
+
+const put = ({ c, v }: Put, where: Condition | null, x: Context): Act | null => (where === null ? null : v === 'blank' ? set(c, blank, where) : inRows(c, v, where, x));
