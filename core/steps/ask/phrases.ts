@@ -1,4 +1,5 @@
 import { namesRows } from '../../language/mentions';
+import { readsAsDate } from '../../formula/check';
 import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
@@ -188,6 +189,11 @@ export const phrases = [
   rule('qfig', '~highest $stay:e', ({ e }) => over('highest', e), 0),
   rule('qfig', '~lowest $stay:e', ({ e }) => over('lowest', e), 0),
   rule('qfig', '~average $ex2:e', ({ e }) => (e.kind === 'op' ? over('mean', e) : null), 0.2),
+  // Days: the first and the last of them
+  ...([['~earliest', 'lowest'], ['~latest', 'highest']] as const).map(([words, fn]) => rule('qfig', `the? ${words} $col:c date|day?`, ({ c }, x: Context) => (readsAsDate(x.head, c) ? over(fn, column(c)) : null), 0.1)).flat(),
+  rule('qfig', '~earliest and|or|to|, the? ~latest $col:c dates|date|day|days?', ({ c }, x: Context) => (readsAsDate(x.head, c) ? [over('lowest', column(c)), over('highest', column(c))] : null), 0),
+  rule('qfig', '~latest and|or|to|, the? ~earliest $col:c dates|date|day|days?', ({ c }, x: Context) => (readsAsDate(x.head, c) ? [over('highest', column(c)), over('lowest', column(c))] : null), 0),
+  rule('qfig', '~lowest and|or|to|, the? ~highest $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && [over('lowest', e), over('highest', e)]; }, 0.1),
   // 'the whole amount due divided by the whole weight'
   rule('qex', '~whole1 $col:c', ({ c }, x: Context) => sum(c, x), 0.05),
   rule('qex', '$qfig:f', ({ f }) => (Array.isArray(f) ? null : f), 0.1),
@@ -355,8 +361,13 @@ export const phrases = [
   ...(['most', 'least'] as const).flatMap((way) => [
     rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $rowsCounted ~inTotal?`, ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }), 0.1),
     rule('clause', `who $col:g the? ${way === 'most' ? 'most' : 'least|fewest'} $rowsCounted ~inTotal?`, ({ g }, x: Context) => ranking(g, allRows, way === 'most', 1, x), 0),
-    rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, u }, x: Context) => { const c = columnIn(u, x); const by = (g as string | undefined) ?? personColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
+    rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, w, u }, x: Context) => { if (w !== undefined && x.head.columns.some((h) => h.name.toLowerCase().split(/\s+/).some((p) => stem(p) === stem(w)))) return null; const c = columnIn(u, x); const by = (g as string | undefined) ?? personColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
   ]).flat(),
+  // 'the most common site', 'which site is the most common'
+  rule('clause', '~tellMe? ,? which|what $qby:b ~did|~be|$word the? ~commonest one|of? (of? all|them)?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0),
+  rule('clause', '~tellMe? ,? what|which|whats? ~be? the? ~commonest $col:c', ({ c }, x: Context) => ranking(c, allRows, true, 1, x), 0.1),
+  // 'which customer spent the most': money, where only one column is that
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? who|which|what ^$qby:b spent|spends|earned|earns|paid|pays|made|makes|took|takes|brought|brings|cost|costs|bought|sold|owes|grossed|gave|donated in? the? ${way} money? in? with|for? us? ~inTotal?`, ({ b }, x: Context) => { const m = moneyColumn(x), e = m === null ? null : sum(m, x); return e && asked({ figures: [e], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }); }, 0)).flat(),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? busiest|fullest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0.1),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
   rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' ? null : true), 0),

@@ -1,3 +1,4 @@
+import { unitName } from '../../values/units';
 import { columnOf } from '../../table/table';
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import { nothing, type Act, type Context } from '../../language/acts';
@@ -142,6 +143,8 @@ const JOINTS = /^(?:but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
 
+/** What is counted is no label of the number before it. */
+const COUNTED = /^(?:decimals?|places?|digits?|per ?cent|percent|times|points?|rows?|columns?|days?|weeks?|months?|years?|hours?|minutes?|characters?|letters?|words?)$/i;
 /** What somebody is told to do is no label either. */
 const IMPERATIVE = /^(?:colou?r|accent|tint|total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
 
@@ -168,6 +171,7 @@ export const casePhrases = [
   rule('measure', '%|percent|degrees|points|pieces|people|items', () => true, 0),
   rule('measure', '$rows|$guess', () => true, 0.1),
   rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orMore', ({ n, u }) => compare('>=', n, u), 0.02),
+  rule('itcond', '$num:n ^+', ({ n }) => compare('>=', n), 0.02),
   rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orLess', ({ n, u }) => compare('<=', n, u), 0.02),
   rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<=', b, u)]) : null), 0.05),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0),
@@ -206,6 +210,9 @@ export const casePhrases = [
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
   rule('case1', '$num:a ~fromTo ^$num:b $unit:u|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, u, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a, u), compare('<=', b, u)]), then: l, loose: true }] : null), 0.02),
+  rule('case1', '^$num:n ^$label:l', ({ n, l }): Open[] | null => (COUNTED.test(l) || unitName(l) !== null ? null : [{ when: compare('=', n), then: textOf(l), loose: true, bare: true }]), 0.3),
+  rule('case1', '$label:l ~open ^$num:n ~close', ({ l, n }): Open[] => [{ when: compare('=', n), then: textOf(l), loose: true }], 0),
+  rule('case1', '$label:l ~open ^$num:a ~fromTo ^$num:b ~close', ({ l, a, b }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: textOf(l), loose: true }] : null), 0),
   rule('case1', 'no|~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
   rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
   // 'Fewer is small, unknown is blank'

@@ -17,6 +17,8 @@ const SIGNS = [
 const FLAG = 'flag|mark|tick|tag|label|highlight|point out|indicate|star|note|show which|tell which|say which|say whether|say if|tell whether|show whether|show if|whether';
 const ROWS: (string | ReturnType<typeof means>)[] = ['$rset', means('$cond:c', ({ c }: { c: Condition }) => c, 0.1), means('~each? the? $rows|$noun|$guess|it ~rel? ~be? $cond:c', ({ c }: { c: Condition }) => c, 0.05), means('does|do|is|are|has|have|was|were|did the? $cond:c', ({ c }: { c: Condition }) => c)];
 const ABOUT = 'add make put write with in into a an the new own column columns that which are is was were each every all any rows row of for as by to please so want need i we would like see them those these there it out whether if or not say says';
+/** No name of one column. */
+const SEVERAL = /\b(?:per|each|every|columns?)\b/i;
 /** What is a colour, or a place in the sheet, is marked otherwise. */
 const BARS = 'per one several columns colour color colours coloured red green yellow blue bold accent background kept held pending';
 
@@ -29,7 +31,7 @@ export const frames: readonly Frame[] = [
     about: ABOUT,
     bars: BARS,
     cost: 0.6,
-  }, ({ rows, sign: s, name }) => add({ kind: 'choose', cases: [{ when: rows, then: { kind: 'text', value: (s as Sign).yes } }], otherwise: { kind: 'text', value: (s as Sign).no } }, name)),
+  }, ({ rows, sign: s, name }) => (name !== undefined && SEVERAL.test(name) ? null : add({ kind: 'choose', cases: [{ when: rows, then: { kind: 'text', value: (s as Sign).yes } }], otherwise: { kind: 'text', value: (s as Sign).no } }, name))),
 
   // 'mark the late ones in a column Late'
   frame('flagged in a column', {

@@ -51,10 +51,16 @@ function partOf(p: PersonPart, name: string, x: Context): Expression | null {
   return part(p, column(name));
 }
 
-/** The only column of persons' names. */
+const CALLED = /name|member|person|grower|keeper|owner|holder|claimant|contact|customer|client|employee|staff|author|guest|visitor|patient|student|pupil|teacher|operator|driver|buyer|tenant|applicant|volunteer|player|passenger|agent|doctor|reader|borrower|user|speaker|officer|host|artist|instructor|trainer|donor|caller|child|parent/i;
+
+const MAY_BE_FIRMS = /customer|client|contact|owner|holder|buyer|agent|user|name/i;
+
+/** The only column of persons' names: the only one that is called so, or the only one that holds such names. */
 export function personColumn(x: Context): string | null {
   const found = x.head.columns.filter((c) => c.type === 'text' && persons(c.name, x) && sampleOf(c.name, x).some((v) => /\S\s+\S/.test(v.trim())));
-  const called = found.filter((c) => /name|member|person|grower|keeper|owner|holder|claimant|contact|customer|client|employee|staff|author/i.test(c.name));
+  const called = found.filter((c) => CALLED.test(c.name));
+  // Beside teachers there may be pupils, who are called by one name.
+  if (x.head.columns.filter((c) => c.type === 'text' && CALLED.test(c.name) && !MAY_BE_FIRMS.test(c.name)).length > 1) return null;
   return called.length === 1 ? called[0]!.name : found.length === 1 ? found[0]!.name : null;
 }
 
@@ -85,6 +91,10 @@ export const personPhrases = [
   rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) ? partOf(p.part, c, x) : null), 0.1),
   rule('clause', '$col:c as|, the? first names|name|first? ,|then|before|and? the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
+  rule('rider', 'no|without a|the|any? commas|comma', () => amend('person without comma', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
+  rule('ownColumn', '~into|in|to|as a|an|its|their|another? own|separate|new|extra|different|second? columns|column|one of? its|their? own?', () => true, 0),
+  rule('clause', 'put|have|get|pull|move|take|i want|need? the? $personPart:p $ownColumn and|,|; and? the? $personPart:q $ownColumn? too|also|as? well? $ownColumn?', ({ p, q }, x: Context) => { const c = personColumn(x); return c !== null ? addParts(c, [p, q], x) : null; }, 0),
+  rule('clause', 'put|have|get|pull|move|take? the? $personParts:p $ownColumn each?', ({ p }, x: Context) => { const c = personColumn(x); return c !== null ? addParts(c, p, x) : null; }, 0),
   rule('rider', '~into|~add ~column ~named? $name:n', ({ n }) => amend(`person named ${n}`, (plan) => (isRewritten(plan) && plan.replace ? { ...plan, name: n, replace: false } : null)), -0.1),
   rule('rider', 'so|like|as|e.g|for? that|example? :|,? $example:e', ({ e }) => amend(`person example ${keyOf(e)}`, (plan) => (isRewritten(plan) && shows(plan.as, e.input) === e.output ? plan : null)), -0.1),
 ].flat();

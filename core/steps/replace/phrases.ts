@@ -74,6 +74,9 @@ export const phrases = [
   rule('clause', 'in $cols:c ,? ~replace $sought:t ~with $instead:s', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),
   rule('clause', 'in $cols:c ,? ~drop $sought:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
 
+  rule('slip', 'a|just|obviously|an? typo|typing|spelling|writing|misprint|mistake|slip|misspelling|misspelled|misspelt|mistyped|wrong|error mistake|error|slip?', () => true, 0),
+  rule('clause', "$sought:t ~be $slip ,|;|:|.|–|-? and|so|this? it|it's|its|that|that's|this|they? is|was|should|must|means|meant|ought? to? be|read|say|called? really|actually? $instead:s", ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.6),
+  rule('clause', '$sought:t ~be $slip for|of|instead of? $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.6),
   rule('clause', '$sought:t ~should ~be? read|written|spelled|spelt|called|= $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.3),
   rule('clause', '$sought:t should|must|ought|has|needs to? be $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.3),
   // Several at once: 'change Y to yes and n to no in showed up'

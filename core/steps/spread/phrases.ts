@@ -30,6 +30,10 @@ export const phrases = [
   rule('rowsToo', ',? $ownLine for|per each|every|one', () => true, 0),
   rule('clause', '~make|give|put|write|show|have ~each $col:c on|in|into|to? $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', '~each $col:c gets|get|has|have|on|in|into $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  rule('clause', 'one|1|a|single $col:c per|for|on|in each|every|a? row|line|record', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  rule('clause', 'one|1|a row|line|record per|for each|every|a|single? $col:c', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.1),
+  // The mark, said behind it
+  rule('rider', "they're|they|these|it|it's|those|which|that? is|are|were|come|have? been? separated|divided|split|delimited|listed|cut? $atmark:m", ({ m }) => amend(`spread at ${m.text}`, (plan) => (plan.step === 'spread' ? { ...plan, at: m.text.trim() || m.text } : null)), 0),
   // What comes of it, said as an example
   rule('rider', 'a|an $word|$guess|$noun|$rows with $num $col gets|get|is|are|would|will be? listed|shown|repeated|written|there $num times', () => told, 0),
   rule('rider', 'each time|row with|has|have|having only|just one of? them?', () => told, 0),

@@ -1,7 +1,7 @@
 import { isDate } from '../../table/column';
 import { columnOf, findColumn } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
-import { plans, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { onlyDate } from '../../language/grammar/expressions';
 import type { Choice, TakePlan } from './step';
@@ -90,4 +90,9 @@ export const phrases = [
   rule('clause', '~keep first|top $num:n $rows?', ({ n }) => take(n, { kind: 'top' }), 0.05),
   rule('clause', '~keep last|bottom $num:n $rows?', ({ n }) => take(n, { kind: 'bottom' }), 0.05),
   rule('rider', '~descending', () => thenSort, 0.1),
+  rule('rider', 'with|using|and? a|the? random? seed number|of|:|=? $num:n', ({ n }) => seeded(n), -0.1),
 ].flat();
+
+/** The rows that this seed draws. */
+const seeded = (seed: number): Act =>
+  amend(`seed ${seed}`, (plan) => (!Number.isInteger(seed) || seed < 0 ? null : plan.step === 'sample' ? { ...plan, seed } : plan.step === 'take' && plan.choice.kind === 'random' ? { ...plan, choice: { ...plan.choice, seed } } : null));

@@ -95,6 +95,8 @@ export const phrases = [
   rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0.1),
   rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => tidied(c, w), 0.05),
+  // 'The status is written in all sorts of ways, lower case everywhere': everywhere in that column
+  rule('clause', 'the? $col:c is|are|was|were|comes|has been? written|spelt|spelled|typed|entered|given? ~messily ,|;|:|-|–|. please? (use|make|put|write|turn)? (it|them|all|everything)? ~into? $ways:w everywhere|throughout|always|please?', ({ c, w }) => tidied([c], w), -0.3),
   rule('clause', '$ways:w everything', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w in|from|of|for|on all|every|each|the|whole entire|whole? columns|column|table|sheet|texts|cells|fields', ({ w }, x: Context) => everywhere(w, x), 0),
