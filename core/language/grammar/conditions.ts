@@ -313,6 +313,10 @@ export const conditionRules = [
   rule('rset', 'what|whatever|those|$rows|$guess ~rel? nobody|noone has|have|had|ever? $col:c yet?', ({ c }) => empty(c), -0.2),
   rule('rset', 'what|whatever|those|$rows|$guess ~rel? no one has|have|had|ever? $col:c yet?', ({ c }) => empty(c), -0.2),
   rule('cond', "$col:c we|i|nobody|they|you don't|dont|do|does|doesn't not? know|knows|have", ({ c }) => empty(c), 0),
+  // 'Jobs that are finished': done on a day that is known
+  rule('cond', '~be|~have already|all? been? $col:c already?', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.5),
+  rule('rset', '$col:c $rows|ones', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.6),
+  rule('rset', 'unfinished|unclosed|undelivered|unreturned|unsent|unsold|open $rows|ones', (_s, x: Context) => { const d = deadlineOf(x); return d && hasBlanks(d.done, x) ? empty(d.done) : null; }, 0.5),
   rule('cond', "~not|never been? $col:c yet?", ({ c }, x: Context) => (done(c, x) || /^\p{L}+(?:ed|aid|old)$/iu.test(c) && hasBlanks(c, x) ? orZero(empty(c), x) : null), 0.15),
   // A time without its column: of the only date, or which date is asked.
   // 'over the nitrate limit of 50'
@@ -499,6 +503,7 @@ export const conditionRules = [
   // Columns that say yes or no: 'the active ones', 'not active', 'unpaid'
   rule('cond', 'under|on|with|in $yesno:y', ({ y }) => says(y, true), 0.05),
   rule('cond', 'not|without under|on|with|in? $yesno:y', ({ y }) => says(y, false), 0.05),
+  rule('cond', 'took|takes|take|had|has|have|includes|included|include|booked|ordered|wanted|wants|got|gets $yesno:y', ({ y }) => says(y, true), 0.1),
   rule('cond', '~be $yesno:y', ({ y }) => says(y, true), 0.02),
   rule('cond', '~be? ~not $yesno:y', ({ y }) => says(y, false), 0.02),
   rule('cond', '$noyes:y', ({ y }) => says(y, false), 0.05),

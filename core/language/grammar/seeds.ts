@@ -621,7 +621,9 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;
       if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
-      if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1 && !(to === tokens.length && first.capital && first.from > 0)) continue;
+      const ends = to === tokens.length && to > from + 1 && (first.capital ? first.from > 0 : /(?:ed|en|nt|ne|due)$/.test(tokens[to - 2]!.lower)) && /^(?:on|by|at|in|from|for|to|with)$/.test(t.lower);
+      if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1 && !ends) continue;
+      if (ends) cost -= 0.55;
       if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;
       // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
       const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);

@@ -204,7 +204,8 @@ export const casePhrases = [
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
   rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0),
-  rule('case1', '$itcond:c ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true, bare: true }], 0.15),
+  // 'More than 20 pages' counts pages, and calls nothing so.
+  rule('case1', '$itcond:c ^$leaf:l', ({ l, c }, x: Context): Open[] | null => (l.kind === 'column' || (l.kind === 'text' && x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(l.value.toLowerCase()))) ? null : [{ when: c, then: l, loose: true, bare: true }]), 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),

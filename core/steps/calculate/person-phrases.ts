@@ -93,7 +93,7 @@ export const personPhrases = [
   rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   rule('rider', 'no|without a|the|any? commas|comma', () => amend('person without comma', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
   rule('ownColumn', '~into|in|to|as a|an|its|their|another? own|separate|new|extra|different|second? columns|column|one of? its|their? own?', () => true, 0),
-  rule('clause', 'put|have|get|pull|move|take|i want|need? the? $personPart:p $ownColumn and|,|; and? the? $personPart:q $ownColumn? too|also|as? well? $ownColumn?', ({ p, q }, x: Context) => { const c = personColumn(x); return c !== null ? addParts(c, [p, q], x) : null; }, 0),
+  rule('clause', 'put|have|get|pull|move|take? the? $personPart:p $ownColumn and|,|; and? the? $personPart:q $ownColumn? too|also|as? well? $ownColumn?', ({ p, q }, x: Context) => { const c = personColumn(x); return c !== null ? addParts(c, [p, q], x) : null; }, 0),
   rule('clause', 'put|have|get|pull|move|take? the? $personParts:p $ownColumn each?', ({ p }, x: Context) => { const c = personColumn(x); return c !== null ? addParts(c, p, x) : null; }, 0),
   rule('rider', '~into|~add ~column ~named? $name:n', ({ n }) => amend(`person named ${n}`, (plan) => (isRewritten(plan) && plan.replace ? { ...plan, name: n, replace: false } : null)), -0.1),
   rule('rider', 'so|like|as|e.g|for? that|example? :|,? $example:e', ({ e }) => amend(`person example ${keyOf(e)}`, (plan) => (isRewritten(plan) && shows(plan.as, e.input) === e.output ? plan : null)), -0.1),

@@ -7,7 +7,11 @@ import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
-const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options = {}): Act => onColumns(`convert ${to} ${JSON.stringify(options)}`, columns, (on) => ({ step: 'convert', columns: on, to, ...options }));
+const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options = {}): Act => {
+  const on = (named: readonly string[] | null): Act => onColumns(`convert ${to} ${JSON.stringify(options)}`, named, (of) => ({ step: 'convert', columns: of, to, ...options }));
+  // What is said behind a cut, with no column, is said of its last piece: 'into the finish and the weight (a number)'.
+  return { key: on(columns).key, apply: (state) => { const last = state.plans.at(-1); return on(columns ?? (last?.step === 'split' ? [last.into.at(-1)!] : null)).apply(state); } };
+};
 
 /** Adds to a conversion what was said after it. */
 const rider = (key: string, change: (plan: ConvertPlan) => ConvertPlan | null): Act => amend(`convert ${key}`, (plan) => (plan.step === 'convert' ? change(plan) : null));
