@@ -156,10 +156,10 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'orElse':
       return widest([expression.of, expression.otherwise].map((e) => (e.kind === 'column' && readsAsNumber(head, e.name) ? { type: 'decimal' as const, scale: scaleOf(e, head) } : typeOf(e, head))));
     case 'span':
-      return expression.unit === 'hours' ? decimal(null) : whole;
+      return expression.unit === 'hours' || expression.unit === 'minutes' ? decimal(null) : whole;
     case 'shifted': {
       const { type } = typeOf(expression.of, head);
-      return { type: expression.unit === 'hours' || type === 'datetime' ? 'datetime' : 'date', scale: null };
+      return { type: expression.unit === 'hours' || expression.unit === 'minutes' || type === 'datetime' ? 'datetime' : 'date', scale: null };
     }
     case 'part':
       return expression.part === 'date' ? { type: 'date', scale: null } : TEXT_PARTS.has(expression.part) ? text : whole;

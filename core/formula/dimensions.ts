@@ -5,7 +5,7 @@ import { isCondition, number, op, parts, type Condition, type Expression } from 
 type Dimension = Readonly<Record<string, number>>;
 
 /** Units that stand at the end of a column's name often enough to be meant as such: single letters that are more often something else are not among them. */
-const NAMED = /(?:^|[\s(_])(kg|g|mg|t|tonnes?|lbs?|oz|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|km|cm|mm|m|ft|ha|m2|m²)\)?$/i;
+const NAMED = /(?:^|[\s(_])(kg|g|mg|t|tonnes?|lbs?|oz|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|secs?|seconds|s|km|cm|mm|m|ft|ha|m2|m²)\)?$/i;
 
 /** What a column of money is called. */
 export const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|wages|charge|paid)\b/i;
@@ -29,7 +29,9 @@ export function isPlainMeasure(name: string): boolean {
 export function converted(e: Expression, from: string, to: string): Expression | null {
   const factor = unitSort(from) === 'temperature' ? null : convertUnit(1, from, to);
   if (factor === null || factor === 1) return null;
-  return factor < 1 ? op('/', e, number(Number((1 / factor).toPrecision(12)))) : op('*', e, number(factor));
+  // The other way round the factor is whole: a sixtieth is a division by sixty.
+  const back = convertUnit(1, to, from);
+  return factor < 1 ? op('/', e, number(Number((back ?? 1 / factor).toPrecision(12)))) : op('*', e, number(factor));
 }
 
 const same = (a: Dimension, b: Dimension): boolean => [...new Set([...Object.keys(a), ...Object.keys(b)])].every((k) => (a[k] ?? 0) === (b[k] ?? 0));

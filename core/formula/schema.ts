@@ -17,7 +17,7 @@ const by = Joi.array().items(Joi.string().min(1)).max(50).required();
 
 const zone = Joi.string().max(60).required().custom((name: string, helpers) => (zoneOf(name) === name ? name : helpers.error('any.invalid')));
 
-const spanUnit = Joi.valid('days', 'weeks', 'months', 'years', 'hours', 'working days').required();
+const spanUnit = Joi.valid('days', 'weeks', 'months', 'years', 'hours', 'minutes', 'working days').required();
 const holidaysOf = Joi.object({ table: name, under: name }).when('unit', { is: 'working days', otherwise: Joi.forbidden() });
 
 const bounds = Joi.alternatives().try(

@@ -34,7 +34,7 @@ const simple: Syntax<Expression> = choice<Expression>(
 const atom: Syntax<Expression> = choice(simple, inBrackets);
 
 const OPERATORS = [['+', ' plus '], ['-', ' minus '], ['*', ' times '], ['/', ' divided by '], ['^', ' to the power of ']] as const;
-const SPANS = [['days', 'whole days'], ['weeks', 'whole weeks'], ['months', 'whole months'], ['years', 'whole years'], ['hours', 'hours'], ['working days', 'whole working days']] as const;
+const SPANS = [['days', 'whole days'], ['weeks', 'whole weeks'], ['months', 'whole months'], ['years', 'whole years'], ['hours', 'hours'], ['minutes', 'minutes'], ['working days', 'whole working days']] as const;
 const PARTS = [['year', 'year'], ['quarter', 'quarter'], ['month', 'month'], ['week', 'week'], ['day', 'day'], ['weekday', 'weekday'], ['month name', 'month name'], ['hour', 'hour'], ['date', 'date'], ['time', 'time of day'], ['month in its year', 'month with its year'], ['quarter in its year', 'quarter with its year']] as const;
 const MATHS = [['absolute value', 'absolute value'], ['square root', 'square root'], ['natural logarithm', 'natural logarithm'], ['decimal logarithm', 'decimal logarithm']] as const;
 const START_MONTHS = MONTHS.map((name, i) => [i + 1, name] as const);
@@ -55,7 +55,7 @@ const figureFormat: Syntax<FigureFormat> = mapped(oneOf(FIGURE_SAMPLES), (sample
 /** A time zone under any of its names. */
 const zone: Syntax<string> = mapped(quoted, (name) => zoneOf(name) ?? name, (name) => name);
 
-const SHIFTS = [['working days', 'working days'], ['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours']] as const;
+const SHIFTS = [['working days', 'working days'], ['days', 'days'], ['weeks', 'weeks'], ['months', 'months'], ['years', 'years'], ['hours', 'hours'], ['minutes', 'minutes']] as const;
 /** Days that are no working days: those of another table. */
 const holidays: Syntax<Holidays> = record<Holidays>({}, ' leaving out ', field('under', columnName), ' of the table ', field('table', quoted));
 

@@ -104,7 +104,7 @@ export function writeDate(time: number, withClock: boolean): string {
 }
 
 /** Units a span between two dates can be counted in. */
-export type SpanUnit = 'days' | 'weeks' | 'months' | 'years' | 'hours' | 'working days';
+export type SpanUnit = 'days' | 'weeks' | 'months' | 'years' | 'hours' | 'minutes' | 'working days';
 
 /** Days from Monday to Friday after the first day, up to and with the last (days counted from 1970). */
 function workingDays(from: number, to: number): number {
@@ -131,10 +131,11 @@ const NONE: ReadonlySet<number> = new Set();
 
 /**
  * A time so many units later (earlier where `n` is negative). A month later than 31 January is the last of February; working days
- * pass over Saturdays, Sundays and the holidays given (days counted from 1970). NaN where n is no whole number, unless hours are added. O(n) for working days.
+ * pass over Saturdays, Sundays and the holidays given (days counted from 1970). NaN where n is no whole number, unless hours or minutes are added. O(n) for working days.
  */
 export function shiftDate(time: number, n: number, unit: SpanUnit, holidays: ReadonlySet<number> = NONE): number {
   if (unit === 'hours') return time + n * 3_600_000;
+  if (unit === 'minutes') return time + n * 60_000;
   if (!Number.isInteger(n) || Math.abs(n) > 400_000) return NaN;
   if (unit === 'days' || unit === 'weeks') return time + n * DAY * (unit === 'weeks' ? 7 : 1);
   if (unit === 'working days') {
@@ -149,11 +150,12 @@ export function shiftDate(time: number, n: number, unit: SpanUnit, holidays: Rea
   return Date.UTC(d.getUTCFullYear(), months, Math.min(d.getUTCDate(), last)) + (time - Math.floor(time / DAY) * DAY);
 }
 
-/** Whole units from one time to another (negative when `to` is before `from`); hours and days of dates are exact. */
+/** Whole units from one time to another (negative when `to` is before `from`); minutes, hours and days of dates are exact. */
 export function spanBetween(from: number, to: number, unit: SpanUnit): number {
   if (to < from) return -spanBetween(to, from, unit) || 0;
   if (unit === 'working days') return workingDays(Math.floor(from / DAY), Math.floor(to / DAY));
   if (unit === 'hours') return (to - from) / 3_600_000;
+  if (unit === 'minutes') return (to - from) / 60_000;
   if (unit === 'days') return Math.floor(to / DAY) - Math.floor(from / DAY);
   if (unit === 'weeks') return Math.floor((to - from) / (7 * DAY));
   const [a, b] = [new Date(from), new Date(to)];

@@ -46,7 +46,7 @@ export function sizeIn(of: Expression, n: number, unit: string | undefined, x: C
 function unitOf(of: Expression, x: Context): string | null {
   if (of.kind === 'measure') return of.unit;
   if (of.kind === 'lapse') return of.unit === 'hours' ? 'h' : 'min';
-  if (of.kind === 'span') return of.unit === 'days' ? 'd' : of.unit === 'hours' ? 'h' : null;
+  if (of.kind === 'span') return of.unit === 'days' ? 'd' : of.unit === 'hours' ? 'h' : of.unit === 'minutes' ? 'min' : null;
   if (of.kind !== 'column') return null;
   const glance = x.head.glances?.get(of.name)?.unit ?? '';
   return unitSort(glance) === null ? unitInName(of.name) : glance;
@@ -165,6 +165,8 @@ function mentionsAll(name: string, texts: readonly string[], x: Context): Condit
 
 /** The column that says what something costs, where one is called so more than any other. */
 function priceColumn({ head }: Context): string | null {
+  const called = head.columns.find((c) => /^costs?$/i.test(c.name) && readsAsNumber(head, c.name));
+  if (called) return called.name;
   const fits = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, Math.min(fit('price', c.name), fit('charge', c.name))] as const).filter(([, f]) => f < 1).sort((a, b) => a[1] - b[1]);
   return fits[0] && (!fits[1] || fits[1][1] > fits[0][1]) ? fits[0][0] : null;
 }
@@ -308,10 +310,10 @@ export const conditionRules = [
   rule('rset', 'punctual|timely $rows|ones', (_s, x: Context) => timely('<=', x), 0.1),
   rule('rset', 'early $rows|ones', (_s, x: Context) => timely('<', x), 0.2),
   // What nobody did, whose value nobody knows
-  rule('cond', 'nobody|noone|none has|have|had|ever? $col:c yet?', ({ c }) => empty(c), 0.05),
-  rule('cond', 'no one has|have|had|ever? $col:c yet?', ({ c }) => empty(c), 0.05),
-  rule('rset', 'what|whatever|those|$rows|$guess ~rel? nobody|noone has|have|had|ever? $col:c yet?', ({ c }) => empty(c), -0.2),
-  rule('rset', 'what|whatever|those|$rows|$guess ~rel? no one has|have|had|ever? $col:c yet?', ({ c }) => empty(c), -0.2),
+  rule('cond', 'nobody|noone|none has|have|had|ever? $col:c yet?', ({ c }, x: Context) => orZero(empty(c), x), 0.05),
+  rule('cond', 'no one has|have|had|ever? $col:c yet?', ({ c }, x: Context) => orZero(empty(c), x), 0.05),
+  rule('rset', 'what|whatever|those|$rows|$guess ~rel? nobody|noone has|have|had|ever? $col:c yet?', ({ c }, x: Context) => orZero(empty(c), x), -0.2),
+  rule('rset', 'what|whatever|those|$rows|$guess ~rel? no one has|have|had|ever? $col:c yet?', ({ c }, x: Context) => orZero(empty(c), x), -0.2),
   rule('cond', "$col:c we|i|nobody|they|you don't|dont|do|does|doesn't not? know|knows|have", ({ c }) => empty(c), 0),
   // 'Jobs that are finished': done on a day that is known
   rule('cond', '~be|~have already|all? been? $col:c already?', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.5),
@@ -394,6 +396,7 @@ export const conditionRules = [
   rule('cond', '~be? older than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? rowDate(x); return c && p.month === undefined ? onDate('<', c, p.from, x) : null; }, -0.15),
   rule('cond', '~be? newer|younger than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? rowDate(x); return c && p.month === undefined ? onDate('>', c, p.to, x) : null; }, -0.15),
   rule('cond', '~not been? $col:c since|after|from $date:d', ({ c, d }, x: Context) => onDate('<', c, d, x), 0.05),
+  rule('cond', '~not been? $col:c since|after|from $period:p', ({ c, p }, x: Context) => { const w = relative('<', c, p, x); return w && (hasBlanks(c, x) ? any([w, empty(c)]) : w); }, 0.05),
   rule('cond', '~not been? $col:c in|during|for $period:p', ({ c, p }, x: Context) => { const w = within(c, p, x); return w && not(w); }, 0.05),
   rule('cond', '~withA|~contains|code $codeIn:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.05),
   rule('rset', '$rows|$guess ~withA|~contains|code? code|value|error|fault? $codeIn:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.05),
@@ -463,7 +466,10 @@ export const conditionRules = [
   rule('cond', 'something|anything|an|a entry|value|date? in|under|entered the? $col:c', ({ c }) => not(empty(c)), 0.2),
   rule('cond', '$col:c ~be? ~more the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
   rule('cond', '$col:c ~be? ~less the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  ...([['~more', '>'], ['~less', '<']] as const).map(([words, op]) => rule('cond', `$col:c ~be? ${words} the|its|their? ~average of|in|for|within|among the|its|their|that same|own? $col:g`, ({ c, g }, x: Context) => (numeric(c, x) && c !== g && columnOf(x.head, g).type === 'text' ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [g] }) : null), 0)).flat(),
   rule('cond', 'in|during|from|of? $period:p ,? going? by|according|judging to|by? the? $col:c', ({ p, c }, x: Context) => within(c, p, x), 0),
+  // 'Calls longer than 20 minutes': how long a row lasted, where it begins and ends
+  ...([['longer|more|above|over', '>'], ['shorter|less|under|below', '<']] as const).map(([words, op]) => rule('rset', `$rows ~rel? ~be|lasted|lasting|took|taking? ${words} than? $num:n $spanUnit:u`, ({ n, u }, x: Context) => { const e = rowSpan(u, x); return e && compare(op, e, number(n)); }, 0.15)).flat(),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),

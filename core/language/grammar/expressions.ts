@@ -216,10 +216,11 @@ export const expressionRules = [
   rule('before', 'the|its|their|each|every|this? $col:c previous|last|preceding|prior|latest $rows|$noun|$guess|one|time|visit', ({ c }) => c, 0),
   rule('ex1', '$spanUnit:u since|from|after|between $before:by', ({ u, by }, x: Context) => sincePrevious(u, [by], x), -0.1),
   rule('ex1', '$spanUnit:u since|from|after|between the|its? previous|last|preceding|prior $rows|$noun|$guess|one', ({ u }, x: Context) => sincePrevious(u, [], x), 0),
+  rule('ex1', '$spanUnit:u ~took? from|between $col:a ~fromTo|and $col:b', ({ u, a, b }, x: Context) => (a === b || u === 'working days' ? null : span(u, a, b, x)), 0.1),
   // How long a row lasted, as one thing among others
   rule('ex0', 'the|its|their|his duration|length of? the|each? $rows|$noun|$guess?', (_s, x: Context) => { const e = rowSpan(undefined, x); return e && !x.head.columns.some((c) => /duration|length/i.test(c.name)) ? e : null; }, 0.35),
   // 'how long was each boat out, in hours, from A to B'
-  ...(['hours', 'days', 'weeks', 'months'] as const).flatMap((unit) => [
+  ...(['hours', 'minutes', 'days', 'weeks', 'months'] as const).flatMap((unit) => [
     rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? in ${unit} ,? from|between? $col:a ~fromTo the? $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),
     rule('ex1', `how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it out|away|gone|there|open|in|last|take|stay|stand|underway? use? ,? from|between? $col:a ~fromTo the? $col:b ,? in ${unit}`, ({ a, b }, x: Context) => span(unit, a, b, x), -0.3),
   ]).flat(),
@@ -233,7 +234,7 @@ export const expressionRules = [
   rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d ,? in $spanUnit:u', ({ d, u }, x: Context) => { const c = bornColumn(x) ?? begun(x); const from = c && dated(c, x); return from && u !== 'minutes' && u !== 'hours' ? { kind: 'span', unit: u, from, to: { kind: 'date', value: d } } : null; }, -0.1),
   rule('ex1', 'age of? ~each|everyone|everybody? $rows|$noun|$guess? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0),
   rule('ex1', '~years in|with|at|on the|our? $word until|to|on|by|up to? $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.1),
-  ...(['days', 'weeks', 'months', 'years', 'hours'] as const).map((unit) => rule('ex1', `$word? in ${unit} from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05)).flat(),
+  ...(['days', 'weeks', 'months', 'years', 'hours', 'minutes'] as const).map((unit) => rule('ex1', `$word? in ${unit} from|between $col:a ~fromTo $col:b`, ({ a, b }, x: Context) => span(unit, a, b, x), 0.05)).flat(),
   rule('ex2', '~change of|in? $family:f from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => { const [from, to] = [yearOf(f, a), yearOf(f, b)]; return from && to ? op('-', column(to), column(from)) : null; }, 0),
   rule('ex0', '~totalWord of? $family:f over|across|in|of|for both|all|the? two? years|months|quarters|weeks|days|of? them?', ({ f }, x: Context) => (f.every((n: string) => quantity(n, x)) ? f.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.05),
   rule('ex2', '$col:a out of $num:n as|in a? percentage|percent|%', ({ a, n }, x: Context) => { const m = quantity(a, x); return m && n > 0 ? percent(op('/', m, number(n))) : null; }, -0.2),
@@ -386,7 +387,7 @@ const twoTimes = (x: Context): readonly [string, string] | null => { const all =
 const BEGINS = /\b(?:start(?:ed)?|begin|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
 const ENDS = /\b(?:end(?:ed)?|finish(?:ed)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
 /** What happens to a row some time after it came to be. */
-const LATER = /\b(?:settled|returned|closed|sold|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last)\b/i;
+const LATER = /\b(?:settled|returned|closed|sold|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last|follow|follow-?up|renewal|expir(?:y|es)|valid)\b/i;
 export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
 
 /** What begins a row and what ends it: the only two dates or times that are no plans, or those whose names say so. */
@@ -405,7 +406,7 @@ function endsOf(x: Context): readonly [string, string] | null {
 export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends = endsOf(x)): Expression | null {
   if (!ends) return null;
   const as = unit ?? (timed(ends[0], x) && timed(ends[1], x) ? 'hours' : 'days');
-  return as === 'minutes' ? lapse(as, ends[0], ends[1], x) : span(as, ends[0], ends[1], x);
+  return span(as, ends[0], ends[1], x);
 }
 
 /** Names of days on which something was to be done. */
@@ -435,7 +436,7 @@ function lateness(word: string | null, x: Context): Expression | null {
   return pair && (pairs.length === 1 || meant.length === 1) ? op('-', { kind: 'clock', of: column(pair[1]) }, { kind: 'clock', of: column(pair[0]) }) : null;
 }
 
-const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => (unit === 'hours' ? lapse(unit, a, b, x) : null) ?? both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
+const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => (unit === 'hours' || unit === 'minutes' ? lapse(unit, a, b, x) : null) ?? both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
 
 const untilDate = (name: string, date: string, x: Context): Expression | null => {
   const from = dated(name, x);

@@ -592,6 +592,9 @@ const NOT_LED = /^(?:what|which|who|how|label|mark|grade|classify|count|add|spli
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
 function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
+  // 'Earnings so far = ...': what stands before an equals sign at the start is all of the name.
+  const equals = tokens.findIndex((t) => t.lower === '=');
+  if (equals > 1 && equals <= 6 && tokens.slice(0, equals).every((t) => t.kind === 'word' || t.kind === 'number') && !NOT_LED.test(tokens[0]!.lower)) put('name', 0, equals, request.slice(0, tokens[equals - 1]!.to).trim(), 0.05);
   for (let from = 0; from < tokens.length; from++) {
     const first = tokens[from]!;
     if (first.kind === 'quoted' || first.kind === 'column') {
@@ -599,7 +602,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

@@ -141,8 +141,8 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('against the average of a group', {
-    need: { fn: means(AVERAGE, 'mean'), cols: '$col', less: ['minus|less|above|below|compare|compared|compared with|compared to|difference|difference to|versus|vs|against|how far|above or below|away from|deviation from|deviation'] },
-    may: { ...RIDERS, each: EACH_ROW, plus: 'plus|minus|(plus)|(minus)|above is plus|or', group: GROUP },
+    need: { fn: means(AVERAGE, 'mean'), cols: '$col', less: [means('above|below', 'side'), 'minus|less|compare|compared|compared with|compared to|difference|difference to|versus|vs|against|how far|above or below|away from|deviation from|deviation'] },
+    may: { ...RIDERS, each: EACH_ROW, plus: 'plus|minus|(plus)|(minus)|above is plus|or', group: GROUP, much: ['~add', 'how|by how|how much|how many|how far|by how much'] },
     many: [...MANY, 'less', 'cols', 'plus', 'group'],
     about: `${CALCULATE} same or its their his her number average in the of with difference member far above below or plus minus column from how`,
     cost: 0.8,

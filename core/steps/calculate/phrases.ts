@@ -154,6 +154,7 @@ export const phrases = [
   rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'give|assign ~each? the? $col:by $rows|$guess|$noun a|their|its? numbers|number', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('aside', '1 , 2 , 3 (, 4)?', () => nothing, 0),
+  rule('rider', 'in the? order', () => onLast('numbered in order', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),
   rule('aside', 'as they come|came', () => nothing, 0),
   rule('aside', 'in the? order they come|came|of', () => nothing, 0.1),
   rule('ranking', 'which|what place|rank|position does|do|did|has|have|is|was ~each? $rows|$noun|$guess take|takes|have|get|gets|reach|reaches|hold|come|comes|in? by|on|for|in|according to? $col:c', ({ c }, x: Context) => ranked(c, x), -0.2),
@@ -535,12 +536,15 @@ function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
     if (typeof node !== 'object' || node === null) return node;
     const all = Object.fromEntries(Object.entries(node).map(([k, v]) => [k, change(v)]));
     if (all['kind'] === 'lapse' && (unit === 'min' || unit === 'h')) { measured = true; return { ...all, unit: unit === 'min' ? 'minutes' : 'hours' } as T; }
+    if (all['kind'] === 'span' && (all['unit'] === 'hours' || all['unit'] === 'minutes') && (unit === 'min' || unit === 'h')) { measured = true; return { ...all, unit: unit === 'min' ? 'minutes' : 'hours' } as T; }
     if (all['kind'] !== 'measure') return all as T;
     measured = true;
     if (unitSort(String(all['unit'])) !== unitSort(unit)) other = true;
     return { ...all, unit } as T;
   };
   const as = change(plan.as);
+  // How many characters there are is in no unit.
+  if (plan.as.kind === 'size') return null;
   return !measured ? (plan.as.kind === 'round' ? named(plan, { ...plan.as, of: columnsIn(plan.as.of, unit) ?? plan.as.of }) : named(plan, columnsIn(plan.as, unit) ?? plan.as)) : other ? null : { ...plan, as };
 }
 

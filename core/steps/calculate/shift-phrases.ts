@@ -55,7 +55,7 @@ const leavingOut = (holidays: Holidays): Act =>
 export const shiftPhrases = [
   rule('shiftUnit', 'working|work|business days|day', () => 'working days', -0.1),
   rule('shiftUnit', 'workdays|workday', () => 'working days', -0.1),
-  ...([['day|days', 'days'], ['week|weeks', 'weeks'], ['month|months', 'months'], ['year|years', 'years'], ['hour|hours', 'hours']] as const).map(([words, unit]) => rule('shiftUnit', words, () => unit, 0)).flat(),
+  ...([['day|days', 'days'], ['week|weeks', 'weeks'], ['month|months', 'months'], ['year|years', 'years'], ['hour|hours', 'hours'], ['minute|minutes|mins', 'minutes']] as const).map(([words, unit]) => rule('shiftUnit', words, () => unit, 0)).flat(),
   rule('fortnight', 'a|one? fortnight', () => 14, 0),
   ...([['after|following|behind|past|from', 'after'], ['before|ahead', 'before']] as const).flatMap(([words, side]) => [
     rule('ex0', `$num:n $shiftUnit:u ${words} of? the? $col:c`, ({ n, u, c }, x: Context) => shifted(number(n), u, side, c, x), -0.1),

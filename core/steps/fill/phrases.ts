@@ -66,6 +66,8 @@ export const phrases = [
   rule('clause', '~blankWord $cols:c means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('nought', 'none|nothing|zero|0|nil', () => true, 0),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard|see|use|put|write|make|assume it|that|them? as|is|be? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value(0)) : null), -0.1),
+  rule('clause', '$cols:c :|,|-|–? take|treat|count|read|consider|regard|see all|any|the? ~blankWord cells|ones|values? as a? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value('0')) : null), 0),
+  rule('clause', '$cols:c :|,|-|–? take|treat|count|read|consider|regard|see all|any|the? ~blankWord cells|ones|values? as a? $filling:f', ({ c, f }) => act(c, f), 0.05),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard it|that|them? as $filling:f', ({ c, f }) => act(c, f), 0),
   rule('clause', '$gap:c ,? ~make $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '$gap:c ,? put|write|enter|insert|type|use in? $filling:f', ({ f, c }) => act(c, f), 0),

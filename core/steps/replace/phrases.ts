@@ -23,6 +23,7 @@ export const phrases = [
   rule('instead', '$value:v', ({ v }) => v.typed, 0.3),
   rule('instead', '$abbr:w', ({ w }) => w, 0.3),
   rule('instead', '$word:w', ({ w }) => (PLAIN_WORD.test(w) ? w : null), 0.5),
+  ...['on', 'off', 'out', 'up', 'over', 'back', 'away', 'down', 'in'].map((p) => rule('instead', `$word:w ^${p}`, ({ w }) => (PLAIN_WORD.test(w) ? `${w} ${p}` : null), 0.4)).flat(),
   rule('instead', 'word|text|term ^$word:w', ({ w }) => w, 0),
   rule('sought', '$abbr:w', ({ w }) => [w], 0.15),
   rule('sought', 'word|text|term|phrase ^$word:w', ({ w }) => [w], 0),
@@ -93,6 +94,8 @@ export const phrases = [
   // Whatever stands in brackets.
   rule('bracketed', 'whatever|everything|anything|what|the? stands|is|text|words|part|bit? inside|in|between ~brackets ~brackets?', () => true, 0),
   rule('bracketed', '~brackets and|with everything|anything|whatever|what is? inside|in|between? them|it?', () => true, 0.05),
+  rule('bracketed', 'bracketed|parenthesised bits|bit|parts|part|pieces|words|texts|text|remarks|notes|additions', () => true, 0),
+  rule('bracketed', 'bits|parts|pieces|words|additions in|inside|between ~brackets', () => true, 0),
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 

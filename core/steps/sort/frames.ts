@@ -16,7 +16,7 @@ export const frames: readonly Frame[] = [
       legend: ['~open $num|$word|$value ~be the? ~highest|~lowest|worst|best ~close'],
     },
     many: ['keys', 'verb', 'tie', 'blanks', 'legend'],
-    about: 'by on the it them list rows row put go goes come comes first top then and within inside same where each group is of arrange from to at end very those one we in same their which what they with a',
+    about: 'by on the it them list rows row put go goes come comes first top then and within inside same where group is of arrange from to at end very those one we in same their which what they with a',
     cost: 0.6,
   }, ({ keys, verb, tie, blanks }) => {
     const list = (keys as SortKey[][]).flat();

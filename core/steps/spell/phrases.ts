@@ -5,7 +5,8 @@ import { nearestSpelling } from '../../match/likeness';
 /** Spellings fit a column when most of its different values are like one of them. */
 function fits(column: string, spellings: readonly string[], { head }: State): boolean {
   const values = head.glances?.get(column)?.values;
-  return !!values && values.length > 0 && values.filter(([v]) => nearestSpelling(v, spellings) !== null).length >= values.length * 0.6;
+  // Where all is written so already, there is nothing to spell.
+  return !!values && values.length > 0 && values.some(([v]) => !spellings.includes(v)) && values.filter(([v]) => nearestSpelling(v, spellings) !== null).length >= values.length * 0.6;
 }
 
 export const spelled = (columns: readonly string[] | null, spellings: readonly string[]): Act | null =>
