@@ -6,6 +6,7 @@ import { columnsOf, type Condition, type Expression } from '../formula/expressio
 import { isNumberColumn, type CheckedHead } from '../formula/check';
 import { unitName, unitSort } from '../values/units';
 import type { Plan } from '../steps/registry';
+import { findColumn } from '../table/table';
 import { isQuestion } from '../steps/questions';
 
 /** What a request says of itself, whatever it asks for. */
@@ -16,6 +17,8 @@ interface Said {
   readonly who: boolean;
   /** Is a column one of numbers? */
   readonly numbers: (column: string) => boolean;
+  /** Does no value of a column read as a date, or as a number? */
+  readonly never: (column: string, to: 'date' | 'number') => boolean;
   /** The names of the columns. */
   readonly columns: readonly string[];
   /** It says that something is to go. */
@@ -86,6 +89,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   // 'Insurance per month' of ‹Insurance/yr› is a twelfth of it, and no sum by month.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'part') && p.figures.some((f) => columnsOf(f.as).some((n) => A_TIME.test(n)))), asks: 'This adds up, by period, what is so much in each period already. Is it meant so?' },
+  // 'Number the bills of every client by date': no client is a date.
+  { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
@@ -111,6 +116,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     question: asksFor(words),
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
+    never: (column, to) => { const glance = head.glances?.get(column); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
     columns: head.columns.map((c) => c.name),
     drops: words.some((w) => /^(?:drop|remove|delete|lose|rid|without|away|need|throw|leave|except|bin|discard|erase|hide|omit|skip|kill|redundant|cut|strip|off|useless|unneeded|eliminate|scrap|ditch|dump|exclude|clear|gone)|^go$/.test(w.lower)),
     everyOne: /^(?:do|does|are|is|have|has)$/.test(words[0]!.lower) && /^(?:all|every|each|any)$/.test(words[1]?.lower ?? ''),

@@ -201,7 +201,7 @@ function timely(op: Comparison, x: Context): Condition | null {
 
 /** What was to be paid, beside what was: the only other amount that is called so. */
 function dueFor(paid: string, x: Context): string | null {
-  const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|expected|ordered|price|fee)\b/i.test(c.name) && !/\bper\b|\//i.test(c.name));
+  const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|gross|expected|ordered|price|fee)\b/i.test(c.name) && !/\bper\b|\//i.test(c.name));
   const words = new Set(paid.toLowerCase().split(/\s+/));
   const alike = found.length > 1 ? found.filter((c) => c.name.toLowerCase().split(/\s+/).some((w) => words.has(w))) : found;
   return numeric(paid, x) && alike.length === 1 ? alike[0]!.name : null;

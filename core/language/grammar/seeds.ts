@@ -587,7 +587,7 @@ function dates(tokens: readonly Token[], put: Put): void {
 const VERBS = new Set('put make move drop add remove sort keep call rename round set leave delete show give take then split replace fill turn change convert place bring throw trim'.split(' '));
 
 /** Words that begin what is asked for, and no name. */
-const NOT_LED = /^(?:what|which|who|how|label|mark|grade|classify|count|add|split|sort|make|put|turn|convert|remove|delete|drop|keep|show|give|take|get|rank|fill|replace|round|words|tidy|clean|change|rename|move|in|for|from|with|of|each|every|all|this|that|it|there|here|i|we|they|where|if|when)$/;
+const NOT_LED = /^(?:what|which|who|how|check|verify|ensure|test|compare|calculate|compute|work|let|see|find|tell|is|are|does|do|did|has|have|number|label|mark|grade|classify|count|add|split|sort|make|put|turn|convert|remove|delete|drop|keep|show|give|take|get|rank|fill|replace|round|words|tidy|clean|change|rename|move|in|for|from|with|of|each|every|all|this|that|it|there|here|i|we|they|where|if|when)$/;
 
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
 function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
@@ -602,7 +602,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

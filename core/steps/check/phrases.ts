@@ -3,7 +3,7 @@ import { amend, plans, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { listedOf } from '../../language/grammar/others';
 import { SIZES, empty, numeric, onDate } from '../../language/grammar/conditions';
-import { all, any, column, not, number, rowsCounted, type Comparison, type Condition } from '../../formula/expression';
+import { all, any, column, columnsOf, not, number, rowsCounted, type Comparison, type Condition } from '../../formula/expression';
 
 /** Are two columns both numbers, or both dates? */
 const comparable = (a: string, b: string, x: Context): boolean => readsAsDate(x.head, a) === readsAsDate(x.head, b) && (readsAsDate(x.head, a) || (readsAsNumber(x.head, a) && readsAsNumber(x.head, b)));
@@ -79,6 +79,8 @@ export const phrases = [
   rule('clause', '$checkVerb $obeys:c', ({ c }) => holds(c), 0),
   // With a verb of checking, or over every row, what is so needs no 'must'.
   rule('clause', '$checkVerb $every? $rows|$guess? ~rel? $cond:c', ({ c }) => holds(c), 0),
+  // 'Check that gross is net plus VAT'
+  rule('clause', '$checkVerb $every? $col:c ~be|equals|equal|matches|match|agrees|agree|adds|add|comes|come to|with|up? to|with? the? $formula:e', ({ c, e }) => (e.kind !== 'column' && e.kind !== 'number' && !columnsOf(e).includes(c) ? holds({ kind: 'compare', op: '=', left: column(c), right: e }) : null), -0.3),
   rule('clause', '$checkVerb $every? $cols:c ~be unique|distinct', ({ c }) => holds(once(c)), 0),
   rule('clause', '$checkVerb $every? $rows|$guess ~withA a|an|some|its? $col:c', ({ c }) => holds(filled(c)), 0),
   rule('clause', '$checkVerb there ~be? no $rset:c', ({ c }) => holds(not(c)), 0),

@@ -29,6 +29,9 @@ const onlyWords = (texts: readonly string[]): Act =>
 
 export const phrases = [
   rule('clause', '~drop|~hide $rset:c', ({ c }) => filter('aside', c), 0),
+  // 'Anything but the heathers'
+  rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $rset:c', ({ c }) => filter('keep', not(c)), -0.4),
+  rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', not({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })) : null), -0.4),
   rule('clause', '~drop|~hide every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
   rule('clause', '$rows? ~withA $col:a but|yet ~without $col:b', ({ a, b }) => (a === b ? null : filter('keep', { kind: 'all', of: [{ kind: 'not', of: { kind: 'empty', of: column(a) } }, { kind: 'empty', of: column(b) }] })), 0.2),
   // 'Water and storm, please': several values of one column.

@@ -94,6 +94,8 @@ export const phrases = [
   // Whatever stands in brackets.
   rule('bracketed', 'whatever|everything|anything|what|the? stands|is|text|words|part|bit? inside|in|between ~brackets ~brackets?', () => true, 0),
   rule('bracketed', '~brackets and|with everything|anything|whatever|what is? inside|in|between? them|it?', () => true, 0.05),
+  rule('bracketed', "what's|that's|everything|whatever's in|inside|between ~brackets", () => true, 0),
+  rule('clause', '$cols:c :|,|-|–? ~drop|cut|take|strip|throw out|off|away? $bracketed out|off|away?', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('bracketed', 'bracketed|parenthesised bits|bit|parts|part|pieces|words|texts|text|remarks|notes|additions', () => true, 0),
   rule('bracketed', 'bits|parts|pieces|words|additions in|inside|between ~brackets', () => true, 0),
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
