@@ -31,6 +31,8 @@ interface Said {
   readonly counts: boolean;
   /** The numbers said with a unit. */
   readonly sizes: readonly { readonly n: number; readonly unit: string }[];
+  /** It says that something is to be written over. */
+  readonly sets: boolean;
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
   /** It speaks of what shall stay or go. */
@@ -89,6 +91,10 @@ const DOUBTS: readonly Doubt[] = [
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   // 'Insurance per month' of ‹Insurance/yr› is a twelfth of it, and no sum by month.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'part') && p.figures.some((f) => columnsOf(f.as).some((n) => A_TIME.test(n)))), asks: 'This adds up, by period, what is so much in each period already. Is it meant so?' },
+  // 'Gross = net plus VAT' where there is a gross: it may be another that is wanted.
+  { price: 0, holds: (plans, { sets }) => !sets && plans.some((p) => p.step === 'calculate' && p.replace && p.where === undefined && (p.as.kind === 'round' ? p.as.of : p.as).kind === 'op' && !columnsOf(p.as).includes(p.name)), asks: 'This writes over what stands in that column. Is it meant so?' },
+  // 'Are there lots that come twice?' asks for them, and takes none away.
+  { price: 2.5, holds: (plans, { question, keeps, drops }) => question && !keeps && !drops && plans.some((p) => p.step === 'distinct'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
   // 'Number the bills of every client by date': no client is a date.
   { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
   // Sums of things that cannot be put together, kilos and litres.
@@ -123,6 +129,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     shows: /^(?:show|display)$/.test(words[0]!.lower),
     counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
     sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
+    sets: words.some((w) => /^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/.test(w.lower)),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
     ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),

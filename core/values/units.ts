@@ -18,7 +18,7 @@ const UNITS = new Map<string, Unit>([
   ...define('power', ['w|watt|watts', 1], ['kw|kilowatt|kilowatts', 1000], ['mw|megawatt|megawatts', 1e6]),
   ...define('energy', ['wh', 1], ['kwh', 1000], ['mwh', 1e6]),
   ...define('time', ['s|sec|secs|second|seconds', 1], ['min|mins|minute|minutes', 60], ['h|hr|hrs|hour|hours', 3600], ['d|day|days', 86_400]),
-  ...define('temperature', ['c|°c|celsius|degc', 1, 0], ['f|°f|fahrenheit|degf', 5 / 9, -32], ['k|kelvin', 1, -273.15]),
+  ...define('temperature', ['c|°c|celsius|degc|degree|degrees', 1, 0], ['f|°f|fahrenheit|degf', 5 / 9, -32], ['k|kelvin', 1, -273.15]),
 ]);
 
 /** The unit a word means, by its first name, or null. */

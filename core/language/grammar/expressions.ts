@@ -230,6 +230,8 @@ export const expressionRules = [
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
 
+  rule('ex1', '~days until|till|to the|its? $col:c ,? counted|reckoned|starting? from|as|on|since of? $date:d', ({ c, d }, x: Context) => { const to = dated(c, x); return to && { kind: 'span', unit: 'days', from: { kind: 'date', value: d }, to }; }, 0),
+  rule('ex1', 'age of the|each|every? $rows|$noun|$guess|$col ,? in? ~whole|full? years? ,? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0.3),
   rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d (in ~years)?', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0),
   rule('ex1', 'how old is|was|were|are|will ~each|everyone|everybody|all|they? $rows|$noun|$guess? be? on|at|by $date:d ,? in $spanUnit:u', ({ d, u }, x: Context) => { const c = bornColumn(x) ?? begun(x); const from = c && dated(c, x); return from && u !== 'minutes' && u !== 'hours' ? { kind: 'span', unit: u, from, to: { kind: 'date', value: d } } : null; }, -0.1),
   rule('ex1', 'age of? ~each|everyone|everybody? $rows|$noun|$guess? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0),

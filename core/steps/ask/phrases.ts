@@ -11,6 +11,8 @@ import { all, column, columnsOf, number, op, type Condition, type Expression, ro
 import type { Plan } from '../registry';
 import { rounded } from '../calculate/adding';
 import { stem } from '../../language/words';
+import { converted, unitInName } from '../../formula/dimensions';
+import { unitSort } from '../../values/units';
 import { personColumn } from '../calculate/person-phrases';
 import type { Asked, AskPlan } from './step';
 
@@ -376,6 +378,9 @@ export const phrases = [
   rule('rowsCounted', '$guess:g', ({ g }) => (g === 'people' ? null : true), 0),
   // Where every value is another one, counting them is counting rows.
   rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) ? true : null), 0.1),
+  // 'Does any bill number come twice?': the values that several rows have
+  rule('clause', "does|do|did|has|have|are|is|can there? any|some|the? same? ^$col:c numbers|number|values|ones? that|which? occur|occurs|come|comes|appear|appears|stand|stands|exist|exists|turn|turns|repeat|given|used|been? up? used|given? twice|double|doubled|repeated|duplicated|several|more than? once|times?", ({ c }) => asked({ figures: [allRows], by: [column(c)], where: { kind: 'compare', op: '>', left: rowsCounted([c]), right: number(1) } }), 0),
+  rule('clause', '~tellMe? which|what ^$col:c numbers|number|values|ones? occur|occurs|come|comes|appear|appears|stand|stands|exist|exists|is|are up? twice|double|doubled|repeated|duplicated|several|more than? once|times?', ({ c }) => asked({ figures: [allRows], by: [column(c)], where: { kind: 'compare', op: '>', left: rowsCounted([c]), right: number(1) } }), 0),
   // 'who has been here more than once': groups of several rows
   rule('severalTimes', 'more than once|1', () => 1, 0),
   rule('severalTimes', 'more than twice', () => 2, 0),
@@ -499,6 +504,8 @@ export const phrases = [
   rule('sameFigure', 'median', () => 'median', 0),
   rule('sameFigure', '~figureTotal', () => 'sum', 0),
   rule('sameFigure', '~highest|maximum|max one|value|figure?', () => 'highest', 0),
+  // 'In kilos': a figure over a column whose name tells another unit
+  rule('rider', 'in|as|shown|given in? $unit:u', ({ u }) => onQuestion(`in ${u}`, (plan) => { const made = plan.figures.map((f) => inUnit(f.as, u)); return made.some((e) => e !== null) ? { ...plan, figures: plan.figures.map((f, i) => (made[i] ? { name: inUnitNamed(f.name, u), as: made[i]! } : f)) } : null; }), 0),
   rule('sameFigure', '~lowest|minimum|min one|value|figure?', () => 'lowest', 0),
   rule('rider', 'and|plus|also|add the? $sameFigure:f as|too|also? well|too?', ({ f }) => alsoFigure(f), 0.1),
   rule('rider', 'the? $sameFigure:f instead|rather', ({ f }) => otherFigure(f), 0),
@@ -586,3 +593,13 @@ const moreFigures = (list: readonly Expression[]): Act =>
 /** Blanks of what is averaged or added up are left out anyway. */
 const impliedLeft = (plan: AskPlan, c: Condition): boolean =>
   c.kind === 'empty' && plan.figures.every((f) => { const e = f.as.kind === 'round' ? f.as.of : f.as; return e.kind === 'total' && keyOf(e.of) === keyOf(c.of); });
+
+/** A name that ends in a unit, with another. */
+const inUnitNamed = (name: string, unit: string): string => { const own = unitInName(name); return own === null ? name : `${name.slice(0, name.toLowerCase().lastIndexOf(own))}${unit}`; };
+
+/** A figure in another unit than the one that the name of its column tells. */
+function inUnit(e: Expression, unit: string): Expression | null {
+  const [own] = columnsOf(e).flatMap((name) => { const u = unitInName(name); return u !== null && unitSort(u) === unitSort(unit) ? [u] : []; });
+  return own === undefined || e.kind !== 'total' || e.fn === 'count' || e.fn === 'distinct' ? null : converted(e, own, unit);
+}
+

@@ -200,6 +200,9 @@ export const phrases = [
 
   // Shares
   rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of|at the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareOf', '~each $rows|$noun|$guess ~share of|in the? ~totalWord? $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
+  rule('shareOf', '~each $col:g ~share of|in the? ~totalWord? $col:c', ({ g, c }, x: Context) => { const e = q(c, x); return e && !groupable(g, x) ? op('/', e, total('sum', e)) : null; }, 0.05),
+  rule('shareOf', '~share of|in the? ~totalWord? $col:c ~each $rows|$noun|$guess', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
   rule('shareOf', '$col:a as a|the? ~share of its|the|their? own? $col:by ~totalWord', ({ a, by }, x: Context) => shareIn(a, by, x), -0.1),
   rule('shareOf', '$col:a as a|the? ~share of all|total|every the? $col:b', ({ a, b }, x: Context) => { const e = q(a, x); return e && a === b ? op('/', e, total('sum', e)) : null; }, -0.2),
   rule('shareOf', '~each? $rows|$noun ~share in|of the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
@@ -438,6 +441,10 @@ export const phrases = [
   rule('rider', 'in words|letters', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
+  // 'A running total, most visitors first': the rows stand so before it runs
+  rule('rider', '~highest|most|biggest|largest $col:c first|at|on top?', ({ c }) => orderedBy(c, true), -0.3),
+  rule('rider', '~lowest|least|fewest|smallest $col:c first|at|on top?', ({ c }) => orderedBy(c), -0.3),
+  rule('rider', 'starting|beginning with|from|at the? ~highest|most|biggest|largest $col:c', ({ c }) => orderedBy(c, true), -0.3),
   rule('rider', 'in|by|along|following the? order of the? date|dates|time|days', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
   rule('rider', 'in|by? date|time|chronological order|sequence', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
   rule('rider', 'chronologically', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.1),
@@ -558,14 +565,14 @@ function columnsIn(e: Expression, unit: string): Expression | null {
 }
 
 /** A running figure along another order: the rows are put in it first. */
-const orderedBy = (name: string): Act => ({
-  key: `calculate ordered by ${name}`,
+const orderedBy = (name: string, down = false): Act => ({
+  key: `calculate ordered by ${name} ${down}`,
   apply(state) {
     const last = state.plans.at(-1);
     if (last?.step !== 'calculate' || !walksRows(last.as)) return null;
     const before = state.plans.slice(0, -1);
     const base = before.reduce((head, plan) => headAfter(plan, head), state.start);
-    const sorted = withPlan({ ...state, plans: before, head: base, problem: null }, { step: 'sort', by: [{ column: name, down: false }] }, state.topic);
+    const sorted = withPlan({ ...state, plans: before, head: base, problem: null }, { step: 'sort', by: [{ column: name, down }] }, state.topic);
     return withPlan(sorted, last, state.topic);
   },
 });

@@ -178,6 +178,7 @@ export const phrases = [
   rule('rider', '~blankWord ~if it|they? ~say $sought:t', ({ t }) => meaning(t, ''), 0),
   rule('rider', '~blankWord ~if ~be? $sought:t', ({ t }) => meaning(t, ''), 0.05),
   rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|take|enter it? $num:n', ({ t, n }) => meaning(t, String(n)), 0),
+  rule('clause', 'fix|repair|mend|correct|sort|straighten|clean out|up? the? $cols:c dates|date', ({ c }, x: Context) => (c.every((n: string) => (x.head.glances?.get(n)?.dateShare ?? 0) > 0) ? act(c, 'date') : null), 0),
   rule('rider', '$sought:t - > an? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', '$sought:t = > an? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', '$sought:t ->|=>|→|: an? ~blankWord', ({ t }) => meaning(t, ''), 0),
