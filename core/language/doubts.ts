@@ -31,6 +31,8 @@ interface Said {
   readonly counts: boolean;
   /** The numbers said with a unit. */
   readonly sizes: readonly { readonly n: number; readonly unit: string }[];
+  /** It speaks of one column and of another. */
+  readonly apart: boolean;
   /** It says that something is to be written over. */
   readonly sets: boolean;
   /** It asks for a mark on the rows. */
@@ -97,6 +99,10 @@ const DOUBTS: readonly Doubt[] = [
   { price: 2.5, holds: (plans, { question, keeps, drops }) => question && !keeps && !drops && plans.some((p) => p.step === 'distinct'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
   // 'Number the bills of every client by date': no client is a date.
   { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
+  // 'Letters in one column, numbers in another' are two columns.
+  { price: 1.5, holds: (plans, { apart }) => apart && plans.filter((p) => p.step === 'calculate' && !p.replace).length === 1 && plans.length === 1, asks: 'This makes one column where several are spoken of. Is it meant so?' },
+  // 'Date only, and the time only': what is wanted, and no name.
+  { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && /\sonly$/i.test(p.name)), asks: 'Is this the name of the column?' },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
@@ -129,6 +135,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     shows: /^(?:show|display)$/.test(words[0]!.lower),
     counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
     sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
+    apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b/.test(words.map((w) => w.lower).join(' ')),
     sets: words.some((w) => /^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/.test(w.lower)),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),

@@ -442,9 +442,9 @@ export const phrases = [
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
   // 'A running total, most visitors first': the rows stand so before it runs
-  rule('rider', '~highest|most|biggest|largest $col:c first|at|on top?', ({ c }) => orderedBy(c, true), -0.3),
-  rule('rider', '~lowest|least|fewest|smallest $col:c first|at|on top?', ({ c }) => orderedBy(c), -0.3),
-  rule('rider', 'starting|beginning with|from|at the? ~highest|most|biggest|largest $col:c', ({ c }) => orderedBy(c, true), -0.3),
+  rule('rider', '~highest|most|biggest|largest $col:c first|at|on top?', ({ c }, x: Context) => (q(c, x) ? orderedBy(c, true) : null), -0.3),
+  rule('rider', '~lowest|least|fewest|smallest $col:c first|at|on top?', ({ c }, x: Context) => (q(c, x) ? orderedBy(c) : null), -0.3),
+  rule('rider', 'starting|beginning with|from|at the? ~highest|most|biggest|largest $col:c', ({ c }, x: Context) => (q(c, x) ? orderedBy(c, true) : null), -0.3),
   rule('rider', 'in|by|along|following the? order of the? date|dates|time|days', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
   rule('rider', 'in|by? date|time|chronological order|sequence', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
   rule('rider', 'chronologically', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.1),

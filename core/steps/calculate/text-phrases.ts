@@ -187,7 +187,7 @@ export const textPhrases = [
   rule('what', '$word|$col like|e.g|eg|such as? $sampleCode:s', ({ s }) => ({ kind: 'shape', shape: s }), 0.05),
   rule('shape', '$shapePart:s', ({ s }) => s, 0),
   rule('shape', '$shapePart:a ~shapeJoin? $shape:b', ({ a, b }) => a + b, 0.02),
-  rule('shapePart', '$num:n digits|digit|figures|figure|numbers|numerals', ({ n }) => (n >= 1 && n <= 20 ? '#'.repeat(n) : null), 0),
+  rule('shapePart', '$num:n digits|digit|figures|figure|numerals', ({ n }) => (n >= 1 && n <= 20 ? '#'.repeat(n) : null), 0),
   rule('shapePart', '$num:n letters|letter|capitals', ({ n }) => (n >= 1 && n <= 20 ? '@'.repeat(n) : null), 0),
   rule('shapePart', '$runOf:s', ({ s }) => s, 0),
   rule('shapePart', 'a|an? $mark:m', ({ m }) => (m.length === 1 ? m : null), 0.1),

@@ -5,6 +5,7 @@ import { isDate } from '../../table/column';
 import { readYesNo } from '../../values/yesno';
 import { countryOfCode } from '../../values/telephone';
 import { unitSort } from '../../values/units';
+import { lastPiece } from './phrases';
 import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
@@ -13,7 +14,7 @@ type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
 const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options, then: { readonly places?: number | undefined; readonly blanksAs?: number | undefined } = {}): Act => ({
   key: `convert ${JSON.stringify([columns, to, options, then])}`,
   apply(state) {
-    const made = onColumns('convert', columns, (on) => ({ step: 'convert', columns: on, to, ...options })).apply(state);
+    const made = onColumns('convert', columns ?? lastPiece(state), (on) => ({ step: 'convert', columns: on, to, ...options })).apply(state);
     if (!made) return null;
     const on = made.topic;
     const filled = then.blanksAs === undefined ? made : withPlan(made, { step: 'fill', columns: on, with: { kind: 'value', text: String(then.blanksAs) } }, on);

@@ -1,4 +1,4 @@
-import { amend, nothing, onColumns, speakOf, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, nothing, onColumns, speakOf, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
 import { readYesNo } from '../../values/yesno';
@@ -7,10 +7,11 @@ import { unitSort } from '../../values/units';
 import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
+/** What is said behind a cut, with no column, is said of its last piece: 'into the finish and the weight (a number)'. */
+export const lastPiece = ({ plans: all }: State): readonly string[] | null => { const last = all.at(-1); return last?.step === 'split' ? [last.into.at(-1)!] : null; };
 const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options = {}): Act => {
   const on = (named: readonly string[] | null): Act => onColumns(`convert ${to} ${JSON.stringify(options)}`, named, (of) => ({ step: 'convert', columns: of, to, ...options }));
-  // What is said behind a cut, with no column, is said of its last piece: 'into the finish and the weight (a number)'.
-  return { key: on(columns).key, apply: (state) => { const last = state.plans.at(-1); return on(columns ?? (last?.step === 'split' ? [last.into.at(-1)!] : null)).apply(state); } };
+  return { key: on(columns).key, apply: (state) => on(columns ?? lastPiece(state)).apply(state) };
 };
 
 /** Adds to a conversion what was said after it. */
