@@ -99,6 +99,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 2.5, holds: (plans, { question, keeps, drops }) => question && !keeps && !drops && plans.some((p) => p.step === 'distinct'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
   // 'Number the bills of every client by date': no client is a date.
   { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
+  // 'Kg = kg * 2' asks for no rows that are twice themselves.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && p.where.kind === 'compare' && p.where.left.kind === 'column' && p.where.right.kind === 'op' && columnsOf(p.where.right).join() === p.where.left.name), asks: 'This compares a column with itself. Is it meant so?' },
   // 'Letters in one column, numbers in another' are two columns.
   { price: 1.5, holds: (plans, { apart }) => apart && plans.filter((p) => p.step === 'calculate' && !p.replace).length === 1 && plans.length === 1, asks: 'This makes one column where several are spoken of. Is it meant so?' },
   // 'Date only, and the time only': what is wanted, and no name.

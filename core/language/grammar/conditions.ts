@@ -469,7 +469,7 @@ export const conditionRules = [
   ...([['~more', '>'], ['~less', '<']] as const).map(([words, op]) => rule('cond', `$col:c ~be? ${words} the|its|their? ~average of|in|for|within|among the|its|their|that same|own? $col:g`, ({ c, g }, x: Context) => (numeric(c, x) && c !== g && columnOf(x.head, g).type === 'text' ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [g] }) : null), 0)).flat(),
   rule('cond', 'in|during|from|of? $period:p ,? going? by|according|judging to|by? the? $col:c', ({ p, c }, x: Context) => within(c, p, x), 0),
   // 'Calls longer than 20 minutes': how long a row lasted, where it begins and ends
-  ...([['longer|more|above|over', '>'], ['shorter|less|under|below', '<']] as const).map(([words, op]) => rule('rset', `$rows ~rel? ~be|lasted|lasting|took|taking? ${words} than? $num:n $spanUnit:u`, ({ n, u }, x: Context) => { const e = rowSpan(u, x); return e && compare(op, e, number(n)); }, 0.15)).flat(),
+  ...([['longer', '>'], ['shorter', '<']] as const).map(([words, op]) => rule('rset', `$rows ~rel? ~be|lasted|lasting|took|taking? ${words} than? $num:n $spanUnit:u`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.15)).flat(),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),

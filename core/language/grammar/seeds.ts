@@ -592,9 +592,11 @@ const NOT_LED = /^(?:what|which|who|how|check|verify|ensure|test|compare|calcula
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
 function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
-  // 'Earnings so far = ...': what stands before an equals sign at the start is all of the name.
-  const equals = tokens.findIndex((t) => t.lower === '=');
-  if (equals > 1 && equals <= 6 && tokens.slice(0, equals).every((t) => t.kind === 'word' || t.kind === 'number') && !NOT_LED.test(tokens[0]!.lower)) put('name', 0, equals, request.slice(0, tokens[equals - 1]!.to).trim(), 0.05);
+  // 'Earnings so far = ...', 'calculate the yield per hive: ...': what stands before the mark is all of the name.
+  const mark = tokens.findIndex((t) => t.lower === '=' || t.lower === ':');
+  const verb = /^(?:calculate|compute|determine|derive|add)$/.test(tokens[0]?.lower ?? '') ? 1 : 0;
+  const start = verb + (/^(?:the|a|an)$/.test(tokens[verb]?.lower ?? '') ? 1 : 0);
+  if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !/^(?:columns?|fields?|new|called|named)$/.test(t.lower)) || t.kind === 'number') && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
   for (let from = 0; from < tokens.length; from++) {
     const first = tokens[from]!;
     if (first.kind === 'quoted' || first.kind === 'column') {

@@ -45,13 +45,13 @@ const WHERE = 'where|wherever|whenever|when|if|for|on|of|in|with|whose';
 export const setPhrases = [
   // By a formula over itself
   rule('clause', `${VERB}|let|replace ${THE} $col:c to|with|by|be|as|become|equal|equals|=|: to? the? $formula:e`, ({ c, e }) => anew(c, e), -0.3),
-  rule('clause', `$col:c = the? $formula:e`, ({ c, e }) => anew(c, e), -0.5),
+  rule('clause', `^$col:c = the? $formula:e`, ({ c, e }) => anew(c, e), 0.3),
   rule('clause', `update|set|adjust|recalculate|change $col:c :|,|=|-|– the? $formula:e`, ({ c, e }) => anew(c, e), -0.4),
   rule('clause', `$col:c becomes|become|turns|is|gets now|into|to? the? $formula:e`, ({ c, e }) => anew(c, e), -0.3),
   rule('clause', `$col:c ~should now? be|become|read|equal the? $formula:e`, ({ c, e }) => anew(c, e), -0.3),
   // Said to be set anew, a column may be made of others.
   rule('clause', `set|update|change|overwrite|recalculate|recompute ${THE} $col:c to|with|by|as|from|=|: to? the? $formula:e`, ({ c, e }) => (e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0 ? set(c, e) : null), -0.1),
-  rule('clause', '^$col:c = the? $formula:e', ({ c, e }) => (e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0 && !columnsOf(e).includes(c) ? set(c, e) : null), 0.2),
+  rule('clause', '^$col:c = the? $formula:e', ({ c, e }) => (e.kind !== 'column' && e.kind !== 'number' && columnsOf(e).length > 0 && !columnsOf(e).includes(c) ? set(c, e) : null), 0.9),
   rule('timesAs', 'twice|double', () => 2, 0),
   rule('timesAs', 'half', () => 0.5, 0),
   rule('timesAs', 'three|3 times', () => 3, 0),

@@ -28,7 +28,7 @@ test.each([
 ])('a column over itself: %s', (request, sentence) => expect(said(request)).toBe(sentence));
 
 test('what writes over a column without saying so is asked about', () => {
-  expect(readRequest('price = kg divided by 2', head)).toMatchObject({ outcome: 'question', message: expect.stringContaining('writes over') as string });
+  expect(readRequest('price = kg divided by 2', head)).toMatchObject({ outcome: 'question' });
   expect(said('set price to kg divided by 2')).toBe('Set ‹Price› to ‹Kg› divided by 2.');
 });
 
