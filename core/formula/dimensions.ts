@@ -11,7 +11,13 @@ const NAMED = /(?:^|[\s(_])(kg|g|mg|t|tonnes?|lbs?|oz|l|litres?|liters?|ml|hl|kw
 export const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|wages|charge|paid)\b/i;
 
 /** The unit a column's name ends with, or null: 'kg' of 'Gross kg', 'l' of 'Juice (l)'. */
-export const unitInName = (name: string): string | null => NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;
+export function unitInName(name: string): string | null {
+  const unit = NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;
+  // ‹Rate h› is so much an hour, and no hours.
+  return unit !== null && unitSort(unit) === 'time' && isRate(name) ? null : unit;
+}
+/** Is a column called after what something costs, or how much there is of it for each of something? */
+export const isRate = (name: string): boolean => /\b(?:rates?|prices?|costs?|fees?|wages?|pay|charges?|tariffs?|per)\b|\//i.test(name);
 
 /** What each sort of quantity is called by itself. */
 const MEASURES: Readonly<Record<string, RegExp>> = { weight: /^(?:weight|mass)$/i, length: /^(?:length|distance)$/i, area: /^area$/i, volume: /^volume$/i, time: /^(?:time|duration)$/i, temperature: /^temp(?:erature)?$/i, power: /^power$/i, energy: /^energy$/i };

@@ -102,7 +102,7 @@ const DOUBTS: readonly Doubt[] = [
   // 'Kg = kg * 2' asks for no rows that are twice themselves.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && p.where.kind === 'compare' && p.where.left.kind === 'column' && p.where.right.kind === 'op' && columnsOf(p.where.right).join() === p.where.left.name), asks: 'This compares a column with itself. Is it meant so?' },
   // 'Letters in one column, numbers in another' are two columns.
-  { price: 1.5, holds: (plans, { apart }) => apart && plans.filter((p) => p.step === 'calculate' && !p.replace).length === 1 && plans.length === 1, asks: 'This makes one column where several are spoken of. Is it meant so?' },
+  { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
   // 'Date only, and the time only': what is wanted, and no name.
   { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && /\sonly$/i.test(p.name)), asks: 'Is this the name of the column?' },
   // Sums of things that cannot be put together, kilos and litres.
@@ -137,7 +137,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     shows: /^(?:show|display)$/.test(words[0]!.lower),
     counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
     sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
-    apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b/.test(words.map((w) => w.lower).join(' ')),
+    apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(words.map((w) => w.lower).join(' ')),
     sets: words.some((w) => /^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/.test(w.lower)),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),

@@ -1,7 +1,7 @@
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
-import { isPlainMeasure } from '../../formula/dimensions';
+import { isPlainMeasure, isRate } from '../../formula/dimensions';
 import { column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
@@ -312,7 +312,7 @@ export const columnLike = (unit: string, x: Context): string | null => columnIn(
 
 function columnOfSort(unit: string, { head }: Context, fits: (own: string) => boolean): string | null {
   const sort = unitSort(unit);
-  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && !/\bper\b|\//i.test(c.name) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => unitSort(w) === sort && fits(w))));
+  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && !(/\bper\b|\//i.test(c.name) || (sort === 'time' && isRate(c.name))) && (unitSort(head.glances?.get(c.name)?.unit ?? '') === sort || c.name.toLowerCase().split(/[\s_()]+/).some((w) => unitSort(w) === sort && fits(w))));
   const plain = found.length > 1 ? found.filter((c) => isPlainMeasure(c.name)) : found;
   return sort !== null && plain.length === 1 ? plain[0]!.name : null;
 }
