@@ -43,7 +43,7 @@ ${steps.join('\n\n')}
 ### Formulas
 
 Numbers, ‹columns›, "texts", \`the date "2025-03-01"\` and \`blank\` are put together with *plus, minus, times, divided by* (one operation at a
-time; brackets for more), *rounded (up, down) to N decimals*, *the whole days (weeks, months, years) from … to …*, *the year (quarter, month, day,
+time; brackets for more), *rounded (up, down) to N decimals*, *the whole days (weeks, months, years) from … to …*, *the hours (minutes) from … to …*, *the year (quarter, month, day,
 weekday, month name) of …*, *the sum (mean, lowest, highest, count, number of different values) of … over the rows for each ‹…›*, *the running total
 of …*, *the row above of …*, *the rank, highest first, of …*, *the mean across … and …*, *…, or … where it is blank*, *… and … joined with "…"*,
 *the text before (after) the first (last) "…" in …*, *the text between "…" and "…" in …*, *piece 2 of … cut at "…"* (from the end: -1), *the first (last) N
@@ -52,6 +52,13 @@ characters of …*, *the initials of …*, *the first (last) e-mail address (tel
 
 A blank or a text that is no number gives a blank; a division by zero gives a blank; each is a kind of its own in the proof. Halves are rounded
 away from zero. Amounts may be written as people write them (€9.40, 9,40 EUR, (45.00), 17 %).
+
+### Other tables of the workspace
+
+*the ‹Price› in the table "prices" where ‹Flower› is ‹Flower›* (of several rows: *the sum of all, the mean of all, the lowest, the highest, the number of*), and by where a value lies:
+*the ‹Grade› in the table "norms" where ‹Moisture› lies from ‹From› to ‹To›* (both ends count; *from … to under …*, *over … to …*, *over … to under …*, or *its ends as in ‹Ends›*),
+*from ‹From› to the next*, *within ‹Band›* (a text such as “5–10 kg”), each with *and ‹Flower› is ‹Flower›* where bands are kept apart by a key. As a condition:
+*‹Site› stands under ‹Name› in the table "sites"*. Sentences may stand one behind the other.
 
 ### Conditions
 

@@ -38,7 +38,7 @@ export function Compare({ workspaceId, versions, onRow, onSee, onClose }: { work
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, px: 1.5, py: 0.75, borderBottom: `1px solid ${RULE}`, background: SHADE }}>
         <Typography component="h2" sx={{ fontSize: 13, fontWeight: 600, color: ACCENTS.pending.color, whiteSpace: 'nowrap' }}>Compared with {versions.beside ?? 'now'}</Typography>
         <Typography sx={{ fontSize: 12.5, color: FAINT, mr: 'auto' }}>{versions.label}</Typography>
-        <Button onClick={onSee} sx={{ whiteSpace: 'nowrap' }}>See the table as it was</Button>
+        <Button onClick={onSee} sx={{ whiteSpace: 'nowrap' }}>{versions.beside ? 'See the table of the brief' : 'See the table as it was'}</Button>
         <Button autoFocus onClick={onClose} sx={{ whiteSpace: 'nowrap' }}>Back to the sheet&nbsp;<kbd>Esc</kbd></Button>
       </Box>
       <Box sx={{ flex: 1, overflow: 'auto', px: 1.5, pb: 2 }}>
