@@ -13,7 +13,7 @@ const NARROW = { py: 0, px: 0.75, minWidth: 0, flexShrink: 0, whiteSpace: 'nowra
 /** Undo does not bring back a try-out that was let go, so it is asked once more. */
 function LetGo({ name, disabled, onDone }: { name: string; disabled: boolean; onDone: () => void }) {
   const [sure, setSure] = useState(false);
-  return <Button sx={NARROW} color="warning" disabled={disabled} aria-label={`${sure ? 'Really let' : 'Let'} the try-out ${name} go`} onBlur={() => setSure(false)} onClick={() => (sure ? onDone() : setSure(true))}>{sure ? 'Really?' : 'Let go'}</Button>;
+  return <Button sx={NARROW} color="warning" disabled={disabled} aria-label={`${sure ? 'Really?' : 'Let go'} The try-out ${name}`} onBlur={() => setSure(false)} onClick={() => (sure ? onDone() : setSure(true))}>{sure ? 'Really?' : 'Let go'}</Button>;
 }
 
 /** The try-out that is open, over its sentences. */

@@ -596,7 +596,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
   const mark = tokens.findIndex((t) => t.lower === '=' || t.lower === ':');
   const verb = /^(?:calculate|compute|determine|derive|add)$/.test(tokens[0]?.lower ?? '') ? 1 : 0;
   const start = verb + (/^(?:the|a|an)$/.test(tokens[verb]?.lower ?? '') ? 1 : 0);
-  if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 4 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number') && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
+  if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number') && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
   for (let from = 0; from < tokens.length; from++) {
     const first = tokens[from]!;
     if (first.kind === 'quoted' || first.kind === 'column') {
