@@ -2,6 +2,7 @@ import type { CheckedHead, Problem } from '../formula/check';
 import type { Expression } from '../formula/expression';
 import { checkPlan, definitionOf, type Plan } from '../steps/registry';
 import type { Vocabulary } from './mentions';
+import { stem } from './words';
 
 /** What rules may look at while they build. */
 export interface Context {
@@ -21,6 +22,8 @@ export interface State {
   readonly start: CheckedHead;
   /** The columns spoken of last: what 'it' and a clause without a column refer to. */
   readonly topic: readonly string[];
+  /** Words that said what those columns look like, by their stems: what 'take those out' refers to. */
+  readonly told: ReadonlySet<string>;
   /** The last plan of the request before: what 'the same' refers to. */
   readonly last: Plan | null;
   /** The state begins with the plans of the request before, which this one may change. */
@@ -103,8 +106,17 @@ export const amend = (key: string, change: (plan: Plan, base: CheckedHead) => Pl
 /** An act that only says what is spoken of. */
 export const speakOf = (columns: readonly string[]): Act => ({ key: `of ${JSON.stringify(columns)}`, apply: (state) => ({ ...state, topic: columns }) });
 
+/** An act that says what columns look like: of those named, or else of those spoken of. */
+export const describe = (columns: readonly string[], told: readonly string[]): Act => ({
+  key: `describe ${JSON.stringify([columns, told])}`,
+  apply: (state) => (columns.length + state.topic.length === 0 ? null : { ...state, topic: columns.length ? columns : state.topic, told: new Set([...state.told, ...told]) }),
+});
+
+/** An act on the columns spoken of, where it was said that such things stand in them. */
+export const onTold = (things: readonly string[], act: Act): Act => ({ key: `told ${things.join()} ${act.key}`, apply: (state) => (things.some((t) => state.told.has(stem(t))) ? act.apply({ ...state, told: new Set() }) : null) });
+
 /** Words that ask for nothing. */
 export const nothing: Act = { key: 'nothing', apply: (state) => state };
 
 /** A state before any clause. */
-export const startState = (head: CheckedHead, topic: readonly string[] = [], last: Plan | null = null): State => ({ plans: [], head, start: head, topic, last, amends: false, problem: null });
+export const startState = (head: CheckedHead, topic: readonly string[] = [], last: Plan | null = null): State => ({ plans: [], head, start: head, topic, told: new Set(), last, amends: false, problem: null });

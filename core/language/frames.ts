@@ -152,6 +152,12 @@ function ownWords(words: readonly Token[], chart: Chart, x: Context): number[] {
 const lasts = (words: readonly Token[], i: number): boolean => i > 0 && ASKING.has(words[i]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark');
 const ASKING = new Set(['show', 'give', 'tell', 'get', 'put', 'want', 'add', 'make', 'call', 'list']);
 
+/** 'Take those out', 'remove them': something is to go, whatever else is said. */
+function removes(words: readonly Token[], i: number): boolean {
+  const [verb, it, off] = [words[i]!.lower, words[i + 1]?.lower ?? '', words[i + 2]?.lower ?? ''];
+  return /^(?:them|those|these|it)$/.test(it) && (/^(?:remove|delete|drop|strip)$/.test(verb) || (/^(?:take|throw|cut|leave)$/.test(verb) && /^(?:out|off|away)$/.test(off)));
+}
+
 /** The 'name' of 'Surname and First name' belongs to what stands before it. */
 const endsName = (words: readonly Token[], i: number): boolean => /^(?:names?|number|date|code|type|total)$/.test(words[i]!.lower) && !!words[i - 1]?.capital && words[i - 1]!.from > 0;
 
@@ -180,7 +186,7 @@ function plainWords(words: readonly Token[], chart: Chart, x: Context): PlainWor
     const mayBe = noun || ['rows', 'guess'].some((cat) => chart.at(i, cat).some((item) => item.to === i + 1));
     return {
       last: lasts(words, i),
-      more: own[i]! + (endsName(words, i) ? 0.4 : 0),
+      more: own[i]! + (endsName(words, i) ? 0.4 : 0) + (removes(words, i) ? Infinity : 0),
       nothing: fillers.has(t.lower) ? 0.03 : light.has(t.lower) ? 0.05 : neutral.has(t.stem) ? 0.08 : null,
       noun,
       rows: mayBe ? (t.capital && t.from > 0 ? 0.5 : 0.15) : null,
@@ -204,7 +210,7 @@ function passing(t: Token, f: Frame, plain: PlainWord): number {
   if (t.kind === 'mark') return /^[,:]$/.test(t.lower) ? 0.05 : /^[;()–—-]$/.test(t.lower) ? 0.1 : /^[.!?]$/.test(t.lower) ? 0.2 : f.about.has(t.lower) ? 0.1 : Infinity;
   if (OTHERS.has(t.lower) && !f.others.has(t.lower)) return Infinity;
   if (t.kind !== 'word') return f.about.has(t.lower) ? 0.1 : Infinity;
-  if (f.about.has(t.stem)) return t.capital && t.from > 0 ? 0.4 : 0.06;
+  if (f.about.has(t.stem)) return t.capital && t.from > 0 && t.text !== t.text.toUpperCase() ? 0.6 : 0.06;
   if (plain.nothing !== null) return plain.nothing;
   if (!f.rows && plain.noun) return Infinity;
   if (f.rows && plain.rows !== null) return plain.rows;

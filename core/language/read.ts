@@ -6,7 +6,8 @@ import { findColumn } from '../table/table';
 import { folded } from '../values/fold';
 import { readExacts, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
-import { nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
+import { describe, nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
+import { FILLERS, LIGHT } from './lexicon/classes';
 import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
 import { contradicts, doubtsOf, isMixed, preferNamed } from './doubts';
 import { written } from './exact';
@@ -18,7 +19,7 @@ import { otherRules } from './grammar/others';
 import { kindRules } from './grammar/kinds';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds';
-import { ASIDES } from './lexicon/remarks';
+import { ASIDES, DESCRIBING } from './lexicon/remarks';
 import type { Metric } from '../metrics/glossary';
 import { missingRoles, rolesOf } from '../metrics/metrics';
 import { asPercentage } from '../steps/calculate/phrases';
@@ -234,9 +235,56 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
     const names = new Set(own.map((m) => m.column));
     const clause = words.slice(from, to);
     const plain = clause.every((w, k) => own.some((m) => m.from <= from + k && m.to > from + k) || (w.kind === 'word' ? !ASKING.has(w.stem) : w.kind === 'mark' && w.lower === ',')) && clause.some((w) => ASSERTS.has(w.stem));
-    if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: speakOf([...names]), cost: WEIGHTS.background });
+    if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: describe([...names], clause.map((w) => w.stem).filter((w) => describing.has(w))), cost: WEIGHTS.background });
     // A question that the sentences after it answer: 'what does each holder still owe?'
     if (plain && words[to]!.lower === '?') out.push({ cat: 'aside', from, to: to + 1, value: nothing, cost: WEIGHTS.background });
+  }
+  return [...out, ...descriptions(words, columns)];
+}
+
+const describing = new Set(DESCRIBING.map(stem));
+const SAYS = new Set("is are was were has have had contain contains hold holds come comes came look looks left put typed written wrote entered used uses spelt spelled misspelt misspelled got there's it's they're isn't aren't".split(' '));
+const PASSED = new Set([...FILLERS, ...LIGHT]);
+const BORDER = /^[.,;:!?–—-]$/;
+/** What another thing begins with, behind 'and'. */
+const BEGINS = /^(?:i|we|please|just|can|could|you|make|put|write|turn|convert|take|remove|trim|clean|it|they|that|this|all|everything|so|then|should|must|needs?)$/;
+
+/**
+ * A part of a sentence in which every word only tells what a column looks like: 'Kind has inconsistent capitals and stray
+ * spaces', or of the column spoken of, 'some have a euro sign in front'. It asks for nothing, and says what 'those' are.
+ */
+function descriptions(words: readonly Token[], columns: readonly ColumnMention[]): Item[] {
+  const out: Item[] = [];
+  for (let from = 0; from < words.length; from++) {
+    if (from > 0 && !BORDER.test(words[from - 1]!.lower) && !/^(?:as|since|because|but|and)$/.test(words[from - 1]!.lower)) continue;
+    const known = new Map<number, ColumnMention>();
+    for (const m of columns) if (m.from >= from && m.cost < 0.2 && (known.get(m.from)?.to ?? 0) < m.to) known.set(m.from, m);
+    const [names, told]: [Set<string>, string[]] = [new Set(), []];
+    let says = false, to = from;
+    while (to < words.length) {
+      const w = words[to]!, shown = w.kind === 'quoted' && says && /^(?:like|as)$/.test(words[to - 1]!.lower);
+      const own = shown || describing.has(w.stem) || PASSED.has(w.lower) || SAYS.has(w.lower);
+      const column = known.get(to);
+      if (column && !(own && describing.has(w.stem) && names.size > 0)) {
+        names.add(column.column);
+        to = column.to;
+        continue;
+      }
+      if (w.kind === 'mark' && !BORDER.test(w.lower) && !/^[€£$%&(),/"']$/.test(w.lower)) break;
+      if (w.kind === 'mark' && BORDER.test(w.lower) && w.lower !== ',') break;
+      if (w.kind === 'mark' && w.lower === ',' && says && to - from >= 3) put(to);
+      if (w.kind !== 'mark' && !own) break;
+      if (SAYS.has(w.lower) || (to === from && w.lower === 'some')) says = true;
+      if (describing.has(w.stem) || shown) told.push(w.stem);
+      if (w.kind === 'mark' && /^[€£$%]$/.test(w.lower)) told.push('sign');
+      to++;
+      if (says && /^(?:and|so|but)$/.test(words[to]?.lower ?? '') && BEGINS.test(words[to + 1]?.lower ?? '')) put(to);
+    }
+    if (to === words.length || BORDER.test(words[to]!.lower)) put(to);
+
+    function put(end: number): void {
+      if (says && told.length > 0 && names.size <= 1 && end - from >= 3) out.push({ cat: 'clause', from, to: end, value: describe([...names], told), cost: WEIGHTS.background });
+    }
   }
   return out;
 }
@@ -377,7 +425,7 @@ const pathKeys = new WeakMap<Path, string>();
 /** What tells two ways apart: what they lead to, and what they leave out. */
 function pathKey(path: Path): string {
   let key = pathKeys.get(path);
-  if (key === undefined) pathKeys.set(path, (key = `${keyOf(path.state.plans)}|${path.state.topic.join()}|${path.lost.join()}`));
+  if (key === undefined) pathKeys.set(path, (key = `${keyOf(path.state.plans)}|${path.state.topic.join()}|${[...path.state.told].join()}|${path.lost.join()}`));
   return key;
 }
 

@@ -259,6 +259,7 @@ export const expressionRules = [
 
   // Parts of dates.
   rule('datepart', 'year|years', () => 'year', 0),
+  rule('datepart', 'month number|figure', () => 'month', 0),
   rule('datepart', 'month|months as? a? number?', () => 'month', 0),
   rule('datepart', 'day|days of? the? month?', () => 'day', 0),
   rule('datepart', 'quarter', () => 'quarter', 0),

@@ -60,8 +60,11 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
       if (!context.vocabulary.rowNouns.has(t.stem) && t.lower.length >= 6 && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) && [...context.vocabulary.ownNouns].some((n) => n.length >= 5 && typingDistance(t.stem, n, 1) <= 1)) put('rows', i, i + 1, t.lower, 0.5);
       if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.3 : 0);
       const unit = unitName(t.lower);
-      // 'in' and single letters are units only behind a number.
-      if (unit && (t.lower.length > 2 || unit.length > 1 && t.lower !== 'in' || tokens[i - 1]?.kind === 'number')) put('unit', i, i + 1, unit, 0);
+      // 'in' and single letters are units only behind a number, or where something ends in them: 'convert weight to g'.
+      const [before, after] = [tokens[i - 1], tokens[i + 1]];
+      if (unit && (t.lower.length > 2 || unit.length > 1 && t.lower !== 'in' || before?.kind === 'number')) put('unit', i, i + 1, unit, 0);
+      else if (unit && unit.length === 1 && /^(?:to|in|into|as)$/.test(before?.lower ?? '') && (!after || after.kind === 'mark' || /^(?:and|please|pls|everywhere|throughout|only)$/.test(after.lower))) put('unit', i, i + 1, unit, 0.05);
+      else if (unit && unit.length === 1 && after && /^(?:ones|values|readings|rows|cells|entries)$/.test(after.lower)) put('unit', i, i + 1, unit, 0.05);
       put('word', i, i + 1, t.text, 0.3);
     }
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
@@ -128,6 +131,21 @@ const BECOMES = CLASSES.becomes!.split('|').map((p) => p.match(/[\p{L}']+|[^\s\p
 /** The words of a text in no order. */
 const bagOf = (text: string): string => (text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).sort().join(' ');
 
+/** Are the words of one text those of another, in whatever order, whole or as initials: 'A. Fern' of 'Fern, Ada'? */
+function madeOf(made: string, from: string): boolean {
+  const left = (from.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []);
+  const words = made.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? [];
+  if (words.length !== left.length || words.length < 2) return false;
+  let whole = 0;
+  for (const w of [...words].sort((a, b) => b.length - a.length)) {
+    const k = left.findIndex((o) => o === w || (w.length === 1 && o.startsWith(w)));
+    if (k < 0) return false;
+    if (left[k] === w && w.length > 1) whole++;
+    left.splice(k, 1);
+  }
+  return whole > 0;
+}
+
 /** 'Anna Rudd not Rudd, Anna': a value and the same words in another order, with no quotes. */
 function turned(tokens: readonly Token[], request: string, values: readonly ValueMention[], put: Put): void {
   const cut = (from: number, to: number): string => request.slice(tokens[from]!.from, tokens[to - 1]!.to);
@@ -142,7 +160,7 @@ function turned(tokens: readonly Token[], request: string, values: readonly Valu
     for (const phrase of BECOMES) {
       if (!phrase.every((w, k) => tokens[v.to + k]?.lower === w)) continue;
       const from = v.to + phrase.length;
-      for (let to = from + 1; to <= Math.min(tokens.length, from + 6); to++) if (tokens[from]?.kind !== 'mark' && bagOf(cut(from, to)) === words && cut(from, to) !== said) put('example', v.from, to, { input: v.text, output: cut(from, to) }, 0);
+      for (let to = from + 1; to <= Math.min(tokens.length, from + 6); to++) if (tokens[from]?.kind !== 'mark' && madeOf(cut(from, to), said) && cut(from, to) !== said && !/[,;]$/.test(cut(from, to))) put('example', v.from, to, { input: v.text, output: cut(from, to) }, 0);
     }
   }
 }
@@ -587,7 +605,7 @@ function dates(tokens: readonly Token[], put: Put): void {
 const VERBS = new Set('put make move drop add remove sort keep call rename round set leave delete show give take then split replace fill turn change convert place bring throw trim'.split(' '));
 
 /** Words that begin what is asked for, and no name. */
-const NOT_LED = /^(?:what|which|who|how|check|verify|ensure|test|compare|calculate|compute|work|let|see|find|tell|is|are|does|do|did|has|have|number|label|mark|grade|classify|count|add|split|sort|make|put|turn|convert|remove|delete|drop|keep|show|give|take|get|rank|fill|replace|round|words|tidy|clean|change|rename|move|in|for|from|with|of|each|every|all|this|that|it|there|here|i|we|they|where|if|when)$/;
+const NOT_LED = /^(?:shorten|abbreviate|simplify|reformat|rewrite|rearrange|write|swap|flip|strip|trim|extract|pull|fish|break|cut|join|combine|merge|glue|standardise|standardize|unify|normalise|normalize|fix|correct|mask|hide|extend|lowercase|uppercase|capitalise|capitalize|take|grab|what|which|who|how|check|verify|ensure|test|compare|calculate|compute|work|let|see|find|tell|is|are|does|do|did|has|have|number|label|mark|grade|classify|count|add|split|sort|make|put|turn|convert|remove|delete|drop|keep|show|give|take|get|rank|fill|replace|round|words|tidy|clean|change|rename|move|in|for|from|with|of|each|every|all|this|that|it|there|here|i|we|they|where|if|when)$/;
 
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
 function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
@@ -604,7 +622,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || ((!first.capital || from === 0 || /^[.!?]$/.test(tokens[from - 1]!.lower)) && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

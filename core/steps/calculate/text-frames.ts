@@ -32,7 +32,7 @@ export const frames: readonly Frame[] = [
 
   frame('find in a text', {
     need: { what: [means('$what:w', ({ w }: { w: Findable }) => [w]), '$whats'] },
-    may: { col: '$col', name: NAME, names: ['into|as|under|in|to ~open? $names', '~column ~named? $names', means(':|, $names', undefined, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['extract|pull|pull out|fish out|get out|take out|pick out|lift|out of|isolate|dig out|separate', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them'], cut: ['~split'] },
+    may: { col: '$col', name: NAME, names: ['into|as|under|in|to ~open? $names', '~column ~named? $names', means(':|, $names', undefined, 0.3)], place: PLACE, none: NONE, number: ['as a number|only the number|numeric|number only|just the number|only the figure'], verb: ['become|becomes|should become|have|has|extract|pull|pull out|fish out|get out|take out|pick out|lift|out of|isolate|dig out|separate', 'mentions|mentioned|quoted|is in there|jumbled together|mixed up|jumbled|separate them'], cut: ['~split'] },
     many: ['place', 'none', 'verb'],
     about: `${CALCULATE} ${TAKE} together moment currently separate them everybody both mixed people`,
     rows: false,
@@ -64,14 +64,15 @@ export const frames: readonly Frame[] = [
     may: { name: NAME, place: PLACE, none: NONE, what: 'the letters|the part|first part|the first part|what is|what comes|everything|the bit|the text', style: STYLE },
     many: ['what', 'place', 'none'],
     about: `${CALCULATE} ${TAKE} letters first part make add up`,
+    bars: 'before after behind rest',
     cost: 0.7,
   }, ({ piece, col, name, style }, x) => (texts(col, x) ? add(lowered({ kind: 'piece', side: piece.side, mark: piece.mark, which: 'first', of: column(col) }, style), name) : null)),
 
   frame('inside brackets', {
     need: { brackets: 'in the brackets|inside the brackets|brackets|in brackets|between the brackets|bracket|parentheses|inside brackets|within brackets', col: '$col' },
-    may: { name: NAME, place: PLACE, none: NONE, number: 'number|as a number|count|how many|pack count|how many pieces|the number|figure' },
+    may: { name: NAME, place: PLACE, none: NONE, shown: ['~open $num:a $word ~close ~becomes $num:b', '~open $num:a ~close ~becomes $num:b', '~open $num $word ~close'], number: 'number of pieces|number of units|number of items|number|as a number|count|how many|pack count|how many pieces|the number|figure' },
     many: ['place', 'none', 'number'],
-    about: `${CALCULATE} ${TAKE} pieces pcs pack count number brackets behind how many go should a as name names`,
+    about: `${CALCULATE} ${TAKE} pieces pcs pack count number brackets behind how many go should a as name names it's eg e.g gives example instance`,
     cost: 0.8,
   }, ({ col, name, number, place }, x) => {
     if (!texts(col, x) || !sampleOf(col, x).some((v) => v.includes('(')) || (name === undefined && !place && !number)) return null;
@@ -90,9 +91,9 @@ export const frames: readonly Frame[] = [
 
   frame('date parts', {
     need: { col: '$col', parts: ['$parts'] },
-    may: { range: ['~open $num - $num ~close'], figure: 'month as a number|as a number|month as a figure|the month as a figure|as a figure|as numbers', split: ['~split', '~extract'], place: PLACE },
+    may: { range: ['~open $num - $num ~close'], figure: 'month number|as a number|month as a figure|the month as a figure|as a figure|as numbers', split: ['~split', '~extract'], place: PLACE },
     many: ['place', 'split', 'figure'],
-    about: `${CALCULATE} break split up into separate cut take apart from number figure date opening own 1 12 -`,
+    about: `${CALCULATE} break split up down into separate cut take apart from number figure date opening own 1 12 - columns`,
     cost: 0.55,
   }, ({ col, parts }, x) => {
     const list = parts as string[];

@@ -1,9 +1,10 @@
-import { amend, nothing, onColumns, speakOf, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, nothing, onColumns, onTold, speakOf, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
 import { readYesNo } from '../../values/yesno';
 import { countryCode } from '../../values/places';
 import { unitSort } from '../../values/units';
+import type { Period } from '../../language/grammar/seeds';
 import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
@@ -19,6 +20,12 @@ const rider = (key: string, change: (plan: ConvertPlan) => ConvertPlan | null): 
 const numeric = (plan: ConvertPlan): boolean => plan.to === 'decimal' || plan.to === 'whole';
 const meaning = (texts: readonly string[], as: string): Act =>
   rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.map((text): Meaning => ({ text, as }))] }));
+
+/** The order that an example shows: '14/05/2025 means 14 May'. */
+function orderShown(date: string, { month, day }: Period): ConvertPlan['order'] | null {
+  const [m, d] = [Number(date.slice(5, 7)), Number(date.slice(8, 10))];
+  return month === undefined || day === undefined ? null : m === month && d === day ? 'day first' : m === day && d === month ? 'month first' : null;
+}
 
 /** Dates read with the day, or the month, first. */
 const inOrder = (order: NonNullable<ConvertPlan['order']>): Act => rider(`order ${order}`, (plan) => (plan.to === 'date' || plan.to === 'datetime' ? { ...plan, order } : null));
@@ -65,6 +72,9 @@ export const phrases = [
   rule('signs', '£|€|%', () => true, 0.1),
   rule('clause', '~drop|take|get the? $signs off|from|out|away of|from|in? the? $cols:c', ({ c }) => act(c, 'decimal'), -0.2),
   rule('clause', '$cols:c without the? $signs', ({ c }) => act(c, 'decimal'), 0),
+  // 'There is a euro sign in front, take it off'
+  rule('clause', '~drop them|those|these|it (off|out|away)?', () => onTold(['sign', 'symbol', 'currency', 'unit', 'euro', 'pound', 'dollar'], act(null, 'decimal')), 0.1),
+  rule('clause', 'take|throw|cut them|those|these|it off|out|away', () => onTold(['sign', 'symbol', 'currency', 'unit', 'euro', 'pound', 'dollar'], act(null, 'decimal')), 0),
   rule('country', '$word:w', ({ w }) => (w.length > 1 ? country(w) : null), 0),
   rule('country', '$word:a $word:b', ({ a, b }) => country(`${a} ${b}`), 0),
   rule('country', '$text:t', ({ t }) => country(t), 0),
@@ -93,6 +103,9 @@ export const phrases = [
   rule('clause', '~make|use a? clean|plain|consistent? yes or|and|/ no in|into|for $cols:c consistently|everywhere|throughout|only?', ({ c }) => act(c, 'yesno'), 0),
   rule('clause', '~make them|it|that? ~into? ~date', () => act(null, 'date'), 0.25),
   rule('clause', '$cols:c ~be text in $dayOrder .|;|,? ~make? ~into? ~date?', ({ c, dayOrder }) => act(c, 'date', { order: dayOrder }), 0),
+  // 'Parse due as dd/mm/yyyy', '14/05/2025 means 14 May'
+  rule('clause', 'parse|interpret|read|treat|take|turn|convert|make|change the? $cols:c as|in|into|to|with|using|from $dayOrder:o', ({ c, o }, x: Context) => (c.every((n: string) => readsAsDate(x.head, n) || (x.head.glances?.get(n)?.dateShare ?? 0) > 0) ? act(c, 'date', { order: o }) : null), 0),
+  rule('dayOrder', '$date:d ~be|means|mean|stands|reads for|as? the? $period:p', ({ d, p }) => orderShown(d, p), 0),
   rule('dayOrder', '~dayFirst', () => 'day first', 0),
   rule('dayOrder', '~monthFirst', () => 'month first', 0),
   rule('dayOrder', 'day . month . year', () => 'day first', 0),
@@ -165,6 +178,16 @@ export const phrases = [
   rule('rider', '~number', () => rider('number', (plan) => (numeric(plan) ? plan : null)), 0.1),
 
   // Riders on numbers
+  rule('rider', 'leave|leaving|keep|take|drop|remove|omit the? ~currency off|out|away', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
+  rule('rider', 'the? commas|comma|points|dots|spaces are|is|mean|means|stand for|as|only|just? the? ~thousands', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
+  rule('rider', '( $num:a ) is|means|=|counts|are|becomes|gives|stands as|for? $num:b', ({ a, b }) => (a === -b ? rider('negative', (plan) => (numeric(plan) ? plan : null)) : null), 0),
+  rule('rider', 'the? $unit ones|rows|values|readings|cells|entries? need|needs|have|must|should to? be? converting|converted|conversion|changed|changing|divided|multiplied', () => rider('converts', (plan) => (plan.unit ? plan : null)), 0),
+  rule('clause', '~make the lot ~into? $unit:u', ({ u }) => act(null, 'decimal', { unit: u }), -0.3),
+  rule('clause', 'convert|change|turn|recalculate|express ~into? $unit:u', ({ u }) => act(null, 'decimal', { unit: u }), 0.1),
+  rule('clause', '~make the whole ~into? $unit:u', ({ u }) => act(null, 'decimal', { unit: u }), 0.05),
+  rule('rider', 'keeping|keep|leave|leaving its|the|their|any|all? ~blankWord (as they|it are|is)?', () => rider('blanks stay', (plan) => plan), 0.05),
+  rule('aside', "i|we need|want|have|must|wish|would like|intend|hope|plan|going? to? calculate|compute|reckon|work with it|them|that|this|these", () => nothing, 0),
+  rule('aside', 'sort|straighten that|this|it|them|these|those out ,|and? so? that?', () => nothing, 0.3),
   rule('rider', 'no|without|dropping|minus|remove the|any? ~currency', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'no|without|dropping the|any? ~currency ~or|and ~currency', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'no|without|dropping the|any? ~currency and|or no|the? ~thousands', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
@@ -202,5 +225,7 @@ export const phrases = [
   rule('plainWord', '$word:w', ({ w }) => w, 0),
   rule('rider', 'a? few|some|others|several|those are|is? given? in $unit:u ,? $divide', ({ u }) => rider(`from ${u}`, (plan) => (plan.unit && unitSort(u) === unitSort(plan.unit) ? plan : null)), 0),
   rule('divide', 'divide|multiply those|these|them by $num', () => true, 0),
+  rule('clause', 'anything|everything|whatever|all|values|entries|cells in|of|under $cols:c that|which ~be? ~not an? ~number ~should|is|are be? ~blankWord|emptied|blanked|cleared|removed out?', ({ c }) => act(c, 'decimal', { blankRest: true }), 0),
+  rule('clause', 'anything|everything|whatever|all|values|entries|cells that|which ~be? ~not an? ~number ~should|is|are be? ~blankWord|emptied|blanked|cleared|removed out?', () => act(null, 'decimal', { blankRest: true }), 0.05),
   rule('clause', 'blank out? anything|everything|whatever|all in $cols:c that|which ~be not ~number', ({ c }) => act(c, 'decimal', { blankRest: true }), 0),
 ].flat();

@@ -104,5 +104,9 @@ export const phrases = [
   rule('clause', '$cols:c :|,|–|-? please? take|use|copy|put|repeat|write|insert|fill in? the|that|with? value|one|date|text|entry|figure? from? ~above ~wherever|if it|they|that|there|one? ~be? ~blankWord', ({ c }) => fromAbove(c), -0.2),
   rule('clause', 'in|for? the? $cols:c ,|:? ~blankWord ones|cells|values|fields|entries? take|get|copy|repeat|have the? value|one|date|text? from|of? ~above', ({ c }) => fromAbove(c), -0.1),
   rule('clause', 'put|write|enter|set|make|show the? $cols:c as|to|at|: $filling:f ~wherever|if it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
+  rule('clause', '~blankWord $cols:c ~should be? taken|copied|carried|filled|repeated|inherited|come over|down|in|forward? from|with? ~above', ({ c }) => fromAbove(c), 0),
+  rule('clause', '$cols:c ~should be? taken|copied|carried|filled|repeated|inherited over|down|in|forward? from|with? ~above ~wherever|if it|they|that|there? ~be? ~blankWord', ({ c }) => fromAbove(c), 0),
+  rule('clause', 'take|copy|carry|repeat ~blankWord $cols:c over|down|in|forward? from|with? ~above', ({ c }) => fromAbove(c), 0),
+  rule('clause', '~fill the gap|gaps|hole|holes|blank|blanks in|of $cols:c from|with|by|using? ~above', ({ c }) => fromAbove(c), 0),
   rule('clause', '~fillDown', () => fromAbove(null), 0.4),
 ].flat();

@@ -3,8 +3,8 @@ import { rule } from '../../language/chart';
 import { nearestSpelling } from '../../match/likeness';
 
 /** Spellings fit a column when most of its different values are like one of them. */
-function fits(column: string, spellings: readonly string[], { head }: State): boolean {
-  const values = head.glances?.get(column)?.values;
+function fits(column: string, spellings: readonly string[], { head, start }: State): boolean {
+  const values = (head.glances ?? start.glances)?.get(column)?.values ?? start.glances?.get(column)?.values;
   // Where all is written so already, there is nothing to spell.
   return !!values && values.length > 0 && values.some(([v]) => !spellings.includes(v)) && values.filter(([v]) => nearestSpelling(v, spellings) !== null).length >= values.length * 0.6;
 }
@@ -43,6 +43,11 @@ export const phrases = [
   rule('clause', 'there ~be|~should only|just|really? be? only|just? $num:k $cols:c ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? spelled(c, s) : null), 0),
   rule('clause', "it|they|these|those 's|is|are only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => spelled(null, s), 0),
   rule('clause', "it's|they're only|just|really? $spellings:s ,|and? nothing|no|none|nobody else|other|others", ({ s }) => spelled(null, s), 0),
+  rule('clause', 'only|just $spellings:s exist|valid|allowed|possible|known|used|there|permitted|accepted as|for|in|among|under|are? $cols:c', ({ c, s }) => spelled(c, s), 0),
+  rule('clause', 'only|just $spellings:s are|is|being? exist|valid|allowed|possible|known|used|permitted|accepted (as|for|in|among $cols:c)?', ({ c, s }) => spelled(c ?? null, s), 0.05),
+  rule('clause', '$cols:c is|are|should|must|can|may|shall to|only? be? only? written|spelt|spelled|called|named|typed|entered only|either|as|just? $spellings:s', ({ c, s }) => spelled(c, s), -0.1),
+  rule('clause', "so that|it|they? it|they|there|it's is|are|'s|reads|says|be? only ever? $spellings:s", ({ s }) => spelled(null, s), 0),
+  rule('rider', ',|-|:? whichever|whatever one|of|them|these|those? is|comes|it|looks|fits? is? closest|nearest|best|likeliest|alike|similar', () => amend('spelt nearest', (plan) => (plan.step === 'spell' ? plan : null)), 0),
   rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => spelled(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
   rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),

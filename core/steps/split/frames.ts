@@ -36,7 +36,7 @@ export const frames: readonly Frame[] = [
     may: {
       col: '$col',
       split: SPLIT, mark: ['$atmark', '$mark between|in between', 'between|in between $mark'],
-      arrow: ['->|=>|→'], miss: ['the? $name is missing sometimes', 'the? $word is missing sometimes', 'missing sometimes|missing in places', 'not all of them have a $name', 'some have no $name', 'not everybody has both|not every one of them has all|some have only one'],
+      arrow: ['->|=>|→'], miss: ['the? $name may|might|can|could|is|are sometimes|often|be missing|absent|lacking|blank|empty', '~open the? $name may|might|can|could|is|are sometimes|often|be missing|absent|lacking|blank|empty ~close', 'the? $word may|might|can|could be missing|absent|lacking|blank|empty', 'the? $name is missing sometimes', 'the? $word is missing sometimes', 'missing sometimes|missing in places', 'not all of them have a $name', 'some have no $name', 'not everybody has both|not every one of them has all|some have only one'],
       again: ['$names'],
     },
     many: ['split', 'again', 'miss'],
@@ -68,6 +68,7 @@ export const frames: readonly Frame[] = [
         means('$name:n ~open|is|= the? first two|three|2|3? word|words|part|piece|bit ~close?', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open|is|= the? last word|part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: 'last', name: n })), means('$name:n ~open|is|= the? second part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
         means('$name:n ~open|is|= the? rest|everything|whatever|all after|following|follows|comes|that|behind? follows|after|it|that? ~close?', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
         means('what|the|everything|whatever|part|bit comes|stands|is? part|bit? before it|the|that? $mark? goes|go? in|into|to|under|is $name:n', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('what|the|everything|whatever|part|bit comes|stands|is? part|bit? after|behind it|the|that? $mark? goes|go? in|into|to|under|is $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
+        means('$name:n out|from|of|is|=|as|with|gets|takes|get|take|: of|from? what|the|everything|whatever? comes|stands|is|bit|part|text|piece|word|half is|comes|stands? before|till|until|to the|that? $mark|it?', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n out|from|of|is|=|as|with|gets|takes|get|take|: of|from? what|the|everything|whatever? comes|stands|is|bit|part|text|piece|word|half is|comes|stands? after|behind|following the|that? $mark|it|that?', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
         means('$name:n ~open before the? $mark|it ~close', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open after the? $mark|it ~close', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
       ],
     },

@@ -74,6 +74,13 @@ export const phrases = [
   rule('calling', 'called|named', () => true, 0),
   rule('calling', 'and? call|name them', () => true, 0),
 
+  // 'Hive looks like "12 - Orchard": take it apart into Hive number (12) and Site (Orchard)': names with what goes there of an example
+  rule('shownName', '$name:n ~open|like|e.g|eg|=|as $text|$num|$value|$word ~close?', ({ n }) => n, 0),
+  rule('shownNames', '$shownName:a ~list? $shownName:b', ({ a, b }) => [a, b], 0),
+  rule('shownNames', '$shownName:a ~list? $shownNames:b', ({ a, b }) => [a, ...b], 0),
+  rule('clause', '~split|take it|them|that|this|those up|apart|down|out? ~into2 $shownNames:n', ({ n }, x: Context) => splitTopic(n, x), 0),
+  rule('clause', '~split|take $col:c up|apart|down|out? ~into2 $shownNames:n', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n, 'every'), 0),
+  rule('clause', '~split|take it|them|that|this|those up|apart|down|out? ~into2 $names:n', ({ n }, x: Context) => splitTopic(n, x), 0.2),
   rule('rider', '~rename|name|~named them|those|these|the|it pieces|parts|columns|two|three|four|new? columns|ones|pieces? $names:n', ({ n }) => piecesNamed(n), -0.1),
   rule('rider', '~rename|name them $names:n', ({ n }) => piecesNamed(n), -0.1),
 
@@ -100,6 +107,12 @@ export const phrases = [
   rule('clause', '~split $col:c ~into2 pieces|parts|chunks|blocks|columns of $counts:n characters|letters|digits|signs', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
   rule('clause', '~split $col:c by|with|at|into fixed? widths|width|lengths :|of|,? $counts:n', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
 ].flat();
+
+/** The one column spoken of last, cut where most of its values give so many pieces. */
+const splitTopic = (into: readonly string[], x: Context): Act => ({
+  key: `split topic ${into.join()}`,
+  apply: (state) => (state.topic.length === 1 && into.length > 1 && state.head.columns.some((c) => c.name === state.topic[0]) ? splitAt(state.topic[0]!, likelyMark(state.topic[0]!, into.length, x), into)?.apply(state) ?? null : null),
+});
 
 /** A column called 'Make/Model' holds a make and a model. */
 function namesIn(column: string, k: number): string[] | null {

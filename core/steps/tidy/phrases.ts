@@ -1,4 +1,4 @@
-import { amend, speakOf, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, onTold, speakOf, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { findColumn } from '../../table/table';
 import type { Tidying } from './step';
@@ -109,6 +109,9 @@ export const phrases = [
   rule('clause', 'a? some|few|many|most|several|half|all of? the? $cols:c ~be written|typed|spelled|spelt|entered|noted|given|put|stored|recorded? ~messily', ({ c }) => speakOf(c), 0.05),
   rule('clause', '~make them|it|that? ~into? $ways:w', ({ w }) => tidied(null, w), 0.2),
   rule('clause', '~drop ~trim off|from them|it|these', () => tidied(null, ['trim', 'squeeze']), 0.05),
+  // 'People left spaces all over the place, take those out'
+  rule('clause', '~drop|~trimVerb them|those|these|it (off|out|away)?', () => onTold(['space', 'blank', 'whitespace'], tidied(null, ['trim', 'squeeze'])), 0.1),
+  rule('clause', 'take|throw|cut them|those|these|it off|out|away', () => onTold(['space', 'blank', 'whitespace'], tidied(null, ['trim', 'squeeze'])), 0),
   rule('clause', '~trim ~be? ~unwanted', () => tidied(null, ['trim', 'squeeze']), 0.3),
   rule('clause', '~wherever there is|are ~squeeze in|of $cols:c ,? ~squeezeVerb them? ~toOne', ({ c }) => tidied(c, ['squeeze']), 0),
   rule('clause', '~squeezeVerb ~squeeze in|of|from $cols:c ~toOne', ({ c }) => tidied(c, ['squeeze']), 0),
