@@ -114,6 +114,7 @@ export const againRules = [
   rule('rider', '$num:n instead|rather', ({ n }) => makeNumber(n), 0.1),
   rule('rider', 'no|sorry|rather|actually|i ,? mean|meant|make $num:n', ({ n }) => makeNumber(n), 0.2),
   rule('rider', '~includeToo the? $cols:c as|too|also? well?', ({ c }) => include(c), 0),
+  rule('rider', 'add|put|take the? $cols:c to|into|in it|that|this|there', ({ c }) => include(c), -0.1),
   rule('rider', 'and|plus the? $cols:c as|too|also well?', ({ c }) => include(c), 0.6),
   rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
   rule('nopes', '~nope ,? ~nope ,|.|!? ', () => true, 0),

@@ -340,6 +340,12 @@ export const conditionRules = [
   rule('cond', '$ex2:a ~be? above|over|higher|more than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('>', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
   rule('cond', '$ex2:a ~be? below|under|lower|less than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('<', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
   rule('cond', '$col:c ~be? ~more $num:n cents|cent|pence|$unit? above|over|higher than? the? ~average (of all|the? $rows|$col)?', ({ c, n }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'op', op: '+', left: { kind: 'total', fn: 'mean', of: column(c), by: [] }, right: number(n) }) : null), 0.3),
+  rule('cond', '~withA|with|having|above|of? an? =above-average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  rule('cond', '~withA|with|having|of? an? =below-average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  rule('cond', '$col:c ~be? =above-average', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  rule('cond', '$col:c ~be? =below-average', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  // 'Readings from February' are those of that month, in whatever year
+  rule('rset', '$rows|$noun|$guess from the? month? of? $period:p', ({ p }, x: Context) => { const c = p.month !== undefined && p.day === undefined ? onlyDate(x) : null; return c && within(c, p, x); }, -0.4),
   rule('cond', '~more ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   rule('cond', '~less ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   // 'cone 6', 'gate B4': a figure that stands as a word in the texts of a column

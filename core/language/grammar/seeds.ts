@@ -69,6 +69,13 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     }
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
     if (area) put('unit', i, i + 2, area, 0);
+    // '50/30/20'
+    if (t.kind === 'number') {
+      const parts = [t.value];
+      let to = i + 1;
+      while (tokens[to] && /^[/:]$/.test(tokens[to]!.lower) && tokens[to + 1]?.kind === 'number' && !tokens[to + 1]!.spaced) { parts.push(tokens[to + 1]!.value); to += 2; }
+      if (parts.length > 1 && parts.reduce((a, b) => a + b, 0) === 100) put('ratio', i, to, parts, 0);
+    }
     // A question mark that ends what is asked is no mark to look for.
     if ((t.kind === 'mark' && !/^[?!]$/.test(t.lower)) || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
@@ -612,9 +619,10 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
   // 'Earnings so far = ...', 'calculate the yield per hive: ...': what stands before the mark is all of the name.
   const mark = tokens.findIndex((t) => t.lower === '=' || t.lower === ':');
+  const percent = (t: Token): boolean => t.lower === '%' && mark > 0 && tokens[mark]!.lower === '=';
   const verb = /^(?:calculate|compute|determine|derive|add)$/.test(tokens[0]?.lower ?? '') ? 1 : 0;
   const start = verb + (/^(?:the|a|an)$/.test(tokens[verb]?.lower ?? '') ? 1 : 0);
-  if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number') && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
+  if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number' || percent(t)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
   for (let from = 0; from < tokens.length; from++) {
     const first = tokens[from]!;
     if (first.kind === 'quoted' || first.kind === 'column') {
@@ -622,7 +630,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || ((!first.capital || from === 0 || /^[.!?]$/.test(tokens[from - 1]!.lower)) && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower)) || (first.capital && from > 0 && /^[.!?]$/.test(tokens[from - 1]!.lower) && /^(?:make|put|call|give|add|set|keep|drop|leave|get|write|show)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;

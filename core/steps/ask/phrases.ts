@@ -256,6 +256,12 @@ export const phrases = [
   rule('qfig', '$col:c on ~average', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0),
   rule('question', 'what|how|how much|many? ~be the? $col:c on ~average', ({ c }, x: Context): Question | null => { const e = quantity(c, x); return e && { figures: [over('mean', e)], by: [] }; }, 0),
   rule('question', '~countWord $rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.3),
+  // 'Tickets opened per month, with their number and the sum of charged'
+  rule('question', '$rows|$guess|$noun ~be? $col:c ~each $qperiod:p ,|:|;|-|– with|giving|showing|and? the? $qfigs:f', ({ c, p, f }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: f, by: [g] }; }, -0.3),
+  rule('question', '$rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.1),
+  rule('qtail', 'among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.1),
+  rule('qtail', 'are|is there among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.05),
+  rule('qtail', 'are|is there in? ~inTotal?', () => true, 0.05),
   // 'How many customers had more than one callout'
   rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
   // 'What is the total for the web bookings': of the one column of money
@@ -306,6 +312,9 @@ export const phrases = [
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|came from? $cond:c ~each $qbys:b', ({ c, b }): Question => ({ figures: [shareOf(c)], by: b }), 0),
   rule('question', '~countWord $qwhat:f used|sold|made|delivered|brought|charged|needed|produced', ({ f }): Question => ({ figures: [f], by: [] }), 0.1),
   rule('question', '$question:q , $qclosing:e', ({ q, e }): Question | null => (q.by.length === 0 && q.figures.length <= 1 ? { ...q, figures: [e] } : null), 0),
+  rule('qclosing', '~open $qclosing:e ,? summed|added|totalled|totaled|altogether|total|in? total? up? ~close', ({ e }) => e, 0),
+  rule('qclosing', '~open $qclosing:e ~close', ({ e }) => e, 0),
+  rule('question', '~figureTotal $word|$unit|$guess of|for|by|in|at the? $cond:c in|as? $unit? $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),
   rule('qclosing', '$col:a less|minus|- $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n ? over('sum', op('-', m, n)) : null; }, 0),
   rule('question', 'how many|much $unit|$word did $cond:c use|used|consume|need|make|deliver|sell|produce in|over the? $word|$num? $word|$qperiod? ~inTotal? ,|: $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),
   rule('question', 'how many|much $col did $cond:c use|used|consume|need|make|deliver|sell|produce in|over the? $word|$num? $word|$qperiod? ~inTotal? ,|: $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),

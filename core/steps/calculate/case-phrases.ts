@@ -263,6 +263,8 @@ export const casePhrases = [
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n ~into ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n)), m), 0),
   rule('clause', '~add? an? $name:n of|: $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.2),
   rule('clause', '~grade the? $col:n :|,|as? $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), 0.1),
+  // 'Size is large from four occupants up and small below that'
+  rule('clause', '~add? ~column? ~named? $name:n ~be|:|=|,|as $leaf:t from|at|with|for $num:k $col:c? up|upwards|on|onwards|~orMore? ,|;|and? ,|;|and? $leaf:u below|under|otherwise|else|for that|it|this|less|fewer|smaller?', ({ n, t, k, c, u }, x: Context) => { const of = (c as string | undefined) ?? null; const e = of === null ? null : quantity(of, x); return e && t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(of!) }, then: blank }, { when: { kind: 'compare', op: '>=', left: e, right: { kind: 'number', value: k } }, then: t }], otherwise: u }, n) : null; }, -0.1),
   rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
   rule('clause', 'the? $col:n in|into ~band :|,|– of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
   rule('labels', '$label:a and|or|,|/ $label:b', ({ a, b }) => [a, b], 0),

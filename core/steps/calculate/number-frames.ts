@@ -236,13 +236,13 @@ export const frames: readonly Frame[] = [
   }, ({ cols, ...said }, x) => ((cols as string[]).length > 1 && (cols as string[]).every((n) => isNumeric(n, x)) ? calculated({ kind: 'across', fn: 'mean', of: (cols as string[]).map(column) }, said) : null)),
 
   frame('weighted sum', {
-    need: { weights: [means('$pct:p $col:c', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c counts|count|weighs|with|at|gets|= $pct:p', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c $pct:p', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c with|counts|at $num:p', ({ p, c }: { p: number; c: string }) => ({ p, c }), 0.1)] },
+    need: { weights: [means('$ratio:r over|on|across|for|between|to|of|with the? $cols:c', ({ r, c }: { r: number[]; c: string[] }) => (r.length === c.length ? { r, c } : null)), means('$cols:c weighted? by|with|at? ~open? $ratio:r ~close?', ({ r, c }: { r: number[]; c: string[] }) => (r.length === c.length ? { r, c } : null)), means('$pct:p $col:c', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c counts|count|weighs|with|at|gets|= $pct:p', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c $pct:p', ({ p, c }: { p: number; c: string }) => ({ p, c })), means('$col:c with|counts|at $num:p', ({ p, c }: { p: number; c: string }) => ({ p, c }), 0.1)] },
     may: { ...RIDERS, cue: 'weighted|weighted score|weighting|weighing|weighted average|weights' },
     many: [...MANY, 'weights', 'cue'],
     about: `${CALCULATE} weighted weighting score counts count with percent and weight weights`,
     cost: 0.7,
   }, ({ weights, ...said }, x) => {
-    const list = weights as { p: number; c: string }[];
+    const list = (weights as ({ p: number; c: string } | { r: number[]; c: string[] })[]).flatMap((w) => ('r' in w ? w.c.map((c, i) => ({ p: w.r[i]!, c })) : [w]));
     if (list.length < 2 || Math.abs(list.reduce((n, w) => n + w.p, 0) - 100) > 1e-9 || new Set(list.map((w) => w.c)).size < list.length || !list.every((w) => isNumeric(w.c, x))) return null;
     return calculated(list.map((w) => op('*', quantity(w.c, x)!, op('/', number(w.p), number(100)))).reduce((a, b) => op('+', a, b)), said);
   }),

@@ -19,7 +19,7 @@ import { personPhrases } from './person-phrases';
 import { textPhrases } from './text-phrases';
 import type { Metric } from '../../metrics/glossary';
 import type { Rounding } from '../../values/number';
-import { amend, headAfter, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, headAfter, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { dated, groupable, percent, quantity, rowDate, total } from '../../language/grammar/expressions';
 import { orNoNumber, orZero } from '../../language/grammar/conditions';
@@ -285,6 +285,18 @@ export const phrases = [
   rule('banded', '~make? $col:c into|in ~band of? :|,? $bands:b', ({ c, b }, x: Context) => bandsOf(c, b, x), 0),
   rule('clause', '$banded:e ,? ~into ~column ~named? $name:n', ({ e, n }) => add(e, n), 0),
   rule('clause', '$banded:e', ({ e }) => add(e), 0.1),
+  rule('clause', '~add? ~column? ~named? $name:n :|=|, $bands:b ,? by|on|of|from|for|according|based|depending|going|judging on|to|by? the? $col:c', ({ n, b, c }, x: Context) => { const e = bandsOf(c, b, x); return e && add(e, n); }, -0.2),
+  rule('clause', '~band the? $col:c :|,|-|as|into|in|with? $bands:b', ({ c, b }, x: Context) => { const e = bandsOf(c, b, x); return e && add(e); }, 0),
+  // 'Label = honey - buyer': between texts a dash joins
+  rule('clause', '~add? ~column? ~named? $name:n =|: $col:a -|–|— $col:b', ({ n, a, b }, x: Context) => ([a, b].every((c) => columnOf(x.head, c).type === 'text' && q(c, x) === null && !readsAsDate(x.head, c)) ? add({ kind: 'join', of: [column(a), column(b)], separator: ' - ' }, n) : null), 0),
+  rule('rider', 'or|and|but? just|only|simply the? $col:a alone|itself|only? ~if|~wherever|when the? $col:b ~be ~blankWord', ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
+  // Several formulas, each in brackets behind its name: 'add Off peak (used - peak) and Peak share (peak in % of used, one decimal)'
+  rule('boxed', '$name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? [add(e, n)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? ~round? $places:p ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(rounded(e, p, 'nearest'), n)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~if|~wherever $cond:w ~close', ({ n, e, p, w }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere(w)] : null), 0),
+  rule('boxes', '$boxed:a', ({ a }) => a, 0),
+  rule('boxes', '$boxed:a and|,|; $boxes:b', ({ a, b }) => [...a, ...b], 0),
+  rule('clause', '~add? (two|three|four|these|the? columns|new|more?)? $boxes:b', ({ b }) => (b.length > 1 ? inTurn(b) : b[0]), 0.05),
 
   // Naming and adding
   rule('clause', '~add ~column? ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
@@ -420,14 +432,28 @@ export const phrases = [
   rule('rider', '~ascending', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
   rule('rider', '$blankIt ~if one|any|either of the? two|three|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
   rule('rider', '~if one|any|either of the? two|three|them? is|are ~blankWord ,? $blankIt', () => onLast('blank in', (plan) => plan), 0),
-  rule('rider', '~open? no|blank|empty|missing $cols:c means|mean|counts|count|is|are as|for? zero|0|nothing|none ~close?', ({ c }) => onLast(`zero ${c.join()}`, (plan) => (c.some((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), 0),
+  rule('rider', '~open? no|blank|empty|missing ^$cols:c means|mean|counts|count|is|are as|for? zero|0|nothing|none ~close?', ({ c }) => onLast(`zero ${c.join()}`, (plan) => (c.some((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), 0),
   rule('rider', 'an? ~blankWord year|month|value|one|part|cell|figure|ones|cells|values? counts|count|is|are|means|stands as|for? zero|0|nothing|none', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
+  rule('rider', 'treat|count|take|read|regard|consider|use|assume an? ~blankWord $cols:c as zero|0|nothing|nil', ({ c }) => onLast(`zero ${c.join()}`, (plan) => (c.some((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.2),
+  rule('rider', 'treat|count|take|read|regard|consider|use|assume an? ~blankWord $col:a or $col:b as zero|0|nothing|nil', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ([a, b].some((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, [a, b]) } : null)), -0.2),
+  rule('rider', 'treat|count|take|read|regard|consider the|any|all? ~blankWord (ones|cells|values)? as zero|0|nothing|nil', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
+  rule('rider', '$rset:c ~should? get|gets|have|has|receive|receives|stay|stays|remain|remains ~blankWord', ({ c }) => blankWhere(c), 0.5),
+  // 'Multiply stock by cost to get the stock value'
+  rule('rider', 'to|and get|obtain|find|give|see|know the|their|its|a? $name:n', ({ n }) => onLast(`got ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.1),
+  // '40 rather than 0.4'
+  rule('rider', '$num:a %? rather|and|, than|not|instead of? $num:b', ({ a, b }) => onLast('as percent', (plan) => (Math.abs(a - 100 * b) < 1e-9 && (isPercent(plan.as) || isRatio(plan.as)) ? (isPercent(plan.as) ? plan : named(plan, percented(plan.as))) : null)), -0.1),
+  // Ranks
+  rule('rider', 'ties|equals|equal|draws ones|values|numbers|rows|scores? get|gets|share|shares|have|has|receive the? same rank|place|number|position', () => onLast('ties share', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
+  rule('rider', 'and? leave|leaves|leaving|with a? gap|gaps|hole|holes (behind|after them|it|ties?)?', () => onLast('ties leave gaps', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
+  rule('rider', "don't|dont|without|no|not =re-sort|sort|sorting|reorder|re-order|resort|reordering|move the|any? rows|table|list|order|it|them?", () => onLast('as they lie', (plan) => (plan.replace ? null : plan)), 0),
+  rule('rider', '$values:v $rows|$guess|$noun? included|counted|too|also (in|as well)?', () => onLast('counted too', (plan) => (plan.where || !hasTotal(plan.as) ? null : plan)), 0.1),
   rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
   rule('rider', '~if nothing|none was|were|is $word ,? no $name', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
   rule('rider', '~blankOut ~forOthers|~otherwise', () => onLast('blank else', (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' ? plan : null)), 0),
   rule('rider', 'no $cols:c ,? no $name|$word', ({ c }) => onLast(`none ${c.join()}`, (plan) => (c.every((n: string) => needs(plan.as.kind === 'round' ? plan.as.of : plan.as, n)) ? plan : null)), 0.2),
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
+  rule('rider', 'but? only for|where|if|when|on the? $rset:c though|however? ,|and|with? ~leave? the? rest|others|remainder|remaining|other ones|rows|$rows? ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => (plan.replace ? null : { ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
 
   // '4% of the paid amount, 3% if it was grade C'
@@ -515,6 +541,16 @@ export const phrases = [
   rule('rider', 'the? ~lowest gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
   rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
 ].flat();
+
+/** Acts one after the other. */
+const inTurn = (acts: readonly Act[]): Act => ({ key: `in turn ${acts.map((a) => a.key).join('\n')}`, apply: (state) => acts.reduce<State | null>((s, a) => s && a.apply(s), state) });
+
+/** Is there a figure over several rows in the formula? */
+function hasTotal(e: Expression): boolean {
+  let found = false;
+  walk(e, (n) => { found ||= n.kind === 'total'; });
+  return found;
+}
 
 /** A calculation that is never below, or never above, a number; blanks stay. */
 const limitedTo = (operator: '<' | '>', n: number): Act =>

@@ -196,6 +196,7 @@ export const phrases = [
   rule('rider', 'so|and? ~make those|them|these|the? ones? ~brackets? ~negative', () => rider('negative', (plan) => (numeric(plan) ? plan : null)), 0.05),
   rule('rider', '~brackets mean|means|is|are|stand|stands for? ~negative', () => rider('negative', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', '$sought:t is|are|should|shall|must|counts|count|means|mean|stays|becomes|become as|be|for|simply|just? ~blankWord', ({ t }) => meaning(t, ''), 0),
+  rule('rider', '$sought:t goes|go|becomes|become|turns|turn to|into|as? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', '~if it|they? ~be? ~blankWord or|and $sought:t ,? leave|keep|make|let it|them|that|those? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', '~if it|they? ~be? $sought:t or|and ~blankWord ,? leave|keep|make|let it|them|that|those? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', 'leave|keep it|them|that|those? ~blankWord ~if it|they? ~be? ~blankWord or|and $sought:t', ({ t }) => meaning(t, ''), 0),

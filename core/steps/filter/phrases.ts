@@ -22,6 +22,9 @@ const thenByDate = (down: boolean): Act => ({
   },
 });
 
+/** What a choice of rows or columns leaves is not there any more: said once more. */
+const restGoes = amend('rest goes', (plan) => ((plan.step === 'filter' && plan.mode === 'keep') || plan.step === 'take' || plan.step === 'sample' || plan.step === 'distinct' || plan.step === 'pick' ? plan : null));
+
 /** The words looked for, said once more in brackets: these and no others. */
 const onlyWords = (texts: readonly string[]): Act =>
   amend(`words ${texts.join()}`, (plan) =>
@@ -36,6 +39,16 @@ export const phrases = [
   rule('clause', '$rows? ~withA $col:a but|yet ~without $col:b', ({ a, b }) => (a === b ? null : filter('keep', { kind: 'all', of: [{ kind: 'not', of: { kind: 'empty', of: column(a) } }, { kind: 'empty', of: column(b) }] })), 0.2),
   // 'Water and storm, please': several values of one column.
   rule('clause', 'just|only? $values:v only|please', ({ v }) => (v.length > 1 ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), -0.2),
+  // 'Keep two of each kind and delete the rest': what is not chosen goes anyway
+  rule('theRest', 'the? rest|others|remainder|remaining|repeats|duplicates|doubles|copies|surplus', () => true, 0),
+  rule('theRest', 'all|every|any? of? the? other|remaining|repeated|surplus $rows|$noun|$guess|$col|ones|columns|repeats', () => true, 0),
+  rule('theRest', 'everything|anything|everybody|everyone|all else', () => true, 0),
+  rule('rider', 'and|so|,|then? ~drop|~hide $theRest', () => restGoes, 0),
+  rule('rider', 'and|so|,|then? take|throw|set|put|leave|filter $theRest away|out|aside|off', () => restGoes, 0),
+  rule('rider', 'and|so|,|then? $theRest ~unwanted|goes|go', () => restGoes, 0),
+  rule('rider', 'and|so|,|then? ~unwanted $theRest', () => restGoes, 0),
+  rule('clause', '~keepOnly $rset:c matter|matters|count|counts|interest|interests|concern|concerns me|us|here|now? (for this|that|it|now|here)?', ({ c }) => filter('keep', c), -0.1),
+  rule('clause', '~keepOnly $rset:c ~should|can|may|shall stay|stays|remain|remains|be|survive (in|left|kept|there|here)?', ({ c }) => filter('keep', c), 0),
   rule('clause', '$rset:c ~unwanted', ({ c }) => filter('aside', c), 0.05),
   rule('clause', '~unwanted $rset:c', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '$rows ~rel ~be? $cond:c ~unwanted', ({ c }) => filter('aside', c), 0),

@@ -1,4 +1,4 @@
-import { nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Place } from './step';
 
@@ -15,8 +15,10 @@ export const phrases = [
   rule('clause', 'columns? order|sequence of? (the? columns)? :|,|-|–|= $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('clause', 'the? columns in this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('clause', 'the? columns ~should be? in this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
+  rule('rider', 'right|directly|just|straight|immediately after|behind|before it|that|this', () => amend('moved so', (plan) => (plan.step === 'move' && 'beside' in plan.place ? plan : null)), 0),
   rule('aside', 'and|then the? others|rest|other|remaining columns? after|behind|follow|follows|come|at|go|as that|them|these|it|after|end|the|they|behind? end|are|were?', () => nothing, 0.05),
   rule('clause', '~move $cols:c column|columns? ~last', ({ c }) => move(c, { to: 'last' }), 0),
+  rule('clause', '$cols:c goes|comes|belongs|sits|stands ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.05),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~first', ({ c }) => move(c, { to: 'first' }), 0),

@@ -2,6 +2,7 @@ import type { Act } from '../../language/acts';
 import { withPlan, type Context } from '../../language/acts';
 import { ordered } from './phrases';
 import { frame, means, type Frame } from '../../language/frames';
+import { namesRows } from '../../language/mentions';
 import type { SortKey } from '../order';
 
 const sort = (by: readonly SortKey[]): Act => ({ key: `sort ${JSON.stringify(by)}`, apply: (state) => withPlan(state, { step: 'sort', by }) });
@@ -18,9 +19,11 @@ export const frames: readonly Frame[] = [
     many: ['keys', 'verb', 'tie', 'blanks', 'legend'],
     about: 'by on the it them list rows row put go goes come comes first top then and within inside same where group is of arrange from to at end very those one we in same their which what they with a',
     cost: 0.6,
-  }, ({ keys, verb, tie, blanks }) => {
+  }, ({ keys, verb, tie, blanks }, x) => {
     const list = (keys as SortKey[][]).flat();
     const distinct = list.filter((k, i) => list.findIndex((o) => o.column === k.column) === i);
-    return distinct.length < list.length || (!verb && !blanks && list.length === 1) || list.some((k) => k.column === '') || (!verb && !tie && !blanks) ? null : sort(distinct);
+    // 'Order the lots by honey': what stands before is what the rows are called.
+    if (list.length > 1 && namesRows(list[0]!.column, x.vocabulary)) return null;
+    return distinct.length < list.length || (!verb && !blanks && list.length === 1) || list.some((k) => k.column === '') || (!verb && !tie && !(blanks && list.some((k) => k.down))) ? null : sort(distinct);
   }),
 ];
