@@ -63,6 +63,8 @@ function findHeadAfter(plan: Plan, head: CheckedHead): CheckedHead {
 
 /** A state with one more plan. A plan that cannot be is kept as the state's problem, so that it can be said. */
 export function withPlan(state: State, plan: Plan, topic?: readonly string[]): State {
+  // 'Billed without signs, numeric': what is said twice in other words is done once.
+  if ((plan.step === 'convert' || plan.step === 'tidy' || plan.step === 'filter') && JSON.stringify(state.plans.at(-1)) === JSON.stringify(plan)) return state;
   const [problem] = checkPlan(plan, state.head);
   if (problem) return { ...state, plans: [...state.plans, plan], problem: state.problem ?? problem };
   return { ...state, plans: [...state.plans, plan], head: headAfter(plan, state.head), topic: topic ?? ('columns' in plan ? plan.columns : state.topic) };

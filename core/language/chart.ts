@@ -323,7 +323,7 @@ function skipCost(token: Token, shouted: boolean): Skip {
   // 'Wave A', 'group I': a capital by itself that does not begin the request is a name.
   if (token.kind === 'word' && token.text === 'A' && token.from > 0 && !shouted) return { inner: 1, outer: 1, lost: true };
   if (token.kind === 'word' && fillers.has(token.lower)) return { inner: token.capital && token.from > 0 ? WEIGHTS.fillerCapital : WEIGHTS.filler, outer: WEIGHTS.fillerOutside, lost: false };
-  if (token.kind === 'word' && light.has(token.lower)) return { inner: WEIGHTS.light, outer: WEIGHTS.lightOutside, lost: false };
+  if (token.kind === 'word' && light.has(token.lower)) return { inner: WEIGHTS.light, outer: token.lower === 'as' ? WEIGHTS.asOutside : WEIGHTS.lightOutside, lost: false };
   return { inner: 4, outer: 4, lost: true };
 }
 

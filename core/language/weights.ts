@@ -27,6 +27,8 @@ export const WEIGHTS = {
   fillerOutside: 0.05,
   lightOutside: 0.4,
   colonOutside: 1,
+  /** An 'as' that ties nothing to anything. */
+  asOutside: 0.9,
   /** A word of a rule mistyped: at once, and for each mistake. */
   mistyped: 0.35,
   mistake: 0.3,

@@ -87,6 +87,9 @@ const correcting = (instead: boolean): Act => ({
   apply: (state) => (!state.amends ? null : instead ? { ...state, plans: [], head: state.start, amends: false } : { ...state, amends: false }),
 });
 
+/** What was just taken out, or set aside, is to go: said once more. */
+const goesAlready = amend('goes already', (plan) => ((plan.step === 'replace' && plan.with === '') || plan.step === 'drop' || (plan.step === 'filter' && plan.mode === 'aside') || (plan.step === 'tidy' && plan.ways.every((w) => !['upper', 'lower', 'title', 'sentence', 'name'].includes(w))) ? plan : null));
+
 /** One more column in what was put together or changed. */
 const include = (columns: readonly string[]): Act =>
   amend(`include ${JSON.stringify(columns)}`, (plan) => {
@@ -122,6 +125,9 @@ export const againRules = [
   rule('aside', '$nopes ~iMeant? :|,?', () => correcting(true), 0.3),
   rule('aside', '~iMeant :|,?', () => correcting(true), 0.4),
   rule('aside', 'instead', () => nothing, 0.1),
+  // 'I don\'t want the brackets, take those out': what goes already
+  rule('rider', 'so|and|just|,? ~drop them|those|these|it (off|out|away|please)?', () => goesAlready, 0),
+  rule('rider', 'so|and|just|,? take|throw|cut|leave them|those|these|it off|out|away', () => goesAlready, 0),
   // 'no, cancelled instead': other values in the place of those said
   rule('rider', '$nopes? ~iMeant? the? $values:v $rows|$guess|$noun? instead|rather|please', ({ v }) => otherValues(v), -0.1),
   rule('rider', '$nopes ,? ~iMeant? the? $values:v $rows|$guess|$noun? ,? (i mean|meant)?', ({ v }) => otherValues(v), 0.1),

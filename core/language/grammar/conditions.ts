@@ -329,6 +329,8 @@ export const conditionRules = [
   rule('rset', '$rset:a ~without $yesno:y', ({ a, y }) => all([a, says(y, false)]), 0.1),
   rule('rset', '$rset:a ~withA|with $col:c', ({ a, c }, x: Context) => saysYes(c, x) ? null : all([a, countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))]), 0.15),
   rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
+  rule('when', 'in|during|within the? period|span|time|range|window|interval of|from|between|:? $date:a ~fromTo $date:b ,? ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), -0.05),
+  rule('when', '$date:a ~fromTo $date:b ,? ~bothIncluded', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
   rule('when', '$date:a or later|after', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
@@ -510,6 +512,7 @@ export const conditionRules = [
   rule('cond', '$col:c ~withA|~contains an? $mark:m', ({ c, m }, x: Context) => (columnOf(x.head, c).type === 'text' && /^[?!@#&*]$/.test(m) ? { kind: 'text', test: 'contains', of: column(c), texts: [m] } : null), 0),
   rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),
   rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
+  rule('rset', '$word|$col|$guess? $guess|$rows|$noun ,|- i.e|ie|meaning|namely|so|hence|that|which is|means? ,|:? ~rel? $cond:c', ({ c }) => c, 0.15),
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
   rule('rset', '$rows|$guess|$noun $remark ,|:? so|meaning|namely|hence ~rel? $cond:c', ({ c }) => c, 0.1),
   // Columns that say yes or no: 'the active ones', 'not active', 'unpaid'

@@ -133,6 +133,7 @@ export const expressionRules = [
   rule('ex2', '$weighted:e', ({ e }) => (e.op === '+' ? e : null), -0.1),
 
   // Over several columns of one row.
+  rule('ex0', 'row|line|horizontal ~average of|over|across? $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? { kind: 'across', fn: 'mean', of: c.map(column) } : null), -0.1),
   rule('ex0', '~average of? $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? { kind: 'across', fn: 'mean', of: c.map(column) } : null), 0.05),
   rule('ex0', '~totalWord of? $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? c.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.1),
   rule('ex0', '~highest of $cols:c', ({ c }, x: Context) => (c.length > 1 && c.every((n: string) => quantity(n, x)) ? { kind: 'across', fn: 'highest', of: c.map(column) } : null), 0.1),
@@ -140,6 +141,7 @@ export const expressionRules = [
 
   // Figures over all rows, and brought back from a group.
   rule('figure', '~average of? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('mean', q); }, 0.1),
+  rule('ex0', '$col:by ~average of? $col:c', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && by !== c ? grouped(total('mean', e), by, x) : null; }, 0.3),
   rule('figure', '~average number of $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('mean', q); }, 0.05),
   rule('figure', '~figureTotal of? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('sum', q); }, 0.1),
   rule('figure', 'all the? $col:c', ({ c }, x: Context) => { const q = quantity(c, x); return q && total('sum', q); }, 0.3),
@@ -229,6 +231,7 @@ export const expressionRules = [
   rule('ex1', '~days ~took? from|between|since? $col:c ~fromTo $date:d', ({ d, c }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, 0),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
+  rule('ex1', '$col:b -|minus|less the? $col:a in days', ({ a, b }, x: Context) => span('days', a, b, x), -0.2),
 
   rule('ex1', '~days until|till|to the|its? $col:c ,? counted|reckoned|starting? from|as|on|since of? $date:d', ({ c, d }, x: Context) => { const to = dated(c, x); return to && { kind: 'span', unit: 'days', from: { kind: 'date', value: d }, to }; }, 0),
   rule('ex1', 'age of the|each|every? $rows|$noun|$guess|$col ,? in? ~whole|full? years? ,? on|at|by $date:d', ({ d }, x: Context) => { const c = bornColumn(x) ?? begun(x); return c && untilDate(c, d, x); }, 0.3),

@@ -189,6 +189,8 @@ function examples(tokens: readonly Token[], request: string, put: Put): void {
         const then = to + phrase.length;
         if (phrase.every((w, k) => tokens[to + k]?.lower === w) && then < tokens.length) for (const end of ends(then)) put('example', from, end, { input: inside(then, end), output: inside(from, to) }, 0);
       }
+      // '1042/NE (from NE-1042-A)'
+      if (tokens[to]?.lower === '(' && tokens[to + 1]?.lower === 'from') for (const end of ends(to + 2)) if (tokens[end]?.lower === ')') put('example', from, end + 1, { input: inside(to + 2, end), output: inside(from, to) }, 0);
       for (const phrase of BECOMES) {
         if (!phrase.every((w, k) => tokens[to + k]?.lower === w)) continue;
         const then = to + phrase.length;
@@ -619,10 +621,13 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
   // 'Earnings so far = ...', 'calculate the yield per hive: ...': what stands before the mark is all of the name.
   const mark = tokens.findIndex((t) => t.lower === '=' || t.lower === ':');
-  const percent = (t: Token): boolean => t.lower === '%' && mark > 0 && tokens[mark]!.lower === '=';
+  const percent = (t: Token): boolean => t.lower === '%' && mark > 0 && (tokens[mark]!.lower === '=' || tokens[mark - 1] === t);
   const verb = /^(?:calculate|compute|determine|derive|add)$/.test(tokens[0]?.lower ?? '') ? 1 : 0;
   const start = verb + (/^(?:the|a|an)$/.test(tokens[verb]?.lower ?? '') ? 1 : 0);
   if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number' || percent(t)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
+  // 'Calculate earned per hour as charged minus cost': so is what stands before 'as'.
+  const as = tokens.findIndex((t) => t.lower === 'as');
+  if (/^(?:calculate|compute|determine|derive|define)$/.test(tokens[0]?.lower ?? '') && as > start + 1 && as <= start + 6 && tokens.slice(start, as).every((t) => t.kind === 'word') && !/^(?:column|field|new|it|this|that)$/.test(tokens[start]!.lower)) put('name', start, as, request.slice(tokens[start]!.from, tokens[as - 1]!.to).trim(), 0.05);
   for (let from = 0; from < tokens.length; from++) {
     const first = tokens[from]!;
     if (first.kind === 'quoted' || first.kind === 'column') {
@@ -643,7 +648,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       // A name does not hold the joints of a sentence, and does not end in a preposition, unless all ends there: 'to Finished on'.
       if (!capital && /^(?:out|off)$/.test(t.lower) && /^(?:of|from)$/.test(tokens[to]?.lower ?? '')) break;
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|shall|containing|holding|grouped)$/.test(t.lower)) break;
-      if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
+      if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|weighted|rounded|divided|multiplied|calculated|computed|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;

@@ -177,6 +177,7 @@ export const phrases = [
   rule('qfig', 'sum|add|total up all? the? $col:c', ({ c }, x: Context) => sum(c, x), 0),
   rule('qfig', 'what|how much? we|they|it? $col:c for|with|on? them|it|these? ~inTotal', ({ c }, x: Context) => sum(c, x), 0.1),
   rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
+  ...([['sum|total', 'sum'], ['average|mean', 'mean'], ['maximum|max|highest', 'highest'], ['minimum|min|lowest', 'lowest'], ['median', 'median']] as const).map(([words, fn]) => rule('qfig', `$col:c ${words}`, ({ c }, x: Context) => { const e = quantity(c, x); return e && over(fn, e); }, 0.2)).flat(),
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
   rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) ? over('distinct', column(c)) : null), 0.3),
@@ -262,6 +263,16 @@ export const phrases = [
   rule('qtail', 'among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.1),
   rule('qtail', 'are|is there among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.05),
   rule('qtail', 'are|is there in? ~inTotal?', () => true, 0.05),
+  // 'Monthly overview by opening date: count of tickets and total charged'
+  ...([['monthly', 'month'], ['yearly|annual', 'year'], ['quarterly', 'quarter'], ['weekly', 'week'], ['daily', 'date']] as const).flatMap(([words, part]) => [
+    rule('question', `${words} overview|summary|figures|totals|breakdown|report|statistics|numbers? (by|of|from|on|for|along the? $col:c)? :|,|;|-|with|giving|showing the? $qfigs:f`, ({ c, f }, x: Context): Question | null => { const g = period(part, c ?? rowDate(x), x); return g && { figures: f, by: [g] }; }, -0.3),
+    rule('question', `${words} $qfigs:f`, ({ f }, x: Context): Question | null => { const d = rowDate(x), g = d === null ? null : period(part, d, x); return g && { figures: f, by: [g] }; }, -0.2),
+  ]).flat(),
+  // A name set equal to figures over all rows is what is asked: 'average price overall = sum of due / sum of kg'
+  rule('question', '$name :|= $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),
+  // 'Rejected lots as % of all lots'
+  rule('question', '$rset:c as|in an? ~percentRider|~shareWord of|from all? the? $rows|$noun|$guess|total|whole|$col', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
+  rule('question', '$rset:c as|in an? %|percent|percentage|share|proportion of|from all? the? $rows|$noun|$guess|total|whole|$col', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
   // 'How many customers had more than one callout'
   rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
   // 'What is the total for the web bookings': of the one column of money
@@ -493,6 +504,10 @@ export const phrases = [
   rule('rider', 'as|in|rounded? to? a? whole|full percent|percents|percentage|percentages|% number|figure?', () => onQuestion('whole percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? { ...plan, figures: plan.figures.map((f) => ({ ...f, as: rounded(f.as, 0, 'nearest') })) } : null)), 0),
   rule('rider', '~percentRider', () => onQuestion('percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? plan : null)), 0),
   rule('rider', '~keepOnly? the? top|first|best $num:n only?', ({ n }) => onQuestion(`top ${n}`, (plan) => (plan.by.length && n > 0 ? { ...(ordered(plan, plan.order?.down ?? true) ?? plan), most: n } : null)), 0),
+  rule('rider', 'and? restrict|limit|narrow|filter|reduce|confine it|that|this|them|these|those? down? to only? the? $rset:c', ({ c }) => onlyWhere(c), -0.5),
+  rule('rider', 'and? summed|added|totalled|totaled|summarised|aggregated up?', () => onQuestion('summed', (plan) => (plan.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'sum') ? plan : null)), 0),
+  rule('rider', 'and? sorted|ordered|ranked by? (it|that|them)? ~descending', () => onQuestion('down', (plan) => ordered(plan, true)), -0.1),
+  rule('rider', 'and? sorted|ordered|ranked by? (it|that|them)? ~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), -0.1),
   rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),
   rule('rider', '~descending', () => onQuestion('down', (plan) => ordered(plan, true)), 0),
   rule('rider', '~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), 0),

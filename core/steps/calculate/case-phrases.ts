@@ -196,6 +196,8 @@ export const casePhrases = [
   rule('itcond', '$itcond:a or ~say? ~blankWord', ({ a }) => any([a, { kind: 'empty', of: IT }]), 0.3),
   rule('itcond', 'it|they|that ~not $itcond:c', ({ c }) => not(c), 0.1),
 
+  // 'unknown', 'if unknown': of what the cases are about
+  rule('itcond', 'it|they|that? ~be? unknown|unspecified', () => ({ kind: 'empty', of: IT }), 0.1),
   // One case
   rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', 'mark|flag|label|tag|call|grade|rate the? $rset:c as|with|: ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.05),
@@ -207,6 +209,7 @@ export const casePhrases = [
   // 'More than 20 pages' counts pages, and calls nothing so.
   rule('case1', '$itcond:c ^$leaf:l', ({ l, c }, x: Context): Open[] | null => (l.kind === 'column' || (l.kind === 'text' && x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(l.value.toLowerCase()))) ? null : [{ when: c, then: l, loose: true, bare: true }]), 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
+  rule('case1', '$cond:c ^$label:l', ({ l, c }): Open[] | null => (!COUNTED.test(l) && c.kind === 'compare' && c.left.kind === 'column' && c.right.kind === 'number' ? [{ when: c, then: textOf(l), loose: true, bare: true }] : null), 0.15),
   rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
@@ -222,6 +225,7 @@ export const casePhrases = [
     rule('case1', `$leaf:l ~if it|they? ~be? ${words}`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
   ]).flat(),
   rule('case1', '$label:l ~if there|it|that? ~be? none|nothing|no|not known|given|there|one?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l) }], 0),
+  rule('choice', '$choice:c ,|;|.|and? blank|empty|nothing ~if|when|where it|that|they|we? ~be? unknown|unspecified|missing', ({ c }): Cases => ({ ...c, list: [{ when: { kind: 'empty', of: IT }, then: blank }, ...c.list] }), 0.05),
   rule('case1', 'unknown|unspecified|missing ~rungVerb $leaf:l', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0.1),
   rule('case1', '$num:n ~orMore $col:c ~rungVerb $leaf:l', ({ n, c, l }, x: Context): Open[] | null => { const q = quantity(c, x); return q && [{ when: { kind: 'compare', op: '>=', left: q, right: number(n) }, then: l, loose: true }]; }, 0.05),
   rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'beyond', then: textOf(l) }], 0),

@@ -268,7 +268,18 @@ export const phrases = [
 
   // Rounding and percent, inside the sentence
   rule('formula', '$expr:e', ({ e }) => e, 0),
+  // 'a minus b, all divided by c'
+  rule('formula', '$ex2:a ,|; and? all|everything|the|that|this|it|whole? (of (it|that|this)|result|sum|difference)? is? ~over $ex0:b', ({ a, b }) => (a.kind === 'op' && b.kind !== 'number' ? op('/', a, b) : null), -0.2),
+  rule('formula', '$ex2:a ,|; and? all|everything|the|that|this|it|whole? (of (it|that|this)|result|sum|difference)? is? ~times $ex0:b', ({ a, b }) => (a.kind === 'op' ? op('*', a, b) : null), -0.1),
+  // 'charged minus cost divided by charged': what is meant is the part that is left of it
+  rule('formula', '$col:a ~minus $col:b ~over $col:c', ({ a, b, c }, x: Context) => { const [m, n] = [q(a, x), q(b, x)]; return a === c && b !== a && m && n ? op('/', op('-', m, n), m) : null; }, -0.4),
+  rule('formula', '$col:a ~minus $col:b ~over $col:c ~times $num:n', ({ a, b, c, n }, x: Context) => { const [m, k] = [q(a, x), q(b, x)]; return n === 100 && a === c && b !== a && m && k ? op('*', op('/', op('-', m, k), m), number(100)) : null; }, -0.5),
+  // The larger of two values, as in 'max(minimum - stock, 0)'
+  rule('formula', 'max|maximum|larger|greater|higher of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '<', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
+  rule('formula', 'min|minimum|smaller|lesser|lower of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '>', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
   rule('formula', '$ranking:e', ({ e }) => e, 0),
+  rule('clause', '$formula:e as|in|into an? new|extra|separate|further|additional own? column', ({ e }) => (hasTotal(e) && real(e) ? add(e) : null), -0.1),
+  rule('clause', '$cols:c :|-|–|to|with|at $places:p', ({ c, p }, x: Context) => (c.every((n: string) => q(n, x) !== null && columnOf(x.head, n).type !== 'text') ? roundColumns(c, p, 'nearest') : null), 0.2),
   rule('formula', '$chosen:e', ({ e }) => e, 0),
 
   rule('clause', '~add $word $word? ~per $col:b from|by|on|of|using $col:a', ({ a, b }, x: Context) => { const [m, n] = [q(a, x), q(b, x)]; return m && n && a !== b ? add(op('/', m, n)) : null; }, 0.3),
@@ -292,6 +303,7 @@ export const phrases = [
   rule('rider', 'or|and|but? just|only|simply the? $col:a alone|itself|only? ~if|~wherever|when the? $col:b ~be ~blankWord', ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
   // Several formulas, each in brackets behind its name: 'add Off peak (used - peak) and Peak share (peak in % of used, one decimal)'
   rule('boxed', '$name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? [add(e, n)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~without an? $col:c ~close', ({ n, e, p, c }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere({ kind: 'empty', of: column(c) })] : null), 0),
   rule('boxed', '$name:n ~open $formula:e ,? ~round? $places:p ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(rounded(e, p, 'nearest'), n)] : null), 0),
   rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~if|~wherever $cond:w ~close', ({ n, e, p, w }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere(w)] : null), 0),
   rule('boxes', '$boxed:a', ({ a }) => a, 0),
@@ -322,7 +334,7 @@ export const phrases = [
   rule('clause', '~add? $name:n ,|:? ~round? $places:p :|=|–|- the? $formula:e', ({ n, p, e }) => (real(e) && rowLevel(e) ? add(rounded(e, p, 'nearest'), n) : null), 0.05),
   rule('clause', '~add? $metricName:m (of|for|per ~each? $rows|$noun|$guess|$col)? ~open $formula:e ~close', ({ m, e }) => (real(e) && rowLevel(e) && (m as Metric).formula.includes('/') === isRatio(e) ? add(e) : null), -0.1),
   rule('clause', '~add? $name:n of|for|per ~each $rows|$noun|$guess ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0),
-  rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
+  rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '~add? an? ~column? $name:n of|at $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0.1),
   rule('clause', '~add an? ~column? $name:n with|of|at|for $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0),
@@ -438,11 +450,20 @@ export const phrases = [
   rule('rider', 'treat|count|take|read|regard|consider|use|assume an? ~blankWord $col:a or $col:b as zero|0|nothing|nil', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ([a, b].some((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, [a, b]) } : null)), -0.2),
   rule('rider', 'treat|count|take|read|regard|consider the|any|all? ~blankWord (ones|cells|values)? as zero|0|nothing|nil', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
   rule('rider', '$rset:c ~should? get|gets|have|has|receive|receives|stay|stays|remain|remains ~blankWord', ({ c }) => blankWhere(c), 0.5),
+  rule('rider', 'no|without|~blankWord $col:c $arrow2 ~blankWord|nothing', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), -0.2),
+  rule('rider', 'column|field name|title|heading|header :|=|is? $name:n', ({ n }) => onLast(`titled ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.2),
+  rule('rider', 'any|a|the? missing|blank|empty $word|$rows|$noun|$guess|values|ones ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (plan.as.kind === 'across' || hasTotal(plan.as) ? plan : null)), 0),
+  rule('rider', 'blanks|gaps|empties ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (plan.as.kind === 'across' || hasTotal(plan.as) ? plan : null)), 0),
+  rule('rider', 'and|also|then|,? also? subtract|deduct $ex2:e off|away|too|as? well?', ({ e }) => onLast(`less ${keyOf(e)}`, (plan) => (textual(plan.as) || plan.replace || e.kind === 'column' && columnsOf(plan.as).includes(e.name) ? null : named(plan, op('-', plan.as, e)))), 0.1),
+  rule('rider', 'and|also|then|,? also? add $ex2:e on|to|it|too|as? well|it?', ({ e }) => onLast(`plus ${keyOf(e)}`, (plan) => (textual(plan.as) || plan.replace || e.kind === 'column' || e.kind === 'number' || plan.as.kind === 'across' ? null : named(plan, op('+', plan.as, e)))), 0.3),
   // 'Multiply stock by cost to get the stock value'
   rule('rider', 'to|and get|obtain|find|give|see|know the|their|its|a? $name:n', ({ n }) => onLast(`got ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.1),
   // '40 rather than 0.4'
   rule('rider', '$num:a %? rather|and|, than|not|instead of? $num:b', ({ a, b }) => onLast('as percent', (plan) => (Math.abs(a - 100 * b) < 1e-9 && (isPercent(plan.as) || isRatio(plan.as)) ? (isPercent(plan.as) ? plan : named(plan, percented(plan.as))) : null)), -0.1),
   // Ranks
+  rule('ranking', 'number|rank|place|order the|all? $rows|$noun|$guess|$col by|on|according|after to? the? $col:c', ({ c }, x: Context) => ranked(c, x), 0.3),
+  rule('rider', 'the? ~highest|one gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), -0.1),
+  rule('rider', 'the? ~lowest gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), -0.1),
   rule('rider', 'ties|equals|equal|draws ones|values|numbers|rows|scores? get|gets|share|shares|have|has|receive the? same rank|place|number|position', () => onLast('ties share', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
   rule('rider', 'and? leave|leaves|leaving|with a? gap|gaps|hole|holes (behind|after them|it|ties?)?', () => onLast('ties leave gaps', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
   rule('rider', "don't|dont|without|no|not =re-sort|sort|sorting|reorder|re-order|resort|reordering|move the|any? rows|table|list|order|it|them?", () => onLast('as they lie', (plan) => (plan.replace ? null : plan)), 0),

@@ -22,7 +22,7 @@ export const frames: readonly Frame[] = [
     need: { examples: '$examples' },
     may: {
       cols: '$col', name: NAME, place: PLACE,
-      turn: ['turn round|turn around|the other way round|other way round|round|the short way|initial and surname|surname first|first name first|short name|reformat|rewrite|rewritten|rearranged|shorten|short|description|describes|short description|instead|swap|swapped|turn|reverse', '~wayRound'],
+      turn: ['abbreviate|abbreviated|abbreviating|initial plus surname|initial and then the surname|as initial plus surname|to the form|into the form|turn round|turn around|the other way round|other way round|round|the short way|initial and surname|surname first|first name first|short name|reformat|rewrite|rewritten|rearranged|shorten|short|description|describes|short description|instead|swap|swapped|turn|reverse', '~wayRound'],
       remark: ['spaces around the slashes are sometimes missing|mind that some have no spaces around the slash|some have no spaces', '~open $name:n , $name:n ~close'],
     },
     many: ['turn', 'place'],
@@ -81,8 +81,8 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('words off the front', {
-    need: { list: ['$wordList', means('$word:a / $word:b / $word:c / $word:d', ({ a, b, c, d }: Record<string, string>) => [a, b, c, d]), means('$wordList:a / $wordList:b', ({ a, b }: { a: string[]; b: string[] }) => [...a, ...b])], col: '$col', name: NAME },
-    may: { place: PLACE, off: 'move|take|cut|off|away|pull|strip|split|shift|separate|put|from|front|start|begin|begins|beginning', rest: ['only|just|keep the? name|names', 'let the $col column keep only the name', 'then only has the name|keep only the name'], none: NONE },
+    need: { list: ['title|titles|salutation|form of address ~open $wordList ~close', '$wordList', means('$word:a / $word:b / $word:c / $word:d', ({ a, b, c, d }: Record<string, string>) => [a, b, c, d]), means('$wordList:a / $wordList:b', ({ a, b }: { a: string[]; b: string[] }) => [...a, ...b])], col: '$col', name: NAME },
+    may: { place: PLACE, off: 'move|take|cut|off|away|pull|strip|split|shift|separate|put|from|front|start|begin|begins|beginning', rest: ['$col without it|them|the title|titles', 'only|just|keep the? name|names', 'let the $col column keep only the name', 'then only has the name|keep only the name'], none: NONE },
     many: ['place', 'rest', 'none', 'off'],
     about: `${CALCULATE} ${TAKE} title titles salutation form address off front start beginning at move split then only has keep keeps rest it / begins gone customer should`,
     cost: 0.8,
@@ -123,7 +123,7 @@ export const frames: readonly Frame[] = [
     may: {
       mark: ['with|by|using|then|, ,? $text ~betweenThem|then|in?', '$text between|in ~betweenThem?', means('$text', undefined, 0.1), 'with|by|and a? $mark ~betweenThem|between|in? between?', means('a colon|colon', ': '), means('a space|space', ' '), means('a comma|comma', ', '), means('a dash|a hyphen|dash', ' - '), means('-', ' - ', 0.1)],
       brackets: 'in brackets|in parentheses|in round brackets', name: NAME, place: PLACE,
-      alone: ['no $col|$noun ,? then? just|only the $col|$noun on? its? own?', 'and? only|just the? $col ~if|~wherever the? $col ~be ~blankWord', 'leave the dash away|leave away the dash', '~if|~wherever there is|are no $col ,? just|only the $col on? its? own?', 'leave the dash|comma|mark away|out|off ~if|~wherever there is no $col', 'no $col ,? then? just|only the $word|$col'],
+      alone: ['~if|~wherever the? $col ~be ~blankWord ,? only|just use|take|write|show|put|have? the? $col on? its? own?', 'only|just use|take|write|show|put the? $col ~if|~wherever the? $col ~be ~blankWord', 'no $col|$noun ,? then? just|only the $col|$noun on? its? own?', 'and? only|just the? $col ~if|~wherever the? $col ~be ~blankWord', 'leave the dash away|leave away the dash', '~if|~wherever there is|are no $col ,? just|only the $col on? its? own?', 'leave the dash|comma|mark away|out|off ~if|~wherever there is no $col', 'no $col ,? then? just|only the $word|$col'],
       example: ['like|eg|e.g|as $text', 'so $text', 'like|eg|e.g|as $value / $value', 'like|eg|e.g|as $value - $value'],
     },
     many: ['alone', 'join', 'place', 'cols'],

@@ -299,6 +299,8 @@ export const textPhrases = [
 
   // Columns written into one text
   rule('pattern', '$col:a ,|and? then|and|followed|with by? the? $col:b ~inBrackets', ({ a, b }) => ({ kind: 'written', of: [column(a), text(' ('), column(b), text(')')] }), 0),
+  rule('pattern', '$col:a ^( ^$col:b ^)', ({ a, b }) => ({ kind: 'written', of: [column(a), text(' ('), column(b), text(')')] }), 0),
+  rule('clause', '~add ~column? ~named? $name:n ,|:|as|=|from|like|with? $pattern:e', ({ n, e }) => add(e, n), 0.05),
   rule('pattern', '$col:a $text:t $col:b', ({ a, t, b }) => ({ kind: 'written', of: [column(a), text(t), column(b)] }), 0.2),
   rule('text0', '$pattern:p', ({ p }) => p, 0),
   rule('text0', '~join $joined:c as|like|to|into|in|so|: the? form|pattern|style|format|way? of? $text:t', ({ c, t }, x: Context) => template(t, c, x), -0.1),

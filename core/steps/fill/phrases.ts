@@ -107,6 +107,8 @@ export const phrases = [
   rule('clause', '~blankWord $cols:c ~should be? taken|copied|carried|filled|repeated|inherited|come over|down|in|forward? from|with? ~above', ({ c }) => fromAbove(c), 0),
   rule('clause', '$cols:c ~should be? taken|copied|carried|filled|repeated|inherited over|down|in|forward? from|with? ~above ~wherever|if it|they|that|there? ~be? ~blankWord', ({ c }) => fromAbove(c), 0),
   rule('clause', 'take|copy|carry|repeat ~blankWord $cols:c over|down|in|forward? from|with? ~above', ({ c }) => fromAbove(c), 0),
+  rule('clause', '~wherever|in|on|for $rows|$noun|those|ones ~without an? $cols:c ,? ~make|use|take|put|copy|repeat|enter the|that|its? $col|value|one|date|text|entry? of|from|in? ~above', ({ c }) => fromAbove(c), -0.2),
+  rule('clause', '~wherever|in|on|for $rows|$noun|those|ones ~without an? $cols:c ,? ~make|use|take|put|write|enter|insert|say $filling:f', ({ c, f }) => act(c, f), 0),
   rule('clause', '~fill the gap|gaps|hole|holes|blank|blanks in|of $cols:c from|with|by|using? ~above', ({ c }) => fromAbove(c), 0),
   rule('clause', '~fillDown', () => fromAbove(null), 0.4),
 ].flat();

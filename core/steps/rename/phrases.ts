@@ -13,7 +13,7 @@ export const phrases = [
   rule('clause', '~rename $pair:a , $pair:b ,? and $pair:c', ({ a, b, c }) => plans({ step: 'rename', names: [...a, ...b, ...c] }), 0.2),
   rule('clause', '~rename $col:c $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.3),
   rule('clause', '$col:c ~should be? called|named|renamed|titled|headed to? $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0),
-  rule('becoming', '$col:c column? becomes|become|~should|is|are? become|be|called|named|renamed? to? $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0.1),
+  rule('becoming', '$col:c column? becomes|become $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0.1),
   rule('becoming', '$becoming:a and|,|; $becoming:b', ({ a, b }) => [...a, ...b], 0),
   rule('clause', '$becoming:a and|,|; $becoming:b', ({ a, b }) => (uniqueNames([...a, ...b]) ? plans({ step: 'rename', names: [...a, ...b] }) : null), -0.2),
   rule('clause', '$col:c ~should become $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.2),

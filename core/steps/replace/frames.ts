@@ -20,7 +20,7 @@ export const frames: readonly Frame[] = [
   }, ({ cols, list, end, legal }) => (end || legal ? replaced(cols, wholeTexts('end', list), '') : null)),
 
   frame('digits only', {
-    need: { cols: '$cols', digits: 'keep nothing but the digits|keep nothing but digits|leave nothing but the digits|leave nothing but digits|digits only|only digits|only the digits|just the digits|just digits|nothing but digits|everything but the digits|everything but digits|all but the digits|anything but digits|leave the digits|keep the digits|keep only the digits|only leave the digits|everything except the digits|figures only|only the figures|only figures|numbers only|digits and nothing else|all that is not a digit|anything that is not a digit|everything that is not a digit' },
+    need: { cols: '$cols', digits: 'to its digits|to the digits|to their digits|to digits|keep nothing but the digits|keep nothing but digits|leave nothing but the digits|leave nothing but digits|digits only|only digits|only the digits|just the digits|just digits|nothing but digits|everything but the digits|everything but digits|all but the digits|anything but digits|leave the digits|keep the digits|keep only the digits|only leave the digits|everything except the digits|figures only|only the figures|only figures|numbers only|digits and nothing else|all that is not a digit|anything that is not a digit|everything that is not a digit' },
     may: { drop: ['~drop', 'strip|remove|without|no'], marks: ['~brackets', 'spaces|dots|dashes|hyphens|blanks|plus signs|and all'] },
     many: ['drop', 'marks'],
     about: 'brackets spaces dots dashes hyphens points and or in of from keep leave strip make should be to number numbers other else signs marks reduce write get so that them',

@@ -12,6 +12,7 @@ export const phrases = [
   rule('portion', 'a? tenth', () => 10, 0),
   rule('portion', '$pct:p', ({ p }) => p, 0),
   rule('portion', '$num:a in|of|from|out of? every? $num:b', ({ a, b }) => (a < b ? (100 * a) / b : null), -0.2),
+  rule('clause', '~draw|~keep $portion:p of? all? the? $rows|$guess|$noun ~random', ({ p }) => draw(p), -0.1),
   rule('clause', '$portion:p of? the? $rows|$guess ~random', ({ p }) => draw(p), 0.1),
   rule('clause', 'a? ~random $portion:p of? the? $rows|$guess', ({ p }) => draw(p), 0.1),
   rule('clause', '~draw|~keep a? ~random $portion:p of? the? $rows|$guess', ({ p }) => draw(p), 0),
@@ -23,6 +24,8 @@ export const phrases = [
   rule('rider', 'with|keeping|where $values:v in $shares $asNow?', ({ v }) => by(v[0].column), 0),
   rule('rider', 'with|keeping|where $col:c in $shares $asNow?', ({ c }) => by(c), 0),
   rule('rider', 'in|keeping|with $shares of|for $col:c $asNow?', ({ c }) => by(c), 0),
+  rule('rider', 'while|whilst|and|but? preserving|preserve|keeping|maintaining|respecting|retaining the? ratio|share|shares|proportion|proportions|mix|balance|distribution of|between? $value:v (to|and|versus|vs $value)?', ({ v }) => by(v.column), -0.1),
+  rule('rider', 'while|whilst|and|but? preserving|preserve|keeping|maintaining|respecting|retaining the? ratio|share|shares|proportion|proportions|mix|balance|distribution of|between|by? the? $col:c', ({ c }) => by(c), -0.1),
   rule('rider', 'stratified|balanced|spread|proportional by|over|on|across|to $col:c', ({ c }) => by(c), 0),
 ].flat();
 

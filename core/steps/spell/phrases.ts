@@ -15,7 +15,12 @@ export const spelled = (columns: readonly string[] | null, spellings: readonly s
     apply(state: State) {
       // Without a column they are those of the only column that they fit.
       const found = columns ?? (state.topic.some((c) => fits(c, spellings, state)) ? state.topic : state.head.columns.map((c) => c.name).filter((c) => fits(c, spellings, state)));
-      return found.length === 1 && fits(found[0]!, spellings, state) ? withPlan(state, { step: 'spell', columns: found, spellings }, found) : null;
+      if (found.length !== 1 || !fits(found[0]!, spellings, state)) return null;
+      // 'Fix the spelling of the suppliers, the right ones are ...': those are how it is fixed.
+      const named = state.plans.at(-1);
+      return named?.step === 'standardise' && named.column === found[0]
+        ? amend('spelt so', (plan) => (plan === named ? { step: 'spell', columns: found, spellings } : null)).apply(state)
+        : withPlan(state, { step: 'spell', columns: found, spellings }, found);
     },
   };
 
@@ -48,6 +53,12 @@ export const phrases = [
   rule('clause', '$cols:c is|are|should|must|can|may|shall to|only? be? only? written|spelt|spelled|called|named|typed|entered only|either|as|just? $spellings:s', ({ c, s }) => spelled(c, s), -0.1),
   rule('clause', "so that|it|they? it|they|there|it's is|are|'s|reads|says|be? only ever? $spellings:s", ({ s }) => spelled(null, s), 0),
   rule('rider', ',|-|:? whichever|whatever one|of|them|these|those? is|comes|it|looks|fits? is? closest|nearest|best|likeliest|alike|similar', () => amend('spelt nearest', (plan) => (plan.step === 'spell' ? plan : null)), 0),
+  rule('slashed', '$spelling:a / $spelling:b', ({ a, b }) => (a === b ? null : [a, b]), 0),
+  rule('slashed', '$spelling:a / $slashed:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0),
+  rule('spellings', '$slashed:s', ({ s }) => s, 0.05),
+  rule('clause', '~standardise|~make the? $cols:c to|as|into|: ,|:? $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
+  rule('clause', '~standardise|unify|normalise|harmonise|fix it|them|this|that|these? to|as|into|: ,|:? $spellings:s', ({ s }) => spelled(null, s), 0.1),
+  rule('clause', '~standardise|~make the? $cols:c ~open $spellings:s ~close', ({ c, s }) => spelled(c, s), -0.1),
   rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => spelled(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
   rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),

@@ -75,7 +75,7 @@ export const phrases = [
   rule('calling', 'and? call|name them', () => true, 0),
 
   // 'Hive looks like "12 - Orchard": take it apart into Hive number (12) and Site (Orchard)': names with what goes there of an example
-  rule('shownName', '$name:n ~open|like|e.g|eg|=|as $text|$num|$value|$word ~close?', ({ n }) => n, 0),
+  rule('shownName', '$name:n ~open|like|e.g|eg|=|as $text|$num|$value|$word:w ~close?', ({ n, w }) => (typeof w === 'string' && /^(?:letters?|digits?|numbers?|texts?|words?|figures?|rest|first|second|last)$/i.test(w) ? null : n), 0),
   rule('shownNames', '$shownName:a ~list? $shownName:b', ({ a, b }) => [a, b], 0),
   rule('shownNames', '$shownName:a ~list? $shownNames:b', ({ a, b }) => [a, ...b], 0),
   rule('clause', '~split|take it|them|that|this|those up|apart|down|out? ~into2 $shownNames:n', ({ n }, x: Context) => splitTopic(n, x), 0),
@@ -86,6 +86,14 @@ export const phrases = [
 
   rule('clause', '$col:c :|,|? one|a|own column|field for|per ~each? $word|$col|$guess ~open? they|that|which|it? ~be? $atmark ~close?', ({ c, m, atmark }, x: Context) => { const a = (m ?? atmark) as Marked; return cutAt(c, a, proposed(c, a.which === 'every' ? mostPieces(c, a.text, x) : 2)); }, 0),
   rule('clause', '$col:c in|into|as $num:k separate|own|different? columns|parts|fields', ({ c, k }, x: Context) => (Number.isInteger(k) && k >= 2 && k <= 50 ? splitAt(c, likelyMark(c, k, x), namesIn(c, k) ?? proposed(c, k)) : null), 0.1),
+  rule('arrow2', '- >', () => true, 0),
+  rule('arrow2', '= >', () => true, 0),
+  rule('arrow2', '->|=>|→|=', () => true, 0),
+  // 'The code consists of letters and digits: give me Group and Serial'
+  rule('clause', '$col:c ~be|~split3 made? up? of? letters and|then|followed by? digits|numbers|figures :|.|,|;|-|–? give|make|want|need|get|i|please? i|want|need|me? $names:n', ({ c, n }) => (n.length === 2 ? splitAt(c, { kind: 'change' }, n) : null), -0.2),
+  // 'I need street, town and postcode in separate columns, they are in address'
+  rule('clause', '~make $names:n in|as|into separate|different|own|individual columns|fields ,|;|.|:|-|–? they|these|it|that|all|which is|are|stand|stands|come|comes|sit all|together|currently|now? in|from|inside|under|within the? $col:c', ({ n, c }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), -0.2),
+  rule('clause', "~make $names:n in|as|into separate|different|own|individual columns|fields ,|;|.|:|-|–? they're|it's|that's all|together|currently|now? in|from|inside|under|within the? $col:c", ({ n, c }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), -0.2),
   // Between letters and digits
   rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
   rule('atchange', 'between|where the? letters|text and|from|end|stop|meet the? digits|figures|numbers|number', () => true, 0),

@@ -32,6 +32,7 @@ export const everywhere = (ways: readonly Tidying[], x: Context): Act | null => 
 export const phrases = [
   rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
   rule('clause', 'tidy|clean|neaten up the? $cols:c', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
+  rule('ways', 'capitalise|capitalize them|it|the|these? completely|fully|entirely|throughout', () => ['upper'], -0.2),
   rule('ways', '~upper', () => ['upper'], 0),
   rule('ways', '~lower', () => ['lower'], 0),
   rule('ways', '~title', () => ['title'], 0),
@@ -71,6 +72,8 @@ export const phrases = [
   rule('clause', '$cols:c ~minus|without|no the? $legalWords', ({ c }) => tidied(c, ['legal']), 0),
   rule('clause', '~make? $cols:c ,? shorter|short ,|:|;? no|without the? $legalWords', ({ c }) => tidied(c, ['legal']), 0),
   rule('clause', 'shorten $cols:c ,|:|;? no|without the? $legalWords', ({ c }) => tidied(c, ['legal']), 0),
+  rule('legalWords', '~legalWord :|,|like|such|e.g|eg|as|namely|i.e|ie? as? $legalTokens', () => 2, 0),
+  rule('legalWords', '~legalWord ~open $legalTokens ~close', () => 2, 0),
   rule('legalWords', '$legalTokens:n ~etc', ({ n }) => n, 0),
   rule('legalWords', '$legalTokens:n', ({ n }) => (n >= 2 ? n : null), 0),
   rule('legalTokens', '~legalToken', () => 1, 0),
@@ -107,6 +110,7 @@ export const phrases = [
   rule('clause', '~make them|it|that all|everything|both ~into? $ways:w', ({ w }) => tidied(null, w), 0.1),
   rule('clause', '$cols:c ~be written|typed|spelled|spelt|entered|noted|given|put|stored|recorded? ~messily ,|;|.|:?', ({ c }) => speakOf(c), 0.1),
   rule('clause', 'a? some|few|many|most|several|half|all of? the? $cols:c ~be written|typed|spelled|spelt|entered|noted|given|put|stored|recorded? ~messily', ({ c }) => speakOf(c), 0.05),
+  rule('clause', 'capitalise|capitalize the? $cols:c completely|fully|entirely|throughout', ({ c }) => tidied(c, ['upper']), -0.3),
   rule('clause', '~make them|it|that? ~into? $ways:w', ({ w }) => tidied(null, w), 0.2),
   rule('clause', '~drop ~trim off|from them|it|these', () => tidied(null, ['trim', 'squeeze']), 0.05),
   // 'People left spaces all over the place, take those out'
