@@ -64,6 +64,7 @@ function describe(e: Expression): string {
     case 'part':
       return `${{ 'month in its year': 'month', 'quarter in its year': 'quarter' }[e.part as string] ?? e.part} of ${describe(e.of)}`;
     case 'total':
+      if (e.fn === 'count' && e.of.kind === 'number') return e.by.length ? `rows per ${e.by.join(', ')}` : 'rows';
       return `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'count of', distinct: 'different', median: 'median', spread: 'spread of', 'lower quartile': 'lower quartile', 'upper quartile': 'upper quartile', first: 'first', last: 'last' }[e.fn]} ${describe(e.of)}${e.by.length ? ` per ${e.by.join(', ')}` : ''}`;
     case 'over':
       return `${{ running: 'running total of', previous: 'row above', rank: 'rank by', 'rank up': 'rank by', number: 'number', percentile: 'percentile of' }[e.fn]}${e.fn === 'number' ? (e.by.length ? ` within ${e.by.join(', ')}` : '') : ` ${describe(e.of)}`}`;

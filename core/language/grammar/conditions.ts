@@ -10,7 +10,7 @@ import { all, any, column, not, number, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { DUE, columnLike, dateColumns, deadlineOf, late, onlyDate, onlyTime, rowDate, rowSpan, startColumn, timed } from './expressions';
+import { DUE, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
 import { sampleOf } from './samples';
 import type { Period } from './seeds';
 
@@ -71,7 +71,9 @@ const SPAN_UNITS = new Map<string, string>([['hours', 'h'], ['minutes', 'min'], 
 /** What a span is compared with: 'longer than a week' is more than seven days, 'longer than two years' at least two whole ones. */
 function spanned(op: Comparison, unit: SpanUnit | 'minutes', n: number, x: Context, ends?: readonly [string, string]): Condition | null {
   const size = ends ? undefined : SPAN_UNITS.get(unit);
-  const own = size === undefined ? null : columnLike(size, x);
+  const like = size === undefined ? null : columnLike(size, x);
+  // A break is no shift: where a row begins and ends is told, a column that is not called after its length is another matter.
+  const own = like !== null && !/hour|minute|\bmin\b|day|duration|length|\btime\b|long|lasted/i.test(like) && rowSpan(unit === 'weeks' ? 'days' : unit, x, ends) !== null ? null : like;
   if (own !== null) return inUnit(op, own, n, size, x);
   const e = rowSpan(unit === 'weeks' ? 'days' : unit, x, ends);
   const whole = (unit === 'months' || unit === 'years') && Number.isInteger(n);
@@ -273,6 +275,12 @@ export const conditionRules = [
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.15),
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
+  // 'Orders over 50': the one amount of money that such a row is about
+  ...SIZES.map(([words, op]) => rule('rset', `orders|order|sales|invoices|bills|payments|bookings|purchases|donations|transactions|receipts|expenses ${words} $num:n`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.3)).flat(),
+  ...([['above', '>'], ['below', '<']] as const).map(([word, op]) => rule('cond', `~withA|with|having|of? an? ${word} ~average amount|value|total|sum|price`, (_s, x: Context) => { const c = moneyColumn(x); return c && compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }); }, 0.3)).flat(),
+  // 'Shifts starting before ten': where there are two times, the first is when a row begins
+  ...SIZES.flatMap(([words, op]) => ([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at|from? ${words} $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock(op, two[k], t, x); }, 0))).flat(),
+  ...([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('=', two[k], t, x); }, 0)).flat(),
   rule('rset', '$rows|$guess of|worth|for $num:n ~orMore', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('>=', c, n); }, 0.2),
   rule('rset', '$rows|$guess of|worth|for $num:n ~orLess', ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered('<=', c, n); }, 0.2),
   rule('cond', '~between? $num:a ~fromTo $num:b $unit:u tall|high|long|wide|deep|heavy|thick|old|big?', ({ a, b, u }, x: Context) => { const c = columnLike(u, x); const [low, high] = c ? [inUnit('>=', c, a, u, x), inUnit('<=', c, b, u, x)] : [null, null]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
@@ -415,8 +423,8 @@ export const conditionRules = [
   rule('rset', '$rows|$guess ~rel? $remark? ~open $values:v ~close', ({ v }) => (new Set(v.map((o: Value) => o.column)).size === 1 ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.1),
 
   // Whole rows
-  rule('cond', 'everything|all columns|fields|cells|values? ~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
-  rule('cond', 'every|each column|field|cell|value ~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
+  rule('cond', 'everything|all columns|fields|cells|values? ^~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
+  rule('cond', 'every|each column|field|cell|value ^~be ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
   rule('cond', 'nothing|none is|are|was|were|has|have been? ~filledWord|entered|given|in at? all?', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
   rule('rset', 'completely|entirely|totally|fully|all|wholly ~blankWord $rows', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),
   rule('rset', '$rows that|which ~be completely|entirely|totally|fully|wholly ~blankWord', (_s, x: Context) => all(x.head.columns.map((c) => empty(c.name))), 0),

@@ -5,7 +5,8 @@ import { isPlainMeasure, isRate } from '../../formula/dimensions';
 import { column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
-import { unitName, unitSort } from '../../values/units';
+import { convertUnit, unitName, unitSort } from '../../values/units';
+import { converted, unitInName } from '../../formula/dimensions';
 import { readClock, type SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
@@ -104,14 +105,15 @@ export const expressionRules = [
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
-  rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('+', number(1), p)) : op('+', a, b); }, 0.05),
-  rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('-', number(1), p)) : op('-', a, b); }, 0.05),
+  rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('+', number(1), p)) : op('+', a, inUnitOf(b, a)); }, 0.05),
+  rule('ex2', '$ex2:a ~minus $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('-', number(1), p)) : op('-', a, inUnitOf(b, a)); }, 0.05),
+  rule('ex2', '$ex2:a , ~minus $ex1:b', ({ a, b }) => (a.kind === 'lapse' || a.kind === 'measure' ? op('-', a, inUnitOf(b, a)) : null), 0),
   // 'Gross less tare times the price' says in words what signs would say with brackets, or without: both are read.
   rule('ex2', '$col:a minus|less $col:b times|multiplied by? the? $col:c', ({ a, b, c }, x: Context) => { const [p, q, r] = [quantity(a, x), quantity(b, x), quantity(c, x)]; return p && q && r && a !== b && b !== c && !MONEY.test(a) ? op('*', op('-', p, q), r) : null; }, 0.1),
   // 'pieces in minus cracked, times the price': what comes behind the comma is for all of it
   rule('ex2', '$ex2:a , ^~times $ex0:b', ({ a, b }) => (a.kind === 'op' && (a.op === '+' || a.op === '-') ? op('*', a, b) : null), -0.2),
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), -0.1),
-  rule('ex2', '$ex2:a without|excluding|except|leaving out? the? $ex0:b part|portion|share|bit?', ({ a, b }) => (b.kind === 'number' ? null : op('-', a, b)), 0.05),
+  rule('ex2', '$ex2:a without|excluding|except|leaving out? the? $ex0:b part|portion|share|bit?', ({ a, b }) => (b.kind === 'number' ? null : op('-', a, inUnitOf(b, a))), 0.05),
   rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex2:a without|excluding|before|net the|of? $pct:p tax|vat (~open it|that|which? is|already? included in? the? $col|$word? ~close)?', ({ a, p }) => op('/', a, op('+', number(1), op('/', number(p), number(100)))), -0.1),
   rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
@@ -231,6 +233,7 @@ export const expressionRules = [
   rule('ex1', '~days ~took? from|between|since? $col:c ~fromTo $date:d', ({ d, c }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, 0),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
+  rule('ex1', '$col:b ~minus the? $col:a ,? (in $clockUnit:u)?', ({ a, b, u }, x: Context) => (timed(a, x) && timed(b, x) && !readsAsDate(x.head, a) && (BEGINS.test(a) || ENDS.test(b)) ? lapse(u ?? 'hours', a, b, x) : null), 0),
   rule('ex1', '$col:b -|minus|less the? $col:a in days', ({ a, b }, x: Context) => span('days', a, b, x), -0.2),
 
   rule('ex1', '~days until|till|to the|its? $col:c ,? counted|reckoned|starting? from|as|on|since of? $date:d', ({ c, d }, x: Context) => { const to = dated(c, x); return to && { kind: 'span', unit: 'days', from: { kind: 'date', value: d }, to }; }, 0),
@@ -388,12 +391,12 @@ const lapse = (unit: 'hours' | 'minutes', a: string, b: string, x: Context): Exp
 const MONEY = /charg|bill|cost|paid|fee|price|taking|revenue|sales|amount|due|income|budget|worth|value/i;
 
 /** The two columns of times of day, in their order, where there are just two. */
-const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };
+export const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };
 
 const BEGINS = /\b(?:start(?:ed)?|begin|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
 const ENDS = /\b(?:end(?:ed)?|finish(?:ed)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
 /** What happens to a row some time after it came to be. */
-const LATER = /\b(?:settled|returned|closed|sold|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last|follow|follow-?up|renewal|expir(?:y|es)|valid)\b/i;
+const LATER = /\b(?:settled|returned|closed|sold|dispatched|shipped|sent|delivered|despatched|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last|follow|follow-?up|renewal|expir(?:y|es)|valid)\b/i;
 export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
 
 /** What begins a row and what ends it: the only two dates or times that are no plans, or those whose names say so. */
@@ -495,6 +498,16 @@ const percentOf = (e: Expression, of: Expression, x: Context): Expression | null
 /** The columns of dates, where there are several and it must be asked which one is meant. */
 export function dateColumns(x: Context): string[] {
   return x.head.columns.filter((c) => (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)) && !BORN.test(c.name)).map((c) => c.name);
+}
+
+/** The unit that a measured value is in. */
+const measuredIn = (e: Expression): string | null => (e.kind === 'measure' ? e.unit : e.kind === 'lapse' ? (e.unit === 'hours' ? 'h' : 'min') : null);
+
+/** A measured value in the unit of what it is put together with: minutes taken off hours are parts of an hour. */
+function inUnitOf(e: Expression, other: Expression): Expression {
+  const [own, wanted] = [measuredIn(e) ?? (e.kind === 'column' ? unitInName(e.name) : null), measuredIn(other)];
+  if (e.kind === 'column' && own !== null && wanted !== null) return converted(e, own, wanted) ?? e;
+  return own === null || wanted === null || own === wanted || convertUnit(1, own, wanted) === null ? e : e.kind === 'measure' ? { ...e, unit: wanted } : e.kind === 'lapse' && (wanted === 'h' || wanted === 'min') ? { ...e, unit: wanted === 'h' ? 'hours' : 'minutes' } : e;
 }
 
 /** The one column of money: called so, or the only column of numbers. */

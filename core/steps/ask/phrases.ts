@@ -118,7 +118,7 @@ const pricedColumn = (x: Context): string | null => {
 };
 
 const oftener = (name: string, n: number, x: Context): Question | null =>
-  groupable(name, x) && !dated(name, x) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
+  groupable(name, x) && !dated(name, x) && !namesRows(name, x.vocabulary) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
 
 /** What an answer is grouped by, with its name. */
 const groupOf = (as: Expression): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as });
@@ -178,6 +178,7 @@ export const phrases = [
   rule('qfig', 'what|how much? we|they|it? $col:c for|with|on? them|it|these? ~inTotal', ({ c }, x: Context) => sum(c, x), 0.1),
   rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
   ...([['sum|total', 'sum'], ['average|mean', 'mean'], ['maximum|max|highest', 'highest'], ['minimum|min|lowest', 'lowest'], ['median', 'median']] as const).map(([words, fn]) => rule('qfig', `$col:c ${words}`, ({ c }, x: Context) => { const e = quantity(c, x); return e && over(fn, e); }, 0.2)).flat(),
+  rule('qfig', '~average $noun|$rows value|amount|total|size|sum', (_s, x: Context) => { const c = moneyColumn(x), e = c === null ? null : quantity(c, x); return e && over('mean', e); }, -0.1),
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
   rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) ? over('distinct', column(c)) : null), 0.3),
@@ -220,6 +221,7 @@ export const phrases = [
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
   rule('qby', 'member|person|kind|type|sort|piece of $col:c', ({ c }, x: Context) => grouped(c, x), 0),
+  rule('qby', '$col:c method|methods|mode|modes|name|names|code|codes|status|channel', ({ c }, x: Context) => grouped(c, x), 0.05),
   rule('qby', '$col:c group|groups|class|classes|category|categories|type|types|kind|kinds', ({ c }, x: Context) => grouped(c, x), 0),
   rule('qby', 'different|single? $col:c', ({ c }, x: Context) => grouped(c, x), 0.02),
   rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
@@ -337,7 +339,7 @@ export const phrases = [
   rule('qpart', '~shareWord of all? the? $rows|$guess', () => partOfAll(allRows), 0.1),
   rule('question', '~tellMe? ~each $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
   rule('question', '~tellMe? $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.25),
-  rule('question', '~tellMe? ~shareWord of|for ~each $qbys:b in|of the? ~totalWord? $col:m', ({ b, m }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && { figures: [e], by: b }; }, 0.25),
+  rule('question', '~tellMe? ~shareWord of|for ~each $qbys:b in|of the? ~totalWord? $col:m', ({ b, m }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && !b.some((k: Expression) => k.kind === 'column' && namesRows(k.name, x.vocabulary)) ? { figures: [e], by: b } : null; }, 0.25),
   rule('question', '$qlead? ~tellMe? $qpart:e ~each $qbys:b', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
   rule('question', '$qlead? $qpart:e did|does|do|comes|come|came|is|are|goes|went|has|have from|to|by|in|with? ~each $qbys:b ~did|$word? in?', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
   rule('question', 'how is|are|was|were the? $col:m spread|split|divided|distributed|shared over|across|by|among|between|out? ~each? the? $qbys:b', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); const p = partOfAll(e); return e && p && { figures: [e, p], by: b }; }, 0),

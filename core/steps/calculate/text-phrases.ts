@@ -196,7 +196,8 @@ export const textPhrases = [
   rule('shapePart', 'the? letter|letters|text? $text:t', ({ t }) => (t.length <= 6 ? t : null), 0.1),
 
   // Finding
-  rule('text0', 'the? first|last:? $what:w in|from|of|within|inside out? of? $col:c', ({ w, c }, x: Context) => findIn(w, c, x), 0.05),
+  rule('text0', 'the? first|last:? $what:w in|from|of|within|inside out? of? $col:c', ({ w, c }, x: Context) => (w.kind === 'shape' && /^[@#]+$/.test(w.shape) ? null : findIn(w, c, x)), 0.05),
+  rule('text0', 'the? $what:w in|from|of|within|inside out? of? $col:c', ({ w, c }, x: Context) => findIn(w, c, x), 0.15),
   rule('text0', 'the? last $what:w in|from|of|within|inside $col:c', ({ w, c }, x: Context) => findIn(w, c, x, 'last'), 0.02),
   rule('text0', '$col:c $what:w', ({ w, c }, x: Context) => (w.kind === 'sort' && w.sort !== 'number' && w.sort !== 'date' ? findIn(w, c, x) : null), 0.25),
   rule('text0', '$pieceOf $side:s the? $mark:m of|in the? $what:w in|of|from|within $col:c', ({ s, m, w, c }, x: Context) => { const e = findIn(w, c, x); return e && { kind: 'piece', side: s, mark: m, which: 'first', of: e }; }, 0),
@@ -238,7 +239,7 @@ export const textPhrases = [
   // All of them, or how many
   rule('text0', 'all|every|each of? the? $what:w in|from|of|inside out? of? $col:c ~listWord?', ({ w, c }, x: Context) => findIn(w, c, x, 'all'), -0.1),
   rule('text0', 'a|the? list of all|every? the? $what:w in|from|of|inside out? of? $col:c', ({ w, c }, x: Context) => findIn(w, c, x, 'all'), -0.1),
-  rule('text0', 'the? first $what:w in|from|of|inside out? of? $col:c', ({ w, c }, x: Context) => findIn(w, c, x, 'first'), -0.05),
+  rule('text0', 'the? first $what:w in|from|of|inside out? of? $col:c', ({ w, c }, x: Context) => (w.kind === 'shape' && /^[@#]+$/.test(w.shape) ? null : findIn(w, c, x, 'first')), -0.05),
   rule('clause', '~extract all|every|each of? the? $what:w out? from|of|in of? $col:c ~listWord?', ({ w, c }, x: Context) => addFound(findIn(w, c, x, 'all')), -0.1),
   rule('rider', '~listWord', () => onText('all of them', (e) => (e.kind === 'found' ? { ...e, which: 'all' } : null)), 0),
   rule('rider', 'if|where there are|is several|more|many than? one? ,? the? last one?', () => onText('last of them', (e) => (e.kind === 'found' ? { ...e, which: 'last' } : null)), 0),
@@ -272,11 +273,13 @@ export const textPhrases = [
 
   // What stands in brackets
   rule('inBrackets', '~brackets in|of|at|behind|after the? $col:c', ({ c }) => ({ kind: 'inside', open: '(', close: ')', of: column(c) }), 0),
+  rule('inBrackets', 'the? $pieceOf|$word|$name out? of|from|in the? ~brackets in|of|from|at the? $col:c', ({ c }) => ({ kind: 'inside', open: '(', close: ')', of: column(c) }), 0.05),
   rule('inBrackets', '$pieceOf|$word ~inside? ~brackets in|of|from|at the? $col:c', ({ c }) => ({ kind: 'inside', open: '(', close: ')', of: column(c) }), 0),
   rule('text0', '$inBrackets:e', ({ e }, x: Context) => (sampleOf(e.of.name, x).some((v) => v.includes('(')) ? e : null), 0.1),
   rule('text0', 'number|figure|count|digits ~inside? $inBrackets:e', ({ e }) => found(sort('number'), e), 0),
   rule('clause', 'the? $inBrackets:e say|says|hold|holds|show|shows|give|gives|tell|tells|contain|contains $remark ,|.|;|:? ~extract|~add that|this|it|the $word? ~into? ~number', ({ e }) => add(found(sort('number'), e)), 0),
   rule('clause', 'the? $inBrackets:e say|says|hold|holds|show|shows|give|gives|tell|tells|contain|contains $remark ,|.|;|:? ~extract|~add that|this|it|the? $word? ~into? ~column?', ({ e }) => add(e), 0.1),
+  rule('clause', '~extract $inBrackets:e ~into ~column ~named? $name:n', ({ e, n }) => add(e, n), -0.1),
   rule('clause', '~extract $inBrackets:e', ({ e }) => add(e), 0.05),
 
   // Letters and initials
@@ -377,6 +380,7 @@ export const textPhrases = [
   rule('clause', '~join|put|bring|write $cols:c together? like|as $text:t ~into|in|as|called ~column? ~named? $name:n', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   rule('clause', '~join|put|bring|write $cols:c together? ~into|in|as|called ~column? ~named? $name:n like|as|so|,|:|-? like|as|so? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
+  rule('clause', '~add ~column? a|an? label|text|name|title|description|code? like|as|e.g|eg|such|so as? $text:t from|out|of|with|using of? the? $cols:c', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join|~make $cols:c ~into? ~column? like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),

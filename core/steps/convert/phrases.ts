@@ -230,6 +230,7 @@ export const phrases = [
   rule('rider', '$sought:t ->|=>|→|: an? ~blankWord', ({ t }) => meaning(t, ''), 0),
   rule('rider', '$sought:t - > $num:n', ({ t, n }) => meaning(t, String(n)), 0),
   rule('rider', '~if it|they? ~say $sought:t ,? put|write|use|make|set|leave it? ~blankWord', ({ t }) => meaning(t, ''), 0),
+  rule('rider', '$sought:t and|or ~blankWord (ones|cells|values)? is|are|=|means|mean|count|counts|become as|for? $num:n', ({ t, n }) => ({ key: `sought and blank ${t.join()} ${n}`, apply: (state: State) => { const read = meaning(t, String(n)).apply(state); return read && blanksAs(String(n)).apply(read); } }), -0.1),
   rule('rider', 'an? ~blankWord ones|cells|ones? is|are|means|counts|count|mean|= as|for? $num:n', ({ n }) => blanksAs(String(n)), 0),
   rule('clause', '$cols:c all|everything|always|both|each in|into $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('rider', 'just|only the number|numbers|figure|figures', () => rider('number', (plan) => (numeric(plan) ? plan : null)), 0),

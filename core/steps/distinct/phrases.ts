@@ -1,8 +1,8 @@
 import type { DistinctPlan } from './step';
 import { amend, headAfter, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { readsAsDate } from '../../formula/check';
 import { number, rowsCounted } from '../../formula/expression';
+import { rowDate } from '../../language/grammar/expressions';
 import { add } from '../calculate/adding';
 
 type Keep = Extract<DistinctPlan['keep'], string>;
@@ -32,7 +32,7 @@ const merged = (by: readonly string[] | null, keep: Keep = 'first'): Act => ({
 /** Of each group the row with the latest date, or the largest amount. */
 const keepMost = (column: string, kind: 'highest' | 'lowest') => amend(`keep ${kind} ${column}`, (plan) => (plan.step !== 'distinct' ? null : plan.alike ? { ...plan, keep: { kind, column } } : { step: 'take', count: 1, choice: { kind, column }, by: plan.by }));
 /** The newest or the oldest, where one column holds dates. */
-const keepDated = (kind: 'highest' | 'lowest', x: Context): Act | null => { const dates = x.head.columns.filter((c) => readsAsDate(x.head, c.name)); return dates.length === 1 ? keepMost(dates[0]!.name, kind) : null; };
+const keepDated = (kind: 'highest' | 'lowest', x: Context): Act | null => { const date = rowDate(x); return date === null ? null : keepMost(date, kind); };
 const everything = ({ head }: Context): string[] => head.columns.map((c) => c.name);
 
 /** A column that says of each row whether it stands there more than once. */

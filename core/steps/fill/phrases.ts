@@ -62,7 +62,7 @@ export const phrases = [
   rule('clause', '~fill in? a? $filling:f in|into|for|to|under|at the? $cols:c ~wherever|if|when it|they|that|there|nothing|none|no? ~be|stands|stand|says|stood? ~blankWord|nothing|there|in|given? in|there?', ({ c, f }) => act(c, f), -0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
-  rule('clause', '$cols:c ~blankWord ~be|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
+  rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('clause', '~blankWord $cols:c means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('nought', 'none|nothing|zero|0|nil', () => true, 0),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard|see|use|put|write|make|assume it|that|them? as|is|be? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value(0)) : null), -0.1),
