@@ -22,6 +22,8 @@ export interface State {
   readonly start: CheckedHead;
   /** The columns spoken of last: what 'it' and a clause without a column refer to. */
   readonly topic: readonly string[];
+  /** Columns that were only spoken of, and that nothing has taken up yet. */
+  readonly spoken: readonly string[];
   /** Words that said what those columns look like, by their stems: what 'take those out' refers to. */
   readonly told: ReadonlySet<string>;
   /** The last plan of the request before: what 'the same' refers to. */
@@ -67,8 +69,15 @@ export function withPlan(state: State, plan: Plan, topic?: readonly string[]): S
   if ((plan.step === 'convert' || plan.step === 'tidy' || plan.step === 'filter') && JSON.stringify(state.plans.at(-1)) === JSON.stringify(plan)) return state;
   const [problem] = checkPlan(plan, state.head);
   if (problem) return { ...state, plans: [...state.plans, plan], problem: state.problem ?? problem };
-  return { ...state, plans: [...state.plans, plan], head: headAfter(plan, state.head), topic: topic ?? ('columns' in plan ? plan.columns : state.topic) };
+  return { ...state, plans: [...state.plans, plan], spoken: takenUp(state.spoken, plan), head: headAfter(plan, state.head), topic: topic ?? ('columns' in plan ? plan.columns : state.topic) };
 }
+
+/** What is left of columns that were spoken of, once a plan has to do with some of them. */
+const takenUp = (spoken: readonly string[], plan: Plan): readonly string[] => {
+  if (spoken.length === 0) return spoken;
+  const said = JSON.stringify(plan);
+  return spoken.some((name) => said.includes(JSON.stringify(name))) ? [] : spoken;
+};
 
 /** An act that cannot be, and says why. */
 export const impossible = (plan: Plan, text: string): Act => ({ key: `impossible ${text}`, apply: (state) => ({ ...state, plans: [...state.plans, plan], problem: state.problem ?? { text } }) });
@@ -106,12 +115,12 @@ export const amend = (key: string, change: (plan: Plan, base: CheckedHead) => Pl
 });
 
 /** An act that only says what is spoken of. */
-export const speakOf = (columns: readonly string[]): Act => ({ key: `of ${JSON.stringify(columns)}`, apply: (state) => ({ ...state, topic: columns }) });
+export const speakOf = (columns: readonly string[]): Act => ({ key: `of ${JSON.stringify(columns)}`, apply: (state) => ({ ...state, topic: columns, spoken: columns }) });
 
 /** An act that says what columns look like: of those named, or else of those spoken of. */
 export const describe = (columns: readonly string[], told: readonly string[]): Act => ({
   key: `describe ${JSON.stringify([columns, told])}`,
-  apply: (state) => (columns.length + state.topic.length === 0 ? null : { ...state, topic: columns.length ? columns : state.topic, told: new Set([...state.told, ...told]) }),
+  apply: (state) => (columns.length + state.topic.length === 0 ? null : { ...state, topic: columns.length ? columns : state.topic, spoken: columns.length ? columns : state.spoken, told: new Set([...state.told, ...told]) }),
 });
 
 /** An act on the columns spoken of, where it was said that such things stand in them. */
@@ -121,4 +130,4 @@ export const onTold = (things: readonly string[], act: Act): Act => ({ key: `tol
 export const nothing: Act = { key: 'nothing', apply: (state) => state };
 
 /** A state before any clause. */
-export const startState = (head: CheckedHead, topic: readonly string[] = [], last: Plan | null = null): State => ({ plans: [], head, start: head, topic, told: new Set(), last, amends: false, problem: null });
+export const startState = (head: CheckedHead, topic: readonly string[] = [], last: Plan | null = null): State => ({ plans: [], head, start: head, topic, spoken: [], told: new Set(), last, amends: false, problem: null });

@@ -37,6 +37,12 @@ interface Said {
   readonly sets: boolean;
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
+  /** It speaks of a new column. */
+  readonly newColumn: boolean;
+  /** It says that only some are to be seen or kept. */
+  readonly only: boolean;
+  /** It asks for an order. */
+  readonly sorts: boolean;
   /** It speaks of what shall stay or go. */
   readonly keeps: boolean;
   /** It speaks of columns and not of rows. */
@@ -62,6 +68,12 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // 'I'd like a column that adds up the cost' asks for a column.
+  { price: 2, holds: (plans, { newColumn }) => newColumn && plans.every(isQuestion), asks: 'This answers a question, and a column is spoken of. Is it meant so?' },
+  // 'Show only the tickets that were charged more than the average' labels none.
+  { price: 2, holds: (plans, { only, labels }) => only && !labels && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text')), asks: 'This adds labels where only some rows are asked for. Is it meant so?' },
+  // 'Sort by severity with 5 at the top' keeps every row.
+  { price: 2, holds: (plans, { sorts, keeps }) => sorts && !keeps && plans.some((p) => p.step === 'take'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // Nobody is a number: 'who has missed the most lessons' does not count the rows of each number of lessons.
   { price: 3, holds: (plans, { who, numbers }) => who && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && numbers(b.as.name))), asks: 'This answers with a number where somebody is asked for. Is it meant so?' },
   { price: 3, holds: excepted, asks: LIMIT },
@@ -140,6 +152,9 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(words.map((w) => w.lower).join(' ')),
     sets: words.some((w) => /^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/.test(w.lower)),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
+    newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(words.map((w) => w.lower).join(' ')),
+    only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(words.map((w) => w.lower).join(' ')),
+    sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(words.map((w) => w.lower).join(' ')),
     keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
     ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),
     onRows: onEachRow(words, head),

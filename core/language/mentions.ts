@@ -2,7 +2,7 @@ import type { CheckedHead } from '../formula/check';
 import { readsAsDate } from '../formula/check';
 import { isMeasureOf, unitInName } from '../formula/dimensions';
 import { folded } from '../values/fold';
-import { FILLERS, LIGHT } from './lexicon/classes';
+import { CLASSES, FILLERS, LIGHT } from './lexicon/classes';
 import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
 import { forgiven, typingDistance } from '../match/typing';
 import { WEIGHTS } from './weights';
@@ -207,7 +207,8 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
   const unit = unitName(token.lower);
   if (unit !== null && unit.length > 1 && unit === unitName(name.word)) return [WEIGHTS.form, 'another form'];
   if (synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
-  const most = Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
+  // 'Round' is no mistyped ‹Sound›.
+  const most = SAID_SO.has(a) ? 0 : Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
   if (most > 0) {
     const d = Math.min(typingDistance(a, b, most), (token.stem.length >= 5 && name.stem.length >= 5) || token.stem.startsWith(name.stem) || name.stem.startsWith(token.stem) ? typingDistance(token.stem, name.stem, 1) + 0.1 : Infinity);
     if (d <= most + 0.1) return [WEIGHTS.nameMistyped + WEIGHTS.nameMistake * d, 'typing mistake'];
@@ -215,6 +216,9 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
   if (!SMALL_WORDS.has(a) && a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [WEIGHTS.shortForm, 'short form'];
   return [Infinity, 'exact'];
 }
+
+/** Words that ask for something, as they stand. */
+const SAID_SO = new Set(Object.values(CLASSES).flatMap((phrases) => phrases.split(/[|\s]/)).filter((w) => /^[a-z]{4,}$/.test(w)));
 
 /** 'qty' for 'quantity': the letters in order, with no vowels but the first letter's. */
 const isShortForm = (short: string, long: string): boolean => {

@@ -234,6 +234,7 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
     const own = columns.filter((m) => m.from >= from && m.to <= to && m.cost < 0.2);
     const names = new Set(own.map((m) => m.column));
     const clause = words.slice(from, to);
+    if (/^(?:list|show|give|tell|find|get|count|check|take|bring|let|see|compare|match|look)$/.test(clause[0]!.lower)) continue;
     const plain = clause.every((w, k) => own.some((m) => m.from <= from + k && m.to > from + k) || (w.kind === 'word' ? !ASKING.has(w.stem) : w.kind === 'mark' && w.lower === ',')) && clause.some((w) => ASSERTS.has(w.stem));
     if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: describe([...names], clause.map((w) => w.stem).filter((w) => describing.has(w))), cost: WEIGHTS.background });
     // A question that the sentences after it answer: 'what does each holder still owe?'
@@ -243,11 +244,11 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
 }
 
 const describing = new Set(DESCRIBING.map(stem));
-const SAYS = new Set("is are was were has have had contain contains hold holds come comes came look looks left put typed written wrote entered used uses spelt spelled misspelt misspelled got there's it's they're isn't aren't".split(' '));
+const SAYS = new Set("is are was were has have had says say use answered contain contains hold holds come comes came look looks left put typed written wrote entered used uses spelt spelled misspelt misspelled got there's it's they're isn't aren't".split(' '));
 const PASSED = new Set([...FILLERS, ...LIGHT]);
 const BORDER = /^[.,;:!?–—-]$/;
 /** What another thing begins with, behind 'and'. */
-const BEGINS = /^(?:i|we|please|just|can|could|you|make|put|write|turn|convert|take|remove|trim|clean|it|they|that|this|all|everything|so|then|should|must|needs?)$/;
+const BEGINS = /^(?:i'd|i'll|we'd|it's|those|these|them|whatever|we|please|just|can|could|you|make|put|write|turn|convert|take|remove|trim|clean|it|they|that|this|all|everything|so|then|should|must|needs?)$/;
 
 /**
  * A part of a sentence in which every word only tells what a column looks like: 'Kind has inconsistent capitals and stray
@@ -372,6 +373,8 @@ export function explain(request: string, head: CheckedHead): string {
 }
 
 const CUT = 8;
+/** Price of columns that were spoken of for nothing. */
+const UNHEARD = 4;
 /** A reading that costs more than so much, and so much for each word, is asked about. */
 const DEAR = 3.4;
 const DEAR_WORD = 0.06;
@@ -417,7 +420,8 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
       }
     }
   }
-  return at[words.length]!;
+  // Columns that were only spoken of, and of which nothing came, say something that was not heard.
+  return at[words.length]!.map((p) => (p.state.spoken.length && p.state.plans.length ? { ...p, cost: p.cost + UNHEARD } : p)).sort((a, b) => a.cost - b.cost);
 }
 
 const pathKeys = new WeakMap<Path, string>();
@@ -425,7 +429,7 @@ const pathKeys = new WeakMap<Path, string>();
 /** What tells two ways apart: what they lead to, and what they leave out. */
 function pathKey(path: Path): string {
   let key = pathKeys.get(path);
-  if (key === undefined) pathKeys.set(path, (key = `${keyOf(path.state.plans)}|${path.state.topic.join()}|${[...path.state.told].join()}|${path.lost.join()}`));
+  if (key === undefined) pathKeys.set(path, (key = `${keyOf(path.state.plans)}|${path.state.topic.join()}|${[...path.state.told].join()}|${path.state.spoken.join()}|${path.lost.join()}`));
   return key;
 }
 

@@ -117,6 +117,7 @@ export const againRules = [
   rule('rider', '$num:n instead|rather', ({ n }) => makeNumber(n), 0.1),
   rule('rider', 'no|sorry|rather|actually|i ,? mean|meant|make $num:n', ({ n }) => makeNumber(n), 0.2),
   rule('rider', '~includeToo the? $cols:c as|too|also? well?', ({ c }) => include(c), 0),
+  rule('rider', 'take|put|count|add|bring the? $cols:c in|into too|as|also|well? well?', ({ c }) => include(c), -0.1),
   rule('rider', 'add|put|take the? $cols:c to|into|in it|that|this|there', ({ c }) => include(c), -0.1),
   rule('rider', 'and|plus the? $cols:c as|too|also well?', ({ c }) => include(c), 0.6),
   rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
@@ -125,7 +126,9 @@ export const againRules = [
   rule('aside', '$nopes ~iMeant? :|,?', () => correcting(true), 0.3),
   rule('aside', '~iMeant :|,?', () => correcting(true), 0.4),
   rule('aside', 'instead', () => nothing, 0.1),
+  rule('aside', 'i|we want|need|like|wish|love|prefer to', () => nothing, 0.15),
   // 'I don\'t want the brackets, take those out': what goes already
+  rule('rider', "i|we don't|dont|do|didn't not? want|need|like them|those|these|it (there|in it|any more)?", () => goesAlready, 0),
   rule('rider', 'so|and|just|,? ~drop them|those|these|it (off|out|away|please)?', () => goesAlready, 0),
   rule('rider', 'so|and|just|,? take|throw|cut|leave them|those|these|it off|out|away', () => goesAlready, 0),
   // 'no, cancelled instead': other values in the place of those said

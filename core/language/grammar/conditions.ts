@@ -344,9 +344,11 @@ export const conditionRules = [
   rule('when', '$date:a or later|after', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
   rule('when', '$date:a or earlier|before', ({ a }): When => ({ bounds: [['<=', a]] }), 0),
   rule('cond', '$when:w', ({ w }, x: Context) => { const c = onlyDate(x); return c && at(w, c, x); }, 0.15),
+  rule('cond', '$col:c ~be? $when:v and|but $when:w', ({ c, v, w }, x: Context) => { const [a, b] = [at(v, c, x), at(w, c, x)]; return a && b && all([a, b]); }, -0.25),
   rule('cond', '$col:c ~be? $when:w', ({ c, w }, x: Context) => at(w, c, x), 0.05),
   ...[0, 1, 2, 3].flatMap((k) => rule('cond', '$when:w', ({ w }, x: Context) => { const all = dateColumns(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined ? at(w, all[k], x) : null; }, 0.3)),
   // 'above the average': of the same
+  rule('cond', '$col:a ~be? at ~more the? ~average', ({ a }, x: Context) => (numeric(a, x) ? compare('>', column(a), { kind: 'total', fn: 'mean', of: column(a), by: [] }) : null), -0.1),
   rule('cond', '$ex2:a ~be? above|over|higher|more than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('>', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
   rule('cond', '$ex2:a ~be? below|under|lower|less than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('<', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),
   rule('cond', '$col:c ~be? ~more $num:n cents|cent|pence|$unit? above|over|higher than? the? ~average (of all|the? $rows|$col)?', ({ c, n }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'op', op: '+', left: { kind: 'total', fn: 'mean', of: column(c), by: [] }, right: number(n) }) : null), 0.3),

@@ -69,6 +69,10 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     }
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
     if (area) put('unit', i, i + 2, area, 0);
+    // 'A five-digit reference'
+    const digits = /^(\p{L}+)-(?:digit|figure)s?$/u.exec(t.lower);
+    if (digits && numberWord(digits[1]!) > 0) put('shapePart', i, i + 1, '#'.repeat(numberWord(digits[1]!)), 0);
+    if (t.kind === 'number' && tokens[i + 1]?.lower === '-' && /^(?:digit|figure)s?$/.test(tokens[i + 2]?.lower ?? '') && t.value >= 1 && t.value <= 20) put('shapePart', i, i + 3, '#'.repeat(t.value), 0);
     // '50/30/20'
     if (t.kind === 'number') {
       const parts = [t.value];
@@ -635,7 +639,9 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
-    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower)) || (first.capital && from > 0 && /^[.!?]$/.test(tokens[from - 1]!.lower) && /^(?:make|put|call|give|add|set|keep|drop|leave|get|write|show)$/.test(first.lower))) continue;
+    if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower)) || (first.capital && from > 0 && /^[.!?]$/.test(tokens[from - 1]!.lower) && /^(?:make|put|call|give|add|set|keep|drop|leave|get|write|show|i|it|its|they|there|these|those|this|that|we|you|he|she|please|the|a|an|and|so|if|when|where|could|would|can|some|all|on|in)$/.test(first.lower)) || (first.lower === 'i' && from > 0 && /^(?:want|need|would|have|like)$/.test(tokens[from + 1]?.lower ?? ''))) continue;
+    // A name is no word that only opens what is said, nor a mark by which something is cut.
+    if (/^(?:sorry|oh|okay|ok|yes|nope|thanks|hello|hi)$/.test(first.lower) || (!first.capital && /^(?:comma|commas|slash|slashes|semicolon|semicolons|hyphen|hyphens)$/.test(first.lower))) continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
@@ -669,7 +675,9 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       // A name of several words hardly stops before the end of what is said.
       if (to > from + 1 && first.capital && first.from > 0 && (to === tokens.length || /^[.;,)]$/.test(tokens[to]!.lower))) cost -= 0.3;
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
-      const price = (led ? Math.min(cost, 0.05) : cost + torn) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
+      // 'A column Against village': a name that goes on with a column's is not cut before it.
+      const goesOn = first.capital && first.from > 0 && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1) ? 0.6 : 0;
+      const price = (led ? Math.min(cost, 0.05) : cost + torn + goesOn) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
     }

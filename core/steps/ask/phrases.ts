@@ -264,12 +264,14 @@ export const phrases = [
   rule('question', '$rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.1),
   rule('qtail', 'among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.1),
   rule('qtail', 'are|is there among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.05),
+  rule('qtail', 'was|were|is|are|got|get seen|met|found|recorded|counted|observed|noted|listed|registered ~inTotal?', () => true, 0.05),
   rule('qtail', 'are|is there in? ~inTotal?', () => true, 0.05),
   // 'Monthly overview by opening date: count of tickets and total charged'
   ...([['monthly', 'month'], ['yearly|annual', 'year'], ['quarterly', 'quarter'], ['weekly', 'week'], ['daily', 'date']] as const).flatMap(([words, part]) => [
     rule('question', `${words} overview|summary|figures|totals|breakdown|report|statistics|numbers? (by|of|from|on|for|along the? $col:c)? :|,|;|-|with|giving|showing the? $qfigs:f`, ({ c, f }, x: Context): Question | null => { const g = period(part, c ?? rowDate(x), x); return g && { figures: f, by: [g] }; }, -0.3),
     rule('question', `${words} $qfigs:f`, ({ f }, x: Context): Question | null => { const d = rowDate(x), g = d === null ? null : period(part, d, x); return g && { figures: f, by: [g] }; }, -0.2),
   ]).flat(),
+  rule('question', 'what did|does|do a|an|one $word|$unit|$guess|$col cost|costs|bring|earn on? ~average? ,|:|; (that|which is|means)? $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),
   // A name set equal to figures over all rows is what is asked: 'average price overall = sum of due / sum of kg'
   rule('question', '$name :|= $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),
   // 'Rejected lots as % of all lots'
@@ -318,6 +320,7 @@ export const phrases = [
   rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }, x: Context) => commonest(c, x), 0),
   rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }, x: Context) => commonest(c, x), 0),
   rule('question', 'how many|much of? the? $col:m ~did|went|came|go|come|ended|left to|from|in|into|by|at|with|for? up? the? $cond:c', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
+  rule('question', '~countWord $rset:c $qtail', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
   rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.02),
   rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
   rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
@@ -506,6 +509,8 @@ export const phrases = [
   rule('rider', 'as|in|rounded? to? a? whole|full percent|percents|percentage|percentages|% number|figure?', () => onQuestion('whole percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? { ...plan, figures: plan.figures.map((f) => ({ ...f, as: rounded(f.as, 0, 'nearest') })) } : null)), 0),
   rule('rider', '~percentRider', () => onQuestion('percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? plan : null)), 0),
   rule('rider', '~keepOnly? the? top|first|best $num:n only?', ({ n }) => onQuestion(`top ${n}`, (plan) => (plan.by.length && n > 0 ? { ...(ordered(plan, plan.order?.down ?? true) ?? plan), most: n } : null)), 0),
+  rule('rider', 'and|but? what? if we|i|you only|just count|take|look|include|consider at? those|ones|$rows|$noun? ~rel? ~be? $cond:c ?', ({ c }) => onlyWhere(c), -0.2),
+  rule('rider', 'and|but? what? if we|i|you count|take|look|include|consider at? only|just those|ones|$rows|$noun? ~rel? ~be? $cond:c ?', ({ c }) => onlyWhere(c), -0.2),
   rule('rider', 'and? restrict|limit|narrow|filter|reduce|confine it|that|this|them|these|those? down? to only? the? $rset:c', ({ c }) => onlyWhere(c), -0.5),
   rule('rider', 'and? summed|added|totalled|totaled|summarised|aggregated up?', () => onQuestion('summed', (plan) => (plan.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'sum') ? plan : null)), 0),
   rule('rider', 'and? sorted|ordered|ranked by? (it|that|them)? ~descending', () => onQuestion('down', (plan) => ordered(plan, true)), -0.1),

@@ -138,7 +138,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, x, q);
 };
 
-const JOINTS = /^(?:but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };

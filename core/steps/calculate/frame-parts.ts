@@ -5,7 +5,7 @@ import { means } from '../../language/frames';
 /** The name of the new column. */
 export const NAME = [
   '~named $name', '~named $properName', '~into|~add ~column ~named $name', means('~column ~named $name', undefined, 0.05), '~into|~add ~column $properName', means('~column $properName', undefined, 0.1), means('in|into|under|as|to ~open? $properName', undefined, 0.15),
-  means('$properName as', undefined, 0.15), means('$properName =|:|is|shall|should|contains|holds|says be|contain|hold|say?', undefined, 0.1), means('~add ~column? $properName', undefined, 0.2), means('~named? a? $properName column|field', undefined, 0.1), 'as|under|called|named|call|name it|that|this? $text',
+  means('~add an? $properName out|from|of', undefined, 0.1), means('$properName counts|weighs|takes|combines', undefined, 0.15), means('$properName as', undefined, 0.15), means('$properName =|:|is|shall|should|contains|holds|says be|contain|hold|say?', undefined, 0.1), means('~add ~column? $properName', undefined, 0.2), means('~named? a? $properName column|field', undefined, 0.1), 'as|under|called|named|call|name it|that|this? $text',
 ];
 
 /** Where it goes. */

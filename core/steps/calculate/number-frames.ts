@@ -251,7 +251,7 @@ export const frames: readonly Frame[] = [
     need: { growth: ['~growthWord', 'growth|grow|grew|percentage change|change in percent|increase|change|grown|rise'], cols: [means('$family:f from|between|of? $num:a ~fromTo|against $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$col:a ~fromTo|against $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$family:f from|between|in? $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f grow|grew|grown|increase|increased|rise|rose|change|changed from|between $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f $num:b against|over|versus|compared to|with? $num:a', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b))] },
     may: { ...RIDERS, percent: PERCENT, unused: [means('~blankWord|$blankIt|nothing ~if|~wherever $num|$col ~be zero|0|~blankWord (or zero|0|~blankWord)?', true), means('~blankWord|$blankIt ~if|~wherever one of? them? ~be ~blankWord', true), ...NO_USE] },
     many: [...MANY, 'unused', 'growth'],
-    about: `${CALCULATE} did from to grow percentage in percent much or one of them`,
+    about: `${CALCULATE} did from to grow percentage in percent much many by or one of them`,
     cost: 0.7,
   }, ({ cols, percent, name, places, blanks }, x) => {
     const said = { name, places, blanks };

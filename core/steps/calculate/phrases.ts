@@ -454,10 +454,17 @@ export const phrases = [
   rule('rider', '$rset:c ~should? get|gets|have|has|receive|receives|stay|stays|remain|remains ~blankWord', ({ c }) => blankWhere(c), 0.5),
   rule('rider', 'no|without|~blankWord $col:c $arrow2 ~blankWord|nothing', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), -0.2),
   rule('rider', 'column|field name|title|heading|header :|=|is? $name:n', ({ n }) => onLast(`titled ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.2),
-  rule('rider', 'any|a|the? missing|blank|empty $word|$rows|$noun|$guess|values|ones ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (plan.as.kind === 'across' || hasTotal(plan.as) ? plan : null)), 0),
-  rule('rider', 'blanks|gaps|empties ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (plan.as.kind === 'across' || hasTotal(plan.as) ? plan : null)), 0),
+  rule('rider', 'any|a|the? missing|blank|empty $word|$rows|$noun|$guess|values|ones ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (isAcross(plan.as) || hasTotal(plan.as) ? plan : null)), 0),
+  rule('rider', 'blanks|gaps|empties ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (isAcross(plan.as) || hasTotal(plan.as) ? plan : null)), 0),
   rule('rider', 'and|also|then|,? also? subtract|deduct $ex2:e off|away|too|as? well?', ({ e }) => onLast(`less ${keyOf(e)}`, (plan) => (textual(plan.as) || plan.replace || e.kind === 'column' && columnsOf(plan.as).includes(e.name) ? null : named(plan, op('-', plan.as, e)))), 0.1),
   rule('rider', 'and|also|then|,? also? add $ex2:e on|to|it|too|as? well|it?', ({ e }) => onLast(`plus ${keyOf(e)}`, (plan) => (textual(plan.as) || plan.replace || e.kind === 'column' || e.kind === 'number' || plan.as.kind === 'across' ? null : named(plan, op('+', plan.as, e)))), 0.3),
+  rule('rider', 'add|put|save|store|call|name|keep it|that|this|them as|in|into|under ~column? ~named? $name:n', ({ n }) => onLast(`added as ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.1),
+  rule('rider', 'the|its name|title|heading ~should|is|shall be? $name:n', ({ n }) => onLast(`its name ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.2),
+  rule('rider', 'write|give|use|spell|show out? the? whole|full|complete|entire name|word|weekday out?', () => onLast('whole name', (plan) => (plan.as.kind === 'part' && (plan.as.part === 'weekday' || plan.as.part === 'month name') ? plan : null)), 0),
+  rule('rider', 'ignoring|skipping|omitting|leaving out? any|the? missing|blank|empty $word|$rows|$noun|$guess|values|ones|scores?', () => onLast('ignoring', (plan) => (isAcross(plan.as) || hasTotal(plan.as) ? plan : null)), 0),
+  rule('clause', 'the? $name:n ~be|=|: $formula:e , add|put|save|store|call|name it|that|this as|in|under ~column? ~named? $name:m', ({ e, m }) => (real(e) && rowLevel(e) ? add(e, m) : null), 0),
+  rule('clause', '~add|there ~column? a|an? column that|which adds|sums|accumulates|totals up the? $col:c', ({ c }, x: Context) => { const e = over('running', q(c, x)); return e && add(e); }, 0),
+  rule('clause', 'i|we? want|like|need|would? to? see|know|follow how the? $col:c adds|add|accumulates|accumulate|builds|build|grows|grow up', ({ c }, x: Context) => { const e = over('running', q(c, x)); return e && add(e); }, 0),
   // 'Multiply stock by cost to get the stock value'
   rule('rider', 'to|and get|obtain|find|give|see|know the|their|its|a? $name:n', ({ n }) => onLast(`got ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.1),
   // '40 rather than 0.4'
@@ -476,6 +483,7 @@ export const phrases = [
   rule('rider', '~blankOut ~forOthers|~otherwise', () => onLast('blank else', (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' ? plan : null)), 0),
   rule('rider', 'no $cols:c ,? no $name|$word', ({ c }) => onLast(`none ${c.join()}`, (plan) => (c.every((n: string) => needs(plan.as.kind === 'round' ? plan.as.of : plan.as, n)) ? plan : null)), 0.2),
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
+  rule('rider', 'but? just|only for|where|if|when|on the? $rset:c ,? ~otherwise ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => (plan.replace ? null : { ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
   rule('rider', 'but? only for|where|if|when|on the? $rset:c though|however? ,|and|with? ~leave? the? rest|others|remainder|remaining|other ones|rows|$rows? ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => (plan.replace ? null : { ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
   rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
 
@@ -567,6 +575,9 @@ export const phrases = [
 
 /** Acts one after the other. */
 const inTurn = (acts: readonly Act[]): Act => ({ key: `in turn ${acts.map((a) => a.key).join('\n')}`, apply: (state) => acts.reduce<State | null>((s, a) => s && a.apply(s), state) });
+
+/** A figure over several columns of a row. */
+const isAcross = (e: Expression): boolean => (e.kind === 'round' ? isAcross(e.of) : e.kind === 'across');
 
 /** Is there a figure over several rows in the formula? */
 function hasTotal(e: Expression): boolean {

@@ -206,6 +206,8 @@ export const textPhrases = [
   rule('clause', '~extract the? $what:w out? from|of|in of? $col:c ~into ~column of? its|their? own? ~named? $name:n', ({ w, c, n }, x: Context) => addFound(findIn(w, c, x), n), 0),
   rule('clause', '~extract the? $what:w out? from|of|in of? $col:c ~into $name:n', ({ w, c, n }, x: Context) => addFound(findIn(w, c, x), n), 0.1),
   rule('clause', 'some|a|many|few|several|most|sometimes? of? them|people|rows|customers|members? $col:c? ~mention a|an|their|its? $what:w ~inside? $col:d', ({ c, w, d }, x: Context) => found2(w, d ?? c, x), 0.05),
+  rule('clause', "somewhere|sometimes|usually|often? in the? $col:c there's|there is|are? usually|often|sometimes|always|mostly? an? $what:w", ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0),
+  rule('rider', "i|we want|need|would|'d|like like|have|to? that|it|this|them ~into ~column", () => amend('found', (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? plan : null)), 0),
   rule('clause', '$col:c often|sometimes|usually|always|mostly|may|can|partly|frequently|occasionally? ~mention|~contains a|an|the|some|its|their? $what:w', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0.15),
   rule('clause', '~if the? $col:c ~contains|~mention a|an|any|some? $what:w ,? ~add? that|the|it|this $word? ~into? ~number? ~into? ~column?', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0),
   rule('clause', 'the? $what:w ~into|as $name:n', ({ w, n }, x: Context) => sameSource(w, n, x), 0.2),

@@ -48,6 +48,11 @@ export const phrases = [
   rule('filling', '~below', () => ({ kind: 'below' }), 0),
 
   rule('gap', '~wherever we|it|there|the|a? ~without $cols:c', ({ c }) => c, 0),
+  rule('gap', '~wherever nobody|noone|nothing|none ~be|~have? ~given|known as|for|under|in|to? the? $cols:c', ({ c }) => c, 0),
+  rule('clause', "$gap:c ,? it's|that's|then? an? $filling:f", ({ c, f }) => act(c, f), 0),
+  rule('clause', '$gap:c ,? it|that|this|they ~be an? $filling:f', ({ c, f }) => act(c, f), 0.05),
+  rule('clause', '$gap:c ,? it|that|this|they ~should say|be|read|show|become $filling:f', ({ c, f }) => act(c, f), -0.1),
+  rule('clause', '$gap:c ,? (it|the? $rows|$noun|$guess|$col ~be|happened|took on|from|of?)? the? same $col|day|date|value|one|thing? as $aboveRow ,|.|;? so? (put|write|fill|copy|enter that|it|this in|there|down?)?', ({ c }) => fromAbove(c), -0.3),
   rule('gap', '~wherever no|none $cols:c ~be? ~given', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be not ~given', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be? ~blankWord', ({ c }) => c, 0),

@@ -18,6 +18,8 @@ export const phrases = [
   rule('rider', 'right|directly|just|straight|immediately after|behind|before it|that|this', () => amend('moved so', (plan) => (plan.step === 'move' && 'beside' in plan.place ? plan : null)), 0),
   rule('aside', 'and|then the? others|rest|other|remaining columns? after|behind|follow|follows|come|at|go|as that|them|these|it|after|end|the|they|behind? end|are|were?', () => nothing, 0.05),
   rule('clause', '~move $cols:c column|columns? ~last', ({ c }) => move(c, { to: 'last' }), 0),
+  rule('aside', 'it ~should|would|will be easier|better|nicer|nice|good|helpful|clearer|handy|best (for (me|us))? (to (read|see|follow|work|look))? if', () => nothing, 0),
+  rule('clause', '$cols:c came|went|stood|sat|was|were right|directly|straight? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.1),
   rule('clause', '$cols:c goes|comes|belongs|sits|stands ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.05),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),

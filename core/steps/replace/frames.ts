@@ -17,6 +17,7 @@ export const frames: readonly Frame[] = [
     may: { end: 'at the end|off the end|from the end|end|ends in it|at the end of their names|ends|where the name ends in it|endings|behind the names|the end', legal: 'legal form|legal forms|legal form at the end|without the legal form|company form' },
     many: ['drop', 'end', 'legal'],
     about: 'the of their name names where it ends in off from or and rest leave as is stays only them at',
+    bars: 'thing things like such similar etc stuff',
   }, ({ cols, list, end, legal }) => (end || legal ? replaced(cols, wholeTexts('end', list), '') : null)),
 
   frame('digits only', {

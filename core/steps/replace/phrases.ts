@@ -114,6 +114,7 @@ export const phrases = [
   // Sorts of characters.
   rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
   rule('clause', '~keepOnly the? digits in|of|from $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
+  rule('clause', "~drop|take everything|anything|whatever out? of|from|in the? $cols:c that|which isn't|is|are|aren't not|no? an? digits|digit|number|figure", ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),
   rule('clause', "~drop everything|anything|whatever that? isn't|aren't an? digits|digit|number|figure from|in|of $cols:c", ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),
   rule('clause', '~drop everything|anything that is|are? not a? digits|digit from|in $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
   rule('clause', '~drop everything|anything|all but|except the? digits|numbers|figures from|in|of $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),

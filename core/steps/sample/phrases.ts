@@ -21,6 +21,7 @@ export const phrases = [
   rule('shares', 'the? same proportion|proportions|share|shares|ratio|mix', () => true, 0),
   rule('asNow', 'as before|now', () => true, 0),
   rule('asNow', 'as they|it are|is now', () => true, 0),
+  rule('rider', 'with|keeping|in $shares of|between $values:v', ({ v }) => by(v[0].column), 0),
   rule('rider', 'with|keeping|where $values:v in $shares $asNow?', ({ v }) => by(v[0].column), 0),
   rule('rider', 'with|keeping|where $col:c in $shares $asNow?', ({ c }) => by(c), 0),
   rule('rider', 'in|keeping|with $shares of|for $col:c $asNow?', ({ c }) => by(c), 0),

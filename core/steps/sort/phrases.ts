@@ -71,6 +71,9 @@ export const phrases = [
   rule('clause', '~sort $rows by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.1),
   rule('heavy', 'the? $adj:a $rows|$noun|$guess? first|on|at top|the? top?', ({ a }) => ({ column: a.column, down: a.down }), 0),
   rule('clause', 'the? $adj:a $rows|$noun|$guess first|on|at top|the? top?', ({ a }) => plans({ step: 'sort', by: [{ column: a.column, down: a.down }] }), 0.1),
+  rule('clause', 'put|show|list|have|bring|want|get the? $adj:a $rows|$noun|$guess? first|on|at top|the? top?', ({ a }) => plans({ step: 'sort', by: [{ column: a.column, down: a.down }] }), 0),
+  rule('sortkey', '$col:c ,|and? with|having|where the? $num:n first|on|at top|the? top?', ({ c, n }, x: Context) => { const g = x.head.glances?.get(c); return g && Number(g.highest) === n ? [{ column: c, down: true }] : g && Number(g.lowest) === n ? [{ column: c, down: false }] : null; }, -0.4),
+  rule('rider', 'and? those|ones|$rows|$noun with|of|having the? same $col by|on the? $sortkey:k', ({ k }) => { const [key] = k as SortKey[]; return key!.column === IT ? null : andBy(key!.column, key!.down); }, -0.2),
   rule('clause', 'the? $adj:a first|on|at top?', ({ a }) => plans({ step: 'sort', by: [{ column: a.column, down: a.down }] }), 0.1),
   rule('aside', '~if the? $col ~be the? ~same|equal|tied', () => nothing, 0.05),
   rule('clause', '$rows|$noun ~sort by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.05),
@@ -100,6 +103,7 @@ export const phrases = [
   rule('rider', 'reverse|turn|flip it|that|the order? round|around|over?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0.1),
   rule('rider', 'and? then by|on the? $col:c', ({ c }) => amend(`sort then ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [...plan.by, { column: c, down: false }] } : null)), 0.3),
   rule('aside', 'the? ~blankWord ones|cells|rows|values? last', () => nothing, 0.05),
+  rule('aside', 'the? ~blankWord $cols go|come|stay|put|at|are? at|to|in the? end|bottom|back|last', () => nothing, 0.05),
   rule('aside', 'the? ~blankWord ones|cells|rows|values? go|come|stay|put? at|to|in the? end|bottom|back', () => nothing, 0.05),
 ].flat();
 

@@ -59,6 +59,11 @@ export const phrases = [
   rule('clause', '~standardise|~make the? $cols:c to|as|into|: ,|:? $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
   rule('clause', '~standardise|unify|normalise|harmonise|fix it|them|this|that|these? to|as|into|: ,|:? $spellings:s', ({ s }) => spelled(null, s), 0.1),
   rule('clause', '~standardise|~make the? $cols:c ~open $spellings:s ~close', ({ c, s }) => spelled(c, s), -0.1),
+  // 'Region has capitals and spaces all over the place, I just need North, South or East'
+  rule('clause', "i|we|it|they|there should|must|can|may|will|just|only? just|only? need|want|be|have|has|are|is? just|only|ever? $spellings:s", ({ s }) => { const act = spelled(null, s); return act && { key: `told ${act.key}`, apply: (state: State) => (state.told.size ? act.apply(state) : null) }; }, -0.4),
+  rule('clause', "it's|they're|that's only|always|either? $spellings:s", ({ s }) => { const act = spelled(null, s); return act && { key: `told ${act.key}`, apply: (state: State) => (state.told.size ? act.apply(state) : null) }; }, -0.4),
+  rule('clause', 'there ~be|~should $num:k $cols:c only|altogether|really? ,|:|;|- $spellings:s', ({ k, c, s }) => (k === s.length ? spelled(c, s) : null), -0.1),
+  rule('rider', '~make them|those|these|it all? the same|alike|consistent|uniform', () => amend('spelt alike', (plan) => (plan.step === 'spell' ? plan : null)), 0),
   rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => spelled(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
   rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),

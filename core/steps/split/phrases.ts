@@ -44,6 +44,8 @@ export const phrases = [
   rule('atmark', '~at every|each|the|all|any? $mark:m', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', '~at first $mark:m', ({ m }) => ({ text: m, which: 'first' }), -0.05),
   rule('atmark', '~at last $mark:m', ({ m }) => ({ text: m, which: 'last' }), -0.05),
+  rule('atmark', "there's|it's a|an|the? $mark:m in? between (the|them|these|those|both two|parts|both|three|pieces?)?", ({ m }) => ({ text: m, which: 'every' }), 0),
+  rule('atmark', 'there|it|with is|are? a|an|the? $mark:m in? between (the|them|these|those|both two|parts|both|three|pieces?)?', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'with $mark:m in between', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'separated|seperated|divided|delimited by $mark:m', ({ m }) => ({ text: m, which: 'every' }), 0),
 

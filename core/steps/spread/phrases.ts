@@ -35,6 +35,7 @@ export const phrases = [
   // The mark, said behind it
   rule('rider', "they're|they|these|it|it's|those|which|that? is|are|were|come|have? been? separated|divided|split|delimited|listed|cut? $atmark:m", ({ m }) => amend(`spread at ${m.text}`, (plan) => (plan.step === 'spread' ? { ...plan, at: m.text.trim() || m.text } : null)), 0),
   // What comes of it, said as an example
+  rule('rider', 'so|then an? $word|$guess|$noun|$rows|$col with $num $col is|are|comes|appears|stands there|in|up? $num times', () => told, 0),
   rule('rider', 'a|an $word|$guess|$noun|$rows with $num $col gets|get|is|are|would|will be? listed|shown|repeated|written|there $num times', () => told, 0),
   rule('rider', 'each time|row with|has|have|having only|just one of? them?', () => told, 0),
   rule('rider', 'and? they|rows|these|it|everything? stay|stays|remain|remains|keep|keeps in? the order $remark', () => told, 0),
@@ -51,5 +52,6 @@ export const phrases = [
   rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $atmark:m ,? $rowsToo', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
   rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $rowsToo $atmark:m', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
   rule('clause', '~make|give ~each $col:c $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),
+  rule('clause', '~each $col:c ~should? be|go|stand|have|get|has|gets|on|in|on? on|in? its|a|their own|separate? row|line', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', '~each $col:c ~should? ~make|on|in|get|gets|have|has $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),
 ].flat();
