@@ -226,7 +226,10 @@ export class Grammar {
     // Where the full name of a column of several words begins, and where it ends: 'brought' is the beginning of ‹Brought in›.
     const named = new Map<number, number>();
     for (const m of mentions) if (m.cat === 'col' && m.cost < 0.05 && m.to > m.from + 1) named.set(m.from, Math.max(m.to, named.get(m.from) ?? 0));
-    const phrases = this.phrases(tokens, closed).map((p) => (p.to <= (named.get(p.from) ?? 0) ? { ...p, cost: p.cost + WEIGHTS.torn } : p));
+    // The 'no' of ‹Return no› denies nothing.
+    const whole = mentions.filter((m) => m.cat === 'col' && m.cost < 0.05 && m.to > m.from + 1 && typeof m.value === 'string' && m.value.split(/[\s/_-]+/).length >= m.to - m.from);
+    const inside = new Set(whole.flatMap((m) => Array.from({ length: m.to - m.from - 1 }, (_, k) => m.from + 1 + k)));
+    const phrases = this.phrases(tokens, closed).map((p) => (p.to <= (named.get(p.from) ?? 0) ? { ...p, cost: p.cost + WEIGHTS.torn } : inside.has(p.from) ? { ...p, cost: p.cost + WEIGHTS.tornInside } : p));
     for (const item of [...mentions, ...phrases]) seeds[item.from]!.push(item);
     // A rule whose words do not all stand in the request cannot hold: it is not tried.
     const present = new Set(phrases.map((p) => p.cat));

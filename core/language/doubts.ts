@@ -37,6 +37,8 @@ interface Said {
   readonly sets: boolean;
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
+  /** It says that something must be so. */
+  readonly rules: boolean;
   /** It speaks of a new column. */
   readonly newColumn: boolean;
   /** It says that only some are to be seen or kept. */
@@ -68,6 +70,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // A rule for the table says that something must be.
+  { price: 1.5, holds: (plans, { rules }) => !rules && plans.some((p) => p.step === 'check'), asks: 'This adds a rule that the table must satisfy. Is it meant so?' },
   // 'I'd like a column that adds up the cost' asks for a column.
   { price: 2, holds: (plans, { newColumn }) => newColumn && plans.every(isQuestion), asks: 'This answers a question, and a column is spoken of. Is it meant so?' },
   // 'Show only the tickets that were charged more than the average' labels none.
@@ -152,6 +156,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(words.map((w) => w.lower).join(' ')),
     sets: words.some((w) => /^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/.test(w.lower)),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
+    rules: words.some((w) => /^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/.test(w.lower)),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(words.map((w) => w.lower).join(' ')),
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(words.map((w) => w.lower).join(' ')),
     sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(words.map((w) => w.lower).join(' ')),

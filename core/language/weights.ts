@@ -34,6 +34,8 @@ export const WEIGHTS = {
   mistake: 0.3,
   /** A word of a rule that begins the full name of a column. */
   torn: 0.6,
+  /** One that begins inside it. */
+  tornInside: 1.2,
   /** What each further word of a phrase is worth. */
   phraseWord: 0.05,
   /** Names of columns: another form of a word, its beginning, a similar word, a mistyping and each of its mistakes, a short form. */

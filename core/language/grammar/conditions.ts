@@ -276,7 +276,7 @@ export const conditionRules = [
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
   // 'Orders over 50': the one amount of money that such a row is about
-  ...SIZES.map(([words, op]) => rule('rset', `orders|order|sales|invoices|bills|payments|bookings|purchases|donations|transactions|receipts|expenses ${words} $num:n`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.3)).flat(),
+  ...SIZES.map(([words, op]) => rule('rset', `orders|order|returns|refunds|claims|sales|invoices|bills|payments|bookings|purchases|donations|transactions|receipts|expenses ${words} $num:n`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.3)).flat(),
   ...([['above', '>'], ['below', '<']] as const).map(([word, op]) => rule('cond', `~withA|with|having|of? an? ${word} ~average amount|value|total|sum|price`, (_s, x: Context) => { const c = moneyColumn(x); return c && compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }); }, 0.3)).flat(),
   // 'Shifts starting before ten': where there are two times, the first is when a row begins
   ...SIZES.flatMap(([words, op]) => ([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at|from? ${words} $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock(op, two[k], t, x); }, 0))).flat(),
@@ -452,6 +452,8 @@ export const conditionRules = [
 
   // Values and texts
   rule('values', '$value:v', ({ v }) => [v], 0),
+  rule('values', '$value:v ^/ ^$values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0.1),
+  rule('cond', "~have|~be ~not been? ~given|assigned an? $col:c yet?", ({ c }) => empty(c), 0),
   rule('values', '$value:v ~list $values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0),
   rule('texts', '$text:t', ({ t }) => [t], 0),
   rule('texts', '$text:t ~list $texts:r', ({ t, r }) => [t, ...r], 0),

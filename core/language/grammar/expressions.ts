@@ -237,6 +237,8 @@ export const expressionRules = [
   rule('ex1', '~days ~took? from|between|since? $col:c ~fromTo $date:d', ({ d, c }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, 0),
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
+  ...([['thousands', 1000], ['millions', 1e6], ['hundreds', 100]] as const).map(([word, n]) => rule('ex1', `$col:c in ${word} (of $unit|$word)?`, ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, number(n)); }, 0)).flat(),
+  rule('ex1', '$spanUnit:u to|until|till|before $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.25),
   rule('ex1', '$col:b ~minus the? $col:a ,? (in $clockUnit:u)?', ({ a, b, u }, x: Context) => (timed(a, x) && timed(b, x) && !readsAsDate(x.head, a) && (BEGINS.test(a) || ENDS.test(b)) ? lapse(u ?? 'hours', a, b, x) : null), 0),
   rule('ex1', '$col:b -|minus|less the? $col:a in days', ({ a, b }, x: Context) => span('days', a, b, x), -0.2),
 
@@ -364,7 +366,7 @@ function begun(x: Context): string | null {
 
 /** The date of a row itself: the only one, or the one that is called after what the rows are. */
 export function rowDate(x: Context): string | null {
-  const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
+  const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && !LATER.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
   const real = dateColumns(x).filter((name) => !NOT_REAL.test(name));
   const first = real.filter((name) => !LATER.test(name));
   return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : null);
@@ -400,7 +402,7 @@ export const twoTimes = (x: Context): readonly [string, string] | null => { cons
 const BEGINS = /\b(?:start(?:ed)?|begin|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
 const ENDS = /\b(?:end(?:ed)?|finish(?:ed)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
 /** What happens to a row some time after it came to be. */
-const LATER = /\b(?:settled|returned|closed|sold|dispatched|shipped|sent|delivered|despatched|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last|follow|follow-?up|renewal|expir(?:y|es)|valid)\b/i;
+const LATER = /\b(?:settled|returned|refund|closed|sold|dispatched|shipped|sent|delivered|despatched|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last|follow|follow-?up|renewal|expir(?:y|es)|valid)\b/i;
 export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
 
 /** What begins a row and what ends it: the only two dates or times that are no plans, or those whose names say so. */

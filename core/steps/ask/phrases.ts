@@ -107,6 +107,9 @@ function leadingRows(name: string, down: boolean, most: number, x: Context, wher
 /** The column that says who did something: ‹Booked by› of who booked. */
 const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 'string' ? x.head.columns.find((c) => c.type === 'text' && /\sby$/i.test(c.name) && stem(c.name.split(/\s/)[0]!.toLowerCase()) === stem(verb.toLowerCase()))?.name ?? null : null);
 
+/** Does a column of numbers say how much of it was done: ‹Paid› of what was paid most? */
+const countsByVerb = (verb: string, x: Context): boolean => x.head.columns.some((c) => quantity(c.name, x) !== null && c.name.toLowerCase().split(/\s/).some((w) => stem(w) === stem(verb.toLowerCase())));
+
 /** The groups in which a column is filled in no row. */
 const neverFilled = (group: string, name: string, x: Context): Question | null =>
   groupable(group, x) && group !== name ? { figures: [], by: [column(group)], where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: column(name), by: [group] }, right: number(0) } } : null;
@@ -272,6 +275,13 @@ export const phrases = [
     rule('question', `${words} $qfigs:f`, ({ f }, x: Context): Question | null => { const d = rowDate(x), g = d === null ? null : period(part, d, x); return g && { figures: f, by: [g] }; }, -0.2),
   ]).flat(),
   rule('question', 'what did|does|do a|an|one $word|$unit|$guess|$col cost|costs|bring|earn on? ~average? ,|:|; (that|which is|means)? $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),
+  // 'Which article is returned most?', 'which shop has the most damaged returns'
+  rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? most|oftenest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, true, 1, x)), 0.3),
+  rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? least|rarest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, false, 1, x)), 0.3),
+  rule('clause', '~tellMe? which|what|who $col:g ~have|~did|~be the? most $rset:c ??', ({ g, c }, x: Context) => (c.kind === 'among' || c.kind === 'text' ? ranking(g, allRows, true, 1, x, c) : null), 0.2),
+  rule('clause', '~tellMe? which|what|who $col:g ~have|~did|~be the? fewest|least $rset:c ??', ({ g, c }, x: Context) => (c.kind === 'among' || c.kind === 'text' ? ranking(g, allRows, false, 1, x, c) : null), 0.2),
+  rule('question', 'how much|many did|do|have|has we|they|you|it $col:m (in|at|on|for|from|with|to)? the? $rset:c ??', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && !columnsOf(c).includes(m) ? { figures: [e], by: [], where: c } : null; }, 0.1),
+  rule('question', '~be|do|have there|we|they any? ~duplicates|repeats|repetitions in|here|there? (the|this|these (table|rows|list|data|file)?)? ??', (_s, x: Context): Question => ({ figures: [allRows], by: [], where: { kind: 'compare', op: '>', left: rowsCounted(x.head.columns.map((c) => c.name)), right: number(1) } }), 0),
   // A name set equal to figures over all rows is what is asked: 'average price overall = sum of due / sum of kg'
   rule('question', '$name :|= $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),
   // 'Rejected lots as % of all lots'
@@ -509,8 +519,8 @@ export const phrases = [
   rule('rider', 'as|in|rounded? to? a? whole|full percent|percents|percentage|percentages|% number|figure?', () => onQuestion('whole percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? { ...plan, figures: plan.figures.map((f) => ({ ...f, as: rounded(f.as, 0, 'nearest') })) } : null)), 0),
   rule('rider', '~percentRider', () => onQuestion('percent', (plan) => (plan.figures.every((f) => isShare(f.as)) ? plan : null)), 0),
   rule('rider', '~keepOnly? the? top|first|best $num:n only?', ({ n }) => onQuestion(`top ${n}`, (plan) => (plan.by.length && n > 0 ? { ...(ordered(plan, plan.order?.down ?? true) ?? plan), most: n } : null)), 0),
-  rule('rider', 'and|but? what? if we|i|you only|just count|take|look|include|consider at? those|ones|$rows|$noun? ~rel? ~be? $cond:c ?', ({ c }) => onlyWhere(c), -0.2),
-  rule('rider', 'and|but? what? if we|i|you count|take|look|include|consider at? only|just those|ones|$rows|$noun? ~rel? ~be? $cond:c ?', ({ c }) => onlyWhere(c), -0.2),
+  rule('rider', 'and|but? what? if we|i|you only|just count|take|look|include|consider at? those|ones|$rows|$noun? ~rel? ~be? $cond:c ??', ({ c }) => onlyWhere(c), -0.2),
+  rule('rider', 'and|but? what? if we|i|you count|take|look|include|consider at? only|just those|ones|$rows|$noun? ~rel? ~be? $cond:c ??', ({ c }) => onlyWhere(c), -0.2),
   rule('rider', 'and? restrict|limit|narrow|filter|reduce|confine it|that|this|them|these|those? down? to only? the? $rset:c', ({ c }) => onlyWhere(c), -0.5),
   rule('rider', 'and? summed|added|totalled|totaled|summarised|aggregated up?', () => onQuestion('summed', (plan) => (plan.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'sum') ? plan : null)), 0),
   rule('rider', 'and? sorted|ordered|ranked by? (it|that|them)? ~descending', () => onQuestion('down', (plan) => ordered(plan, true)), -0.1),

@@ -196,6 +196,7 @@ export const casePhrases = [
   rule('itcond', '$itcond:a or ~say? ~blankWord', ({ a }) => any([a, { kind: 'empty', of: IT }]), 0.3),
   rule('itcond', 'it|they|that ~not $itcond:c', ({ c }) => not(c), 0.1),
 
+  rule('itcond', '$word|$col? within|inside $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0.05),
   // 'unknown', 'if unknown': of what the cases are about
   rule('itcond', 'it|they|that? ~be? unknown|unspecified', () => ({ kind: 'empty', of: IT }), 0.1),
   // One case
@@ -247,6 +248,8 @@ export const casePhrases = [
   rule('casesOf', '$case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ a, b, c }) => (c[0].when.kind === 'empty' ? [...a, ...b, ...c] : null), 0),
   rule('casesOf', '$case1:x ~caseList $case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ x, a, b, c }) => (c[0].when.kind === 'empty' ? [...x, ...a, ...b, ...c] : null), 0),
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c ,|;|.|and? ~otherwise $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c ,|;|.|and? rest|others|remaining $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', "$casesOf:c and|,|; and? $leaf:l ~if there|it|they|we? isn't|aren't|not|no|haven't|hasn't|don't any|one|it|some|them?", ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),

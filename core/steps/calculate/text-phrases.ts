@@ -281,6 +281,11 @@ export const textPhrases = [
   rule('text0', 'number|figure|count|digits ~inside? $inBrackets:e', ({ e }) => found(sort('number'), e), 0),
   rule('clause', 'the? $inBrackets:e say|says|hold|holds|show|shows|give|gives|tell|tells|contain|contains $remark ,|.|;|:? ~extract|~add that|this|it|the $word? ~into? ~number', ({ e }) => add(found(sort('number'), e)), 0),
   rule('clause', 'the? $inBrackets:e say|says|hold|holds|show|shows|give|gives|tell|tells|contain|contains $remark ,|.|;|:? ~extract|~add that|this|it|the? $word? ~into? ~column?', ({ e }) => add(e), 0.1),
+  rule('inBrackets', 'the? $pieceOf|$word|$name? out? of|from|in|inside the? ~brackets', (_s, x: Context) => { const c = holdingText('(', x); return c === null ? null : { kind: 'inside', open: '(', close: ')', of: column(c) }; }, 0.3),
+  // 'The claim number in the remark': the number that stands behind the word
+  rule('text0', 'the? $word:w number|no|nr|id|code|numbers out? of|from|in|within|that|people|they|which|is|mention|mentioned|mentions|given|stands? in|from|within? the? $col:c', ({ w, c }, x: Context) => behindWord(w, c, x), -0.1),
+  rule('clause', '~extract the? $word:w number|no|nr|id|code|numbers out? of|from|in|within the? $col:c ,? ~if|where there|it|one? ~be? one|any|some|mentioned|given|present', ({ w, c }, x: Context) => { const e = behindWord(w, c, x); return e && add(e); }, -0.1),
+  rule('clause', '~extract the? $word:w number|no|nr|id|code|numbers out? of|from|in|within the? $col:c', ({ w, c }, x: Context) => { const e = behindWord(w, c, x); return e && add(e); }, -0.1),
   rule('clause', '~extract $inBrackets:e ~into ~column ~named? $name:n', ({ e, n }) => add(e, n), -0.1),
   rule('clause', '~extract $inBrackets:e', ({ e }) => add(e), 0.05),
 
@@ -383,6 +388,7 @@ export const textPhrases = [
   rule('clause', '~join|put|bring|write $cols:c together? ~into|in|as|called ~column? ~named? $name:n like|as|so|,|:|-? like|as|so? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '~add ~column? a|an? label|text|name|title|description|code? like|as|e.g|eg|such|so as? $text:t from|out|of|with|using of? the? $cols:c', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),
+  rule('clause', '$cols:c in|into|as one|a|single column|field|text|cell ~named? $name:n ,|:|-? like|as|e.g|eg|such|so as? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.2),
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join|~make $cols:c ~into? ~column? like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
@@ -412,6 +418,14 @@ function pieceOfList(name: string, n: number, x: Context): Expression | null {
 /** A text written before or behind every value of a column; a blank stays blank. */
 const affixed = (name: string, affix: string, side: 'before' | 'behind'): Act =>
   ({ key: `affix ${name} ${side} ${affix}`, apply: (state) => withPlan(state, { step: 'calculate', name, as: { kind: 'written', of: side === 'before' ? [text(affix), column(name)] : [column(name), text(affix)] }, replace: true }, [name]) });
+
+/** The number behind a word, as the texts of a column write it: in just one way, and always before a number. */
+function behindWord(word: string, name: string, x: Context): Expression | null {
+  if (!textual(name, x) || word.length < 3) return null;
+  const ways = new Set(sampleOf(name, x).flatMap((v) => [...v.matchAll(new RegExp(`(?<![\\p{L}])(${word.replace(/[^\p{L}\p{N}]/gu, '')})[\\s:#.-]*(?:no\\.?|number|nr\\.?)?[\\s:#.-]*\\d`, 'giu'))].map((m) => m[1]!)));
+  const [as, ...others] = ways;
+  return as === undefined || others.length ? null : found(sort('number'), { kind: 'piece', side: 'after', mark: as, which: 'first', of: column(name) });
+}
 
 /** The only column in whose texts a mark stands, in most of them. */
 function holdingText(mark: string, x: Context): string | null {

@@ -249,6 +249,7 @@ export const phrases = [
   rule('rider', 'just|only the number|numbers|figure|figures', () => rider('number', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'the? comma|commas ~be|stands|means|as a|the|for? decimal sign|mark|point|comma|separator', () => rider('comma', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'put|write|use|make|set? $num:n ~if there is|are none|nothing', ({ n }) => blanksAs(String(n)), 0.05),
+  rule('rider', '$dayOrder:o and|, $dayOrder:b occur|occurs|appear|are|is|both? used|there|in|mixed|occur? it|there?', ({ o, b }) => (o === b ? inOrder(o) : null), 0),
   rule('rider', 'with the? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('rider', 'an? lone|single|bare|plain? $mark:m ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', ({ m }) => (m === '-' || m === '?' || m === '/' ? meaning([m], '') : null), 0.05),
   rule('rider', 'an? dash|hyphen|minus ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', () => meaning(['-'], ''), 0),

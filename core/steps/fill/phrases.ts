@@ -82,6 +82,7 @@ export const phrases = [
   rule('arrow', '= >', () => true, 0),
   rule('arrow', '->|=>|→', () => true, 0),
   rule('clause', 'where|if|when? $cols:c ~be? ~blankWord $arrow $filling:f', ({ f, c }) => act(c, f), -0.2),
+  rule('clause', 'no|~blankWord $cols:c =|: $filling:f', ({ f, c }) => act(c, f), 0.05),
   rule('clause', 'no|~blankWord $cols:c $arrow $filling:f', ({ f, c }) => act(c, f), -0.2),
   rule('clause', 'replace|change|turn|set|fill|make the? ~blankWord $cols:c ~with|by|to|as $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '$rows|$guess|$col ~without $cols:c ~should be|become|get|read|say|show|have $filling:f', ({ c, f }) => act(c, f), 0),

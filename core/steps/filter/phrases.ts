@@ -49,6 +49,7 @@ export const phrases = [
   rule('rider', 'and|so|,|then? ~unwanted $theRest', () => restGoes, 0),
   rule('clause', '~keepOnly $rset:c matter|matters|count|counts|interest|interests|concern|concerns me|us|here|now? (for this|that|it|now|here)?', ({ c }) => filter('keep', c), -0.1),
   rule('clause', '~keepOnly $rset:c ~should|can|may|shall stay|stays|remain|remains|be|survive (in|left|kept|there|here)?', ({ c }) => filter('keep', c), 0),
+  rule('clause', 'no $rset:c please|anymore|thanks', ({ c }) => filter('aside', c), 0.2),
   rule('clause', '$rset:c ~unwanted', ({ c }) => filter('aside', c), 0.05),
   rule('clause', '~unwanted $rset:c', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '$rows ~rel ~be? $cond:c ~unwanted', ({ c }) => filter('aside', c), 0),

@@ -6,6 +6,7 @@ export const phrases = [
   rule('clause', 'the? columns|column|fields i|we need|want|require|use ,|:|are? $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), -0.3),
   rule('clause', 'i|we only? need|want only? these|the? columns|fields ,|:? $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), -0.1),
   rule('clause', 'i|we only|just want|need|would to|like? to? keep|have|see|show the|these? column|columns|fields|field :|,? $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), -0.1),
+  rule('clause', '~keep the? $cols:c in|and this|that|the|exactly same|given|this? order|sequence', ({ c }) => (c.length > 1 ? plans({ step: 'pick', columns: c }) : null), -0.3),
   rule('clause', '~keep the|these|only|just? columns|fields :|,? $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), -0.05),
   rule('rider', 'in|and this|that|the|exactly same|given|this? order|sequence', () => amend('in this order', (plan) => (plan.step === 'pick' ? plan : null)), 0),
   rule('clause', '~keepOnly column|columns $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0),

@@ -28,7 +28,7 @@ export const frames: readonly Frame[] = [
   }, ({ cols }) => replaced(cols, { kind: 'sort', sort: 'other than digits' }, '')),
 
   frame('nothing texts blanked', {
-    need: { cols: '$cols', nothings: '$nothings', blank: ['~blankWord', 'blank out|nothing|empty|blank them|clear|mean nothing|mean that nothing was recorded'] },
+    need: { cols: '$cols', nothings: '$nothings', blank: ['~emptyWord', 'as missing|missing values|as unknown|not known|blank out|nothing|empty|blank them|clear|mean nothing|mean that nothing was recorded'] },
     may: { where: '~wherever|cells' },
     many: ['nothings', 'blank', 'where'],
     about: 'where it says say that just have has a or only mean means make made should be cells cell the in is are left empty out with treat as count so them lone reading says if become becomes stand stands for replace turn into by',

@@ -1,5 +1,5 @@
 import { sampleOf } from '../../language/grammar/samples';
-import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, speakOf, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
@@ -83,6 +83,8 @@ export const phrases = [
   rule('clause', '~split|take it|them|that|this|those up|apart|down|out? ~into2 $shownNames:n', ({ n }, x: Context) => splitTopic(n, x), 0),
   rule('clause', '~split|take $col:c up|apart|down|out? ~into2 $shownNames:n', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n, 'every'), 0),
   rule('clause', '~split|take it|them|that|this|those up|apart|down|out? ~into2 $names:n', ({ n }, x: Context) => splitTopic(n, x), 0.2),
+  rule('clause', '~make|give $names:n out|of|from of|from? it|that|this', ({ n }, x: Context) => splitTopic(n, x), 0.1),
+  rule('clause', '$col:c ~be|~split3 an? $word and|then|plus|, an? $word ,? (like|as|e.g|eg|such|so as? $value|$text|$word|$sampleCode)?', ({ c }) => speakOf([c]), 0.4),
   rule('rider', '~rename|name|~named them|those|these|the|it pieces|parts|columns|two|three|four|new? columns|ones|pieces? $names:n', ({ n }) => piecesNamed(n), -0.1),
   rule('rider', '~rename|name them $names:n', ({ n }) => piecesNamed(n), -0.1),
 

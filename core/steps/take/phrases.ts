@@ -3,7 +3,7 @@ import { columnOf, findColumn } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
 import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
-import { onlyDate } from '../../language/grammar/expressions';
+import { onlyDate, rowDate } from '../../language/grammar/expressions';
 import type { Choice, TakePlan } from './step';
 
 /** Samples are drawn with a seed on record, so that the same sentence draws the same rows again. */
@@ -83,9 +83,9 @@ export const phrases = [
     (size && (count !== undefined || (by !== undefined && rows)) && bySize(size.column, x) && by !== size.column ? take(count ?? 1, size, by === undefined ? undefined : [by]) : null), 0.15),
   rule('clause', '~each $col:g ,? ~keep? only|just? the? $adj:a $rows|$noun|$guess|one?', ({ g, a }) => (a.column === g ? null : picked(1, a, g)), 0),
   // 'one shift per volunteer, keep the earliest'
-  ...([['earliest|oldest|first', 'lowest'], ['latest|newest|last', 'highest']] as const).flatMap(([words, kind]) => [
-    rule('clause', `~keep|~draw? only|just? one|1|single $rows|$noun|$guess ~each $col:g ,|:|–|-? and|but? ~keep|~draw? the? ${words} $rows|one|ones?`, ({ g }, x: Context) => { const c = onlyDate(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, -0.1),
-    rule('clause', `~keep? only|just? the? ${words} $rows|$noun|$guess ~each $col:g`, ({ g }, x: Context) => { const c = onlyDate(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, 0.1),
+  ...([['earliest|oldest', 'lowest', rowDate], ['latest|newest', 'highest', rowDate], ['most recent', 'highest', rowDate], ['first', 'lowest', onlyDate], ['last', 'highest', onlyDate]] as const).flatMap(([words, kind, dateOf]) => [
+    rule('clause', `~keep|~draw? only|just? one|1|single $rows|$noun|$guess ~each $col:g ,|:|–|-? and|but? ~keep|~draw? the? ${words} $rows|one|ones?`, ({ g }, x: Context) => { const c = dateOf(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, -0.1),
+    rule('clause', `~keep? only|just? the? ${words} $rows|$noun|$guess ~each $col:g`, ({ g }, x: Context) => { const c = dateOf(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, 0.1),
   ]).flat(),
   rule('clause', '~keep first|top $num:n $rows?', ({ n }) => take(n, { kind: 'top' }), 0.05),
   rule('clause', '~keep last|bottom $num:n $rows?', ({ n }) => take(n, { kind: 'bottom' }), 0.05),
