@@ -274,6 +274,7 @@ export const conditionRules = [
     rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.15),
   ]).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
   // 'Orders over 50': the one amount of money that such a row is about
   ...SIZES.map(([words, op]) => rule('rset', `orders|order|returns|refunds|claims|sales|invoices|bills|payments|bookings|purchases|donations|transactions|receipts|expenses ${words} $num:n`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.3)).flat(),

@@ -238,7 +238,7 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
       const column = most || more ? only(names) : null;
       if (column !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column, down }, 0);
       // Of two weights either may be meant: that is asked.
-      else if (most) fitting(names).slice(0, 4).forEach((c) => put('adj', i, i + 1, { column: c, down }, 0.35));
+      else if (most || more) fitting(names).slice(0, 4).forEach((c) => put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35));
     }
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) : null;

@@ -7,6 +7,7 @@ import { stem } from '../../language/words';
 import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions';
 import { onlyTime, quantity, rowDate, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
+import { namesRows } from '../../language/mentions';
 import { add } from './adding';
 
 /* If ..., otherwise ...; and ranges with names. 'It' and 'above that' are tied to what the cases before them are about. */
@@ -91,7 +92,7 @@ const asClock = (e: Expression | null, x: Context): Expression | null => (e?.kin
 
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
-  const subject = asClock(given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
+  const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
@@ -103,6 +104,9 @@ function closed(list: readonly Open[], given: Expression | null, x: Context): Ca
   }
   return out;
 }
+
+/** 'Label bookings': what the rows are called is not what the cases are about. */
+const rowsNamed = (given: Expression | null, x: Context): boolean => given?.kind === 'column' && namesRows(given.name, x.vocabulary);
 
 interface Cases {
   readonly list: readonly Open[];

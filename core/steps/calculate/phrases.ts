@@ -382,6 +382,7 @@ export const phrases = [
   rule('clause', '~make $cols:c $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.2),
   rule('places', '$num:n ~decimals', ({ n }) => n, 0),
   rule('places', '~whole', () => 0, 0),
+  rule('places', 'whole|full $unit', () => 0, 0.4),
   rule('places', 'the? nearest? cents|cent|penny|pence|pennies', () => 2, 0),
   rule('rider', '~round? $places:p', ({ p }) => round(p), 0),
   rule('rider', '~round it|that|them|this|the? result? to? $num:n', ({ n }) => round(n), 0.1),

@@ -43,6 +43,9 @@ const THE = 'the|its|their|every|all? values|value|cells|entry|entries? of|in? t
 const WHERE = 'where|wherever|whenever|when|if|for|on|of|in|with|whose';
 
 export const setPhrases = [
+  // 'Fill missing end dates with start date plus 6 weeks'
+  rule('clause', 'fill|complete|replace|set|put in|up? the? ~blankWord $col:c with|by|to|as the? $formula:e', ({ c, e }) => (e.kind === 'column' || e.kind === 'number' || e.kind === 'text' || columnsOf(e).length === 0 || columnsOf(e).includes(c) ? null : set(c, { kind: 'orElse', of: column(c), otherwise: e })), -0.3),
+  rule('clause', 'fill|complete|replace|set|put in|up? the? ~blankWord $col:c with|by|to|as the? $shifted:e', ({ c, e }) => (columnsOf(e).includes(c) ? null : set(c, { kind: 'orElse', of: column(c), otherwise: e })), -0.4),
   // By a formula over itself
   rule('clause', `${VERB}|let|replace ${THE} $col:c to|with|by|be|as|become|equal|equals|=|: to? the? $formula:e`, ({ c, e }) => anew(c, e), -0.3),
   rule('clause', `^$col:c = the? $formula:e`, ({ c, e }) => anew(c, e), 0.3),

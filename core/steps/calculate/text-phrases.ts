@@ -386,6 +386,7 @@ export const textPhrases = [
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
   rule('clause', '~join|put|bring|write $cols:c together? like|as $text:t ~into|in|as|called ~column? ~named? $name:n', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   rule('clause', '~join|put|bring|write $cols:c together? ~into|in|as|called ~column? ~named? $name:n like|as|so|,|:|-? like|as|so? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
+  rule('clause', '$cols:c together|combined|joined|side like|as|so $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.1),
   rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '~add ~column? a|an? label|text|name|title|description|code? like|as|e.g|eg|such|so as? $text:t from|out|of|with|using of? the? $cols:c', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),
   rule('clause', '$cols:c in|into|as one|a|single column|field|text|cell ~named? $name:n ,|:|-? like|as|e.g|eg|such|so as? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.2),

@@ -115,6 +115,7 @@ export const phrases = [
   rule('clause', 'take|copy|carry|repeat ~blankWord $cols:c over|down|in|forward? from|with? ~above', ({ c }) => fromAbove(c), 0),
   rule('clause', '~wherever|in|on|for $rows|$noun|those|ones ~without an? $cols:c ,? ~make|use|take|put|copy|repeat|enter the|that|its? $col|value|one|date|text|entry? of|from|in? ~above', ({ c }) => fromAbove(c), -0.2),
   rule('clause', '~wherever|in|on|for $rows|$noun|those|ones ~without an? $cols:c ,? ~make|use|take|put|write|enter|insert|say $filling:f', ({ c, f }) => act(c, f), 0),
+  rule('clause', '~fill in? the? $cols:c with|from|by|using the? $col:b ~wherever|if|when it|they|that|there? ~be? ~blankWord', ({ c, b }) => (c.includes(b) ? null : act(c, { kind: 'column', name: b })), -0.2),
   rule('clause', '~fill the gap|gaps|hole|holes|blank|blanks in|of $cols:c from|with|by|using? ~above', ({ c }) => fromAbove(c), 0),
   rule('clause', '~fillDown', () => fromAbove(null), 0.4),
 ].flat();

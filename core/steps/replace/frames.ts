@@ -36,7 +36,8 @@ export const frames: readonly Frame[] = [
   }, ({ cols, nothings }, x) => {
     const list = [...new Set((nothings as string[][]).flat())];
     const there = new Set((cols as string[]).flatMap((c) => (x.head.glances?.get(c)?.values ?? []).map(([v]) => folded(v))));
-    return list.every((t) => there.has(folded(t))) ? replaced(cols, wholeTexts('whole', list), '') : null;
+    // What says yes or no is no text that means nothing.
+    return list.every((t) => there.has(folded(t)) && !/^(?:yes|no|y|n|true|false)$/i.test(t)) ? replaced(cols, wholeTexts('whole', list), '') : null;
   }),
 
   frame('value for value', {

@@ -37,6 +37,7 @@ export const phrases = [
   rule('sameTexts', '$value:a ~list $sameTexts:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
   rule('clause', '$sameTexts:t ~be|means|mean all? the? same thing|one|name|company|person|man|woman|firm|place|$word? ,|;|:|.|–|-? (so|and|please)? write|use|take|say|put|call|make always? it|them|both|all? $value:w', ({ t, w }) => spelt(t, w), -0.3),
   rule('clause', '$cols:c :|,|-|–? $nothings:t ~standsFor $word? $word? $word? ,|;|.? so|then|hence|thus ~leave|~make? it|that|them|those|these? ~emptyWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.1),
+  rule('clause', '$cols:c :|,|-|–? $nothings:t $arrow2 an? ~emptyWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),
   rule('clause', '$nothings:t in $cols:c ~be|means|mean|counts|count|stands the? same as|for? ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.1),
   rule('chars', '$mark:m', ({ m }) => m, 0),
   rule('charlist', '$chars:m', ({ m }) => [m], 0),

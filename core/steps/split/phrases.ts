@@ -98,6 +98,8 @@ export const phrases = [
   // 'I need street, town and postcode in separate columns, they are in address'
   rule('clause', '~make $names:n in|as|into separate|different|own|individual columns|fields ,|;|.|:|-|–? they|these|it|that|all|which is|are|stand|stands|come|comes|sit all|together|currently|now? in|from|inside|under|within the? $col:c', ({ n, c }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), -0.2),
   rule('clause', "~make $names:n in|as|into separate|different|own|individual columns|fields ,|;|.|:|-|–? they're|it's|that's all|together|currently|now? in|from|inside|under|within the? $col:c", ({ n, c }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), -0.2),
+  // 'Tags into one column per tag': as many as the longest list has
+  rule('clause', '~split? $col:c into|in|to one|a|separate|own|different? column|columns|field per|for each|every? $col|$word', ({ c, ...s }, x: Context) => { const at = likelyList(c, x), said = String(s['word'] ?? s['col'] ?? '').toLowerCase(); return at !== null && (c.toLowerCase().startsWith(said.replace(/s$/, '')) || /^(?:piece|part|value|one|entry|item|element|bit)s?$/.test(said)) ? splitAt(c, mark(at.text), proposed(c, at.most)) : null; }, 0),
   // Between letters and digits
   rule('atchange', '~at? the? change|border|boundary|place|point|transition between|from|where? the? letters and|to|into|end|become|turn the? digits|figures|numbers into?', () => true, 0),
   rule('atchange', 'between|where the? letters|text and|from|end|stop|meet the? digits|figures|numbers|number', () => true, 0),
@@ -125,6 +127,13 @@ const splitTopic = (into: readonly string[], x: Context): Act => ({
   key: `split topic ${into.join()}`,
   apply: (state) => (state.topic.length === 1 && into.length > 1 && state.head.columns.some((c) => c.name === state.topic[0]) ? splitAt(state.topic[0]!, likelyMark(state.topic[0]!, into.length, x), into)?.apply(state) ?? null : null),
 });
+
+/** The mark that cuts most lists of a column, and the most pieces that a cell then has. */
+function likelyList(column: string, x: Context): { readonly text: string; readonly most: number } | null {
+  const values = (x.head.glances?.get(column)?.values ?? []).slice(0, 300).map(([v]) => v).filter((v) => v.trim() !== '');
+  const [best] = [';', '|', '/', ',', '+'].map((text) => ({ text, n: values.filter((v) => v.includes(text)).length, most: Math.max(0, ...values.map((v) => cutText(v, mark(text), 'every', Infinity).length)) })).sort((a, b) => b.n - a.n);
+  return best && best.n > 0 && best.most >= 2 && best.most <= 20 ? { text: best.text, most: best.most } : null;
+}
 
 /** A column called 'Make/Model' holds a make and a model. */
 function namesIn(column: string, k: number): string[] | null {
