@@ -156,7 +156,8 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(words.map((w) => w.lower).join(' ')),
     sets: words.some((w) => /^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/.test(w.lower)),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
-    rules: words.some((w) => /^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/.test(w.lower)),
+    // 'Moisture between 14 and 20' is how such a rule is written down; 'refunds between 50 and 150' are rows.
+    rules: head.columns.some((c) => words.map((w) => w.lower).join(' ').startsWith(`${c.name.toLowerCase()} between `)) || words.some((w) => /^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/.test(w.lower)),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(words.map((w) => w.lower).join(' ')),
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(words.map((w) => w.lower).join(' ')),
     sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(words.map((w) => w.lower).join(' ')),
