@@ -128,7 +128,7 @@ interface TrieNode {
 
 /** All rules with an index over them, and the phrases of their classes. */
 export class Grammar {
-  private readonly byFirst = new Map<string, Rule[]>();
+  private readonly byFirst = new Map<string, { readonly rule: Rule; readonly words: readonly string[] }[]>();
   private readonly trie: TrieNode = { next: new Map(), ends: [] };
   private readonly byResult = new Map<string, Rule[]>();
   private readonly first = new Map<string, Set<string>>();
@@ -140,7 +140,8 @@ export class Grammar {
     for (const r of rules) {
       const first = r.elements[0];
       if (!first) throw new Error(`A rule for ${r.cat} has no elements`);
-      (this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, []).get(first.cat)!).push(r);
+      const words = [...new Set(r.elements.filter((e) => !e.optional && isWords(e.cat)).map((e) => e.cat))];
+      (this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, []).get(first.cat)!).push({ rule: r, words });
       (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
       r.elements.forEach((e) => used.add(e.cat));
     }
@@ -238,7 +239,7 @@ export class Grammar {
       let list = usable.get(cat);
       if (!list) {
         const all = this.byFirst.get(cat) ?? [];
-        usable.set(cat, (list = awaited ? all : all.filter((r) => r.elements.every((e) => e.optional || !isWords(e.cat) || present.has(e.cat)))));
+        usable.set(cat, (list = (awaited ? all : all.filter((r) => r.words.every((w) => present.has(w)))).map((r) => r.rule)));
       }
       return list;
     };

@@ -437,7 +437,7 @@ function pathKey(path: Path): string {
 function asides(words: readonly Token[]): Item[] {
   const out: Item[] = [];
   for (let from = 0; from < words.length; from++) {
-    for (const pattern of asidePatterns) {
+    for (const pattern of new Set([...(asidesBy.get(words[from]!.stem) ?? []), ...(asidesBy.get(words[from]!.lower) ?? []), ...(asidesBy.get('*') ?? [])])) {
       const end = matchAside(pattern, 0, words, from, 0);
       if (end > from) out.push({ cat: 'aside', from, to: end, value: nothing, cost: 0.1 });
     }
@@ -446,6 +446,10 @@ function asides(words: readonly Token[]): Item[] {
 }
 
 const asidePatterns = ASIDES.map((text) => text.split(' ').map((w) => (w === '*' ? '*' : /^\p{L}/u.test(w) ? stem(w) : w)));
+
+/** The patterns by what they begin with. */
+const asidesBy = new Map<string, (typeof asidePatterns)[number][]>();
+for (const pattern of asidePatterns) (asidesBy.get(pattern[0]!) ?? asidesBy.set(pattern[0]!, []).get(pattern[0]!)!).push(pattern);
 
 /** Where a pattern that starts at `at` ends, or -1. A star takes one to six words and no mark. */
 function matchAside(pattern: readonly string[], k: number, words: readonly Token[], at: number, stars: number): number {
