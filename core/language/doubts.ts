@@ -37,6 +37,8 @@ interface Said {
   readonly sets: boolean;
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
+  /** Years said with 'in' or 'for'. */
+  readonly inYear: readonly number[];
   /** It says that something must be so. */
   readonly rules: boolean;
   /** It speaks of a new column. */
@@ -70,6 +72,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // 'What will the trees cost in 2030?' keeps no tree that costs so much.
+  { price: 2.5, holds: (plans, { inYear }) => inYear.length > 0 && plans.some((p) => p.step === 'filter' && comparisons(p).some(([name, n]) => inYear.includes(n) && !/year|season|vintage/i.test(name))), asks: 'A year is compared with a number of another sort. Is it meant so?' },
   // A rule for the table says that something must be.
   { price: 1.5, holds: (plans, { rules }) => !rules && plans.some((p) => p.step === 'check'), asks: 'This adds a rule that the table must satisfy. Is it meant so?' },
   // 'I'd like a column that adds up the cost' asks for a column.
@@ -158,6 +162,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     // 'Moisture between 14 and 20' is how such a rule is written down; 'refunds between 50 and 150' are rows.
     rules: head.columns.some((c) => words.map((w) => w.lower).join(' ').startsWith(`${c.name.toLowerCase()} between `)) || words.some((w) => /^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/.test(w.lower)),
+    inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(words.map((w) => w.lower).join(' ')),
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(words.map((w) => w.lower).join(' ')),
     sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(words.map((w) => w.lower).join(' ')),

@@ -141,6 +141,8 @@ function ownWords(words: readonly Token[], chart: Chart, x: Context): number[] {
   words.forEach((_, i) => { for (const m of chart.at(i, 'col')) if (m.to === i + 1 && m.cost < 0.1) said.set(m.value as string, (said.get(m.value as string) ?? 0) + 1); });
   words.forEach((_, i) => {
     for (const m of chart.at(i, 'col')) if (m.cost < 0.04) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, numeric.has(m.value as string) && (said.get(m.value as string) ?? 0) < 2 ? Infinity : WEIGHTS.ownWord);
+    // 'The good trees' where a column says good: those are meant.
+    for (const m of chart.at(i, 'value')) if (m.cost < 0.02 && words[i]!.lower.length > 3 && !(m.value as { loose?: boolean }).loose) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownValue);
     for (const m of chart.at(i, 'value')) if (m.cost < 0.25 && (m.to > i + 1 || words[i]!.lower.length > 3)) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownWord);
     // A name from inside the cells ('Odile') is one even where nobody says of what.
     if (words[i]!.capital && words[i]!.from > 0 && chart.at(i, 'inside').length > 0) price[i] = Infinity;

@@ -55,6 +55,8 @@ export const WEIGHTS = {
   /** A frame, whose words may stand in any order; a word in it that is surely a column or a value, and is passed over. */
   frame: 0.5,
   ownWord: 0.6,
+  /** The same for a word that is just what cells hold. */
+  ownValue: 1.5,
   /** A small word inside a name. */
   link: 0.04,
 };

@@ -596,6 +596,8 @@ export const conditionRules = [
   rule('rset', '$cond:c $guess', ({ c }) => c, 0.1),
   rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => (neverBoth(a, c) ? null : all([a, c])), 0.1),
+  // 'The good trees and those in poor health': no row is both, so either is meant
+  rule('rset', '$rset:a and|plus|& also? the|those|all|any? $rset:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t: string) => b.texts.includes(t)) ? { ...a, texts: [...a.texts, ...b.texts] } : null), 0.1),
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a as well as anything|everything|those|all? $rset:c', ({ a, c }) => any([a, c]), 0),
   ...SIZES.map(([words, op]) => rule('rset', `$rset:a ,? and|or also? those|anything|everything|any|all|ones ~be? ${words} $num:n as|too|also? well?`, ({ a, n }, x: Context) => { const of = a.kind === 'empty' || a.kind === 'among' ? a.of : a.kind === 'compare' ? a.left : null; return of?.kind === 'column' && numeric(of.name, x) ? any([a, compare(op, of, number(n))]) : null; }, -0.2)).flat(),
