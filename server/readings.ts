@@ -21,7 +21,7 @@ import { headBeside } from './beside';
 import { coverOf } from './covering';
 import { spellingsOf, withRemembered } from './spellings';
 import { loadState } from './store/tables';
-import { currentStates, tableNow } from './workspaces';
+import { currentStates, tableNow, takenBack } from './workspaces';
 
 /** What is known of one version of a table. */
 const headOf = headBeside;
@@ -46,7 +46,13 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
   if (isUndo(request)) return { version: row.version, stateId, answer: { outcome: 'undo' }, completions: [] };
   const [head, kept, lessons] = await Promise.all([headOf(stateId), memoryOf(before), lessonRows(workspaceId)]);
   const memory: Memory = { ...kept, ...settledBy(before.map((e) => e.plan), entries.map((e) => e.plan)), lessons: lessons.map((r) => r.lesson), ...(asked ? { last: { plans: asked, head } } : {}) };
-  return { version: row.version, stateId, answer: await asDecided(readRequest(request, head, memory), workspaceId, stateId, key), completions: request.length < 400 ? complete(request, untold(head, (await coverOf(await loadState(pool(), stateId))).names)) : [] };
+  let answer = readRequest(request, head, memory);
+  // Only what is not understood by itself is looked at as what was meant by a sentence that undo took back.
+  if (answer.outcome !== 'done' && edited < 0 && !asked) {
+    const back = (await takenBack(row.revisionId, entries)).filter((e) => e.sourceId === tableId && !isQuestion(e.plan));
+    if (back.length) answer = readRequest(request, head, { ...memory, undone: { plans: back.map((e) => e.plan), head: await headFor(await loadState(pool(), back[0]!.before)) } });
+  }
+  return { version: row.version, stateId, answer: await asDecided(answer, workspaceId, stateId, key), completions: request.length < 400 ? complete(request, untold(head, (await coverOf(await loadState(pool(), stateId))).names)) : [] };
 }
 
 /** What is known of a table without the values of covered columns. */

@@ -257,3 +257,29 @@ test('a profile is of the table as it is now', async () => {
   expect(columns.map((c) => [c.name, c.rows, c.distinct])).toEqual([['Lot', 8, 8], ['Keeper', 8, 2], ['Kg', 8, 8], ['Status', 8, 1]]);
   expect(columns.find((c) => c.name === 'Status')!.advice).toEqual([{ words: 'the same value in every row', sentence: 'Drop ‹Status›.' }]);
 });
+
+test('what was taken back may be said to have meant something else', async () => {
+  const ids = await bring();
+  const read = async (request: string): Promise<readonly string[] | string> => {
+    const { answer } = await readings.readInWorkspace(ids.workspaceId, ids.tableId, request);
+    return answer.outcome === 'done' ? answer.reading.sentences : answer.outcome;
+  };
+  await keep(ids, 'Drop ‹Status›.');
+  await keep(ids, 'Drop ‹Kg›.');
+  expect(await read('I meant the lot')).toEqual(['Drop ‹Lot›.']);
+  await workspaces.moveRevision({ workspaceId: ids.workspaceId, version: (await view(ids.workspaceId)).version }, 'undo');
+  expect(await read('I meant the keeper')).toEqual(['Drop ‹Keeper›.']);
+  // A new sentence is a new one, and what was taken back is forgotten with it.
+  await keep(ids, 'Rename ‹Keeper› to ‹Beekeeper›.');
+  expect(await read('I meant the kg')).not.toEqual(['Drop ‹Kg›.']);
+});
+
+test('rows, proofs and kinds are given out by the workspace they belong to, and by none when it is gone', async () => {
+  const [ids, other] = [await bring(), await bring()];
+  const stateId = (await workspaces.currentStates(ids.workspaceId)).states.get(ids.tableId)!;
+  await expect(workspaces.stateIn(ids.workspaceId, stateId)).resolves.toMatchObject({ workspaceId: ids.workspaceId });
+  await expect(workspaces.stateIn(other.workspaceId, stateId)).rejects.toMatchObject({ status: 404, code: 'gone' });
+  await expect(workspaces.stateIn(ids.workspaceId, 987_654)).rejects.toMatchObject({ status: 404 });
+  await workspaces.removeWorkspace(ids.workspaceId);
+  await expect(workspaces.stateIn(ids.workspaceId, stateId)).rejects.toMatchObject({ status: 404 });
+});

@@ -18,7 +18,7 @@ import { entriesOf, firstStates, headFor, holdIds, openHolds, sameIds, type Entr
 import { makeRevision, type Progress } from './runner';
 import { rememberSpellings } from './spellings';
 import { coverOf } from './covering';
-import { loadState, type StoredState } from './store/tables';
+import { forgetStates, loadState, type StoredState } from './store/tables';
 
 /** All workspaces, the newest first, each with what it waits for. A fixed number of queries. */
 export async function listWorkspaces(): Promise<WorkspaceSummary[]> {
@@ -78,6 +78,14 @@ async function statesAt(workspaceId: number, revisionId: number | null): Promise
   const states = new Map(firsts);
   for (const entry of entries) states.set(entry.sourceId, entry.after);
   return { states, firsts, entries };
+}
+
+/** The sentences that undo has just taken back, which redo would bring again. */
+export async function takenBack(revisionId: number | null, now: readonly EntryRow[]): Promise<EntryRow[]> {
+  const db = database();
+  const [revision] = revisionId === null ? [] : await db.select({ redoId: schema.revisions.redoId }).from(schema.revisions).where(eq(schema.revisions.id, revisionId));
+  const kept = new Set(now.map((e) => e.key));
+  return revision?.redoId ? (await entriesOf(db, revision.redoId)).filter((e) => !kept.has(e.key)) : [];
 }
 
 /** The sentences that changed a table: not the one whose answer it is. */
@@ -171,9 +179,9 @@ async function tableView(source: typeof schema.sources.$inferSelect, sources: re
 
 /** A version of a table of a workspace; refused where it belongs to another. */
 export async function stateIn(workspaceId: number, stateId: number): Promise<StoredState> {
-  const { rows } = await pool().query('select from states s join sources o on o.id = s.source_id where s.id = $1 and o.workspace_id = $2', [stateId, workspaceId]);
-  if (!rows.length) throw new Told('There is no such version of a table here.', 404, 'gone');
-  return loadState(pool(), stateId);
+  const state = await loadState(pool(), stateId);
+  if (state.workspaceId !== workspaceId) throw new Told('There is no such version of a table here.', 404, 'gone');
+  return state;
 }
 
 /** A table as it was in an earlier version. */
@@ -357,5 +365,6 @@ export async function removeWorkspace(id: number): Promise<string[]> {
   const db = database();
   const files = await db.select({ file: schema.sources.file }).from(schema.sources).where(eq(schema.sources.workspaceId, id));
   await db.delete(schema.workspaces).where(eq(schema.workspaces.id, id));
+  forgetStates(id);
   return files.map((f) => f.file).filter((f) => f !== '');
 }

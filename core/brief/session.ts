@@ -41,7 +41,10 @@ export async function openSession(alone: Table, others: readonly Table[] = []): 
 
 /** Says one request: what came of it, and the session after it (the same one unless it was carried out). */
 export async function tell(session: Session, request: string): Promise<{ readonly answer: Answer | { readonly outcome: 'undone' }; readonly session: Session }> {
-  if (isUndo(request) && session.before) return { answer: { outcome: 'undone' }, session: session.before };
+  if (isUndo(request) && session.before) {
+    const { last } = session.memory;
+    return { answer: { outcome: 'undone' }, session: last ? { ...session.before, memory: { ...session.before.memory, undone: last } } : session.before };
+  }
   const plans = session.entries.map((e) => e.plan);
   const answer = readRequest(request, session.head, { ...session.memory, ...settledBy(plans, plans) });
   if (answer.outcome !== 'done') return { answer, session };
@@ -72,7 +75,8 @@ export async function keepPlans(session: Session, plans: readonly Plan[], reques
   }
   const last = plans.at(-1);
   const topic = last && 'columns' in last ? last.columns : last && 'name' in last && last.step !== 'define' ? [last.name] : session.memory.topic;
-  return { table, head, entries, memory: { ...session.memory, topic, last: { plans, head: session.head } }, before: session, answered: null };
+  const { undone: _, ...memory } = session.memory;
+  return { table, head, entries, memory: { ...memory, topic, last: { plans, head: session.head } }, before: session, answered: null };
 }
 
 /** One sentence of a brief that is run again, with what is on hold of it: row numbers from 1, and kinds by their keys. */

@@ -34,6 +34,10 @@ test.each<[readonly string[], readonly string[]]>([
   [['amount due divided by kg', 'blank where kg is zero'], ['Add ‹Amount due per Kg› as ‹Amount due› divided by ‹Kg›.']],
   [['top 3 by kg', '2 instead'], ['Keep 2 rows with the highest ‹Kg›.']],
   [['average kg per honey', 'median instead'], ['Answer ‹Median Kg› as the median of ‹Kg› over the rows; for each ‹Honey›.']],
+  [['drop the moisture column', 'undo', 'I meant the buyer'], ['Drop ‹Buyer›.']],
+  [['keep the accepted lots', 'undo that', 'I meant the ones on hold'], ['Keep rows where ‹Status› is "on hold".']],
+  [['lower case in status', 'undo', 'sort by kg'], ['Sort by ‹Kg›.']],
+  [['drop the moisture column', 'no, I meant the buyer'], ['Drop ‹Buyer›.']],
   [['total kg per honey', 'only the accepted ones'], ['Answer ‹Total Kg› as the sum of ‹Kg› over the rows; for each ‹Honey›; only where ‹Status› is "accepted".']],
 ])('%j', async (requests, sentences) => expect(await said(...requests)).toEqual(sentences));
 

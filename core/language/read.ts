@@ -89,6 +89,8 @@ interface Path {
 export interface Memory {
   readonly topic: readonly string[];
   readonly last: { readonly plans: readonly Plan[]; readonly head: CheckedHead } | null;
+  /** What undo has just taken back, with the table it was for: what 'I meant moisture' corrects. */
+  readonly undone?: { readonly plans: readonly Plan[]; readonly head: CheckedHead };
   /** Wordings that the workspace has learnt. */
   readonly lessons: readonly Lesson[];
   /** Calculations that kept sentences have named. */
@@ -104,6 +106,14 @@ export const NO_MEMORY: Memory = { topic: [], last: null, lessons: [] };
  * typed rules, and a search for the cheapest way to account for every word. Milliseconds; no input throws.
  */
 export function readRequest(request: string, whole: CheckedHead, memory: Memory = NO_MEMORY, known?: Vocabulary): Answer {
+  const answer = readNow(request, whole, memory, known);
+  if (answer.outcome === 'done' || !memory.undone) return answer;
+  // What is not understood by itself may say what was meant by the request that was taken back.
+  const meant = readNow(request, whole, { ...memory, last: memory.undone }, known);
+  return meant.outcome === 'done' && meant.corrects ? { ...meant, corrects: false } : answer;
+}
+
+function readNow(request: string, whole: CheckedHead, memory: Memory, known?: Vocabulary): Answer {
   const exact = readExacts(request);
   if (exact) return answerExact(exact, whole, request);
   const head = inSight(request, whole);

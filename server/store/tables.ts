@@ -5,12 +5,14 @@ import type { CheckedHead } from '../../core/formula/check';
 import type { Glance } from '../../core/profile/glance';
 import type { ColumnTotal } from '../../core/review/balance';
 import type { StateColumn } from '../db/schema';
+import { Told } from '../errors';
 import { isStored, storedColumn, type Queryable, type StoredColumn } from './chunks';
 
 /** A stored version of a table, ready to be read. */
 export interface StoredState {
   readonly id: number;
   readonly sourceId: number;
+  readonly workspaceId: number;
   readonly table: Table;
   readonly totals: readonly ColumnTotal[];
 }
@@ -31,22 +33,27 @@ export async function loadState(db: Queryable, id: number): Promise<StoredState>
     states().set(id, hit);
     return hit;
   }
-  const { rows } = await db.query<{ source_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; origins: Buffer | null; totals: ColumnTotal[]; name: string }>(
-    'select s.source_id, s.columns, s.size, s.rows, s.origins, s.totals, o.name from states s join sources o on o.id = s.source_id where s.id = $1',
+  const { rows } = await db.query<{ source_id: number; workspace_id: number; columns: StateColumn[]; size: number; rows: Buffer | null; origins: Buffer | null; totals: ColumnTotal[]; name: string }>(
+    'select s.source_id, o.workspace_id, s.columns, s.size, s.rows, s.origins, s.totals, o.name from states s join sources o on o.id = s.source_id where s.id = $1',
     [id],
   );
   const row = rows[0];
-  if (!row) throw new Error(`There is no table version ${id}.`);
+  if (!row) throw new Told('There is no such version of a table here.', 404, 'gone');
   const list = row.rows && positionsOf(row.rows);
   const origins = row.origins ? { origins: positionsOf(row.origins) } : {};
   const columns = row.columns.map((c): Column => {
     const column: StoredColumn = { ...storedColumn(db, headOf({ ...c, type: c.type as ColumnType }), c.columnId), columnId: c.columnId };
     return c.cells === undefined ? column : grown(column, c.cells, { size: row.size, ...origins });
   });
-  const state: StoredState = { id, sourceId: row.source_id, table: { name: row.name, columns, size: row.size, rows: list, ...origins }, totals: row.totals };
+  const state: StoredState = { id, sourceId: row.source_id, workspaceId: row.workspace_id, table: { name: row.name, columns, size: row.size, rows: list, ...origins }, totals: row.totals };
   states().set(id, state);
   if (states().size > MOST_STATES) states().delete(states().keys().next().value!);
   return state;
+}
+
+/** Lets go of what is kept in memory of a workspace that is removed. */
+export function forgetStates(workspaceId: number): void {
+  for (const [id, state] of states()) if (state.workspaceId === workspaceId) states().delete(id);
 }
 
 /** A version of a table with the key of its workspace, for making masks. The key is never kept: it may be thrown away. */

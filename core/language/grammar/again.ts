@@ -81,6 +81,10 @@ const otherValues = (list: readonly { readonly column: string; readonly text: st
     return where && { ...plan, where };
   }));
 
+/** The same done to other columns. */
+const otherColumns = (columns: readonly string[]): Act =>
+  amend(`columns ${JSON.stringify(columns)}`, (plan) => ('columns' in plan && plan.columns.length > 0 && plan.columns.join('\n') !== columns.join('\n') ? { ...plan, columns } : null));
+
 /** 'No, ...' before anything else: what follows changes what was said before, or stands in its place. */
 const correcting = (instead: boolean): Act => ({
   key: `correcting ${instead}`,
@@ -120,6 +124,9 @@ export const againRules = [
   rule('rider', 'take|put|count|add|bring the? $cols:c in|into too|as|also|well? well?', ({ c }) => include(c), -0.1),
   rule('rider', 'add|put|take the? $cols:c to|into|in it|that|this|there', ({ c }) => include(c), -0.1),
   rule('rider', 'and|plus the? $cols:c as|too|also well?', ({ c }) => include(c), 0.6),
+  // 'I meant moisture': the same with another column
+  rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
+  rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),
   rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
   rule('nopes', '~nope ,? ~nope ,|.|!? ', () => true, 0),
   rule('aside', '$nopes', () => correcting(false), 0.1),
