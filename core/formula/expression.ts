@@ -132,7 +132,12 @@ export const rowsCounted = (by: readonly string[] = []): Expression => ({ kind: 
 export const blank: Expression = { kind: 'blank' };
 export const op = (operator: Operator, left: Expression, right: Expression): Expression => ({ kind: 'op', op: operator, left, right });
 export const not = (of: Condition): Condition => (of.kind === 'not' ? of.of : { kind: 'not', of });
-export const all = (of: readonly Condition[]): Condition => (of.length === 1 ? of[0]! : { kind: 'all', of: of.flatMap((c) => (c.kind === 'all' ? c.of : [c])) });
+export const all = (of: readonly Condition[]): Condition => {
+  // What is said twice holds once.
+  const said = new Map(of.flatMap((c) => (c.kind === 'all' ? c.of : [c])).map((c) => [JSON.stringify(c), c]));
+  const [first, ...more] = [...said.values()];
+  return first !== undefined && more.length === 0 ? first : { kind: 'all', of: [...said.values()] };
+};
 export const any = (of: readonly Condition[]): Condition => {
   const flat = of.flatMap((c) => (c.kind === 'any' ? c.of : [c]));
   // Values of one column belong into one list.

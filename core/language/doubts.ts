@@ -37,6 +37,8 @@ interface Said {
   readonly sets: boolean;
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
+  /** It speaks of what is within each of something. */
+  readonly groups: boolean;
   /** Years said with 'in' or 'for'. */
   readonly inYear: readonly number[];
   /** It says that something must be so. */
@@ -80,6 +82,10 @@ const DOUBTS: readonly Doubt[] = [
   { price: 2, holds: (plans, { newColumn }) => newColumn && plans.every(isQuestion), asks: 'This answers a question, and a column is spoken of. Is it meant so?' },
   // 'Show only the tickets that were charged more than the average' labels none.
   { price: 2, holds: (plans, { only, labels }) => only && !labels && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text')), asks: 'This adds labels where only some rows are asked for. Is it meant so?' },
+  // 'Rank products by units sold' ranks no rows within each product.
+  { price: 1.5, holds: (plans, { groups }) => !groups && plans.some((p) => p.step === 'calculate' && p.as.kind === 'over' && p.as.fn.startsWith('rank') && p.as.by.length > 0), asks: 'This ranks rows within groups. Is it meant so?' },
+  // 'Sort by due, the open ones first' moves no column.
+  { price: 2.5, holds: (plans, { sorts }) => sorts && plans.some((p, i) => i > 0 && p.step === 'move'), asks: 'This moves a column as well. Is it meant so?' },
   // 'Sort by severity with 5 at the top' keeps every row.
   { price: 2, holds: (plans, { sorts, keeps }) => sorts && !keeps && plans.some((p) => p.step === 'take'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // Nobody is a number: 'who has missed the most lessons' does not count the rows of each number of lessons.
@@ -162,6 +168,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     // 'Moisture between 14 and 20' is how such a rule is written down; 'refunds between 50 and 150' are rows.
     rules: head.columns.some((c) => words.map((w) => w.lower).join(' ').startsWith(`${c.name.toLowerCase()} between `)) || words.some((w) => /^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/.test(w.lower)),
+    groups: words.some((w) => /^(?:within|inside|in|per|each|every|same|own|among|for|of|at|group|groups|grouped)$/.test(w.lower)),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(words.map((w) => w.lower).join(' ')),
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(words.map((w) => w.lower).join(' ')),

@@ -123,6 +123,9 @@ function collect(head: CheckedHead): Vocabulary {
       if (left-- <= 0) break;
       if (text.length > 60 || !/\p{L}/u.test(text)) continue;
       if (column.type === 'text' && words.length > 1) for (const w of words) for (const form of new Set([w, stem(w)])) if (w.length > 2) (inside.get(form) ?? inside.set(form, new Set()).get(form)!).add(column.name);
+      // 'Benno Foods' of 'Benno Foods GmbH'
+      const short = /^(.+\p{L}.*?)[\s,]+(?:ltd|limited|llc|inc|plc|gmbh|ag|bv|b\.v|nv|n\.v|sa|s\.a|oy|ab|kft|sro|pty)\.?$/u.exec(key)?.[1];
+      if (short && short.includes(' ')) (values.get(short) ?? values.set(short, []).get(short)!).push({ column: column.name, text, loose: false });
       const list = values.get(key) ?? [];
       if (list.length === 0) values.set(key, list);
       if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
@@ -198,6 +201,8 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
   if (token.stem === name.stem && /ings?$/.test(name.word) && !/ings?$/.test(token.lower)) return [WEIGHTS.beginning, 'another form'];
   if (token.stem === name.stem) return [token.lower === `${name.word}s` || `${token.lower}s` === name.word ? WEIGHTS.form / 2 : Math.abs(token.lower.length - name.word.length) > 2 ? WEIGHTS.form * 3 : WEIGHTS.form, 'another form'];
   const [a, b] = [token.lower, name.word];
+  // 'Undelivered' is no mistyped ‹Delivered›, but what that denies.
+  if (/^(?:un|non|dis|mis)/.test(a) && !/^(?:un|non|dis|mis)/.test(b) && a.replace(/^(?:un|non|dis|mis)-?/, '') === b) return [Infinity, 'exact'];
   if (a.length >= 4 && b.length >= 4) {
     const [x, y] = [token.stem, name.stem];
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];

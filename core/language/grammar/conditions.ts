@@ -195,6 +195,12 @@ function lateThan(name: string, x: Context): Condition | null {
   return due.length === 1 && done.length === 1 && due[0] !== done[0] ? compare('>', column(done[0]!), column(due[0]!)) : null;
 }
 
+/** The only date that says when something comes to its end. */
+function endsOn(x: Context): string | null {
+  const found = dateColumns(x).filter((n) => /\b(?:ends?|until|till|expir\w*|valid (?:to|until)|end date|runs? out)\b/i.test(n));
+  return found.length === 1 ? found[0]! : null;
+}
+
 /** Done after the day it was due, or by then. */
 function timely(op: Comparison, x: Context): Condition | null {
   const found = deadlineOf(x);
@@ -315,6 +321,18 @@ export const conditionRules = [
   rule('cond', '~be|~have? been? early|ahead of? time|schedule?', (_s, x: Context) => timely('<', x), 0.2),
   rule('cond', 'missed|miss|misses|past|beyond|after|exceeded the|its|their? deadline|due ~date?', (_s, x: Context) => timely('>', x), 0.1),
   rule('cond', 'met|kept|made|within the|its|their? deadline', (_s, x: Context) => timely('<=', x), 0.1),
+  // 'Contracts that run out before July': of the only date that says when something ends
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `run|runs|running out ${words} $period:p`, ({ p }, x: Context) => { const c = endsOn(x); return c && relative(op, c, p, x); }, 0),
+    rule('cond', `expire|expires|expiring|end|ends|ending|lapse|lapses ${words} $period:p`, ({ p }, x: Context) => { const c = endsOn(x); return c && relative(op, c, p, x); }, 0.1),
+    rule('cond', `run|runs|running out ${words} $date:d`, ({ d }, x: Context) => { const c = endsOn(x); return c && onDate(op, c, d, x); }, 0),
+  ]).flat(),
+  // 'Overdue on 1 February': due before that day, and not done
+  rule('cond', '~be? overdue|outstanding on|by|at|as of? $date:d', ({ d }, x: Context) => { const k = deadlineOf(x); const late = k && onDate('<', k.due, d, x); return k && late && hasBlanks(k.done, x) ? all([late, empty(k.done)]) : null; }, -0.1),
+  // 'Rows that don't have takings = sold x price'
+  rule('cond', "don't|doesn't|dont|doesnt have|match|satisfy|show|fulfil|give|meet? $ex2:a =|equals|equal $ex2:b", ({ a, b }) => { const c = sized('=', a, b); return c && not(c); }, 0),
+  // 'English to German'
+  rule('rset', '$value:a to|into|-> $value:b', ({ a, b }) => (a.column !== b.column && /\b(?:from|source|origin|start|departure)\b/i.test(a.column) && /\b(?:to|into|target|destination|arrival)\b/i.test(b.column) ? all([among(a.column, [a.text]), among(b.column, [b.text])]) : null), 0),
   rule('rset', 'late|delayed|belated $rows|ones', (_s, x: Context) => timely('>', x), 0.1),
   rule('rset', 'punctual|timely $rows|ones', (_s, x: Context) => timely('<=', x), 0.1),
   rule('rset', 'early $rows|ones', (_s, x: Context) => timely('<', x), 0.2),

@@ -110,6 +110,12 @@ const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 's
 /** Does a column of numbers say how much of it was done: ‹Paid› of what was paid most? */
 const countsByVerb = (verb: string, x: Context): boolean => x.head.columns.some((c) => quantity(c.name, x) !== null && c.name.toLowerCase().split(/\s/).some((w) => stem(w) === stem(verb.toLowerCase())));
 
+/** The column that is called as the rows are, where its values come in several rows. */
+function severalRows(noun: string, x: Context): string | null {
+  const own = x.head.columns.find((c) => c.type === 'text' && stem(c.name.toLowerCase()) === stem(noun.toLowerCase()));
+  return own && groupable(own.name, x) && repeats(own.name, x) ? own.name : null;
+}
+
 /** The groups in which a column is filled in no row. */
 const neverFilled = (group: string, name: string, x: Context): Question | null =>
   groupable(group, x) && group !== name ? { figures: [], by: [column(group)], where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: column(name), by: [group] }, right: number(0) } } : null;
@@ -171,6 +177,8 @@ const repeats = (name: string, x: Context): boolean => (x.head.glances?.get(name
 export const phrases = [
   // Figures
   rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
+  // 'How many machines', where a machine has several rows
+  rule('qfig', '~countWord ~distinctWord? the? $noun:n', ({ n }, x: Context) => { const c = severalRows(n, x); return c === null ? null : over('distinct', column(c)); }, -0.05),
   rule('qfig', '~countWord ~distinctWord $col:c', ({ c }) => over('distinct', column(c)), 0),
   // Where every value is another one, counting them is counting rows.
   rule('qfig', '~countWord $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) && x.head.glances?.get(c)?.values ? over('count', column(c)) : null), 0.25),
@@ -291,7 +299,8 @@ export const phrases = [
   rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
   // 'What is the total for the web bookings': of the one column of money
   rule('question', '$qlead? the? ~figureTotal for|of|from|in|on the? $rset:c', ({ c }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.2),
-  rule('clause', '~tellMe? which|what|who $col:g ~did|~have|~be? $word? in|up|out|here|there? most|least often|frequently|of the? time?', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.05),
+  rule('clause', '~tellMe? which|what|who $col:g ~did|~have|~be $cond:c the? most|oftenest often|frequently|times? ??', ({ g, c }, x: Context) => ranking(g, allRows, true, 1, x, c), -0.3),
+  rule('clause', '~tellMe? which|what|who $col:g ~did|~have|~be? $word:w? in|up|out|here|there? most|least often|frequently|of the? time?', ({ g, w }, x: Context) => (typeof w === 'string' && /^(?:late|early|absent|missing|wrong|unpaid|overdue|sick|empty|full|broken|delayed|faulty|short|over|under)$/i.test(w) ? null : ranking(g, allRows, true, 1, x)), 0.05),
   rule('question', 'what|how much did|do|does|have|has we|they|you|i|it? spend|spent|pay|paid|take|took|make|made|earn|earned|get|got|receive|received|lay in|out? in|on|at|for|with|from|by|during the? $rset:c', ({ c }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
   rule('question', 'how many days|weeks lie|lies|are|were|passed|pass|is between|from the? first|earliest|oldest and|to|until the? last|latest|newest $rows|$noun|$guess|$col|one?', (_s, x: Context): Question | null => { const c = rowDate(x); return c ? { figures: [{ kind: 'span', unit: 'days', from: { kind: 'total', fn: 'lowest', of: column(c), by: [] }, to: { kind: 'total', fn: 'highest', of: column(c), by: [] } }], by: [] } : null; }, 0),
   rule('question', 'the? $cols:m in|of|for|from? the? $period:a versus|vs|against|compared with|to? $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0.1),

@@ -113,7 +113,7 @@ function byPattern(names: readonly string[], example: string, x: Context, name =
   let left = example;
   const places: { at: number; length: number; name: string }[] = [];
   for (const name of names) {
-    const held = (x.head.glances?.get(name)?.values ?? []).map(([t]) => t).filter((t) => t.trim() !== '' && left.includes(t)).sort((a, b) => b.length - a.length)[0];
+    const held = (x.head.glances?.get(name)?.values ?? []).map(([t]) => t.trim()).filter((t) => t !== '' && left.includes(t)).sort((a, b) => b.length - a.length)[0];
     if (held === undefined) return null;
     const at = left.indexOf(held);
     places.push({ at, length: held.length, name });
@@ -390,6 +390,8 @@ export const textPhrases = [
   rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '~add ~column? a|an? label|text|name|title|description|code? like|as|e.g|eg|such|so as? $text:t from|out|of|with|using of? the? $cols:c', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),
   rule('clause', '$cols:c in|into|as one|a|single column|field|text|cell ~named? $name:n ,|:|-? like|as|e.g|eg|such|so as? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.2),
+  rule('clause', '~join $cols:c ,|:|-? like|as|e.g|eg|such|so as? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
+  rule('clause', '$col:c as|like $text:t', ({ c, t }, x: Context) => likeThis(c, t, undefined, x, 'set'), 0.2),
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join|~make $cols:c ~into? ~column? like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),

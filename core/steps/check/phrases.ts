@@ -38,6 +38,8 @@ export const phrases = [
   rule('mustNot', "mustn't|shouldn't|can't|cannot ever? be", () => true, 0),
   rule('mustNot', 'is|are not|never allowed|supposed|meant to be', () => true, 0),
   rule('every', 'every|each|all|any', () => true, 0),
+  // 'Amount should be words times rate, check it'
+  rule('clause', '$col:c ~should be|equal|match $ex2:e ,|;|.? please? check|verify|test (it|that|this|them)?', ({ c, e }) => (e.kind === 'op' ? holds({ kind: 'compare', op: '=', left: column(c), right: e }) : null), -0.3),
   // What has to be so, said with 'must'.
   rule('obeys', '$every? $cols:c $must unique|distinct', ({ c }) => once(c), 0),
   rule('obeys', '$cols:c $must different in|for|on every|each $rows|$guess', ({ c }) => once(c), 0),

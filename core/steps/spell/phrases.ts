@@ -26,7 +26,8 @@ export const spelled = (columns: readonly string[] | null, spellings: readonly s
 
 export const phrases = [
   rule('spelling', '$text:t', ({ t }) => t, 0),
-  rule('spelling', '$value:v', ({ v }) => v.typed, 0),
+  // 'Rosa T.' at the end of a sentence: the stop is the name's where the cells have it.
+  rule('spelling', '$value:v', ({ v }) => (v.text === `${v.typed}.` ? v.text : v.typed), 0),
   rule('spelling', '$name:n', ({ n }) => (/^\p{Lu}\S*(?:\s(?:\p{Lu}\S*|&|of|and))*$/u.test(n) ? n : null), 0.2),
   rule('spellings', '$spelling:s', ({ s }) => [s], 0),
   rule('spellings', '$spelling:s ~list $spellings:r', ({ s, r }) => (r.includes(s) ? null : [s, ...r]), 0),

@@ -1,6 +1,6 @@
 import { isDate } from '../../table/column';
 import { columnOf, findColumn } from '../../table/table';
-import { readsAsNumber } from '../../formula/check';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { onlyDate, rowDate } from '../../language/grammar/expressions';
@@ -87,6 +87,7 @@ export const phrases = [
     rule('clause', `~keep|~draw? only|just? one|1|single $rows|$noun|$guess ~each $col:g ,|:|–|-? and|but? ~keep|~draw? the? ${words} $rows|one|ones?`, ({ g }, x: Context) => { const c = dateOf(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, -0.1),
     rule('clause', `~keep? only|just? the? ${words} $rows|$noun|$guess ~each $col:g`, ({ g }, x: Context) => { const c = dateOf(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, 0.1),
   ]).flat(),
+  ...([['latest|newest|last', 'highest'], ['earliest|oldest|first', 'lowest']] as const).map(([words, kind]) => rule('clause', `~keep? only|just? one|1|a|single $rows ~each $col:g with|having|namely|keeping the? ${words} $col:c`, ({ g, c }, x: Context) => (g !== c && bySize(c, x) || (g !== c && readsAsDate(x.head, c)) ? take(1, { kind, column: c }, [g]) : null), -0.3)).flat(),
   rule('clause', '~keep first|top $num:n $rows?', ({ n }) => take(n, { kind: 'top' }), 0.05),
   rule('clause', '~keep last|bottom $num:n $rows?', ({ n }) => take(n, { kind: 'bottom' }), 0.05),
   rule('rider', '~descending', () => thenSort, 0.1),
