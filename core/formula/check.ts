@@ -6,7 +6,7 @@ import { readAmount } from '../values/number';
 import { unitName, unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
 import { boundColumns } from './bands';
-import { columnsOf, isCondition, isListed, conditionParts, parts, type Condition, type DatePart, type Expression } from './expression';
+import { columnsOf, isCondition, isListed, conditionParts, parts, type Comparison, type Condition, type DatePart, type Expression } from './expression';
 
 /** What is wrong with a plan, as one sentence, and the column it is about. */
 export interface Problem {
@@ -190,6 +190,10 @@ function scaleOf(expression: Expression, head: CheckedHead): number | null {
 export const holdsDates = (of: Expression, head: CheckedHead): boolean =>
   of.kind === 'column' ? readsAsDate(head, of.name) && (isDate(typeOf(of, head).type) || !readsAsNumber(head, of.name)) : isDate(typeOf(of, head).type);
 
+/** Are two dates compared? So it is where one side is a date, and where the texts on both sides are read as dates and ordered. */
+export const comparesDates = ({ op, left, right }: { readonly op: Comparison; readonly left: Expression; readonly right: Expression }, head: CheckedHead): boolean =>
+  [left, right].some((side) => isDate(typeOf(side, head).type)) || (op !== '=' && op !== '<>' && [left, right].every((side) => holdsDates(side, head)));
+
 const quantityOrDate = (of: Expression, head: CheckedHead): ResultType => {
   const inner = typeOf(of, head);
   if (isDate(inner.type)) return inner;
@@ -323,6 +327,6 @@ function timed(of: Expression, head: CheckedHead): boolean {
 
 function checkComparison(n: Extract<Condition, { kind: 'compare' }>, head: CheckedHead, need: (part: Expression, wanted: Need, why: string) => void): void {
   if (n.op === '=' || n.op === '<>') return;
-  const dated = [n.left, n.right].some((side) => isDate(typeOf(side, head).type) || side.kind === 'date');
+  const dated = comparesDates(n, head);
   for (const side of [n.left, n.right]) need(side, dated ? 'date' : 'number', 'compared by size');
 }

@@ -14,7 +14,7 @@ import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
-import { readsAsDate, readsAsNumber, holdsDates, readsDayFirst, typeOf, type CheckedHead } from './check';
+import { comparesDates, readsAsDate, readsAsNumber, holdsDates, readsDayFirst, typeOf, type CheckedHead } from './check';
 import { any, boundsOf, columnsOf, walk, type BandExpression, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
 import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
@@ -532,7 +532,7 @@ function textMatcher(kind: 'contains' | 'mentions' | 'starts' | 'ends', wanted: 
 
 function compare(n: Extract<Condition, { kind: 'compare' }>, f: Frame, c: Context): Uint8Array {
   const sides = [n.left, n.right] as const;
-  const dated = sides.some((side) => isDate(typeOf(side, c.head).type));
+  const dated = comparesDates(n, c.head);
   const bySize = n.op !== '=' && n.op !== '<>';
   const numeric = dated || bySize || sides.every((side) => (side.kind === 'column' ? readsAsNumber(c.head, side.name) : typeOf(side, c.head).type !== 'text'));
   if (!numeric) {

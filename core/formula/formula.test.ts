@@ -95,6 +95,9 @@ describe('conditions', () => {
     const dates = textTable('t', ['D'], [['2025-05-09'], ['10 May 2025'], ['11/05/2025'], ['soon']]);
     expect(await outcomes('‹D› is at least the date "2025-05-10"', dates)).toEqual([NO, YES, YES, UNKNOWN]);
     expect(await outcomes('‹D› equals the date "2025-05-10"', dates)).toEqual([NO, YES, NO, UNKNOWN]);
+    // Two columns of texts that are read as dates are compared as dates, not refused as no numbers.
+    const ends = textTable('t', ['From', 'To'], [['2025-05-09', '9 June 2025'], ['10 May 2025', '2025-04-30'], ['2025-05-13', '13/05/2025'], ['13 May 2025', '']]);
+    expect(await outcomes('‹From› is less than ‹To›', ends)).toEqual([YES, NO, NO, UNKNOWN]);
   });
   test('dust does not decide a comparison', async () => {
     const money = textTable('t', ['A', 'B'], [['0.1', '0.2']]);

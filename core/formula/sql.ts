@@ -1,6 +1,6 @@
 import { isDate, isQuantity } from '../table/column';
 import { folded } from '../values/fold';
-import { typeOf, type CheckedHead } from './check';
+import { comparesDates, typeOf, type CheckedHead } from './check';
 import { QUANTILES } from './figures';
 import { boundsOf, isListed, walk, type Condition, type DatePart, type Expression, type TotalFn } from './expression';
 
@@ -133,7 +133,7 @@ export function conditionSql(k: Condition, c: SqlContext): string {
     case 'compare': {
       const sides = [k.left, k.right] as const;
       const types = sides.map((side) => typeOf(side, c.head).type);
-      if (types.some(isDate)) {
+      if (comparesDates(k, c.head)) {
         const byDay = types.includes('date');
         const [a, b] = sides.map((side) => dated(side, c) + (byDay ? '::date' : '')) as [string, string];
         return `${a} ${k.op} ${b}`;

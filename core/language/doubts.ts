@@ -37,6 +37,8 @@ interface Said {
   readonly sets: boolean;
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
+  /** It asks for a yes or no. */
+  readonly yesOrNo: boolean;
   /** It speaks of what is within each of something. */
   readonly groups: boolean;
   /** Years said with 'in' or 'for'. */
@@ -122,7 +124,7 @@ const DOUBTS: readonly Doubt[] = [
   // 'Gross = net plus VAT' where there is a gross: it may be another that is wanted.
   { price: 0, holds: (plans, { sets }) => !sets && plans.some((p) => p.step === 'calculate' && p.replace && p.where === undefined && (p.as.kind === 'round' ? p.as.of : p.as).kind === 'op' && !columnsOf(p.as).includes(p.name)), asks: 'This writes over what stands in that column. Is it meant so?' },
   // 'Are there lots that come twice?' asks for them, and takes none away.
-  { price: 2.5, holds: (plans, { question, keeps, drops }) => question && !keeps && !drops && plans.some((p) => p.step === 'distinct'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
+  { price: 2.5, holds: (plans, { question, yesOrNo, keeps, drops }) => (question || yesOrNo) && !keeps && !drops && plans.some((p) => p.step === 'distinct'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
   // 'Number the bills of every client by date': no client is a date.
   { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
   // 'Kg = kg * 2' asks for no rows that are twice themselves.
@@ -152,29 +154,32 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** The doubts about the readings of a request: what they add to the price of plans, and what is asked of them. */
 export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly price: (plans: readonly Plan[]) => number; readonly asked: (plans: readonly Plan[]) => string | null } {
+  const text = words.map((w) => w.lower).join(' ');
+  const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   const said: Said = {
     question: asksFor(words),
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     never: (column, to) => { const glance = head.glances?.get(column); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
     columns: head.columns.map((c) => c.name),
-    drops: words.some((w) => /^(?:drop|remove|delete|lose|rid|without|away|need|throw|leave|except|bin|discard|erase|hide|omit|skip|kill|redundant|cut|strip|off|useless|unneeded|eliminate|scrap|ditch|dump|exclude|clear|gone)|^go$/.test(w.lower)),
+    drops: says(/^(?:drop|remove|delete|lose|rid|without|away|need|throw|leave|except|bin|discard|erase|hide|omit|skip|kill|redundant|cut|strip|off|useless|unneeded|eliminate|scrap|ditch|dump|exclude|clear|gone)|^go$/),
     everyOne: /^(?:do|does|are|is|have|has)$/.test(words[0]!.lower) && /^(?:all|every|each|any)$/.test(words[1]?.lower ?? ''),
     shows: /^(?:show|display)$/.test(words[0]!.lower),
     counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
     sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
-    apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(words.map((w) => w.lower).join(' ')),
-    sets: words.some((w) => /^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/.test(w.lower)),
+    apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(text),
+    sets: says(/^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/),
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     // 'Moisture between 14 and 20' is how such a rule is written down; 'refunds between 50 and 150' are rows.
-    rules: head.columns.some((c) => words.map((w) => w.lower).join(' ').startsWith(`${c.name.toLowerCase()} between `)) || words.some((w) => /^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/.test(w.lower)),
-    groups: words.some((w) => /^(?:within|inside|in|per|each|every|same|own|among|for|of|at|group|groups|grouped)$/.test(w.lower)),
+    rules: head.columns.some((c) => text.startsWith(`${c.name.toLowerCase()} between `)) || says(/^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/),
+    yesOrNo: /^(?:is|are|was|were|does|did|has|have)$/.test(words[0]!.lower),
+    groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|of|at|group|groups|grouped)$/),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
-    newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(words.map((w) => w.lower).join(' ')),
-    only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(words.map((w) => w.lower).join(' ')),
-    sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(words.map((w) => w.lower).join(' ')),
-    keeps: words.some((w) => /^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/.test(w.lower)),
-    ofColumns: words.some((w) => w.lower === 'columns') && !words.some((w) => w.lower === 'rows'),
+    newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
+    only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(text),
+    sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(text),
+    keeps: says(/^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/),
+    ofColumns: says(/^columns$/) && !says(/^rows$/),
     onRows: onEachRow(words, head),
   };
   return {

@@ -362,7 +362,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (missing.length && used.size === 1 && tokens[from]!.lower === 'no' && to === from + 1) continue;
     // 'kg' is what 'Rate per kg' is counted by, not what it is.
     const per = name.findIndex((w) => w.word === 'per');
-    if (per > 0 && [...used].every((i) => i > per)) continue;
+    if (per > 0 && [...used].every((i) => i >= per)) continue;
     // A row of the table is called so, unless a noun behind it says that its date or number is meant.
     const isRow = to === from + 1 && /^(?:each|every|per)$/.test(tokens[from - 1]?.lower ?? '') && tableStems.has(token.stem) && !name.some((w) => w.word === token.lower) && !(tokens[to] !== undefined && isNoun(tokens[to]!));
     if (price <= 1.3 && !isRow) out.push({ from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' : reason });

@@ -17,10 +17,10 @@ export const FIND_WORDS: Readonly<Record<FindSort, string>> = {
 };
 export const SORTS = Object.keys(FIND_WORDS) as FindSort[];
 
-/** Sorts whose finds are numbers. */
 /** Sorts that are told by how they look only: what is found wants a look. */
 export const LIKELY_FINDS: ReadonlySet<FindSort> = new Set<FindSort>(['place', 'person']);
 
+/** Sorts whose finds are numbers. */
 export const NUMERIC_FINDS: ReadonlySet<FindSort> = new Set<FindSort>(['amount', 'number', 'percent']);
 
 const EMAIL = /[\p{L}\p{N}._%+-]+@[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+/gu;

@@ -12,7 +12,7 @@ import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
 import { DUE, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
 import { sampleOf } from './samples';
-import type { Period } from './seeds';
+import type { Period, YesNo } from './seeds';
 
 /** Joints of a sentence: no words to look for. */
 const NO_WORD = /^(?:the|a|an|and|or|is|are|in|on|it|if|else|otherwise|there|for|to|that|which|where|when|other|of|as|with|under|over|about|at|by|from|so)$/i;
@@ -121,8 +121,7 @@ const at = (w: When, name: string, x: Context): Condition | null => {
   return list.length === w.bounds.length ? all(list) : null;
 };
 
-interface YesNo { readonly column: string; readonly yes: readonly string[]; readonly no: readonly string[] }
-const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | null => { const texts = wanted ? yes : no; return texts.length ? among(name, texts) : null; };
+export const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | null => { const texts = wanted ? yes : no; return texts.length ? among(name, texts) : null; };
 
 /** Does a column of whole numbers begin at zero, so that zero is none? */
 const countsFromZero = (name: string, x: Context): boolean => numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
@@ -134,11 +133,10 @@ function mentionsWord(word: string, name: string, x: Context): Condition | null 
   return word.length >= 3 && columnOf(x.head, name).type === 'text' && sampleOf(name, x).some((v) => find(v).length > 0) ? { kind: 'text', test: 'mentions', of: column(name), texts: [word] } : null;
 }
 
-/** A time of day compared with one. */
 /** Does a column of texts say yes or no? With it is then where it says yes. */
-const saysYes = (name: string, x: Context): boolean => { const all = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).filter((v) => v.trim() !== '') : []; return all.length > 1 && all.every((v) => readYesNo(v) !== null); };
+export const saysYes = (name: string, x: Context): boolean => { const all = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).filter((v) => v.trim() !== '') : []; return all.length > 1 && all.every((v) => readYesNo(v) !== null); };
 
-/** The only column of times of day. */
+/** A time of day compared with one. */
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
 
 /** Does a column tell of something done to a row, and by whom, for what or when? */
@@ -509,6 +507,9 @@ export const conditionRules = [
   rule('cond', 'in|during|from|of? $period:p ,? going? by|according|judging to|by? the? $col:c', ({ p, c }, x: Context) => within(c, p, x), 0),
   // 'Calls longer than 20 minutes': how long a row lasted, where it begins and ends
   ...([['longer', '>'], ['shorter', '<']] as const).map(([words, op]) => rule('rset', `$rows ~rel? ~be|lasted|lasting|took|taking? ${words} than? $num:n $spanUnit:u`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.15)).flat(),
+  // 'Bookings of at least a week', 'bookings of seven nights or more'
+  ...SIZES.map(([words, op]) => rule('rset', `$rows of|for|with ${words} $num:n $spanUnit:u`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.1)),
+  ...([['~orMore', '>='], ['~orLess', '<=']] as const).map(([words, op]) => rule('rset', `$rows of|for|with $num:n $spanUnit:u ${words}`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.1)),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),

@@ -210,6 +210,9 @@ export const expressionRules = [
   rule('stay', '$rows|$noun|$guess|$col|$word time|duration|length|stay ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  // 'Nights times rate', 'the number of days': where nothing else tells how long
+  rule('stay', '(number of)? nights', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.3),
+  rule('stay', 'number of days', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.4),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done
   rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed|delay|past (the? deadline|schedule|due)? date?', ({ u }, x: Context) => overdue(u, x), 0.05),

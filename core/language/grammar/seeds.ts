@@ -260,7 +260,7 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
   });
 }
 
-interface YesNo {
+export interface YesNo {
   readonly column: string;
   readonly yes: readonly string[];
   readonly no: readonly string[];
@@ -394,11 +394,15 @@ function askedFirst(tokens: readonly Token[], put: Put): void {
   if (first >= 0 && first <= 3) put('aside', 0, end + 1, nothing, 0.5);
 }
 
+const MEASURES = /^(?:nights|days|hours|minutes|weeks|months|years)$/;
+
 /** A noun that is nothing else may stand for the rows: 'every film', 'the payments that ...'. */
 function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { head }: Context, put: Put): void {
   tokens.forEach((t, i) => {
     if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
+    // 'The most nights' are a measure, where nothing is called so.
+    if (MEASURES.test(t.lower)) return;
     // 'No-shows' are not all rows.
     if (/^(?:no|non)-/.test(t.lower)) return;
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';

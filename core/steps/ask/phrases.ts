@@ -3,7 +3,7 @@ import { readsAsDate } from '../../formula/check';
 import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { within } from '../../language/grammar/conditions';
+import { says, saysYes, within } from '../../language/grammar/conditions';
 import type { Period } from '../../language/grammar/seeds';
 import { columnIn, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
@@ -99,11 +99,15 @@ export const firstUnique = ({ head }: Context): string | undefined => head.colum
 
 /** The rows with the largest or smallest value, by what tells them apart. */
 function leadingRows(name: string, down: boolean, most: number, x: Context, where?: Condition): Act | null {
-  const key = firstUnique(x), e = sum(name, x);
-  return key !== undefined && key !== name && e ? asked({ figures: [e], by: [column(key)], order: { figure: 0, down }, most, ...(where ? { where } : {}) }) : null;
+  const e = sum(name, x);
+  return e && name !== firstUnique(x) ? leadingBy(e, down, most, x, where) : null;
 }
 
-/** The groups of more than so many rows, with how many they have. */
+function leadingBy(e: Expression, down: boolean, most: number, x: Context, where?: Condition): Act | null {
+  const key = firstUnique(x);
+  return key === undefined ? null : asked({ figures: [e], by: [column(key)], order: { figure: 0, down }, most, ...(where ? { where } : {}) });
+}
+
 /** The column that says who did something: ‹Booked by› of who booked. */
 const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 'string' ? x.head.columns.find((c) => c.type === 'text' && /\sby$/i.test(c.name) && stem(c.name.split(/\s/)[0]!.toLowerCase()) === stem(verb.toLowerCase()))?.name ?? null : null);
 
@@ -126,6 +130,7 @@ const pricedColumn = (x: Context): string | null => {
   return priced.length === 1 ? priced[0]!.name : null;
 };
 
+/** The groups of more than so many rows, with how many they have. */
 const oftener = (name: string, n: number, x: Context): Question | null =>
   groupable(name, x) && !dated(name, x) && !namesRows(name, x.vocabulary) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
 
@@ -187,12 +192,14 @@ export const phrases = [
   rule('qfig', '~figureTotal of? the? $col:c ~inTotal?', ({ c }, x: Context) => sum(c, x), 0.1),
   rule('qfig', 'sum|add|total up all? the? $col:c', ({ c }, x: Context) => sum(c, x), 0),
   rule('qfig', 'what|how much? we|they|it? $col:c for|with|on? them|it|these? ~inTotal', ({ c }, x: Context) => sum(c, x), 0.1),
+  // 'How many dogs are coming?': where ‹Dog› says yes
+  rule('question', '~countWord of? the? $yesno:y (~be|~did|~have $word? there|here|coming?)?', ({ y }): Question | null => { const where = /\s/.test(y.column) ? null : says(y, true); return where && { figures: [allRows], by: [], where }; }, 0.1),
   rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
   ...([['sum|total', 'sum'], ['average|mean', 'mean'], ['maximum|max|highest', 'highest'], ['minimum|min|lowest', 'lowest'], ['median', 'median']] as const).map(([words, fn]) => rule('qfig', `$col:c ${words}`, ({ c }, x: Context) => { const e = quantity(c, x); return e && over(fn, e); }, 0.2)).flat(),
   rule('qfig', '~average $noun|$rows value|amount|total|size|sum', (_s, x: Context) => { const c = moneyColumn(x), e = c === null ? null : quantity(c, x); return e && over('mean', e); }, -0.1),
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
-  rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) ? over('distinct', column(c)) : null), 0.3),
+  rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) && !saysYes(c, x) ? over('distinct', column(c)) : null), 0.3),
   rule('qfig', '~average $col:c weighted|weighed by|with|on the? $col:w', ({ c, w }, x: Context) => { const [a, b] = [quantity(c, x), quantity(w, x)]; return a && b && weightedMean(a, b); }, -0.1),
   rule('qfig', 'median and spread|deviation of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && [over('median', e), over('spread', e)]; }, 0),
   rule('qfig', '~spreadWord of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('spread', e); }, 0),
@@ -304,6 +311,8 @@ export const phrases = [
   rule('question', 'what|how much did|do|does|have|has we|they|you|i|it? spend|spent|pay|paid|take|took|make|made|earn|earned|get|got|receive|received|lay in|out? in|on|at|for|with|from|by|during the? $rset:c', ({ c }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
   rule('question', 'how many days|weeks lie|lies|are|were|passed|pass|is between|from the? first|earliest|oldest and|to|until the? last|latest|newest $rows|$noun|$guess|$col|one?', (_s, x: Context): Question | null => { const c = rowDate(x); return c ? { figures: [{ kind: 'span', unit: 'days', from: { kind: 'total', fn: 'lowest', of: column(c), by: [] }, to: { kind: 'total', fn: 'highest', of: column(c), by: [] } }], by: [] } : null; }, 0),
   rule('question', 'the? $cols:m in|of|for|from? the? $period:a versus|vs|against|compared with|to? $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0.1),
+  rule('qfig', '~figureTotal|~inTotal of? $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('sum', e) : null), 0),
+  rule('qfig', '$spanUnit:u ~inTotal', ({ u }, x: Context) => { const e = rowSpan(u, x); return e && over('sum', e); }, 0),
   rule('qfig', '~average $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('mean', e) : null), 0),
   rule('qfig', 'median $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('median', e) : null), 0),
   // 'Compare the takings of January and February', 'compare April with May'
@@ -339,8 +348,11 @@ export const phrases = [
   rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }, x: Context) => commonest(c, x), 0),
   rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }, x: Context) => commonest(c, x), 0),
   rule('question', 'how many|much of? the? $col:m ~did|went|came|go|come|ended|left to|from|in|into|by|at|with|for? up? the? $cond:c', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
-  rule('question', '~countWord ~distinctWord? $col:c ~be there in? ~inTotal?', ({ c }, x: Context): Question | null => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && groupable(c, x) && x.head.glances?.get(c)?.blanks === 0 ? { figures: [over('distinct', column(c))], by: [] } : null), -0.4),
+  rule('question', '~countWord ~distinctWord? $col:c ~be there in? ~inTotal?', ({ c }, x: Context): Question | null => (columnOf(x.head, c).type === 'text' && !saysYes(c, x) && quantity(c, x) === null && groupable(c, x) && x.head.glances?.get(c)?.blanks === 0 ? { figures: [over('distinct', column(c))], by: [] } : null), -0.4),
   rule('clause', '~rankWord|sort|order|list the? $col:g by|on ~figureTotal of? $col:m ~inTotal?', ({ g, m }, x: Context) => { const by = grouped(g, x), e = sum(m, x); return by && e && !namesRows(g, x.vocabulary) ? asked({ figures: [e], by: [by], order: { figure: 0, down: true } }) : null; }, -0.1),
+  ...([['longest', true], ['shortest', false]] as const).map(([word, down]) => rule('clause', `~tellMe? ,? which|what|the ~be? the? $num:n? ${word} $rows|$noun|stay|stays`, ({ n }, x: Context) => { const e = rowSpan(undefined, x); return e && leadingBy(over('sum', e), down, n ?? 1, x); }, 0.4)),
+  ...([['most', true], ['least|fewest', false]] as const).map(([word, down]) => rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|~have|$word in|up? the? ${word} $spanUnit:u ~inTotal?`, ({ g, u }, x: Context) => { const e = rowSpan(u, x); return e && ranking(g, over('sum', e), down, 1, x); }, -0.2)),
+  rule('question', '~countWord of? the? $col:c ~each day', ({ c }, x: Context): Question | null => (dated(c, x) ? { figures: [allRows], by: [column(c)] } : null), -0.4),
   rule('clause', 'which|what the? $num:n? $adj:a $rows|$noun ??', ({ n, a }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x), 0.1),
   rule('question', '~countWord $rset:c $qtail', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
   rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.02),

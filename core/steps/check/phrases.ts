@@ -40,6 +40,7 @@ export const phrases = [
   rule('every', 'every|each|all|any', () => true, 0),
   // 'Amount should be words times rate, check it'
   rule('clause', '$col:c ~should be|equal|match $ex2:e ,|;|.? please? check|verify|test (it|that|this|them)?', ({ c, e }) => (e.kind === 'op' ? holds({ kind: 'compare', op: '=', left: column(c), right: e }) : null), -0.3),
+  rule('rider', ',|;|.|-|–? please? check|verify|test that|this|it|them', () => amend('is a check', (plan) => (plan.step === 'check' ? plan : null)), 0),
   // What has to be so, said with 'must'.
   rule('obeys', '$every? $cols:c $must unique|distinct', ({ c }) => once(c), 0),
   rule('obeys', '$cols:c $must different in|for|on every|each $rows|$guess', ({ c }) => once(c), 0),

@@ -57,6 +57,7 @@ export const phrases = [
   rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => splitAt(c, { kind: 'change' }, [a, b]), 0),
   rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
+  rule('clause', '~split $col:c into|in|by the? letters and digits|numbers|figures', ({ c }, x: Context) => { const cut = likelyMark(c, 2, x); return cut?.kind === 'change' ? splitAt(c, cut, [`${c} letters`, `${c} digits`]) : null; }, -0.1),
   // 'what comes before it goes into A, what comes after it into B'
   rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),
   rule('beforePiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit before it? goes|go|comes?', () => true, 0),
