@@ -190,6 +190,14 @@ function scaleOf(expression: Expression, head: CheckedHead): number | null {
 export const holdsDates = (of: Expression, head: CheckedHead): boolean =>
   of.kind === 'column' ? readsAsDate(head, of.name) && (isDate(typeOf(of, head).type) || !readsAsNumber(head, of.name)) : isDate(typeOf(of, head).type);
 
+/** Do a value's dates come without a time of day? So do those of a column of texts where any does. */
+export function isByDay(of: Expression, head: CheckedHead): boolean {
+  const { type } = typeOf(of, head);
+  if (type !== 'text' || of.kind !== 'column') return type === 'date';
+  const glance = head.glances?.get(of.name);
+  return (glance?.values?.map(([t]) => t) ?? glance?.sample ?? ['']).some((t) => readDate(t)?.hasTime === false);
+}
+
 /** Are two dates compared? So it is where one side is a date, and where the texts on both sides are read as dates and ordered. */
 export const comparesDates = ({ op, left, right }: { readonly op: Comparison; readonly left: Expression; readonly right: Expression }, head: CheckedHead): boolean =>
   [left, right].some((side) => isDate(typeOf(side, head).type)) || (op !== '=' && op !== '<>' && [left, right].every((side) => holdsDates(side, head)));

@@ -14,7 +14,7 @@ import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
-import { comparesDates, readsAsDate, readsAsNumber, holdsDates, readsDayFirst, typeOf, type CheckedHead } from './check';
+import { comparesDates, isByDay, readsAsNumber, holdsDates, readsDayFirst, typeOf, type CheckedHead } from './check';
 import { any, boundsOf, columnsOf, walk, type BandExpression, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
 import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
@@ -541,7 +541,7 @@ function compare(n: Extract<Condition, { kind: 'compare' }>, f: Frame, c: Contex
   }
   const [a, b] = sides.map((side) => (dated ? dates(side, f, c) : numbers(side, f, c))) as [NumberVector, NumberVector];
   // A date compared with a date-time is compared by its day.
-  const byDay = dated && sides.some((side) => typeOf(side, c.head).type === 'date' || (side.kind === 'column' && readsAsDate(c.head, side.name) && typeOf(side, c.head).type === 'text'));
+  const byDay = dated && sides.some((side) => isByDay(side, c.head));
   const out = new Uint8Array(f.length);
   for (let i = 0; i < f.length; i++) {
     if (a.state[i] !== VALUE || b.state[i] !== VALUE) out[i] = UNKNOWN;

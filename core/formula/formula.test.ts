@@ -98,6 +98,10 @@ describe('conditions', () => {
     // Two columns of texts that are read as dates are compared as dates, not refused as no numbers.
     const ends = textTable('t', ['From', 'To'], [['2025-05-09', '9 June 2025'], ['10 May 2025', '2025-04-30'], ['2025-05-13', '13/05/2025'], ['13 May 2025', '']]);
     expect(await outcomes('‹From› is less than ‹To›', ends)).toEqual([YES, NO, NO, UNKNOWN]);
+    // Where both have times of day these count, also where the styles differ.
+    const times = textTable('t', ['From', 'To'], [['2025-05-09 10:00', '9 May 2025 10:30'], ['10 May 2025 12:00', '2025-05-10 11:00'], ['soon', '2025-05-10 11:00']]);
+    expect(await outcomes('‹From› is less than ‹To›', times)).toEqual([YES, NO, UNKNOWN]);
+    expect(await outcomes('‹From› is more than the date "2025-05-09"', times)).toEqual([NO, YES, UNKNOWN]);
   });
   test('dust does not decide a comparison', async () => {
     const money = textTable('t', ['A', 'B'], [['0.1', '0.2']]);

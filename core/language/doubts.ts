@@ -173,7 +173,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     // 'Moisture between 14 and 20' is how such a rule is written down; 'refunds between 50 and 150' are rows.
     rules: head.columns.some((c) => text.startsWith(`${c.name.toLowerCase()} between `)) || says(/^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/),
     yesOrNo: /^(?:is|are|was|were|does|did|has|have)$/.test(words[0]!.lower),
-    groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|of|at|group|groups|grouped)$/),
+    groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(text),

@@ -222,9 +222,14 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
   const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
   // Nor is the noun for the rows.
   words.forEach((t, i) => { if (context.vocabulary.ownNouns.has(t.stem)) known.add(i); });
-  const chart = theGrammar().parse(words, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known);
+  // 'The drops of Tom', of a table of drops, take nothing out.
+  const spoken = words.map((t) => (ORDERS.has(t.stem) && t.lower.endsWith('s') && context.vocabulary.ownNouns.has(t.stem) ? { ...t, stem: t.lower } : t));
+  const chart = theGrammar().parse(spoken, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known);
   return { mentions, chart: chart.exhausted ? chart : withFrames(chart, framed(STEP_FRAMES, words, chart, context)) };
 }
+
+/** What asks for something, and may be what a row is called. */
+const ORDERS = new Set('drop sort split rank count mark cut fill check take pick group label turn move'.split(' '));
 
 /** Words that ask for something: a sentence with one of them is no mere description. */
 const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));

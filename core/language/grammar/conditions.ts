@@ -10,7 +10,7 @@ import { all, any, column, not, number, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { fit } from '../../metrics/metrics';
-import { DUE, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
+import { DUE, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
 import { sampleOf } from './samples';
 import type { Period, YesNo } from './seeds';
 
@@ -526,6 +526,13 @@ export const conditionRules = [
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been? ${words} $num:n $spanUnit:u from|between the? $col:a to|until|till|and|- the? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `from|between the? $col:a to|until|till|and|- the? $col:b took|lasted|is|was|are|were|lie|lies|passed|went ${words} $num:n $spanUnit:u by?`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
+  // 'More than ten minutes late'
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $spanUnit:u too? late|overdue|behind|delayed`, ({ n, u }, x: Context) => { const e = overdue(u === 'weeks' ? 'days' : u, x); return e && compare(op, e, number(u === 'weeks' ? n * 7 : n)); }, 0)),
+  // 'Leaves is more than five days after arrives'
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `$col:b ~be|lies|lie|falls|comes|came? ${words} $num:n $spanUnit:u after|behind the|its|their? $col:a`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.2),
+    rule('cond', `$col:a ~be|lies|lie|falls|comes|came? ${words} $num:n $spanUnit:u before|ahead of? the|its|their? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.2),
+  ]),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
 

@@ -418,7 +418,8 @@ export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|
 function endsOf(x: Context): readonly [string, string] | null {
   const of = (all: readonly string[]): readonly [string, string] | null => {
     const own = all.filter((n) => !NOT_REAL.test(n));
-    if (own.length === 2) return ENDS.test(own[0]!) && BEGINS.test(own[1]!) && !BEGINS.test(own[0]!) ? [own[1]!, own[0]!] : [own[0]!, own[1]!];
+    // What is picked up may be dropped later, or what was dropped off be picked up: the columns stand in the order of what happens.
+    if (own.length === 2) return ENDS.test(own[0]!) && BEGINS.test(own[1]!) && !BEGINS.test(own[0]!) && !(/picked|collected/i.test(own[0]!) && /dropped/i.test(own[1]!)) ? [own[1]!, own[0]!] : [own[0]!, own[1]!];
     const [begins, ends] = [own.filter((n) => BEGINS.test(n) && !ENDS.test(n)), own.filter((n) => ENDS.test(n) && !BEGINS.test(n))];
     return begins.length === 1 && ends.length === 1 ? [begins[0]!, ends[0]!] : null;
   };
@@ -440,12 +441,14 @@ const DONE = /\b(?:finish(?:ed)?|deliver(?:ed|y)|completed?|completion|closed|re
 /** The day on which something was due, and the only one that can say when it was done; null where that is not clear. */
 export function deadlineOf(x: Context): { readonly due: string; readonly done: string } | null {
   const dates = dateColumns(x);
-  const due = dates.filter((n) => DUE.test(n)), done = dates.filter((n) => DONE.test(n) && !DUE.test(n));
+  const due = dates.filter((n) => DUE.test(n)), called = dates.filter((n) => DONE.test(n) && !DUE.test(n));
+  const last = called.length === 0 ? endsOf(x)?.[1] : undefined;
+  const done = last !== undefined && !DUE.test(last) && dates.includes(last) ? [last] : called;
   return due.length === 1 && done.length === 1 ? { due: due[0]!, done: done[0]! } : null;
 }
 
 /** How many units after the day it was due something was done; early is below nought. */
-const overdue = (unit: SpanUnit, x: Context): Expression | null => { const found = deadlineOf(x); return found && span(unit, found.due, found.done, x); };
+export const overdue = (unit: SpanUnit, x: Context): Expression | null => { const found = deadlineOf(x); return found && span(unit, found.due, found.done, x); };
 const aheadOfTime = (unit: SpanUnit, x: Context): Expression | null => { const found = deadlineOf(x); return found && span(unit, found.done, found.due, x); };
 
 /** How much later than planned something was: what really happened, less what was to happen, of what words of a request name. */
