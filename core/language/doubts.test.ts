@@ -31,6 +31,12 @@ test('a question that would change the table is asked about', () => {
   expect(asked('which lots were rejected', 'Keep rows where ‹Status› is "rejected".')).toBeNull();
 });
 
+test('what is made something keeps no rows, and a yes or no takes none out', () => {
+  expect(asked('make the status "rejected"', 'Keep rows where ‹Status› is "rejected".')).toMatch(/keeps only some/);
+  expect(asked('keep those with status rejected', 'Keep rows where ‹Status› is "rejected".')).toBeNull();
+  expect(asked('are any lots twice in here', 'Keep the first row of each ‹Status›.')).toMatch(/asked like a question/);
+});
+
 test('a second order, an exception read as a limit, and the same made twice are asked about', () => {
   expect(asked('sort by kg and by status', 'Sort by ‹Kg›.', 'Sort by ‹Status›.')).toMatch(/limit of the first/);
   expect(asked('set aside the light ones but keep those without a weight', 'Set aside rows where ‹Kg› is less than 5.', 'Keep rows where ‹Kg› is blank.')).toMatch(/limit of the first/);

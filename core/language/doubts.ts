@@ -37,6 +37,8 @@ interface Said {
   readonly sets: boolean;
   /** It asks for a mark on the rows. */
   readonly labels: boolean;
+  /** It begins with 'make' or 'set', and not with what was said before. */
+  readonly makes: boolean;
   /** It asks for a yes or no. */
   readonly yesOrNo: boolean;
   /** It speaks of what is within each of something. */
@@ -76,6 +78,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // 'Make the deposit 0' keeps no rows.
+  { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.
   { price: 2.5, holds: (plans, { inYear }) => inYear.length > 0 && plans.some((p) => p.step === 'filter' && comparisons(p).some(([name, n]) => inYear.includes(n) && !/year|season|vintage/i.test(name))), asks: 'A year is compared with a number of another sort. Is it meant so?' },
   // A rule for the table says that something must be.
@@ -172,6 +176,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
     // 'Moisture between 14 and 20' is how such a rule is written down; 'refunds between 50 and 150' are rows.
     rules: head.columns.some((c) => text.startsWith(`${c.name.toLowerCase()} between `)) || says(/^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/),
+    makes: /^(?:please )?(?:make|set) (?!aside|it\b|that\b|this\b|them\b|those\b)/.test(text),
     yesOrNo: /^(?:is|are|was|were|does|did|has|have)$/.test(words[0]!.lower),
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),

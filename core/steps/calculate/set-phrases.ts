@@ -90,6 +90,7 @@ export const setPhrases = [
   rule('newValue', '$date:d', ({ d }) => ({ kind: 'value', text: d }), 0),
   rule('newValue', '~blankWord', () => 'blank', 0),
   rule('setTo', 'make|have|keep|leave the? $col:c column? $value:v', ({ c, v }) => (v.column === c ? { c, v: { kind: 'value', text: v.text } } : null), 0),
+  rule('setTo', 'make the? $col:c column? $num:n', ({ c, n }) => ({ c, v: { kind: 'value', text: String(n) } }), 0.05),
   rule('setTo', 'make|leave|keep|let|empty the? $col:c column? be? ~blankWord', ({ c }) => ({ c, v: 'blank' }), 0),
   rule('setTo', 'mark the? $col:c column? as|with a|an|the? $newValue:v', ({ c, v }) => ({ c, v }), 0),
   rule('setTo', `${VERB} ${THE} $col:c column? to|as|into|=|:|be|on with? a|an|the? $newValue:v`, ({ c, v }) => ({ c, v }), 0),
