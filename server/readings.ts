@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import { account, NO_MEMORY, readRequest, type Answer, type Memory } from '../core/language/read';
+import { account, NO_MEMORY, readRequest, readUndone, type Answer, type Memory } from '../core/language/read';
 import { complete } from '../core/language/completion';
 import { isUndo } from '../core/language/dialogue';
 import { learn, type Lesson } from '../core/language/lessons';
@@ -50,7 +50,7 @@ export async function readInWorkspace(workspaceId: number, tableId: number, requ
   // Only what is not understood by itself is looked at as what was meant by a sentence that undo took back.
   if (answer.outcome !== 'done' && edited < 0 && !asked) {
     const back = (await takenBack(row.revisionId, entries)).filter((e) => e.sourceId === tableId && !isQuestion(e.plan));
-    if (back.length) answer = readRequest(request, head, { ...memory, undone: { plans: back.map((e) => e.plan), head: await headFor(await loadState(pool(), back[0]!.before)) } });
+    if (back.length) answer = readUndone(request, head, memory, { plans: back.map((e) => e.plan), head: await headFor(await loadState(pool(), back[0]!.before)) }) ?? answer;
   }
   return { version: row.version, stateId, answer: await asDecided(answer, workspaceId, stateId, key), completions: request.length < 400 ? complete(request, untold(head, (await coverOf(await loadState(pool(), stateId))).names)) : [] };
 }

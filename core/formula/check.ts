@@ -1,7 +1,7 @@
 import { isDate, isQuantity, type ColumnType } from '../table/column';
 import { columnOf, findColumn, type TableHead } from '../table/table';
 import type { Glance } from '../profile/glance';
-import { readDate } from '../values/date';
+import { isClockUnit, readDate } from '../values/date';
 import { readAmount } from '../values/number';
 import { unitName, unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
@@ -156,10 +156,10 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'orElse':
       return widest([expression.of, expression.otherwise].map((e) => (e.kind === 'column' && readsAsNumber(head, e.name) ? { type: 'decimal' as const, scale: scaleOf(e, head) } : typeOf(e, head))));
     case 'span':
-      return expression.unit === 'hours' || expression.unit === 'minutes' ? decimal(null) : whole;
+      return isClockUnit(expression.unit) ? decimal(null) : whole;
     case 'shifted': {
       const { type } = typeOf(expression.of, head);
-      return { type: expression.unit === 'hours' || expression.unit === 'minutes' || type === 'datetime' ? 'datetime' : 'date', scale: null };
+      return { type: isClockUnit(expression.unit) || type === 'datetime' ? 'datetime' : 'date', scale: null };
     }
     case 'part':
       return expression.part === 'date' ? { type: 'date', scale: null } : TEXT_PARTS.has(expression.part) ? text : whole;
@@ -194,9 +194,14 @@ export const holdsDates = (of: Expression, head: CheckedHead): boolean =>
 export function isByDay(of: Expression, head: CheckedHead): boolean {
   const { type } = typeOf(of, head);
   if (type !== 'text' || of.kind !== 'column') return type === 'date';
-  const glance = head.glances?.get(of.name);
-  return (glance?.values?.map(([t]) => t) ?? glance?.sample ?? ['']).some((t) => readDate(t)?.hasTime === false);
+  return textsSeen(of.name, head)?.some((t) => readDate(t)?.hasTime === false) ?? false;
 }
+
+/** The known texts of a column, or a sample of them; null where nothing is known. */
+const textsSeen = (name: string, head: CheckedHead): readonly string[] | null => {
+  const glance = head.glances?.get(name);
+  return glance ? glance.values?.map(([t]) => t) ?? glance.sample ?? [] : null;
+};
 
 /** Are two dates compared? So it is where one side is a date, and where the texts on both sides are read as dates and ordered. */
 export const comparesDates = ({ op, left, right }: { readonly op: Comparison; readonly left: Expression; readonly right: Expression }, head: CheckedHead): boolean =>
@@ -329,8 +334,7 @@ function missingThere(table: string, names: readonly string[], { others }: Check
 function timed(of: Expression, head: CheckedHead): boolean {
   const { type } = typeOf(of, head);
   if (type !== 'text' || of.kind !== 'column') return type !== 'date';
-  const glance = head.glances?.get(of.name);
-  return !glance || (glance.values?.map(([t]) => t) ?? glance.sample ?? []).some((t) => readDate(t)?.hasTime);
+  return textsSeen(of.name, head)?.some((t) => readDate(t)?.hasTime) ?? true;
 }
 
 function checkComparison(n: Extract<Condition, { kind: 'compare' }>, head: CheckedHead, need: (part: Expression, wanted: Need, why: string) => void): void {

@@ -1,4 +1,5 @@
 import { isDate, isQuantity } from '../table/column';
+import { isClockUnit } from '../values/date';
 import { folded } from '../values/fold';
 import { comparesDates, typeOf, type CheckedHead } from './check';
 import { QUANTILES } from './figures';
@@ -79,7 +80,7 @@ export function expressionSql(e: Expression, c: SqlContext): string {
     case 'span': {
       const [from, to] = [dated(e.from, c), dated(e.to, c)];
       if (e.unit === 'working days') throw new NoSql('working days have no plain word there');
-      if (e.unit === 'hours' || e.unit === 'minutes') return `(extract(epoch from (${to}::timestamp - ${from}::timestamp)) / ${e.unit === 'hours' ? 3600 : 60})`;
+      if (isClockUnit(e.unit)) return `(extract(epoch from (${to}::timestamp - ${from}::timestamp)) / ${e.unit === 'hours' ? 3600 : 60})`;
       if (e.unit === 'days') return `(${to}::date - ${from}::date)`;
       if (e.unit === 'weeks') return `trunc((${to}::date - ${from}::date) / 7.0)`;
       const [low, high] = [`least(${from}, ${to})::date`, `greatest(${from}, ${to})::date`];
@@ -90,7 +91,7 @@ export function expressionSql(e: Expression, c: SqlContext): string {
     case 'shifted': {
       const [of, by] = [dated(e.of, c), quantity(e.by, c)];
       if (e.unit === 'working days') throw new NoSql('working days have no plain word there');
-      if (e.unit === 'hours' || e.unit === 'minutes') return `(${of}::timestamp ${e.side === 'after' ? '+' : '-'} (${by})::double precision * interval '1 ${e.unit === 'hours' ? 'hour' : 'minute'}')`;
+      if (isClockUnit(e.unit)) return `(${of}::timestamp ${e.side === 'after' ? '+' : '-'} (${by})::double precision * interval '1 ${e.unit === 'hours' ? 'hour' : 'minute'}')`;
       const timed = typeOf(e, c.head).type === 'datetime';
       return `(case when ${by} = trunc(${by}) then (${of}::timestamp ${e.side === 'after' ? '+' : '-'} (${by})::integer * interval '1 ${e.unit.slice(0, -1)}')${timed ? '' : '::date'} end)`;
     }

@@ -107,10 +107,13 @@ export const NO_MEMORY: Memory = { topic: [], last: null, lessons: [] };
  */
 export function readRequest(request: string, whole: CheckedHead, memory: Memory = NO_MEMORY, known?: Vocabulary): Answer {
   const answer = readNow(request, whole, memory, known);
-  if (answer.outcome === 'done' || !memory.undone) return answer;
-  // What is not understood by itself may say what was meant by the request that was taken back.
-  const meant = readNow(request, whole, { ...memory, last: memory.undone }, known);
-  return meant.outcome === 'done' && meant.corrects ? { ...meant, corrects: false } : answer;
+  return answer.outcome !== 'done' && memory.undone ? readUndone(request, whole, memory, memory.undone, known) ?? answer : answer;
+}
+
+/** What is not understood by itself may say what was meant by the request that was taken back; null where it does not. */
+export function readUndone(request: string, whole: CheckedHead, memory: Memory, undone: NonNullable<Memory['undone']>, known?: Vocabulary): Answer | null {
+  const meant = readNow(request, whole, { ...memory, last: undone }, known);
+  return meant.outcome === 'done' && meant.corrects ? { ...meant, corrects: false } : null;
 }
 
 function readNow(request: string, whole: CheckedHead, memory: Memory, known?: Vocabulary): Answer {

@@ -104,7 +104,11 @@ export function writeDate(time: number, withClock: boolean): string {
 }
 
 /** Units a span between two dates can be counted in. */
-export type SpanUnit = 'days' | 'weeks' | 'months' | 'years' | 'hours' | 'minutes' | 'working days';
+export type SpanUnit = 'days' | 'weeks' | 'months' | 'years' | ClockUnit | 'working days';
+export type ClockUnit = 'hours' | 'minutes';
+
+/** Is a span of such units counted by the clock, and not by the calendar? */
+export const isClockUnit = (unit: SpanUnit): unit is ClockUnit => unit === 'hours' || unit === 'minutes';
 
 /** Days from Monday to Friday after the first day, up to and with the last (days counted from 1970). */
 function workingDays(from: number, to: number): number {

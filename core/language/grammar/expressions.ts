@@ -7,7 +7,7 @@ import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
 import { convertUnit, unitName, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
-import { readClock, type SpanUnit } from '../../values/date';
+import { isClockUnit, readClock, type SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
@@ -463,7 +463,7 @@ function lateness(word: string | null, x: Context): Expression | null {
   return pair && (pairs.length === 1 || meant.length === 1) ? op('-', { kind: 'clock', of: column(pair[1]) }, { kind: 'clock', of: column(pair[0]) }) : null;
 }
 
-const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => (unit === 'hours' || unit === 'minutes' ? lapse(unit, a, b, x) : null) ?? both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
+const span = (unit: SpanUnit, a: string, b: string, x: Context): Expression | null => (isClockUnit(unit) ? lapse(unit, a, b, x) : null) ?? both(dated(a, x), dated(b, x), (from, to) => ({ kind: 'span', unit, from, to }));
 
 const untilDate = (name: string, date: string, x: Context): Expression | null => {
   const from = dated(name, x);
