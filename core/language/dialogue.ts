@@ -2,7 +2,7 @@ import { CLASSES } from './lexicon/classes';
 import { tokens } from './words';
 
 const UNDO = new Set(CLASSES.undo!.split('|').map((p) => p.replace(/[^a-z ]/g, '')));
-const OPENINGS = new Set(['oh', 'no', 'please', 'ok', 'sorry', 'wait', 'hm', 'pls', 'actually']);
+const OPENINGS = new Set(['oh', 'no', 'please', 'ok', 'sorry', 'wait', 'hm', 'hmm', 'pls', 'actually', 'oops', 'whoops', 'ah', 'argh', 'nope', 'ok', 'well', 'so', 'and', 'just', 'that', 'was', 'wrong']);
 
 /** Is the request nothing but 'undo that' in one of its wordings? */
 export function isUndo(request: string): boolean {

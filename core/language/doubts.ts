@@ -209,7 +209,14 @@ export function contradicts(plans: readonly Plan[]): boolean {
   });
 }
 
-const asksFor = (words: readonly Token[]): boolean => /^(?:which|who|whose|how)$/.test(words[0]!.lower) || (/^(?:did|do|does|is|are|was|were|has|have|what)$/.test(words[0]!.lower) && words.at(-1)!.lower === '?');
+const asksFor = (words: readonly Token[]): boolean => !orders(words) && (/^(?:which|who|whose|how)$/.test(words[0]!.lower) || (/^(?:did|do|does|is|are|was|were|has|have|what)$/.test(words[0]!.lower) && words.at(-1)!.lower === '?'));
+
+/** 'Which have no date? Remove them': what is asked first is answered by what is to be done. */
+function orders(words: readonly Token[]): boolean {
+  const at = words.findIndex((w) => w.lower === '?');
+  const next = words.slice(at + 1).find((w) => !/^(?:please|then|and|just|now|so|simply|kindly)$/.test(w.lower));
+  return at > 0 && next !== undefined && /^(?:remove|drop|delete|keep|replace|put|make|turn|fill|write|add|set|throw|mark|flag|rename|convert|change|sort|split|blank|clear|round|leave)$/.test(next.lower);
+}
 
 /** 'On each row', 'next to every lot'. */
 function onEachRow(words: readonly Token[], head: CheckedHead): boolean {

@@ -277,7 +277,8 @@ function descriptions(words: readonly Token[], columns: readonly ColumnMention[]
   for (let from = 0; from < words.length; from++) {
     if (from > 0 && !BORDER.test(words[from - 1]!.lower) && !/^(?:as|since|because|but|and)$/.test(words[from - 1]!.lower)) continue;
     const known = new Map<number, ColumnMention>();
-    for (const m of columns) if (m.from >= from && m.cost < 0.2 && (known.get(m.from)?.to ?? 0) < m.to) known.set(m.from, m);
+    for (const m of columns) if (m.from >= from && m.cost < 0.1 && (known.get(m.from)?.to ?? 0) < m.to) known.set(m.from, m);
+    for (const m of columns) if (m.from >= from && m.cost < 0.2 && !known.has(m.from)) known.set(m.from, m);
     const [names, told]: [Set<string>, string[]] = [new Set(), []];
     let says = false, to = from;
     while (to < words.length) {

@@ -1,3 +1,5 @@
+import { monthNumber } from '../values/date';
+
 /** One word, number, quoted text or mark of a request, with its place in it. */
 export interface Token {
   readonly kind: 'word' | 'number' | 'quoted' | 'column' | 'date' | 'mark';
@@ -100,8 +102,15 @@ export function tokens(request: string): Token[] {
       out.push({ ...base, kind: 'word', lower: meant, stem: stem(meant), value: ordinal ? Number(ordinal[1]) : numberWord(lower) });
     } else out.push({ ...base, kind: 'mark', lower: piece, stem: piece });
   }
+  // 'The fourteenth of May' is a day; a fourteenth by itself is no number.
+  out.forEach((t, i) => {
+    const day = ORDINALS.indexOf(t.lower) + 1;
+    if (day > 0 && (monthNumber(out[i + 1]?.lower ?? '') > 0 || (out[i + 1]?.lower === 'of' && monthNumber(out[i + 2]?.lower ?? '') > 0))) out[i] = { ...t, value: day };
+  });
   return out;
 }
+
+const ORDINALS = 'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth twenty-first twenty-second twenty-third twenty-fourth twenty-fifth twenty-sixth twenty-seventh twenty-eighth twenty-ninth thirtieth thirty-first'.split(' ');
 
 const unescape = (piece: string): string => {
   if (piece.startsWith('"')) {

@@ -115,6 +115,7 @@ export const againRules = [
   rule('clause', 'and|also|now|then the? $cols:c too|also|well', ({ c }) => again(c), 0.4),
   rule('clause', 'the? $cols:c too|also|likewise', ({ c }) => again(c), 0.5),
   rule('clause', 'also|too|likewise for|in|with|to the? $cols:c', ({ c }) => again(c), 0.3),
+  rule('alone', 'and|now|then|also|plus|same? for|in|with|to? the? $cols:c', ({ c }) => again(c), 0.2),
   rule('rider', '~makeIt to? $pct:p instead|rather?', ({ p }) => makePercent(p), 0),
   rule('rider', '$pct:p instead|rather|please?', ({ p }) => makePercent(p), 0.3),
   rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
@@ -124,6 +125,7 @@ export const againRules = [
   rule('rider', 'take|put|count|add|bring the? $cols:c in|into too|as|also|well? well?', ({ c }) => include(c), -0.1),
   rule('rider', 'add|put|take the? $cols:c to|into|in it|that|this|there', ({ c }) => include(c), -0.1),
   rule('rider', 'and|plus the? $cols:c as|too|also well?', ({ c }) => include(c), 0.6),
+  rule('rider', 'and|plus? the? $cols:c too|also|as|well? well?', ({ c }) => ofLast(include(c)), 0.2),
   // 'I meant moisture': the same with another column
   rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
   rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),
@@ -133,10 +135,11 @@ export const againRules = [
   rule('aside', '$nopes ~iMeant? :|,?', () => correcting(true), 0.3),
   rule('aside', '~iMeant :|,?', () => correcting(true), 0.4),
   rule('aside', 'instead', () => nothing, 0.1),
-  rule('aside', 'i|we want|need|like|wish|love|prefer to', () => nothing, 0.15),
+  rule('aside', 'i|we want|need|like|wish|love|prefer to know|see|find|have|learn? out?', () => nothing, 0.15),
+  rule('aside', "i'd|we'd like|want|need|love|prefer to know|see|find|have|learn? out?", () => nothing, 0.15),
   // 'I don\'t want the brackets, take those out': what goes already
   rule('rider', "i|we don't|dont|do|didn't not? want|need|like them|those|these|it (there|in it|any more)?", () => goesAlready, 0),
-  rule('rider', 'so|and|just|,? ~drop them|those|these|it (off|out|away|please)?', () => goesAlready, 0),
+  rule('rider', 'so|and|just|,? ~drop them|those|these|it (off|out|away|please)? (with|and|including all|their|its? contents|content)?', () => goesAlready, 0),
   rule('rider', 'so|and|just|,? take|throw|cut|leave them|those|these|it off|out|away', () => goesAlready, 0),
   // 'no, cancelled instead': other values in the place of those said
   rule('rider', '$nopes? ~iMeant? the? $values:v $rows|$guess|$noun? instead|rather|please', ({ v }) => otherValues(v), -0.1),

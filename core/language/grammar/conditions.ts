@@ -6,9 +6,10 @@ import { dateOf, readDate, writeDate, type SpanUnit } from '../../values/date';
 import { convertUnit, readMeasure, unitSort } from '../../values/units';
 import { unitInName } from '../../formula/dimensions';
 import { isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
-import { all, any, column, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
+import { all, any, column, columnsOf, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule } from '../chart';
+import { stem } from '../words';
 import { fit } from '../../metrics/metrics';
 import { DUE, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
 import { sampleOf } from './samples';
@@ -609,8 +610,17 @@ export const conditionRules = [
   ]).flat(),
   rule('rset', '$rows ~rel run|ran|runs|last|lasts|lasted|take|takes|took|weigh|weighs|weighed|hold|holds|held|reach|reached|measure|measures|measured|cover|covers $cond:c', ({ c }) => (c.kind === 'compare' ? c : null), 0.05),
   // Joined
+  rule('cond', '$col:a ~or $col:b ~be? ~blankWord', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.05),
+  rule('cond', 'either? $col:a or|and $col:b ~be ~not|~blankWord ~given|there', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.1),
+  rule('cond', '$col:c ~be ~blankWord or|and zero|0|nothing|nil', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
+  rule('cond', '$col:c ~be zero|0|nothing|nil or|and ~blankWord', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
+  // 'NE meters': the first part of a code, in capitals
+  rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
+  rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
+  // 'When closing took more than ten days'
+  ...SIZES.flatMap(([words, op]) => rule('cond', `$col:b the? $rows|$noun|$guess? ~be|took|takes|take|needed|lasted|came? ${words} $num:n $spanUnit:u`, ({ b, n, u }, x: Context) => { const from = readsAsDate(x.head, b) ? begunBefore(b, x) : null; return from === null ? null : spanned(op, u, n, x, [from, b]); }, 0)),
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) ? null : all([a, b])), 0.1),
-  rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => any([a, b]), 0.1),
+  rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? any([a, b]), 0.1),
   rule('cond', '~open $cond:c ~close', ({ c }) => c, 0),
 
   // Sets of rows
@@ -630,6 +640,19 @@ export const conditionRules = [
   rule('rset', '$rset:a , and anything|everything $cond:c', ({ a, c }) => any([a, c]), 0),
   rule('rset', '$rset:a and anything|everything|those|ones|also $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
 ].flat();
+
+/** Do codes of a column begin with these capitals, and go on with something else? */
+const beginsSome = (text: string, name: string, x: Context): boolean => /^\p{Lu}+$/u.test(text) && sampleOf(name, x).filter((v) => v.startsWith(text) && /^[^\p{L}]/u.test(v.slice(text.length))).length > 1;
+
+/** What began a row that ended on a date: the only other date, or the day that rows are dated by. */
+const begunBefore = (end: string, x: Context): string | null => {
+  const others = dateColumns(x).filter((n) => n !== end);
+  return others.length === 1 ? others[0]! : startColumn(x);
+};
+
+/** 'Brake or brakes': two forms of one word are looked for in one place; null for anything else. */
+const otherForm = (a: Condition, b: Condition): Condition | null =>
+  a.kind === 'text' && b.kind === 'text' && columnsOf(a).join() !== columnsOf(b).join() && a.texts.some((t) => b.texts.some((u) => stem(t.toLowerCase()) === stem(u.toLowerCase()))) ? { ...a, texts: [...a.texts, ...b.texts] } : null;
 
 /** Does a condition only look at whether a column of numbers is there? Then 'no hives' means none or zero. */
 export function orZero(condition: Condition, x: { head: Context['head'] }): Condition {

@@ -48,7 +48,9 @@ export const expressionRules = [
   rule('cols', '$col:a ~list $cols:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0.05),
   rule('col', '$noun ^$col:c', ({ c }) => c, 0.05),
   rule('col', '$guess ^$col:c', ({ c }) => c, 0.15),
-  rule('col', 'when it|they|he|she|we? was|is|were|got|has? been? $col:c', ({ c }) => c, 0.05),
+  rule('col', 'when it|they|he|she|we? was|is|were|got|has been? $col:c', ({ c }) => c, 0.05),
+  rule('col', 'when it|they|he|she|we $col:c', ({ c }) => c, 0.05),
+  rule('col', 'when ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? c : null), 0.1),
   rule('col', 'how $col:c it|they|that? is|are|was|were?', ({ c }) => c, 0.05),
   rule('col', 'the? day|date|time|moment when|that|on|at? which? it|they|he|she|we|$rows was|is|were|got|has? been? $col:c', ({ c }) => c, 0.05),
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
@@ -65,6 +67,7 @@ export const expressionRules = [
   rule('col', 'state|status|value|contents|content of the? $col:c', ({ c }) => c, 0.1),
   rule('cols', 'both|all|these|every $family:f', ({ f }) => f, -0.3),
   rule('cols', 'two|three|four|2|3|4 $family:f', ({ f }) => f, 0.3),
+  rule('cols', 'two|three|four|2|3|4|all|both? ^$family:f columns|fields', ({ f }) => f, -0.3),
 
   rule('ex0', '$col:c', ({ c }, x: Context) => quantity(c, x), 0),
   rule('ex0', '$num:n', ({ n }) => number(n), 0.05),
@@ -121,6 +124,24 @@ export const expressionRules = [
   rule('ex2', '$ex2:a without|excluding|before|net the|of? $pct:p tax|vat (~open it|that|which? is|already? included in? the? $col|$word? ~close)?', ({ a, p }) => op('/', a, op('+', number(1), op('/', number(p), number(100)))), -0.1),
   rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission on top',({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), -0.1),
   rule('ex1', 'what? our|the|their? $col:a of ~each? $rows|$noun|$guess|$col ~be worth at $col:b', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.2),
+  rule('ex1', 'what|how much? ~be the|our|their? $col:a of|in|for ~each $rows|$noun|$guess|$col worth ,? at $col:b price|prices?', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.3),
+  rule('ex1', 'what|how much? ~each $rows|$noun|$guess|$col ~be worth ,? $col:a at $col:b price|prices?', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.2),
+  // 'What is left of the charge after the cost', as a part of it
+  rule('ex2', 'what|which ~share of the|what? $col:a ~be|remains|remain|stays? left|over|remaining? after|once|without|less the|our? $col:b is? (taken|paid|gone|off)? off|out?', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => (a === b ? m : percent(op('/', op('-', m, n), m)))), -0.3),
+  // 'What percentage of the seats were sold', 'how many kg did each hive give'
+  rule('ex2', 'what|which? percentage|percent|per|% cent? of the|its|all? $col:a ~be|got|has|have|did been? $col:b at|in|for|on|by? ~each? $rows|$noun|$guess?', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', n, m)) : null; }, -0.2),
+  rule('ex2', 'how full ~be ~each|the $rows|$noun|$guess|$col ,? in? percent|percentage|%? ,|:|-|–? (going|judging|judged|measured)? by|from|as the? $col:b out? and|of|over|to|against|divided by? the? $col:a', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', n, m)) : null; }, -0.2),
+  rule('ex2', 'how many|much $col:a did|does|do|has|have|was|were|is|are ~each $col:b give|yield|bring|produce|make|carry|hold|have|get|earn|use|need|eat|cost|take|sell|given|yielded|brought|produced in|up?', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b && !namesRow(b, x) && /s$/i.test(b) ? op('/', m, n) : null; }, -0.4),
+  rule('ex2', '$word|$metricName rate|percentage|percent|share|% ~open $ex1:a out of $ex0:b ~close', ({ a, b }) => (a.kind === 'number' ? null : percent(op('/', a, b))), -0.2),
+  rule('ex1', '$col:a out of the|all? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, 0.1),
+  rule('ex2', 'take|subtract|deduct $ex1:a off|from|away the? $ex0:b ,? and|then divide it|that|the? rest|result|remainder? by the? $ex0:c', ({ a, b, c }) => (b.kind === 'number' ? null : op('/', op('-', b, a), c)), -0.3),
+  rule('ex2', 'take|subtract|deduct $ex1:a off|from|away the? $ex0:b', ({ a, b }) => (b.kind === 'number' ? null : op('-', b, a)), -0.1),
+  rule('ex1', '$col:a for|over|times $num:n months|month|weeks|days|nights|quarters|years', ({ a, n }, x: Context) => { const m = quantity(a, x); return m && /month|week|day|daily|night|quarter|year|annual/i.test(a) ? op('*', m, number(n)) : null; }, 0),
+  rule('ex1', '$num:n times|of? the? ^$col:c', ({ n, c }, x: Context) => { const m = quantity(c, x); return m && n > 1 && MONEY.test(c) && /month|week|day|daily|night|quarter/i.test(c) ? op('*', number(n), m) : null; }, 0.1),
+  // How many must be sold until the price has brought in the cost
+  rule('ex2', 'how many $rows|$noun|$guess|$col|$word (do|does|must|has|have|would|should|need|needs)? ~each? $rows|$noun|$guess|we|it|they? (have|has|need|needs|must)? to? sell|let|rent|place|sold|charge to|before? (it|we|they|is|are)? (to|has|have)? cover|covers|covered|recover|recoup|pay|pays|earn|earns|earned back|for|off? the|its|their? $col:a (at its|the|their $col:b)?', ({ a, b }, x: Context) => { const p = b ?? pricedBy(x); const [m, n] = [quantity(a, x), p === null ? null : quantity(p, x)]; return m && n && a !== p ? { kind: 'round', of: op('/', m, n), places: 0, mode: 'up' } : null; }, -0.3),
+  // What is missing up to a minimum, where one column says what there is
+  rule('ex2', 'what|how many|much? of? each|every? $rows|$noun|$guess|$word? (are|is|do|does|must|have)? we|it|they|i|there|you? are|is|have|need|must? missing|short|lacking|needed|to|order|buy|reorder|add? of? (each|every $rows|$noun|$guess|$word)? order|buy|reorder? to|until we|it|they|have? reach|reached|get|meet|be|hit|fill to|at|up? the? $col:b', ({ b }, x: Context) => { const a = onHand(x); const [m, n] = [a === null ? null : quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('-', n, m) : null; }, -0.1),
   rule('part', 'on? what|which $datepart:p ~be ~each|the|every|it $rows|$noun|$guess? $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, -0.1),
   rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex0', 'what is|was still|left|being? $word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
@@ -297,6 +318,7 @@ export const expressionRules = [
   rule('datepart', 'month ~open? as|by|in a|its? word|name|words|letters ~close?', () => 'month name', -0.1),
   rule('datepart', 'weekday ~open? as|by|in a|its? word|name|words|letters ~close?', () => 'weekday', -0.1),
   rule('datepart', 'name of the month', () => 'month name', 0),
+  rule('datepart', 'month ~open? 1 -|to 12 ~close?', () => 'month', -0.3),
   // One text of both: '2026-03'
   rule('yearMonth', 'year and|& month', () => true, 0.02),
   rule('yearMonth', 'month and|& year', () => true, 0.02),
@@ -512,6 +534,17 @@ const isPercentColumn = (e: Expression, { head }: Context): boolean => e.kind ==
 
 /** 'The amount less the discount %' takes a part of the amount off, not a number: a column of percentages beside what is none, as a part. */
 const percentOf = (e: Expression, of: Expression, x: Context): Expression | null => (isPercentColumn(e, x) && of.kind !== 'number' && !isPercentColumn(of, x) ? op('/', e, number(100)) : null);
+
+/** Do the values of a column tell the rows apart? */
+const namesRow = (name: string, x: Context): boolean => { const g = x.head.glances?.get(name); return !!g?.values && g.blanks === 0 && g.values.length === g.rows && columnOf(x.head, name).type === 'text'; };
+
+/** The only column of numbers that an expression names, or null. */
+const onlyCalled = (pattern: RegExp, x: Context): string | null => {
+  const found = x.head.columns.filter((c) => pattern.test(c.name) && quantity(c.name, x) !== null);
+  return found.length === 1 ? found[0]!.name : null;
+};
+const pricedBy = (x: Context): string | null => onlyCalled(/\b(?:price|ticket|fare|fee|rate)\b/i, x);
+const onHand = (x: Context): string | null => onlyCalled(/\b(?:stock|on hand|in hand|inventory|available|level|quantity|qty)\b/i, x);
 
 /** The columns of dates, where there are several and it must be asked which one is meant. */
 export function dateColumns(x: Context): string[] {

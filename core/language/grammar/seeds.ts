@@ -45,7 +45,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   const items: Item[] = [];
   const put = (cat: string, from: number, to: number, value: unknown, cost: number): void => void items.push({ cat, from, to, value, cost });
   const columns = columnMentions(tokens, context.vocabulary);
-  for (const m of columns) put('col', m.from, m.to, m.column, m.cost);
+  // 'The closed ones' are rows: no column of dates.
+  for (const m of columns) put('col', m.from, m.to, m.column, tokens[m.to]?.lower === 'ones' || tokens[m.to - 1]!.lower === 'ones' ? m.cost + 0.4 : m.cost);
   // A column of the same name stands for what was calculated.
   for (const [name, as] of context.terms ?? []) if (!context.head.columns.some((c) => c.name.toLowerCase() === name.toLowerCase())) named(name, tokens).forEach(([from, to]) => put('term', from, to, { name, as }, 0));
   otherMentions(tokens, context, put);
@@ -85,6 +86,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower) && /^(?:sign|signs|symbol|symbols|character|characters)$/.test(tokens[i + 1]?.lower ?? '')) put('mark', i, i + 2, MARKS[t.lower], -0.05);
   });
+  templates(tokens, context, put);
   restTexts(tokens, request, put);
   background(tokens, put);
   askedFirst(tokens, put);
@@ -136,6 +138,25 @@ function metrics(tokens: readonly Token[], { head }: Context, put: Put): void {
   });
 }
 
+/** A quoted text in which names of columns stand, for what they hold: "name (district)". */
+function templates(tokens: readonly Token[], { head }: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    if (t.kind !== 'quoted') return;
+    const text = t.lower, places: { at: number; to: number; name: string }[] = [];
+    for (const { name } of [...head.columns].sort((a, b) => b.name.length - a.name.length)) {
+      const at = text.toLowerCase().indexOf(name.toLowerCase()), to = at + name.length;
+      if (at < 0 || /[\p{L}\p{N}]/u.test(`${text[at - 1] ?? ' '}${text[to] ?? ' '}`) || places.some((p) => p.at < to && at < p.to)) continue;
+      places.push({ at, to, name });
+    }
+    places.sort((a, b) => a.at - b.at);
+    const between = places.map((p, k) => text.slice(k ? places[k - 1]!.to : 0, p.at)), rest = text.slice(places.at(-1)?.to ?? 0);
+    // Other words in it are said of the text itself.
+    if (places.length < 2 || [...between, rest].some((s) => /[\p{L}\p{N}]/u.test(s))) return;
+    const of = [...places.flatMap((p, k) => [...(between[k] ? [{ kind: 'text' as const, value: between[k]! }] : []), { kind: 'column' as const, name: p.name }]), ...(rest ? [{ kind: 'text' as const, value: rest }] : [])];
+    put('template', i, i + 1, { kind: 'written', of }, 0);
+  });
+}
+
 const INSTEAD = [['instead', 'of'], ['rather', 'than'], ['and', 'not'], [',', 'not']];
 const BECOMES = CLASSES.becomes!.split('|').map((p) => p.match(/[\p{L}']+|[^\s\p{L}]/gu) ?? []);
 
@@ -160,15 +181,22 @@ function madeOf(made: string, from: string): boolean {
 /** 'Anna Rudd not Rudd, Anna': a value and the same words in another order, with no quotes. */
 function turned(tokens: readonly Token[], request: string, values: readonly ValueMention[], put: Put): void {
   const cut = (from: number, to: number): string => request.slice(tokens[from]!.from, tokens[to - 1]!.to);
+  const inside = (from: number, to: number): string => (to === from + 1 && tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : cut(from, to));
   for (const v of values) {
-    const said = cut(v.from, v.to), words = bagOf(said);
-    if (!words.includes(' ') || v.cost > 0.2 || tokens[v.from]!.kind === 'quoted') continue;
-    for (const phrase of [...INSTEAD, ['not']]) {
+    const quoted = tokens[v.from]!.kind === 'quoted', said = cut(v.from, v.to), words = bagOf(said);
+    if (!words.includes(' ') || v.cost > 0.2) continue;
+    for (const phrase of quoted ? [] : [...INSTEAD, ['not']]) {
       const then = v.from - phrase.length;
       if (then < 1 || !phrase.every((w, k) => tokens[then + k]!.lower === w)) continue;
       for (let from = Math.max(0, then - 6); from < then; from++) if (tokens[from]!.kind !== 'mark' && bagOf(cut(from, then)) === words && cut(from, then) !== said) put('example', from, v.to, { input: v.text, output: cut(from, then) }, 0);
     }
-    for (const phrase of BECOMES) {
+    // 'A. Fern for "Fern, Ada"', 'A. Fern where the name is "Fern, Ada"'
+    for (let then = v.from - 1; then >= Math.max(1, v.from - 4); then--) {
+      if (!/^(?:for|from|where|when|if)$/.test(tokens[then]!.lower)) continue;
+      for (let from = Math.max(0, then - 6); from < then; from++) if (tokens[from]!.kind !== 'mark' && madeOf(inside(from, then), v.text) && inside(from, then) !== v.text) put('example', from, v.to, { input: v.text, output: inside(from, then) }, 0);
+      break;
+    }
+    for (const phrase of quoted ? [] : [...BECOMES, ['is']]) {
       if (!phrase.every((w, k) => tokens[v.to + k]?.lower === w)) continue;
       const from = v.to + phrase.length;
       for (let to = from + 1; to <= Math.min(tokens.length, from + 6); to++) if (tokens[from]?.kind !== 'mark' && madeOf(cut(from, to), said) && cut(from, to) !== said && !/[,;]$/.test(cut(from, to))) put('example', v.from, to, { input: v.text, output: cut(from, to) }, 0);

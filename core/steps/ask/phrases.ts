@@ -243,6 +243,8 @@ export const phrases = [
   rule('qby', '$col:c group|groups|class|classes|category|categories|type|types|kind|kinds', ({ c }, x: Context) => grouped(c, x), 0),
   rule('qby', 'different|single? $col:c', ({ c }, x: Context) => grouped(c, x), 0.02),
   rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
+  rule('qby', '$qperiod:p ^$col:c', ({ p, c }, x: Context) => period(p, c, x), 0.05),
+  rule('qfig', 'the? sum|total ^$col:c', ({ c }, x: Context) => sum(c, x), 0.05),
   rule('qperiod', 'month|months', () => 'month', 0),
   rule('qperiod', 'day|days|date|dates', () => 'date', 0.2),
   rule('qperiod', 'iso|calendar? week|weeks', () => 'week', 0),
@@ -386,7 +388,7 @@ export const phrases = [
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'with|and? one|a|own? column|columns for|per each|every? $qby:b', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|, $qby:a down the? side|page|rows? and|, $qby:b across the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
-  rule('rider', 'and|with|plus|including|add|, an? grand|overall? total|totals line|row|as? well|too|at|below|underneath|in? the? bottom|end|last? line|row?', (_s, x: Context) => onQuestion('in all', (plan) => (x.head.columns.some((c) => /^totals?$/i.test(c.name)) ? null : plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.05),
+  rule('rider', 'and|with|plus|including|add an? grand|overall? total|totals line|row|as? well|too|at|below|underneath|in? the? bottom|end|last? line|row?', (_s, x: Context) => onQuestion('in all', (plan) => (x.head.columns.some((c) => /^totals?$/i.test(c.name)) ? null : plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.05),
   rule('rider', 'and|plus in ~inTotal|all|total', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.35),
   rule('rider', 'and|plus altogether|overall', () => onQuestion('in all', (plan) => (plan.by.length && plan.figures.length ? { ...plan, inAll: true } : null)), -0.1),
   rule('rider', 'on ~average', () => onQuestion('on average', (plan) => (plan.figures.length === 1 && plan.figures[0]!.as.kind === 'total' && plan.figures[0]!.as.fn === 'sum' ? averaged(plan) : null)), -0.1),
@@ -575,12 +577,17 @@ export const phrases = [
   rule('rider', 'and|plus|also|add the? $sameFigure:f as|too|also? well|too?', ({ f }) => alsoFigure(f), 0.1),
   rule('rider', 'the? $sameFigure:f instead|rather', ({ f }) => otherFigure(f), 0),
   rule('rider', 'now|but|and? only|just the? $rset:c', ({ c }) => onlyWhere(c), 0),
+  rule('rider', 'and? only|just counting|taking|considering|including|using|over|among|looking at? the? $rset:c', ({ c }) => onlyWhere(c), -0.1),
+  rule('rider', 'and? restrict|limit|reduce|narrow it|that|this|them down? to the? $rset:c', ({ c }) => onlyWhere(c), -0.2),
   rule('rider', 'the? $sameFigure:f as|too|also well?', ({ f }) => alsoFigure(f), 0.1),
   rule('rider', 'and? for|with|in|of only? the? $rset:c only|alone', ({ c }) => onlyWhere(c), 0),
   rule('rider', '~add|~tellMe and|also? the? $qfigs:f $perRow? (next|beside to? it|that|them)? as|too|also? well?', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? as ^well', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? too|also', ({ f }) => moreFigures(f), 0.05),
+  // 'And the takings too': the same figure of another column
+  rule('rider', 'and|plus|also the? $col:c too|also|as well?', ({ c }, x: Context) => likeFigure(c, x), 0.1),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
+  rule('rider', 'and? next|beside|besides|alongside to? it|that|them|this ,|:? show|add|put|have|i|want? the? $qfigs:f', ({ f }) => moreFigures(f), -0.1),
   rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
 ].flat();
@@ -590,6 +597,18 @@ const acrossBy = (as: Expression): Act => onQuestion(`across ${keyOf(as)}`, (pla
   const by = plan.by.filter((b) => keyOf(b.as) !== keyOf(as));
   return plan.figures.length === 1 && by.length && !plan.across ? { ...plan, by, across: groupOf(as) } : null;
 });
+
+/** The figure of the question before, of one more column. */
+function likeFigure(name: string, x: Context): Act | null {
+  const e = quantity(name, x);
+  const act = e && onQuestion(`like ${name}`, (plan) => {
+    const last = plan.figures.at(-1)?.as, of = last?.kind === 'round' ? last.of : last;
+    if (of?.kind !== 'total' || of.fn === 'count' || of.fn === 'distinct' || columnsOf(of).includes(name)) return null;
+    const as = over(of.fn, e);
+    return { ...plan, figures: [...plan.figures, ...uniquely([last!.kind === 'round' ? { ...last!, of: as } : as], [...plan.by, ...plan.figures].map((f) => f.name))] };
+  });
+  return act && { key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) };
+}
 
 /** The mean instead of the sum. */
 function averaged(plan: AskPlan): AskPlan {

@@ -142,7 +142,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, x, q);
 };
 
-const JOINTS = /^(?:were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
@@ -162,6 +162,7 @@ export const casePhrases = [
   rule('leaf', 'left|be|is? blank|empty', () => blank, 0),
   // What rows are called is no label for them.
   rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
+  // 'Don't count' is said of what is done, and no label.
   rule('label', '$setPhrase:t', ({ t }) => t, -0.05),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),

@@ -56,6 +56,7 @@ export const metricPhrases = [
   rule('ex2', '~growthWord from|between|of|in? $col:b ~fromTo $col:c', ({ b, c }) => growth(b, c), 0.02),
   rule('ex2', '$family:f ~growthWord? from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => yearly(f, a, b), 0),
   rule('ex2', '~growthWord of|in $family:f from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => yearly(f, a, b), 0),
+  rule('ex2', '(by? how? many|much|what percent|percentage|%?)? did|do|does|has|have the? $family:f grow|grown|rise|risen|increase|increased|change|changed|go|gone up? from|between? $num:a ~fromTo|and $num:b', ({ f, a, b }) => yearly(f, a, b), -0.1),
   rule('measures', '$metric:a', ({ a }) => [a], 0),
   rule('measures', '$metricName:m ~per $col:c', ({ m, c }, x: Context) => { const e = perColumn(m, c, x); return e && [e]; }, 0),
   rule('measures', '$measures:a ~list $measures:b', ({ a, b }) => [...a, ...b], 0),

@@ -248,8 +248,8 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('growth between columns', {
-    need: { growth: ['~growthWord', 'growth|grow|grew|percentage change|change in percent|increase|change|grown|rise'], cols: [means('$family:f from|between|of? $num:a ~fromTo|against $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$col:a ~fromTo|against $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$family:f from|between|in? $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f grow|grew|grown|increase|increased|rise|rose|change|changed from|between $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f $num:b against|over|versus|compared to|with? $num:a', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b))] },
-    may: { ...RIDERS, percent: PERCENT, unused: [means('~blankWord|$blankIt|nothing ~if|~wherever $num|$col ~be zero|0|~blankWord (or zero|0|~blankWord)?', true), means('~blankWord|$blankIt ~if|~wherever one of? them? ~be ~blankWord', true), ...NO_USE] },
+    need: { growth: ['~growthWord', 'growth|grow|grew|grown|rise|rose|percentage change|change in percent|increase|change|grown|rise'], cols: [means('$family:f from|between|of? $num:a ~fromTo|against $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$col:a ~fromTo $col:b', ({ a, b }: { a: string; b: string }) => inTime([a, b])), means('$col:b against|over|versus|vs|compared (to|with)? $col:a', ({ a, b }: { a: string; b: string }) => inTime([a, b])), means('$family:f from|between|in? $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f grow|grew|grown|increase|increased|rise|rose|change|changed from|between $num:a ~fromTo $num:b', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b)), means('$family:f in? $num:b against|over|versus|vs|compared (to|with)? $num:a', ({ f, a, b }: { f: string[]; a: number; b: number }) => ofYears(f, a, b))] },
+    may: { ...RIDERS, percent: PERCENT, unused: [means('~blankWord|$blankIt|nothing ~if|~wherever $num|$col ~be zero|0|~blankWord (or zero|0|~blankWord)?', true), means('~blankWord|$blankIt|~blankOut ~if|~wherever $num ~be zero|0|~blankWord or|and zero|0|~blankWord', true), means('~blankWord|$blankIt ~if|~wherever one of? them? ~be ~blankWord', true), ...NO_USE] },
     many: [...MANY, 'unused', 'growth'],
     about: `${CALCULATE} did from to grow percentage in percent much many by or one of them`,
     cost: 0.7,
@@ -337,6 +337,12 @@ function ofYears(family: readonly string[], a: number, b: number): string[] | nu
   const of = (n: number): string[] => family.filter((name) => new RegExp(`(?<!\\d)${n}(?!\\d)`).test(name));
   const [from, to] = [of(a), of(b)];
   return from.length === 1 && to.length === 1 ? [from[0]!, to[0]!] : null;
+}
+
+/** Of two columns that name their years, the earlier one first; others as they were said. */
+function inTime(pair: readonly [string, string]): readonly string[] {
+  const [a, b] = pair.map((n) => Number(/(?<!\d)(?:19|20)\d\d(?!\d)/.exec(n)?.[0] ?? NaN));
+  return a! > b! ? [pair[1], pair[0]] : pair;
 }
 
 /** Of two dates the one that comes first in most rows: of 'closed minus opened', the opening. */

@@ -156,7 +156,7 @@ export const phrases = [
   rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'give|assign|add|put the|all|each|every|to? $rows|$noun a|an|with? running|consecutive|sequential|serial|row? number|numbers ~each $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'give|assign ~each? the? $col:by $rows|$guess|$noun a|their|its? numbers|number', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
-  rule('aside', '1 , 2 , 3 (, 4)?', () => nothing, 0),
+  rule('aside', '1 , 2 , 3 (, 4)? ...|…? .? .?', () => nothing, 0),
   rule('rider', 'in the? order', () => onLast('numbered in order', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),
   rule('aside', 'as they come|came', () => nothing, 0),
   rule('aside', 'in the? order they come|came|of', () => nothing, 0.1),
@@ -199,6 +199,8 @@ export const phrases = [
   rule('figure', '~countWord $rows', (_s, x: Context) => total('count', column(x.head.columns[0]!.name)), 0),
   rule('ex0', '~countWord $rows the? same $col:c brought|made|has|have|had|took|delivered? in|up? altogether|overall|together?', ({ c }, x: Context) => total('count', column(x.head.columns[0]!.name), [c]), 0.02),
 
+  rule('ex0', '~countWord $rows|$noun ~rel? that|this|the|his|her|its|their $col:c has|have|had? brought|made|got|taken|delivered|sent|done|had|given|booked|placed|sold|bought in|up? (in total|all)|altogether|overall|together?', ({ c }, x: Context) => (groupable(c, x) ? total('count', column(x.head.columns[0]!.name), [c]) : null), 0.05),
+
   // Shares
   rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of|at the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '~each $rows|$noun|$guess ~share of|in the? ~totalWord? $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
@@ -229,6 +231,9 @@ export const phrases = [
   rule('text0', '~join both|the two? $family:f with|by|using $text:t ~betweenThem?', ({ f, t }) => ({ kind: 'join', of: f.map(column), separator: t }), 0.05),
   rule('text0', '$joined:c joined|combined|glued|merged|concatenated|together by|with|using a? $mark:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
   rule('text0', '$joined:c joined|combined|glued|merged|concatenated|together by|with|using $text:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
+  rule('text0', '~join|~make? $joined:c with|by|using a? $mark:t ~betweenThem', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: / |^[,;]$/.test(t) ? (/^[,;]$/.test(t) ? `${t} ` : t) : ` ${t} ` }), 0.4),
+  rule('clause', '~add a? ~column? $name:n out|from|made of|from? $joined:c with|by|using a? $mark:t ~betweenThem', ({ n, c, t }) => add({ kind: 'join', of: c.map(column), separator: /^[,;]$/.test(t) ? `${t} ` : /^[-–|/+&]$/.test(t) ? ` ${t} ` : t }, n), -0.2),
+  rule('clause', '~add a? ~column? $name:n out|from|made of|from? $joined:c with|by|using $text:t ~betweenThem', ({ n, c, t }) => add({ kind: 'join', of: c.map(column), separator: t }, n), -0.3),
   rule('text0', '~join $joined:c with|by|using $text:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0),
   rule('text0', '~join $joined:c with|by|using a? $mark:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
   rule('pieceOf', 'part|text|bit|piece|letters|digits|characters|everything|what|whatever is|are|comes|stands|stand?', () => true, 0),
@@ -301,12 +306,15 @@ export const phrases = [
   rule('clause', '~band the? $col:c :|,|-|as|into|in|with? $bands:b', ({ c, b }, x: Context) => { const e = bandsOf(c, b, x); return e && add(e); }, 0),
   // 'Label = honey - buyer': between texts a dash joins
   rule('clause', '~add? ~column? ~named? $name:n =|: $col:a -|–|— $col:b', ({ n, a, b }, x: Context) => ([a, b].every((c) => columnOf(x.head, c).type === 'text' && q(c, x) === null && !readsAsDate(x.head, c)) ? add({ kind: 'join', of: [column(a), column(b)], separator: ' - ' }, n) : null), 0),
+  rule('rider', "~if|~wherever|when there is|are|be|was? no $col:b ,? then|just|only|use|take|write|put? then|just|only|use|take|write|put? the? $col:a on|by|alone|itself? its? own|itself?", ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
+  rule('rider', "~if|~wherever|when there's no $col:b ,? then|just|only|use|take|write|put? then|just|only|use|take|write|put? the? $col:a on|by|alone|itself? its? own|itself?", ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
   rule('rider', 'or|and|but? just|only|simply the? $col:a alone|itself|only? ~if|~wherever|when the? $col:b ~be ~blankWord', ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
   // Several formulas, each in brackets behind its name: 'add Off peak (used - peak) and Peak share (peak in % of used, one decimal)'
   rule('boxed', '$name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? [add(e, n)] : null), 0),
   rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~without an? $col:c ~close', ({ n, e, p, c }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere({ kind: 'empty', of: column(c) })] : null), 0),
   rule('boxed', '$name:n ~open $formula:e ,? ~round? $places:p ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(rounded(e, p, 'nearest'), n)] : null), 0),
   rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~if|~wherever $cond:w ~close', ({ n, e, p, w }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere(w)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,?)? ~blankOut|~blankWord ~if either|any|one (of them|these)? ~be ~blankWord ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n)] : null), 0),
   rule('boxes', '$boxed:a', ({ a }) => a, 0),
   rule('boxes', '$boxed:a and|,|; $boxes:b', ({ a, b }) => [...a, ...b], 0),
   rule('clause', '~add? (two|three|four|these|the? columns|new|more?)? $boxes:b', ({ b }) => (b.length > 1 ? inTurn(b) : b[0]), 0.05),
@@ -342,6 +350,8 @@ export const phrases = [
   rule('clause', '~add an? ~column? $name:n with|of|at|for $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0),
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
   rule('clause', '~column with|from|for|of|as|containing|that|which is? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
+  rule('clause', '~add ~column? saying|showing|telling|giving|stating|holding|listing us|me? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '~add ~column? that|which says|shows|tells|gives|states|holds|lists us|me? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '~add the? $formula:e', ({ e }) => (real(e) && e.kind !== 'measure' ? add(e) : null), 0.1),
   rule('clause', '$formula:e ~into ~column ~named? $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.1),
@@ -385,10 +395,21 @@ export const phrases = [
   rule('places', 'whole|full $unit', () => 0, 0.4),
   rule('places', 'the? nearest? cents|cent|penny|pence|pennies', () => 2, 0),
   rule('rider', '~round? $places:p', ({ p }) => round(p), 0),
+  rule('rider', '~makeIt to|with|at? $places:p', ({ p }) => round(p), 0),
+  rule('rider', 'rename|retitle|relabel|rechristen it|that|this|them|the? new? column? to|as|into? $name:n', ({ n }) => onLast(`renamed ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.2),
+  // What is calculated said once more, and how a percentage is to be read: '(40 for 40%)'
+  rule('rider', '~open? $num:a for|means|mean|is|=|as|standing|stands for|=? $pct:p ~close?', ({ a, p }) => onLast(`${a} for ${p}%`, (plan) => (a === p && (isPercent(plan.as) || isRatio(plan.as)) ? (isPercent(plan.as) ? plan : named(plan, percented(plan.as))) : null)), 0),
+  rule('rider', 'i.e|meaning|namely|so|that|:|,|–|- is|means? :|,? $ex2:e', ({ e }) => onLast(`that is, ${keyOf(e)}`, (plan) => (e.kind === 'op' && keyOf(ratioOf(plan.as) ?? plan.as) === keyOf(ratioOf(e) ?? e) ? plan : null)), 0.05),
+  rule('rider', '$blankIt|~blankOut ~if|~wherever there ~be none|nothing|neither', () => onLast('none', (plan) => (ratioOf(plan.as) ? plan : null)), 0),
+  rule('rider', '~blankOut ~if either|any|one (of them|these|the)? (two|three|both)? ~be ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', 'open|unfinished|running|unclosed|pending $rows|$noun|$guess|ones? get|gets|have|show|stay|stays|remain|are|is left? ~blankWord|nothing', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  // 'Minus another 1.50 per comp as well': more of the same calculation, said afterwards
+  rule('rider', '$nopes? and? ~minus another|also|further|again|additionally? $ex1:e as|too|also? well?', ({ e }) => onSaid(`less ${keyOf(e)}`, (plan) => op('-', plan.as, e)), -0.3),
+  rule('rider', '$nopes? and? ~sum another|also|further|again|additionally $ex1:e as|too|also? well?', ({ e }) => onSaid(`plus ${keyOf(e)}`, (plan) => op('+', plan.as, e)), -0.3),
   rule('rider', '~round it|that|them|this|the? result? to? $num:n', ({ n }) => round(n), 0.1),
-  rule('rider', 'rounded|round up to? ~whole $word?', () => round(0, 'up'), 0),
+  rule('rider', 'rounded|round ^up to? ~whole $word?', () => round(0, 'up'), -0.4),
   rule('rider', 'rounded|round up', () => round(0, 'up'), 0.1),
-  rule('rider', 'rounded|round down to? ~whole $word?', () => round(0, 'down'), 0),
+  rule('rider', 'rounded|round ^down to? ~whole $word?', () => round(0, 'down'), -0.4),
   rule('rider', '~notRounded', () => onLast('raw', (plan) => plan), 0),
   rule('rider', 'as|in|rounded? to? a? whole|full percent|percents|percentage|percentages|% number|figure?', () => onLast('whole percent', (plan) => ({ ...plan, as: rounded(isPercent(plan.as) ? plan.as : percent(plan.as), 0, 'nearest') })), 0),
   rule('rider', 'in|as a|the? percent|percentage|% of what|the? we|it|they? $col:c', ({ c }) => onLast(`percent of ${c}`, (plan) => { const r = ratioOf(plan.as); return r && keyOf(r.right) === keyOf(column(c)) ? (isPercent(plan.as) ? plan : { ...plan, as: percent(plan.as) }) : null; }), 0),
@@ -472,6 +493,7 @@ export const phrases = [
   rule('rider', '$num:a %? rather|and|, than|not|instead of? $num:b', ({ a, b }) => onLast('as percent', (plan) => (Math.abs(a - 100 * b) < 1e-9 && (isPercent(plan.as) || isRatio(plan.as)) ? (isPercent(plan.as) ? plan : named(plan, percented(plan.as))) : null)), -0.1),
   // Ranks
   rule('ranking', 'number|rank|place|order the|all? $rows|$noun|$guess|$col by|on|according|after to? the? $col:c', ({ c }, x: Context) => ranked(c, x), 0.3),
+  rule('ranking', 'number|rank|place the|all? $rows|$noun|$guess|$col 1 ,? 2 ,? 3 ,|.|and|...? .? .? (so|and on|forth)? by|on|according|after to? the? $col:c', ({ c }, x: Context) => ranked(c, x), -0.1),
   rule('rider', 'the? ~highest|one gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), -0.1),
   rule('rider', 'the? ~lowest gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), -0.1),
   rule('rider', 'ties|equals|equal|draws ones|values|numbers|rows|scores? get|gets|share|shares|have|has|receive the? same rank|place|number|position', () => onLast('ties share', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
@@ -576,6 +598,9 @@ export const phrases = [
 
 /** Acts one after the other. */
 const inTurn = (acts: readonly Act[]): Act => ({ key: `in turn ${acts.map((a) => a.key).join('\n')}`, apply: (state) => acts.reduce<State | null>((s, a) => s && a.apply(s), state) });
+
+/** A number that the request before calculated, calculated further. */
+const onSaid = (key: string, further: (plan: CalculatePlan) => Expression): Act => ({ key: `further ${key}`, apply: (state) => (state.amends ? onLast(key, (plan) => (textual(plan.as) || plan.replace ? null : named(plan, further(plan)))).apply(state) : null) });
 
 /** A figure over several columns of a row. */
 const isAcross = (e: Expression): boolean => (e.kind === 'round' ? isAcross(e.of) : e.kind === 'across');

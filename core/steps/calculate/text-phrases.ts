@@ -8,6 +8,7 @@ import { folded } from '../../values/fold';
 import { unitSort } from '../../values/units';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
+import { quantity } from '../../language/grammar/expressions';
 import { sampleOf } from '../../language/grammar/samples';
 import { add, addEach } from './adding';
 
@@ -181,6 +182,7 @@ export const textPhrases = [
   rule('what', 'title|titles|form|forms|salutation|salutations of? address?', () => sort('title'), 0.2),
   rule('what', 'date|dates', () => sort('date'), 0.3),
   rule('what', 'number|numbers|figure|figures|digits|count', () => sort('number'), 0.3),
+  rule('what', '€|$|£ amount|amounts|sum|figure|value|price', () => sort('amount'), 0),
   rule('what', '$shape:s $word?', ({ s }) => (s.length > 1 ? { kind: 'shape', shape: s } : null), 0.05),
   rule('what', '$word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
   rule('what', '$word $word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
@@ -210,6 +212,7 @@ export const textPhrases = [
   rule('rider', "i|we want|need|would|'d|like like|have|to? that|it|this|them ~into ~column", () => amend('found', (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? plan : null)), 0),
   rule('clause', '$col:c often|sometimes|usually|always|mostly|may|can|partly|frequently|occasionally? ~mention|~contains a|an|the|some|its|their? $what:w', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0.15),
   rule('clause', '~if the? $col:c ~contains|~mention a|an|any|some? $what:w ,? ~add? that|the|it|this $word? ~into? ~number? ~into? ~column?', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0),
+  rule('clause', 'some|a|many|few|several|most|sometimes? of? the? them|people|rows|customers|members|$rows|$noun ~contains|~mention an?|the|their|its? $what:w ,|;|.|:|-|–? and|so|please? put|move|write|pull|get|copy|extract it|that|this|them|those out? ~into ~column ~named? $name:n', ({ w, n }, x: Context) => addFound(findIn(w, null, x), n), -0.1),
   rule('clause', 'the? $what:w ~into|as $name:n', ({ w, n }, x: Context) => sameSource(w, n, x), 0.2),
   rule('text0', 'middle|second part|piece|bit|section of the? $col:c ~open $word? $word? between the? $mark:m ~close', ({ c, m }) => ({ kind: 'slot', n: 2, mark: m, of: column(c) }), 0),
   rule('text0', '$pieceOf? between the? $mark:m in|of|from the? $col:c', ({ c, m }) => ({ kind: 'slot', n: 2, mark: m, of: column(c) }), 0.1),
@@ -362,6 +365,11 @@ export const textPhrases = [
   rule('ownColumn', 'its|their own? column', () => true, 0),
   rule('rider', 'and? let|leave|leaving|so $col:c column? keep|have|hold|show|with only|just the? $word', ({ c }) => amend(`keeps ${c}`, (plan) => (plan.step === 'replace' && plan.columns.includes(c) ? plan : null)), 0.1),
 
+  // By a pattern of columns: "name (district)"
+  rule('text0', '$template:t', ({ t }) => t, -0.2),
+  rule('text0', '$col:a ~open $col:b ~close', ({ a, b }, x: Context) => (a !== b && [a, b].every((c) => columnOf(x.head, c).type === 'text' && quantity(c, x) === null) ? { kind: 'written', of: [column(a), text(' ('), column(b), text(')')] } : null), 0.2),
+  rule('rider', '(leave|leaving|drop|dropping|take|skip|without|no|and|but the? $mark|$text away|out|off?)? ~if|~wherever|when there ~be no $col:b', ({ b }) => onText(`joined without ${b}`, (e) => joinedBy(e, b)), 0),
+
   // By example
   rule('examples', '$example:a', ({ a }) => [a], 0),
   rule('examples', '$example:a ,|and|;? $examples:b', ({ a, b }) => [a, ...b], 0),
@@ -373,6 +381,8 @@ export const textPhrases = [
   rule('clause', '~add ~column? $shortForm? made|built|derived|taken? from|out|of|with|for? of? the? $col:c ~wayRound? ~into? ~column? $exampleCue $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0.15),
   rule('clause', 'write|rewrite|turn|change|reformat|rearrange|reorder|convert|put|flip|reverse $col:c ~wayRound? ~pleaseWord? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0),
   rule('clause', '~add|show the? $col:c as|like|written|in the? form? $examples:e ~into? ~column?', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0),
+  rule('clause', '~make|change|bring|get|put $col:c to|into|in|as the? form|shape|format|style|pattern|way ,|:|-|–|like|of? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), -0.2),
+  rule('clause', '$col:c rewritten|rearranged|reformatted|reordered|turned|flipped|reversed|changed|written round|around|as|to? $word|$mark|$guess|$col? ,|and|then? $word|$mark|$guess|$col? ,|and|then? $word|$mark|$guess|$col? :|,|-|–|;|. $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), -0.3),
   rule('clause', '$col:c :|, turn|make|change|write|put? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.05),
   rule('clause', '$col:c ~should? ~be? ~wayRound? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.3),
   rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t ~into? ~column ~named? $name:n', ({ c, t, n }, x: Context) => likeThis(c, t, n, x), 0),
@@ -402,6 +412,14 @@ export const textPhrases = [
   rule('aside', 'and so on|forth', () => nothing, 0),
   rule('aside', 'etc', () => nothing, 0),
 ].flat();
+
+/** Two columns with a text between them, put together so that the text falls away with a blank one. */
+function joinedBy(e: Expression, name: string): Expression | null {
+  if (e.kind === 'join') return e.of.some((o) => o.kind === 'column' && o.name === name) ? e : null;
+  if (e.kind !== 'written' || e.of.length !== 3) return null;
+  const [a, between, b] = e.of as readonly [Expression, Expression, Expression];
+  return a.kind === 'column' && between.kind === 'text' && b.kind === 'column' && (a.name === name || b.name === name) ? { kind: 'join', of: [a, b], separator: between.value } : null;
+}
 
 /** How many pieces the lists of a column hold, where it holds lists: a mark stands in one of five filled cells or more. */
 function listed(name: string, x: Context): Expression | null {

@@ -76,6 +76,14 @@ export const phrases = [
   rule('rider', '~keep the? best filled one|row|record?', () => keepRider('fullest'), 0),
   rule('rider', '~keep the? $firstLast:k one|row|record|entry|ones?', ({ k }) => keepRider(k), 0.02),
   rule('rider', 'the? $firstLast:k one|row|record|entry|ones? stays|stay|remains|wins|survives|counts', ({ k }) => keepRider(k), 0),
+  // 'A payment that has the same payer and amount as another one is a duplicate'
+  rule('clause', 'an? $rows|$noun|$guess|$word|$col that|which|with has|have|having? the? ~same $cols:c as an? another|other|earlier|previous one|$rows|$noun|$guess? ~be an? ~duplicates|duplicate ,|;|.|:|-|–? so|and|please? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),
+  rule('clause', '~if|~wherever there ~be two|several|2|more|many (than one)? $rows|$noun for|with|of|having the? same $cols:c ,? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),
+  rule('clause', '~if|~wherever there ~be two|several|2|more|many (than one)? $rows|$noun for|with|of|having the? same $col:a on|at|in|with|and|for the? same $cols:b ,? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ a, b, k }) => distinct([a, ...b], k), -0.3),
+  rule('clause', '~drop ~duplicates|duplicate|double|repeated $rows|$noun|$guess|$col? ,|:|-|–|~open? i.e|i.e.|e.g|ie|that|meaning|namely|so is|means? ,|.? those|ones|rows? where|with|when|if|in which? the? $cols:c ~be the? ~same|equal|identical ~close?', ({ c }) => distinct(c), -0.3),
+  rule('clause', 'there ~be|are some|several|a? few? ~duplicates $rows? :|,|-|–|; one|the same? $col:a with|has|having two|several|2 $rows|$noun on|at|for|in|with one|the same? $cols:b .|,|;|:? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ a, b, k }) => distinct([a, ...b], k), -0.3),
+  rule('clause', 'some|several|a? few? $cols:c come|comes|appear|appears|occur|occurs|are|is|stand|stands|turn|turns up|in|there? more|several|many than|times once|one? ,|.|;|:|-|–? i|we? only|just? want|need|keep|like|leave the? $firstLast:k one|row|$rows|entry|line? of? each|them|every|these? one|$col?', ({ c, k }) => distinct(c, k), -0.3),
+
   // Merged records
   rule('oneRecord', '~into|to|as a|one|single|1 single? row|record|line|entry each?', () => true, 0),
   rule('clause', '~mergeVerb|make|turn the? ~duplicates by|on|of|in|for|with the? same? $cols:c $oneRecord', ({ c }) => merged(c), -0.3),

@@ -104,7 +104,7 @@ export const phrases = [
   rule('aboveRow', '~above', () => true, 0),
   rule('aboveRow', '$rows ~above it?', () => true, 0),
   rule('aboveRow', '$word ~above it?', () => true, 0),
-  rule('firstRow', '$rows of each|every|the $word', () => true, 0),
+  rule('firstRow', '$rows|$noun|$col of a|an|each|every|the $word|$col', () => true, 0),
   rule('firstRow', '$rows', () => true, 0.05),
   // 'Humidity: take the value from the row above if it is missing'
   rule('clause', '$cols:c :|,|–|-? please? take|use|copy|put|repeat|write|insert|fill in? the|that|with? value|one|date|text|entry|figure? from? ~above ~wherever|if it|they|that|there|one? ~be? ~blankWord', ({ c }) => fromAbove(c), -0.2),

@@ -102,6 +102,8 @@ export const phrases = [
   rule('clause', '$cols:c without|less|minus|but not the? $bracketed', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('bracketed', 'bits|parts|pieces|words|additions in|inside|between ~brackets', () => true, 0),
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
+  rule('clause', "~drop|~unwanted the? ~brackets behind|after|at|in|of|from the|end|of? of? the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0.1),
+  rule('clause', "i|we? don't|dont|do|not? not? need|want|like the? ~brackets behind|after|at|in|of|from the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 
   rule('clause', 'in|from the? $cols:c ,? ~drop|take $bracketed out? ,?', ({ c }) => replaced(c, BRACKETS, ''), 0),

@@ -3,6 +3,7 @@ import { columnOf } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
 import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { rowDate } from '../../language/grammar/expressions';
 import type { SortKey } from '../order';
 
 /** Can 'highest first' be said of the column? */
@@ -76,6 +77,18 @@ export const phrases = [
   rule('rider', 'and? those|ones|$rows|$noun with|of|having the? same $col by|on the? $sortkey:k', ({ k }) => { const [key] = k as SortKey[]; return key!.column === IT ? null : andBy(key!.column, key!.down); }, -0.2),
   rule('clause', 'the? $adj:a first|on|at top?', ({ a }) => plans({ step: 'sort', by: [{ column: a.column, down: a.down }] }), 0.1),
   rule('aside', '~if the? $col ~be the? ~same|equal|tied', () => nothing, 0.05),
+  rule('tieFor', '~if|~wherever the|two? $col|it|they|that|this|$rows ~be the? equal|same|tied', () => true, 0),
+  rule('tieFor', '~if|~wherever equal|tied|same', () => true, 0.02),
+  rule('tieFor', "~if|~wherever it's|that's|they're the? equal|same|tied", () => true, 0),
+  rule('olderFirst', 'older|earlier|oldest|earliest|elder $rows|$noun|one|ones? first|on|at top|the? top?', () => false, 0),
+  rule('olderFirst', 'newer|later|newest|latest|younger $rows|$noun|one|ones? first|on|at top|the? top?', () => true, 0),
+  rule('rider', '$tieFor ,? put|have|list|show? the? $comparative:k $rows|$noun|one|ones? goes|go|come|comes|is? first|on|at|before|above top|the? top?', ({ k }) => andBy(k.column, k.down), -0.2),
+  rule('rider', '$tieFor? ,? put|have|list|show? the? $olderFirst:d $tieFor?', ({ d }, x: Context) => { const c = rowDate(x); return c && andBy(c, d); }, 0),
+  rule('rider', '$tieFor ,? by|then|sort|order|go|put|on? by|the? $sortkeys:k', ({ k }) => { const [key] = k as SortKey[]; return k.length > 1 || key!.column === IT ? null : andBy(key!.column, key!.down); }, 0.05),
+  rule('clause', '~sort it|them|this|that|everything|the|all? list|table|rows|$rows? ^~ascending ^by|on|after the? $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('clause', '~sort it|them|this|that|everything|the|all? list|table|rows|$rows? ^~descending ^by|on|after the? $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
+  rule('clause', '~sort the? $rows|$noun :|,|-|–|so that? $sortkeys:k', ({ k }) => sortBy(k), 0),
+  rule('rider', 'and? within|in|for|inside the|each? same $col by|on? the? $sortkeys:k', ({ k }) => { const [key] = k as SortKey[]; return k.length > 1 || key!.column === IT ? null : andBy(key!.column, key!.down); }, -0.1),
   rule('clause', '$rows|$noun ~sort by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.05),
   rule('clause', '~sort $rows? ^~descending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
   rule('clause', '~sort $rows? ^~ascending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
@@ -102,7 +115,8 @@ export const phrases = [
   rule('rider', 'but? in? the? other|opposite way|order|direction round|around?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0),
   rule('rider', 'reverse|turn|flip it|that|the order? round|around|over?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0.1),
   rule('rider', 'and? then by|on the? $col:c', ({ c }) => amend(`sort then ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [...plan.by, { column: c, down: false }] } : null)), 0.3),
-  rule('aside', 'the? ~blankWord ones|cells|rows|values? last', () => nothing, 0.05),
+  rule('aside', 'the? ~blankWord ones|cells|rows|values|$cols? last', () => nothing, 0.05),
+  rule('aside', 'and|with? the? ones|those|$rows|$noun with|without|having no|an|any? $col go|come|put|at|to|in? the|very? last|end|bottom|back', () => nothing, 0.05),
   rule('aside', 'the? ~blankWord $cols go|come|stay|put|at|are? at|to|in the? end|bottom|back|last', () => nothing, 0.05),
   rule('aside', 'the? ~blankWord ones|cells|rows|values? go|come|stay|put? at|to|in the? end|bottom|back', () => nothing, 0.05),
 ].flat();

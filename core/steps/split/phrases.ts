@@ -46,6 +46,7 @@ export const phrases = [
   rule('atmark', '~at last $mark:m', ({ m }) => ({ text: m, which: 'last' }), -0.05),
   rule('atmark', "there's|it's a|an|the? $mark:m in? between (the|them|these|those|both two|parts|both|three|pieces?)?", ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'there|it|with is|are? a|an|the? $mark:m in? between (the|them|these|those|both two|parts|both|three|pieces?)?', ({ m }) => ({ text: m, which: 'every' }), 0),
+  rule('atmark', 'with $mark:m between (them|the pieces|the parts)?', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'with $mark:m in between', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'separated|seperated|divided|delimited by $mark:m', ({ m }) => ({ text: m, which: 'every' }), 0),
 
@@ -54,6 +55,9 @@ export const phrases = [
   rule('clause', '~split $col:c ~into2 $names:n', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), 0.2),
   rule('clause', '~split $col:c ~into2 $names:n $atmark:m', ({ c, n, m }) => cutAt(c, m, n), 0),
   rule('clause', '$col:c ~split3 really|actually? $num things|parts|values|pieces|bits $atmark:m :|,|;|-? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
+  rule('clause', '~each? $rows|$noun|$guess|$col has|have|holds|contains up? to? $num $col:c in? one|a|the? cell|field|column? ,? $atmark:m .|;|,|:|-|–? i|we|please|so|and|just? want|need|give|get|make|put? me|us? them|each|these|those? into|in|as|its|their|own? own? column|columns? $names:n', ({ c, m, n }) => cutAt(c, m, n), -0.3),
+  rule('clause', 'there ~be up? to? $num $col:c in? one|a|the|each|every? cell|field|column? ,? $atmark:m .|;|,|:|-|–? i|we|please|so|and|just? want|need|give|get|make|put? me|us? them|each|these|those|one? into|in|as|its|their|own? own? column|columns? $names:n', ({ c, m, n }) => cutAt(c, m, n), -0.3),
+  rule('names', '$name:a to|through|until $name:b', ({ a, b }) => numbered(a, b), -0.1),
   rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => splitAt(c, { kind: 'change' }, [a, b]), 0),
   rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
@@ -77,6 +81,18 @@ export const phrases = [
   rule('calling', 'called|named', () => true, 0),
   rule('calling', 'and? call|name them', () => true, 0),
 
+  // 'Hive reads like "12 - Orchard". Put the 12 in Hive number and Orchard in Site': what of an example goes where
+  rule('examplePiece', '$num:n', ({ n }) => String(n), 0),
+  rule('examplePiece', '$text:t', ({ t }) => t, 0),
+  rule('examplePiece', '$value:v', ({ v }) => v.typed, 0.1),
+  rule('examplePiece', '$word:w', ({ w }) => (/\p{Lu}|\d/u.test(w) ? w : null), 0.1),
+  rule('exampleWhole', '$text:t', ({ t }) => t, 0),
+  rule('exampleWhole', '$value:v', ({ v }) => v.text, 0.05),
+  rule('exampleGoes', 'put|write|move|take? the? $examplePiece:p goes|go|is|belongs? in|into|under|to|as|for? the? (column|field)? ~named? $name:n', ({ p, n }) => [{ p, n }], 0),
+  rule('exampleGoes', '$name:n ~should|is|are|gets|get|=|: be|hold|get|read? the? $examplePiece:p', ({ p, n }) => [{ p, n }], 0.05),
+  rule('exampleGoes', '$exampleGoes:a ~list $exampleGoes:b', ({ a, b }) => [...a, ...b], 0),
+  rule('exampleGoes', '$name:m ~should|is|are|gets|get be? the? $examplePiece:p and $name:n $examplePiece:q', ({ m, p, n, q }) => [{ p, n: m }, { p: q, n }], 0.1),
+  rule('clause', '$col:c ~be|reads|read|looks|look|come|comes? always? like|such|as|e.g|eg|written as? $exampleWhole:s .|,|:|;|-|–? so|and|please|then? $exampleGoes:g', ({ c, s, g }, x: Context) => byPieces(c, s, g, x), -0.3),
   // 'Hive looks like "12 - Orchard": take it apart into Hive number (12) and Site (Orchard)': names with what goes there of an example
   rule('shownName', '$name:n ~open|like|e.g|eg|=|as $text|$num|$value|$word:w ~close?', ({ n, w }) => (typeof w === 'string' && /^(?:letters?|digits?|numbers?|texts?|words?|figures?|rest|first|second|last)$/i.test(w) ? null : n), 0),
   rule('shownNames', '$shownName:a ~list? $shownName:b', ({ a, b }) => [a, b], 0),
@@ -123,6 +139,13 @@ export const phrases = [
   rule('clause', '~split $col:c by|with|at|into fixed? widths|width|lengths :|of|,? $counts:n', ({ c, n }) => (n.length > 1 ? widths(c, n) : null), 0),
 ].flat();
 
+/** Columns by what of an example goes into them: a cut, where a mark gives just these pieces. */
+function byPieces(column: string, whole: string, goes: readonly { readonly p: string; readonly n: string }[], x: Context): Act | null {
+  if (goes.length < 2 || !goes.every(({ p }) => whole.includes(p))) return null;
+  const at = likelyMark(column, goes.length, x);
+  return at && cutText(whole, at, 'every', Infinity).map((t) => t.trim()).join('\n') === goes.map(({ p }) => p).join('\n') ? splitAt(column, at, goes.map(({ n }) => n)) : null;
+}
+
 /** The one column spoken of last, cut where most of its values give so many pieces. */
 const splitTopic = (into: readonly string[], x: Context): Act => ({
   key: `split topic ${into.join()}`,
@@ -134,6 +157,14 @@ function likelyList(column: string, x: Context): { readonly text: string; readon
   const values = (x.head.glances?.get(column)?.values ?? []).slice(0, 300).map(([v]) => v).filter((v) => v.trim() !== '');
   const [best] = [';', '|', '/', ',', '+'].map((text) => ({ text, n: values.filter((v) => v.includes(text)).length, most: Math.max(0, ...values.map((v) => cutText(v, mark(text), 'every', Infinity).length)) })).sort((a, b) => b.n - a.n);
   return best && best.n > 0 && best.most >= 2 && best.most <= 20 ? { text: best.text, most: best.most } : null;
+}
+
+/** 'Genre 1 to Genre 3': the names between two that differ in their last number. */
+function numbered(first: string, last: string): string[] | null {
+  const [a, b] = [/^(.*?)(\d+)$/.exec(first), /^(.*?)(\d+)$/.exec(last)];
+  if (!a || !b || a[1]!.toLowerCase() !== b[1]!.toLowerCase()) return null;
+  const [from, to] = [Number(a[2]), Number(b[2])];
+  return from < to && to - from < 50 ? Array.from({ length: to - from + 1 }, (_, k) => `${a[1]!}${from + k}`) : null;
 }
 
 /** A column called 'Make/Model' holds a make and a model. */

@@ -51,6 +51,7 @@ export const phrases = [
   rule('clause', '~split|put|break|spread|expand|unfold|unpack|explode|multiply|unnest|flatten|list $col:c $rowsToo', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), -0.1),
   rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $atmark:m ,? $rowsToo', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
   rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $rowsToo $atmark:m', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
+  rule('clause', '$rows|$noun|$guess with|of|that|which have|has? several|many|more|two|multiple than? one? $col:c ~should|~be be? repeated|listed|copied|duplicated|multiplied|shown ,? once|one|a? time|row|line? per|for each|every|its|their? $col:d', ({ c, d }, x: Context) => (d === undefined || d === c ? spread(c, likelyMark(c, x), x) : null), -0.3),
   rule('clause', '~make|give ~each $col:c $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),
   rule('clause', '~each $col:c ~should? be|go|stand|have|get|has|gets|on|in|on? on|in? its|a|their own|separate? row|line', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', '~each $col:c ~should? ~make|on|in|get|gets|have|has $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),
