@@ -78,6 +78,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // 'Those over an hour get a fee of 5, the others 2' sets no rows aside, nor does it forget the others.
+  { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'Make the deposit 0' keeps no rows.
   { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.

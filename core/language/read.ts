@@ -205,7 +205,7 @@ function correct(request: string, words: readonly Token[], context: Context, men
   const asked = before.every(isQuestion);
   const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.length === before.length && after.every(isQuestion) : after.length <= before.length + 1);
   const attempt = (found: ReturnType<typeof seeds>, over: Chart, head: CheckedHead): Answer => {
-    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && (JSON.stringify(p.state.plans) !== own || confirms(p)) && fitsBefore(p.state.plans) && !contradicts(p.state.plans));
+    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && (JSON.stringify(p.state.plans) !== own || confirms(p)) && fitsBefore(p.state.plans) && !contradicts(p.state.plans) && runs(p.state.plans, base));
     const answer = decide(amended, request, words, found.columns, found.values, head);
     return answer.outcome === 'done' ? { ...answer, corrects: true } : answer;
   };
@@ -218,6 +218,9 @@ function correct(request: string, words: readonly Token[], context: Context, men
   const again = analyse(words, request, then);
   return again.chart.exhausted ? null : attempt(again.mentions, again.chart, base);
 }
+
+/** Can plans be carried out one after the other, from the table they were for? */
+const runs = (plans: readonly Plan[], base: CheckedHead): boolean => plans.reduce<State>((state, plan) => (state.problem ? state : withPlan(state, plan)), startState(base)).problem === null;
 
 /** The mentions of a request and the chart over them. A word that is surely a column is not taken for a mistyping. */
 function analyse(words: readonly Token[], request: string, context: Context): { mentions: ReturnType<typeof seeds>; chart: Chart } {
@@ -533,7 +536,7 @@ function inLists(reading: Reading, head: CheckedHead): { readonly message: strin
   const { of, texts } = plan.where;
   const values = head.glances?.get(of.name)?.values ?? [];
   const wanted = new Set(texts.map(folded));
-  const rows = values.reduce((n, [text, k]) => { const parts = text.split(/[;,|/]/).map(folded); return n + (parts.length > 1 && parts.length <= 8 && parts.some((p) => wanted.has(p)) ? k : 0); }, 0);
+  const rows = values.reduce((n, [text, k]) => { const parts = /^n\/a$/i.test(text.trim()) ? [] : text.split(/[;,|/]/).map(folded); return n + (parts.length > 1 && parts.length <= 8 && parts.some((p) => wanted.has(p)) ? k : 0); }, 0);
   if (rows === 0) return null;
   const other: Plan = { ...plan, where: { kind: 'text', test: 'mentions', of, texts } };
   return { message: `${texts.map((t) => `“${t}”`).join(' or ')} also ${texts.length === 1 ? 'stands' : 'stand'} together with others in ${rows} ${rows === 1 ? 'row' : 'rows'}. Which rows are meant?`, other: { ...reading, plans: [other], sentences: [sayPlan(other)] } };

@@ -129,6 +129,7 @@ export const againRules = [
   // 'I meant moisture': the same with another column
   rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
   rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),
+  rule('rider', '$nopes? not the? $cols ,|but|rather|;? but|rather? the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), -0.1),
   rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
   rule('nopes', '~nope ,? ~nope ,|.|!? ', () => true, 0),
   rule('aside', '$nopes', () => correcting(false), 0.1),

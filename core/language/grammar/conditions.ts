@@ -1,4 +1,4 @@
-import { readYesNo } from '../../values/yesno';
+import { sayYesNo } from '../../values/yesno';
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { finder, type Findable } from '../../values/find';
@@ -11,7 +11,7 @@ import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
 import { fit } from '../../metrics/metrics';
-import { DUE, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
+import { DUE, ESTIMATED, soldFor, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
 import { sampleOf } from './samples';
 import type { Period, YesNo } from './seeds';
 
@@ -135,7 +135,7 @@ function mentionsWord(word: string, name: string, x: Context): Condition | null 
 }
 
 /** Does a column of texts say yes or no? With it is then where it says yes. */
-export const saysYes = (name: string, x: Context): boolean => { const all = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).filter((v) => v.trim() !== '') : []; return all.length > 1 && all.every((v) => readYesNo(v) !== null); };
+export const saysYes = (name: string, x: Context): boolean => { const all = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).filter((v) => v.trim() !== '') : []; return all.length > 1 && sayYesNo(all); };
 
 /** A time of day compared with one. */
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
@@ -388,6 +388,7 @@ export const conditionRules = [
   rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const c = onlyTime(x); const [low, high] = c === null ? [null, null] : [atClock('>=', c, a, x), atClock('<=', c, b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
   rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
   // A value that also stands among others in a text: 'gigs where Ola worked'
+  rule('inside', 'mr|mrs|ms|miss|dr|prof|mister|doctor .? ^$inside:v', ({ v }) => v, -0.05),
   rule('inside', '$value:v', ({ v }) => (v.loose ? { column: v.column, text: v.typed } : null), 0.1),
   rule('insides', '$inside:a', ({ a }) => [a], 0),
   rule('insides', '$inside:a ~list $insides:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
@@ -527,6 +528,8 @@ export const conditionRules = [
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been? ${words} $num:n $spanUnit:u from|between the? $col:a to|until|till|and|- the? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `from|between the? $col:a to|until|till|and|- the? $col:b took|lasted|is|was|are|were|lie|lies|passed|went ${words} $num:n $spanUnit:u by?`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
+  // 'That took more than 14 days from booking'
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|were|was|been|needed|are|is|came? ${words} $num:n $spanUnit:u from|after|since|behind the? $col:a`, ({ n, u, a }, x: Context) => { const b = readsAsDate(x.head, a) ? endedAfter(a, x) : null; return b === null ? null : spanned(op, u, n, x, [a, b]); }, -0.2)),
   // 'More than ten minutes late'
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $spanUnit:u too? late|overdue|behind|delayed`, ({ n, u }, x: Context) => { const e = overdue(u === 'weeks' ? 'days' : u, x); return e && compare(op, e, number(u === 'weeks' ? n * 7 : n)); }, 0)),
   // 'Leaves is more than five days after arrives'
@@ -569,6 +572,8 @@ export const conditionRules = [
   rule('cond', '~be $col:c', ({ c }, x: Context) => (done(c, x) ? not(empty(c)) : null), 0.3),
   rule('cond', '$col:c ~be? not ~given', ({ c }) => empty(c), 0.1),
   rule('cond', 'not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
+  rule('cond', 'not|never ~be? $col:c yet', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), -0.15),
+  rule('cond', '~be not ~be? $col:c yet', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), -0.15),
   rule('cond', '~be? not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
   rule('cond', '$datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), 0),
   rule('cond', 'in|during|from|of|between $datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), -0.05),
@@ -614,6 +619,19 @@ export const conditionRules = [
   rule('cond', 'either? $col:a or|and $col:b ~be ~not|~blankWord ~given|there', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.1),
   rule('cond', '$col:c ~be ~blankWord or|and zero|0|nothing|nil', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be zero|0|nothing|nil or|and ~blankWord', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
+  // 'An above-average charge'
+  ...([['above-average|above', '>'], ['below-average|below', '<']] as const).flatMap(([words, op]) => [
+    rule('cond', `with|having? an? ${words} $col:c`, ({ c }, x: Context) => (numeric(c, x) ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.1),
+    rule('cond', `$col:c ~be? ${words} average`, ({ c }, x: Context) => (numeric(c, x) ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  ]).flat(),
+  // 'The jobs done by Joost', 'everything handled by her'
+  rule('cond', 'done|made|handled|carried|performed|led|run|booked|sold|given|held|worked|served|taken|written|brought|signed|finished|entered|cleaned|driven|taught out|in|off|up? by $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
+  rule('rset', 'not $col:c yet? ones|$rows|$noun', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.05),
+  // What was paid for a row, where one amount says what it was thought to be
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `went|sold|fetched|made|brought|cost|got|paid|raised|reached|is|are|was|were for|at|in? ${words} the|its|their|it|they|what? (was|were)? ^$col:b (at|to|for)?`, ({ b }, x: Context) => { const a = soldFor(x, b); return a !== null && ESTIMATED.test(b) ? compare(op, column(a), column(b)) : null; }, 0.1),
+    rule('cond', `~be? sold|went|go|fetched|brought|made|bought|paid|raised for|in|at? ${words} $num:n pounds|pound|euros|euro|dollars|francs|£|€|\\$`, ({ n }, x: Context) => { const a = soldFor(x); return a === null ? null : compare(op, column(a), number(n)); }, -0.1),
+  ]).flat(),
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
@@ -649,6 +667,9 @@ const begunBefore = (end: string, x: Context): string | null => {
   const others = dateColumns(x).filter((n) => n !== end);
   return others.length === 1 ? others[0]! : startColumn(x);
 };
+
+/** The only other date of a row that has one. */
+const endedAfter = (begin: string, x: Context): string | null => { const others = dateColumns(x).filter((n) => n !== begin); return others.length === 1 ? others[0]! : null; };
 
 /** 'Brake or brakes': two forms of one word are looked for in one place; null for anything else. */
 const otherForm = (a: Condition, b: Condition): Condition | null =>

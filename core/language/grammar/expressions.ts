@@ -64,6 +64,7 @@ export const expressionRules = [
   rule('col', 'number|no|code|id of the|each|every $noun', (_s, x: Context) => x.head.columns[0]?.name ?? null, 0.1),
   rule('col', 'units|unit|pieces|items|number|quantity ^$col:c', ({ c }, x: Context) => (/(?:ed|old|ent|ut|ade)$/i.test(c) && quantity(c, x) ? c : null), 0.02),
   rule('col', 'number|quantity|amount ^$col:c', ({ c }, x: Context) => (quantity(c, x) ? c : null), 0.1),
+  rule('col', 'price|prices', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:price|rate|fee|ticket|fare)s?\b/i.test(c.name)) ? null : soldFor(x)), 0.4),
   rule('col', 'state|status|value|contents|content of the? $col:c', ({ c }) => c, 0.1),
   rule('cols', 'both|all|these|every $family:f', ({ f }) => f, -0.3),
   rule('cols', 'two|three|four|2|3|4 $family:f', ({ f }) => f, 0.3),
@@ -142,6 +143,11 @@ export const expressionRules = [
   rule('ex2', 'how many $rows|$noun|$guess|$col|$word (do|does|must|has|have|would|should|need|needs)? ~each? $rows|$noun|$guess|we|it|they? (have|has|need|needs|must)? to? sell|let|rent|place|sold|charge to|before? (it|we|they|is|are)? (to|has|have)? cover|covers|covered|recover|recoup|pay|pays|earn|earns|earned back|for|off? the|its|their? $col:a (at its|the|their $col:b)?', ({ a, b }, x: Context) => { const p = b ?? pricedBy(x); const [m, n] = [quantity(a, x), p === null ? null : quantity(p, x)]; return m && n && a !== p ? { kind: 'round', of: op('/', m, n), places: 0, mode: 'up' } : null; }, -0.3),
   // What is missing up to a minimum, where one column says what there is
   rule('ex2', 'what|how many|much? of? each|every? $rows|$noun|$guess|$word? (are|is|do|does|must|have)? we|it|they|i|there|you? are|is|have|need|must? missing|short|lacking|needed|to|order|buy|reorder|add? of? (each|every $rows|$noun|$guess|$word)? order|buy|reorder? to|until we|it|they|have? reach|reached|get|meet|be|hit|fill to|at|up? the? $col:b', ({ b }, x: Context) => { const a = onHand(x); const [m, n] = [a === null ? null : quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('-', n, m) : null; }, -0.1),
+  rule('ex0', 'a|an|the? fixed|flat|fix? $word|$col of $num:n pounds|pound|euros|euro|dollars|francs|£|€|cents? (~per $rows|$noun|$guess)?', ({ n }) => number(n), 0),
+  rule('ex2', '$ex2:a ~minus $pct:p commission|fee|fees|discount|tax|charge|charges|deduction ~minus $ex0:b', ({ a, p, b }) => op('-', op('*', a, op('-', number(1), op('/', number(p), number(100)))), b), -0.1),
+  // 'By how much did each lot beat its estimate'
+  rule('ex2', 'by? how much|many|far did|does|has|have|was|were|is|are ~each|the|it|they? $rows|$noun|$guess? beat|exceed|top|beaten|exceeded|overshoot|outdo|above|over|beyond the|its|their? $col:b', ({ b }, x: Context) => { const a = soldFor(x, b), m = a === null ? null : quantity(a, x), n = quantity(b, x); return m && n && ESTIMATED.test(b) ? op('-', m, n) : null; }, -0.2),
+  rule('ex2', 'by? how much|many|far did|does|has|have|was|were|is|are ~each|the|it|they? $rows|$noun|$guess? beat|exceed|top|beaten|exceeded|overshoot|outdo|above|over|beyond the|its|their? $col:b ,? in|as percent|percentage|%', ({ b }, x: Context) => { const a = soldFor(x, b), m = a === null ? null : quantity(a, x), n = quantity(b, x); return m && n && ESTIMATED.test(b) ? percent(op('/', op('-', m, n), n)) : null; }, -0.3),
   rule('part', 'on? what|which $datepart:p ~be ~each|the|every|it $rows|$noun|$guess? $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, -0.1),
   rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex0', 'what is|was still|left|being? $word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
@@ -561,11 +567,20 @@ function inUnitOf(e: Expression, other: Expression): Expression {
   return own === null || wanted === null || own === wanted || convertUnit(1, own, wanted) === null ? e : e.kind === 'measure' ? { ...e, unit: wanted } : e.kind === 'lapse' && (wanted === 'h' || wanted === 'min') ? { ...e, unit: wanted === 'h' ? 'hours' : 'minutes' } : e;
 }
 
+/** What something was thought to bring, or is to bring. */
+export const ESTIMATED = /\b(?:estimated?|reserve|guide|budget(?:ed)?|expected|planned|target|quoted?|asking|list|valued|valuation)\b/i;
+
+/** The only amount of money that a row brought: no estimate, and no part of it. */
+export function soldFor(x: Context, except?: string): string | null {
+  const money = x.head.columns.filter((c) => c.name !== except && quantity(c.name, x) !== null && !ESTIMATED.test(c.name) && !/\b(?:tax|commission|discount|tip|deposit|bids?|cost)\b/i.test(c.name) && (/^[£€$¥]|^(?:eur|gbp|usd|chf)$/i.test(x.head.glances?.get(c.name)?.unit ?? '') || /\b(?:price|amount|paid|total|takings|hammer|charged|revenue)\b/i.test(c.name)));
+  return money.length === 1 ? money[0]!.name : null;
+}
+
 /** The one column of money: called so, or the only column of numbers. */
 export function moneyColumn(x: Context): string | null {
   const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type));
   const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax)s?\b/i.test(c.name));
-  return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : null;
+  return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : soldFor(x);
 }
 
 export { percent, total, quantity, dated };

@@ -4,9 +4,9 @@ import { isDate } from '../../table/column';
 import { unitName } from '../../values/units';
 import type { Item } from '../chart';
 import { nothing, type Context } from '../acts';
-import { readYesNo } from '../../values/yesno';
+import { readYesNo, sayYesNo } from '../../values/yesno';
 import { finder } from '../../values/find';
-import { dateColumns, NOT_REAL, onlyDate, rowDate, startColumn } from './expressions';
+import { dateColumns, NOT_REAL, onlyDate, rowDate, soldFor, startColumn } from './expressions';
 import { otherMentions } from './others';
 import { sampleOf } from './samples';
 import { columnMentions, SMALL_WORDS, valueMentions, type ColumnMention, type ValueMention } from '../mentions';
@@ -101,7 +101,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   dates(tokens, put);
   newNames(tokens, request, columns, put);
   examples(tokens, request, put);
-  turned(tokens, request, values, put);
+  turned(tokens, request, values, context, put);
   metrics(tokens, context, put);
   shapes(tokens, put);
   shown(tokens, request, put);
@@ -178,9 +178,24 @@ function madeOf(made: string, from: string): boolean {
   return whole > 0;
 }
 
+/** The value with the same words in another order, or as initials, where one column of texts holds such. */
+function turnedTo(said: string, head: Context['head']): string | null {
+  const found = head.columns.flatMap((c) => { const held = c.type === 'text' ? head.glances?.get(c.name)?.values?.find(([v]) => v.trim() !== said && madeOf(said, v)) : undefined; return held ? [held[0]] : []; });
+  return found.length === 1 ? found[0]! : null;
+}
+
 /** 'Anna Rudd not Rudd, Anna': a value and the same words in another order, with no quotes. */
-function turned(tokens: readonly Token[], request: string, values: readonly ValueMention[], put: Put): void {
+function turned(tokens: readonly Token[], request: string, values: readonly ValueMention[], { head }: Context, put: Put): void {
   const cut = (from: number, to: number): string => request.slice(tokens[from]!.from, tokens[to - 1]!.to);
+  // 'I'd rather have it as Elsa Brandt', of "Brandt, Elsa"
+  for (let from = 1; from + 1 < tokens.length; from++) {
+    if (!tokens[from]!.capital || !/^(?:as|like|:)$/.test(tokens[from - 1]!.lower)) continue;
+    for (let to = from + 2; to <= Math.min(tokens.length, from + 5) && tokens[to - 1]!.kind !== 'number'; to++) {
+      if (!tokens[to - 1]!.capital) continue;
+      const said = cut(from, to), input = turnedTo(said, head);
+      if (input !== null) put('example', from, to, { input, output: said }, 0);
+    }
+  }
   const inside = (from: number, to: number): string => (to === from + 1 && tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : cut(from, to));
   for (const v of values) {
     const quoted = tokens[v.from]!.kind === 'quoted', said = cut(v.from, v.to), words = bagOf(said);
@@ -265,11 +280,12 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
       const most = superlative.split(' ').includes(t.lower), more = comparative.split(' ').includes(t.lower);
       const column = most || more ? only(names) : null;
       if (column !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column, down }, 0);
+      else if ((most || more) && /\bprice\b/.test(names) && fitting(names).length === 0) { const sold = soldFor(x); if (sold !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column: sold, down }, 0.05); }
       // Of two weights either may be meant: that is asked.
       else if (most || more) fitting(names).slice(0, 4).forEach((c) => put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35));
     }
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
-    const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) : null;
+    const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) ?? (/\bprice\b/.test(names) && fitting(names).length === 0 ? soldFor(x) : null) : null;
     if (column !== null) {
       const cat = /^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', value = { column, down: /^mo/.test(t.lower) };
       put(cat, i, i + 2, value, 0);
@@ -297,7 +313,7 @@ export interface YesNo {
 const yesNoColumns = new WeakMap<Context['head'], readonly YesNo[]>();
 
 /** The columns of a table that say yes or no, with how they spell it. */
-function yesNoOf(head: Context['head']): readonly YesNo[] {
+export function yesNoOf(head: Context['head']): readonly YesNo[] {
   let known = yesNoColumns.get(head);
   if (!known) {
     known = head.columns.flatMap(({ name, type }): YesNo[] => {
@@ -305,7 +321,7 @@ function yesNoOf(head: Context['head']): readonly YesNo[] {
       const all = head.glances?.get(name)?.values ?? [];
       if (type !== 'text' || all.length === 0 || all.length > 13) return [];
       const values = all.map(([v]) => v).filter((v) => v.trim() !== '');
-      if (values.length === 0 || values.some((v) => readYesNo(v) === null)) return [];
+      if (!sayYesNo(values)) return [];
       const spelled = (wanted: boolean): string[] => [...new Set(values.filter((v) => readYesNo(v) === wanted).map((v) => v.trim()))];
       return [{ column: name, yes: spelled(true), no: spelled(false) }];
     });
@@ -624,6 +640,8 @@ function dates(tokens: readonly Token[], put: Put): void {
       }
       put('period', i, i + 1, { from: '', to: '', month } satisfies Period, 0.1);
       // '3 June', 'June 3': a day of whatever year.
+      const ofDay = y === null && before?.lower === 'of' && tokens[i - 2]!.value >= 1 && tokens[i - 2]!.value <= 31 ? tokens[i - 2]!.value : null;
+      if (ofDay !== null) put('period', i - 2, i + 1, { from: '', to: '', month, day: ofDay } satisfies Period, 0);
       if (y === null && day !== null) put('period', i - 1, i + 1, { from: '', to: '', month, day } satisfies Period, 0);
       if (y === null && day === null && after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.kind !== 'number') put('period', i, i + 2, { from: '', to: '', month, day: after.value } satisfies Period, 0.05);
     }
@@ -686,7 +704,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (/^(?:the|a|an|is|are|which|that|column|field|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition, unless all ends there: 'to Finished on'.
       if (!capital && /^(?:out|off)$/.test(t.lower) && /^(?:of|from)$/.test(tokens[to]?.lower ?? '')) break;
-      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|shall|containing|holding|grouped)$/.test(t.lower)) break;
+      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|shall|containing|holding|grouped|then)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|weighted|rounded|divided|multiplied|calculated|computed|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;

@@ -4,7 +4,7 @@ import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { says, saysYes, within } from '../../language/grammar/conditions';
-import type { Period } from '../../language/grammar/seeds';
+import { yesNoOf, type Period } from '../../language/grammar/seeds';
 import { columnIn, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
@@ -67,6 +67,13 @@ function weightedValue(e: Expression): Expression | null {
 
 /** A group's part of the whole, as a percentage. */
 const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'total' ? op('*', op('/', e, { ...e, whole: true }), number(100)) : null);
+
+/** The money of the rows that a column of yes and no says are not paid. */
+function owed(x: Context): Question | null {
+  const paid = yesNoOf(x.head).filter((y) => /\b(?:paid|settled|received)\b/i.test(y.column)), money = x.head.columns.filter((c) => quantity(c.name, x) !== null && /\b(?:fee|price|amount|total|charged?|due|bill|cost|sum)\b/i.test(c.name));
+  const where = paid.length === 1 ? says(paid[0]!, false) : null, e = money.length === 1 ? quantity(money[0]!.name, x) : null;
+  return where && e && { figures: [over('sum', e)], by: [], where };
+}
 
 /** The group with the most rows. */
 const commonest = (name: string, x: Context): Question | null => (!repeats(name, x) ? null : { figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
@@ -258,7 +265,7 @@ export const phrases = [
   ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x), own = rowDate(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined && own !== null && own !== all[k] ? period(p, all[k], x) : null; }, 0.7)),
   rule('qby', '$qperiod:p of|when|in|where|that which|when? the? $rows|$guess|it|they? ~be? $col:c', ({ p, c }, x: Context) => period(p, c, x), 0),
   rule('qbys', '$qby:a', ({ a }) => [a], 0),
-  rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }) => [a, ...b], 0.1),
+  rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }, x: Context) => (b.some((k: Expression) => k.kind === 'column' && columnOf(x.head, k.name).type === 'text' && quantity(k.name, x) !== null) ? null : [a, ...b]), 0.1),
 
   // Whole questions
   rule('qlead', "what|what's|whats|how|which is|are|was|were|'s? the?", () => true, 0.02),
@@ -400,6 +407,8 @@ export const phrases = [
   rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
   rule('question', '~shareWord of each|every $qbys:b in|as? a? percent|percentage?', ({ b }): Question => ({ figures: [op('*', op('/', allRows, { kind: 'total', fn: 'count', of: number(1), by: [], whole: true }), number(100))], by: b }), 0),
   rule('question', '~shareWord of the? $cond:c $rows|$noun|$guess', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess remained|remain|remains|stayed|stay|stays|ended|turned|got|became|went up|out|as? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
+  rule('question', 'how much (money|of it|is)? ~be|~have still? outstanding|unpaid|owed|owing|open|due|missing', (_s, x: Context): Question | null => owed(x), -0.2),
   rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),
   rule('question', 'how much|many did|does|has|have $cond:c $col:m ~inTotal?', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
@@ -430,7 +439,7 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what $qby:b ~did|~be|$word the? ~commonest one|of? (of? all|them)?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0),
   rule('clause', '~tellMe? ,? what|which|whats? ~be? the? ~commonest $col:c', ({ c }, x: Context) => ranking(c, allRows, true, 1, x), 0.1),
   // 'which customer spent the most': money, where only one column is that
-  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? who|which|what ^$qby:b spent|spends|earned|earns|paid|pays|made|makes|took|takes|brought|brings|cost|costs|bought|sold|owes|grossed|gave|donated in? the? ${way} money? in? with|for? us? ~inTotal?`, ({ b }, x: Context) => { const m = moneyColumn(x), e = m === null ? null : sum(m, x); return e && asked({ figures: [e], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }); }, 0)).flat(),
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? who|which|what of? the? $num:n? ^$qby:b spent|spends|earned|earns|paid|pays|made|makes|took|takes|brought|brings|cost|costs|bought|sold|owes|grossed|gave|donated in? the? ${way} money? in? with|for? us? ~inTotal?`, ({ b, n }, x: Context) => { const m = moneyColumn(x), e = m === null ? null : sum(m, x); return e && asked({ figures: [e], by: [b], order: { figure: 0, down: way === 'most' }, most: n ?? 1 }); }, 0)).flat(),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? busiest|fullest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0.1),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
   rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' ? null : true), 0),
@@ -587,7 +596,7 @@ export const phrases = [
   // 'And the takings too': the same figure of another column
   rule('rider', 'and|plus|also the? $col:c too|also|as well?', ({ c }, x: Context) => likeFigure(c, x), 0.1),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
-  rule('rider', 'and? next|beside|besides|alongside to? it|that|them|this ,|:? show|add|put|have|i|want? the? $qfigs:f', ({ f }) => moreFigures(f), -0.1),
+  rule('rider', 'and? next|beside|besides|alongside to? it|that|them|this ,|:? show|add|put|have|want? the? $qfigs:f', ({ f }) => moreFigures(f), -0.1),
   rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
 ].flat();

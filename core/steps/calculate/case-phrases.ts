@@ -153,6 +153,10 @@ const COUNTED = /^(?:decimals?|places?|digits?|per ?cent|percent|times|points?|r
 const IMPERATIVE = /^(?:colou?r|accent|tint|total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
 
 export const casePhrases = [
+  // 'Jobs of more than an hour get a Pickup fee of 5, the others 2'
+  rule('clause', '$rset:c get|gets|pay|pays|have|has|should|must? have|get|pay? a|an? ^$name:n of $ex2:a ,|and|;|. and|but? ~otherwise (get|gets|pay|have|it|is|it\'s)? $ex2:b', ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),
+  rule('clause', "there is|are|should? be? a|an? ^$name:n of $ex2:a ~if the? $rows|$noun|$guess|$word|it|they? ~rel? $cond:c ,|and|;|. and|but? ~otherwise (it|is|are|it's|they)? (is|are)? $ex2:b", ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),
+  rule('clause', "there's a|an? ^$name:n of $ex2:a ~if the? $rows|$noun|$guess|$word|it|they? ~rel? $cond:c ,|and|;|. and|but? ~otherwise (it|is|are|it's|they)? (is|are)? $ex2:b", ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),
   rule('leaf', '$text:t', ({ t }): Expression => textOf(t), 0),
   rule('leaf', '$ex2:e', ({ e }) => e, 0.05),
   rule('leaf', '$label:t', ({ t }): Expression => textOf(t), 0.15),

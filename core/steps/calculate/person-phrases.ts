@@ -7,6 +7,7 @@ import { addEach } from './adding';
 import { asks, eachOnce, partRules, partsCalled, type Asked } from './named-parts';
 import { readPerson, type PersonPart } from '../../values/person';
 import { persons } from '../../language/grammar/kinds';
+import { columnOf } from '../../table/table';
 import { sampleOf } from '../../language/grammar/samples';
 
 /* Parts of persons' names. */
@@ -83,6 +84,12 @@ export const personPhrases = [
   rule('clause', '~split names|name|people|persons ~into2 its|their|the? $personParts:p', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.05),
   rule('clause', '$personParts:p ~into2|~into $num? ~column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
   rule('clause', '$personParts:p ~into2|~into|in separate|own|two|three|different|their own|separate|different? columns|column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
+  rule('clause', '~drop the? $titleWords', (_s, x: Context) => titlesOff(x), 0),
+  rule('clause', '~drop the? $titleWords|title|titles from|in|of|off|before|at the|their|her|his? front|start? of? $col:c', ({ c }, x: Context) => untitled(c, x), -0.1),
+  rule('clause', '(the? form|forms of)? title|titles|salutation|salutations|address ~into ~column|$ownColumn ~named? ^$name:n ,|;|and? and? leave|keep|with|leaving only|just? the? name|names|rest in|under|for? the? $col:c', ({ n, c }, x: Context) => titleOut(c, n, x), -0.3),
+  rule('clause', '~extract|~move|~split the? title|titles|salutation|salutations ~open? $titleWords? ~close? out? from|off|of|in|before the? $col:c names|name? :|,|;|.|-|–? title|it|that|them? ~into ~column|$ownColumn ~named? ^$properName:n? ,|;|and|.? (and? $col|name|it|they|the? without|minus it|them|the? title?)?', ({ n, c }, x: Context) => titleOut(c, n ?? 'Title', x), -0.2),
+  rule('rider', 'without|no|leaving|leave|not the|any? title|titles|salutation (out|away)?', () => amend('person without title', (plan) => (plan.step === 'calculate' && JSON.stringify(plan.as).includes('"kind":"person"') && !JSON.stringify(plan.as).includes('"part":"title"') ? plan : null)), 0),
+  rule('clause', '~add? two|three|2|3|4? new? columns from|out|of of? the? $col:c ,|:|-|–|;? ~named? $names:n', ({ c, n }, x: Context) => splitInto(c, n, x), -0.3),
   rule('clause', '~drop the? $personPart:p from|in|of|off|at the|their|her|his? $col:c', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
   rule('clause', '$col:c ,|:? ~drop|without the? $personPart:p', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
   rule('personParts', 'first and last|family names|name', () => [{ part: 'first', name: 'First name' }, { part: 'last', name: 'Last name' }], -0.1),
@@ -113,6 +120,21 @@ function untitled(name: string, x: Context): Act | null {
   if (!persons(name, x) || !people.some((p) => p !== null && p.title !== '') || sampleOf(name, x).some((v) => v.includes(','))) return null;
   const as: Expression = { kind: 'join', of: (['first', 'middle', 'last', 'suffix'] as const).map((p) => part(p, column(name))), separator: ' ' };
   return { key: `person untitled ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+}
+
+/** Titles off the only column of names that has some; what is spoken of goes before it. */
+const titlesOff = (x: Context): Act | null => {
+  const titled = x.head.columns.map((c) => c.name).filter((n) => columnOf(x.head, n).type === 'text' && hasTitles(n, x));
+  if (titled.length === 0) return null;
+  return { key: 'person titles off', apply: (state) => { const own = state.topic.filter((n) => titled.includes(n)); const name = own.length === 1 ? own[0]! : titled.length === 1 ? titled[0]! : null; return name === null ? null : untitled(name, x)?.apply(state) ?? null; } };
+};
+
+const hasTitles = (name: string, x: Context): boolean => persons(name, x) && sampleOf(name, x).some((v) => (readPerson(v)?.title ?? '') !== '');
+
+/** Titles in a column of their own, and the names without them. */
+function titleOut(name: string, called: string, x: Context): Act | null {
+  const rest = hasTitles(name, x) ? untitled(name, x) : null;
+  return rest && { key: `person title out ${name} ${called}`, apply: (state) => rest.apply(withPlan(state, { step: 'calculate', name: called, as: part('title', column(name)), replace: false }, [called])) };
 }
 
 /** Names written again in one order. */

@@ -5,6 +5,7 @@ import { isDate } from '../../table/column';
 import { converted, unitInName } from '../../formula/dimensions';
 import { unitSort } from '../../values/units';
 import { uniqueName } from '../../values/names';
+import { sampleOf } from '../../language/grammar/samples';
 import { add, rounded } from './adding';
 import { casePhrases } from './case-phrases';
 import { setPhrases } from './set-phrases';
@@ -168,6 +169,7 @@ export const phrases = [
   rule('ranking', '~rankWord $rows? ~each $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
   rule('ranking', '~rankWord $rows? by|on? $col:c ~each $col:by', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
   rule('ex0', '~change $col:c compared|relative|against|versus|vs to|with? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
+  rule('ex0', '~change|~diff in|of|between|to|from|with? the? $col:c and|to|from|with the|that|its? ^$col:d? of|in|on|from? $prev', ({ c, d }, x: Context) => { const e = q(c, x); return e && (d === undefined || d === c) ? op('-', e, over('previous', e)!) : null; }, -0.1),
   rule('ex0', '~change $col:c from|over|since|to $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('ex0', '~change $col:c change|changed? compared|relative with|to? $prev for|of|in the? same $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
   rule('ex0', '~change $col:c compared|relative|against to|with? $prev ~each $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
@@ -225,6 +227,11 @@ export const phrases = [
   rule('ex1', '$rows $shareOf:e', ({ e }) => e, 0),
   rule('ex1', '~each $rows $shareOf:e', ({ e }) => e, 0),
 
+  // 'The lot number without the A- in front'
+  rule('text0', '$col:c without|minus the? $sought:t in|at the? front|start|beginning', ({ c, t }, x: Context) => bareOf(c, t, 'after', x), -0.1),
+  rule('text0', '$col:c without|minus the? $sought:t at|behind|from|on|in the? end|back', ({ c, t }, x: Context) => bareOf(c, t, 'before', x), -0.1),
+  rule('rider', 'as|into|to a? ~number', () => numbered, 0),
+
   // Texts
   rule('joined', '$col:a ~list $col:b', ({ a, b }) => [a, b], 0),
   rule('joined', '$col:a ~list $joined:b', ({ a, b }) => [a, ...b], 0),
@@ -275,7 +282,8 @@ export const phrases = [
   // Rounding and percent, inside the sentence
   rule('formula', '$expr:e', ({ e }) => e, 0),
   // 'a minus b, all divided by c'
-  rule('formula', '$ex2:a ,|; and? all|everything|the|that|this|it|whole? (of (it|that|this)|result|sum|difference)? is? ~over $ex0:b', ({ a, b }) => (a.kind === 'op' && b.kind !== 'number' ? op('/', a, b) : null), -0.2),
+  rule('formula', '$ex2:a ; and? all|everything|the|that|this|it|whole (of (it|that|this)|result|sum|difference)? is? ~over $ex0:b', ({ a, b }) => (a.kind === 'op' && b.kind !== 'number' ? op('/', a, b) : null), -0.2),
+  rule('formula', '$ex2:a , and? all|everything|the|that|this|it|whole? (of (it|that|this)|result|sum|difference)? is? ~over $ex0:b', ({ a, b }) => (a.kind === 'op' && b.kind !== 'number' ? op('/', a, b) : null), -0.2),
   rule('formula', '$ex2:a ,|; and? all|everything|the|that|this|it|whole? (of (it|that|this)|result|sum|difference)? is? ~times $ex0:b', ({ a, b }) => (a.kind === 'op' ? op('*', a, b) : null), -0.1),
   // 'charged minus cost divided by charged': what is meant is the part that is left of it
   rule('formula', '$col:a ~minus $col:b ~over $col:c', ({ a, b, c }, x: Context) => { const [m, n] = [q(a, x), q(b, x)]; return a === c && b !== a && m && n ? op('/', op('-', m, n), m) : null; }, -0.4),
@@ -359,6 +367,8 @@ export const phrases = [
   rule('clause', '$formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.5),
   rule('clause', 'say|write|put|show|mark $chosen:e', ({ e }) => add(e), 0.1),
   rule('clause', 'from|of|for $col:c ~add? $parts:p', ({ c, p }, x: Context) => addParts(c, p, x), 0),
+  rule('clause', '~add? $parts:p of|from|in $col:c in|into|as|to their|its? own|separate|two|three|different|individual columns|fields (of their own)?', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
+  rule('clause', '~add? $parts:p of|from|in $col:c into|as|to columns|fields of their own', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
   rule('clause', '~add? $parts:p of|from|in $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', 'which|what $parts:p ~be|did|does it|they|~each? $rows|$noun|$guess? on|in|happen|held|take|begin|start? place?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, 0),
   rule('parts', '$datepart:p and|, which|what $parts:r', ({ p, r }) => [p, ...r], 0),
@@ -367,7 +377,9 @@ export const phrases = [
 
   // Rounding what is there
   rule('clause', '~round $cols:c off? to ~whole $unit|$word', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
-  rule('clause', '~round $cols:c off|up|down? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
+  rule('clause', '~round $cols:c off? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
+  rule('clause', '~round $cols:c up to? $places:p', ({ c, p }) => roundColumns(c, p, 'up'), -0.2),
+  rule('clause', '~round $cols:c down to? $places:p', ({ c, p }) => roundColumns(c, p, 'down'), -0.2),
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '$places:p for|in|on|at $cols:c', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~round $cols:c to the? nearest|next? $num:n', ({ c, n }) => toMultiple(c, n), 0),
@@ -390,8 +402,9 @@ export const phrases = [
   rule('clause', '$cols:c ~round $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.05),
   rule('clause', '$cols:c to|at|with $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~make $cols:c $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.2),
-  rule('places', '$num:n ~decimals', ({ n }) => n, 0),
+  rule('places', '$num:n ^~decimals', ({ n }) => n, 0),
   rule('places', '~whole', () => 0, 0),
+  rule('places', 'whole|full euros|euro|pounds|dollars|francs|crowns', () => 0, 0),
   rule('places', 'whole|full $unit', () => 0, 0.4),
   rule('places', 'the? nearest? cents|cent|penny|pence|pennies', () => 2, 0),
   rule('rider', '~round? $places:p', ({ p }) => round(p), 0),
@@ -519,6 +532,7 @@ export const phrases = [
   rule('rider', 'as|in a? percent|percentage|% between|from 0 and|to 100', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
   rule('rider', ',? short|abbreviated|shortened form|names|name? ~open? ($word|~weekdays ,? $word|~weekdays?)? ~close?', () => onLast('short part', (plan) => (plan.as.kind === 'part' && (plan.as.part === 'weekday' || plan.as.part === 'month name') ? { ...plan, as: { kind: 'letters', side: 'first', count: 3, of: plan.as } } : null)), 0.05),
   rule('rider', 'in words|letters', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
+  rule('rider', 'as|by? the? name|names of the? month|months|weekday|weekdays|day|days', () => onLast('part named', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), -0.2),
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
   // 'A running total, most visitors first': the rows stand so before it runs
@@ -538,6 +552,7 @@ export const phrases = [
   // 'the free one': where the price is nothing
   rule('freeOnes', 'free|gratis $rows|$guess?', (_s, x: Context) => { const prices = x.head.columns.filter((c) => fit('price', c.name) < 0.3 && readsAsNumber(x.head, c.name)); return prices.length === 1 ? { kind: 'compare', op: '=', left: column(prices[0]!.name), right: number(0) } : null; }, 0),
 
+  rule('rider', "some|a|any|few|many? few? of? the? $col:c entries|values|cells|figures? ~be? ~not an? real|proper|valid? ~number|~date ,|;|.|:|-|–? so|and|please? leave|keep|make those|them|these|it ~blankWord", ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), -0.2),
   rule('rider', '~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date ,? $blankIt', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
   rule('rider', '$blankIt ~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
   rule('rider', "$blankIt ~if we|i|nobody|they don't|dont|do not? know|knows|have the? $col:c", ({ c }) => onLast(`unknown ${c}`, (plan, head) => withBlank(plan, { kind: 'empty', of: column(c) }, head)), -0.2),
@@ -560,6 +575,7 @@ export const phrases = [
   rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
   rule('rider', '~column ~named? $text:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
   rule('rider', '~column ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.2),
+  rule('rider', '~makeIt|in|as|count|counting? only? $workdays only|instead|rather?', () => onLast('working days', (plan) => { const as = plan.as.kind === 'span' && plan.as.unit === 'days' ? { ...plan.as, unit: 'working days' as const } : null; return as && { ...plan, as }; }), -0.1),
   rule('rider', '~years', () => onLast('years', (plan) => (isSpan(plan.as) ? plan : null)), 0.1),
   rule('rider', 'in|as euros|euro|dollars|pounds|money|eur|usd|gbp|francs', () => onLast('money', (plan) => (textual(plan.as) ? null : plan)), 0.05),
   rule('rider', 'column|field ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.2),
@@ -598,6 +614,21 @@ export const phrases = [
 
 /** Acts one after the other. */
 const inTurn = (acts: readonly Act[]): Act => ({ key: `in turn ${acts.map((a) => a.key).join('\n')}`, apply: (state) => acts.reduce<State | null>((s, a) => s && a.apply(s), state) });
+
+/** What is left of a column's texts beside one that all of them begin or end with. */
+function bareOf(name: string, texts: readonly string[], side: 'before' | 'after', x: Context): Expression | null {
+  const [text] = texts, all = sampleOf(name, x).map((v) => v.trim()).filter((v) => v !== '');
+  return texts.length === 1 && all.length > 0 && all.every((v) => (side === 'after' ? v.startsWith(text!) : v.endsWith(text!))) ? { kind: 'piece', side, mark: text!, which: side === 'after' ? 'first' : 'last', of: column(name) } : null;
+}
+
+/** 'As a number', of a piece of a text that was just put into a column of its own. */
+const numbered: Act = {
+  key: 'calculate as number',
+  apply(state) {
+    const last = state.plans.at(-1);
+    return last?.step === 'calculate' && !last.replace && last.as.kind === 'piece' ? withPlan(state, { step: 'convert', columns: [last.name], to: 'decimal' }, [last.name]) : null;
+  },
+};
 
 /** A number that the request before calculated, calculated further. */
 const onSaid = (key: string, further: (plan: CalculatePlan) => Expression): Act => ({ key: `further ${key}`, apply: (state) => (state.amends ? onLast(key, (plan) => (textual(plan.as) || plan.replace ? null : named(plan, further(plan)))).apply(state) : null) });

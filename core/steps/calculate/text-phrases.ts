@@ -363,7 +363,8 @@ export const textPhrases = [
   rule('clause', '~move|~extract the? $wordList:w in|from front|out? of|in? front? of? $col:c ~into ~column|$ownColumn ~named? $name:n', ({ w, c, n }, x: Context) => moveWords(w, c, n, x), 0),
   rule('clause', '~move|~extract the? $wordList:w from in front of the? $col:c ~into ~column|$ownColumn ~named? $name:n', ({ w, c, n }, x: Context) => moveWords(w, c, n, x), 0),
   rule('ownColumn', 'its|their own? column', () => true, 0),
-  rule('rider', 'and? let|leave|leaving|so $col:c column? keep|have|hold|show|with only|just the? $word', ({ c }) => amend(`keeps ${c}`, (plan) => (plan.step === 'replace' && plan.columns.includes(c) ? plan : null)), 0.1),
+  rule('rider', 'and? let|leave|leaving|so $col:c column? keep|have|hold|show|with only|just the? $word', ({ c }) => keepsOnly(c), 0.1),
+  rule('rider', 'and|so|with? $col:c then|should|shall? then|should? only|just? has|have|keeps|keep|holds|hold|contains only|just? the? name|names|rest', ({ c }) => keepsOnly(c), -0.2),
 
   // By a pattern of columns: "name (district)"
   rule('text0', '$template:t', ({ t }) => t, -0.2),
@@ -405,6 +406,7 @@ export const textPhrases = [
   rule('clause', '~join $cols:c ~into|like ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join|~make $cols:c ~into? ~column? like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.05),
   rule('clause', '~join $cols:c as|like in|this? ~column? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
+  rule('clause', 'have|want|need|like|prefer|write|put|see|make|turn|read it|them|that|those|these rather|better|written? ~exampleWord|to|into ,|:? $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'set'), 0),
   rule('clause', '$exampleCue $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.5),
   rule('clause', '$examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.6),
   rule('clause', 'and? out of|from the? $col:c', ({ c }) => alsoOut(c), -0.3),
@@ -420,6 +422,9 @@ function joinedBy(e: Expression, name: string): Expression | null {
   const [a, between, b] = e.of as readonly [Expression, Expression, Expression];
   return a.kind === 'column' && between.kind === 'text' && b.kind === 'column' && (a.name === name || b.name === name) ? { kind: 'join', of: [a, b], separator: between.value } : null;
 }
+
+/** 'And customer keeps only the name': of what was just taken out of it. */
+const keepsOnly = (name: string): Act => amend(`keeps ${name}`, (plan) => ((plan.step === 'replace' && plan.columns.includes(name)) || (plan.step === 'calculate' && plan.replace && plan.name === name) ? plan : null));
 
 /** How many pieces the lists of a column hold, where it holds lists: a mark stands in one of five filled cells or more. */
 function listed(name: string, x: Context): Expression | null {

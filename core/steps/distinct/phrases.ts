@@ -1,6 +1,7 @@
 import type { DistinctPlan } from './step';
 import { amend, headAfter, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { readsAsDate } from '../../formula/check';
 import { number, rowsCounted } from '../../formula/expression';
 import { rowDate } from '../../language/grammar/expressions';
 import { add } from '../calculate/adding';
@@ -76,6 +77,9 @@ export const phrases = [
   rule('rider', '~keep the? best filled one|row|record?', () => keepRider('fullest'), 0),
   rule('rider', '~keep the? $firstLast:k one|row|record|entry|ones?', ({ k }) => keepRider(k), 0.02),
   rule('rider', 'the? $firstLast:k one|row|record|entry|ones? stays|stay|remains|wins|survives|counts', ({ k }) => keepRider(k), 0),
+  rule('clause', 'the? same $col:c ~should only|just? be|appear|stand|occur|come in|here|there|up? in|here|there? only|just? once|one (time)?', ({ c }) => distinct([c]), -0.2),
+  rule('rider', '~keep the? ~latest|newest ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? keepMost(c, 'highest') : null), -0.1),
+  rule('rider', '~keep the? ~earliest|oldest ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? keepMost(c, 'lowest') : null), -0.1),
   // 'A payment that has the same payer and amount as another one is a duplicate'
   rule('clause', 'an? $rows|$noun|$guess|$word|$col that|which|with has|have|having? the? ~same $cols:c as an? another|other|earlier|previous one|$rows|$noun|$guess? ~be an? ~duplicates|duplicate ,|;|.|:|-|–? so|and|please? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),
   rule('clause', '~if|~wherever there ~be two|several|2|more|many (than one)? $rows|$noun for|with|of|having the? same $cols:c ,? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),

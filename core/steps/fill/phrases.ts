@@ -2,6 +2,7 @@ import { amend, onColumns, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { readsAsNumber } from '../../formula/check';
 import { groupable } from '../../language/grammar/expressions';
+import { stem } from '../../language/words';
 import type { FillFigure, Filling } from './step';
 
 const act = (columns: readonly string[] | null, filling: Filling): Act => onColumns(`fill ${keyOf(filling)}`, columns, (on) => ({ step: 'fill', columns: on, with: filling }));
@@ -10,6 +11,12 @@ const value = (text: string | number): Filling => ({ kind: 'value', text: String
 const figure = (fn: FillFigure, by: readonly string[] = []): Filling => ({ kind: 'figure', fn, by });
 /** 'Of its site': the figure just said, for each group. */
 const within = (by: string): Act => amend(`fill within ${by}`, (plan) => (plan.step === 'fill' && plan.with.kind === 'figure' && plan.with.by.length === 0 && !plan.columns.includes(by) ? { ...plan, with: { ...plan.with, by: [by] } } : null));
+
+/** The column of who did something: ‹Buyer› of what nobody bought. */
+function agentOf(verb: string, { head }: Context): readonly string[] | null {
+  const own = stem(verb), found = head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => w === `${own}er` || w === `${own}or` || w === `${own}r`));
+  return found.length === 1 ? [found[0]!.name] : null;
+}
 
 export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
@@ -53,6 +60,8 @@ export const phrases = [
   rule('clause', '$gap:c ,? it|that|this|they ~be an? $filling:f', ({ c, f }) => act(c, f), 0.05),
   rule('clause', '$gap:c ,? it|that|this|they ~should say|be|read|show|become $filling:f', ({ c, f }) => act(c, f), -0.1),
   rule('clause', '$gap:c ,? (it|the? $rows|$noun|$guess|$col ~be|happened|took on|from|of?)? the? same $col|day|date|value|one|thing? as $aboveRow ,|.|;? so? (put|write|fill|copy|enter that|it|this in|there|down?)?', ({ c }) => fromAbove(c), -0.3),
+  rule('gap', '~wherever nobody|noone|none|no-one ^$word:w it|this|them|that|anything?', ({ w }, x: Context) => agentOf(w, x), 0),
+  rule('clause', '$cols:c ~be ~blankWord|missing for|on|in|where|with the? $rset ,|;|.|:|-|–? so|and|please? ~make|~fill|put|write|enter|insert in? an? $filling:f there|in|instead|then? in|instead?', ({ c, f }) => act(c, f), -0.3),
   rule('gap', '~wherever no|none $cols:c ~be? ~given', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be not ~given', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be? ~blankWord', ({ c }) => c, 0),

@@ -1,6 +1,6 @@
 import { sampleOf } from '../../language/grammar/samples';
 import { folded } from '../../values/fold';
-import { nothing, onColumns, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, nothing, onColumns, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Find } from './step';
 
@@ -63,6 +63,12 @@ export const phrases = [
   rule('clause', '~replace the? word? $word:t ~with|by the? word? $instead:s in|inside|within|of the? $cols:c', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
   rule('clause', '~replace the? word? $word:t in|inside|within|of the? $cols:c ~with|by the? word? $instead:s', ({ c, t, s }, x: Context) => (PLAIN_WORD.test(t) && stands(t, c, x) ? replaced(c, wholeTexts('anywhere', [t]), s) : null), 0.1),
   rule('clause', '~make|write the? $value:v ^$abbr:w', ({ v, w }) => (folded(v.typed) === folded(w) && v.typed !== w ? replaced([v.column], wholeTexts('whole', [...new Set([v.text, v.typed])].filter((t) => t !== w)), w) : null), -0.1),
+  // 'Corvin appears as Corvin Ltd and Corvin Limited. Call it Corvin everywhere.'
+  rule('clause', '$word|$value? ~be|appears|comes|stands|occurs|goes? written|spelled|spelt|in|there|up|entered|typed? as|in $sameTexts:t .|;|,|:|-|– so|and|please? please? call|write|make|use|put|say|take it|them|that|all|always? as|just|simply? $instead:s everywhere|throughout|always|instead|every? time?', ({ t, s }) => replaced([t[0].column], wholeTexts('whole', [...new Set<string>(t.flatMap((v: Spelling) => [v.text, v.typed]))].filter((v) => v !== s)), s), -0.4),
+  // 'Drop the Mr, Mrs and Dr'
+  rule('titleWord', 'mr|mrs|ms|miss|dr|prof|sir|madam|mister|doctor .?', (_s) => true, 0),
+  rule('titleWords', '$titleWord', () => 1, 0),
+  rule('titleWords', '$titleWord ~list $titleWords:n', ({ n }) => 1 + n, 0),
   // Which of two spellings is right is asked.
   ...([(a: Spelling, b: Spelling) => [a, b], (a: Spelling, b: Spelling) => [b, a]] as const).map((turn) =>
     rule('clause', '$value:a and|= $value:b ~be|means|mean the? same|one same|one? person|client|company|customer|$col|$word?', ({ a, b }) => { const [from, to] = turn(a, b); return a.column === b.column && a.text !== b.text ? replaced([a.column], wholeTexts('whole', [from!.text]), to!.text) : null; }, 0)).flat(),
@@ -116,6 +122,7 @@ export const phrases = [
   rule('charlist', 'blanks|whitespace', () => [' '], 0.1),
 
   // Sorts of characters.
+  rule('rider', 'an? $nothings:t ~be|becomes|become|stays|stay|turns|gives into|as|to|left? ~blankWord', ({ t }) => amend(`no digits in ${t.join()}`, (plan) => (plan.step === 'replace' && plan.find.kind === 'sort' && plan.find.sort === 'other than digits' && t.every((w: string) => !/\d/.test(w)) ? plan : null)), 0),
   rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
   rule('clause', '~keepOnly the? digits in|of|from $cols:c', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
   rule('clause', "~drop|take everything|anything|whatever out? of|from|in the? $cols:c that|which isn't|is|are|aren't not|no? an? digits|digit|number|figure", ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), -0.1),

@@ -52,8 +52,10 @@ export const phrases = [
     return plan.step === 'sort' && key && plan.by.some((k) => k.column === key.column) ? { ...plan, by: plan.by.map((k) => (k.column === key.column ? key : k)) } : null;
   }), -0.3),
   rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
-  rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }) => [{ column: c, down: true }], 0),
-  rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }) => [{ column: c, down: false }], 0),
+  rule('sortkey', '$col:c ,|and|with|the? ~downwards', ({ c }) => [{ column: c, down: true }], 0),
+  rule('sortkey', '$col:c ,|and|with|the? ~upwards', ({ c }) => [{ column: c, down: false }], 0),
+  rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
+  rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
   rule('sortkey', '~highest $col:c first|top', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
   rule('sortkey', '~lowest $col:c first|top', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
   rule('sortkey', 'worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] : null), -0.2),
