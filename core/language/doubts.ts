@@ -80,6 +80,10 @@ const DOUBTS: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
   // 'Those over an hour get a fee of 5, the others 2' sets no rows aside, nor does it forget the others.
   { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },
+  // Numbers rounded to none are whole numbers.
+  { price: 0.3, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && p.to === 'decimal' && next?.step === 'calculate' && next.replace && next.as.kind === 'round' && next.as.places === 0 && next.as.mode === 'nearest' && p.columns.includes(next.name); }) },
+  // No number is a date.
+  { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'convert' && (p.to === 'date' || p.to === 'datetime') && p.columns.some((c) => numbers(c))) },
   // 'Make the deposit 0' keeps no rows.
   { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.

@@ -379,7 +379,7 @@ export function valueMentions(tokens: readonly Token[], request: string, vocabul
     if (tokens[from]!.text === 'a') continue;
     for (let to = from + 1; to <= Math.min(tokens.length, from + vocabulary.longestValue + 1); to++) {
       const span = tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to);
-      const found = vocabulary.values.get(folded(span)) ?? (to > from + 1 ? vocabulary.values.get(folded(span).replace(/s$/, '')) : undefined) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, '')) ?? (to === from + 1 && span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ')) : undefined);
+      const found = vocabulary.values.get(folded(span)) ?? (to > from + 1 || span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ').replace(/s$/, '')) : undefined) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, '')) ?? (to === from + 1 && span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ')) : undefined);
       for (const v of found ?? []) out.push({ from, to, ...v, cost: found!.length > 1 ? 0.15 : 0 });
       if (tokens[from]!.kind === 'quoted') break;
       if (!found && to === from + 1) out.push(...likeValues(tokens[from]!, from, vocabulary));

@@ -6,12 +6,13 @@ import { dateOf, readDate, writeDate, type SpanUnit } from '../../values/date';
 import { convertUnit, readMeasure, unitSort } from '../../values/units';
 import { unitInName } from '../../formula/dimensions';
 import { isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
-import { all, any, column, columnsOf, not, number, type Comparison, type Condition, type Expression } from '../../formula/expression';
+import { all, any, column, columnsOf, not, number, rowsCounted, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
+import { namesRows, SMALL_WORDS } from '../mentions';
 import { fit } from '../../metrics/metrics';
-import { DUE, ESTIMATED, soldFor, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
+import { DUE, ESTIMATED, groupable, soldFor, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
 import { sampleOf } from './samples';
 import type { Period, YesNo } from './seeds';
 
@@ -257,10 +258,15 @@ const valuesOf = (list: readonly Value[], name: string): string[] | null => {
 /** 'Below 20 and blank': a value compared with another is there. Nor does anybody say the same twice. */
 const neverBoth = (a: Condition, b: Condition): boolean => JSON.stringify(a) === JSON.stringify(b) || [[a, b], [b, a]].some(([p, q]) => p!.kind === 'empty' && p!.of.kind === 'column' && q!.kind === 'compare' && q!.left.kind === 'column' && q!.left.name === p!.of.name);
 
+/** 'Light and medium': two values of one column are one or the other. */
+const otherValue = (a: Condition, b: Condition): boolean => a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t) => b.texts.includes(t));
+
 /** Conditions in words. `cond` is a whole condition; `rset` a set of rows that fulfil one. */
 export const conditionRules = [
+  // 'After' is said of times, not of sizes.
+  ...([['~moreThan', '>'], ['~lessThan', '<'], ['~least', '>='], ['~most', '<=']] as const).map(([words, op]) => rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05)).flat(),
   ...SIZES.flatMap(([words, op]) => [
-    rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05),
+    rule('cond', `$ex2:a ~be? ${words} $num:n`, ({ a, n }) => sized(op, a, number(n)), 0.05),
     rule('cond', `$ex2:a ~be? ${words} $pct:p`, ({ a, p }, x: Context) => (a.kind === 'number' ? null : compare(op, a, number(asShare(a, x) ? p / 100 : p))), 0),
     rule('cond', `$col:c ~be? ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
     rule('cond', `$col:c ~be? ${words} $period:p`, ({ c, p }, x: Context) => relative(op, c, p, x), 0.02),
@@ -305,6 +311,7 @@ export const conditionRules = [
   ...SIZES.map(([words, op]) => rule('cond', `${words} $num:n $word|$guess|$col in? all|total? ,|:? ~open? $ex2:e ~close?`, ({ n, e }) => (e.kind === 'op' ? compare(op, e, number(n)) : null), 0.1)).flat(),
   rule('cond', '~be? $uncol:c', ({ c }, x: Context) => orZero(empty(c), x), 0.2),
   ...([['weekend|weekends', ['Saturday', 'Sunday']], ['weekday|weekdays', ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']]] as const).flatMap(([words, texts]) => [
+    rule('rset', `${words} $rows|$noun|$guess`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.05),
     rule('cond', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.1),
     rule('cond', `$col:c ~be|falls|fall|lies|was? on|at|in? a|the|any? ${words}`, ({ c }, x: Context) => (isDated(c, x) ? { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts } : null), 0.05),
   ]).flat(),
@@ -632,12 +639,18 @@ export const conditionRules = [
     rule('cond', `went|sold|fetched|made|brought|cost|got|paid|raised|reached|is|are|was|were for|at|in? ${words} the|its|their|it|they|what? (was|were)? ^$col:b (at|to|for)?`, ({ b }, x: Context) => { const a = soldFor(x, b); return a !== null && ESTIMATED.test(b) ? compare(op, column(a), column(b)) : null; }, 0.1),
     rule('cond', `~be? sold|went|go|fetched|brought|made|bought|paid|raised for|in|at? ${words} $num:n pounds|pound|euros|euro|dollars|francs|£|€|\\$`, ({ n }, x: Context) => { const a = soldFor(x); return a === null ? null : compare(op, column(a), number(n)); }, -0.1),
   ]).flat(),
+  // 'Groups that came more than once': rows of values that several rows have
+  rule('rset', '$col:g ~rel $word|~did|~have|~be $word|here|there|in? up? $severalTimes:n', ({ g, n }, x: Context) => (groupable(g, x) && !namesRows(g, x.vocabulary) ? compare('>', rowsCounted([g]), number(n)) : null), 0),
+  rule('cond', '~be? still|yet? waiting? to be ^$col:c', ({ c }, x: Context) => (isDated(c, x) && hasBlanks(c, x) ? empty(c) : null), -0.2),
+  rule('cond', '~have|~say|~contains|~mention|says|say|saying|with the? word? ^$word:w in|inside|within|under the|its|their|his|her? $col:c', ({ w, c }, x: Context) => (w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
+  rule('rset', '$col:c ~rel say|says|mention|mentions|complain|complains|tell|tells|write|writes|report|reports that|of|about|how? something|somebody|anything|things|it|they? ~be|was|were|got|gets? too|very|so? ^$word:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
+  rule('cond', '$col:c ~be? from|between|since? $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => { if (a.day === undefined || b.day === undefined) return null; const [low, high] = [relative('>=', c, a, x), relative('<=', c, b, x)]; return low && high && all([low, high]); }, -0.1),
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
   // 'When closing took more than ten days'
   ...SIZES.flatMap(([words, op]) => rule('cond', `$col:b the? $rows|$noun|$guess? ~be|took|takes|take|needed|lasted|came? ${words} $num:n $spanUnit:u`, ({ b, n, u }, x: Context) => { const from = readsAsDate(x.head, b) ? begunBefore(b, x) : null; return from === null ? null : spanned(op, u, n, x, [from, b]); }, 0)),
-  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) ? null : all([a, b])), 0.1),
+  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) ? null : all([a, b])), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? any([a, b]), 0.1),
   rule('cond', '~open $cond:c ~close', ({ c }) => c, 0),
 
@@ -670,6 +683,9 @@ const begunBefore = (end: string, x: Context): string | null => {
 
 /** The only other date of a row that has one. */
 const endedAfter = (begin: string, x: Context): string | null => { const others = dateColumns(x).filter((n) => n !== begin); return others.length === 1 ? others[0]! : null; };
+
+/** Does a word stand in some of a column's texts, beside others? */
+const finds2 = (word: string, name: string, x: Context): boolean => x.vocabulary.inside.get(word.toLowerCase())?.has(name) ?? false;
 
 /** 'Brake or brakes': two forms of one word are looked for in one place; null for anything else. */
 const otherForm = (a: Condition, b: Condition): Condition | null =>

@@ -57,6 +57,7 @@ export const expressionRules = [
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'revenue|turnover|income|earnings|sales|money', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money)s?\b/i.test(c.name)) ? null : moneyColumn(x)), 0.45),
+  rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
   rule('col', '$col:c count', ({ c }, x: Context) => (/s$/i.test(c) && quantity(c, x) ? c : null), 0.1),
   rule('col', 'member|members|head|person of $col:c', ({ c }) => c, 0.1),
   rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
@@ -110,6 +111,8 @@ export const expressionRules = [
   rule('ex1', '$ex1:a ^~over $ex0:b', ({ a, b }) => (a.kind === 'number' || isHundredfold(a) || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
+  rule('ex1', '$ex0:a ~per head|person|capita|nose|body', ({ a }, x: Context) => { const c = heads(x); return c !== null && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.05),
+  rule('ex2', '$ex2:a ~minus the? ^$col:b ^percentage|percent|%|rate', ({ a, b }, x: Context) => { const p = quantity(b, x); return p && a.kind !== 'number' ? op('*', a, op('-', number(1), op('/', p, number(100)))) : null; }, -0.1),
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
   rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('+', number(1), p)) : op('+', a, inUnitOf(b, a)); }, 0.05),
@@ -158,7 +161,7 @@ export const expressionRules = [
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$ex2:a ~percentOf $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '-' || a.op === '+') && JSON.stringify(a).includes(JSON.stringify(b)) ? percent(op('/', a, b)) : null), -0.3),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) || isHundredfold(a) ? null : percent(op('/', a, b))), 0.05),
-  rule('ex1', '$ex0:a ~per $unit of the? $ex0:b', ({ a, b }) => (a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.02),
+  rule('ex1', '$ex0:a ~per $unit:u of the? $ex0:b', ({ a, u, b }) => (unlikeUnit(b, u) ? null : a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.02),
   rule('ex0', '$col:a to|and $col:b ratio', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('/', m, n)), 0.02),
   rule('ex1', '$unit:u ~per $ex0:b', ({ u, b }, x: Context) => { const c = columnIn(u, x); return c && b.kind === 'column' && b.name !== c ? op('/', column(c), b) : null; }, 0.3),
   rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.4),
@@ -540,6 +543,15 @@ const isPercentColumn = (e: Expression, { head }: Context): boolean => e.kind ==
 
 /** 'The amount less the discount %' takes a part of the amount off, not a number: a column of percentages beside what is none, as a part. */
 const percentOf = (e: Expression, of: Expression, x: Context): Expression | null => (isPercentColumn(e, x) && of.kind !== 'number' && !isPercentColumn(of, x) ? op('/', e, number(100)) : null);
+
+/** Is a column measured in something else, by its name? */
+function unlikeUnit(e: Expression, unit: string): boolean {
+  const own = e.kind === 'column' ? unitInName(e.name) : null;
+  return own !== null && unitSort(own) !== unitSort(unit);
+}
+
+/** The only column that counts persons: what is 'per head' is through it. */
+const heads = (x: Context): string | null => onlyCalled(/\b(?:players|people|persons|guests|pax|heads|headcount|participants|attendees|occupants|visitors|passengers|pupils|students|adults|diners|covers|party size|group size)\b/i, x);
 
 /** Do the values of a column tell the rows apart? */
 const namesRow = (name: string, x: Context): boolean => { const g = x.head.glances?.get(name); return !!g?.values && g.blanks === 0 && g.values.length === g.rows && columnOf(x.head, name).type === 'text'; };

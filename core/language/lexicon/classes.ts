@@ -2,6 +2,10 @@
 const DOWNWARDS = 'downwards|downward|going down|falling|in falling order|descending|in descending order|decreasing|from z to a|z to a|reverse order|in reverse|backwards';
 const UPWARDS = 'upwards|upward|going up|rising|in rising order|ascending|in ascending order|increasing|from a to z|a to z|alphabetically|alphabetical order|in alphabetical order|a-z|alphabetical';
 
+const MORE_THAN = 'more than|over|above|greater than|higher than|bigger than|larger than|exceeds|exceeding|exceed|upwards of|beyond|in excess of|longer than|heavier than|better than|worse than|older than|is above|is over|that is more than|who have more than|dearer than|surpass|higher then|more then|north of|>';
+
+const LESS_THAN = 'less than|under|below|fewer than|smaller than|lower than|shorter than|lighter than|cheaper than|short of|younger than|is under|is below|not as much as|not as many as|priced under|priced below|less then|lower then|<';
+
 /**
  * Ways to say things: for each class, phrases that mean the same. A phrase is one or more words; they are compared by
  * their stems, with typing mistakes forgiven in words of five letters or more; a word after '=' stands for itself alone.
@@ -13,7 +17,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   drop: 'drop|remove|delete|lose|get rid of|get rid off|throw out|throw away|take away|take out|take off|strip|discard|eliminate|ditch|kick out|leave out|cut out|cut off|cut|chuck out|weed out|clear out|scrap|bin|toss|toss out|dump|erase|omit|exclude|filter out|eliminate|set aside|put aside|wipe|wipe out|leave off|do away with|rid|forget',
   hide: 'hide|hide away|tuck away|conceal|put out of sight|out of sight|fold away|keep out of sight|keep out of view|take out of view',
   unhide: 'unhide|show|show again|bring back|reveal|fetch back|get back|uncover|make visible|put back|restore|see',
-  unwanted: "is not needed any longer|are not needed any longer|not needed any longer|are no longer needed|is no longer needed|i don't need|we don't need|don't need|dont need|i dont need|no longer need|do not need|i don't want|don't want|dont want|do not want|no need for|we can do without|can do without|is not needed|are not needed|isn't needed|aren't needed|not needed|can go|should go|must go|have to go|has to go|ought to go|may go|out|are out|be gone|not interested in",
+  unwanted: "is not needed here|are not needed here|isn't needed here|aren't needed here|is not needed any longer|are not needed any longer|not needed any longer|are no longer needed|is no longer needed|i don't need|we don't need|don't need|dont need|i dont need|no longer need|do not need|i don't want|don't want|dont want|do not want|no need for|we can do without|can do without|is not needed|are not needed|isn't needed|aren't needed|not needed|can go|should go|must go|have to go|has to go|ought to go|may go|out|are out|be gone|not interested in",
   keep: 'list only|list just|list|keep|keep only|only keep|just keep|retain|hold on to|leave|leave me|leave only|only leave|just leave|restrict to|limit to|narrow down to|narrow to|filter to|filter for|filter by|filter|show|show me|show only|only show|give me|i only want|i want only|i just want|i only need|only want|just want|only need|i would only like|i only like|only like to look at|only like to see|only interested in|we only want|only|just|solely|select|pick out|let me see|let only|i want to see only|i only want to see|i only need to see|only want to see|only need to see|restrict the table to|reduce to|look only at|only look at|stick to|extract',
   did: 'drove|drive|drives|driven|ran|run|runs|flew|walked|travelled|spent|took|take|takes|made|make|makes|had|has|have|got|get|gets|sold|sell|sells|brought|bring|brings|cost|costs|earned|earn|earns|used|use|uses|burned|burnt|burn|burns|carried|carry|carries|produced|produce|produces|needed|need|needs|held|hold|holds|spent|spend|spends|gave|give|gives|paid|pay|pays|won|win|wins|lost|scored|score|scores|weighed|weigh|weighs|covered|cover|covers|yielded|yield|yields|consumed|consume|consumes|collected|collect|collects|raised|raise|raises|reached|recorded|ran up|ate|eat|eats|drank|caused|cause|causes|handled|handle|handles|caught|catch|catches|shipped|delivered|deliver|delivers|booked|took in|takes in|brought in|brings in|bring in|used up|uses up',
   keepOnly: 'only|just|solely|nothing but|keep only|only keep|just keep|leave only|leave me|just leave me|just leave|only leave|i only want|i only need|i just want|i just need|show only|only show',
@@ -85,8 +89,10 @@ export const CLASSES: Readonly<Record<string, string>> = {
   contains: "contains|contain|containing|includes|include|including|that contain|that contains|which contain|has in it|have in it|with the text|with the letters|that include|says something about|say something about|mention|mentions|mentioning|anything about|something about|say anything about|says anything about|has anything about|have anything about|a word about|that mention|which mention|that mentions|is about|are about|talk about|talks about|that say|which say|has the word|have the word|with the word|with the words|about|refers to|refer to|reads|in which there is",
   starts: 'starts with|start with|starting with|begins with|begin with|beginning with|that start with|that begin with|whose start is|that starts with|that begins with|start in',
   ends: 'ends with|end with|ending with|ends in|end in|ending in|that end with|that end in|that ends in|finishes with|that ends with',
-  more: 'more than|over|above|greater than|higher than|bigger than|larger than|exceeds|exceeding|exceed|upwards of|beyond|in excess of|longer than|heavier than|better than|worse than|older than|later than|after|is above|is over|that is more than|who have more than|dearer than|surpass|higher then|more then|north of|>',
-  less: 'less than|under|below|fewer than|smaller than|lower than|shorter than|lighter than|cheaper than|short of|younger than|earlier than|before|is under|is below|not as much as|not as many as|priced under|priced below|less then|lower then|<',
+  moreThan: MORE_THAN,
+  more: `${MORE_THAN}|later than|after`,
+  lessThan: LESS_THAN,
+  less: `${LESS_THAN}|earlier than|before`,
   least: 'at least|no less than|not less than|minimum of|or more than|a minimum of|not under|not below|no fewer than|not fewer than|from at least|since|from|starting from|on or after|greater than or equal to|more than or equal to|as from|starting on|not before|beginning on|>=',
   most: 'at most|no more than|not more than|maximum of|a maximum of|up to|up to and including|not over|not above|until|till|through|on or before|less than or equal to|not exceeding|by|not after|no later than|<=',
   orMore: 'or more|or over|or above|and more|and above|and over|and up|or higher|or greater|or later|or longer|or after|or better|upwards|plus|or bigger|or heavier',
@@ -144,7 +150,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   brokenWord: 'broken characters|broken letters|garbled letters|garbled characters|broken encoding|garbled text|wrong encoding|mangled characters|mangled letters|mojibake|encoding errors|encoding mistakes|broken accents|garbled accents|encoding|broken text|strange characters|weird characters|odd characters|funny characters|messed up characters|messed-up characters|broken umlauts|garbled umlauts|scrambled letters|encoding problems|bad encoding|corrupted characters|corrupted letters',
   join: 'join|joins|combine|combines|put together|concatenate|merge|glue|stick together|joined|made of|made from|made up of|combining|joining|string together|paste together|puts together',
   betweenThem: 'between|in between|between them|separating them|as separator|as a separator|in the middle',
-  fromTo: 'to|until|till|through|and|-|–|up to|thru',
+  fromTo: 'up to and including|to and including|up to and with|through to|to|until|till|through|and|-|–|up to|thru',
   same: 'same|the same|identical|equal|matching',
   open: '(',
   close: ')',

@@ -347,6 +347,7 @@ export const phrases = [
   // 'for each boat per day': what it is split by, said in more than one place
   rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),
   // 'parcels per day'
+  rule('question', '$guess ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.5),
   rule('question', '$rows|$noun ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.4),
   rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),

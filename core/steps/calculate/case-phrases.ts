@@ -90,9 +90,15 @@ export interface Open {
 /** A column of times of day is compared by them. */
 const asClock = (e: Expression | null, x: Context): Expression | null => (e?.kind === 'column' && !isIt(e) && timed(e.name, x) ? { kind: 'clock', of: e } : e);
 
+/** 'Morning before 12, afternoon until 17': of the only time of day. */
+function partsOfDay(list: readonly Open[], x: Context): Expression | null {
+  const time = list.some((c) => c.then.kind === 'text' && /^(?:(?:early|late|mid) ?-?)?(?:morning|noon|afternoon|evening|night)s?$/i.test(c.then.value)) ? onlyTime(x) : null;
+  return time === null ? null : { kind: 'clock', of: column(time) };
+}
+
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
-  const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? null;
+  const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? partsOfDay(list, x);
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
@@ -187,6 +193,8 @@ export const casePhrases = [
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)),
   rule('itcond', 'it|that|they? from $num:n up|on|upwards|onwards?', ({ n }) => compare('>=', n), 0.1),
+  rule('itcond', 'from $num:a ~fromTo below|under|before $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
+  rule('itcond', 'from|between $clock:a ~fromTo|until|till $clock:b', ({ a, b }) => (a < b ? all([compare('>=', a, 'min'), compare('<', b, 'min')]) : null), 0),
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
   rule('itcond', '~blankWord', () => ({ kind: 'empty', of: IT }), 0.3),
   rule('itcond', 'anything|something|everything|whatever else? ~be? written|there|given|said|stands|entered?', () => not({ kind: 'empty', of: IT }), 0.1),
@@ -234,6 +242,8 @@ export const casePhrases = [
     rule('case1', `${words} that|this|those? ~rungVerb $leaf:l`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
     rule('case1', `$leaf:l ~if it|they? ~be? ${words}`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
   ]).flat(),
+  rule('case1', '$label:l ~if there|it? ~be|~have no|~blankWord $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: textOf(l) }], 0.05),
+  rule('case1', 'none|nothing ~if there|it? ~be|~have no|~blankWord $col:c', ({ c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: blank }], 0),
   rule('case1', '$label:l ~if there|it|that? ~be? none|nothing|no|not known|given|there|one?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l) }], 0),
   rule('choice', '$choice:c ,|;|.|and? blank|empty|nothing ~if|when|where it|that|they|we? ~be? unknown|unspecified|missing', ({ c }): Cases => ({ ...c, list: [{ when: { kind: 'empty', of: IT }, then: blank }, ...c.list] }), 0.05),
   rule('case1', 'unknown|unspecified|missing ~rungVerb $leaf:l', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0.1),

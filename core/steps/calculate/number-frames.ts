@@ -261,7 +261,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('how far above in percent', {
-    need: { a: '$col', b: ['above|over|below|under|higher|lower|more|less|exceeds than? the? $col:b'], percent: ['by what percentage|by what percent|by how many percent|percentage|percent|in percent|by what per cent'] },
+    need: { a: '$col', b: ['above|over|below|under|exceeds the? $col:b', 'higher|lower|more|less than the? $col:b'], percent: ['by what percentage|by what percent|by how many percent|percentage|percent|in percent|by what per cent'] },
     may: { ...RIDERS, percents: PERCENT, each: EACH_ROW },
     many: [...MANY, 'percent', 'percents'],
     about: `${CALCULATE} by what percentage price is lies above`,

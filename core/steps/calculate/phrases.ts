@@ -73,7 +73,7 @@ export function blankedWhere(plan: CalculatePlan, condition: Condition, head: Co
 }
 
 /** A bare quotient as a percentage; inside a rounding, what is rounded. */
-export const percented = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: percented(e.of) } : percent(e));
+export const percented = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: percented(e.of) } : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => (isRatio(c.then) ? { ...c, then: percented(c.then) } : c)), otherwise: isRatio(e.otherwise) ? percented(e.otherwise) : e.otherwise } : percent(e));
 
 function impliedBlank(condition: Condition, e: Expression): boolean {
   if (condition.kind === 'any') return condition.of.every((c) => impliedBlank(c, e));
@@ -108,7 +108,9 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
 /** A new column of a bare quotient as a percentage; any other plan as it is. */
 export const asPercentage = <P extends { readonly step: string }>(plan: P): P => {
   const own = plan as unknown as CalculatePlan;
-  return own.step === 'calculate' && !own.replace && isRatio(own.as) && !isPercent(own.as) ? ({ ...own, as: percented(own.as) } as unknown as P) : plan;
+  // Blank here and there, it is no less a quotient.
+  const inner = own.step === 'calculate' && own.as.kind === 'choose' && own.as.cases.every((c) => c.then.kind === 'blank') ? own.as.otherwise : own.as;
+  return own.step === 'calculate' && !own.replace && isRatio(inner) && !isPercent(inner) ? ({ ...own, as: percented(own.as) } as unknown as P) : plan;
 };
 
 const cases = (list: readonly Case[], otherwise: Expression): Expression => ({ kind: 'choose', cases: list, otherwise });
@@ -166,6 +168,7 @@ export const phrases = [
   rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => ranked(c, x), 0),
   rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => ranked(c, x), 0),
   rule('ranking', '~rankWord $rows|$col|$guess? within|in|inside|for|per the|their|each|its|every? own|same? $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), 0.05),
+  rule('ranking', '~rankWord (of ~each $rows|$noun|$guess)? by|on|according to? the? $col:c among|within|amongst|in|inside|of those|the|all|ones|rows? ones|rows|$rows|$noun? of|with|having|in the? same $col:by', ({ c, by }, x: Context) => ranked(c, x, [by]), -0.3),
   rule('ranking', '~rankWord $rows? ~each $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
   rule('ranking', '~rankWord $rows? by|on? $col:c ~each $col:by', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
   rule('ex0', '~change $col:c compared|relative|against|versus|vs to|with? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, over('previous', e)!); }, 0),
@@ -332,7 +335,7 @@ export const phrases = [
   rule('clause', '~add ~column? ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
   rule('clause', '~add a? $name:n column|field :|,|;|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
   rule('clause', '~add $name:n from|as|is $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
-  rule('clause', '~add ~column ~named $name:n ,|:|;|=|-|–? with|from|as|for|of|containing|that|which|is? is? $formula:e', ({ n, e }) => add(e, n), 0),
+  rule('clause', '~add ~column ~named $name:n ,|:|;|=|-|–? with|from|as|for|of|containing|that|which|is? is? $formula:e', ({ n, e }) => (e.kind === 'column' ? null : add(e, n)), 0),
   rule('clause', '~add ~column $name:n with|from|as|for|of|containing|that|which|is is? $formula:e', ({ n, e }) => add(e, n), 0.1),
   rule('clause', '~column ~named? $name:n with|from|as|for|holding|containing $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
   rule('clause', '~add the? $name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.05),
@@ -380,6 +383,7 @@ export const phrases = [
   rule('clause', '~round $cols:c off? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
   rule('clause', '~round $cols:c up to? $places:p', ({ c, p }) => roundColumns(c, p, 'up'), -0.2),
   rule('clause', '~round $cols:c down to? $places:p', ({ c, p }) => roundColumns(c, p, 'down'), -0.2),
+  rule('clause', '$cols:c with? no|without ~decimals', ({ c }, x: Context) => (c.every((n: string) => q(n, x) !== null && columnOf(x.head, n).type !== 'text') ? roundColumns(c, 0, 'nearest') : null), 0.1),
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '$places:p for|in|on|at $cols:c', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),
   rule('clause', '~round $cols:c to the? nearest|next? $num:n', ({ c, n }) => toMultiple(c, n), 0),
@@ -476,6 +480,7 @@ export const phrases = [
   rule('rider', 'all? ~into? ~upper', () => cased('upper'), 0),
   rule('rider', 'all? ~into? ~title', () => cased('title'), 0),
   rule('rider', '$blankIt ~if anything|something|any|part|value of? it|them|these? ~be ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', "$blankIt|~blankOut while|until|as long? as? it|they|that|$rows|$noun? hasn't|haven't|isn't|aren't|wasn't|didn't|has|have|is|are|was|did not? (yet)? been? $word? out|back|in|off|yet?", () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0.05),
   rule('rider', '$blankIt ~if it|they ~be? still $word|there', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0.05),
   rule('rider', '~descending', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0.05),
   rule('rider', '~ascending', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
@@ -516,6 +521,7 @@ export const phrases = [
   rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
   rule('rider', '~if nothing|none was|were|is $word ,? no $name', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
+  rule('rider', 'and|then|also? call|label|mark|make|name|set the? others|rest|remaining|other ones|rows|$rows|$noun|$guess? as|to|with|into? $label:l', ({ l }) => onLast(`others ${l}`, (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' && plan.as.cases.every((c) => c.then.kind === 'text') ? { ...plan, as: { ...plan.as, otherwise: { kind: 'text', value: l } } } : null)), -0.5),
   rule('rider', '~blankOut ~forOthers|~otherwise', () => onLast('blank else', (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' ? plan : null)), 0),
   rule('rider', 'no $cols:c ,? no $name|$word', ({ c }) => onLast(`none ${c.join()}`, (plan) => (c.every((n: string) => needs(plan.as.kind === 'round' ? plan.as.of : plan.as, n)) ? plan : null)), 0.2),
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
@@ -540,6 +546,7 @@ export const phrases = [
   rule('rider', '~lowest|least|fewest|smallest $col:c first|at|on top?', ({ c }, x: Context) => (q(c, x) ? orderedBy(c) : null), -0.3),
   rule('rider', 'starting|beginning with|from|at the? ~highest|most|biggest|largest $col:c', ({ c }, x: Context) => (q(c, x) ? orderedBy(c, true) : null), -0.3),
   rule('rider', 'in|by|along|following the? order of the? date|dates|time|days', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
+  rule('rider', 'by|along|over the? date|dates|time|day|days', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.1),
   rule('rider', 'in|by? date|time|chronological order|sequence', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
   rule('rider', 'chronologically', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.1),
   rule('rider', 'by|over the? $col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? orderedBy(c) : null), -0.1),

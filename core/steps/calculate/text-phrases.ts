@@ -368,6 +368,7 @@ export const textPhrases = [
 
   // By a pattern of columns: "name (district)"
   rule('text0', '$template:t', ({ t }) => t, -0.2),
+  rule('clause', '~add? ~column? ~named? $word:w in|of|like the|this? form|shape|style|format|way|pattern :|,? $text0:e', ({ w, e }) => (e.kind === 'written' ? add(e, w) : null), -0.2),
   rule('text0', '$col:a ~open $col:b ~close', ({ a, b }, x: Context) => (a !== b && [a, b].every((c) => columnOf(x.head, c).type === 'text' && quantity(c, x) === null) ? { kind: 'written', of: [column(a), text(' ('), column(b), text(')')] } : null), 0.2),
   rule('rider', '(leave|leaving|drop|dropping|take|skip|without|no|and|but the? $mark|$text away|out|off?)? ~if|~wherever|when there ~be no $col:b', ({ b }) => onText(`joined without ${b}`, (e) => joinedBy(e, b)), 0),
 

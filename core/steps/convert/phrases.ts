@@ -142,7 +142,7 @@ export const phrases = [
   rule('rider', 'everything|all|them|it? in $unit:u', ({ u }) => rider(`unit ${u}`, (plan) => (numeric(plan) && !plan.unit ? { ...plan, unit: u } : null)), 0.1),
   rule('clause', '~make everything|all|them|those|these ~into? $unit:u', ({ u }) => act(null, 'decimal', { unit: u }), 0.1),
   rule('clause', 'some|few|many|half|most|several of? the? $cols:c ~be given|written|measured? in $unit', ({ c }) => speakOf(c), 0),
-  rule('rider', '~round $places:p', ({ p }) => roundThem(p), 0.05),
+  rule('rider', '~round to? $places:p', ({ p }) => roundThem(p), 0.05),
   rule('rider', 'to|with|at|in? $num:n ~decimals', ({ n }) => roundThem(n), 0.05),
   // What stands in the way of a number, said as a remark
   rule('rider', 'there ~be an? $word? sign|symbol|unit|mark|letter|letters|text|currency|prefix|suffix in|at|before|behind|after? front|end|back? of? some|many|few|most|all|a? few? of? them|it|these?', () => rider('in the way', (plan) => (numeric(plan) ? plan : null)), 0),

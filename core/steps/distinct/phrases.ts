@@ -3,7 +3,7 @@ import { amend, headAfter, plans, withPlan, type Act, type Context, type State }
 import { rule } from '../../language/chart';
 import { readsAsDate } from '../../formula/check';
 import { number, rowsCounted } from '../../formula/expression';
-import { rowDate } from '../../language/grammar/expressions';
+import { dateColumns, rowDate } from '../../language/grammar/expressions';
 import { add } from '../calculate/adding';
 
 type Keep = Extract<DistinctPlan['keep'], string>;
@@ -80,6 +80,8 @@ export const phrases = [
   rule('clause', 'the? same $col:c ~should only|just? be|appear|stand|occur|come in|here|there|up? in|here|there? only|just? once|one (time)?', ({ c }) => distinct([c]), -0.2),
   rule('rider', '~keep the? ~latest|newest ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? keepMost(c, 'highest') : null), -0.1),
   rule('rider', '~keep the? ~earliest|oldest ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? keepMost(c, 'lowest') : null), -0.1),
+  rule('clause', 'the? $firstLast:k $rows|$noun|$guess of|for|from|per each|every|any $cols:c', ({ c, k }, x: Context) => (dateColumns(x).length === 0 ? distinct(c, k) : null), 0.1),
+  rule('clause', '~each $cols:c just|only once|one time? ,|;|:|-|–? and|with|keep|i|want|namely|being? the|their|its|his|her $firstLast:k $word|$rows|$noun|$guess?', ({ c, k }) => distinct(c, k), -0.2),
   // 'A payment that has the same payer and amount as another one is a duplicate'
   rule('clause', 'an? $rows|$noun|$guess|$word|$col that|which|with has|have|having? the? ~same $cols:c as an? another|other|earlier|previous one|$rows|$noun|$guess? ~be an? ~duplicates|duplicate ,|;|.|:|-|–? so|and|please? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),
   rule('clause', '~if|~wherever there ~be two|several|2|more|many (than one)? $rows|$noun for|with|of|having the? same $cols:c ,? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),

@@ -37,6 +37,9 @@ export const phrases = [
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', not({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })) : null), -0.4),
   rule('clause', '~drop|~hide every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
   rule('clause', '$rows? ~withA $col:a but|yet ~without $col:b', ({ a, b }) => (a === b ? null : filter('keep', { kind: 'all', of: [{ kind: 'not', of: { kind: 'empty', of: column(a) } }, { kind: 'empty', of: column(b) }] })), 0.2),
+  rule('clause', '~drop whatever|everything|anything|everybody|everyone|all (that|which|who)? $cond:c', ({ c }) => filter('aside', c), 0.1),
+  rule('clause', '$values:v $rows|$noun', ({ v }) => (v.length > 1 ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), 0.4),
+  rule('clause', '$rset:c ,|:|;|.|-|– keep|show|leave|give|want? me? only|just those|these|them $rows|$noun?', ({ c }) => filter('keep', c), -0.2),
   // 'Water and storm, please': several values of one column.
   rule('clause', 'just|only? $values:v only|please', ({ v }) => (v.length > 1 ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), -0.2),
   // 'Keep two of each kind and delete the rest': what is not chosen goes anyway
@@ -47,6 +50,7 @@ export const phrases = [
   rule('rider', 'and|so|,|then? take|throw|set|put|leave|filter $theRest away|out|aside|off', () => restGoes, 0),
   rule('rider', 'and|so|,|then? $theRest ~unwanted|goes|go', () => restGoes, 0),
   rule('rider', 'and|so|,|then? ~unwanted $theRest', () => restGoes, 0),
+  rule('rider', ',|and? no|nothing|not|none $values:v $rows|$noun|$guess|ones?', ({ v }) => amend(`none of ${JSON.stringify(v)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && plan.where.kind === 'among' && plan.where.of.kind === 'column' && v.every((o: { column: string; text: string }) => plan.where.kind === 'among' && plan.where.of.kind === 'column' && o.column === plan.where.of.name && !plan.where.texts.includes(o.text)) ? plan : null)), -0.2),
   rule('clause', '~keepOnly $rset:c matter|matters|count|counts|interest|interests|concern|concerns me|us|here|now? (for this|that|it|now|here)?', ({ c }) => filter('keep', c), -0.1),
   rule('clause', '~keepOnly $rset:c ~should|can|may|shall stay|stays|remain|remains|be|survive (in|left|kept|there|here)?', ({ c }) => filter('keep', c), 0),
   rule('clause', 'no $rset:c please|anymore|thanks', ({ c }) => filter('aside', c), 0.2),

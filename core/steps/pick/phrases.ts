@@ -9,6 +9,7 @@ export const phrases = [
   rule('clause', '~keep the? $cols:c in|and this|that|the|exactly same|given|this? order|sequence', ({ c }) => (c.length > 1 ? plans({ step: 'pick', columns: c }) : null), -0.3),
   rule('clause', '~keep the|these|only|just? columns|fields :|,? $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), -0.05),
   rule('rider', 'in|and this|that|the|exactly same|given|this? order|sequence', () => amend('in this order', (plan) => (plan.step === 'pick' ? plan : null)), 0),
+  rule('clause', '~keep $cols:c', ({ c }) => (c.length > 1 ? plans({ step: 'pick', columns: c }) : null), 0.5),
   rule('clause', '~keepOnly column|columns $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0),
   rule('clause', '~keep just|only column|columns? $cols:c columns|column?', ({ c }) => plans({ step: 'pick', columns: c }), 0.1),
   rule('clause', '~drop all columns|column except|but $cols:c', ({ c }) => plans({ step: 'pick', columns: c }), 0),

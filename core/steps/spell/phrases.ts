@@ -33,6 +33,7 @@ export const phrases = [
   rule('spellings', '$spelling:s ~list $spellings:r', ({ s, r }) => (r.includes(s) ? null : [s, ...r]), 0),
   rule('clause', 'one|a? $cols:c spelling|spellings|name|names each|only? :|,|is|are $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
   rule('clause', '~make? $cols:c consistent|consistently|uniform|uniformly|the? same ,|:|;|-? $spellings:s', ({ c, s }) => spelled(c, s), 0),
+  rule('clause', '$cols:c ~should|must|can be|read|say|only? be? one of $spellings:s ,|;|.|:|-|– use|with? the|these|this|always? same|exact|these|one? spelling|spellings|way everywhere|throughout|always|each|every? time?', ({ c, s }) => spelled(c, s), -0.5),
   rule('clause', '$cols:c : $spellings:s', ({ c, s }) => spelled(c, s), 0.3),
   rule('spelling', '$abbrev:w', ({ w }) => w, 0.1),
   rule('abbrev', '$word:a . ^$word:b', ({ a, b }) => (/^\p{Lu}$/u.test(a) && /^\p{Lu}/u.test(b) ? `${a}. ${b}` : null), 0),

@@ -60,6 +60,7 @@ export const phrases = [
   rule('clause', '~each? $rows|$noun|$guess|$col has|have|holds|contains up? to? $num $col:c in? one|a|the? cell|field|column? ,? $atmark:m .|;|,|:|-|–? i|we|please|so|and|just? want|need|give|get|make|put? me|us? them|each|these|those? into|in|as|its|their|own? own? column|columns? $names:n', ({ c, m, n }) => cutAt(c, m, n), -0.3),
   rule('clause', 'there ~be up? to? $num $col:c in? one|a|the|each|every? cell|field|column? ,? $atmark:m .|;|,|:|-|–? i|we|please|so|and|just? want|need|give|get|make|put? me|us? them|each|these|those|one? into|in|as|its|their|own? own? column|columns? $names:n', ({ c, m, n }) => cutAt(c, m, n), -0.3),
   rule('names', '$name:a to|through|until $name:b', ({ a, b }) => numbered(a, b), -0.1),
+  rule('clause', '$col:c ~split3 an? $word and|, an? $word $atmark:m .|;|,|:|-|– so|and|please? ~make two|2|separate? columns? $names:n out|from|of? of|from? it|that|them?', ({ c, m, n }) => (n.length === 2 ? cutAt(c, m, n) : null), -0.2),
   rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => splitAt(c, { kind: 'change' }, [a, b]), 0),
   rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
