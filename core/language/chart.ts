@@ -222,7 +222,7 @@ export class Grammar {
   parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>, awaited?: (cat: string, cost: number) => void): Chart {
     const cells: Map<string, Item[]>[] = tokens.map(() => new Map());
     const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
-    const skips = tokens.map((t) => skipCost(t, shouted));
+    const skips = tokens.map((t, i) => (t.lower === 'kind' && /^(?:by|per|each|every)$/.test(tokens[i - 1]?.lower ?? '') ? { inner: 4, outer: 4, lost: true } : skipCost(t, shouted)));
     const seeds: Item[][] = tokens.map(() => []);
     // Where the full name of a column of several words begins, and where it ends: 'brought' is the beginning of ‹Brought in›.
     const named = new Map<number, number>();

@@ -49,6 +49,10 @@ interface Said {
   readonly rules: boolean;
   /** It speaks of a new column. */
   readonly newColumn: boolean;
+  /** It begins with a no. */
+  readonly corrects: boolean;
+  /** Do cells of a column hold several values each? */
+  readonly lists: (column: string) => boolean;
   /** It says that only some are to be seen or kept. */
   readonly only: boolean;
   /** It asks for an order. */
@@ -82,6 +86,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // Numbers rounded to none are whole numbers.
   { price: 0.3, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && p.to === 'decimal' && next?.step === 'calculate' && next.replace && next.as.kind === 'round' && next.as.places === 0 && next.as.mode === 'nearest' && p.columns.includes(next.name); }) },
+  // 'Which guest was on more than one episode?', where a cell holds several guests.
+  { price: 0, holds: (plans, { lists, question }) => question && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && lists(b.as.name))), asks: 'Some cells hold several values, and each cell counts as one. Is it meant so?' },
   // No number is a date.
   { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'convert' && (p.to === 'date' || p.to === 'datetime') && p.columns.some((c) => numbers(c))) },
   // 'Make the deposit 0' keeps no rows.
@@ -89,7 +95,7 @@ const DOUBTS: readonly Doubt[] = [
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.
   { price: 2.5, holds: (plans, { inYear }) => inYear.length > 0 && plans.some((p) => p.step === 'filter' && comparisons(p).some(([name, n]) => inYear.includes(n) && !/year|season|vintage/i.test(name))), asks: 'A year is compared with a number of another sort. Is it meant so?' },
   // A rule for the table says that something must be.
-  { price: 1.5, holds: (plans, { rules }) => !rules && plans.some((p) => p.step === 'check'), asks: 'This adds a rule that the table must satisfy. Is it meant so?' },
+  { price: 1.5, holds: (plans, { rules, corrects }) => (!rules || corrects) && plans.some((p) => p.step === 'check'), asks: 'This adds a rule that the table must satisfy. Is it meant so?' },
   // 'I'd like a column that adds up the cost' asks for a column.
   { price: 2, holds: (plans, { newColumn }) => newColumn && plans.every(isQuestion), asks: 'This answers a question, and a column is spoken of. Is it meant so?' },
   // 'Show only the tickets that were charged more than the average' labels none.
@@ -187,6 +193,8 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
+    corrects: /^(?:no|sorry|oh|wait|nope|actually) [,.!:]/.test(text),
+    lists: (column) => { const held = head.glances?.get(column)?.values ?? [], all = held.reduce((n, [v, k]) => n + (v.trim() === '' ? 0 : k), 0); return all > 0 && held.reduce((n, [v, k]) => n + (/[;|]/.test(v) ? k : 0), 0) >= all * 0.2; },
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(text),
     sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(text),
     keeps: says(/^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/),

@@ -142,6 +142,8 @@ export const againRules = [
   rule('rider', "i|we don't|dont|do|didn't not? want|need|like them|those|these|it (there|in it|any more)?", () => goesAlready, 0),
   rule('rider', 'so|and|just|,? ~drop them|those|these|it (off|out|away|please)? (with|and|including all|their|its? contents|content)?', () => goesAlready, 0),
   rule('rider', 'so|and|just|,? take|throw|cut|leave them|those|these|it off|out|away', () => goesAlready, 0),
+  // 'Delete the helmets. No, the boots': other words looked for in the same texts
+  rule('rider', '$nopes ~iMeant? the? $insides:v $rows|$guess|$noun? instead|rather|please?', ({ v }) => ofLast(amend(`words ${JSON.stringify(v)}`, (plan) => (plan.step === 'filter' && plan.where.kind === 'text' && plan.where.of.kind === 'column' && plan.where.of.name === v[0].column ? { ...plan, where: { ...plan.where, texts: v.map((o: { text: string }) => o.text) } } : null))), -0.2),
   // 'no, cancelled instead': other values in the place of those said
   rule('rider', '$nopes? ~iMeant? the? $values:v $rows|$guess|$noun? instead|rather|please', ({ v }) => otherValues(v), -0.1),
   rule('rider', '$nopes ,? ~iMeant? the? $values:v $rows|$guess|$noun? ,? (i mean|meant)?', ({ v }) => otherValues(v), 0.1),

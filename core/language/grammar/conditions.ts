@@ -645,6 +645,18 @@ export const conditionRules = [
   rule('cond', '~have|~say|~contains|~mention|says|say|saying|with the? word? ^$word:w in|inside|within|under the|its|their|his|her? $col:c', ({ w, c }, x: Context) => (w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
   rule('rset', '$col:c ~rel say|says|mention|mentions|complain|complains|tell|tells|write|writes|report|reports that|of|about|how? something|somebody|anything|things|it|they? ~be|was|were|got|gets? too|very|so? ^$word:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
   rule('cond', '$col:c ~be? from|between|since? $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => { if (a.day === undefined || b.day === undefined) return null; const [low, high] = [relative('>=', c, a, x), relative('<=', c, b, x)]; return low && high && all([low, high]); }, -0.1),
+  // 'November and December 2025': the year stands once
+  rule('periods', '$period:a and|or|& $period:b', ({ a, b }) => (a.day === undefined && b.day === undefined ? [inYearOf(a, b), b] : null), 0),
+  rule('periods', '$period:a , $periods:b', ({ a, b }) => (a.day === undefined ? [inYearOf(a, b[0]), ...b] : null), 0),
+  rule('cond', '$col:c ~be? in|during|from|of $periods:p', ({ c, p }, x: Context) => { const all = p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all) : null; }, -0.1),
+  rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),
+  rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, 0),
+  // 'Sponsored episodes', 'anything damaged': the column that says by whom, or how
+  rule('rset', '$filledBy:c ^$rows|$noun|$guess', ({ c }) => not(empty(c)), 0.1),
+  rule('rset', 'anything|everything|whatever|something|all ~be? $filledBy:c', ({ c }) => not(empty(c)), 0.1),
+  rule('cond', '~be $filledBy:c', ({ c }) => not(empty(c)), 0.1),
+  rule('cond', '~be? ~not $filledBy:c', ({ c }) => empty(c), 0.1),
+  rule('rset', 'what|whatever|everything|all|anything ^$values:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an)$/.test(w) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
@@ -686,6 +698,14 @@ const endedAfter = (begin: string, x: Context): string | null => { const others 
 
 /** Does a word stand in some of a column's texts, beside others? */
 const finds2 = (word: string, name: string, x: Context): boolean => x.vocabulary.inside.get(word.toLowerCase())?.has(name) ?? false;
+
+/** A month that takes its year from the one named after it. */
+function inYearOf(p: Period, other: Period): Period {
+  const month = p.month, later = Number(other.from.slice(5, 7)), year = Number(other.from.slice(0, 4));
+  if (month === undefined || other.from === '' || Number.isNaN(year)) return p;
+  const own = month > later ? year - 1 : year, days = new Date(Date.UTC(own, month, 0)).getUTCDate(), name = `${own}-${String(month).padStart(2, '0')}`;
+  return { from: `${name}-01`, to: `${name}-${String(days).padStart(2, '0')}` };
+}
 
 /** 'Brake or brakes': two forms of one word are looked for in one place; null for anything else. */
 const otherForm = (a: Condition, b: Condition): Condition | null =>

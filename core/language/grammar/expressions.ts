@@ -25,7 +25,9 @@ const quantity = (name: string, { head }: Context): Expression | null => (mixedU
 function clocked(name: string, head: CheckedHead): boolean {
   if (columnOf(head, name).type !== 'text') return false;
   const all = sampleOf(name, { head }).slice(0, 200);
-  return all.length > 0 && all.filter((v) => /^\s*\d{1,3}:[0-5]\d:[0-5]\d\s*$/.test(v)).length >= all.length * 0.6;
+  if (all.length > 0 && all.filter((v) => /^\s*\d{1,3}:[0-5]\d:[0-5]\d\s*$/.test(v)).length >= all.length * 0.6) return true;
+  // Minutes and seconds: no time of day begins with more than 23.
+  return all.length > 0 && all.filter((v) => /^\s*\d{1,3}:[0-5]\d\s*$/.test(v)).length >= all.length * 0.8 && all.some((v) => Number(v.split(':')[0]) >= 24);
 }
 
 /** Does a column hold times of day: '08:15', '6.30 pm', or dates with a time? */
@@ -159,6 +161,7 @@ export const expressionRules = [
   rule('ex2', '$pct:p more|higher|up than|on $ex1:a', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
   rule('ex2', '$pct:p less|lower|off than|on? $ex1:a', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.1),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex2', '$ex2:a ~minus $pct:p agency|handling|booking|service|card|platform|sales|admin|shipping|payment|gallery|house? cut|share|fee|fees|charge|charges|margin|cost|costs', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.02),
   rule('ex2', '$ex2:a ~percentOf $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '-' || a.op === '+') && JSON.stringify(a).includes(JSON.stringify(b)) ? percent(op('/', a, b)) : null), -0.3),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) || isHundredfold(a) ? null : percent(op('/', a, b))), 0.05),
   rule('ex1', '$ex0:a ~per $unit:u of the? $ex0:b', ({ a, u, b }) => (unlikeUnit(b, u) ? null : a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.02),
@@ -592,7 +595,7 @@ export function soldFor(x: Context, except?: string): string | null {
 export function moneyColumn(x: Context): string | null {
   const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type));
   const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax)s?\b/i.test(c.name));
-  return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : soldFor(x);
+  return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : null;
 }
 
 export { percent, total, quantity, dated };

@@ -46,7 +46,9 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   const put = (cat: string, from: number, to: number, value: unknown, cost: number): void => void items.push({ cat, from, to, value, cost });
   const columns = columnMentions(tokens, context.vocabulary);
   // 'The closed ones' are rows: no column of dates.
-  for (const m of columns) put('col', m.from, m.to, m.column, tokens[m.to]?.lower === 'ones' || tokens[m.to - 1]!.lower === 'ones' ? m.cost + 0.4 : m.cost);
+  // No count of days is a date.
+  const noDate = (m: ColumnMention): boolean => m.to === m.from + 1 && /^dates?$/.test(tokens[m.from]!.lower) && !/\bdate/i.test(m.column) && !readsAsDate(context.head, m.column);
+  for (const m of columns) if (!noDate(m)) put('col', m.from, m.to, m.column, tokens[m.to]?.lower === 'ones' || tokens[m.to - 1]!.lower === 'ones' ? m.cost + 0.4 : m.cost);
   // A column of the same name stands for what was calculated.
   for (const [name, as] of context.terms ?? []) if (!context.head.columns.some((c) => c.name.toLowerCase() === name.toLowerCase())) named(name, tokens).forEach(([from, to]) => put('term', from, to, { name, as }, 0));
   otherMentions(tokens, context, put);
@@ -108,6 +110,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   remarks(tokens, put);
   yesNo(tokens, columns, context, put);
   adjectives(tokens, context, put);
+  filledBy(tokens, context, put);
   datedPeriods(items, context, put);
   return { items, columns, values };
 }
@@ -301,6 +304,15 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
     if (age && several.length > 1 && several.length <= 4) several.forEach((c) => put('adj', i, i + (recent ? 2 : 1), { column: c, down: age[1] }, 0.35));
     const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) ?? rowDate(x) : age ? rowDate(x) : null;
     if (age && began !== null) put('adj', i, i + (recent ? 2 : 1), { column: began, down: age[1] }, 0.1);
+  });
+}
+
+/** 'Sponsored', 'damaged', of columns that say by whom or how, and are blank elsewhere. */
+function filledBy(tokens: readonly Token[], { head, vocabulary }: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    if (t.kind !== 'word' || !/..ed$/.test(t.lower) || vocabulary.values.has(t.lower)) return;
+    const found = head.columns.filter((c) => c.type === 'text' && !/ed$/i.test(c.name) && stem(c.name.toLowerCase()) === t.stem && (head.glances?.get(c.name)?.blanks ?? 0) > 0);
+    if (found.length === 1) put('filledBy', i, i + 1, found[0]!.name, 0);
   });
 }
 

@@ -32,7 +32,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   at: 'at|on|by|at the|on the|by the|with|using|wherever there is|at every|at each|on every|where there is|whenever there is|around|along',
   into2: 'into|to|in|as|giving|and call them|call them|named|called|and name them|name them|put them into|put them in|and put them into|to make|to get|so that i get|to give',
   split3: 'is really|are really|is made up of|consists of|holds|hold|contains|contain|has|have|is|are|combines|mixes',
-  rename: 'rename|relabel|retitle|change the name of|change the heading of|call|name|give a new name to|rechristen|change the title of',
+  rename: 'shorten|rename|relabel|retitle|change the name of|change the heading of|call|name|give a new name to|rechristen|change the title of',
   to: 'to|into|as|to be|to read|become|becomes|with|by',
   move: 'move|put|place|shift|bring|set|drag|position|stick|have|see|get|push|want',
   before: 'before|in front of|ahead of|left of|to the left of|on the left of|right before|just before|directly before|straight before|immediately before|comes before',

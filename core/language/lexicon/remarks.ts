@@ -4,6 +4,7 @@
  */
 export const ASIDES: readonly string[] = [
   'ignoring the empty ones', 'ignoring empty ones', 'without the empty ones', 'leaving out the empty ones', 'leaving the empty ones out', 'leave out the empty ones', 'empty ones left out', 'blank ones ignored', 'ignoring missing ones', 'ignoring missing values', 'not counting blanks', "blanks don't count", 'blanks not counted', 'as a code', 'as a short form', 'so that each is written the same way', 'so that all are written the same way', 'so they are all written the same way',
+  'so i can add it up', 'so that i can add it up', 'so i can add them up', 'so that i can add them up', 'so we can add it up', 'so we can add them up', 'so i can total it', 'so i can sum it',
   'ok', 'okay', 'all right', 'alright', 'right then',
   '* past midnight', 'some have no *', 'the ones with points', 'the ones with slashes', 'those with points', 'those with slashes',
   'it can run past midnight', 'they can run past midnight', 'some run past midnight', 'it may go past midnight', 'it can go past midnight', 'some go past midnight', 'it can cross midnight', 'so that we can calculate with it', 'so that i can calculate with it', 'so we can calculate with it', 'so i can calculate with it', 'so that it can be calculated with', 'so it can be added up', 'so that it can be added up', 'so that it adds up', 'so that i can sum it', 'so that i can sort by it', 'so that i can sort it', 'so that we can sort by it', 'so that it sorts', 'so it sorts properly', 'so that it sorts properly',

@@ -5,7 +5,7 @@ import { amend, type Act, type Context, type State, withPlan } from '../../langu
 import { keyOf, rule } from '../../language/chart';
 import { says, saysYes, within } from '../../language/grammar/conditions';
 import { yesNoOf, type Period } from '../../language/grammar/seeds';
-import { columnIn, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
+import { columnIn, soldFor, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
 import type { Plan } from '../registry';
@@ -332,6 +332,7 @@ export const phrases = [
   rule('question', 'compare the? $period:a with|to|and|against|versus|vs $period:b', ({ a, b }, x: Context) => { const money = moneyColumn(x); return comparedPeriods(a, b, [allRows, ...(money === null ? [] : [sum(money, x)])], x); }, 0.3),
   // 'The best rated guide': by the mean of what rates
   ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what|who|the ~be|~have? the? ${words} rated|scored|graded|marked|rating|score|grade $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what ~be? the? $num:n? ${words} rated|scored|graded|marked $rows|$noun`, ({ n }, x: Context) => { const e = ratingColumn(x); return e && leadingBy(over('sum', e), down, n ?? 1, x); }, -0.4)).flat(),
   ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `${words} rated|scored|graded|marked $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
   ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what $col:g ~be|~have the? ${words} rated|scored|graded|marked`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
   // 'Which three landings brought in the most money': the rows themselves, by what tells them apart
@@ -440,7 +441,7 @@ export const phrases = [
   rule('clause', '~tellMe? ,? which|what $qby:b ~did|~be|$word the? ~commonest one|of? (of? all|them)?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0),
   rule('clause', '~tellMe? ,? what|which|whats? ~be? the? ~commonest $col:c', ({ c }, x: Context) => ranking(c, allRows, true, 1, x), 0.1),
   // 'which customer spent the most': money, where only one column is that
-  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? who|which|what of? the? $num:n? ^$qby:b spent|spends|earned|earns|paid|pays|made|makes|took|takes|brought|brings|cost|costs|bought|sold|owes|grossed|gave|donated in? the? ${way} money? in? with|for? us? ~inTotal?`, ({ b, n }, x: Context) => { const m = moneyColumn(x), e = m === null ? null : sum(m, x); return e && asked({ figures: [e], by: [b], order: { figure: 0, down: way === 'most' }, most: n ?? 1 }); }, 0)).flat(),
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? who|which|what of? the? $num:n? ^$qby:b spent|spends|earned|earns|paid|pays|made|makes|took|takes|brought|brings|cost|costs|bought|sold|owes|grossed|gave|donated in? the? ${way} money? in? with|for? us? ~inTotal?`, ({ b, n }, x: Context) => { const m = moneyColumn(x) ?? soldFor(x), e = m === null ? null : sum(m, x); return e && asked({ figures: [e], by: [b], order: { figure: 0, down: way === 'most' }, most: n ?? 1 }); }, 0)).flat(),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? busiest|fullest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0.1),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
   rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' ? null : true), 0),

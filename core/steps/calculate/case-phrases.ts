@@ -176,7 +176,7 @@ export const casePhrases = [
   rule('label', '$setPhrase:t', ({ t }) => t, -0.05),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
-  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || /^(?:drop|remove|delete|keep|throw)$/i.test(b) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
+  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || COUNTED.test(a) || /^(?:drop|remove|delete|keep|throw)$/i.test(b) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
 
   // Conditions about 'it'
   ...SIZES.flatMap(([words, operator]) => [

@@ -259,6 +259,9 @@ export const phrases = [
   rule('clause', 'next|beside|against to? ~each $rows|$guess ,? ~add? the? $formula:e', ({ e }) => (real(e) ? add(e) : null), -0.2),
   rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), -0.2),
   rule('clause', '~add $formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.1),
+  rule('clause', '$formula:e ,? as ^$properName:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),
+  rule('clause', 'what should|would|could|must|ought to? have? be|been? $word :|,|-|–? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
+  rule('clause', 'what should|would|could|must|ought to? have? be|been? $col :|,|-|–? $formula:e ,? as ^$properName:n', ({ e, n }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', 'give|grant|add everyone|everybody|each|all|every|them $num:n extra|more|additional|bonus? points|marks|units|pieces? in|on|to|for|of $col:c', ({ n, c }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0),
   rule('clause', '~add $remark ~open $formula:e ~close', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.05),
@@ -422,6 +425,8 @@ export const phrases = [
   rule('rider', 'open|unfinished|running|unclosed|pending $rows|$noun|$guess|ones? get|gets|have|show|stay|stays|remain|are|is left? ~blankWord|nothing', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
   // 'Minus another 1.50 per comp as well': more of the same calculation, said afterwards
   rule('rider', '$nopes? and? ~minus another|also|further|again|additionally? $ex1:e as|too|also? well?', ({ e }) => onSaid(`less ${keyOf(e)}`, (plan) => op('-', plan.as, e)), -0.3),
+  rule('rider', '$nopes? and? ~minus another|also|further? $pct:p (on top|of that|off)? as|too|also? well?', ({ p }) => onSaid(`less ${p}%`, (plan) => op('*', plan.as, op('-', number(1), op('/', number(p), number(100))))), -0.4),
+  rule('rider', '$nopes? and? ~sum|add another|also|further? $pct:p (on top|to that|on that)? as|too|also? well?', ({ p }) => onSaid(`plus ${p}%`, (plan) => op('*', plan.as, op('+', number(1), op('/', number(p), number(100))))), -0.4),
   rule('rider', '$nopes? and? ~sum another|also|further|again|additionally $ex1:e as|too|also? well?', ({ e }) => onSaid(`plus ${keyOf(e)}`, (plan) => op('+', plan.as, e)), -0.3),
   rule('rider', '~round it|that|them|this|the? result? to? $num:n', ({ n }) => round(n), 0.1),
   rule('rider', 'rounded|round ^up to? ~whole $word?', () => round(0, 'up'), -0.4),
@@ -515,6 +520,7 @@ export const phrases = [
   rule('rider', 'the? ~highest|one gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), -0.1),
   rule('rider', 'the? ~lowest gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), -0.1),
   rule('rider', 'ties|equals|equal|draws ones|values|numbers|rows|scores? get|gets|share|shares|have|has|receive the? same rank|place|number|position', () => onLast('ties share', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
+  rule('rider', 'ties|equals|draws share|tie', () => onLast('ties share', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
   rule('rider', 'and? leave|leaves|leaving|with a? gap|gaps|hole|holes (behind|after them|it|ties?)?', () => onLast('ties leave gaps', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
   rule('rider', "don't|dont|without|no|not =re-sort|sort|sorting|reorder|re-order|resort|reordering|move the|any? rows|table|list|order|it|them?", () => onLast('as they lie', (plan) => (plan.replace ? null : plan)), 0),
   rule('rider', '$values:v $rows|$guess|$noun? included|counted|too|also (in|as well)?', () => onLast('counted too', (plan) => (plan.where || !hasTotal(plan.as) ? null : plan)), 0.1),
@@ -597,6 +603,7 @@ export const phrases = [
   rule('aside', '~add $num more|new|extra columns|column', () => nothing, 0.05),
   rule('aside', 'next|beside|for|on|to|with|from|in|of|per to? every|each|everybody|all $rows|$guess', () => nothing, 0.1),
   rule('aside', '~into ~each $rows', () => nothing, 0.2),
+  rule('aside', 'next|beside to? each|every|it|them', () => nothing, 0.2),
   // A row by itself is no group.
   rule('aside', 'per|for each|every|one|single? ^$noun', () => nothing, 0.1),
   // What is asked for said in other words: 'it's what stands before the comma'

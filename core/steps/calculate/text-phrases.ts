@@ -368,6 +368,9 @@ export const textPhrases = [
 
   // By a pattern of columns: "name (district)"
   rule('text0', '$template:t', ({ t }) => t, -0.2),
+  rule('clause', '~add ~column (~named? $name:n)? with|of|for|holding|containing|from the? $col:c all? in|as|into ~upper', ({ n, c }) => add({ kind: 'cased', letters: 'upper', of: column(c) }, n), -0.1),
+  rule('clause', '~add ~column (~named? $name:n)? with|of|for|holding|containing|from the? $col:c all? in|as|into ~lower', ({ n, c }) => add({ kind: 'cased', letters: 'lower', of: column(c) }, n), -0.1),
+  rule('clause', 'label|tag|name|describe|title ~each|all|the $rows|$noun|$guess with|by its|the|their? $cols:c ,? like|as|e.g|eg|such|so as? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),
   rule('clause', '~add? ~column? ~named? $word:w in|of|like the|this? form|shape|style|format|way|pattern :|,? $text0:e', ({ w, e }) => (e.kind === 'written' ? add(e, w) : null), -0.2),
   rule('text0', '$col:a ~open $col:b ~close', ({ a, b }, x: Context) => (a !== b && [a, b].every((c) => columnOf(x.head, c).type === 'text' && quantity(c, x) === null) ? { kind: 'written', of: [column(a), text(' ('), column(b), text(')')] } : null), 0.2),
   rule('rider', '(leave|leaving|drop|dropping|take|skip|without|no|and|but the? $mark|$text away|out|off?)? ~if|~wherever|when there ~be no $col:b', ({ b }) => onText(`joined without ${b}`, (e) => joinedBy(e, b)), 0),

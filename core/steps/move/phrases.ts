@@ -12,6 +12,8 @@ export const phrases = [
   rule('clause', '~move $cols:c column|columns? ~first', ({ c }) => move(c, { to: 'first' }), 0),
   rule('clause', '~move the? $cols:c column|columns? ~first ,|and|then? and|then? the? $cols:b column|columns? second|next|behind|after after|behind|it|that|this? it|that|this?', ({ c, b }) => (b.some((n: string) => c.includes(n)) ? null : move([...c, ...b], { to: 'first' })), -0.2),
   rule('clause', 'put|bring|arrange|order|sort|set|have the? columns in|into this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
+  rule('clause', 'put|bring|arrange|order|sort|set|have the? columns like this|that|so :|,|-|–? $cols:c ,? (then|and|followed by? the? others|rest|other|remaining ones|columns?)?', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.5),
+  rule('rider', ',? then|and|followed by? the? others|rest|remaining|other ones|columns?', () => amend('moved, then the others', (plan) => (plan.step === 'move' && 'to' in plan.place && plan.place.to === 'first' ? plan : null)), 0),
   rule('clause', 'columns? order|sequence of? (the? columns)? :|,|-|–|= $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('clause', 'the? columns in this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('clause', 'the? columns ~should be? in this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
