@@ -67,6 +67,9 @@ function findHeadAfter(plan: Plan, head: CheckedHead): CheckedHead {
 export function withPlan(state: State, plan: Plan, topic?: readonly string[]): State {
   // 'Billed without signs, numeric': what is said twice in other words is done once.
   if ((plan.step === 'convert' || plan.step === 'tidy' || plan.step === 'filter') && JSON.stringify(state.plans.at(-1)) === JSON.stringify(plan)) return state;
+  const last = state.plans.at(-1);
+  // 'Those with slashes are day first. Turn the column into dates': the first said more.
+  if (plan.step === 'convert' && last?.step === 'convert' && JSON.stringify([last.columns, last.to]) === JSON.stringify([plan.columns, plan.to]) && Object.keys(plan).length === 3) return state;
   const [problem] = checkPlan(plan, state.head);
   if (problem) return { ...state, plans: [...state.plans, plan], problem: state.problem ?? problem };
   return { ...state, plans: [...state.plans, plan], spoken: takenUp(state.spoken, plan), head: headAfter(plan, state.head), topic: topic ?? ('columns' in plan ? plan.columns : state.topic) };

@@ -88,6 +88,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.3, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && p.to === 'decimal' && next?.step === 'calculate' && next.replace && next.as.kind === 'round' && next.as.places === 0 && next.as.mode === 'nearest' && p.columns.includes(next.name); }) },
   // 'Which guest was on more than one episode?', where a cell holds several guests.
   { price: 0, holds: (plans, { lists, question }) => question && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && lists(b.as.name))), asks: 'Some cells hold several values, and each cell counts as one. Is it meant so?' },
+  // 'Weights in kilograms, just the figure': a unit that cells are written in goes.
+  { price: 0.4, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.replace && (p.as.kind === 'round' ? p.as.of : p.as).kind === 'measure') },
   // No number is a date.
   { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'convert' && (p.to === 'date' || p.to === 'datetime') && p.columns.some((c) => numbers(c))) },
   // 'Make the deposit 0' keeps no rows.

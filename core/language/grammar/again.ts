@@ -112,6 +112,7 @@ const include = (columns: readonly string[]): Act =>
 
 export const againRules = [
   rule('clause', '~doSame for|to|with|in|on|and? the? $cols:c too|also|well?', ({ c }) => again(c), 0),
+  rule('clause', '~doSame for|to|with|in|on|and? the? $cols:c ,|;|–|-? but|only|just write|put|use|with|say|fill|enter|take? in? $text:t', ({ c, t }) => ({ key: `again ${JSON.stringify(c)} ${t}`, apply: (state: State) => { const last = state.plans.at(-1) ?? state.last; return last?.step === 'fill' && last.with.kind === 'value' ? withPlan(state, { ...last, columns: c, with: { kind: 'value', text: t } }, c) : null; } }), -0.3),
   rule('clause', 'and|also|now|then the? $cols:c too|also|well', ({ c }) => again(c), 0.4),
   rule('clause', 'the? $cols:c too|also|likewise', ({ c }) => again(c), 0.5),
   rule('clause', 'also|too|likewise for|in|with|to the? $cols:c', ({ c }) => again(c), 0.3),
@@ -130,6 +131,9 @@ export const againRules = [
   rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
   rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),
   rule('rider', '$nopes? not the? $cols ,|but|rather|;? but|rather? the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), -0.1),
+  rule('rider', '$nopes ,|.|!|;? i|we still? need|want|keep that|it|this|those|them one? ,|.|;|!|- take|drop|remove|lose|delete|use the? $cols:c column|columns? instead|rather?', ({ c }) => ofLast(otherColumns(c)), -0.3),
+  rule('rider', 'but|so? take|drop|remove|lose|delete|use|throw out|away? the? $cols:c column|columns? instead|rather', ({ c }) => ofLast(otherColumns(c)), -0.2),
+  rule('aside', 'i|we still|do|actually? need|want|keep|use it|that|this|those|them one? after|all? all?', () => nothing, 0.1),
   rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
   rule('nopes', '~nope ,? ~nope ,|.|!? ', () => true, 0),
   rule('aside', '$nopes', () => correcting(false), 0.1),

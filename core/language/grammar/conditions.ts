@@ -12,7 +12,7 @@ import { rule } from '../chart';
 import { stem } from '../words';
 import { namesRows, SMALL_WORDS } from '../mentions';
 import { fit } from '../../metrics/metrics';
-import { DUE, ESTIMATED, groupable, soldFor, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
+import { DUE, ESTIMATED, endingColumn, groupable, soldFor, columnLike, dateColumns, deadlineOf, late, moneyColumn, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from './expressions';
 import { sampleOf } from './samples';
 import type { Period, YesNo } from './seeds';
 
@@ -657,6 +657,13 @@ export const conditionRules = [
   rule('cond', '~be $filledBy:c', ({ c }) => not(empty(c)), 0.1),
   rule('cond', '~be? ~not $filledBy:c', ({ c }) => empty(c), 0.1),
   rule('rset', 'what|whatever|everything|all|anything ^$values:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an)$/.test(w) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
+  rule('toldWords', '$word:w', ({ w }) => (SMALL_WORDS.has(w.toLowerCase()) || w.length < 3 ? null : [w]), 0),
+  rule('toldWords', '$word:w or|, $toldWords:r', ({ w, r }) => (SMALL_WORDS.has(w.toLowerCase()) || w.length < 3 ? null : [w, ...r]), 0),
+  // 'Whose behaviour says friendly or gentle', where one of them stands among other words
+  rule('cond', '$col:c say|says|mention|mentions|speaks|talks|reads of|about? something|somebody? $toldWords:t', ({ c, t }, x: Context) => (columnOf(x.head, c).type === 'text' && t.some((w: string) => x.vocabulary.values.get(w.toLowerCase())?.some((v) => v.column === c)) && t.some((w: string) => finds2(w, c, x)) && t.every((w: string) => finds2(w, c, x) || x.vocabulary.values.get(w.toLowerCase())?.some((v) => v.column === c)) ? { kind: 'text', test: 'mentions', of: column(c), texts: t } : null), -0.5),
+  rule('cond', '~withA? neither a|an|any? $col:a nor|or a|an|any? $col:b', ({ a, b }) => (a === b ? null : all([empty(a), empty(b)])), -0.1),
+  // 'Still here': what ends a row has not come yet
+  rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.2),
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),

@@ -219,6 +219,9 @@ export const expressionRules = [
   rule('ex1', '$clockUnit:u ~took? between|from|since|it? ~took? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0),
   rule('ex1', 'time|duration|length|difference from|between $col:a ~fromTo the? $col:b ,? in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0),
   rule('ex1', '$col:a ~fromTo $col:b in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0.05),
+  rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$noun|$guess|it|they with|here|there|in|at|out|stay|wait? us|here|there? until|before|till|when it|they|he|she? ~be? $col:b ,? (in $spanUnit:u)?', ({ b, u }, x: Context) => { const a = readsAsDate(x.head, b) ? startColumn(x) ?? rowDate(x) : null; return a === null || a === b ? null : span(u ?? 'days', a, b, x); }, -0.2),
+  rule('col', 'came|come|got|arrived|brought to|in|with|for? us|here', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:arriv(?:ed|al)|intake|received|admitted|joined|entered)\b/i.test(c.name) && readsAsDate(x.head, c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.1),
+  rule('ex1', 'age in? whole|full? $spanUnit:u? when the? $rows|$noun|it|they|he|she ~be? ^$col:c', ({ u, c }, x: Context) => { const b = bornColumn(x) ?? begun(x); return b !== null && b !== c && u !== 'minutes' && u !== 'hours' && readsAsDate(x.head, c) ? span((u as SpanUnit | undefined) ?? 'years', b, c, x) : null; }, -0.2),
   rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? (in $clockUnit:u)? ,? from|between? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => lapse(u ?? 'hours', a, b, x), -0.1),
   rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? from|between? $col:a ~fromTo the? $col:b ,? in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), -0.1),
   rule('ex1', 'how long ~be|did|does|has|have ~each? $rows|$col|$noun|$guess|it|they $word? use? ,? in $clockUnit:u', ({ u }, x: Context) => { const t = twoTimes(x); return t && lapse(u, t[0], t[1], x); }, 0.2),
@@ -460,6 +463,9 @@ function endsOf(x: Context): readonly [string, string] | null {
   const times = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name);
   return of(times.length >= 2 ? times : dateColumns(x));
 }
+
+/** The date that ends a row, where it is told from what begins it. */
+export const endingColumn = (x: Context): string | null => endsOf(x)?.[1] ?? null;
 
 /** How long each row lasted; without a unit in hours where there are times of day, else in days. */
 export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends = endsOf(x)): Expression | null {

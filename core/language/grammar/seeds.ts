@@ -84,7 +84,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
       if (parts.length > 1 && parts.reduce((a, b) => a + b, 0) === 100) put('ratio', i, to, parts, 0);
     }
     // A question mark that ends what is asked is no mark to look for.
-    if ((t.kind === 'mark' && !/^[?!]$/.test(t.lower)) || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
+    const stop = t.lower === '.' && (tokens[i + 1] === undefined || tokens[i + 1]!.spaced);
+    if ((t.kind === 'mark' && !stop && !/^[?!]$/.test(t.lower)) || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower) && /^(?:sign|signs|symbol|symbols|character|characters)$/.test(tokens[i + 1]?.lower ?? '')) put('mark', i, i + 2, MARKS[t.lower], -0.05);
   });
@@ -111,6 +112,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   yesNo(tokens, columns, context, put);
   adjectives(tokens, context, put);
   filledBy(tokens, context, put);
+  numberedTimes(tokens, context, put);
   datedPeriods(items, context, put);
   return { items, columns, values };
 }
@@ -304,6 +306,27 @@ function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
     if (age && several.length > 1 && several.length <= 4) several.forEach((c) => put('adj', i, i + (recent ? 2 : 1), { column: c, down: age[1] }, 0.35));
     const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) ?? rowDate(x) : age ? rowDate(x) : null;
     if (age && began !== null) put('adj', i, i + (recent ? 2 : 1), { column: began, down: age[1] }, 0.1);
+  });
+}
+
+const TIMES: Readonly<Record<string, string>> = { week: 'w', quarter: 'q', year: 'y', month: 'm', term: 't', half: 'h', day: 'd' };
+
+/** 'Downloads in week one' of ‹Downloads W1›, 'first-quarter sales' of ‹Q1 sales›. */
+function numberedTimes(tokens: readonly Token[], { head }: Context, put: Put): void {
+  const wordsOf = (name: string): string[] => name.toLowerCase().split(/[\s_-]+/);
+  tokens.forEach((t, i) => {
+    const whole = /^(first|second|third|fourth)-(week|quarter|year|month|term|half|day)$/.exec(t.lower);
+    const before = ['first', 'second', 'third', 'fourth'].indexOf(tokens[i - 1]?.lower ?? '') + 1;
+    const letter = TIMES[whole ? whole[2]! : t.stem], n = whole ? ['first', 'second', 'third', 'fourth'].indexOf(whole[1]!) + 1 : before || tokens[i + 1]?.value;
+    if (letter === undefined || !n || !Number.isInteger(n)) return;
+    const [from, to] = whole ? [i, i + 1] : before ? [i - 1, i + 1] : [i, i + 2];
+    const own = head.columns.filter((c) => wordsOf(c.name).includes(`${letter}${n}`));
+    for (const { name } of own) {
+      const rest = wordsOf(name).filter((w) => w !== `${letter}${n}`).map(stem);
+      if (own.length === 1) put('col', from, to, name, 0.05);
+      for (let at = from - 1; at >= Math.max(0, from - 4); at--) if (rest.includes(tokens[at]!.stem) && tokens.slice(at + 1, from).every((w) => /^(?:in|of|for|from|during|the|its|their)$/.test(w.lower))) put('col', at, to, name, 0);
+      if (rest.includes(tokens[to]?.stem ?? '')) put('col', from, to + 1, name, 0);
+    }
   });
 }
 
@@ -691,6 +714,8 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
   const verb = /^(?:calculate|compute|determine|derive|add)$/.test(tokens[0]?.lower ?? '') ? 1 : 0;
   const start = verb + (/^(?:the|a|an)$/.test(tokens[verb]?.lower ?? '') ? 1 : 0);
   if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number' || percent(t)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
+  // 'Cost per kilo of body weight: ...': what stands before a colon is the name of what comes after it.
+  if (verb === 0 && mark > start + 5 && mark <= start + 8 && tokens[mark]!.lower === ':' && tokens.slice(start, mark).every((t) => t.kind === 'word' && !VERBS.has(t.lower) && !/^(?:please|pls|columns?|fields?|new|things?|go)$/.test(t.lower)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.3);
   // 'Calculate earned per hour as charged minus cost': so is what stands before 'as'.
   const as = tokens.findIndex((t) => t.lower === 'as');
   if (/^(?:calculate|compute|determine|derive|define)$/.test(tokens[0]?.lower ?? '') && as > start + 1 && as <= start + 6 && tokens.slice(start, as).every((t) => t.kind === 'word') && !/^(?:column|field|new|it|this|that)$/.test(tokens[start]!.lower)) put('name', start, as, request.slice(tokens[start]!.from, tokens[as - 1]!.to).trim(), 0.05);

@@ -68,6 +68,12 @@ function weightedValue(e: Expression): Expression | null {
 /** A group's part of the whole, as a percentage. */
 const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'total' ? op('*', op('/', e, { ...e, whole: true }), number(100)) : null);
 
+/** The only column of spans of time written with colons, asked for in minutes. */
+function spanColumn(unit: string, x: Context): string | null {
+  const found = unit !== 'min' ? [] : x.head.columns.filter((c) => { const e = c.type === 'text' ? quantity(c.name, x) : null; return e?.kind === 'measure' && e.unit === 'min'; });
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 /** The money of the rows that a column of yes and no says are not paid. */
 function owed(x: Context): Question | null {
   const paid = yesNoOf(x.head).filter((y) => /\b(?:paid|settled|received)\b/i.test(y.column)), money = x.head.columns.filter((c) => quantity(c.name, x) !== null && /\b(?:fee|price|amount|total|charged?|due|bill|cost|sum)\b/i.test(c.name));
@@ -252,6 +258,8 @@ export const phrases = [
   rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
   rule('qby', '$qperiod:p ^$col:c', ({ p, c }, x: Context) => period(p, c, x), 0.05),
   rule('qfig', 'the? sum|total ^$col:c', ({ c }, x: Context) => sum(c, x), 0.05),
+  rule('question', '~countWord $rows|$noun|$guess? ~be|got|did|was? ^$col:c ~each ^$qperiod:p', ({ c, p }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: [allRows], by: [by] }; }, -0.4),
+  rule('question', '~average $word|$guess? stay|wait|time|duration|length of the? $rset:c ,? in $spanUnit:u', ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: [], where: c }; }, -0.1),
   rule('qperiod', 'month|months', () => 'month', 0),
   rule('qperiod', 'day|days|date|dates', () => 'date', 0.2),
   rule('qperiod', 'iso|calendar? week|weeks', () => 'week', 0),
@@ -411,6 +419,7 @@ export const phrases = [
   rule('question', '~shareWord of the? $cond:c $rows|$noun|$guess', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess remained|remain|remains|stayed|stay|stays|ended|turned|got|became|went up|out|as? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
   rule('question', 'how much (money|of it|is)? ~be|~have still? outstanding|unpaid|owed|owing|open|due|missing', (_s, x: Context): Question | null => owed(x), -0.2),
+  rule('question', 'how many|much $unit:u did|does|do|has|have $cond:c $word in|up|out|over? ~inTotal?', ({ u, c }, x: Context): Question | null => { const name = columnIn(u, x) ?? spanColumn(u, x), e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.05),
   rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),
   rule('question', 'how much|many did|does|has|have $cond:c $col:m ~inTotal?', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
@@ -601,6 +610,7 @@ export const phrases = [
   rule('rider', 'and? next|beside|besides|alongside to? it|that|them|this ,|:? show|add|put|have|want? the? $qfigs:f', ({ f }) => moreFigures(f), -0.1),
   rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
+  rule('rider', 'and|now|please? split|break|divide|cut|show it|that|this|them|those up|down|out? by|per|into|for each? $qbys:b', ({ b }) => onQuestion(`split by ${keyOf(b)}`, (plan) => { const more = (b as Expression[]).map(groupOf).filter((g) => !plan.by.some((o) => keyOf(o.as) === keyOf(g.as))); return more.length ? { ...plan, by: [...plan.by, ...more] } : null; }), -0.2),
 ].flat();
 
 /** The values of a group as columns: one that was asked for already, or one more. */

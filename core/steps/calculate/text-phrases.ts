@@ -368,6 +368,11 @@ export const textPhrases = [
 
   // By a pattern of columns: "name (district)"
   rule('text0', '$template:t', ({ t }) => t, -0.2),
+  // 'The letter at the front of the code'
+  rule('text0', 'the? letter|letters at|in|from the? front|start|beginning|head of|in the? $col:c', ({ c }, x: Context) => leadingLetters(c, x), -0.1),
+  rule('text0', 'the? leading|first|opening|initial letter|letters of|in|from the? $col:c', ({ c }, x: Context) => leadingLetters(c, x), 0.1),
+  rule('clause', '~join|put|bring|write|show $cols:c together? like|as|so this|that|so? :|,? ^$restText:t .?', ({ c, t }, x: Context) => byPattern(c, t.replace(/\.$/, ''), x), 0.1),
+  rule('rider', 'without|no|dropping|minus the|any? leading zeros|zeroes|noughts', () => onText('no leading zeros', (e) => (e.kind === 'found' && e.what.kind === 'sort' && e.what.sort === 'number' ? e : null)), 0),
   rule('clause', '~add ~column (~named? $name:n)? with|of|for|holding|containing|from the? $col:c all? in|as|into ~upper', ({ n, c }) => add({ kind: 'cased', letters: 'upper', of: column(c) }, n), -0.1),
   rule('clause', '~add ~column (~named? $name:n)? with|of|for|holding|containing|from the? $col:c all? in|as|into ~lower', ({ n, c }) => add({ kind: 'cased', letters: 'lower', of: column(c) }, n), -0.1),
   rule('clause', 'label|tag|name|describe|title ~each|all|the $rows|$noun|$guess with|by its|the|their? $cols:c ,? like|as|e.g|eg|such|so as? $text:t', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),
@@ -418,6 +423,12 @@ export const textPhrases = [
   rule('aside', 'and so on|forth', () => nothing, 0),
   rule('aside', 'etc', () => nothing, 0),
 ].flat();
+
+/** The letters that all codes of a column begin with, where they are as many in each. */
+function leadingLetters(name: string, x: Context): Expression | null {
+  const runs = sampleOf(name, x).filter((v) => v.trim() !== '').map((v) => /^\p{L}*/u.exec(v.trim())![0].length);
+  return columnOf(x.head, name).type === 'text' && runs.length > 0 && runs[0]! > 0 && runs.every((n) => n === runs[0]) && sampleOf(name, x).some((v) => v.trim().length > runs[0]!) ? { kind: 'letters', side: 'first', count: runs[0]!, of: column(name) } : null;
+}
 
 /** Two columns with a text between them, put together so that the text falls away with a blank one. */
 function joinedBy(e: Expression, name: string): Expression | null {

@@ -88,6 +88,12 @@ export const phrases = [
   rule('clause', '$sought:t ~be $slip for|of|instead of? $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.6),
   rule('clause', '$sought:t ~should ~be? read|written|spelled|spelt|called|= $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.3),
   rule('clause', '$sought:t should|must|ought|has|needs to? be $instead:s', ({ t, s }, x: Context) => { const c = holding(t, x); return c && replaced([c], wholeTexts('whole', t), s); }, -0.3),
+  // 'For sex write female instead of f and male instead of m'
+  rule('turnedChange', '$word:s|$text:q instead|rather of|than $sought:t', ({ s, q, t }) => ({ t, s: q ?? s }), 0),
+  rule('turnedChange', '$word:s|$text:q instead|rather of|than $word:w', ({ s, q, w }) => ({ t: [w], s: q ?? s }), 0.1),
+  rule('turnedChanges', '$turnedChange:a', ({ a }) => [a], 0),
+  rule('turnedChanges', '$turnedChange:a ~list $turnedChanges:r', ({ a, r }) => [a, ...r], 0),
+  rule('clause', 'for|in|under the? $cols:c ,|:? write|put|use|say|enter|show|make|have $turnedChanges:l', ({ l, c }, x: Context) => several(l, c, x), -0.2),
   // Several at once: 'change Y to yes and n to no in showed up'
   rule('change', '$sought:t ~with|= $instead:s', ({ t, s }) => ({ t, s }), 0),
   rule('change', '$word:t ~with|= $word:s', ({ t, s }) => (/^(?:the|a|an|it|in|and|or|all|with|by|to|for|into)$/i.test(t) || /^(?:the|a|an|it|in|and|or|all|blank|empty|capitals|numbers?|dates?|text)$/i.test(s) ? null : { t: [t], s }), 0.3),
@@ -120,6 +126,10 @@ export const phrases = [
   rule('charlist', 'single|double? quotes|quote marks?', () => ["'", '"', '“', '”', '‘', '’'], 0),
   rule('charlist', 'quotation|inverted marks|commas', () => ["'", '"', '“', '”', '‘', '’'], -0.05),
   rule('charlist', 'blanks|whitespace', () => [' '], 0.1),
+  rule('clause', '~drop every|each|all|any blank|blanks|space|spaces out|away? of|from|in|inside|within $cols:c', ({ c }) => replaced(c, wholeTexts('anywhere', [' ']), ''), -0.2),
+  rule('rider', '~wherever it|they|there? ~say $nothings:t ,? leave|make|keep|let|set|blank it|the|that|those|them? cell|cells|field|value? ~blankWord|out', ({ t }) => alsoBlank(t), -0.1),
+  rule('clause', '~wherever it|they|there? ~say $nothings:t ,? leave|make|keep|let|set|blank it|the|that|those|them? cell|cells|field|value? ~blankWord|out', ({ t }) => replaced(null, wholeTexts('whole', t), ''), 0.05),
+  rule('clause', '$cols:c ~should only|just|all? consist|contain|hold|have|be|show only|just? of|in? only|just? digits|numerals|figures', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
 
   // Sorts of characters.
   rule('rider', 'an? $nothings:t ~be|becomes|become|stays|stay|turns|gives into|as|to|left? ~blankWord', ({ t }) => amend(`no digits in ${t.join()}`, (plan) => (plan.step === 'replace' && plan.find.kind === 'sort' && plan.find.sort === 'other than digits' && t.every((w: string) => !/\d/.test(w)) ? plan : null)), 0),
@@ -162,6 +172,15 @@ function placeIn(text: string, columns: readonly string[], x: Context): 'start' 
   const held = columns.flatMap((c) => sampleOf(c, x)).map(folded).filter((v) => v.includes(folded(text)));
   return held.length === 0 ? 'anywhere' : held.every((v) => v.startsWith(folded(text))) ? 'start' : held.every((v) => v.endsWith(folded(text))) ? 'end' : 'anywhere';
 }
+
+/** Cells that say so blanked as well, in the columns of the change just said. */
+const alsoBlank = (list: readonly string[]): Act => ({
+  key: `also blank ${list.join()}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    return last?.step === 'replace' || last?.step === 'tidy' ? withPlan(state, { step: 'replace', columns: last.columns, find: wholeTexts('whole', list), with: '' }, last.columns) : null;
+  },
+});
 
 interface Spelling { readonly column: string; readonly text: string; readonly typed: string }
 

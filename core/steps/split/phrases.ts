@@ -47,6 +47,7 @@ export const phrases = [
   rule('atmark', "there's|it's a|an|the? $mark:m in? between (the|them|these|those|both two|parts|both|three|pieces?)?", ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'there|it|with is|are? a|an|the? $mark:m in? between (the|them|these|those|both two|parts|both|three|pieces?)?', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', '~at every|each|the|all|any? letter? $word:w', ({ w }) => (w.length === 1 ? { text: w, which: 'every' } : null), 0),
+  rule('clause', '~make|~split|~add two|2|new? columns? out|from of? the? $col:c :|,|;|-|–? the? $word ~into ^$name:a ,|and and? the? $word ~into ^$name:b', ({ c, a, b }, x: Context) => splitAt(c, likelyMark(c, 2, x), [a, b]), -0.3),
   rule('clause', '~add? two|three|2|3|4 new? columns from|out|of of? the? $col:c ,|:|-|–|;? ~named? $names:n', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), 0),
   rule('atmark', 'with $mark:m between (them|the pieces|the parts)?', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'with $mark:m in between', ({ m }) => ({ text: m, which: 'every' }), 0),
