@@ -49,6 +49,12 @@ interface Said {
   readonly rules: boolean;
   /** It speaks of a new column. */
   readonly newColumn: boolean;
+  /** It speaks of a copy. */
+  readonly copies: boolean;
+  /** It says that something gets a name. */
+  readonly renames: boolean;
+  /** Is every value of a column known, and do none of them hold any of some texts? */
+  readonly nowhere: (column: string, texts: readonly string[]) => boolean;
   /** It begins with a no. */
   readonly corrects: boolean;
   /** Do cells of a column hold several values each? */
@@ -90,6 +96,14 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0, holds: (plans, { lists, question }) => question && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && lists(b.as.name))), asks: 'Some cells hold several values, and each cell counts as one. Is it meant so?' },
   // 'Weights in kilograms, just the figure': a unit that cells are written in goes.
   { price: 0.4, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.replace && (p.as.kind === 'round' ? p.as.of : p.as).kind === 'measure') },
+  // 'Deposit that is twenty percent of the charge' is no copy of the charge.
+  { price: 1.5, holds: (plans, { copies }) => !copies && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'column') },
+  // Letters of dates or numbers are not written in capitals.
+  { price: 1.5, holds: (plans, { never, numbers }) => plans.some((p) => p.step === 'tidy' && p.ways.some((w) => /^(?:upper|lower|title|sentence|name)$/.test(w)) && p.columns.every((c) => numbers(c) || !never(c, 'date'))) },
+  // 'Name of the lead with proper capitals' gives no new name.
+  { price: 2, holds: (plans, { renames }) => !renames && plans.some((p) => p.step === 'rename' && p.names.some((n) => n.to === n.to.toLowerCase() && / /.test(n.to))), asks: 'Is this the new name?' },
+  // Words that stand in no cell find nothing.
+  { price: 0, holds: (plans, { nowhere }) => plans.some((p) => p.step === 'filter' && p.where.kind === 'text' && p.where.test === 'mentions' && p.where.of.kind === 'column' && nowhere(p.where.of.name, p.where.texts)), asks: 'No cell says so. Is it meant all the same?' },
   // No number is a date.
   { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'convert' && (p.to === 'date' || p.to === 'datetime') && p.columns.some((c) => numbers(c))) },
   // 'Make the deposit 0' keeps no rows.
@@ -195,6 +209,9 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
+    copies: says(/^(?:copy|copies|duplicate|clone|same|again|as|from|=|equal|equals|repeat)$/),
+    renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
+    nowhere: (column, texts) => { const glance = head.glances?.get(column), held = glance?.values ?? []; return !!glance && held.length > 0 && held.reduce((n, [, k]) => n + k, 0) >= glance.rows - glance.blanks && !held.some(([v]) => texts.some((t) => v.toLowerCase().includes(t.toLowerCase()))); },
     corrects: /^(?:no|sorry|oh|wait|nope|actually) [,.!:]/.test(text),
     lists: (column) => { const held = head.glances?.get(column)?.values ?? [], all = held.reduce((n, [v, k]) => n + (v.trim() === '' ? 0 : k), 0); return all > 0 && held.reduce((n, [v, k]) => n + (/[;|]/.test(v) ? k : 0), 0) >= all * 0.2; },
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(text),

@@ -679,7 +679,7 @@ export const conditionRules = [
   rule('rset', 'every|any|all? $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', 'every|any|all? $guess ~rel ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', 'every|each|any $guess ~be? $cond:c', ({ c }) => c, 0),
-  rule('rset', '$cond:c $guess', ({ c }) => c, 0.1),
+  rule('rset', '$cond:c ^$guess', ({ c }) => c, 0.1),
   rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => (neverBoth(a, c) ? null : all([a, c])), 0.1),
   // 'The good trees and those in poor health': no row is both, so either is meant

@@ -475,8 +475,28 @@ function askedFirst(tokens: readonly Token[], put: Put): void {
 
 const MEASURES = /^(?:nights|days|hours|minutes|weeks|months|years)$/;
 
+const KNOWN_WORDS = (() => {
+  const by = new Map<string, string[]>();
+  for (const w of new Set(Object.values(CLASSES).flatMap((c) => c.match(/\p{L}{6,}/gu) ?? []))) (by.get(w[0]!) ?? by.set(w[0]!, []).get(w[0]!)!).push(w);
+  return by;
+})();
+
+/** Is a plural one slip from a value, a word in the texts, or a word of a column's name? */
+function nearOwn(word: string, { head, vocabulary }: Context): boolean {
+  const one = word.replace(/s$/, '');
+  const near = (w: string): boolean => w.length >= 4 && w[0] === word[0] && w !== word && w !== one && Math.abs(w.length - one.length) <= 1 && stem(w) !== stem(word) && (typingDistance(one, w, 1) <= 1 || typingDistance(word, `${w}s`, 1) <= 1);
+  if (one.length < 4 || vocabulary.inside.has(word) || vocabulary.inside.has(one)) return false;
+  for (const w of vocabulary.values.keys()) if (!w.includes(' ') && near(w)) return true;
+  for (const w of vocabulary.inside.keys()) if (near(w)) return true;
+  return head.columns.some((c) => c.name.toLowerCase().split(/[^\p{L}]+/u).some(near));
+}
+
+/** Is a word one slip from one that the grammar knows, and not that word or a form of it? */
+const nearKnown = (word: string): boolean => word.length >= 6 && (KNOWN_WORDS.get(word[0]!) ?? []).some((w) => w !== word && Math.abs(w.length - word.length) <= 1 && stem(w) !== stem(word) && w !== `${word.slice(0, -1)}` && typingDistance(word, w, 1) <= 1);
+
 /** A noun that is nothing else may stand for the rows: 'every film', 'the payments that ...'. */
-function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], { head }: Context, put: Put): void {
+function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], context: Context, put: Put): void {
+  const { head } = context;
   tokens.forEach((t, i) => {
     if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
@@ -489,7 +509,9 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     const counted = i > 0 && !t.capital && !SMALL_WORDS.has(t.lower) && !/^(?:unless|except|never|always|only|other|else)$/.test(t.lower) && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
     // 'Each visited site' is not each of the visited.
     const limits = !plural && items.some((n) => (n.cat === 'noun' || n.cat === 'rows') && n.from === i + 1 && n.cost < 0.2);
-    if ((plural || counted) && !limits) put('guess', i, i + 1, t.lower, 0.35);
+    // What is one letter from a value, a column, or a word that asks for something is rather that, mistyped.
+    const slip = t.lower.length >= 5 && (items.some((v) => (v.cat === 'value' || v.cat === 'col') && v.from <= i && v.to > i && v.cost < 1) || nearKnown(t.lower) || nearOwn(t.lower, context));
+    if ((plural || counted) && !limits) put('guess', i, i + 1, t.lower, slip ? 0.8 : 0.35);
   });
   // 'The fillings' of a column ‹Filled on›: what was done is what the rows are.
   tokens.forEach((t, i) => {
@@ -730,6 +752,8 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
     // A name is no word that only opens what is said, nor a mark by which something is cut.
     if (/^(?:sorry|oh|okay|ok|yes|nope|thanks|hello|hi)$/.test(first.lower) || (!first.capital && /^(?:comma|commas|slash|slashes|semicolon|semicolons|hyphen|hyphens)$/.test(first.lower))) continue;
     if (tokens[from - 1]?.lower === 'how' && /^(?:long|much|many|far|old|often|big|high|late)$/.test(first.lower)) continue;
+    // 'In English' is no name.
+    if (/^(?:english|french|german|words|full)$/.test(first.lower) && tokens[from - 1]?.lower === 'in') continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
     if (!first.capital && ['column', 'columns', 'called', 'named'].some((w) => first.lower !== w && typingDistance(first.lower, w, 1) <= 1)) continue;
     let cost = 0.1;
@@ -743,6 +767,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (!capital && /^(?:out|off)$/.test(t.lower) && /^(?:of|from)$/.test(tokens[to]?.lower ?? '')) break;
       if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|shall|containing|holding|grouped|then)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|weighted|rounded|divided|multiplied|calculated|computed|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
+      if (to > from + 1 && !capital && (t.lower === 'under' || (t.lower.length > 5 && ['column', 'columns'].some((w) => t.lower !== w && typingDistance(t.lower, w, 1) <= 1)))) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;

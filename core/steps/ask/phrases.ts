@@ -259,7 +259,7 @@ export const phrases = [
   rule('qby', '$qperiod:p ^$col:c', ({ p, c }, x: Context) => period(p, c, x), 0.05),
   rule('qfig', 'the? sum|total ^$col:c', ({ c }, x: Context) => sum(c, x), 0.05),
   rule('question', '~countWord $rows|$noun|$guess? ~be|got|did|was? ^$col:c ~each ^$qperiod:p', ({ c, p }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: [allRows], by: [by] }; }, -0.4),
-  rule('question', '~average $word|$guess? stay|wait|time|duration|length of the? $rset:c ,? in $spanUnit:u', ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: [], where: c }; }, -0.1),
+  rule('question', '$qlead? ~average $word|$guess? stay|wait|time|duration|length of the? $rset:c ,? in $spanUnit:u', ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: [], where: c }; }, -0.1),
   rule('qperiod', 'month|months', () => 'month', 0),
   rule('qperiod', 'day|days|date|dates', () => 'date', 0.2),
   rule('qperiod', 'iso|calendar? week|weeks', () => 'week', 0),

@@ -3,6 +3,7 @@ import { columnOf } from '../../table/table';
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import { nothing, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
+import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions';
 import { onlyTime, quantity, rowDate, timed } from '../../language/grammar/expressions';
@@ -151,7 +152,9 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
 const JOINTS = /^(?:don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
-const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && JOINTS.test(word) };
+const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
+/** Words that are easily mistyped, and then are no labels either. */
+const SLIPS = ['nothing', 'otherwise', 'neither', 'without', 'anything', 'everything', 'whatever'];
 
 /** What is counted is no label of the number before it. */
 const COUNTED = /^(?:decimals?|places?|digits?|per ?cent|percent|times|points?|rows?|columns?|days?|weeks?|months?|years?|hours?|minutes?|characters?|letters?|words?)$/i;
