@@ -7,7 +7,7 @@ import { convertUnit, readMeasure, unitSort } from '../../values/units';
 import { unitInName } from '../../formula/dimensions';
 import { isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
 import { all, any, column, columnsOf, not, number, rowsCounted, type Comparison, type Condition, type Expression } from '../../formula/expression';
-import type { Context } from '../acts';
+import { nothing, type Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
 import { namesRows, SMALL_WORDS } from '../mentions';
@@ -664,6 +664,10 @@ export const conditionRules = [
   rule('cond', '~withA? neither a|an|any? $col:a nor|or a|an|any? $col:b', ({ a, b }) => (a === b ? null : all([empty(a), empty(b)])), -0.1),
   // 'Still here': what ends a row has not come yet
   rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.2),
+  rule('cond', '$valueSet:s', ({ s }) => among(s.column, s.texts), -0.25),
+  rule('aside', "whatever|however they're|they|it|it's (are|is)? called|named|written|spelled|spelt", () => nothing, 0),
+  rule('cond', '$col:c ~not ~given|there', ({ c }) => empty(c), 0.1),
+  rule('cond', '$col:c made|built|woven|cut of|from|with|out of? ^$word:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),

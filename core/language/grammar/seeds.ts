@@ -55,6 +55,10 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
   const values = valueMentions(tokens, request, context.vocabulary);
   for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: tokens[v.from]!.kind === 'quoted' ? v.text : request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' ') }, v.cost);
+  // One spelling without what firms are called after, for several values: all of them.
+  const sets = new Map<string, ValueMention[]>();
+  for (const v of values) if (v.cost < 0.2 && !v.loose) (sets.get(`${v.from} ${v.to} ${v.column}`) ?? sets.set(`${v.from} ${v.to} ${v.column}`, []).get(`${v.from} ${v.to} ${v.column}`)!).push(v);
+  for (const set of sets.values()) if (new Set(set.map((v) => v.text)).size > 1) put('valueSet', set[0]!.from, set[0]!.to, { column: set[0]!.column, texts: [...new Set(set.map((v) => v.text))] }, 0);
   tokens.forEach((t, i) => {
     if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
     if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : 0.02);
@@ -87,6 +91,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     const stop = t.lower === '.' && (tokens[i + 1] === undefined || tokens[i + 1]!.spaced);
     if ((t.kind === 'mark' && !stop && !/^[?!]$/.test(t.lower)) || t.kind === 'quoted') put('mark', i, i + 1, t.lower, t.kind === 'quoted' ? 0.02 : /^[,;/|@#_:&+-]$/.test(t.lower) ? 0.3 : 1);
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower)) put('mark', i, i + 1, MARKS[t.lower], 0);
+    // 'A comma and a space'
+    if (t.kind === 'word' && /^(?:comma|semicolon|colon)$/.test(t.lower) && /^(?:and|then|with)$/.test(tokens[i + 1]?.lower ?? '')) { const at = tokens[i + 2]?.lower === 'a' ? i + 3 : i + 2; if (/^(?:space|blank)$/.test(tokens[at]?.lower ?? '')) put('mark', i, at + 1, `${MARKS[t.lower]!} `, -0.1); }
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower) && /^(?:sign|signs|symbol|symbols|character|characters)$/.test(tokens[i + 1]?.lower ?? '')) put('mark', i, i + 2, MARKS[t.lower], -0.05);
   });
   templates(tokens, context, put);

@@ -260,6 +260,7 @@ export const phrases = [
   rule('qfig', 'the? sum|total ^$col:c', ({ c }, x: Context) => sum(c, x), 0.05),
   rule('question', '~countWord $rows|$noun|$guess? ~be|got|did|was? ^$col:c ~each ^$qperiod:p', ({ c, p }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: [allRows], by: [by] }; }, -0.4),
   rule('question', '$qlead? ~average $word|$guess? stay|wait|time|duration|length of the? $rset:c ,? in $spanUnit:u', ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: [], where: c }; }, -0.1),
+  rule('clause', '~tellMe? ,? in|on? which|what $qperiod:p ~have|~did|has|had|with|is|are|was|were the? most|highest (number of)? ^$col:c', ({ p, c }, x: Context) => { const by = dated(c, x) ? period(p, c, x) : null; return by && asked({ figures: [allRows], by: [by], order: { figure: 0, down: true }, most: 1 }); }, 0),
   rule('qperiod', 'month|months', () => 'month', 0),
   rule('qperiod', 'day|days|date|dates', () => 'date', 0.2),
   rule('qperiod', 'iso|calendar? week|weeks', () => 'week', 0),
@@ -360,7 +361,8 @@ export const phrases = [
   rule('question', '$rows|$noun ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.4),
   rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
-  rule('qtail', 'was|were|is|are|got|been sold|made|delivered|produced|shipped|used|brought|collected|paid|earned|received|spent|charged|ordered|taken|booked ~inTotal?', () => true, 0.05),
+  // What a value says of some rows only is no mere tail.
+  ...'sold made delivered produced shipped used brought collected paid earned received spent charged ordered taken booked'.split(' ').map((w) => rule('qtail', `was|were|is|are|got|been ${w} ~inTotal?`, (_s, x: Context) => (x.vocabulary.values.has(w) ? null : true), 0.05)).flat(),
   rule('question', '$question:q for|where|of|with|in|on|among|from|who|that|by|to|at only? the? $rset:c', ({ q, c }): Question | null => (q.where ? null : { ...q, where: c }), 0.05),
   rule('often', 'most often|frequently|commonly', () => true, 0),
   rule('often', 'the? most times', () => true, 0),

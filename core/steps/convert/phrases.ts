@@ -281,6 +281,7 @@ export const phrases = [
   rule('rider', 'put|write|use|make|set? $num:n ~if there is|are none|nothing', ({ n }) => blanksAs(String(n)), 0.05),
   rule('rider', '$dayOrder:o and|, $dayOrder:b occur|occurs|appear|are|is|both? used|there|in|mixed|occur? it|there?', ({ o, b }) => (o === b ? inOrder(o) : null), 0),
   rule('rider', 'with the? $dayOrder:o', ({ o }) => inOrder(o), 0),
+  rule('rider', 'the? ones|those|dates|entries with|in|having with? slashes|dots|points ~be? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('rider', 'an? lone|single|bare|plain? $mark:m ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', ({ m }) => (m === '-' || m === '?' || m === '/' ? meaning([m], '') : null), 0.05),
   rule('rider', 'an? dash|hyphen|minus ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', () => meaning(['-'], ''), 0),
   rule('rider', 'the? numbers|figures|ones? ~be|means|mean? day counts|count|numbers|serials (from $remark)?', () => rider('counts', (plan) => (plan.to === 'date' || plan.to === 'datetime' ? plan : null)), 0),
