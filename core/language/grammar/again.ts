@@ -116,7 +116,7 @@ export const againRules = [
   rule('clause', 'and|also|now|then the? $cols:c too|also|well', ({ c }) => again(c), 0.4),
   rule('clause', 'the? $cols:c too|also|likewise', ({ c }) => again(c), 0.5),
   rule('clause', 'also|too|likewise for|in|with|to the? $cols:c', ({ c }) => again(c), 0.3),
-  rule('alone', 'and|now|then|also|plus|same? for|in|with|to? the? $cols:c', ({ c }) => again(c), 0.2),
+  rule('alone', 'and|also|same for|in|with|to? the? $cols:c', ({ c }) => again(c), 0.2),
   rule('rider', '~makeIt to? $pct:p instead|rather?', ({ p }) => makePercent(p), 0),
   rule('rider', '$pct:p instead|rather|please?', ({ p }) => makePercent(p), 0.3),
   rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
@@ -141,6 +141,7 @@ export const againRules = [
   rule('aside', '~iMeant :|,?', () => correcting(true), 0.4),
   rule('aside', 'instead', () => nothing, 0.1),
   rule('aside', 'i|we want|need|like|wish|love|prefer to know|see|find|have|learn? out?', () => nothing, 0.15),
+  rule('aside', 'i|we need|want', () => nothing, 0.4),
   rule('aside', "i'd|we'd like|want|need|love|prefer to know|see|find|have|learn? out?", () => nothing, 0.15),
   // 'I don\'t want the brackets, take those out': what goes already
   rule('rider', "i|we don't|dont|do|didn't not? want|need|like them|those|these|it (there|in it|any more)?", () => goesAlready, 0),

@@ -142,7 +142,7 @@ export const saysYes = (name: string, x: Context): boolean => { const all = colu
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
 
 /** Does a column tell of something done to a row, and by whom, for what or when? */
-const done = (name: string, x: Context): boolean => /^\p{L}+(?:ed|ent|old|aid|ought|orn)\s+(?:by|for|on|at|to|with|from)$/iu.test(name) && hasBlanks(name, x);
+const done = (name: string, x: Context): boolean => !x.vocabulary.values.has(name.toLowerCase().split(' ')[0]!) && /^\p{L}+(?:ed|ent|old|aid|ought|orn)\s+(?:by|for|on|at|to|with|from)$/iu.test(name) && hasBlanks(name, x);
 
 /** The only column of numbers. */
 function onlyNumber(x: Context): string | null {
@@ -668,6 +668,7 @@ export const conditionRules = [
   rule('aside', "whatever|however they're|they|it|it's (are|is)? called|named|written|spelled|spelt", () => nothing, 0),
   rule('cond', '$col:c ~not ~given|there', ({ c }) => empty(c), 0.1),
   rule('cond', '$col:c made|built|woven|cut of|from|with|out of? ^$word:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
+  rule('rset', '$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),

@@ -235,6 +235,7 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u until|till|to|before the? $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.3),
   rule('ex1', '$spanUnit:u $whereabouts|$word? $word? ,? counting|counted|reckoned|measured|starting from|between? the? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
   rule('ex1', '$spanUnit:u ~each|the $rows|$noun|$guess ~lasted before|until|till it|they|he|she? ~be? ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? startColumn(x) ?? rowDate(x) : null; return a === null || a === b ? null : span(u, a, b, x); }, -0.2),
+  rule('ex1', 'time|duration|interval|delay from|between the? $col:a ~fromTo the? $col:b ,? (in $spanUnit:u)?', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' && !timed(a, x) ? null : span(u ?? 'days', a, b, x)), 0),
   // 'how many weeks ahead was each event booked'
   rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', '$spanUnit:u in advance ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),

@@ -122,7 +122,21 @@ function leadingBy(e: Expression, down: boolean, most: number, x: Context, where
 }
 
 /** The column that says who did something: ‹Booked by› of who booked. */
-const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 'string' ? x.head.columns.find((c) => c.type === 'text' && /\sby$/i.test(c.name) && stem(c.name.split(/\s/)[0]!.toLowerCase()) === stem(verb.toLowerCase()))?.name ?? null : null);
+const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 'string' ? agentColumn(verb, x) ?? x.head.columns.find((c) => c.type === 'text' && /\sby$/i.test(c.name) && stem(c.name.split(/\s/)[0]!.toLowerCase()) === stem(verb.toLowerCase()))?.name ?? null : null);
+
+/** The column of those who did it: ‹Picker› of who picked. */
+function agentColumn(verb: string, x: Context): string | null {
+  const own = stem(verb.toLowerCase()), found = x.head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => [`${own}er`, `${own}or`, `${own}r`].includes(w.replace(/s$/, ''))));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
+const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk)s?$/i;
+
+/** The column of who did what rows tell of, where only one may be that. */
+function whoColumn(x: Context): string | null {
+  const found = x.head.columns.filter((c) => c.type === 'text' && DOES.test(c.name) && !/(?:number|order|letter|quarter|paper|water|meter|weather|offer|floor|door|colour|color)s?$/i.test(c.name) && quantity(c.name, x) === null && repeats(c.name, x)).map((c) => c.name);
+  return found.length > 1 ? null : found[0] ?? personColumn(x);
+}
 
 /** Does a column of numbers say how much of it was done: ‹Paid› of what was paid most? */
 const countsByVerb = (verb: string, x: Context): boolean => x.head.columns.some((c) => quantity(c.name, x) !== null && c.name.toLowerCase().split(/\s/).some((w) => stem(w) === stem(verb.toLowerCase())));
@@ -223,7 +237,9 @@ export const phrases = [
   rule('qfig', 'median $stay:e', ({ e }) => over('median', e), 0),
   rule('qfig', '~highest $stay:e', ({ e }) => over('highest', e), 0),
   rule('qfig', '~lowest $stay:e', ({ e }) => over('lowest', e), 0),
-  rule('qfig', '~average $ex2:e', ({ e }) => (e.kind === 'op' ? over('mean', e) : null), 0.2),
+  rule('qfig', '~average $ex2:e', ({ e }) => (e.kind === 'op' || e.kind === 'span' || e.kind === 'lapse' ? over('mean', e) : null), 0.2),
+  ...([['median', 'median'], ['longest|maximum|highest', 'highest'], ['shortest|minimum|lowest', 'lowest']] as const).map(([words, fn]) => rule('qfig', `${words} $ex2:e`, ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over(fn, e) : null), 0)).flat(),
+  ...([['longest', 'highest'], ['shortest', 'lowest']] as const).map(([words, fn]) => rule('question', `how long ~be|did|does|has the? ${words} $rows|$noun ~lasted ,? (in $spanUnit:u)?`, ({ u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over(fn, e)], by: [] }; }, -0.1)).flat(),
   // Days: the first and the last of them
   ...([['~earliest', 'lowest'], ['~latest', 'highest']] as const).map(([words, fn]) => rule('qfig', `the? ${words} $col:c date|day?`, ({ c }, x: Context) => (readsAsDate(x.head, c) ? over(fn, column(c)) : null), 0.1)).flat(),
   rule('qfig', '~earliest and|or|to|, the? ~latest $col:c dates|date|day|days?', ({ c }, x: Context) => (readsAsDate(x.head, c) ? [over('lowest', column(c)), over('highest', column(c))] : null), 0),
@@ -487,10 +503,11 @@ export const phrases = [
   rule('question', 'what did|do|does|have|has we|they|you|it? get|take|earn|receive|make|raise|collect|bring|got|taken|earned|received|made|raised|collected in|together? ~inTotal?', (_s, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [] }; }, 0.2),
   rule('col', 'money|income|earnings|proceeds', (_s, x: Context) => moneyColumn(x), 0.3),
   ...(['most', 'least'] as const).flatMap((way) => [
-    rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = personColumn(x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, 0),
+    rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = whoColumn(x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, 0),
+    rule('clause', `~tellMe? ,? who has|have|had the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.1),
     rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, ({ w }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, allRows, way === 'most', 1, x); }, -0.4),
     rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ w, m }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, -0.4),
-    rule('clause', `~tellMe? ,? who ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
+    rule('clause', `~tellMe? ,? who ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = whoColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
     rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $ex2:e`, ({ g, e }, x: Context) => (e.kind === 'op' && e.op === '/' ? ranking(g, op('/', over('sum', e.left), over('sum', e.right)), way === 'most', 1, x) : null), -0.2),
     rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
     rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, sum(m, x), way === 'most', x), -0.1),
@@ -587,7 +604,7 @@ export const phrases = [
   rule('omitting', 'without|excluding|ignoring|disregarding|except|omitting|skipping', () => true, 0.05),
   rule('rider', '$omitting $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), -0.1),
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
-  rule('rider', 'leave|leaving out|aside $rows|$guess without one|any|it', () => onQuestion('blanks left out', (plan) => plan), -0.1),
+  rule('rider', 'leave|leaving out|aside the|those|all? $rows|$guess|ones|those without one|any|it|a|an $word?', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),
   rule('sameFigure', '~average', () => 'mean', 0),
   rule('sameFigure', 'median', () => 'median', 0),

@@ -368,6 +368,7 @@ export const phrases = [
   rule('clause', '~column with|from|for|of|as|containing|that|which is? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
   rule('clause', '~add ~column? saying|showing|telling|giving|stating|holding|listing us|me? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '~add ~column? that|which says|shows|tells|gives|states|holds|lists us|me? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '~add ~column with|for|of|holding|called? the? $datepart:p', ({ p }, x: Context) => { const c = rowDate(x); return c && add({ kind: 'part', part: p, of: column(c) }); }, 0.1),
   rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
   rule('clause', '~add the? $formula:e', ({ e }) => (real(e) && e.kind !== 'measure' ? add(e) : null), 0.1),
   rule('clause', '$formula:e ~into ~column ~named? $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.1),
@@ -429,6 +430,7 @@ export const phrases = [
   rule('rider', '$nopes? and? ~minus another|also|further|again|additionally? $ex1:e as|too|also? well?', ({ e }) => onSaid(`less ${keyOf(e)}`, (plan) => op('-', plan.as, e)), -0.3),
   rule('rider', '$nopes? and? ~minus another|also|further? $pct:p (on top|of that|off)? as|too|also? well?', ({ p }) => onSaid(`less ${p}%`, (plan) => op('*', plan.as, op('-', number(1), op('/', number(p), number(100))))), -0.4),
   rule('rider', '$nopes? and? ~sum|add another|also|further? $pct:p (on top|to that|on that)? as|too|also? well?', ({ p }) => onSaid(`plus ${p}%`, (plan) => op('*', plan.as, op('+', number(1), op('/', number(p), number(100))))), -0.4),
+  rule('rider', '$nopes? and|then? plus|add the? $ex1:e (to|on it|that|top)? (as|too|also well?)?', ({ e }) => onSaid(`plus ${keyOf(e)}`, (plan) => op('+', plan.as, e)), -0.3),
   rule('rider', '$nopes? and? ~sum another|also|further|again|additionally $ex1:e as|too|also? well?', ({ e }) => onSaid(`plus ${keyOf(e)}`, (plan) => op('+', plan.as, e)), -0.3),
   rule('rider', '~round it|that|them|this|the? result? to? $num:n', ({ n }) => round(n), 0.1),
   rule('rider', 'rounded|round ^up to? ~whole $word?', () => round(0, 'up'), -0.4),
@@ -651,7 +653,7 @@ const numbered: Act = {
 };
 
 /** A number that the request before calculated, calculated further. */
-const onSaid = (key: string, further: (plan: CalculatePlan) => Expression): Act => ({ key: `further ${key}`, apply: (state) => (state.amends ? onLast(key, (plan) => (textual(plan.as) || plan.replace ? null : named(plan, further(plan)))).apply(state) : null) });
+const onSaid = (key: string, further: (plan: CalculatePlan) => Expression): Act => ({ key: `further ${key}`, apply: (state) => (state.amends ? onLast(key, (plan) => (textual(plan.as) || plan.replace || isAcross(plan.as) ? null : named(plan, further(plan)))).apply(state) : null) });
 
 /** A figure over several columns of a row. */
 const isAcross = (e: Expression): boolean => (e.kind === 'round' ? isAcross(e.of) : e.kind === 'across');

@@ -368,6 +368,9 @@ export const textPhrases = [
 
   // By a pattern of columns: "name (district)"
   rule('text0', '$template:t', ({ t }) => t, -0.2),
+  // 'Cut the descriptions off at the first comma'
+  rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after the? $which:w? $mark:m', ({ c, w, m }) => plans({ step: 'calculate', name: c, as: { kind: 'piece', side: 'before', mark: m, which: w ?? 'first', of: column(c) }, replace: true }), -0.4),
+  rule('rider', '~otherwise leave|keep|put|it|that leave|stay|stays|is? it|that|them|nothing? ~blankWord|nothing', () => onText('otherwise blank', (e) => (isFind(e) ? e : null)), 0),
   // 'The letter at the front of the code'
   rule('text0', 'the? letter|letters at|in|from the? front|start|beginning|head of|in the? $col:c', ({ c }, x: Context) => leadingLetters(c, x), -0.1),
   rule('text0', 'the? leading|first|opening|initial letter|letters of|in|from the? $col:c', ({ c }, x: Context) => leadingLetters(c, x), 0.1),

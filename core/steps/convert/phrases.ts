@@ -190,6 +190,7 @@ export const phrases = [
   rule('rider', 'an? ~blankWord (ones|cells|values)? counts|count|means|mean|is|are|becomes|become|= as|for? yes', () => blanksAs('yes', 'yesno'), -0.1),
   rule('rider', 'a? few|some|others|several|those|most of? them? is|are|were given|written|measured|noted? in $unit:u', ({ u }) => rider(`some in ${u}`, (plan) => (plan.unit && unitSort(u) === unitSort(plan.unit) ? plan : null)), -0.2),
   rule('rider', 'and|, no ~if|for nothing|blank|empty|none', () => blanksAs('no', 'yesno'), 0),
+  rule('rider', "and|,|but? and|but? no ~if|~wherever it|they|there|it's|nothing? ~be? ~blankWord|nothing|given|written", () => blanksAs('no', 'yesno'), -0.3),
   rule('yeses', 'yes|y|true ,? $yesWord|$code|$word? ,|and? $allWays?', () => true, 0),
   rule('noes', 'no|n|false ,? $allWays?', () => true, 0),
   rule('noes', '$allWays', () => true, 0),

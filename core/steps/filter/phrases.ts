@@ -50,7 +50,7 @@ export const phrases = [
   rule('rider', 'and|so|,|then? take|throw|set|put|leave|filter $theRest away|out|aside|off', () => restGoes, 0),
   rule('rider', 'and|so|,|then? $theRest ~unwanted|goes|go', () => restGoes, 0),
   rule('rider', 'and|so|,|then? ~unwanted $theRest', () => restGoes, 0),
-  rule('rider', ',|and? no|nothing|not|none $values:v $rows|$noun|$guess|ones?', ({ v }) => amend(`none of ${JSON.stringify(v)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && plan.where.kind === 'among' && plan.where.of.kind === 'column' && v.every((o: { column: string; text: string }) => plan.where.kind === 'among' && plan.where.of.kind === 'column' && o.column === plan.where.of.name && !plan.where.texts.includes(o.text)) ? plan : null)), -0.2),
+  rule('rider', ',|and? no|nothing|not|none ^$values:v $rows|$noun|$guess|ones?', ({ v }) => amend(`none of ${JSON.stringify(v)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && plan.where.kind === 'among' && plan.where.of.kind === 'column' && v.every((o: { column: string; text: string }) => plan.where.kind === 'among' && plan.where.of.kind === 'column' && o.column === plan.where.of.name && !plan.where.texts.includes(o.text)) ? plan : null)), -0.2),
   rule('clause', '~keepOnly $rset:c matter|matters|count|counts|interest|interests|concern|concerns me|us|here|now? (for this|that|it|now|here)?', ({ c }) => filter('keep', c), -0.1),
   rule('clause', '~keepOnly $rset:c ~should|can|may|shall stay|stays|remain|remains|be|survive (in|left|kept|there|here)?', ({ c }) => filter('keep', c), 0),
   rule('clause', 'no $values:v $rows|$noun', ({ v }) => filter('aside', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }), 0.3),

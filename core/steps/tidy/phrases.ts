@@ -100,6 +100,7 @@ export const phrases = [
   rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains a? mix|mixture|jumble|mess|muddle|medley (of $word $word?)?', ({ c }) => speakOf(c), 0.1),
   rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains|come|comes in? a? mix|mixture|jumble|mess|muddle|medley of capitals|upper|big|lower|small letters|case? and|with small|lower|upper|capital|big? letters|case|capitals?', ({ c }) => speakOf(c), -0.3),
   rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0),
+  rule('clause', '$cols:c with|in a|one capital|big letter? only|first|(at the (start|beginning|front))?', ({ c }) => tidied(c, ['sentence']), -0.3),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0.1),
   rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => tidied(c, w), 0.05),
   // 'The status is written in all sorts of ways, lower case everywhere': everywhere in that column
