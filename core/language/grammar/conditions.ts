@@ -111,6 +111,7 @@ function relative(op: Comparison, name: string, period: Period, x: Context): Con
 export function within(name: string, period: Period, x: Context): Condition | null {
   if (!isDated(name, x)) return null;
   if (period.month !== undefined && period.day !== undefined) return all([compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month)), compare('=', { kind: 'part', part: 'day', of: column(name) }, number(period.day))]);
+  if (period.month !== undefined && period.days) return all([compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month)), compare('>=', { kind: 'part', part: 'day', of: column(name) }, number(period.days[0])), compare('<=', { kind: 'part', part: 'day', of: column(name) }, number(period.days[1]))]);
   if (period.month !== undefined) return compare('=', { kind: 'part', part: 'month', of: column(name) }, number(period.month));
   return all([compare('>=', column(name), { kind: 'date', value: period.from }), compare('<=', column(name), { kind: 'date', value: period.to })]);
 }
@@ -669,6 +670,7 @@ export const conditionRules = [
   rule('cond', '$col:c ~not ~given|there', ({ c }) => empty(c), 0.1),
   rule('cond', '$col:c made|built|woven|cut of|from|with|out of? ^$word:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
   rule('rset', '$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
+  rule('rset', '$word|$col|$guess? $rows|$noun|$guess : ~rel? $cond:c', ({ c }) => c, 0.3),
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),

@@ -114,7 +114,9 @@ export const expressionRules = [
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$ex0:a ~per head|person|capita|nose|body', ({ a }, x: Context) => { const c = heads(x); return c !== null && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.05),
-  rule('ex2', '$ex2:a ~minus the? ^$col:b ^percentage|percent|%|rate', ({ a, b }, x: Context) => { const p = quantity(b, x); return p && a.kind !== 'number' ? op('*', a, op('-', number(1), op('/', p, number(100)))) : null; }, -0.1),
+  rule('ex2', '$ex2:a ~minus the? ^$col:b ^percentage|percent|%|rate', ({ a, b }, x: Context) => lessPercent(a, b, x), -0.1),
+  rule('ex2', '$ex2:a ~minus the? ^$col:b ^in ^percent|%', ({ a, b }, x: Context) => lessPercent(a, b, x), -0.1),
+  rule('col', 'people|persons|guests|visitors|those|number|many who|that actually? ^$col:c', ({ c }, x: Context) => (quantity(c, x) ? c : null), 0.1),
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
   rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('+', number(1), p)) : op('+', a, inUnitOf(b, a)); }, 0.05),
@@ -236,6 +238,7 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u $whereabouts|$word? $word? ,? counting|counted|reckoned|measured|starting from|between? the? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
   rule('ex1', '$spanUnit:u ~each|the $rows|$noun|$guess ~lasted before|until|till it|they|he|she? ~be? ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? startColumn(x) ?? rowDate(x) : null; return a === null || a === b ? null : span(u, a, b, x); }, -0.2),
   rule('ex1', 'time|duration|interval|delay from|between the? $col:a ~fromTo the? $col:b ,? (in $spanUnit:u)?', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' && !timed(a, x) ? null : span(u ?? 'days', a, b, x)), 0),
+  rule('part', 'hour|hours of|from|out|in of? the? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && timed(c, x) ? { kind: 'round', of: op('/', { kind: 'clock', of: column(c) }, number(60)), places: 0, mode: 'down' } : null), 0),
   // 'how many weeks ahead was each event booked'
   rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', '$spanUnit:u in advance ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
@@ -555,6 +558,12 @@ const isPercentColumn = (e: Expression, { head }: Context): boolean => e.kind ==
 
 /** 'The amount less the discount %' takes a part of the amount off, not a number: a column of percentages beside what is none, as a part. */
 const percentOf = (e: Expression, of: Expression, x: Context): Expression | null => (isPercentColumn(e, x) && of.kind !== 'number' && !isPercentColumn(of, x) ? op('/', e, number(100)) : null);
+
+/** Less as many per cent as a column says. */
+function lessPercent(e: Expression, name: string, x: Context): Expression | null {
+  const p = quantity(name, x);
+  return p && e.kind !== 'number' ? op('*', e, op('-', number(1), op('/', p, number(100)))) : null;
+}
 
 /** Is a column measured in something else, by its name? */
 function unlikeUnit(e: Expression, unit: string): boolean {

@@ -25,6 +25,8 @@ export interface Period {
   readonly range?: true;
   /** A day of a month in any year. */
   readonly day?: number;
+  /** Some days of a month in any year: 'the first half of May'. */
+  readonly days?: readonly [number, number];
 }
 
 const MARKS: Record<string, string> = {
@@ -261,7 +263,7 @@ function examples(tokens: readonly Token[], request: string, put: Put): void {
 
 /** What adjectives speak of: 'the five smallest', 'dearest first', 'heavier than ten kilos'. */
 const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, names: string, down: boolean])[] = [
-  ['biggest largest greatest', 'bigger larger', 'size area amount volume', true], ['smallest', 'smaller', 'size area amount volume', false],
+  ['biggest largest greatest', 'bigger larger', 'size area amount volume qty quantity', true], ['smallest', 'smaller', 'size area amount volume qty quantity', false],
   ['heaviest', 'heavier', 'weight kg mass', true], ['lightest', 'lighter', 'weight kg mass', false],
   ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes', true], ['shortest', 'shorter', 'length duration nights hours minutes', false],
   ['dearest priciest costliest', 'dearer pricier costlier', 'price cost value rent fee rate', true], ['cheapest', 'cheaper', 'price cost value rent fee rate', false],
@@ -510,6 +512,8 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     if (MEASURES.test(t.lower)) return;
     // 'No-shows' are not all rows.
     if (/^(?:no|non)-/.test(t.lower)) return;
+    // Persons are hardly the rows, unless the table says so.
+    if (/^(?:guests|visitors|players|passengers|participants|attendees|spectators)$/.test(t.lower) && !context.vocabulary.ownNouns.has(t.stem)) return;
     const plural = /[^su]s$/.test(t.lower) || t.lower === 'people';
     // What is written with a capital is somebody or something of its own: 'each Odile row'.
     const counted = i > 0 && !t.capital && !SMALL_WORDS.has(t.lower) && !/^(?:unless|except|never|always|only|other|else)$/.test(t.lower) && (/^(?:every|each|any)$/.test(tokens[i - 1]!.lower) || (tokens[i - 1]!.lower === 'per' && columns.some((c) => c.from === i + 1 && c.cost < 0.3) && !isLike(t.lower, COUNTED)));
@@ -708,6 +712,11 @@ function dates(tokens: readonly Token[], put: Put): void {
       if (y === null && day !== null) put('period', i - 1, i + 1, { from: '', to: '', month, day } satisfies Period, 0);
       if (y === null && day === null && after && after.value >= 1 && after.value <= 31 && tokens[i + 2]?.kind !== 'number') put('period', i, i + 2, { from: '', to: '', month, day: after.value } satisfies Period, 0.05);
     }
+    if (t.lower === 'half' && tokens[i + 1]?.lower === 'of' && /^(?:first|second|1st|2nd)$/.test(tokens[i - 1]?.lower ?? '')) {
+      const m = monthNumber(tokens[i + 2]?.lower ?? ''), y = Number(tokens[i + 3]?.text), first = /^(?:first|1st)$/.test(tokens[i - 1]!.lower);
+      if (m > 0 && y >= 1900 && y <= 2200) put('period', i - 1, i + 4, { from: iso(dateOf(y, m, first ? 1 : 16)), to: first ? iso(dateOf(y, m, 15)) : iso(Date.UTC(y, m, 0)) }, -0.1);
+      else if (m > 0) put('period', i - 1, i + 3, { from: '', to: '', month: m, days: first ? [1, 15] : [16, 31] } satisfies Period, -0.1);
+    }
     if (/^(?:end|start|beginning)$/.test(t.lower) && tokens[i + 1]?.lower === 'of' && /^(?:19|20)\d\d$/.test(tokens[i + 2]?.text ?? '')) put('date', i, i + 3, `${tokens[i + 2]!.text}-${t.lower === 'end' ? '12-31' : '01-01'}`, 0);
     // 'The end of February 2025'
     if (/^(?:end|start|beginning)$/.test(t.lower) && tokens[i + 1]?.lower === 'of' && /^(?:19|20)\d\d$/.test(tokens[i + 3]?.text ?? '')) {
@@ -758,6 +767,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
     // A name is no word that only opens what is said, nor a mark by which something is cut.
     if (/^(?:sorry|oh|okay|ok|yes|nope|thanks|hello|hi)$/.test(first.lower) || (!first.capital && /^(?:comma|commas|slash|slashes|semicolon|semicolons|hyphen|hyphens)$/.test(first.lower))) continue;
     if (tokens[from - 1]?.lower === 'how' && /^(?:long|much|many|far|old|often|big|high|late)$/.test(first.lower)) continue;
+    if (/^(?:some|any|most|few|several|others|all|none|many)$/.test(first.lower)) continue;
     // 'In English' is no name.
     if (/^(?:english|french|german|words|full)$/.test(first.lower) && tokens[from - 1]?.lower === 'in') continue;
     // A mistyped 'column' or 'called' before a name is not part of it.

@@ -277,6 +277,7 @@ export const phrases = [
   rule('question', '~countWord $rows|$noun|$guess? ~be|got|did|was? ^$col:c ~each ^$qperiod:p', ({ c, p }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: [allRows], by: [by] }; }, -0.4),
   rule('question', '$qlead? ~average $word|$guess? stay|wait|time|duration|length of the? $rset:c ,? in $spanUnit:u', ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: [], where: c }; }, -0.1),
   rule('clause', '~tellMe? ,? in|on? which|what $qperiod:p ~have|~did|has|had|with|is|are|was|were the? most|highest (number of)? ^$col:c', ({ p, c }, x: Context) => { const by = dated(c, x) ? period(p, c, x) : null; return by && asked({ figures: [allRows], by: [by], order: { figure: 0, down: true }, most: 1 }); }, 0),
+  rule('question', 'how long ~be|did|does|do we|it|they? take|takes|took|need|takes|wait|last? on? ~average? ,? from|between the? $col:a ~fromTo the? $col:b (on ~average)? ,? (in $spanUnit:u)?', ({ a, b, u }, x: Context): Question | null => { const e = a === b ? null : rowSpan(u, x, [a, b]); return e && { figures: [over('mean', e)], by: [] }; }, -0.1),
   rule('qperiod', 'month|months', () => 'month', 0),
   rule('qperiod', 'day|days|date|dates', () => 'date', 0.2),
   rule('qperiod', 'iso|calendar? week|weeks', () => 'week', 0),
@@ -373,7 +374,6 @@ export const phrases = [
   // 'for each boat per day': what it is split by, said in more than one place
   rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),
   // 'parcels per day'
-  rule('question', '$guess ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.5),
   rule('question', '$rows|$noun ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.4),
   rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
   rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
@@ -605,6 +605,7 @@ export const phrases = [
   rule('rider', '$omitting $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), -0.1),
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving out|aside the|those|all? $rows|$guess|ones|those without one|any|it|a|an $word?', () => onQuestion('blanks left out', (plan) => plan), -0.1),
+  rule('rider', 'only|just where|if|when there ~be one|any|some|a|an $word?', () => onQuestion('blanks left out', (plan) => (plan.figures.some((f) => f.as.kind === 'total' || f.as.kind === 'round') ? plan : null)), 0),
   rule('rider', 'over|across|for|in the? whole|entire|all $word|$rows', () => onQuestion('all', (plan) => plan), 0.1),
   rule('sameFigure', '~average', () => 'mean', 0),
   rule('sameFigure', 'median', () => 'median', 0),

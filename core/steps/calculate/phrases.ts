@@ -208,6 +208,7 @@ export const phrases = [
 
   // Shares
   rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of|at the? ~totalWord $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('ex2', '~share of? the|each|every|its? ^$col:g in|of all|total|the|whole ~totalWord? $col:c', ({ g, c }, x: Context) => { const e = q(c, x); return e && g !== c && groupable(g, x) && q(g, x) === null ? percent(op('/', total('sum', e, [g]), total('sum', e))) : null; }, -0.3),
   rule('shareOf', '~each $rows|$noun|$guess ~share of|in the? ~totalWord? $col:c', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
   rule('shareOf', '~each $col:g ~share of|in the? ~totalWord? $col:c', ({ g, c }, x: Context) => { const e = q(c, x); return e && !groupable(g, x) ? op('/', e, total('sum', e)) : null; }, 0.05),
   rule('shareOf', '~share of|in the? ~totalWord? $col:c ~each $rows|$noun|$guess', ({ c }, x: Context) => { const e = q(c, x); return e && op('/', e, total('sum', e)); }, 0.05),

@@ -36,7 +36,7 @@ export function finds(what: Findable, name: string, x: { head: Context['head'] }
 const held = new WeakMap<Context['head'], Map<string, number>>();
 
 /** Is a weight all that the cells of a column hold? Then there is nothing to find in them. */
-const isAll = (what: Findable, name: string, x: { head: Context['head'] }): boolean => what.kind === 'sort' && what.sort === 'weight' && sampleOf(name, x).filter((v) => finder(what)(v)[0] === v.trim()).length > finds(what, name, x) / 2;
+const isAll = (what: Findable, name: string, x: { head: Context['head'] }): boolean => what.kind === 'sort' && what.sort === 'date' ? readsAsDate(x.head, name) : what.kind === 'sort' && what.sort === 'weight' && sampleOf(name, x).filter((v) => finder(what)(v)[0] === v.trim()).length > finds(what, name, x) / 2;
 
 /** The column in which something can be found: the one named, if it holds any; else the only one that does. */
 function holder(what: Findable, named: string | null, x: Context): string | null {
@@ -368,6 +368,9 @@ export const textPhrases = [
 
   // By a pattern of columns: "name (district)"
   rule('text0', '$template:t', ({ t }) => t, -0.2),
+  rule('clause', '~add ~column ~named? $name:n ,|:|-? like|as|e.g|eg|such|so as? $text:t ,? from|out|of|with|using|made of|from? the? $cols:c', ({ n, c, t }, x: Context) => byPattern(c, t, x, n), -0.3),
+  // 'Put date and start time into one column called Starts'
+  rule('clause', '~join|put|bring|write $col:a and|with|, $col:b together? ~into|as a|one|single|the? one|single|same? column|field|cell|value ~named? $name:n?', ({ a, b, n }, x: Context) => { if (a === b) return null; const e = momentOf(a, b, x) ?? momentOf(b, a, x); return add(e ?? { kind: 'join', of: [column(a), column(b)], separator: ' ' }, n); }, -0.2),
   // 'Cut the descriptions off at the first comma'
   rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after the? $which:w? $mark:m', ({ c, w, m }) => plans({ step: 'calculate', name: c, as: { kind: 'piece', side: 'before', mark: m, which: w ?? 'first', of: column(c) }, replace: true }), -0.4),
   rule('rider', '~otherwise leave|keep|put|it|that leave|stay|stays|is? it|that|them|nothing? ~blankWord|nothing', () => onText('otherwise blank', (e) => (isFind(e) ? e : null)), 0),

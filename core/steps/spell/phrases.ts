@@ -34,6 +34,7 @@ export const phrases = [
   rule('clause', 'one|a? $cols:c spelling|spellings|name|names each|only? :|,|is|are $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
   rule('clause', '~make? $cols:c consistent|consistently|uniform|uniformly|the? same ,|:|;|-? $spellings:s', ({ c, s }) => spelled(c, s), 0),
   rule('clause', '$cols:c ~should|must|can be|read|say|only? be? one of $spellings:s ,|;|.|:|-|– use|with? the|these|this|always? same|exact|these|one? spelling|spellings|way everywhere|throughout|always|each|every? time?', ({ c, s }) => spelled(c, s), -0.5),
+  rule('clause', '~make|use it|them|that|these|those always|all|everywhere|only|either|just? ^$spellings:s', ({ s }) => spelled(null, s), 0.1),
   rule('clause', '$cols:c : $spellings:s', ({ c, s }) => spelled(c, s), 0.3),
   rule('spelling', '$abbrev:w', ({ w }) => w, 0.1),
   rule('abbrev', '$word:a . ^$word:b', ({ a, b }) => (/^\p{Lu}$/u.test(a) && /^\p{Lu}/u.test(b) ? `${a}. ${b}` : null), 0),

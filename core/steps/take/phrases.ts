@@ -37,6 +37,9 @@ export const phrases = [
     by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c], ['~each kind|type|sort of $col:c', ({ c }) => c]],
   }, ({ count, chance, by }) => (chance && count !== undefined ? take(count, random, by === undefined ? undefined : [by]) : null), 0),
 
+  rule('clause', '~keep? the? best|top|highest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'highest', column: c }, [g]) : null), -0.2),
+  rule('clause', '~keep? the? worst|lowest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'lowest', column: c }, [g]) : null), -0.2),
+  rule('clause', '~keep? the? $adj:a $rows|$noun|$guess of|for|per|from each|every|any $col:g', ({ a, g }) => picked(1, a, g), 0),
   rule('clause', '~keep $num:n ~highest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
   rule('clause', '~keep ~highest $num:n $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
   rule('clause', '~keep $num:n $rows? with the? ~highest $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
