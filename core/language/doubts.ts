@@ -104,6 +104,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 2, holds: (plans, { renames }) => !renames && plans.some((p) => p.step === 'rename' && p.names.some((n) => n.to === n.to.toLowerCase() && / /.test(n.to))), asks: 'Is this the new name?' },
   // Words that stand in no cell find nothing.
   { price: 0, holds: (plans, { nowhere }) => plans.some((p) => p.step === 'filter' && p.where.kind === 'text' && p.where.test === 'mentions' && p.where.of.kind === 'column' && nowhere(p.where.of.name, p.where.texts)), asks: 'No cell says so. Is it meant all the same?' },
+  // What was said to be blank once is not said once more of something else.
+  { price: 0.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && blankTwice(p.as.cases.map((c) => c.when))) },
   // No number is a date.
   { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'convert' && (p.to === 'date' || p.to === 'datetime') && p.columns.some((c) => numbers(c))) },
   // 'Make the deposit 0' keeps no rows.
@@ -176,6 +178,18 @@ function neverTrue(where: Condition): boolean {
   if (where.kind !== 'all') return false;
   const texts = where.of.flatMap((c) => (c.kind === 'among' && c.of.kind === 'column' ? [[c.of.name, c.texts] as const] : []));
   return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
+}
+
+/** Does a later condition look for a blank that an earlier one has caught? */
+function blankTwice(list: readonly Condition[]): boolean {
+  const blanks = (c: Condition): readonly string[] => (c.kind === 'empty' ? [keyOf(c.of)] : c.kind === 'any' ? c.of.flatMap(blanks) : []);
+  const caught = new Set<string>();
+  for (const when of list) {
+    const own = blanks(when);
+    if (own.some((k) => caught.has(k))) return true;
+    own.forEach((k) => caught.add(k));
+  }
+  return false;
 }
 
 /** Names of what is paid or done each so often. */

@@ -31,7 +31,7 @@ export const numberWord = (word: string): number => {
 };
 
 /** Contractions as people type them in haste. */
-const HASTY: Record<string, string> = { hasnt: "hasn't", havent: "haven't", hadnt: "hadn't", doesnt: "doesn't", isnt: "isn't", arent: "aren't", wasnt: "wasn't", werent: "weren't", didnt: "didn't", wont: "won't", dont: "don't", cant: "can't", shouldnt: "shouldn't", theres: 'there', whats: 'what', thats: 'that', im: "i'm", ive: "i've", id: 'id' };
+const HASTY: Record<string, string> = { colum: 'column', colums: 'columns', collumn: 'column', collumns: 'columns', coloumn: 'column', colunm: 'column', colunms: 'columns', coulmn: 'column', coulmns: 'columns', hasnt: "hasn't", havent: "haven't", hadnt: "hadn't", doesnt: "doesn't", isnt: "isn't", arent: "aren't", wasnt: "wasn't", werent: "weren't", didnt: "didn't", wont: "won't", dont: "don't", cant: "can't", shouldnt: "shouldn't", theres: 'there', whats: 'what', thats: 'that', im: "i'm", ive: "i've", id: 'id' };
 
 const IRREGULAR: Record<string, string> = {
   shown: 'show', sold: 'sell', paid: 'pay', took: 'take', taken: 'take', bought: 'buy', brought: 'bring', written: 'write', gave: 'give', given: 'give', left: 'leave', kept: 'keep', held: 'hold',
