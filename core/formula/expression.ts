@@ -262,6 +262,19 @@ export function walk(node: Expression | Condition, visit: (node: Expression | Co
   for (const part of isCondition(node) ? conditionParts(node) : parts(node)) walk(part, visit);
 }
 
+/** An expression, a condition or a plan with every column it speaks of under its other name. Linear in its size. */
+export function renameColumns<T>(node: T, to: (name: string) => string): T {
+  if (Array.isArray(node)) return node.map((n: unknown) => renameColumns(n, to)) as T;
+  if (typeof node !== 'object' || node === null) return node;
+  const isColumn = (node as { kind?: unknown }).kind === 'column';
+  const isAgo = (node as { kind?: unknown }).kind === 'ago';
+  return Object.fromEntries(Object.entries(node).map(([key, value]: [string, unknown]) => {
+    if (typeof value === 'string') return [key, (key === 'name' && isColumn) || (key === 'date' && isAgo) || key === 'column' ? to(value) : value];
+    const names = (key === 'by' || key === 'columns') && Array.isArray(value) && value.every((v) => typeof v === 'string');
+    return [key, names ? (value as string[]).map(to) : renameColumns(value, to)];
+  })) as T;
+}
+
 /** Names of all columns a node reads, each once, in order of first use. */
 export function columnsOf(node: Expression | Condition): string[] {
   const names = new Set<string>();

@@ -1,5 +1,5 @@
 import type { CheckedHead, Problem } from '../formula/check';
-import type { Expression } from '../formula/expression';
+import { renameColumns, type Expression } from '../formula/expression';
 import { checkPlan, definitionOf, type Plan } from '../steps/registry';
 import type { Vocabulary } from './mentions';
 import { stem } from './words';
@@ -100,6 +100,9 @@ export const onColumns = (name: string, columns: readonly string[] | null, make:
   },
 });
 
+/** The column that a plan makes new, if it is one with a name of its own. */
+const made = (plan: Plan): string | null => (plan.step === 'calculate' && !plan.replace ? plan.name : null);
+
 /** An act that changes a plan before it instead of adding one. `base` is the table as it was before that plan. */
 export const amend = (key: string, change: (plan: Plan, base: CheckedHead) => Plan | null): Act => ({
   key: `amend ${key}`,
@@ -110,7 +113,9 @@ export const amend = (key: string, change: (plan: Plan, base: CheckedHead) => Pl
       const base = before.reduce((head, plan) => (checkPlan(plan, head).length ? head : headAfter(plan, head)), state.start);
       const changed = change(state.plans.at(-back)!, base);
       if (!changed) continue;
-      const after = back === 1 ? [] : state.plans.slice(1 - back);
+      // What came after speaks of a new column by the name it has now.
+      const [was, is] = [made(state.plans.at(-back)!), made(changed)];
+      const after = (back === 1 ? [] : state.plans.slice(1 - back)).map((p) => (was !== null && is !== null && was !== is ? renameColumns(p, (n) => (n === was ? is : n)) : p));
       return after.reduce((s, plan) => withPlan(s, plan, state.topic), withPlan({ ...state, plans: before, head: base, problem: null }, changed, state.topic));
     }
     return null;

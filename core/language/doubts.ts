@@ -2,8 +2,8 @@ import { keyOf } from './chart';
 import { vocabularyOf } from './mentions';
 import type { Token } from './words';
 import { mismatches, unitInName } from '../formula/dimensions';
-import { columnsOf, type Condition, type Expression } from '../formula/expression';
-import { isNumberColumn, type CheckedHead } from '../formula/check';
+import { column, columnsOf, type Condition, type Expression } from '../formula/expression';
+import { isNumberColumn, readsAsDate, type CheckedHead } from '../formula/check';
 import { unitName, unitSort } from '../values/units';
 import type { Plan } from '../steps/registry';
 import { findColumn } from '../table/table';
@@ -53,6 +53,12 @@ interface Said {
   readonly copies: boolean;
   /** It says that something gets a name. */
   readonly renames: boolean;
+  /** Does a text stand in cells, as all of one or as a word of it? */
+  readonly stands: (text: string) => boolean;
+  /** Is a column one of dates? */
+  readonly dated: (column: string) => boolean;
+  /** It says by what. */
+  readonly each: boolean;
   /** Is every value of a column known, and do none of them hold any of some texts? */
   readonly nowhere: (column: string, texts: readonly string[]) => boolean;
   /** It begins with a no. */
@@ -167,6 +173,10 @@ const DOUBTS: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
   // 'Date only, and the time only': what is wanted, and no name.
   { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && /\sonly$/i.test(p.name)), asks: 'Is this the name of the column?' },
+  // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.
+  { price: 2, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'found' && p.as.what.kind === 'words' && stands(p.name)) },
+  // 'No proof of delivery', 'tariff per pallet': nobody groups by every day, or every number, without saying so.
+  { price: 2.5, holds: (plans, { groups, each, dated }) => !groups && !each && plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && dated(b.as.name))) },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];
@@ -180,14 +190,13 @@ function neverTrue(where: Condition): boolean {
   return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
 }
 
-/** Does a later condition look for a blank that an earlier one has caught? */
+/** Does a later condition look for a blank that an earlier one has caught: of the same, or of a column that leaves it blank? */
 function blankTwice(list: readonly Condition[]): boolean {
-  const blanks = (c: Condition): readonly string[] => (c.kind === 'empty' ? [keyOf(c.of)] : c.kind === 'any' ? c.of.flatMap(blanks) : []);
+  const blanksIn = (c: Condition): readonly Expression[] => (c.kind === 'empty' ? [c.of] : c.kind === 'any' ? c.of.flatMap(blanksIn) : []);
   const caught = new Set<string>();
   for (const when of list) {
-    const own = blanks(when);
-    if (own.some((k) => caught.has(k))) return true;
-    own.forEach((k) => caught.add(k));
+    if (blanksIn(when).some((of) => caught.has(keyOf(of)))) return true;
+    blanksIn(when).flatMap((of) => [keyOf(of), ...columnsOf(of).map((n) => keyOf(column(n)))]).forEach((k) => caught.add(k));
   }
   return false;
 }
@@ -225,6 +234,9 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     copies: says(/^(?:copy|copies|duplicate|clone|same|again|as|from|=|equal|equals|repeat)$/),
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
+    stands: (held) => { const { values, inside } = vocabularyOf(head); return values.has(held.toLowerCase()) || inside.has(held.toLowerCase()); },
+    dated: (column) => readsAsDate(head, column),
+    each: says(/^(?:by|each|every|per|when|day|days|daily|date|dates|which|what)$/),
     nowhere: (column, texts) => { const glance = head.glances?.get(column), held = glance?.values ?? []; return !!glance && held.length > 0 && held.reduce((n, [, k]) => n + k, 0) >= glance.rows - glance.blanks && !held.some(([v]) => texts.some((t) => v.toLowerCase().includes(t.toLowerCase()))); },
     corrects: /^(?:no|sorry|oh|wait|nope|actually) [,.!:]/.test(text),
     lists: (column) => { const held = head.glances?.get(column)?.values ?? [], all = held.reduce((n, [v, k]) => n + (v.trim() === '' ? 0 : k), 0); return all > 0 && held.reduce((n, [v, k]) => n + (/[;|]/.test(v) ? k : 0), 0) >= all * 0.2; },

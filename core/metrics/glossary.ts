@@ -19,7 +19,7 @@ export const ROLES: Readonly<Record<string, string>> = {
   paid: 'paid payment payments received settled',
   cost: 'cost costs expense expenses spend spending / hire purchase',
   spend: 'spend spending budget adspend / cost costs',
-  price: 'price rate fare fee / sell ticket list',
+  price: 'price rate fare fee tariff freight / sell ticket list',
   unitCost: 'cost purchase / buy unit',
   unitPrice: 'sell price retail / list',
   fixedCost: 'hire fixed overhead rent / cost costs',

@@ -1,4 +1,4 @@
-import { columnsOf, number, type Condition, type Expression } from '../../formula/expression';
+import { columnsOf, number, renameColumns, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
 import { uniqueName } from '../../values/names';
 import { amend, nothing, withPlan, type Act, type State } from '../acts';
@@ -16,8 +16,6 @@ function rewrite<T>(value: T, change: (node: unknown) => unknown): T {
   return value;
 }
 
-const renamed = <T extends Expression | Condition>(node: T, from: string, to: string): T => rewrite(node, (n) => (isColumn(n) && n.name === from ? { kind: 'column', name: to } : undefined));
-const isColumn = (n: unknown): n is { kind: 'column'; name: string } => typeof n === 'object' && n !== null && 'kind' in n && n.kind === 'column';
 
 /** The same change for other columns, or null where that means nothing. */
 function forColumns(plan: Plan, columns: readonly string[], state: State): Plan[] | null {
@@ -26,13 +24,13 @@ function forColumns(plan: Plan, columns: readonly string[], state: State): Plan[
     const [source, ...others] = columnsOf(plan.as);
     if (source === undefined || others.length) return null;
     return columns.map((to) => {
-      const as = renamed(plan.as, source, to);
+      const as = renameColumns(plan.as, (n) => (n === source ? to : n));
       return { ...plan, as, name: plan.replace ? to : uniqueName(nameOf(as), state.head.columns.map((c) => c.name)) };
     });
   }
   if (plan.step === 'filter') {
     const [source, ...others] = columnsOf(plan.where);
-    return source === undefined || others.length ? null : columns.map((to) => ({ ...plan, where: renamed(plan.where, source, to) }));
+    return source === undefined || others.length ? null : columns.map((to) => ({ ...plan, where: renameColumns(plan.where, (n) => (n === source ? to : n)) }));
   }
   return null;
 }

@@ -674,6 +674,8 @@ export const conditionRules = [
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
+  // 'Delivered on the day it was collected'
+  rule('cond', '~be? ^$col:a on|at? the? very? same|day|date day|date? as|that|when|on? which? it|they|he|she|this? ~be? ^$col:b', ({ a, b }, x: Context) => sameDay(a, b, x), -0.3),
   // 'When closing took more than ten days'
   ...SIZES.flatMap(([words, op]) => rule('cond', `$col:b the? $rows|$noun|$guess? ~be|took|takes|take|needed|lasted|came? ${words} $num:n $spanUnit:u`, ({ b, n, u }, x: Context) => { const from = readsAsDate(x.head, b) ? begunBefore(b, x) : null; return from === null ? null : spanned(op, u, n, x, [from, b]); }, 0)),
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) ? null : all([a, b])), 0.1),
@@ -704,8 +706,14 @@ const beginsSome = (text: string, name: string, x: Context): boolean => /^\p{Lu}
 /** What began a row that ended on a date: the only other date, or the day that rows are dated by. */
 const begunBefore = (end: string, x: Context): string | null => {
   const others = dateColumns(x).filter((n) => n !== end);
-  return others.length === 1 ? others[0]! : startColumn(x);
+  const first = others.length === 1 ? others[0]! : startColumn(x);
+  return first === end ? null : first;
 };
+
+/** Two dates of a row that are one day. */
+const sameDay = (a: string, b: string, x: Context): Condition | null =>
+  a === b || !isDated(a, x) || !isDated(b, x) ? null
+    : [a, b].some((n) => columnOf(x.head, n).type === 'datetime') ? compare('=', { kind: 'span', unit: 'days', from: column(b), to: column(a) }, number(0)) : compare('=', column(a), column(b));
 
 /** The only other date of a row that has one. */
 const endedAfter = (begin: string, x: Context): string | null => { const others = dateColumns(x).filter((n) => n !== begin); return others.length === 1 ? others[0]! : null; };

@@ -266,13 +266,13 @@ const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, 
   ['biggest largest greatest', 'bigger larger', 'size area amount volume qty quantity', true], ['smallest', 'smaller', 'size area amount volume qty quantity', false],
   ['heaviest', 'heavier', 'weight kg mass', true], ['lightest', 'lighter', 'weight kg mass', false],
   ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes', true], ['shortest', 'shorter', 'length duration nights hours minutes', false],
-  ['dearest priciest costliest', 'dearer pricier costlier', 'price cost value rent fee rate', true], ['cheapest', 'cheaper', 'price cost value rent fee rate', false],
+  ['dearest priciest costliest', 'dearer pricier costlier', 'price cost value rent fee rate fare tariff freight charge', true], ['cheapest', 'cheaper', 'price cost value rent fee rate fare tariff freight charge', false],
   ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['best', 'better', 'score rating marks mark grade points rank', true], ['worst', 'worse', 'score rating marks mark grade points', false], ['driest', 'drier', 'moisture humidity', false], ['dampest', 'damper', 'moisture humidity', true], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
   ['nearest closest', 'nearer closer', 'distance', false], ['farthest furthest', 'farther further', 'distance', true], ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
   ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
 /** The same of longer words: 'most expensive', 'less profitable than'. */
-const LONG_ADJECTIVES: Readonly<Record<string, string>> = { expensive: 'price cost rent fee rate', costly: 'price cost fee', profitable: 'profit margin', valuable: 'value', productive: 'output yield', powerful: 'power kw', crowded: 'visitors passengers people' };
+const LONG_ADJECTIVES: Readonly<Record<string, string>> = { expensive: 'price cost rent fee rate fare tariff freight charge', costly: 'price cost fee fare tariff freight charge', profitable: 'profit margin', valuable: 'value', productive: 'output yield', powerful: 'power kw', crowded: 'visitors passengers people' };
 /** Of dates the first of these are the earliest. */
 const AGES: readonly (readonly [string, boolean])[] = [['oldest', false], ['newest', true], ['youngest', true], ['earliest', false], ['latest', true]];
 

@@ -541,6 +541,8 @@ export const phrases = [
     const m = moneyColumn(x) ?? pricedColumn(x), e = m && sum(m, x);
     return e ? { figures: [e], by: [], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } } : null;
   }, 0.1),
+  // 'What did we pay in tariffs altogether?'
+  rule('question', 'what|how much? money|of? did|do|does|have|has we|they|you|i|it|he|she|everyone|everybody|anyone|people pay|paid|spend|spent|get|got|earn|earned|take|taken|collect|collected|raise|raised|receive|received|lose|lost in|for|on|from|as|out of? the? ^$col:m ~inTotal?', ({ m }, x: Context): Question | null => { const e = sum(m, x); return e ? { figures: [e], by: [] } : null; }, -0.1),
   rule('clause', '~tellMe? the? busiest|fullest $qperiod:p', ({ p }, x: Context) => { const b = period(p, rowDate(x), x); return b && asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }); }, 0.1),
   // 'When was the last spot of each client'
   ...([['last|latest|newest', 'highest'], ['first|earliest|oldest', 'lowest']] as const).flatMap(([words, fn]) => [
@@ -554,6 +556,8 @@ export const phrases = [
   rule('eachOf', '$value:a and $value:b', ({ a, b }) => (a.column === b.column && a.text !== b.text ? [a, b] : null), 0),
   rule('eachOf', '$value:a ,|and $eachOf:r', ({ a, r }) => (r[0].column === a.column && !r.some((o: { text: string }) => o.text === a.text) ? [a, ...r] : null), 0),
   rule('question', '~countWord $rows|$guess|$noun ~be|~have|~did? $eachOf:v', ({ v }): Question => ({ figures: [allRows], by: [column(v[0].column)], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } }), -0.15),
+  // 'Lowest and highest tariff per pallet': of each row
+  rule('question', '~tellMe? the? $sameFigures:f $col:m per|for|a each|every|single|one? ^$col:c', ({ m, f, c }, x: Context) => { const e = quantity(m, x), n = quantity(c, x); return e && n && m !== c && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, op('/', e, n))), by: [] } : null; }, -0.3),
   rule('question', '$sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, 0.2),
   rule('question', '$qlead the? $sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, -0.1),
   rule('question', '$qlead the? $sameFigures:f $col:m ~each $qbys:b', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, -0.1),

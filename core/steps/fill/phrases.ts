@@ -73,6 +73,7 @@ export const phrases = [
   rule('gap', 'for|in ~blankWord $cols:c', ({ c }) => c, 0),
 
   rule('clause', '~make $cols:c to? $filling:f ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
+  rule('clause', 'in|under|at|for the? $cols:c ,|:|;? please? put|write|enter|insert|type|set|use|say in? an? $filling:f ~wherever|if it|they|that|there|nothing? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.2),
   rule('clause', 'put|write|enter|insert|type|set $filling:f in|into|for|to|under the? $cols:c ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', 'mark|tag|label the? $rows|$noun|$guess ~without an? $cols:c as|with $filling:f in|into|under that|this|the|same column|field|cell', ({ c, f }) => act(c, f), -0.3),
   rule('clause', '~fill in? a? $filling:f in|into|for|to|under|at the? $cols:c ~wherever|if|when it|they|that|there|nothing|none|no? ~be|stands|stand|says|stood? ~blankWord|nothing|there|in|given? in|there?', ({ c, f }) => act(c, f), -0.1),

@@ -1,5 +1,5 @@
 import { YES, prepareCondition } from '../../formula/evaluate';
-import { columnsOf, type Condition } from '../../formula/expression';
+import { columnsOf, renameColumns, type Condition } from '../../formula/expression';
 import { condition } from '../../formula/syntax';
 import type { CheckedHead } from '../../formula/check';
 import { readWhole, say } from '../../language/exact';
@@ -43,15 +43,5 @@ export async function markedCells(table: Table, head: CheckedHead): Promise<read
 /** A mark after columns got other names. */
 export function renamedMark(mark: Mark, to: (name: string) => string): Mark {
   const where = read(mark);
-  return where === null ? mark : { ...mark, where: say(condition, renamed(where, to)) };
-}
-
-/** A condition or expression with every column it speaks of under its other name. */
-function renamed<T>(node: T, to: (name: string) => string): T {
-  if (Array.isArray(node)) return node.map((n: unknown) => renamed(n, to)) as T;
-  if (typeof node !== 'object' || node === null) return node;
-  return Object.fromEntries(Object.entries(node).map(([key, value]) => {
-    const named = (key === 'name' && (node as { kind?: unknown }).kind === 'column') || (key === 'date' && (node as { kind?: unknown }).kind === 'ago');
-    return [key, named ? to(value as string) : key === 'by' && Array.isArray(value) && value.every((v) => typeof v === 'string') ? value.map(to) : renamed(value as unknown, to)];
-  })) as T;
+  return where === null ? mark : { ...mark, where: say(condition, renameColumns(where, to)) };
 }

@@ -85,6 +85,8 @@ export const phrases = [
   }, ({ count, size, by, rows }: { count?: number; size?: { kind: 'highest' | 'lowest'; column: string }; by?: string; rows?: true }, x: Context) =>
     (size && (count !== undefined || (by !== undefined && rows)) && bySize(size.column, x) && by !== size.column ? take(count ?? 1, size, by === undefined ? undefined : [by]) : null), 0.15),
   rule('clause', '~each $col:g ,? ~keep? only|just? the? $adj:a $rows|$noun|$guess|one?', ({ g, a }) => (a.column === g ? null : picked(1, a, g)), 0),
+  // 'One shipment per sender will do, the most expensive one'
+  rule('clause', 'one|1|a single? $rows|$noun|$guess ~each $col:g (will|would do)? is|are? enough|sufficient|suffices|fine? ,|:|;|–|-|. namely|keep? the? ^$adj:a one|ones|$rows?', ({ g, a }) => (a.column === g ? null : picked(1, a, g)), -0.2),
   // 'one shift per volunteer, keep the earliest'
   ...([['earliest|oldest', 'lowest', rowDate], ['latest|newest', 'highest', rowDate], ['most recent', 'highest', rowDate], ['first', 'lowest', onlyDate], ['last', 'highest', onlyDate]] as const).flatMap(([words, kind, dateOf]) => [
     rule('clause', `~keep|~draw? only|just? one|1|single $rows|$noun|$guess ~each $col:g ,|:|–|-? and|but? ~keep|~draw? the? ${words} $rows|one|ones?`, ({ g }, x: Context) => { const c = dateOf(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, -0.1),
