@@ -57,6 +57,8 @@ interface Said {
   readonly stands: (text: string) => boolean;
   /** Is a column one of dates? */
   readonly dated: (column: string) => boolean;
+  /** It says that something comes after something else. */
+  readonly then: boolean;
   /** It says by what. */
   readonly each: boolean;
   /** Is every value of a column known, and do none of them hold any of some texts? */
@@ -173,6 +175,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
   // 'Date only, and the time only': what is wanted, and no name.
   { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && /\sonly$/i.test(p.name)), asks: 'Is this the name of the column?' },
+  // 'A running total, dearest first': along the rows as they lie, or as they are put in order?
+  { price: 1, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'calculate' && keyOf(p.as).includes('"fn":"running"') && plans.slice(i + 1).some((q) => q.step === 'sort')), asks: 'The running figure follows the rows as they lie now, and they are put in order after it. Is it meant so?' },
   // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.
   { price: 2, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'found' && p.as.what.kind === 'words' && stands(p.name)) },
   // 'No proof of delivery', 'tariff per pallet': nobody groups by every day, or every number, without saying so.
@@ -236,6 +240,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
     stands: (held) => { const { values, inside } = vocabularyOf(head); return values.has(held.toLowerCase()) || inside.has(held.toLowerCase()); },
     dated: (column) => readsAsDate(head, column),
+    then: says(/^(?:then|afterwards|after|finally)$/),
     each: says(/^(?:by|each|every|per|when|day|days|daily|date|dates|which|what)$/),
     nowhere: (column, texts) => { const glance = head.glances?.get(column), held = glance?.values ?? []; return !!glance && held.length > 0 && held.reduce((n, [, k]) => n + k, 0) >= glance.rows - glance.blanks && !held.some(([v]) => texts.some((t) => v.toLowerCase().includes(t.toLowerCase()))); },
     corrects: /^(?:no|sorry|oh|wait|nope|actually) [,.!:]/.test(text),

@@ -348,7 +348,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       // 'Labour hours' is ‹Labour h›: its unit is no other thing.
       extra += WEIGHTS.link;
       name.forEach((w, i) => { if (!used.has(i) && unitName(w.word) !== null) used.add(i); });
-    } else if (used.size > 0 && isNoun(token)) {
+    } else if (used.size > 0 && isNoun(token) && !multiplies(tokens, to - 1, names)) {
       // 'complaint text' where there is a column Text is about that one.
       const other = names.some((n, i) => n.length === 1 && n[0]!.stem === token.stem && head.columns[i]!.name !== column);
       extra += other || (token.stem === stem('date') && !readsAsDate(head, column)) ? 0.4 : 0.04;
@@ -367,6 +367,12 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     const isRow = to === from + 1 && /^(?:each|every|per)$/.test(tokens[from - 1]?.lower ?? '') && tableStems.has(token.stem) && !name.some((w) => w.word === token.lower) && !(tokens[to] !== undefined && isNoun(tokens[to]!));
     if (price <= 1.3 && !isRow) out.push({ from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' : reason });
   }
+}
+
+/** 'Pallets times 12': no times of pallets, but so many of them. */
+function multiplies(tokens: readonly Token[], at: number, names: readonly (readonly { readonly stem: string }[])[]): boolean {
+  const next = tokens[at + 1];
+  return tokens[at]!.lower === 'times' && next !== undefined && (next.kind === 'number' || names.some((n) => n[0]?.stem === next.stem));
 }
 
 /** Every span of a request that is a value standing in some column, typing mistakes in longer words forgiven. */

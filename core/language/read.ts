@@ -388,8 +388,10 @@ export function explain(request: string, head: CheckedHead): string {
     }
   }
   out.push('');
+  const doubts = doubtsOf(words, head);
   for (const path of search(words, chart, startState(head)).slice(0, 8)) {
-    out.push(`reading [${path.cost.toFixed(2)}] ${path.state.problem ? `(${path.state.problem.text}) ` : ''}${path.state.problem ? JSON.stringify(path.state.plans) : path.state.plans.map(sayPlan).join(' ')}${path.lost.length ? `  not used: ${path.lost.map((i) => words[i]!.text).join(', ')}` : ''}`);
+    const doubt = path.state.problem ? 0 : doubts.price(path.state.plans);
+    out.push(`reading [${path.cost.toFixed(2)}${doubt ? ` + ${doubt.toFixed(2)} in doubt` : ''}] ${path.state.problem ? `(${path.state.problem.text}) ` : ''}${path.state.problem ? JSON.stringify(path.state.plans) : path.state.plans.map(sayPlan).join(' ')}${path.lost.length ? `  not used: ${path.lost.map((i) => words[i]!.text).join(', ')}` : ''}`);
   }
   return out.join('\n');
 }

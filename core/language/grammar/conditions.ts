@@ -598,7 +598,7 @@ export const conditionRules = [
   rule('cond', 'with|having|that|which|have|has|had? less|fewer $col:a than the? $ex1:b', ({ a, b }, x: Context) => (numeric(a, x) ? sized('<', column(a), b) : null), 0),
   rule('numbers', '$num:n', ({ n }) => [n], 0),
   rule('numbers', '$num:n or|,|and $numbers:r', ({ n, r }) => [n, ...r], 0),
-  rule('cond', '$col:c $numbers:n', ({ c, n }, x: Context) => (numeric(c, x) ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.3),
+  rule('cond', '$col:c :|,? ^$numbers:n', ({ c, n }, x: Context) => (numeric(c, x) ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.3),
   rule('cond', '$col:c ~be either? $numbers:n', ({ c, n }, x: Context) => (numeric(c, x) && n.length > 1 ? any(n.map((v: number) => compare('=', column(c), number(v)))) : null), 0.05),
   rule('cond', 'on|at $period:p', ({ p }, x: Context) => { const c = p.day === undefined ? null : onlyDate(x); return c && within(c, p, x); }, 0.1),
   rule('rset', '$rows|$noun ~rel ~did|drove|went $col:c nothing|none', ({ c }, x: Context) => orZero(empty(c), x), 0.1),

@@ -696,6 +696,11 @@ function dates(tokens: readonly Token[], put: Put): void {
         const [a, b] = [start && start.value >= 1 && start.value <= 31 ? iso(dateOf(y, month, start.value)) : null, iso(dateOf(y, month, last.value))];
         if (a && b && a <= b) put('period', joint - 1, i + 2, { from: a, to: b, range: true }, 0);
       }
+      // 'From the 7th to the 10th of April': of whatever year
+      if (y === null && last && last.value >= 1 && last.value <= 31 && /^(?:to|until|till|through|-|–)$/.test(tokens[joint]?.lower ?? '')) {
+        const start = tokens[joint - 1]?.value ?? NaN;
+        if (Number.isInteger(start) && start >= 1 && start <= last.value) put('period', joint - 1, i + 1, { from: '', to: '', month, days: [start, last.value], range: true } satisfies Period, -0.1);
+      }
       if (y !== null && before?.lower === 'of' && last && last.value >= 1 && last.value <= 31) {
         const date = iso(dateOf(y, month, last.value));
         if (date) put('date', of, i + 2, date, 0);

@@ -433,6 +433,8 @@ export const phrases = [
   rule('rider', '$nopes? and? ~sum|add another|also|further? $pct:p (on top|to that|on that)? as|too|also? well?', ({ p }) => onSaid(`plus ${p}%`, (plan) => op('*', plan.as, op('+', number(1), op('/', number(p), number(100))))), -0.4),
   rule('rider', '$nopes? and|then? plus|add the? $ex1:e (to|on it|that|top)? (as|too|also well?)?', ({ e }) => onSaid(`plus ${keyOf(e)}`, (plan) => op('+', plan.as, e)), -0.3),
   rule('rider', '$nopes? and? ~sum another|also|further|again|additionally $ex1:e as|too|also? well?', ({ e }) => onSaid(`plus ${keyOf(e)}`, (plan) => op('+', plan.as, e)), -0.3),
+  rule('rider', '$nopes? and|then|now? divide it|that|this|them|the result|sum|total|difference|whole? by the? $ex1:e', ({ e }) => onSaid(`divided by ${keyOf(e)}`, (plan) => op('/', plan.as, e)), -0.3),
+  rule('rider', '$nopes? and|then|now? multiply|times it|that|this|them by|with? the? $ex1:e', ({ e }) => onSaid(`times ${keyOf(e)}`, (plan) => op('*', plan.as, e)), -0.3),
   rule('rider', '~round it|that|them|this|the? result? to? $num:n', ({ n }) => round(n), 0.1),
   rule('rider', 'rounded|round ^up to? ~whole $word?', () => round(0, 'up'), -0.4),
   rule('rider', 'rounded|round up', () => round(0, 'up'), 0.1),
@@ -556,6 +558,8 @@ export const phrases = [
   rule('rider', 'as|by a|its|the? name|word|text', () => onLast('part name', (plan) => (plan.as.kind !== 'part' ? null : plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : plan.as.part === 'weekday' || plan.as.part === 'month name' ? plan : null)), 0),
   rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
   // 'A running total, most visitors first': the rows stand so before it runs
+  rule('rider', 'in|by the? order|sequence in|that|as|which? which? they|it|we ~be|got? $col:c', ({ c }) => orderedBy(c), -0.3),
+  rule('rider', '^$adj:a $rows|$noun|$guess|ones? first|at|on top?', ({ a }) => orderedBy(a.column, a.down), -0.2),
   rule('rider', '~highest|most|biggest|largest $col:c first|at|on top?', ({ c }, x: Context) => (q(c, x) ? orderedBy(c, true) : null), -0.3),
   rule('rider', '~lowest|least|fewest|smallest $col:c first|at|on top?', ({ c }, x: Context) => (q(c, x) ? orderedBy(c) : null), -0.3),
   rule('rider', 'starting|beginning with|from|at the? ~highest|most|biggest|largest $col:c', ({ c }, x: Context) => (q(c, x) ? orderedBy(c, true) : null), -0.3),
