@@ -1,10 +1,11 @@
-import type { CheckedHead } from '../../formula/check';
-import { column, not, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import { readsAsNumber, type CheckedHead } from '../../formula/check';
+import { column, columnsOf, not, type Condition, type Expression, type LookupFn } from '../../formula/expression';
 import { findColumn } from '../../table/table';
 import { folded } from '../../values/fold';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { columnMentions, vocabularyOf } from '../mentions';
+import { COLUMN_NOUNS } from '../lexicon/synonyms';
 import { stem, type Token } from '../words';
 import { typingDistance } from '../../match/typing';
 import { sampleOf } from './samples';
@@ -30,9 +31,19 @@ export function otherMentions(words: readonly Token[], { head }: Context, put: (
       else if (own.length > 1 && words[i]!.stem === own.at(-1) && [...head.others!.keys()].filter((n) => stems(n).at(-1) === own.at(-1)).length === 1) put('table', i, i + 1, name, 0.15);
     }
     words.forEach((t, i) => { if (t.kind === 'quoted' && folded(t.lower) === folded(name)) put('table', i, i + 1, name, 0); });
-    for (const m of columnMentions(words, vocabularyOf(other))) if (m.cost < 0.6) put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
+    for (const m of columnMentions(words, vocabularyOf(other))) {
+      if (m.cost >= 0.6) continue;
+      put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
+      // Said by its whole name, which no other column has, it needs no table to be named.
+      if (m.cost < 0.04 && telling(m.column) && !isCalled(m.column, head) && [...head.others!].every(([n, o]) => n === name || !isCalled(m.column, o))) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
+    }
   }
 }
+
+const isCalled = (name: string, { columns }: CheckedHead): boolean => columns.some((c) => folded(c.name) === folded(name));
+/** Does a name tell which column is meant? 'Name' and 'number' are said of many things. */
+const telling = (name: string): boolean => /[\s_]/.test(name.trim()) || (name.length > 4 && !GENERAL.has(name.toLowerCase()));
+const GENERAL = new Set(COLUMN_NOUNS);
 
 /** A pair of columns that hold the same things in two tables. */
 interface Tie {
@@ -60,7 +71,8 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
         const words = stems(a.name), same = stems(b.name).filter((w) => words.includes(w)).length;
         const alike = folded(a.name) === folded(b.name) ? 0.4 : same > 0 ? 0.2 : 0;
         // Small numbers and yes or no are shared by columns that have nothing to do with each other.
-        if (overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
+        // What is measured or paid is no key.
+        if (a.type === 'decimal' || b.type === 'decimal' || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
         return [{ own: a.name, there: b.name, score: overlap + alike + (there.size >= (other.glances?.get(b.name)?.rows ?? Infinity) ? 0.15 : 0) }];
       });
     }).sort((a, b) => b.score - a.score);
@@ -97,6 +109,15 @@ function byName({ head }: Pick<Context, 'head'>, own: string, table: string): Ti
   return there ? { own, there: there.name, score: 1 } : null;
 }
 
+/** A number that another table gives for each row. */
+const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? lookupOf(x, c) : null; };
+
+/** Is a column what another table says, or something else? */
+function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {
+  const there = lookupOf(x, c);
+  return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
+}
+
 const IN = 'in|on|among|inside|within|under';
 const SHOWS = 'show|shows|appear|appears|occur|occurs|exist|exists|stand|stands|turn|turns|come|comes|be|is|are|was|were|listed|found|present|known|contained|recorded|registered';
 
@@ -108,6 +129,13 @@ export const otherRules = [
   rule('inTable', `${SHOWS}? up? one? of the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? ${IN} $theTable:t under|as the? $tcol:k`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? under|as the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('theirs', 'the? $tcol:c in|from|of|on|according|as|that to|by|given|says? in? $theTable:t says|gives|has?', ({ c, t }) => (c.table === t ? c : null), 0.05),
+  rule('theirList', '$theirs:a', ({ a }) => [a], 0),
+  rule('theirList', '$theirs:a ~list the|its|their? $theirList:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column || o.table !== a.table) ? null : [a, ...b]), 0.03),
+  // 'Where the unit price is not the list price', of another table
+  rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
+  rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
+  rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
   rule('tcols', '$tcol:a', ({ a }) => [a], 0),
   rule('tcols', '$tcol:a ~list the|its|their? $tcols:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column) ? null : [a, ...b]), 0.03),
   rule('cond', '$col:c ~be? $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0.05),

@@ -68,6 +68,16 @@ export const frames: readonly Frame[] = [
     cost: 0.4,
   }, ({ values, table, tie, name, zero }, x) => bring(values, table, 'only', x, { tie, name, zero })),
 
+  // 'Look up every plant's list price': only one table has such a column.
+  frame('value of the only table that has it', {
+    need: { values: '$theirList' },
+    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: ZERO, blank: BLANK },
+    many: ['each', 'column'],
+    about: ABOUT,
+    keeps: ['theirs'],
+    cost: 0.6,
+  }, ({ values, tie, name, zero }, x) => bring(values, values[0].table, 'only', x, { tie, name, zero })),
+
   // 'Our part no is what the parts list calls code. Fetch the name and the weight from there.'
   frame('value of the table spoken of', {
     need: { tied: [means('our|the? $col:a ~be what the? $theTable:t calls|call|names|has|lists as? $tcol:b', ({ a, t, b }: { a: string; t: string; b: OtherColumn }) => ({ own: a, there: b.column, table: t }))], values: '$tcols' },
