@@ -57,6 +57,10 @@ interface Said {
   readonly stands: (text: string) => boolean;
   /** Is a column one of dates? */
   readonly dated: (column: string) => boolean;
+  /** It says that something is not so, or to be left out. */
+  readonly without: boolean;
+  /** It speaks of what is owed. */
+  readonly owes: boolean;
   /** It says that something comes after something else. */
   readonly then: boolean;
   /** It says by what. */
@@ -177,6 +181,13 @@ const DOUBTS: readonly Doubt[] = [
   { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && /\sonly$/i.test(p.name)), asks: 'Is this the name of the column?' },
   // 'A running total, dearest first': along the rows as they lie, or as they are put in order?
   { price: 1, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'calculate' && keyOf(p.as).includes('"fn":"running"') && plans.slice(i + 1).some((q) => q.step === 'sort')), asks: 'The running figure follows the rows as they lie now, and they are put in order after it. Is it meant so?' },
+  // 'No, just vans': what is put right is not what is to be left out.
+  { price: 3, holds: (plans, { corrects, without }) => corrects && !without && plans.some((p) => p.step === 'filter' && p.where.kind === 'not') },
+  // 'Who owes us the most' is not who paid the most; what one piece costs less what was paid for all is nothing.
+  { price: 2.5, holds: (plans, { owes }) => owes && plans.some((p) => p.step === 'ask' && p.figures.some((f) => columnsOf(f.as).length === 1 && columnsOf(f.as).every((n) => /paid|payment|received/i.test(n)))) },
+  { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '-' && p.as.left.kind === 'column' && p.as.right.kind === 'column' && A_PIECE.test(p.as.left.name) && /paid|payment|received|total/i.test(p.as.right.name) && !A_PIECE.test(p.as.right.name)) },
+  // 'As "5 days"' shows how it is to look.
+  { price: 1, holds: (plans, { renames, newColumn }) => !renames && !newColumn && plans.some((p) => p.step === 'calculate' && !p.replace && /^\d/.test(p.name)), asks: 'Is this the name of the column?' },
   // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.
   { price: 2, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'found' && p.as.what.kind === 'words' && stands(p.name)) },
   // 'No proof of delivery', 'tariff per pallet': nobody groups by every day, or every number, without saying so.
@@ -204,6 +215,9 @@ function blankTwice(list: readonly Condition[]): boolean {
   }
   return false;
 }
+
+/** Names of what one piece costs. */
+const A_PIECE = /\b(?:unit|each|per)\b/i;
 
 /** Names of what is paid or done each so often. */
 const A_TIME = /(?:\/|\bper |\ba )\s?(?:yr|year|month|mth|week|wk|day|hour|hr?)\b|\b(?:yearly|annual|monthly|weekly)\b/i;
@@ -240,6 +254,8 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
     stands: (held) => { const { values, inside } = vocabularyOf(head); return values.has(held.toLowerCase()) || inside.has(held.toLowerCase()); },
     dated: (column) => readsAsDate(head, column),
+    without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
+    owes: says(/^(?:owe|owes|owed|owing|outstanding|unpaid)$/),
     then: says(/^(?:then|afterwards|after|finally)$/),
     each: says(/^(?:by|each|every|per|when|day|days|daily|date|dates|which|what)$/),
     nowhere: (column, texts) => { const glance = head.glances?.get(column), held = glance?.values ?? []; return !!glance && held.length > 0 && held.reduce((n, [, k]) => n + k, 0) >= glance.rows - glance.blanks && !held.some(([v]) => texts.some((t) => v.toLowerCase().includes(t.toLowerCase()))); },

@@ -97,6 +97,7 @@ export const METRICS: readonly Metric[] = [
   share('markup|mark-up|mark up|markup on cost|mark-up on cost|mark up on cost|markup over cost|mark-up over cost|mark up over cost|markup percent|markup %', '(unitPrice - unitCost) / unitCost', 'what is put on the cost, as a share of the cost'),
   figure('margin|profit|gross profit|net profit|contribution|surplus|margin amount|money made', 'revenue - cost', 'what is left of the revenue after the cost'),
   figure('unit margin|margin per unit|profit per unit|profit per piece|unit profit', 'unitPrice - unitCost', 'what one piece brings after its cost'),
+  figure('line total|order total|row total|line amount|line value', 'units * price', 'what all pieces of a row cost'),
   figure('average order|average order value|aov|basket size|average basket|average ticket size', 'revenue / orders', 'revenue of one order'),
   figure('average price|average selling price|revenue per unit', 'revenue / units', 'revenue of one piece'),
   figure('unit cost|cost per unit|cost per piece', 'cost / units', 'cost of one piece'),

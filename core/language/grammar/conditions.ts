@@ -208,13 +208,20 @@ function timely(op: Comparison, x: Context): Condition | null {
   return found && compare(op, column(found.done), column(found.due));
 }
 
-/** What was to be paid, beside what was: the only other amount that is called so. */
-function dueFor(paid: string, x: Context): string | null {
-  const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|gross|expected|ordered|price|fee)\b/i.test(c.name) && !/\bper\b|\//i.test(c.name));
+/** What was to be paid, beside what was: the only other amount that is called so, or so many at the price of one. */
+function dueFor(paid: string, x: Context): Expression | null {
+  if (!numeric(paid, x)) return null;
+  const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|gross|expected|ordered|price|fee)\b/i.test(c.name) && !A_PIECE.test(c.name));
   const words = new Set(paid.toLowerCase().split(/\s+/));
   const alike = found.length > 1 ? found.filter((c) => c.name.toLowerCase().split(/\s+/).some((w) => words.has(w))) : found;
-  return numeric(paid, x) && alike.length === 1 ? alike[0]!.name : null;
+  if (alike.length === 1) return column(alike[0]!.name);
+  const of = (called: RegExp): readonly string[] => x.head.columns.filter((c) => numeric(c.name, x) && called.test(c.name)).map((c) => c.name);
+  const [many, each] = [of(/^(?:qty|quantity|units|pieces|count|number)\b/i), of(A_PIECE)];
+  return found.length === 0 && many.length === 1 && each.length === 1 ? { kind: 'op', op: '*', left: column(many[0]!), right: column(each[0]!) } : null;
 }
+
+/** Names of what one piece costs. */
+const A_PIECE = /\bper\b|\/|\bunit\b|\beach\b/i;
 
 /** Is a value a part of one, which says nothing of a hundred: a bare quotient, or a column that does not go above one? */
 function asShare(e: Expression, { head }: Context): boolean {
@@ -555,10 +562,10 @@ export const conditionRules = [
   rule('cond', 'it|they? ~tookIt ~most $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<=', e, number(n)); }, 0),
 
   // 'not paid in full': less than what was to be paid
-  rule('cond', '~be|~have? we|they|he|she? ~not been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, column(due)); }, 0),
-  rule('cond', '~be|~have? we|they|he|she? ~not been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, column(due)); }, 0),
-  rule('cond', '~be|~have? we|they|he|she? been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), column(due)); }, 0),
-  rule('cond', '~be|~have? we|they|he|she? been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), column(due)); }, 0),
+  rule('cond', '~be|~have? we|they|he|she? ~not been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, due); }, 0),
+  rule('cond', '~be|~have? we|they|he|she? ~not been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, due); }, 0),
+  rule('cond', '~be|~have? we|they|he|she? been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), due); }, 0),
+  rule('cond', '~be|~have? we|they|he|she? been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('>=', column(c), due); }, 0),
   rule('cond', 'there ~be some|any|a|an $col:c', ({ c }) => not(empty(c)), 0),
   rule('cond', '$col:c ~withA|~contains an? $mark:m', ({ c, m }, x: Context) => (columnOf(x.head, c).type === 'text' && /^[?!@#&*]$/.test(m) ? { kind: 'text', test: 'contains', of: column(c), texts: [m] } : null), 0),
   rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),

@@ -90,6 +90,8 @@ export const expressionRules = [
   rule('ex2', 'subtract|deduct $ex1:a from $ex1:b', ({ a, b }) => op('-', b, a), 0.05),
   rule('ex2', 'add $ex1:a to|and $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : op('+', b, a)), 0.2),
   rule('ex2', 'multiply $ex1:a by|with|and $ex1:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
+  // Compared, with what is between them wanted
+  rule('ex2', 'compare the? $ex1:a with|to|and|against the? $ex1:b ,|;|:|.? and? show|give|write|add|note|put|tell|want|enter me|us|down|in? the|a? difference|gap|deviation|variance', ({ a, b }) => op('-', a, b), 0),
   rule('ex2', 'divide $ex1:a by $ex1:b', ({ a, b }) => op('/', a, b), 0.05),
   rule('ex1', 'subtract|deduct $col:a from $col:b', ({ a, b }, x: Context) => span('days', a, b, x), 0.05),
   // 'The difference between takings and adults times ticket plus children times reduced': all of it, or less the first

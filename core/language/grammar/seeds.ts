@@ -790,7 +790,7 @@ function newNames(tokens: readonly Token[], request: string, columns: readonly C
       if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|weighted|rounded|divided|multiplied|calculated|computed|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && (t.lower === 'under' || (t.lower.length > 5 && ['column', 'columns'].some((w) => t.lower !== w && typingDistance(t.lower, w, 1) <= 1)))) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
-      if (/^(?:please|pls|thanks|thank|kindly)$/.test(t.lower) && !capital) break;
+      if (/^(?:please|pls|thanks|thank|kindly|into)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;
       if (t.lower === 'as' && /^(?:a|an|the|numbers?|text|dates?)$/.test(tokens[to]?.lower ?? '')) break;
       if (/^(?:and|then)$/.test(t.lower) && VERBS.has(tokens[to]?.lower ?? '')) break;

@@ -261,6 +261,8 @@ export const phrases = [
   rule('qfigs', '$qfigs:a there ~be and $qfigs:b', ({ a, b }) => [...a, ...b], 0),
   rule('qfigs', 'how many there ~be', () => [allRows], 0.05),
   // 'tickets and total charged per month'
+  // 'Orders, pots and paid': how many rows there are, and what is in them
+  rule('qfigs', '$rows and|, the? $col:c', ({ c }, x: Context) => { const e = sum(c, x); return e && [allRows, e]; }, -0.2),
   rule('qfigs', '$noun|$guess and|, $qfigs:b', ({ b }) => (b.some((f: Expression) => keyOf(f) === keyOf(allRows)) ? null : [allRows, ...b]), -0.2),
   // 'number of firings and kilos of clay': a bare column beside a figure is added up
   rule('qfigs', '$qfigs:a and|, the? $col:c', ({ a, c }, x: Context) => { const e = sum(c, x); return e && !Array.isArray(e) && a.every((f: Expression) => f.kind === 'total') ? [...a, a.some((f: Expression) => f.kind === 'total' && f.fn === 'mean') ? over('mean', quantity(c, x)!) : e] : null; }, 0.25),
@@ -634,7 +636,9 @@ export const phrases = [
   rule('rider', 'and? next|beside|besides|alongside to? it|that|them|this ,|:? show|add|put|have|want? the? $qfigs:f', ({ f }) => moreFigures(f), -0.1),
   rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
-  rule('rider', 'and|now|please? split|break|divide|cut|show it|that|this|them|those up|down|out? by|per|into|for each? $qbys:b', ({ b }) => onQuestion(`split by ${keyOf(b)}`, (plan) => { const more = (b as Expression[]).map(groupOf).filter((g) => !plan.by.some((o) => keyOf(o.as) === keyOf(g.as))); return more.length ? { ...plan, by: [...plan.by, ...more] } : null; }), -0.2),
+  rule('rider', 'and|also|now? ~each $qbys:b as|too|also well?', ({ b }) => dividedBy(b), -0.1),
+  rule('rider', 'and|now? also|additionally|further ~each $qbys:b', ({ b }) => dividedBy(b), -0.1),
+  rule('rider', 'and|now|please? split|break|divide|cut|show it|that|this|them|those up|down|out? by|per|into|for each? $qbys:b', ({ b }) => dividedBy(b), -0.2),
 ].flat();
 
 /** The values of a group as columns: one that was asked for already, or one more. */
@@ -678,6 +682,9 @@ const regrouped = (list: readonly Expression[]): Act => {
   const too = onQuestion(`also by ${keyOf(list)}`, (plan) => (by.some((b) => plan.by.some((o) => keyOf(o.as) === keyOf(b.as))) || plan.order ? null : { ...plan, by: [...plan.by, ...by] }));
   return { key: anew.key, apply: (state) => (state.amends ? anew : too).apply(state) };
 };
+
+/** What was asked, for each of further groups as well. */
+const dividedBy = (b: readonly Expression[]): Act => onQuestion(`split by ${keyOf(b)}`, (plan) => { const more = b.map(groupOf).filter((g) => !plan.by.some((o) => keyOf(o.as) === keyOf(g.as))); return more.length ? { ...plan, by: [...plan.by, ...more] } : null; });
 
 /** What was asked, of some of the rows only. */
 const onlyWhere = (c: Condition): Act => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c }));

@@ -35,14 +35,14 @@ const BLANK: Way[] = [
   `~blankWord ~otherwise|~if|$word? ${ABSENT}? there|found|listed?`,
   'no $rows|$noun|$col|$tcol|$word ,|:|= ~blankWord',
 ];
-const ABOUT = 'add bring get fetch look looked looking up take taking pull put give show join attach append include want need like know would could copy in into next beside to and the of for with from at on each every it them there here their its our a an table list sheet file column new new also please as is are stand stands given there one both what that which this these those than';
+const ABOUT = 'over across add bring get fetch look looked looking up take taking pull put give show join attach append include want need like know would could copy in into next beside to and the of for with from at on each every it them there here their its our a an table list sheet file column new new also please as is are stand stands given there one both what that which this these those than';
 
 /** One or several values of another table as new columns. */
-function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: Context, { tie, name, zero }: { readonly tie?: Partial<Pair> | undefined; readonly name?: string | undefined; readonly zero?: number | undefined }): Act | null {
+function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: Context, { tie, name, zero }: { readonly tie?: Partial<Pair> | undefined; readonly name?: string | undefined; readonly zero?: number | string | undefined }): Act | null {
   if (values.some((v) => v.table !== table) || (name !== undefined && values.length > 1)) return null;
   const found = values.map((v) => valueOf(x, v, fn, tie));
   if (found.some((e) => e === null)) return null;
-  const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: number(zero) } as Expression)));
+  const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } } as Expression)));
   return made.length === 1 ? add(made[0]!, name) : addEach(made.map((as) => ({ name: nameOf(as), as })));
 }
 
@@ -57,11 +57,15 @@ function valueOf(x: Context, value: OtherColumn, fn: LookupFn, tie?: Partial<Pai
 
 const FN: Way[] = [means('total|sum|altogether|in total|summed|add up|added up|in all|overall|all told|sum of all|the sum of|total of|all together', 'sum'), means('average|mean|on average', 'mean'), means('highest|largest|biggest|maximum|latest|newest|last', 'highest'), means('lowest|smallest|minimum|earliest|first', 'lowest')];
 const ZERO: Way[] = [means('with|and|use|put|take|or? a? $num:n for|if|where|when|instead those|these|them|the|there|of? who|which|that|others|rest|is|are|a|blank|nothing|none? delivered|have|has|had|got|with|made|is|are|were|was? nothing|none|no|not|any|there? $rows|$noun|$word?', ({ n }: { n: number }) => n), means('~open? $num:n ~otherwise ~close?', ({ n }: { n: number }) => n), means('~blankWord|nothing|none ~be|as|counts|count|means as? $num:n', ({ n }: { n: number }) => n)];
+/** What stands where the other table has nothing. */
+const INSTEAD: Way[] = [...ZERO,
+  means(`with|and|use|put|take|write|say|or|otherwise? an? $text:t ~if|~wherever|for an|a|the|those|any? $rows|$noun|$col|$tcol|$guess|it|they|there|that|which? is|are|was|were|has|have|does|do|can|could? ${ABSENT} be? in|on|there|found|listed|known|of|one? the? it|list|table|sheet|$theTable|$word|match?`, ({ t }: { t: string }) => t),
+  means(`~if|~wherever an|a|the|those|any? $rows|$noun|$col|$tcol|$guess|it|they|there? is|are|was|were|has|have|does|do|can|could? ${ABSENT} be? in|on|there|found|listed|known? the? it|list|table|sheet|$theTable? ,? put|write|use|say|enter|then? $text:t`, ({ t }: { t: string }) => t)];
 
 export const frames: readonly Frame[] = [
   frame('value of another table', {
     need: { values: '$tcols', table: TABLE },
-    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: ZERO, blank: BLANK },
+    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
     many: ['each', 'column'],
     about: ABOUT,
     keeps: ['tcol'],
@@ -71,7 +75,7 @@ export const frames: readonly Frame[] = [
   // 'Look up every plant's list price': only one table has such a column.
   frame('value of the only table that has it', {
     need: { values: '$theirList' },
-    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: ZERO, blank: BLANK },
+    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
     many: ['each', 'column'],
     about: ABOUT,
     keeps: ['theirs'],
