@@ -36,7 +36,7 @@ export const readsAsNumber = (head: CheckedHead, name: string): boolean => {
   if (!column) return false;
   if (column.type !== 'text') return isQuantity(column.type);
   const glance = head.glances?.get(name);
-  return !glance || glance.numberShare >= 0.5;
+  return !glance || (glance.numberShare >= 0.5 && !measuresUnlike(glance));
 };
 export const readsAsDate = (head: CheckedHead, name: string): boolean => {
   const column = findColumn(head.columns, name);
@@ -68,14 +68,34 @@ export function mixedUnit(head: CheckedHead, name: string): string | null {
   return known;
 }
 
-function findMixed({ values, sample }: Glance): string | null {
+const unlike = new WeakMap<Glance, boolean>();
+
+/** Do a column's amounts measure different things, one in ten or more another than most ('9 cm', '1 L')? They are no numbers to compare. */
+function measuresUnlike(glance: Glance): boolean {
+  if (glance.units < 2) return false;
+  let known = unlike.get(glance);
+  if (known === undefined) {
+    const counts = new Map<string, number>();
+    for (const [unit, n] of unitCounts(glance)) counts.set(unitSort(unit) ?? '', (counts.get(unitSort(unit) ?? '') ?? 0) + n);
+    const [first, second] = [...counts.values()].sort((a, b) => b - a);
+    unlike.set(glance, (known = second !== undefined && second >= (first! + second) / 10));
+  }
+  return known;
+}
+
+/** How many amounts are written in each unit that is known. */
+function unitCounts({ values, sample }: Glance): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
   for (const [text, n] of values ?? sample?.map((t) => [t, 1] as const) ?? []) {
     const own = readAmount(text)?.unit ?? '';
     const name = own === '' ? null : unitName(own);
     if (name !== null) counts.set(name, (counts.get(name) ?? 0) + n);
   }
-  const [first, ...rest] = [...counts].sort((a, b) => b[1] - a[1]);
+  return counts;
+}
+
+function findMixed(glance: Glance): string | null {
+  const [first, ...rest] = [...unitCounts(glance)].sort((a, b) => b[1] - a[1]);
   return first && rest.some(([u]) => unitSort(u) === unitSort(first[0])) ? first[0] : null;
 }
 

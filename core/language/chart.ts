@@ -222,7 +222,7 @@ export class Grammar {
   parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>, awaited?: (cat: string, cost: number) => void): Chart {
     const cells: Map<string, Item[]>[] = tokens.map(() => new Map());
     const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
-    const skips = tokens.map((t, i) => (t.lower === 'kind' && /^(?:by|per|each|every)$/.test(tokens[i - 1]?.lower ?? '') ? { inner: 4, outer: 4, lost: true } : skipCost(t, shouted)));
+    const skips = tokens.map((t, i) => (says(tokens, i) ? LOST : skipCost(t, shouted)));
     const seeds: Item[][] = tokens.map(() => []);
     // Where the full name of a column of several words begins, and where it ends: 'brought' is the beginning of ‹Brought in›.
     const named = new Map<number, number>();
@@ -318,6 +318,14 @@ const BEAM = 5;
 const MOST_WORK = 150_000;
 const fillers = new Set(FILLERS);
 const light = new Set(LIGHT);
+
+const LOST: Skip = { inner: 4, outer: 4, lost: true };
+
+/** Words that mean nothing elsewhere and something here: 'by kind', '30 and more'. */
+function says(tokens: readonly Token[], i: number): boolean {
+  const word = tokens[i]!.lower, before = tokens[i - 1]?.lower ?? '';
+  return (word === 'kind' && /^(?:by|per|each|every)$/.test(before)) || (/^(?:more|less|fewer|over|above|up|below|under|older|younger|later|earlier)$/.test(word) && /^(?:and|or)$/.test(before) && tokens[i - 2]?.kind === 'number');
+}
 
 function skipCost(token: Token, shouted: boolean): Skip {
   if (token.kind === 'mark') {

@@ -681,6 +681,8 @@ export const conditionRules = [
   // 'NE meters': the first part of a code, in capitals
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
+  // 'Delivered within five days of ordering'
+  rule('cond', '~be? ^$col:a within|inside $num:n $spanUnit:u of|after|from|since? the? ^$col:b', ({ a, n, u, b }, x: Context) => (a !== b && isDated(a, x) && isDated(b, x) ? spanned('<=', u, n, x, [b, a]) : null), -0.2),
   // 'Delivered on the day it was collected'
   rule('cond', '~be? ^$col:a on|at? the? very? same|day|date day|date? as|that|when|on? which? it|they|he|she|this? ~be? ^$col:b', ({ a, b }, x: Context) => sameDay(a, b, x), -0.3),
   // 'When closing took more than ten days'

@@ -79,6 +79,14 @@ function restOf(node: Condition, side: Rest): Condition | null {
   return { ...node, op };
 }
 
+/** What lies between an upper end and a lower one of the same. */
+function middle(a: Condition | Rest, b: Condition | Rest): Condition | null {
+  if (typeof a === 'string' || typeof b === 'string' || a.kind !== 'compare' || b.kind !== 'compare' || a.right.kind !== 'number' || b.right.kind !== 'number') return null;
+  const [low, high] = a.op.startsWith('<') ? [a, b] : [b, a];
+  const [from, to] = [restOf(low, 'beyond'), restOf(high, 'beyond')];
+  return low.op.startsWith('<') && high.op.startsWith('>') && Number(low.right.kind === 'number' && low.right.value) < Number(high.right.kind === 'number' && high.right.value) && from && to ? all([from, to]) : null;
+}
+
 export interface Open {
   readonly when: Condition | Rest;
   readonly then: Expression;
@@ -265,6 +273,9 @@ export const casePhrases = [
   // All of them
   rule('casesOf', '$case1:a', ({ a }) => a, 0),
   rule('casesOf', '$case1:a ~caseList $casesOf:b', ({ a, b }) => [...a, ...b], 0),
+  // 'Small (under 10), medium and large (30 and more)'
+  rule('casesOf', '$case1:a ~caseList ^$label:m ~caseList $case1:b', ({ a, m, b }): Open[] | null => { const when = a.length === 1 && b.length === 1 ? middle(a[0].when, b[0].when) : null; return when && [...a, { when, then: textOf(m) }, ...b]; }, 0),
+  rule('casesOf', '$case1:a ~caseList $case1:b ~caseList ^$label:m (everything|anything|all|those|what)? (that|which)? lies|falls|is|are|for|if? in? between|inbetween|middle (them|these|those|that|the two)?', ({ a, m, b }): Open[] | null => { const when = a.length === 1 && b.length === 1 ? middle(a[0].when, b[0].when) : null; return when && [...a, ...b, { when, then: textOf(m) }]; }, -0.1),
   rule('casesOf', '$case1:a $casesOf:b', ({ a, b }) => (a[0].loose ? null : [...a, ...b]), 0.2),
   rule('casesOf', '$case1:a ~caseList $lastCase:b', ({ a, b }) => [...a, ...b], 0),
   rule('casesOf', '$case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ a, b, c }) => (c[0].when.kind === 'empty' ? [...a, ...b, ...c] : null), 0),

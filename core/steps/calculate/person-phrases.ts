@@ -65,6 +65,12 @@ export function personColumn(x: Context): string | null {
   return called.length === 1 ? called[0]!.name : found.length === 1 ? found[0]!.name : null;
 }
 
+/** A column of persons that holds only one part of their names. */
+function onlyPart(name: string, part: PersonPart, x: Context): Act | null {
+  const as = partOf(part, name, x);
+  return as && { key: `only ${part} of ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+}
+
 /** Rows whose person has one word for a name. */
 const oneName = (x: Context): Condition | null => { const c = personColumn(x); return c === null ? null : { kind: 'compare', op: '=', left: { kind: 'size', what: 'words', of: column(c) }, right: number(1) }; };
 
@@ -90,6 +96,9 @@ export const personPhrases = [
   rule('clause', '~extract|~move|~split the? title|titles|salutation|salutations ~open? $titleWords? ~close? out? from|off|of|in|before the? $col:c names|name? :|,|;|.|-|–? title|it|that|them? ~into ~column|$ownColumn ~named? ^$properName:n? ,|;|and|.? (and? $col|name|it|they|the? without|minus it|them|the? title?)?', ({ n, c }, x: Context) => titleOut(c, n ?? 'Title', x), -0.2),
   rule('rider', 'without|no|leaving|leave|not the|any? title|titles|salutation (out|away)?', () => amend('person without title', (plan) => (plan.step === 'calculate' && JSON.stringify(plan.as).includes('"kind":"person"') && !JSON.stringify(plan.as).includes('"part":"title"') ? plan : null)), 0),
   rule('clause', '~add? two|three|2|3|4? new? columns from|out|of of? the? $col:c ,|:|-|–|;? ~named? $names:n', ({ c, n }, x: Context) => splitInto(c, n, x), -0.3),
+  // 'Contact: only the last name': what stands there becomes that
+  rule('clause', '$col:c :|,|-|–? ~make|keep|leave|want|need|should|show? be? only|just the? $personPart:p', ({ p, c }, x: Context) => (p.part === 'title' ? null : onlyPart(c, p.part, x)), -0.2),
+  rule('clause', '$col:c : ~make|keep|leave|want|need? the? $personPart:p', ({ p, c }, x: Context) => (p.part === 'title' ? null : onlyPart(c, p.part, x)), 0),
   rule('clause', '~drop the? $personPart:p from|in|of|off|at the|their|her|his? $col:c', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
   rule('clause', '$col:c ,|:? ~drop|without the? $personPart:p', ({ p, c }, x: Context) => (p.part === 'title' ? untitled(c, x) : null), 0),
   rule('personParts', 'first and last|family names|name', () => [{ part: 'first', name: 'First name' }, { part: 'last', name: 'Last name' }], -0.1),

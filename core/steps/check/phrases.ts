@@ -36,6 +36,7 @@ export const phrases = [
   rule('must', 'is|are supposed|meant|required|expected to be', () => true, 0),
   rule('mustNot', 'must|should|shall|may|can not|never ever? be', () => true, 0),
   rule('mustNot', "mustn't|shouldn't|can't|cannot ever? be", () => true, 0),
+  rule('mustNot', 'is|are|be|was|were never ever?', () => true, 0),
   rule('mustNot', 'is|are not|never allowed|supposed|meant to be', () => true, 0),
   rule('every', 'every|each|all|any', () => true, 0),
   // 'Amount should be words times rate, check it'
@@ -55,6 +56,7 @@ export const phrases = [
     rule('obeys', `$every? $col:c $must ${words} $num:n`, ({ c, n }, x: Context) => sized(op, c, n, x), 0),
     rule('obeys', `$every? $col:c $must ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
     rule('obeys', `$every? $col:a $must ${words} the|its|their? $col:b`, ({ a, b }) => (a === b ? null : { kind: 'compare', op, left: column(a), right: column(b) }), 0),
+    rule('obeys', `$every? $col:a $mustNot ${words} the|its|their? $col:b`, ({ a, b }) => (a === b ? null : not({ kind: 'compare', op, left: column(a), right: column(b) })), 0),
     rule('obeys', `$every? $col:c $mustNot ${words} $num:n`, ({ c, n }, x: Context) => { const s = sized(op, c, n, x); return s && not(s); }, 0),
   ]).flat(),
   rule('obeys', '$every? $col:c $must $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0),
