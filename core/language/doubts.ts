@@ -186,6 +186,8 @@ const DOUBTS: readonly Doubt[] = [
   // 'Who owes us the most' is not who paid the most; what one piece costs less what was paid for all is nothing.
   { price: 2.5, holds: (plans, { owes }) => owes && plans.some((p) => p.step === 'ask' && p.figures.some((f) => columnsOf(f.as).length === 1 && columnsOf(f.as).every((n) => /paid|payment|received/i.test(n)))) },
   { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '-' && p.as.left.kind === 'column' && p.as.right.kind === 'column' && A_PIECE.test(p.as.left.name) && /paid|payment|received|total/i.test(p.as.right.name) && !A_PIECE.test(p.as.right.name)) },
+  // A telephone number is no e-mail address.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'found' && p.as.what.kind === 'sort' && ((/phone|\btel\b|mobile/i.test(p.name) && p.as.what.sort !== 'phone') || (/mail/i.test(p.name) && p.as.what.sort !== 'email'))) },
   // 'As "5 days"' shows how it is to look.
   { price: 1, holds: (plans, { renames, newColumn }) => !renames && !newColumn && plans.some((p) => p.step === 'calculate' && !p.replace && /^\d/.test(p.name)), asks: 'Is this the name of the column?' },
   // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.

@@ -520,7 +520,7 @@ function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMention[]
     // 'Each visited site' is not each of the visited.
     const limits = !plural && items.some((n) => (n.cat === 'noun' || n.cat === 'rows') && n.from === i + 1 && n.cost < 0.2);
     // What is one letter from a value, a column, or a word that asks for something is rather that, mistyped.
-    const slip = t.lower.length >= 5 && (items.some((v) => (v.cat === 'value' || v.cat === 'col') && v.from <= i && v.to > i && v.cost < 1) || nearKnown(t.lower) || nearOwn(t.lower, context));
+    const slip = items.some((v) => (v.cat === 'value' || v.cat === 'col') && v.from <= i && v.to > i && v.cost < 1) || (t.lower.length >= 5 && (nearKnown(t.lower) || nearOwn(t.lower, context)));
     if ((plural || counted) && !limits) put('guess', i, i + 1, t.lower, slip ? 0.8 : 0.35);
   });
   // 'The fillings' of a column ‹Filled on›: what was done is what the rows are.
