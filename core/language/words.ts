@@ -102,7 +102,7 @@ export function tokens(request: string): Token[] {
       out.push({ ...base, kind: 'word', lower: meant, stem: stem(meant), value: ordinal ? Number(ordinal[1]) : numberWord(lower) });
     } else out.push({ ...base, kind: 'mark', lower: piece, stem: piece });
   }
-  // 'The fourteenth of May' is a day; a fourteenth by itself is no number.
+  // 'The fourteenth of May' is a day, as the 14th is; a fourteenth by itself is no number.
   out.forEach((t, i) => {
     const day = ORDINALS.indexOf(t.lower) + 1;
     if (day > 0 && (monthNumber(out[i + 1]?.lower ?? '') > 0 || (out[i + 1]?.lower === 'of' && monthNumber(out[i + 2]?.lower ?? '') > 0))) out[i] = { ...t, value: day };

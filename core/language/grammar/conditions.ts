@@ -639,6 +639,8 @@ export const conditionRules = [
     rule('cond', `with|having? an? ${words} $col:c`, ({ c }, x: Context) => (numeric(c, x) ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} average`, ({ c }, x: Context) => (numeric(c, x) ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
   ]).flat(),
+  // 'What was paid in cash'
+  rule('cond', '~be? paid|settled|sent|shipped|delivered|bought|ordered|booked|transferred|collected|taken in|by|with|via|through ^$values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), -0.05),
   // 'The jobs done by Joost', 'everything handled by her'
   rule('cond', 'done|made|handled|carried|performed|led|run|booked|sold|given|held|worked|served|taken|written|brought|signed|finished|entered|cleaned|driven|taught out|in|off|up? by $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
   rule('rset', 'not $col:c yet? ones|$rows|$noun', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.05),

@@ -54,6 +54,9 @@ interface Tie {
 
 const ties = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
 
+/** Is every row's value of a column another one? */
+const isKey = (different: number, head: CheckedHead, name: string): boolean => different >= (head.glances?.get(name)?.rows ?? Infinity);
+
 /** How well each pair of columns ties two tables: by the values they share, and by their names. The best first. */
 export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
   let known = ties.get(head);
@@ -73,7 +76,7 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
         // Small numbers and yes or no are shared by columns that have nothing to do with each other.
         // What is measured or paid is no key.
         if (a.type === 'decimal' || b.type === 'decimal' || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
-        return [{ own: a.name, there: b.name, score: overlap + alike + (there.size >= (other.glances?.get(b.name)?.rows ?? Infinity) ? 0.15 : 0) }];
+        return [{ own: a.name, there: b.name, score: overlap + alike + (isKey(values.length, head, a.name) || isKey(there.size, other, b.name) ? 0.25 : 0) }];
       });
     }).sort((a, b) => b.score - a.score);
     known.set(other, found);
@@ -118,6 +121,8 @@ function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condit
   return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
 }
 
+const notListed = (table: string, x: Context): Condition | null => { const l = listedOf(x, undefined, table); return l && not(l); };
+
 const IN = 'in|on|among|inside|within|under';
 const SHOWS = 'show|shows|appear|appears|occur|occurs|exist|exists|stand|stands|turn|turns|come|comes|be|is|are|was|were|listed|found|present|known|contained|recorded|registered';
 
@@ -129,6 +134,8 @@ export const otherRules = [
   rule('inTable', `${SHOWS}? up? one? of the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? ${IN} $theTable:t under|as the? $tcol:k`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? under|as the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('theirs', '$table:t ^$tcol:c', ({ c, t }) => (c.table === t ? c : null), 0.05),
+  rule('theirs', 'the? $tcol:c of|in|on the|its|their|each|a|this|that? ^$table:t', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirs', 'the? $tcol:c in|from|of|on|according|as|that to|by|given|says? in? $theTable:t says|gives|has?', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirList', '$theirs:a', ({ a }) => [a], 0),
   rule('theirList', '$theirs:a ~list the|its|their? $theirList:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column || o.table !== a.table) ? null : [a, ...b]), 0.03),
@@ -140,5 +147,12 @@ export const otherRules = [
   rule('tcols', '$tcol:a ~list the|its|their? $tcols:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column) ? null : [a, ...b]), 0.03),
   rule('cond', '$col:c ~be? $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0.05),
   rule('cond', '$col:c ~not $inTable:i', ({ c, i }, x: Context) => { const l = listedOf(x, c, i.table, i.there); return l && not(l); }, 0),
+  // 'Payments with no matching invoice', 'those in the invoices table'
+  rule('otherRow', 'a|an|any|some|one|at|the|their|its? least? one? matching|corresponding|own|related|fitting? ^$table:t', ({ t }) => t, 0),
+  rule('cond', '~withA|with|have|has|got $otherRow:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.8),
+  rule('cond', '~without $otherRow:t at? all?', ({ t }, x: Context) => notListed(t, x), 0.8),
+  rule('cond', "don't|doesn't|didn't|hasn't|haven't|not have|has|had? $otherRow:t at? all?", ({ t }, x: Context) => notListed(t, x), 0.8),
+  rule('cond', '~be? found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.3),
+  rule('cond', '~not|never found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => notListed(t, x), 0.2),
   rule('cond', '$col:c missing|absent|lacking from|in $theTable:t', ({ c, t }, x: Context) => { const l = listedOf(x, c, t); return l && not(l); }, 0),
 ].flat();

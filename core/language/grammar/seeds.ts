@@ -63,7 +63,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   for (const set of sets.values()) if (new Set(set.map((v) => v.text)).size > 1) put('valueSet', set[0]!.from, set[0]!.to, { column: set[0]!.column, texts: [...new Set(set.map((v) => v.text))] }, 0);
   tokens.forEach((t, i) => {
     if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
-    if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : 0.02);
+    // 'After the 6th' is no amount.
+    if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : /\dth$|\dst$|\dnd$|\drd$/.test(t.lower) ? 0.5 : 0.02);
     if (t.kind === 'word') {
       if (context.vocabulary.ownNouns.has(t.stem)) put('noun', i, i + 1, t.lower, 0);
       if (!context.vocabulary.rowNouns.has(t.stem) && t.lower.length >= 6 && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) && [...context.vocabulary.ownNouns].some((n) => n.length >= 5 && typingDistance(t.stem, n, 1) <= 1)) put('rows', i, i + 1, t.lower, 0.5);
@@ -121,6 +122,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   adjectives(tokens, context, put);
   filledBy(tokens, context, put);
   numberedTimes(tokens, context, put);
+  daysOfOneMonth(tokens, context, put);
   datedPeriods(items, context, put);
   return { items, columns, values };
 }
@@ -390,6 +392,21 @@ function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { he
     if (own.length === 1) put('uncol', i, i + 1, own[0]!.name, 0);
   });
 }
+
+/** 'After the 6th', where all dates of the rows lie in one month. */
+function daysOfOneMonth(tokens: readonly Token[], x: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    const day = /^\d{1,2}(?:st|nd|rd|th)$/.test(t.lower) ? t.value : DAY_WORDS.indexOf(t.lower) + 1;
+    if (day < 1 || day > 31 || tokens[i - 1]?.lower !== 'the' || !/^(?:after|before|since|until|till|from|on|by)$/.test(tokens[i - 2]?.lower ?? '') || tokens[i + 1]?.kind === 'word') return;
+    const dates = dateColumns(x).map((name) => [x.head.glances?.get(name)?.lowest, x.head.glances?.get(name)?.highest] as const);
+    const months = new Set(dates.flat().map((d) => (d && /^\d{4}-\d\d-/.test(d) ? d.slice(0, 7) : '')));
+    const [month] = months;
+    if (months.size !== 1 || !month) return;
+    const date = `${month}-${String(day).padStart(2, '0')}`;
+    if (readDate(date)) put('date', i, i + 1, date, 0);
+  });
+}
+const DAY_WORDS = 'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth'.split(' ');
 
 /** A period without a column, for each column of dates where there are several: which one is meant is asked. */
 function datedPeriods(items: readonly Item[], x: Context, put: Put): void {

@@ -4,6 +4,7 @@ import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { agreeing, bandOf, saysOf, uniqueThere } from '../../language/grammar/bands';
 import { listedOf, lookupOf, type OtherColumn } from '../../language/grammar/others';
+import { moneyColumn } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { add, addEach } from './adding';
 
@@ -100,6 +101,16 @@ export const frames: readonly Frame[] = [
     keeps: ['tcol'],
     cost: 0.4,
   }, ({ fn, value, table, tie, name, zero }, x) => bring([value], table, fn, x, { tie, name, zero })),
+
+  // 'Sum of payments': of its one column of money
+  frame('money of another table', {
+    need: { fn: FN, table: ['of|in|from all? $theTable'] },
+    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: ZERO },
+    many: ['each', 'column'],
+    about: `${ABOUT} how much many`,
+    keeps: ['table'],
+    cost: 0.7,
+  }, ({ fn, table, tie, name, zero }, x) => { const there = x.head.others?.get(table), value = there ? moneyColumn({ ...x, head: there }) : null; return value === null ? null : bring([{ table, column: value }], table, fn, x, { tie, name, zero }); }),
 
   frame('rows of another table counted', {
     need: { count: ['how many|number of|count of|the number of|count the', 'how many times'], table: ['$theTable', 'in|of|from $theTable'], each: EACH },

@@ -63,6 +63,7 @@ export const phrases = [
   rule('clause', 'leave|keep|show|have only|just one $rows ~each $cols:c ,? the? $firstLast:k one|$rows?', ({ k, c }) => distinct(c, k), -0.05),
   rule('clause', 'only|just? one|1|a|single single? row|rows|record|line|entry ~each $cols:c ,|:|;|- namely|i.e|ie|that is|and|this? is|being? the? $firstLast:k one|$rows?', ({ k, c }) => distinct(c, k), -0.2),
   rule('clause', 'one|1|a single? $rows|$noun|$guess ~each $cols:c ~be|will do|enough|sufficient|suffices|fine|all|plenty (i|we need|want)? ,|:|;|–|-|.? the? $firstLast:k one|$rows?', ({ k, c }) => distinct(c, k), -0.1),
+  rule('clause', '^the? ~same $cols:c ,|:|;|-|–|.? ~keep only|just? $firstLast:k? one|1 row|$rows? of? them|these|those|it|each?', ({ c, k }) => distinct(c, k), 0.2),
   rule('clause', '~keep one|a $rows ~each $cols:c', ({ c }) => distinct(c), 0.1),
   rule('clause', '~keep one|a $rows ~each $cols:c ,|:|;|-? the? $firstLast:k one|$rows?', ({ k, c }) => distinct(c, k), 0),
   rule('rider', 'the $firstLast:k one|row|record|entry?', ({ k }) => keepRider(k), 0.15),
