@@ -57,6 +57,10 @@ interface Said {
   readonly stands: (text: string) => boolean;
   /** Is a column one of dates? */
   readonly dated: (column: string) => boolean;
+  /** It speaks of what is not there. */
+  readonly blanks: boolean;
+  /** Has a column a value in every row? */
+  readonly neverBlank: (column: string) => boolean;
   /** It asks for the names of things. */
   readonly named: boolean;
   /** It says that something is not so, or to be left out. */
@@ -192,6 +196,8 @@ const DOUBTS: readonly Doubt[] = [
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'found' && p.as.what.kind === 'sort' && ((/phone|\btel\b|mobile/i.test(p.name) && p.as.what.sort !== 'phone') || (/mail/i.test(p.name) && p.as.what.sort !== 'email'))) },
   // 'List the households we have no reading for' asks which those are.
   { price: 0.6, holds: (plans, { named }) => named && plans.some((p) => p.step === 'filter' && keyOf(p.where).includes('"kind":"listed"')) },
+  // 'Tools that were never lent' are none without a name.
+  { price: 1.5, holds: (plans, { neverBlank, blanks }) => !blanks && plans.some((p) => p.step === 'filter' && p.where.kind === 'empty' && p.where.of.kind === 'column' && neverBlank(p.where.of.name)), asks: 'No cell of this column is blank. Is it meant all the same?' },
   // 'As "5 days"' shows how it is to look.
   { price: 1, holds: (plans, { renames, newColumn }) => !renames && !newColumn && plans.some((p) => p.step === 'calculate' && !p.replace && /^\d/.test(p.name)), asks: 'Is this the name of the column?' },
   // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.
@@ -260,6 +266,8 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
     stands: (held) => { const { values, inside } = vocabularyOf(head); return values.has(held.toLowerCase()) || inside.has(held.toLowerCase()); },
     dated: (column) => readsAsDate(head, column),
+    blanks: says(/^(?:no|without|missing|blank|blanks|empty|lacking|lack|lacks|nothing|none|unfilled|unset)$/),
+    neverBlank: (column) => head.glances?.get(column)?.blanks === 0,
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
     owes: says(/^(?:owe|owes|owed|owing|outstanding|unpaid)$/),

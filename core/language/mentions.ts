@@ -372,7 +372,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
 /** 'Pallets times 12': no times of pallets, but so many of them. */
 function multiplies(tokens: readonly Token[], at: number, names: readonly (readonly { readonly stem: string }[])[]): boolean {
   const next = tokens[at + 1];
-  return tokens[at]!.lower === 'times' && next !== undefined && (next.kind === 'number' || names.some((n) => n[0]?.stem === next.stem));
+  return tokens[at]!.lower === 'times' && next !== undefined && (next.kind === 'number' || /^(?:the|its|their|our)$/.test(next.lower) || names.some((n) => n[0]?.stem === next.stem));
 }
 
 /** Every span of a request that is a value standing in some column, typing mistakes in longer words forgiven. */

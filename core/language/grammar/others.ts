@@ -123,6 +123,12 @@ function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condit
 
 const notListed = (table: string, x: Context): Condition | null => { const l = listedOf(x, undefined, table); return l && not(l); };
 
+/** The only table that a column ties this one to. */
+function onlyTable(own: string, { head }: Context): string | null {
+  const tied = [...(head.others ?? [])].filter(([, other]) => tiesOf(head, other)[0]?.own === own);
+  return tied.length === 1 ? tied[0]![0] : null;
+}
+
 const IN = 'in|on|among|inside|within|under';
 const SHOWS = 'show|shows|appear|appears|occur|occurs|exist|exists|stand|stands|turn|turns|come|comes|be|is|are|was|were|listed|found|present|known|contained|recorded|registered';
 
@@ -154,5 +160,7 @@ export const otherRules = [
   rule('cond', "don't|doesn't|didn't|hasn't|haven't|not have|has|had? $otherRow:t at? all?", ({ t }, x: Context) => notListed(t, x), 0.8),
   rule('cond', '~be? found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.3),
   rule('cond', '~not|never found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => notListed(t, x), 0.2),
+  // 'Tools that we don't have on the list', where only one table can be meant
+  rule('cond', "$col:c that|which? we|they? don't|dont|isn't|aren't|not|never have|be|found|listed|known? on|in our|the? list|table|catalogue|register|sheet", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, -0.2),
   rule('cond', '$col:c missing|absent|lacking from|in $theTable:t', ({ c, t }, x: Context) => { const l = listedOf(x, c, t); return l && not(l); }, 0),
 ].flat();
