@@ -251,7 +251,7 @@ function isNoun(token: Token): boolean {
 }
 
 /** What a name with them speaks of: a ticket price is no tickets. */
-const HEADS = new Set(['price', 'rate', 'fee', 'cost', 'value', 'share', 'size', 'type', 'weight', 'length', 'height'].map(stem));
+const HEADS = new Set(['price', 'rate', 'fee', 'cost', 'value', 'share', 'size', 'type'].map(stem));
 
 /** Words that join the others of a name: by themselves they name no column. */
 const JOINTS = new Set(['per', 'of', 'in', 'at', 'on', 'the', 'for', 'by', 'to', 'from', 'is', 'a', 'and', 'or', 'with']);

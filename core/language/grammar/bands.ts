@@ -1,6 +1,6 @@
 import { readsAsNumber, type CheckedHead } from '../../formula/check';
 import { boundColumns } from '../../formula/bands';
-import { column, not, type BandExpression, type BandKey, type Bounds, type Condition, type Expression } from '../../formula/expression';
+import { column, columnsOf, not, type BandExpression, type BandKey, type Bounds, type Condition, type Expression, type LookupFn } from '../../formula/expression';
 import { findColumn } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { folded } from '../../values/fold';
@@ -8,7 +8,7 @@ import { ENDS, readRange } from '../../values/range';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
-import { tiesOf, type OtherColumn } from './others';
+import { lookupOf, tiesOf, type OtherColumn } from './others';
 import { sampleOf } from './samples';
 
 /* Tables of bands: where they begin and end, and what of this table lies in them. */
@@ -119,6 +119,30 @@ export const agreeing = (actual: string, expected: string): Expression => ({
   otherwise: { kind: 'text', value: 'no' },
 });
 
+/** What another table says for each row: by the band that a value lies in, or by a key. */
+export function valueThere(x: Pick<Context, 'head'>, value: OtherColumn, fn: LookupFn = 'only', tie?: { readonly own?: string; readonly there?: string; /** A second column that was named. */ readonly also?: string }): Expression | null {
+  const keyed = lookupOf(x, value, fn, tie?.own, tie?.there);
+  if (fn !== 'only' || tie?.there !== undefined || (keyed?.kind === 'lookup' && uniqueThere(keyed.under, keyed.table, x))) return keyed;
+  const said = [tie?.own, tie?.also].filter((c) => c !== undefined);
+  const band = [...said, undefined].map((own) => bandOf(x, value, own)).find((b) => b !== null && said.every((c) => columnsOf(b).includes(c)));
+  return band ?? (tie?.also === undefined ? keyed : null);
+}
+
+/** The same where the table was not named: only where it has one value for each row. */
+export function soleValue(x: Pick<Context, 'head'>, value: OtherColumn): Expression | null {
+  const e = valueThere(x, value);
+  return e?.kind === 'lookup' && !uniqueThere(e.under, e.table, x) ? null : e;
+}
+
+/** A number that another table gives for each row. */
+const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? soleValue(x, c) : null; };
+
+/** Is a column what another table says, or something else? */
+function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {
+  const there = soleValue(x, c);
+  return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
+}
+
 const SAYS = 'says|say|said|gives|give|demands|demand|prescribes|prescribe|wants|want|has|have|lists|requires';
 
 export const bandRules = [
@@ -133,4 +157,8 @@ export const bandRules = [
   rule('cond', "$col:c ~not agree|match|follow|conform|be? $asTable:t", ({ c, t }, x: Context) => { const said = asSaid(x, c, t); return said && not(said); }, 0),
   rule('obeys', '$every? $col:c must|should|shall|may|has|have|needs|ought only|always|to? be|agree|match|follow|conform $asTable:t', ({ c, t }, x: Context) => asSaid(x, c, t), 0),
   rule('obeys', '$every? $col:c must|should|shall|has|have|needs|ought always|to? follow|match|obey $theTable:t', ({ c, t }, x: Context) => asSaid(x, c, t), 0),
+  // 'Where the unit price is not the list price', of another table
+  rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
+  rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
+  rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
 ].flat();

@@ -1,5 +1,5 @@
-import { readsAsNumber, type CheckedHead } from '../../formula/check';
-import { column, columnsOf, not, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import type { CheckedHead } from '../../formula/check';
+import { column, not, type Condition, type Expression, type LookupFn } from '../../formula/expression';
 import { findColumn } from '../../table/table';
 import { folded } from '../../values/fold';
 import type { Context } from '../acts';
@@ -112,15 +112,6 @@ function byName({ head }: Pick<Context, 'head'>, own: string, table: string): Ti
   return there ? { own, there: there.name, score: 1 } : null;
 }
 
-/** A number that another table gives for each row. */
-const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? lookupOf(x, c) : null; };
-
-/** Is a column what another table says, or something else? */
-function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {
-  const there = lookupOf(x, c);
-  return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
-}
-
 const notListed = (table: string, x: Context): Condition | null => { const l = listedOf(x, undefined, table); return l && not(l); };
 
 /** The only table that a column ties this one to. */
@@ -145,10 +136,6 @@ export const otherRules = [
   rule('theirs', 'the? $tcol:c in|from|of|on|according|as|that to|by|given|says? in? $theTable:t says|gives|has?', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirList', '$theirs:a', ({ a }) => [a], 0),
   rule('theirList', '$theirs:a ~list the|its|their? $theirList:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column || o.table !== a.table) ? null : [a, ...b]), 0.03),
-  // 'Where the unit price is not the list price', of another table
-  rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
-  rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
-  rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
   rule('tcols', '$tcol:a', ({ a }) => [a], 0),
   rule('tcols', '$tcol:a ~list the|its|their? $tcols:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column) ? null : [a, ...b]), 0.03),
   rule('cond', '$col:c ~be? $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0.05),

@@ -5,7 +5,7 @@ import { amend, type Act, type Context, type State, withPlan } from '../../langu
 import { keyOf, rule } from '../../language/chart';
 import { says, saysYes, within } from '../../language/grammar/conditions';
 import { yesNoOf, type Period } from '../../language/grammar/seeds';
-import { lookupOf } from '../../language/grammar/others';
+import { soleValue } from '../../language/grammar/bands';
 import { columnIn, soldFor, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
@@ -271,7 +271,7 @@ export const phrases = [
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
   // 'Per course', of another table
-  rule('qby', '$theirs:c', ({ c }, x: Context) => lookupOf(x, c), 0.1),
+  rule('qby', '$theirs:c', ({ c }, x: Context) => soleValue(x, c), 0.1),
   rule('qby', 'member|person|kind|type|sort|piece of $col:c', ({ c }, x: Context) => grouped(c, x), 0),
   rule('qby', '$col:c method|methods|mode|modes|name|names|code|codes|status|channel', ({ c }, x: Context) => grouped(c, x), 0.05),
   rule('qby', '$col:c group|groups|class|classes|category|categories|type|types|kind|kinds', ({ c }, x: Context) => grouped(c, x), 0),

@@ -1,9 +1,9 @@
-import { column, columnsOf, number, type Expression, type LookupFn } from '../../formula/expression';
+import { column, number, type Expression, type LookupFn } from '../../formula/expression';
 import { withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
-import { agreeing, bandOf, saysOf, uniqueThere } from '../../language/grammar/bands';
-import { listedOf, lookupOf, type OtherColumn } from '../../language/grammar/others';
+import { agreeing, bandOf, saysOf, soleValue, valueThere } from '../../language/grammar/bands';
+import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { moneyColumn } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { add, addEach } from './adding';
@@ -41,19 +41,10 @@ const ABOUT = 'over across add bring get fetch look looked looking up take takin
 /** One or several values of another table as new columns. */
 function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: Context, { tie, name, zero }: { readonly tie?: Partial<Pair> | undefined; readonly name?: string | undefined; readonly zero?: number | string | undefined }): Act | null {
   if (values.some((v) => v.table !== table) || (name !== undefined && values.length > 1)) return null;
-  const found = values.map((v) => valueOf(x, v, fn, tie));
+  const found = values.map((v) => valueThere(x, v, fn, tie));
   if (found.some((e) => e === null)) return null;
   const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } } as Expression)));
   return made.length === 1 ? add(made[0]!, name) : addEach(made.map((as) => ({ name: nameOf(as), as })));
-}
-
-/** What another table says for each row: by the band that a value lies in, or by a key. */
-function valueOf(x: Context, value: OtherColumn, fn: LookupFn, tie?: Partial<Pair>): Expression | null {
-  const keyed = lookupOf(x, value, fn, tie?.own, tie?.there);
-  if (fn !== 'only' || tie?.there !== undefined || (keyed?.kind === 'lookup' && uniqueThere(keyed.under, keyed.table, x))) return keyed;
-  const said = [tie?.own, tie?.also].filter((c) => c !== undefined);
-  const band = [...said, undefined].map((own) => bandOf(x, value, own)).find((b) => b !== null && said.every((c) => columnsOf(b).includes(c)));
-  return band ?? (tie?.also === undefined ? keyed : null);
 }
 
 const FN: Way[] = [means('total|sum|altogether|in total|summed|add up|added up|in all|overall|all told|sum of all|the sum of|total of|all together', 'sum'), means('average|mean|on average', 'mean'), means('highest|largest|biggest|maximum|latest|newest|last', 'highest'), means('lowest|smallest|minimum|earliest|first', 'lowest')];
@@ -81,7 +72,7 @@ export const frames: readonly Frame[] = [
     about: ABOUT,
     keeps: ['theirs'],
     cost: 0.6,
-  }, ({ values, tie, name, zero }, x) => bring(values, values[0].table, 'only', x, { tie, name, zero })),
+  }, ({ values, tie, name, zero }, x) => (tie === undefined && (values as OtherColumn[]).some((v) => soleValue(x, v) === null) ? null : bring(values, values[0].table, 'only', x, { tie, name, zero }))),
 
   // 'Our part no is what the parts list calls code. Fetch the name and the weight from there.'
   frame('value of the table spoken of', {

@@ -86,8 +86,8 @@ export const phrases = [
   rule('clause', '~each $cols:c just|only once|one time? ,|;|:|-|–? and|with|keep|i|want|namely|being? the|their|its|his|her $firstLast:k $word|$rows|$noun|$guess?', ({ c, k }) => distinct(c, k), -0.2),
   rule('clause', '~keep only|just? the? $firstLast:k $word|$guess|$rows|$noun of|for|per|from each|every $cols:c', ({ c, k }) => distinct(c, k), 0.1),
   rule('clause', 'a|an|any|every|each $col:c that|which|who $word|~have|~did|~be $word? in|up? twice|several|more than? once|times? ~should only|just? be|appear|stand|come listed|kept|shown|in|there|here? only|just? once', ({ c }) => distinct([c]), -0.3),
-  rule('rider', 'with|by|keep|keeping? the|their|its|his|her ~latest|newest $rows|$noun|one', (_s, x: Context) => keepDated('highest', x), 0),
-  rule('rider', 'with|by|keep|keeping? the|their|its|his|her ~earliest|oldest $rows|$noun|one', (_s, x: Context) => keepDated('lowest', x), 0),
+  rule('rider', 'with|by|keep|keeping? the|their|its|his|her latest|newest|freshest $rows|$noun|one', (_s, x: Context) => keepDated('highest', x), 0),
+  rule('rider', 'with|by|keep|keeping? the|their|its|his|her earliest|oldest $rows|$noun|one', (_s, x: Context) => keepDated('lowest', x), 0),
   // 'A payment that has the same payer and amount as another one is a duplicate'
   rule('clause', 'an? $rows|$noun|$guess|$word|$col that|which|with has|have|having? the? ~same $cols:c as an? another|other|earlier|previous one|$rows|$noun|$guess? ~be an? ~duplicates|duplicate ,|;|.|:|-|–? so|and|please? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),
   rule('clause', '~if|~wherever there ~be two|several|2|more|many (than one)? $rows|$noun for|with|of|having the? same $cols:c ,? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ c, k }) => distinct(c, k), -0.3),
