@@ -134,6 +134,14 @@ export function soleValue(x: Pick<Context, 'head'>, value: OtherColumn): Express
   return e?.kind === 'lookup' && !uniqueThere(e.under, e.table, x) ? null : e;
 }
 
+interface TheirValue extends OtherColumn { readonly text: string }
+
+/** Rows for which another table says one of some values. */
+function theirAmong(values: readonly TheirValue[], x: Context): Condition | null {
+  const of = soleValue(x, values[0]!);
+  return of && { kind: 'among', of, texts: values.map((v) => v.text) };
+}
+
 /** A number that another table gives for each row. */
 const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? soleValue(x, c) : null; };
 
@@ -157,6 +165,12 @@ export const bandRules = [
   rule('cond', "$col:c ~not agree|match|follow|conform|be? $asTable:t", ({ c, t }, x: Context) => { const said = asSaid(x, c, t); return said && not(said); }, 0),
   rule('obeys', '$every? $col:c must|should|shall|may|has|have|needs|ought only|always|to? be|agree|match|follow|conform $asTable:t', ({ c, t }, x: Context) => asSaid(x, c, t), 0),
   rule('obeys', '$every? $col:c must|should|shall|has|have|needs|ought always|to? follow|match|obey $theTable:t', ({ c, t }, x: Context) => asSaid(x, c, t), 0),
+  // 'Payments for Bread courses': rows whose course, in another table, is that
+  rule('theirValues', '$theirValue:v', ({ v }) => [v], 0),
+  rule('theirValues', '$theirValue:v and|or|, $theirValues:r', ({ v, r }) => (r[0].column === v.column && r[0].table === v.table ? [v, ...r] : null), 0),
+  rule('cond', 'of|for|from|in|on|with|at? $theirValues:v', ({ v }, x: Context) => theirAmong(v, x), 0.3),
+  rule('cond', '$theirs:c ~be? $theirValues:v', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0),
+  rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$theirs:c', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0.1),
   // 'Where the unit price is not the list price', of another table
   rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
   rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),

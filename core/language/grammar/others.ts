@@ -4,7 +4,7 @@ import { findColumn } from '../../table/table';
 import { folded } from '../../values/fold';
 import type { Context } from '../acts';
 import { rule } from '../chart';
-import { columnMentions, vocabularyOf } from '../mentions';
+import { columnMentions, valueMentions, vocabularyOf } from '../mentions';
 import { COLUMN_NOUNS } from '../lexicon/synonyms';
 import { stem, type Token } from '../words';
 import { typingDistance } from '../../match/typing';
@@ -21,7 +21,7 @@ export interface OtherColumn {
 const stems = (text: string): string[] => text.toLowerCase().split(/[\s_-]+/).filter((w) => w !== '').map(stem);
 
 /** Names and columns of the other tables, wherever a request may mean them. */
-export function otherMentions(words: readonly Token[], { head }: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
+export function otherMentions(words: readonly Token[], request: string, { head, vocabulary }: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
   for (const [name, other] of head.others ?? []) {
     const own = stems(name);
     for (let i = 0; i + own.length <= words.length; i++) {
@@ -35,7 +35,11 @@ export function otherMentions(words: readonly Token[], { head }: Context, put: (
       if (m.cost >= 0.6) continue;
       put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
       // Said by its whole name, which no other column has, it needs no table to be named.
-      if (m.cost < 0.04 && telling(m.column) && !isCalled(m.column, head) && [...head.others!].every(([n, o]) => n === name || !isCalled(m.column, o))) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
+      if (m.cost < 0.05 && telling(m.column) && !isCalled(m.column, head) && [...head.others!].every(([n, o]) => n === name || !isCalled(m.column, o))) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
+    }
+    // A value that stands only there: 'payments for Bread courses'.
+    for (const v of valueMentions(words, request, vocabularyOf(other))) {
+      if (v.cost < 0.3 && !vocabulary.values.has(folded(v.text)) && !vocabulary.inside.has(v.text.toLowerCase())) put('theirValue', v.from, v.to, { table: name, column: v.column, text: v.text }, v.cost);
     }
   }
 }

@@ -53,7 +53,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   for (const m of columns) if (!noDate(m)) put('col', m.from, m.to, m.column, tokens[m.to]?.lower === 'ones' || tokens[m.to - 1]!.lower === 'ones' ? m.cost + 0.4 : m.cost);
   // A column of the same name stands for what was calculated.
   for (const [name, as] of context.terms ?? []) if (!context.head.columns.some((c) => c.name.toLowerCase() === name.toLowerCase())) named(name, tokens).forEach(([from, to]) => put('term', from, to, { name, as }, 0));
-  otherMentions(tokens, context, put);
+  otherMentions(tokens, request, context, put);
   families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
   const values = valueMentions(tokens, request, context.vocabulary);
   for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: tokens[v.from]!.kind === 'quoted' ? v.text : request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' ') }, v.cost);
