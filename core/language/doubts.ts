@@ -203,7 +203,7 @@ const DOUBTS: readonly Doubt[] = [
   // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.
   { price: 2, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'found' && p.as.what.kind === 'words' && stands(p.name)) },
   // 'No proof of delivery', 'tariff per pallet': nobody groups by every day, or every number, without saying so.
-  { price: 2.5, holds: (plans, { groups, each, dated }) => !groups && !each && plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && dated(b.as.name))) },
+  { price: 2.5, holds: (plans, { groups, each, dated }) => !groups && !each && plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && dated(b.as.name) && !(p.where && columnsOf(p.where).includes(b.as.name)))), asks: 'Is the answer wanted for each day?' },
   // Sums of things that cannot be put together, kilos and litres.
   { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
 ];

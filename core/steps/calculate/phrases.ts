@@ -150,7 +150,7 @@ export const phrases = [
   rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
   rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) ? null : over('running', e, [by])), 0),
   // Rows numbered within a group
-  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (by !== d && readsAsDate(x.head, d) ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: { kind: 'over', fn: 'number', of: number(1), by: [by] }, replace: false }) : null), -0.4),
