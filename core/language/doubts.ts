@@ -61,10 +61,16 @@ interface Said {
   readonly blanks: boolean;
   /** Has a column a value in every row? */
   readonly neverBlank: (column: string) => boolean;
+  /** It asks of which of two there is more. */
+  readonly either: boolean;
+  /** It says per one thing and another. */
+  readonly perBoth: boolean;
   /** It asks for the names of things. */
   readonly named: boolean;
   /** It says that something is not so, or to be left out. */
   readonly without: boolean;
+  /** It speaks of what did not come about. */
+  readonly fails: boolean;
   /** It speaks of what is owed. */
   readonly owes: boolean;
   /** It says that something comes after something else. */
@@ -190,6 +196,7 @@ const DOUBTS: readonly Doubt[] = [
   // 'No, just vans': what is put right is not what is to be left out.
   { price: 3, holds: (plans, { corrects, without }) => corrects && !without && plans.some((p) => p.step === 'filter' && p.where.kind === 'not') },
   // 'Who owes us the most' is not who paid the most; what one piece costs less what was paid for all is nothing.
+  { price: 2.5, holds: (plans, { fails }) => fails && plans.some((p) => p.step === 'ask' && p.where === undefined && p.figures.length > 0 && p.figures.every((f) => !keyOf(f.as).includes('"kind":"choose"') && !columnsOf(f.as).some((n) => FAILED.test(n)))), asks: 'This counts all of them, also those that did come about. Is it meant so?' },
   { price: 2.5, holds: (plans, { owes }) => owes && plans.some((p) => p.step === 'ask' && p.figures.some((f) => columnsOf(f.as).length === 1 && columnsOf(f.as).every((n) => /paid|payment|received/i.test(n)))) },
   { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '-' && p.as.left.kind === 'column' && p.as.right.kind === 'column' && A_PIECE.test(p.as.left.name) && /paid|payment|received|total/i.test(p.as.right.name) && !A_PIECE.test(p.as.right.name)) },
   // A telephone number is no e-mail address.
@@ -198,6 +205,14 @@ const DOUBTS: readonly Doubt[] = [
   { price: 0.6, holds: (plans, { named }) => named && plans.some((p) => p.step === 'filter' && keyOf(p.where).includes('"kind":"listed"')) },
   // 'Tools that were never lent' are none without a name.
   { price: 1.5, holds: (plans, { neverBlank, blanks }) => !blanks && plans.some((p) => p.step === 'filter' && p.where.kind === 'empty' && p.where.of.kind === 'column' && neverBlank(p.where.of.name)), asks: 'No cell of this column is blank. Is it meant all the same?' },
+  // 'In capitals' is a way of writing.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && STYLE.test(p.name)), asks: 'Is this the name of the column?' },
+  // 'More of these or more of those?' asks for both numbers.
+  { price: 2.5, holds: (plans, { either }) => either && plans.some((p) => p.step === 'filter'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
+  // What is the same in one thing and in another is the same in both.
+  { price: 2, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'distinct' && plans[i + 1]?.step === 'distinct'), asks: 'This takes out repeats twice, by one thing and then by another. Is it meant so?' },
+  // 'Per person and night' is divided by both.
+  { price: 2, holds: (plans, { perBoth }) => perBoth && plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '/' && next?.step === 'calculate' && !next.replace && next.as.kind !== 'op'; }), asks: 'This divides by the first only. Is it meant so?' },
   // 'As "5 days"' shows how it is to look.
   { price: 1, holds: (plans, { renames, newColumn }) => !renames && !newColumn && plans.some((p) => p.step === 'calculate' && !p.replace && /^\d/.test(p.name)), asks: 'Is this the name of the column?' },
   // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.
@@ -227,6 +242,9 @@ function blankTwice(list: readonly Condition[]): boolean {
   }
   return false;
 }
+
+/** Names of what did not come about. */
+const FAILED = /miss|lost|fail|skip|absen/i;
 
 /** Names of what one piece costs. */
 const A_PIECE = /\b(?:unit|each|per)\b/i;
@@ -268,8 +286,11 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     dated: (column) => readsAsDate(head, column),
     blanks: says(/^(?:no|without|missing|blank|blanks|empty|lacking|lack|lacks|nothing|none|unfilled|unset)$/),
     neverBlank: (column) => head.glances?.get(column)?.blanks === 0,
+    either: /^(?:is|are|was|were|did|do|does) .*\b(?:more|fewer|less)\b.*\bor\b/.test(text),
+    perBoth: /\bper \S+ and \S+/.test(text),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
+    fails: says(/^(?:missed|skipped|failed|lost)$/),
     owes: says(/^(?:owe|owes|owed|owing|outstanding|unpaid)$/),
     then: says(/^(?:then|afterwards|after|finally)$/),
     each: says(/^(?:by|each|every|per|when|day|days|daily|date|dates|which|what)$/),

@@ -635,7 +635,7 @@ export const conditionRules = [
   rule('cond', '$col:c ~be ~blankWord or|and zero|0|nothing|nil', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   rule('cond', '$col:c ~be zero|0|nothing|nil or|and ~blankWord', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   // 'An above-average charge'
-  ...([['above-average|above', '>'], ['below-average|below', '<']] as const).flatMap(([words, op]) => [
+  ...([['above-average', '>'], ['below-average', '<']] as const).flatMap(([words, op]) => [
     rule('cond', `with|having? an? ${words} $col:c`, ({ c }, x: Context) => (numeric(c, x) ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} average`, ({ c }, x: Context) => (numeric(c, x) ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
   ]).flat(),

@@ -146,6 +146,8 @@ export const expressionRules = [
   rule('ex1', '$col:a out of the|all? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, 0.1),
   rule('ex2', 'take|subtract|deduct $ex1:a off|from|away the? $ex0:b ,? and|then divide it|that|the? rest|result|remainder? by the? $ex0:c', ({ a, b, c }) => (b.kind === 'number' ? null : op('/', op('-', b, a), c)), -0.3),
   rule('ex2', 'take|subtract|deduct $ex1:a off|from|away the? $ex0:b', ({ a, b }) => (b.kind === 'number' ? null : op('-', b, a)), -0.1),
+  // 'Price per person and night'
+  rule('ex1', '$col:a per|a $col:b and|per|a night|day', ({ a, b }, x: Context) => { const [m, n, days] = [quantity(a, x), quantity(b, x), rowSpan('days', x)]; return m && n && days && a !== b ? op('/', op('/', m, n), days) : null; }, -0.1),
   rule('ex1', '$col:a for|over|times $num:n months|month|weeks|days|nights|quarters|years', ({ a, n }, x: Context) => { const m = quantity(a, x); return m && /month|week|day|daily|night|quarter|year|annual/i.test(a) ? op('*', m, number(n)) : null; }, 0),
   rule('ex1', '$num:n times|of? the? ^$col:c', ({ n, c }, x: Context) => { const m = quantity(c, x); return m && n > 1 && MONEY.test(c) && /month|week|day|daily|night|quarter/i.test(c) ? op('*', number(n), m) : null; }, 0.1),
   // How many must be sold until the price has brought in the cost
