@@ -9,7 +9,7 @@ import { WEIGHTS, type WeightName } from '../core/language/weights';
 import { sayAll, type Case } from '../core/testing/cases';
 import { writeRequests } from '../core/testing/generate';
 import { withNoise } from '../core/testing/noise';
-import { ROUNDS } from '../core/testing/rounds';
+import { headOfRound, ROUNDS } from '../core/testing/rounds';
 import { headWithGlances } from '../core/steps/run';
 import { randomFrom } from '../core/values/random';
 import type { CheckedHead } from '../core/formula/check';
@@ -37,7 +37,7 @@ const table = async (name: string, text: string): Promise<[CheckedHead, Vocabula
   for (const { request, sentences } of writeRequests(head, 3, 250)) put(request, sentences.join(' '), head, vocabulary);
 }
 for (const round of ROUNDS) {
-  const [head, vocabulary] = await table(round.table, round.csv);
+  const head = await headOfRound(round), vocabulary = vocabularyOf(head);
   for (const [request, sentence] of round.cases) put(request, sentence, head, vocabulary);
 }
 const folder = path.resolve('core/testing/cases');

@@ -1,11 +1,9 @@
 // npm run rounds: which requests of the rounds are read otherwise than is kept.
-import { ROUNDS } from '../core/testing/rounds';
-import { headWithGlances } from '../core/steps/run';
-import { csvTable } from '../core/testing/tables';
+import { headOfRound, ROUNDS } from '../core/testing/rounds';
 import { readRequest } from '../core/language/read';
 
-for (const { table, csv, cases } of ROUNDS) {
-  const head = await headWithGlances(await csvTable(csv, table));
+for (const round of ROUNDS) {
+  const { table, cases } = round, head = await headOfRound(round);
   for (const [request, sentence] of cases) {
     const answer = readRequest(request, head);
     const said = answer.outcome === 'done' ? answer.reading.sentences.join(' ') : null;

@@ -1,16 +1,14 @@
-import { headWithGlances } from '../steps/run';
 import type { CheckedHead } from '../formula/check';
-import { ROUNDS } from '../testing/rounds';
-import { csvTable } from '../testing/tables';
+import { headOfRound, ROUNDS } from '../testing/rounds';
 import { readRequest } from './read';
 
-describe.each(ROUNDS.map((r) => [r.table, r] as const))('%s', (table, { csv, cases }) => {
+describe.each(ROUNDS.map((r) => [r.table, r] as const))('%s', (_table, round) => {
   let head: CheckedHead;
   beforeAll(async () => {
-    head = await headWithGlances(await csvTable(csv, table));
+    head = await headOfRound(round);
   });
 
-  test.each(cases)('%s', (request, sentence) => {
+  test.each(round.cases)('%s', (request, sentence) => {
     const answer = readRequest(request, head);
     const said = answer.outcome === 'done' ? answer.reading.sentences.join(' ') : null;
     expect(said).toBe(sentence);

@@ -3,10 +3,21 @@
  * that is right. Null stands for what is asked about or refused today: it must never be carried out as something else.
  */
 
+import { openSession } from '../brief/session';
+import type { CheckedHead } from '../formula/check';
+import { csvTable } from './tables';
+
 export interface Round {
   readonly table: string;
   readonly csv: string;
+  /** Other tables of the workspace. */
+  readonly others?: Readonly<Record<string, string>>;
   readonly cases: readonly (readonly [string, string | null])[];
+}
+
+/** What is known of a round's table when its requests are read. */
+export async function headOfRound({ table, csv, others = {} }: Round): Promise<CheckedHead> {
+  return (await openSession(await csvTable(csv, table), await Promise.all(Object.entries(others).map(([name, text]) => csvTable(text, name))))).head;
 }
 
 export const ROUNDS: readonly Round[] = [
@@ -3954,6 +3965,1251 @@ D-510,Tom Reed,North,2026-09-04 15:20,2026-09-04 15:55,5.2,1,700,£6.50,1.00,Y,2
       ['label drops more than 10 minutes late as bad, the rest as fine', 'Add ‹Promised by label› as if (the minutes from ‹Promised by› to ‹Dropped›) is more than 10 then "bad", otherwise "fine".'],
       ['flag drops that came after the promised time as late', null],
       ['which couriers were late', 'List each ‹Courier›; only where ‹Dropped› is more than ‹Promised by›.'],
+    ],
+  },
+  {
+    table: 'auction',
+    csv: `Lot no,Item,Seller,Buyer,Category,Estimate,Hammer,Sold on,Weight,Size,Bids,Condition,Status,Remarks
+A-0301,"Oak chest (18th c.)","Brandt, Elsa",Corvin Ltd,furniture,£350,£420.00,2026-02-07,38 kg,120x60x55,11,good,sold,"Some wear on the lid, ref 88213."
+A-0302,Pair of brass candlesticks,"Nyman, Pia",M. Hollis,Silver & Metal,£60,£85.00,2026-02-07,1.2 kg,30x12x12,6,Good,sold,
+A-0303,Walnut mirror,"Brandt, Elsa",,Furniture,£120,,07/02/2026,9 kg,90x60x5,0,fair,unsold,No bids at all.
+A-0304,"Stoneware jug (2 pcs)","Orme, Gus",Lena Fry,Ceramics,£40,£38.00,7 Feb 2026,3400 g,25x20x20,3,chipped,sold,"Chip on the spout, buyer informed, ref 88240."
+A-0305,"Map of the fens, framed","Orme, Gus",Corvin Ltd.,prints,£80,"£1,150.00",2026-02-14,2 kg,70x50x3,24,very good,sold,"Phone bid, ref 88251. Collected."
+A-0306,"Mantel clock","Tarn, Wilf",P. Adair,Clocks,£200,£260.00,14/02/2026,5.5 kg,40x25x15,9,FAIR,sold,Key missing.
+A-0307,Silver teapot,"Nyman, Pia",Lena Fry,silver & metal,£150,£155.00,2026-02-14,820 g,22x18x14,4,good,withdrawn,"Seller changed her mind, ref 88260."
+A-0308,"Set of chairs (6 pcs)","Tarn, Wilf",Corvin Limited,Furniture,£300,£270.00,2026-02-21,36 kg,95x45x50,7,fair,sold,
+A-0309,"Blue bowl (3 pcs)","Brandt, Elsa",M. Hollis,ceramics,£25,£61.00,21 Feb 2026,2.1kg,18x18x9,8,good,sold,Nice glaze.
+A-0310,Brass telescope,"Lowe, Ida",,Instruments,£180,,2026-02-21,1.9 kg,60x8x8,2,good,unsold,Reserve not met.
+A-0311,"Sea chart, hand coloured","Lowe, Ida",P. Adair,Prints,£90,£140.00,2026-03-07,1 kg,65x48x2,13,very good,sold,"Ref 88301, paid by card."
+A-0312,Carriage clock,"Tarn, Wilf",M. Hollis,clocks,£110,£95.00,2026-03-07,1.1 kg,15x9x8,5,good,sold,Works well.
+A-0313,"Pewter plates (4 pcs)","Nyman, Pia",Lena Fry,Silver & Metal,£45,£52.50,7/3/2026,4.2 kg,24x24x4,6,fair,sold,
+A-0314,Rocking chair,"Brandt, Elsa",P. Adair,Furniture,£75,£130.00,2026-03-14,11 kg,110x60x80,10,good,withdrawn,Damaged in store.
+A-0315,"Microscope, cased","Lowe, Ida",Corvin Ltd,instruments,£220,£305.00,14 Mar 2026,6 kg,35x20x20,15,very good,sold,"Lens clean, ref 88377."
+`,
+    cases: [
+      ['Hammer prices should be plain figures, no pound sign and no comma for thousands', 'Turn ‹Hammer› into numbers.'],
+      ['put the weights all in kilos, as a number with one decimal', 'Turn ‹Weight› into numbers in "kg". Set ‹Weight› to ‹Weight› rounded to 1 decimal.'],
+      ['Sold on was entered in several styles, make them all proper dates. With slashes the day comes first.', 'Turn ‹Sold on› into dates, the day before the month.'],
+      ['categories: same way of writing for all, first letter of every word a capital', 'In ‹Category›, write in title case.'],
+      ['the conditions in small letters please', 'In ‹Condition›, write in lower case.'],
+      ['Corvin appears as Corvin Ltd, Corvin Ltd. and Corvin Limited. Call it Corvin everywhere.', 'Replace cells that are "Corvin Ltd", "Corvin Ltd." or "Corvin Limited" in ‹Buyer› with "Corvin".'],
+      ['take the bit in brackets off the item names', 'Remove what is between "(" and ")" from ‹Item›.'],
+      ['where nobody bought it write "no buyer"', 'Fill blanks in ‹Buyer› with "no buyer".'],
+      ['the estimate ought to be numeric', 'Turn ‹Estimate› into numbers.'],
+      ['we need the number of pieces out of the item into its own column: it\'s in the brackets before pcs, leave it empty if there is none', 'Add ‹Number› as the first number in (the text between "(" and ")" in ‹Item›).'],
+      ['Seller is surname, comma, first name. I\'d rather have it as Elsa Brandt.', 'Set ‹Seller› to (piece 2 of ‹Seller› cut at ",") followed by " " followed by (piece 1 of ‹Seller› cut at ",").'],
+      ['split size at the x into Height, Width and Depth', 'Split ‹Size› at "x" into ‹Height›, ‹Width› and ‹Depth›.'],
+      ['the lot number without the A- in front, as a number, in a new column Lot', null],
+      ['Some remarks hold a reference of five digits after the word ref. Get that into a column Reference.', null],
+      ['Make a caption such as "Walnut mirror - fair": item, dash, condition', null],
+      ['two new columns from seller: Surname and First name', 'Add ‹Surname› as the last name of the person in ‹Seller›. Add ‹First name› as (the first name of the person in ‹Seller›) and (the middle name of the person in ‹Seller›) joined with " ".'],
+      ['what month was each lot sold in? name of the month', 'Add ‹Month of Sold on› as the month name of ‹Sold on›.'],
+      ['get the year and the month of the sale into columns of their own', 'Add ‹Sold on year› as the year of ‹Sold on›. Add ‹Sold on month› as the month of ‹Sold on›.'],
+      ['call Hammer Final price and Bids Number of bids', null],
+      ['move Status in front of Category', 'Move ‹Status› to before ‹Category›.'],
+      ['we can do without size and remarks', 'Drop ‹Size› and ‹Remarks›.'],
+      ['I want to see lot no, item, hammer and buyer, nothing else', 'Keep only the columns ‹Lot no›, ‹Item›, ‹Hammer› and ‹Buyer›.'],
+      ['round estimate to tens', 'Set ‹Estimate› to (‹Estimate› divided by 10 rounded to 0 decimals) times 10.'],
+      ['throw out the withdrawn lots', 'Set aside rows where ‹Status› is "withdrawn".'],
+      ['only furniture and clocks', 'Keep rows where ‹Category› is "Furniture" or "Clocks".'],
+      ['keep only what went for more than its estimate', 'Keep rows where ‹Hammer› is more than ‹Estimate›.'],
+      ['all lots sold between 7 and 21 February 2026', 'Keep rows where ‹Sold on› is at least the date "2026-02-07" and ‹Sold on› is at most the date "2026-02-21".'],
+      ['which lots fetched less than they were estimated at? leave only those', 'Keep rows where ‹Hammer› is less than ‹Estimate›.'],
+      ['the three most expensive lots', 'Keep 3 rows with the highest ‹Hammer›.'],
+      ['lots nobody bid on can go', 'Set aside rows where ‹Bids› is blank or else ‹Bids› equals 0.'],
+      ['sort by category, and inside each category the dearest first', 'Sort by ‹Category› and ‹Hammer› from high to low.'],
+      ['newest sale on top, and for the same day by lot no', 'Sort by ‹Sold on› from high to low and ‹Lot no›.'],
+      ['one lot from each seller, the one with the highest hammer price', 'Keep 1 row with the highest ‹Hammer› for each ‹Seller›.'],
+      ['take 5 lots at random', 'Keep 5 rows at random with seed 1.'],
+      ['keep everything in good or very good condition', 'Keep rows where ‹Condition› is "good" or "very good".'],
+      ['remove anything over 20 kg', 'Set aside rows where (‹Weight› measured in "kg") is more than 20.'],
+      ['lots whose remarks mention a ref', 'Keep rows where ‹Remarks› mentions the word "ref".'],
+      ['drop the lots that were sold below 60 pounds', 'Set aside rows where ‹Hammer› is less than 60.'],
+      ['Add the commission: 15% of the hammer price, two decimals, nothing where it wasn\'t sold', 'Add ‹commission› as if ‹Status› is not "sold" then blank, otherwise ‹Hammer› times (15 divided by 100) rounded to 2 decimals.'],
+      ['by how much did each lot beat its estimate, in percent, one decimal? Blank if there was no hammer price.', 'Add ‹Hammer minus Estimate per Estimate %› as ((‹Hammer› minus ‹Estimate›) divided by ‹Estimate›) times 100 rounded to 1 decimal.'],
+      ['new column Result: above if the hammer price is over the estimate, below if it is under, level if they are the same, and blank when it did not sell', null],
+      ['give every lot its rank by hammer price within its category, the dearest is 1', 'Add ‹Rank by Hammer› as the rank, highest first, of ‹Hammer› for each ‹Category›.'],
+      ['a cumulative total of hammer in date order', 'Sort by ‹Sold on›. Add ‹Running total of Hammer› as the running total of ‹Hammer›.'],
+      ['share of each lot in the total hammer of its category, in percent with 1 decimal', 'Add ‹Hammer per total Hammer per Category %› as (‹Hammer› divided by (the sum of ‹Hammer› over the rows for each ‹Category›)) times 100 rounded to 1 decimal.'],
+      ['mean hammer price of the seller\'s lots beside each lot', 'Add ‹Average Hammer per Seller› as the mean of ‹Hammer› over the rows for each ‹Seller›.'],
+      ['price per bid, 2 decimals, blank if no bids', 'Add ‹Hammer per Bids› as ‹Hammer› divided by ‹Bids› rounded to 2 decimals.'],
+      ['net to seller = hammer minus 12% commission minus a fixed fee of 3 pounds per lot', 'Add ‹net to seller› as (‹Hammer› times (1 minus (12 divided by 100))) minus 3.'],
+      ['label lots: small when under 3 kg, medium from 3 up to 15 kg, heavy above that', 'Add ‹Weight label› as if (‹Weight› measured in "kg") is less than 3 then "small", if (‹Weight› measured in "kg") is at least 3 and (‹Weight› measured in "kg") is at most 15 then "medium", if (‹Weight› measured in "kg") is more than 15 then "heavy", otherwise blank.'],
+      ['how many lots does each seller have? put the count on every row', 'Add ‹Rows per Seller› as the number of rows for each ‹Seller›.'],
+      ['difference between hammer and the hammer of the lot above', 'Add ‹Hammer minus row above Hammer› as ‹Hammer› minus (the row above of ‹Hammer›).'],
+      ['days between the first sale and each sale', null],
+      ['how many lots were sold per category', null],
+      ['what\'s the total hammer price by seller, highest first?', 'Answer ‹Total Hammer› as the sum of ‹Hammer› over the rows; for each ‹Seller›; sorted by ‹Total Hammer› from high to low.'],
+      ['which buyer spent the most?', 'Answer ‹Total Hammer› as the sum of ‹Hammer› over the rows; for each ‹Buyer›; sorted by ‹Total Hammer› from high to low; the first 1.'],
+      ['average number of bids for the sold lots', 'Answer ‹Average Bids› as the mean of ‹Bids› over the rows; only where ‹Status› is "sold".'],
+      ['what share of lots remained unsold, in percent to one decimal', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "unsold" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['how many different buyers do we have?', 'Answer ‹Different Buyer› as the number of different values of ‹Buyer› over the rows.'],
+      ['highest hammer price for each category', 'Answer ‹Highest Hammer› as the highest of ‹Hammer› over the rows; for each ‹Category›.'],
+      ['sum of hammer and number of lots by month of sale', 'Answer ‹Total Hammer› as the sum of ‹Hammer› over the rows; and ‹Rows› as the number of rows; for each ‹Month of Sold on› as the month of ‹Sold on›.'],
+      ['which three sellers brought in the most?', 'Answer ‹Total Hammer› as the sum of ‹Hammer› over the rows; for each ‹Seller›; sorted by ‹Total Hammer› from high to low; the first 3.'],
+      ['average hammer by condition, 2 decimals, without the withdrawn ones', 'Answer ‹Average Hammer› as the mean of ‹Hammer› over the rows rounded to 2 decimals; for each ‹Condition›; only where ‹Status› is not "withdrawn".'],
+      ['how many kilos of furniture did we sell?', null],
+    ],
+  },
+  {
+    table: 'sweeps',
+    csv: `Job,Booked,Done,Customer,Phone,Address,Appliance,Flues,Minutes,Fee,Parts,Paid,Sweep,Certificate,Comment
+J101,2026-01-05,2026-01-12,Mrs Ada Holt,0555 201 300,"3 Mill Lane, Orby, OB1 2AA",Wood stove / 8 kW,1,45,€70.00,0,yes,Rolf,issued,All clean.
+J102,2026-01-06,2026-01-13,Mr Ben Sorley,0555-201-301,"17 High Street, Orby",Open fire / -,2,80,€110.00,12.50,Y,Inka,issued,"Cap loose, fixed it."
+J103,2026-01-07,,Dr Cora Finch,(0555) 201 302,"Ridge Farm, Tolby, TB4 1QZ",Pellet stove / 10 kW,1,,€70.00,,no,Rolf,,Customer not in.
+J104,09/01/2026,2026-01-20,mrs ada holt,0555 201 300,"3 Mill Lane, Orby, OB1 2AA",Wood stove / 8 kW,1,40,€70.00,0,N,Rolf,issued,
+J105,2026-01-12,2026-02-02,Ms Dita Marr,0555.201.303,"8 Quay Road, Senn, SE2 7PL",Wood stove / 5 kW,1,55,€70,34.00,yes,Inka,refused,"Crack in the liner, carbon monoxide risk!"
+J106,12 Jan 2026,2026-01-28,Mr Egon Pell,0555 201 304,"Old Mill, Tolby, TB4 1QR",Boiler / 24 kW,1,90,€145.00,18.00,y,Joost,issued,Heavy soot.
+J107,2026-01-15,2026-01-29,Mr Ben Sorley,0555-201-301,"17 High Street, Orby",Open fire / -,2,75,€110.00,,Yes,Inka,issued,
+J108,2026-01-19,2026-02-03,Ms Fia Lund,0555 201 305,"Harbour House, Senn, SE2 7PA",Pellet stove/9 kW,1,50,"€1,070.00",0,no,Joost,issued,"Nest removed, two visits."
+J109,2026-01-20,2026-02-10,Mr Gil Otto,none,"5 Church Walk, Orby, OB1 2AC",Wood stove / 6 kW,1,45,€70.00,0,n/a,Rolf,pending,Wants a receipt.
+J110,21/01/2026,,Mrs Hedy Blom,0555 201 306,"The Lodge, Senn, SE2 7PX",Boiler / 18 kW,2,,€145.00,,No,Joost,,Rang twice.
+J111,2026-01-23,2026-02-11,Dr Cora Finch,(0555) 201 302,"Ridge Farm, Tolby, TB4 1QZ",Pellet stove / 10 kW,1,60,€70.00,9.90,yes,Rolf,issued,"Soot alarm fitted, carbon monoxide alarm tested."
+J112,2026-01-26,2026-02-12,Mr Ivo Stern,0555 201 307,"22 High Street, Orby, OB1 2AD",Wood stove / 7 kW,3,120,€150.00,40.00,Y,Inka,issued,Three flues done.
+`,
+    cases: [
+      ['phone: digits only, none becomes blank', 'Remove all everything but digits from ‹Phone›.'],
+      ['booked: one date format please, day before month where there are slashes', 'Turn ‹Booked› into dates, the day before the month.'],
+      ['Paid has yes, Y, y and so on. Turn it into plain yes or no; n/a counts as no.', 'Turn ‹Paid› into yes or no, reading "n/a" as "no".'],
+      ['fees as numbers, the euro sign and the thousands comma must go', 'Turn ‹Fee› into numbers.'],
+      ['parts: empty means zero', 'Fill blanks in ‹Parts› with "0".'],
+      ['certificate is empty for the ones not done yet, fill in "open" there', 'Fill blanks in ‹Certificate› with "open".'],
+      ['split appliance at the slash into Type and Output', 'Split ‹Appliance› at "/" into ‹Type› and ‹Output›.'],
+      ['output in kW as a number out of appliance, nothing where there is only a dash', null],
+      ['take the postcode out of the address into its own column', 'Add ‹Postcode› as the postcode of the address in ‹Address›.'],
+      ['the town is what stands after the first comma in the address. New column Town.', 'Add ‹Town› as the text after the first "," in ‹Address›.'],
+      ['form of address into a separate column Title, and leave only the name in Customer', 'Add ‹Title› as the title of the person in ‹Customer›. Set ‹Customer› to (the first name of the person in ‹Customer›), (the middle name of the person in ‹Customer›), (the last name of the person in ‹Customer›) and (the name suffix of the person in ‹Customer›) joined with " ".'],
+      ['first name and last name of the customer in two columns, without the title', 'Add ‹First name› as (the first name of the person in ‹Customer›) and (the middle name of the person in ‹Customer›) joined with " ". Add ‹Last name› as the last name of the person in ‹Customer›.'],
+      ['the last two letters of the phone... no, the last three digits, in a new column', null],
+      ['how many days did customers wait from booking to the visit? leave it empty if it has not been done', null],
+      ['flag jobs that took more than 14 days from booking with slow, others with fine, not done ones with open', null],
+      ['Total = fee plus parts, where parts is empty take it as zero', 'Add ‹Total› as ‹Fee› plus (‹Parts›, or 0 where it is blank).'],
+      ['price per flue, rounded to 2 decimals', null],
+      ['minutes per flue in a new column, no decimals', 'Add ‹Minutes per Flues› as ‹Minutes› divided by ‹Flues› rounded to 0 decimals.'],
+      ['hourly earnings per job: fee divided by minutes times 60, one decimal; blank without minutes', 'Add ‹hourly earnings per job› as (‹Fee› divided by ‹Minutes›) times 60 rounded to 1 decimal.'],
+      ['add 19% tax on the fee, call it Gross, two decimals', 'Add ‹Gross› as ‹Fee› times (1 plus (19 divided by 100)) rounded to 2 decimals.'],
+      ['jobs that have not been done yet', 'Keep rows where ‹Done› is blank.'],
+      ['unpaid jobs only', 'Keep rows where ‹Paid› is "no", "N" or "No".'],
+      ['remove the jobs done by Joost', 'Set aside rows where ‹Sweep› is "Joost".'],
+      ['all visits in February', null],
+      ['just the comments that talk about carbon monoxide', 'Keep rows where ‹Comment› mentions the word "carbon monoxide".'],
+      ['the same customer should only be in here once, keep the latest booking', 'Keep 1 row with the highest ‹Booked› for each ‹Customer›.'],
+      ['Mr Sorley\'s jobs', 'Keep rows where ‹Customer› mentions the word "Sorley".'],
+      ['longest jobs first, those without minutes at the end', 'Sort by ‹Minutes› from high to low.'],
+      ['keep jobs with two or more flues', 'Keep rows where ‹Flues› is at least 2.'],
+      ['drop everything booked before the 9th of January', 'Set aside rows where ‹Booked› is less than the date "2026-01-09".'],
+      ['total fees per sweep', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Sweep›.'],
+      ['how much money is still outstanding?', null],
+      ['average minutes per sweep, only jobs that were done, whole minutes', null],
+      ['who did the most jobs?', null],
+      ['how many certificates were issued', 'Answer ‹Rows› as the number of rows; only where ‹Certificate› is "issued".'],
+      ['which town has the most jobs', null],
+      ['how many jobs per month of booking and what fee in total', 'Answer ‹Rows› as the number of rows; and ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Month of Booked› as the month of ‹Booked›.'],
+      ['percentage of jobs unpaid', 'Answer ‹Share %› as ((the sum of (if ‹Paid› is "no", "N" or "No" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['what did Inka earn in all, fee and parts together', null],
+      ['the median wait in days', 'Answer ‹Median days from Booked to Done› as the median of (the whole days from ‹Booked› to ‹Done›) over the rows.'],
+      ['remind the customers who have not paid', null],
+      ['colour the unpaid rows red', 'Mark ‹Paid› in the held accent where ‹Paid› is "no", "N" or "No".'],
+      ['what is the weather in Orby', null],
+      ['merge in the addresses from the invoices file', null],
+      ['add the soot depth in mm per flue', null],
+    ],
+  },
+  {
+    table: 'roasts',
+    csv: `Batch,Roasted,Origin,Process,Roaster,Green kg,Roasted kg,Time,Temp,Colour,Score,Price per kg,Customer,Ordered,Shipped,Notes
+B-2101,2026-03-02,Huila / Valle Alto,washed,Tamsin,12.0,10.2,11:40,214 C,light,86.5,€28.00,Cafe Lumen,2026-02-25,2026-03-04,"floral, a bit thin"
+B-2102,2026-03-02,Sidra / Monte,Natural,Tamsin,12,9.9,12:05,216C,medium,88,€31.50,Brook & Daughter,2026-02-26,,"berry bomb, very sweet"
+B-2103,03/03/2026,Kaffa / Gera,washed ,Owen,15.5,13.1,13:10,219 C,Medium,84,€24.00,Cafe Lumen,2026-02-27,2026-03-05,
+B-2104,3 Mar 2026,Huila / Valle Alto,honey,Owen,8,6.9,10 min 50 s,424 F,light,,€29.00,Tide Bakery,2026-03-01,2026-03-06,"scorched, do not sell"
+B-2105,2026-03-04,Antigua/Pastores,WASHED,Bea,20,16.6,14:00,221 C,dark,81.5,€19.80,Grand Pier Hotel,2026-02-20,2026-03-09,"smoky, low acid"
+B-2106,2026-03-05,Kaffa / Gera,natural,Bea,10.5,8.8,12:20,217 C,medium,87,€27.00,,2026-03-02,2026-03-07,"winey, clean finish"
+B-2107,06/03/2026,Sidra / Monte,natural,Tamsin,12,10.1,12:00,215 C,medium,n/a,€31.50,Brook & Daughter,2026-03-03,2026-03-10,
+B-2108,2026-03-09,Huila / Valle Alto,Washed,Owen,14,11.8,11:55,215 C,light,85,"€1,028.00",Tide Bakery,2026-03-04,2026-03-12,typo in price?
+B-2109,2026-03-10,Antigua / Pastores,washed,Bea,20,0,,,,,€19.80,Grand Pier Hotel,2026-03-05,,"machine fault, batch lost"
+B-2110,2026-03-11,Kaffa / Gera,honey,Tamsin,9,7.7,11:10,213 C,Light,89,€30.00,Cafe Lumen,2026-03-08,2026-03-13,"jasmine, sweet"
+B-2111,12 Mar 2026,Huila / Valle Alto,washed,Owen,12,10.3,11:50,215 C,light,86,€28.00,Cafe Lumen,2026-03-09,2026-03-16,
+B-2112,2026-03-13,Sidra / Monte,Natural,Bea,6,5.1,11:30,417 F,medium,90.5,€33.00,Brook & Daughter,2026-03-10,2026-03-17,"complex, sweet, long"
+`,
+    cases: [
+      ['process: lower case, trimmed', 'In ‹Process›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['normalise the colours so that each is written the same way, all small', 'Standardise ‹Colour›. In ‹Colour›, write in lower case.'],
+      ['I need the temperatures in Celsius throughout, without the letter, whole degrees', 'Turn ‹Temp› into numbers in "c". Set ‹Temp› to ‹Temp› rounded to 0 decimals.'],
+      ['roast time in seconds please, only the number', 'Turn ‹Time› into numbers in "s".'],
+      ['the price per kg has euro signs in it, make that column numeric', 'Turn ‹Price per kg› into numbers.'],
+      ['turn n/a in score into an empty cell and make the score a number', 'Remove cells that are "n/a" from ‹Score›. Turn ‹Score› into numbers.'],
+      ['roasted: all dates in one format, day first for the slashed ones', 'Turn ‹Roasted› into dates, the day before the month.'],
+      ['if there\'s no customer write house', 'Fill blanks in ‹Customer› with "house".'],
+      ['origin consists of a region and a farm with a slash between them; make two columns Region and Farm out of it', 'Split ‹Origin› at "/" into ‹Region› and ‹Farm›.'],
+      ['give me just the farm in a new column', null],
+      ['batch number as digits only into a new column No', 'Add ‹No› as the first number in ‹Batch›.'],
+      ['first three letters of the customer in capitals as a code', 'Add ‹Customer first 3› as the first 3 characters of ‹Customer›. In ‹Customer first 3›, write in capitals.'],
+      ['rename Notes to Tasting notes, Temp to End temp', 'Rename ‹Notes› to ‹Tasting notes› and ‹Temp› to ‹End temp›.'],
+      ['put score directly behind batch', 'Move ‹Score› to after ‹Batch›.'],
+      ['ordered and shipped are not needed here', 'Drop ‹Ordered› and ‹Shipped›.'],
+      ['keep batch, origin, score and price, throw the other columns away', 'Keep only the columns ‹Batch›, ‹Origin›, ‹Score› and ‹Price per kg›.'],
+      ['price to one decimal', 'Set ‹Price per kg› to ‹Price per kg› rounded to 1 decimal.'],
+      ['washed only', 'Keep rows where ‹Process› is "washed".'],
+      ['everything Tamsin roasted', 'Keep rows where ‹Roaster› is "Tamsin".'],
+      ['leave out the lost batch (roasted kg is 0)', 'Set aside rows where ‹Roasted kg› equals 0.'],
+      ['only batches with a score of 86 or better', 'Keep rows where ‹Score› is at least 86.'],
+      ['the ones that have not shipped', 'Keep rows where ‹Shipped› is blank.'],
+      ['light and medium roasts, nothing dark', 'Keep rows where ‹Colour› is "light" or "medium".'],
+      ['batches roasted from 3 March up to and including 9 March', 'Keep rows where ‹Roasted› is at least the date "2026-03-03" and ‹Roasted› is at most the date "2026-03-09".'],
+      ['keep the top 4 scores', 'Keep 4 rows with the highest ‹Score›.'],
+      ['take out whatever has sweet in its notes', 'Set aside rows where ‹Notes› mentions the word "sweet".'],
+      ['sort by origin, then by score with the best one first', 'Sort by ‹Origin› and ‹Score› from high to low.'],
+      ['oldest order first', 'Sort by ‹Ordered›.'],
+      ['the last batch of every origin', null],
+      ['sample three batches for me', 'Keep 3 rows at random with seed 1.'],
+      ['two random ones per roaster', 'Keep 2 rows at random with seed 1 for each ‹Roaster›.'],
+      ['weight loss in percent: green minus roasted, over green; one decimal, nothing when roasted is 0', 'Add ‹weight loss in percent› as if ‹Roasted kg› equals 0 then blank, otherwise ((‹Green kg› minus ‹Roasted kg›) divided by ‹Green kg›) times 100 rounded to 1 decimal.'],
+      ['how many days between order and shipping? put that into a column Lead time, leave it blank while it hasn\'t gone out', 'Add ‹Lead time› as the whole days from ‹Ordered› to ‹Shipped›.'],
+      ['revenue for every batch: roasted kg times price per kg, two decimals', 'Add ‹revenue for every batch› as ‹Roasted kg› times ‹Price per kg› rounded to 2 decimals.'],
+      ['each batch\'s share of all the roasted kilos, as a percentage, 2 decimals', 'Add ‹Roasted kg per total Roasted kg› as (‹Roasted kg› divided by (the sum of ‹Roasted kg› over the rows)) times 100 rounded to 2 decimals.'],
+      ['grade: A from 88, B from 85 to below 88, C for the rest, and none if there is no score', null],
+      ['average score of its origin beside every batch, one decimal', 'Add ‹Average Score per Origin› as the mean of ‹Score› over the rows for each ‹Origin› rounded to 1 decimal.'],
+      ['rank of each batch by score among those of the same process', 'Add ‹Rank by Score› as the rank, highest first, of ‹Score› for each ‹Process›.'],
+      ['cumulative roasted kg by date', 'Sort by ‹Roasted›. Add ‹Running total of Roasted kg› as the running total of ‹Roasted kg›.'],
+      ['how much did the score change from the roaster\'s previous batch?', 'Add ‹Score minus row above Score› as ‹Score› minus (the row above of ‹Score› for each ‹Roaster›).'],
+      ['price with 7% VAT on top, called Gross, rounded to cents', 'Add ‹Gross› as ‹Price per kg› times (1 plus (7 divided by 100)) rounded to 2 decimals.'],
+      ['kg per minute of roasting, 3 decimals', null],
+      ['Margin is revenue minus cost, where cost is green kg times 9.50', null],
+      ['mark late if shipped more than 4 days after it was ordered, else ok, and open if not shipped', 'Add ‹Ordered label› as if (the whole days from ‹Ordered› to ‹Shipped›) is more than 4 then "late", if ‹Shipped› is blank then "open", otherwise "ok".'],
+      ['weekday of roasting in a new column', 'Add ‹Weekday of Roasted› as the weekday of ‹Roasted›.'],
+      ['calendar week in which it was roasted', 'Add ‹Week of Roasted› as the week of ‹Roasted›.'],
+      ['how many batches did each roaster do?', 'Answer ‹Rows› as the number of rows; for each ‹Roaster›.'],
+      ['total roasted kg for each origin, most first', 'Answer ‹Total Roasted kg› as the sum of ‹Roasted kg› over the rows; for each ‹Origin›; sorted by ‹Total Roasted kg› from high to low.'],
+      ['which customer bought the most kilos?', null],
+      ['what\'s the mean score per process, ignoring the empty ones, to 1 decimal', 'Answer ‹Average Score› as the mean of ‹Score› over the rows rounded to 1 decimal; for each ‹Process›.'],
+      ['how many batches are still to be shipped', 'Answer ‹Rows› as the number of rows; only where ‹Shipped› is blank.'],
+      ['average weight loss over everything, i.e. total green minus total roasted divided by total green, in percent', null],
+      ['highest and lowest score per roaster', null],
+      ['number of batches and kilos per week', null],
+      ['what percentage of batches scored 85 or more?', 'Answer ‹Share %› as ((the sum of (if ‹Score› is at least 85 then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['add the cupping date from the lab table', null],
+      ['remove the batches that were recalled', null],
+      ['which batches does Grand Pier Hotel complain about?', null],
+    ],
+  },
+  {
+    table: 'bookings',
+    csv: `Ref,Room,Date,Start,Group,Lead contact,Players,Result,Time left,Hints,Price,Discount,Voucher,Host,Rating,Review
+R001,The Vault,2026-04-03,18:00,Team Otter,Mara Lind <mara@lind.example>,5,Escaped,04:12,2,150.00,0,,Ned,5,"Loved it, the host was so funny."
+R002,Pharaoh,2026-04-03,19:30,Nightshift,"jo park <JO@park.example>",3,failed,0,4,105.00,10,SPRING10,Ned,3,Bit cold in there.
+R003,the vault,2026-04-04,14:00,Fern & friends,Ada Fern <ada.fern@post.example>,6,escaped,11:40,1,180.00,0,,Ulla,5,
+R004,Submarine,2026-04-04,16:30,,Tom Aske,2,Escaped,00:48,5,80.00,0,,Ulla,4,"Hard but fair, one lock was broken."
+R005,Pharaoh,2026-04-05,11:00,The Locksmiths,Pia Voss <pia@voss.example>,4,Failed,0,3,140.00,20,FAMILY20,Ned,2,Broken prop spoiled the end.
+R006,Submarine,2026-04-05,13:30,Team Otter,Mara Lind <mara@lind.example>,5,escaped,07:05,3,150.00,0,,Cas,5,Best room in town!
+R007,The Vault ,2026-04-10,20:00,Office Four,Lee Marsh <lee.marsh@four.example>,8,no show,,0,240.00,0,,Cas,,
+R008,Pharaoh,2026-04-11,15:00,Nightshift,jo park <JO@park.example>,3,Escaped,02:30,4,105.00,10,SPRING10,Ulla,4,Better than last time.
+R009,Submarine,2026-04-11,17:30,Birthday Ivo,Dora Finch <dora@finch.example>,6,ESCAPED,03:15,2,180.00,15,,Ned,5,"Great birthday, thank you Ned."
+R010,Pharaoh,2026-04-12,12:00,,Egon Pell,2,failed,0,6,80.00,0,,Cas,3,
+R011,The Vault,2026-04-17,18:30,The Locksmiths,Pia Voss <pia@voss.example>,4,Escaped,05:55,1,140.00,20,FAMILY20,Ulla,4,
+R012,Submarine,2026-04-18,10:30,Fern & friends,Ada Fern <ada.fern@post.example>,7,cancelled,,,210.00,0,,Ned,,Rescheduled to May.
+`,
+    cases: [
+      ['rooms: tidy spaces and title case', 'In ‹Room›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['result should be one of Escaped, Failed, No show, Cancelled; same spelling everywhere', 'Spell ‹Result› as "Escaped", "Failed", "No show" or "Cancelled".'],
+      ['group is missing for some, put "private" there', 'Fill blanks in ‹Group› with "private".'],
+      ['separate the lead contact into Name and Email; the email is in the pointed brackets', null],
+      ['name of the lead with proper capitals', 'In ‹Lead contact›, write in title case.'],
+      ['email addresses in small letters', null],
+      ['time left as seconds, empty when there\'s none', 'Turn ‹Time left› into numbers in "s", reading "none" as blank.'],
+      ['players as whole numbers, price without decimals', 'Turn ‹Players› into whole numbers. Set ‹Price› to ‹Price› rounded to 0 decimals.'],
+      ['pull the number out of the voucher code into Percent off', null],
+      ['combine date and start into one timestamp called Starts', 'Add ‹Starts› as ‹Date› at the time ‹Start›.'],
+      ['teams in the form Group (Room)', 'Add ‹teams› as ‹Group› followed by " (" followed by ‹Room› followed by ")".'],
+      ['new column Half: morning before 12, afternoon from 12 till 17, evening after that', null],
+      ['drop no-shows and cancelled games', 'Set aside rows where ‹Result› is "no show" or "cancelled".'],
+      ['only weekend games', 'Keep rows where (the weekday of ‹Date›) is "Saturday" or "Sunday".'],
+      ['games in the Vault with more than five players', 'Keep rows where ‹Room› is "The Vault" and ‹Players› is more than 5.'],
+      ['bookings with a voucher', 'Keep rows where ‹Voucher› is filled.'],
+      ['keep the ones that paid full price', null],
+      ['groups that came more than once, only those rows', 'Keep rows where (the number of rows for each ‹Group›) is more than 1.'],
+      ['everything before the 10th of April', 'Keep rows where ‹Date› is less than the date "2026-04-10".'],
+      ['reviews that say something is broken', 'Keep rows where ‹Review› mentions the word "broken".'],
+      ['each group just once, their first visit', 'Keep the first row of each ‹Group›.'],
+      ['net price: price less the discount percentage, 2 decimals', 'Add ‹net price› as ‹Price› times (1 minus (‹Discount› divided by 100)) rounded to 2 decimals.'],
+      ['price per head with two decimals', 'Add ‹Price per Players› as ‹Price› divided by ‹Players› rounded to 2 decimals.'],
+      ['what they actually paid per player, i.e. price minus discount divided by players', null],
+      ['yes or no column: did they escape', 'Add ‹Result label› as if ‹Result› is "Escaped" then "yes", otherwise "no".'],
+      ['hints per player, empty if nobody played', 'Add ‹Hints per Players› as ‹Hints› divided by ‹Players›.'],
+      ['running total of price in order of date', 'Sort by ‹Date›. Add ‹Running total of Price› as the running total of ‹Price›.'],
+      ['how does each rating compare with the host\'s average, plus or minus, one decimal', 'Add ‹Rating minus average Rating per Host› as ‹Rating› minus (the mean of ‹Rating› over the rows for each ‹Host›) rounded to 1 decimal.'],
+      ['games per room', null],
+      ['success rate by room in percent (escaped games out of those that were played), one decimal', null],
+      ['which host has the best average rating? only the name', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; for each ‹Host›; sorted by ‹Average Rating› from high to low; the first 1.'],
+      ['how many players have we had in total, no-shows and cancellations left out', null],
+      ['takings per weekend day', null],
+      ['mean rating for each room and host', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; for each ‹Room›; and by ‹Host›.'],
+      ['what was the fastest escape, i.e. the most time left?', null],
+      ['which room was booked the most', 'Answer ‹Rows› as the number of rows; for each ‹Room›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['who gave a rating below 3', null],
+      ['median hints of escaped games', 'Answer ‹Median Hints› as the median of ‹Hints› over the rows; only where ‹Result› is "Escaped".'],
+      ['total revenue after discount', null],
+      ['add another column with the age of the players', 'Add ‹age› as ‹Players›.'],
+      ['sort by time left', 'Sort by ‹Time left›.'],
+      ['put R012 last', null],
+      ['undo the last three things', null],
+    ],
+  },
+  {
+    table: 'episodes',
+    csv: `No,Title,Host,Guests,Published,Length,Downloads W1,Downloads W4,Sponsor,Ad fee,Rating,Topic,Status,Link
+1,"Cold Water: a winter swim",Rhea Moss,"Tom Ilk; Ada Born",2025-11-03,42:10,"1,204","2,880",Harbour Soap,€250.00,4.6,outdoors,published,https://pod.example/e/0001
+2,Bread and Patience,Rhea Moss,Lena Frost,2025-11-10,38:55,980,"1,910",,,4.2,Food,published,https://pod.example/e/0002
+3,"The Long Ladder (part 1)",Idris Vale,Gus Orme; Pia Holt; Wim Aak,17/11/2025,55:20,"1,530","3,402",Lark Bikes,€300.00,4.8,work,Published,https://pod.example/e/0003
+4,"The Long Ladder (part 2)",Idris Vale,Gus Orme,24 Nov 2025,51:05,"1,410","3,055",Lark Bikes,€300,4.7,Work,published,https://pod.example/e/0004
+5,Mud,Rhea Moss,,2025-12-01,29:40,640,"1,130",,,3.6,Outdoors,published,
+6,"Who owns the river?",Nadia Quist,Bo Lindqvist; Ada Born,2025-12-08,61:15,"1,875","4,210",Harbour Soap,€275.50,4.9,outdoors ,published,https://pod.example/e/0006
+7,Winter Soup,Rhea Moss,Lena Frost,15/12/2025,33:30,720,,Harbour Soap,€250.00,,food,published,https://pod.example/e/0007
+8,Letters to a boss,Idris Vale,"Wim Aak",2025-12-22,47:00,810,,,,n/a,work,published,https://pod.example/e/0008
+9,Ten small houses,Nadia Quist,Mira Tell; Jon Kite,2026-01-05,58:45,"1,120",,Lark Bikes,"€1,300.00",4.4,homes,published,https://pod.example/e/0009
+10,Untitled,Nadia Quist,,,,,,,,,homes,draft,
+11,A year of no buying,Rhea Moss,Tilda Roe,2026-01-12,40:20,990,,,,4.1,Homes,scheduled,
+12,"Steel, salt and rope",Idris Vale,Ole Berg,2026-01-19,,,,Harbour Soap,€250.00,,Work,scheduled,
+`,
+    cases: [
+      ['Topic is upper and lower case mixed, and some have blanks at the end. Fix that.', null],
+      ['downloads as numbers in both columns', null],
+      ['ad fee: strip the currency and the thousands separator so I can add it up', 'Turn ‹Ad fee› into numbers.'],
+      ['length is minutes:seconds, turn it into minutes as a decimal number, 1 decimal', 'Turn ‹Length› into numbers in "min". Set ‹Length› to ‹Length› rounded to 1 decimal.'],
+      ['standardise published to real dates', 'Turn ‹Published› into dates.'],
+      ['put "no sponsor" into the empty sponsor cells', 'Fill blanks in ‹Sponsor› with "no sponsor".'],
+      ['remove everything in parentheses from the titles', 'Remove what is between "(" and ")" from ‹Title›.'],
+      ['a rating of n/a should just be blank', 'Remove cells that are "n/a" from ‹Rating›.'],
+      ['status all lower case', 'In ‹Status›, write in lower case.'],
+      ['first guest only, into a column Main guest', 'Add ‹Main guest› as piece 1 of ‹Guests› cut at ";".'],
+      ['one guest per row', 'Make a row for each piece of ‹Guests› cut at ";".'],
+      ['how many guests were on each episode? in a column, 0 if none', 'Add ‹Number of Guests› as (the number of pieces of ‹Guests› cut at ";"), or 0 where it is blank.'],
+      ['the number at the end of the link, as a number, into Link no', 'Add ‹Link no› as the last number in ‹Link›.'],
+      ['initials of the host in a new column', 'Add ‹Initials of Host› as the initials of ‹Host›.'],
+      ['drop the Link column and the Status column as well', 'Drop ‹Link› and ‹Status›.'],
+      ['could you order the columns like this: No, Title, Published, Host, then the others', 'Move ‹No›, ‹Title›, ‹Published› and ‹Host› to the front.'],
+      ['shorten Downloads W1 to W1 and Downloads W4 to W4', 'Rename ‹Downloads W1› to ‹W1› and ‹Downloads W4› to ‹W4›.'],
+      ['only the published ones', 'Keep rows where ‹Status› is "published".'],
+      ['episodes with a sponsor, please', 'Keep rows where ‹Sponsor› is filled.'],
+      ['get rid of drafts and anything scheduled', 'Set aside rows where ‹Status› is "draft" or "scheduled".'],
+      ['all that Rhea or Nadia hosted', 'Keep rows where ‹Host› mentions the word "Rhea" or "Nadia".'],
+      ['episodes from November and December 2025', 'Keep rows where [‹Published› is at least the date "2025-11-01" and ‹Published› is at most the date "2025-11-30"] or else [‹Published› is at least the date "2025-12-01" and ‹Published› is at most the date "2025-12-31"].'],
+      ['longer than 45 minutes', 'Keep rows where (‹Length› measured in "min") is more than 45.'],
+      ['leave only the best rated five', 'Keep 5 rows with the highest ‹Rating›.'],
+      ['titles with a question mark', 'Keep rows where ‹Title› contains "?".'],
+      ['no rating? out', 'Set aside rows where ‹Rating› is blank.'],
+      ['every second row', null],
+      ['sort newest first', 'Sort by ‹Published› from high to low.'],
+      ['put the episodes in order of downloads in week 4, most on top, then by title', 'Sort by ‹Downloads W4› from high to low and ‹Title›.'],
+      ['just keep one episode for each host: the one with the most downloads in the first week', 'Keep 1 row with the highest ‹Downloads W1› for each ‹Host›.'],
+      ['growth from W1 to W4 as a percentage, rounded to whole percent, empty if W4 is missing', 'Add ‹Downloads W4 minus Downloads W1 per Downloads W…› as ((‹Downloads W4› minus ‹Downloads W1›) divided by ‹Downloads W1›) times 100 rounded to 0 decimals.'],
+      ['ad fee per 1000 downloads in week one, 2 decimals', 'Add ‹Ad fee per Downloads W1 per 1000› as ‹Ad fee› divided by (‹Downloads W1› divided by 1000) rounded to 2 decimals.'],
+      ['downloads per minute of length in week one', null],
+      ['flag episodes whose first-week downloads are under the average', 'Add ‹Flag› as if ‹Downloads W1› is less than (the mean of ‹Downloads W1› over the rows) then "yes", otherwise "no".'],
+      ['new column Size: hit from 1500 downloads in W1, solid from 900, weak under that', 'Add ‹Size› as if ‹Downloads W1› is at least 1500 then "hit", if ‹Downloads W1› is at least 900 then "solid", if ‹Downloads W1› is less than 900 then "weak", otherwise blank.'],
+      ['share of each episode in its host\'s W1 downloads, whole percent', 'Add ‹Downloads W1 per total Downloads W1 per Host› as (‹Downloads W1› divided by (the sum of ‹Downloads W1› over the rows for each ‹Host›)) times 100 rounded to 0 decimals.'],
+      ['position of each episode by rating, ties share, highest is 1', 'Add ‹Rank by Rating› as the rank, highest first, of ‹Rating›.'],
+      ['days since the previous episode', 'Add ‹Days from row above Published to Published› as the whole days from (the row above of ‹Published›) to ‹Published›.'],
+      ['sum of W1 so far, oldest episode first', null],
+      ['gap between W4 and W1', 'Add ‹Downloads W4 minus Downloads W1› as ‹Downloads W4› minus ‹Downloads W1›.'],
+      ['season: autumn for September to November, winter for December to February', null],
+      ['add a column with the title in capitals', 'Add ‹Title 2› as ‹Title› in capitals.'],
+      ['net fee: ad fee minus 20% agency cut', 'Add ‹net fee› as ‹Ad fee› times (1 minus (20 divided by 100)).'],
+      ['label every episode with its topic and host like "food (Rhea Moss)"', 'Add ‹Label› as ‹Topic› followed by " (" followed by ‹Host› followed by ")".'],
+      ['how many episodes per host, and their average rating', 'Answer ‹Rows› as the number of rows; and ‹Average Rating› as the mean of ‹Rating› over the rows; for each ‹Host›.'],
+      ['average length of the published episodes', 'Answer ‹Average Length in min› as the mean of (‹Length› measured in "min") over the rows; only where ‹Status› is "published".'],
+      ['which topic gets the most downloads in week one on average?', 'Answer ‹Average Downloads W1› as the mean of ‹Downloads W1› over the rows; for each ‹Topic›; sorted by ‹Average Downloads W1› from high to low; the first 1.'],
+      ['total ad income by sponsor, biggest first', null],
+      ['how many episodes have no guest', 'Answer ‹Rows› as the number of rows; only where ‹Guests› is blank.'],
+      ['what\'s the best rated episode', 'Answer ‹Total Rating› as the sum of ‹Rating› over the rows; for each ‹No›; sorted by ‹Total Rating› from high to low; the first 1.'],
+      ['which guest was on more than one episode?', null],
+      ['share of sponsored episodes in percent', 'Answer ‹Share %› as ((the sum of (if ‹Sponsor› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['how many minutes did Idris publish in total', 'Answer ‹Total Length in min› as the sum of (‹Length› measured in "min") over the rows; only where ‹Host› mentions the word "Idris".'],
+      ['downloads in W1 per month, and how many episodes', 'Answer ‹Total Downloads W1› as the sum of ‹Downloads W1› over the rows; and ‹Rows› as the number of rows; for each ‹Month of Published› as the month of ‹Published›.'],
+      ['who hosted the fewest episodes', 'Answer ‹Rows› as the number of rows; for each ‹Host›; sorted by ‹Rows› from low to high; the first 1.'],
+      ['compare the average W1 of sponsored and unsponsored episodes', null],
+    ],
+  },
+  {
+    table: 'rentals',
+    csv: `Slip;Customer;Out;Back;Due;Item;Size;Days;Rate;Deposit;Paid;Damage;Staff;Remark
+S-881;"Holm, Eva";2026-01-10;2026-01-13;2026-01-13;Ski / Racer;168 cm;3;24,00;100;72,00;none;Uli;
+S-882;"Brandt, Jos";2026-01-10;2026-01-17;2026-01-15;Boots / Soft;43;5;9,50;50;57,00;;Uli;"late, charged two days"
+S-883;"Holm, Eva";2026-01-11;2026-01-12;2026-01-12;Helmet / Kids;S;1;5,00;20;5,00;scratch;Mara;
+S-884;"Orrin, Dag";11.01.2026;2026-01-18;2026-01-18;Ski / Tour;172 cm;7;28,00;100;;broken edge;Mara;deposit kept
+S-885;"Lind, Pola";2026-01-12;;2026-01-19;Board / Free;155 cm;7;22,00;80;154,00;;Uli;
+S-886;"Brandt, Jos";2026-01-14;2026-01-16;2026-01-16;Ski / Racer;1.75 m;2;24,00;100;48,00;None;Ben;
+S-887;"Tamm, Ilse";2026-01-15;2026-01-15;2026-01-15;Sled / Wood;;1;7,00;15;7,00;;Ben;nice family
+S-888;"Orrin, Dag";2026-01-19;2026-01-26;2026-01-24;Boots / Hard;45;5;9,50;50;47,50;none;Uli;buckle loose
+S-889;"Wirth, Nele";20.01.2026;2026-01-23;2026-01-23;Ski / Kids;120 cm;3;14,00;60;42,00;;Mara;
+S-890;"Holm, Eva";2026-01-21;;2026-01-22;Helmet / Adult;L;1;6,00;20;;;Ben;not back yet, call
+`,
+    cases: [
+      ['names the other way round: Eva Holm', 'Set ‹Customer› to (piece 2 of ‹Customer› cut at ",") followed by " " followed by (piece 1 of ‹Customer› cut at ",").'],
+      ['rates and paid amounts have a decimal comma, make numbers of them', 'Turn ‹Rate› and ‹Paid› into numbers.'],
+      ['sizes in cm where there is a unit, others stay', null],
+      ['damage: none and None mean nothing was broken, so empty the cell', null],
+      ['out date has two formats; dots mean day first', 'Turn ‹Out› into dates, the day before the month.'],
+      ['split item into Kind and Model', 'Split ‹Item› at "/" into ‹Kind› and ‹Model›.'],
+      ['surname only in a new column', 'Add ‹Last name› as the last name of the person in ‹Customer›.'],
+      ['what should have been paid: days times rate, as Due amount', 'Add ‹Due amount› as ‹Days› times ‹Rate›.'],
+      ['still owed = days times rate less paid, blank paid is zero', 'Add ‹still owed› as (‹Days› times ‹Rate›) minus (‹Paid›, or 0 where it is blank).'],
+      ['days late: back after due, 0 if in time, blank while not back', null],
+      ['who still has something out', null],
+      ['anything damaged', 'Keep rows where ‹Damage› is filled.'],
+      ['items that came back late', 'Keep rows where ‹Back› is more than ‹Due›.'],
+      ['skis only', null],
+      ['sleds and boards out', 'Set aside rows where ‹Item› mentions the word "sled" or "board".'],
+      ['rentals of a week or longer', 'Keep rows where (the whole days from ‹Out› to ‹Back›) is at least 7.'],
+      ['everyone who paid nothing', 'Keep rows where ‹Paid› is blank or else ‹Paid› equals 0.'],
+      ['list rentals by customer, latest first within each', null],
+      ['how much did each customer pay in total? top three only', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Customer›; sorted by ‹Total Paid› from high to low; the first 3.'],
+      ['which member of staff handed out the most', null],
+      ['how many are not back yet', 'Answer ‹Rows› as the number of rows; only where ‹Back› is blank.'],
+      ['deposits held at the moment', null],
+      ['percentage of rentals with damage', 'Answer ‹Share %› as ((the sum of (if ‹Damage› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['late fee of 4 euros a day for each day late, in a new column', null],
+      ['mark those over 5 days as long, the rest short', 'Add ‹Days label› as if ‹Days› is more than 5 then "long", otherwise "short".'],
+      ['five percent off for rentals of 7 days or more, new column Price after discount', null],
+      ['refund = deposit, but 0 where something is broken', null],
+      ['count of rentals for that customer next to each', null],
+      ['running number per customer in order of date', null],
+      ['rename Out to Handed out and Back to Returned', 'Rename ‹Out› to ‹Handed out› and ‹Back› to ‹Returned›.'],
+      ['drop staff, remark', 'Drop ‹Staff› and ‹Remark›.'],
+      ['send a reminder to Eva', null],
+      ['which customers are the tallest?', null],
+      ['what will we earn in February?', null],
+      ['insert the customers\' phone numbers', null],
+    ],
+  },
+  {
+    table: 'adoptions',
+    csv: `Animal ID,Name,Species,Breed,Born,Arrived,Adopted,Weight,Chip,Sex,Cage,Fee,Adopter,Phone,Vaccinated,Vet cost,Behaviour
+D-014,Bramble,dog,"Terrier, mixed",2022-05-10,2025-09-02,2025-10-11,8.4 kg,978 101 000 112,f,A3 / inside,€220.00,Jonas Hale,(0555) 301 220,yes,145.50,"friendly, pulls on the lead"
+C-102,Pewter,Cat,shorthair,2024-03-01,2025-09-05,,3900 g,978101000119,M,B1 / inside,€90.00,,,Yes,60.00,shy at first
+D-015,Otto,DOG,"Shepherd, mixed",2021-11-20,2025-09-10,2026-01-04,31 kg,,m,A1/outside,€220,Greta Norn,0555-301-221,no,310.00,"strong, needs training, good with kids"
+R-007,Clover,rabbit,lop,2025-02-14,12/09/2025,2025-09-30,2.1 kg,n/a,F,C2 / inside,35 EUR,mia falk,0555.301.222,,22.00,calm
+C-103,Smoke,cat,Shorthair,unknown,2025-09-15,2025-11-02,4.6 kg,978 101 000 125,m,B2 / inside,€90.00,Ruth Amsel,0555 301 223,Y,75.00,"playful, scratches"
+D-016,Juno,Dog,beagle,2023-07-07,2025-09-28,,12.8 kg,978101000131,f,A2 / outside,"€1,220.00",,,yes,98.00,"howls at night, friendly"
+C-104,,cat,longhair,2020-01-15,01/10/2025,,5100 g,none,f,B3 / inside,€60.00,,,N,210.00,"old, gentle, good with kids"
+D-017,Rusty,dog,"Terrier, mixed",2024-10-02,2025-10-06,2025-10-20,7.2kg,978 101 000 140,M,A3 / inside,€220.00,Jonas Hale,(0555) 301 220,yes,80.00,energetic
+R-008,Thistle,Rabbit,lop,2025-04-01,2025-10-12,2026-02-01,1.8 kg,,m,C1 / inside,€35.00,Ivo Renn,none,no,18.50,"timid, bites"
+C-105,Maple,cat,shorthair,2024-08-19,2025-10-20,2025-12-24,3.4 kg,978101000152,F,B1 / inside,€90.00,"Noor, Lena",0555 301 229,yes,60.00,friendly
+D-018,Duke,dog,shepherd,2019-06-30,2025-11-03,,36 kg,978 101 000 160,m,A1 / outside,€120.00,,,yes,420.00,"calm, old, guards food"
+C-106,Nettle,CAT,longhair,2025-05-05,2025-11-09,2026-01-31,2.9 kg,978101000166,f,B2 / inside,€90.00,Ruth Amsel,0555 301 223,yes,64.00,"bold, playful"
+`,
+    cases: [
+      ['The species is typed in all kinds of capitals; it should be dog, cat or rabbit, all small.', 'Spell ‹Species› as "dog", "cat" or "rabbit". In ‹Species›, write in lower case.'],
+      ['I\'d like the fees as bare numbers, no currency, no thousands comma.', 'Turn ‹Fee› into numbers.'],
+      ['All weights should be in kilograms, just the figure, one decimal place.', 'Turn ‹Weight› into numbers in "kg". Set ‹Weight› to ‹Weight› rounded to 1 decimal.'],
+      ['Strip every blank out of the chip numbers, and where it says n/a or none leave the cell empty.', 'Remove " " from ‹Chip›. Remove cells that are "n/a" or "none" from ‹Chip›.'],
+      ['Arrived: those with slashes are day, month, year. Please turn the whole column into dates.', 'Turn ‹Arrived› into dates, the day before the month.'],
+      ['For Sex write female instead of f and male instead of m, whatever the case.', 'Replace cells that are "f" in ‹Sex› with "female". Replace cells that are "m" in ‹Sex› with "male".'],
+      ['Turn Vaccinated into a clean yes or no and leave it blank when nothing was entered.', 'Turn ‹Vaccinated› into yes or no.'],
+      ['Where an animal has no name yet, call it "unnamed".', 'Fill blanks in ‹Name› with "unnamed".'],
+      ['Please write the adopters\' names with capitals where they belong.', 'In ‹Adopter›, write in title case.'],
+      ['The phone numbers should only consist of digits.', 'Remove all everything but digits from ‹Phone›.'],
+      ['Replace unknown in Born with nothing and make it a date.', 'Remove cells that are "unknown" from ‹Born›. Turn ‹Born› into dates.'],
+      ['I need the letter at the front of the animal id in a column of its own, called Kind.', 'Add ‹Kind› as the first 1 characters of ‹Animal ID›.'],
+      ['Put name and species together like this: Bramble (dog).', null],
+      ['Please give me a column with the first word of the breed.', 'Add ‹Part of Breed› as piece 1 of ‹Breed› cut at " ".'],
+      ['Take the number at the end of the animal ID, without leading zeros, into a column Number.', null],
+      ['Add a column Age on arrival with the age in whole years when the animal came to us.', 'Add ‹Age on arrival› as the whole years from ‹Born› to ‹Arrived›.'],
+      ['How long was each animal with us before it was adopted, in days? Leave it empty for those that are still here.', 'Add ‹Days from Arrived to Adopted› as the whole days from ‹Arrived› to ‹Adopted›.'],
+      ['What did we earn on each animal, that is the fee less what the vet cost us?', 'Add ‹Fee minus Vet cost› as ‹Fee› minus ‹Vet cost›.'],
+      ['Add 8% on top of every fee in a new column Fee 2026, rounded to whole euros.', 'Add ‹Fee 2026› as ‹Fee› times (1 plus (8 divided by 100)) rounded to 0 decimals.'],
+      ['Say baby for animals younger than a year on arrival, senior from seven years on, and adult for the ones in between, in a column Stage.', null],
+      ['Give every animal its vet cost as a percentage of all vet costs of its species, one decimal.', 'Add ‹Vet cost per total Vet cost per Species %› as (‹Vet cost› divided by (the sum of ‹Vet cost› over the rows for each ‹Species›)) times 100 rounded to 1 decimal.'],
+      ['I want to see how much each vet cost lies above or below the average of the species, two decimals.', 'Add ‹Vet cost minus average Vet cost per Species› as ‹Vet cost› minus (the mean of ‹Vet cost› over the rows for each ‹Species›) rounded to 2 decimals.'],
+      ['Number the animals of each species in the order in which they arrived.', 'Sort by ‹Arrived›. Add ‹Number within Species› as the number of the row for each ‹Species›.'],
+      ['Running total of the fees in the order of the adoption date, please.', 'Sort by ‹Adopted›. Add ‹Running total of Fee› as the running total of ‹Fee›.'],
+      ['Put "long" where the stay was over 60 days, "short" otherwise and "waiting" for animals that have not been adopted.', 'Add ‹Arrived label› as if (the whole days from ‹Arrived› to ‹Adopted›) is more than 60 then "long", if ‹Adopted› is blank then "waiting", otherwise "short".'],
+      ['Cost per kilo of body weight: vet cost divided by weight in kg, two decimals, nothing without a weight.', 'Add ‹Cost per kilo of body weight› as if ‹Weight› is blank then blank, otherwise ‹Vet cost› divided by (‹Weight› measured in "kg") rounded to 2 decimals.'],
+      ['Which month did each adoption happen in? As year and month, like 2025-10.', null],
+      ['Please drop the chip and the cage columns, I won\'t need them.', 'Drop ‹Chip› and ‹Cage›.'],
+      ['Call Vet cost Expenses and put it behind Fee.', 'Rename ‹Vet cost› to ‹Expenses›. Move ‹Expenses› to after ‹Fee›.'],
+      ['I only want to keep animal id, name, species and adopted.', 'Keep only the columns ‹Animal ID›, ‹Name›, ‹Species› and ‹Adopted›.'],
+      ['Bring the phone to the very front.', 'Move ‹Phone› to the front.'],
+      ['Only the animals that are still waiting for a home.', 'Keep rows where ‹Adopted› is blank.'],
+      ['Leave me the cats and the rabbits.', 'Keep rows where ‹Species› is "cat" or "rabbit".'],
+      ['I don\'t want to see animals that have not been vaccinated.', null],
+      ['Keep everything that arrived between 10 September and 10 October 2025, inclusive.', 'Keep rows where ‹Arrived› is at least the date "2025-09-10" and ‹Arrived› is at most the date "2025-10-10".'],
+      ['Get rid of the animals that weigh more than ten kilos.', 'Set aside rows where (‹Weight› measured in "kg") is more than 10.'],
+      ['Just those whose behaviour says friendly or gentle.', 'Keep rows where ‹Behaviour› mentions the word "friendly" or "gentle".'],
+      ['Keep only the three animals that cost the most at the vet.', 'Keep 3 rows with the highest ‹Vet cost›.'],
+      ['Jonas Hale adopted twice; keep only the first adoption of each adopter.', null],
+      ['Pick one animal of every species by chance.', 'Keep 1 row at random with seed 1 for each ‹Species›.'],
+      ['Sort them by species, and the ones that have been here longest come first within each.', null],
+      ['Show the heaviest animals at the top, with those of unknown weight at the bottom.', 'Sort by ‹Weight› from high to low.'],
+      ['Throw out animals with neither a name nor a chip.', 'Set aside rows where ‹Name› is blank and ‹Chip› is blank.'],
+      ['Keep animals whose fee is lower than what the vet cost.', 'Keep rows where ‹Fee› is less than ‹Vet cost›.'],
+      ['All the dogs that were adopted in January 2026, please.', 'Keep rows where ‹Species› is "dog". Keep rows where ‹Adopted› is at least the date "2026-01-01" and ‹Adopted› is at most the date "2026-01-31".'],
+      ['How many animals of each species are still here?', 'Answer ‹Rows› as the number of rows; for each ‹Species›; only where ‹Adopted› is blank.'],
+      ['What is the average stay of the adopted animals in days, to one decimal?', 'Answer ‹Average days from Arrived to Adopted› as the mean of (the whole days from ‹Arrived› to ‹Adopted›) over the rows rounded to 1 decimal; only where ‹Adopted› is filled.'],
+      ['How much have we spent on the vet altogether, and how much on average per animal?', null],
+      ['Which species brought in the most fees?', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Species›; sorted by ‹Total Fee› from high to low; the first 1.'],
+      ['What percentage of the animals has been adopted so far?', 'Answer ‹Share %› as ((the sum of (if ‹Adopted› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['How many animals arrived in each month?', 'Answer ‹Rows› as the number of rows; for each ‹Month of Arrived› as the month of ‹Arrived›.'],
+      ['Who adopted more than one animal?', 'Answer ‹Rows› as the number of rows; for each ‹Adopter›; only where (the number of rows for each ‹Adopter›) is more than 1.'],
+      ['What is the oldest animal that is still waiting?', null],
+      ['Give me the lowest, the highest and the mean weight of the dogs.', 'Answer ‹Lowest Weight in kg› as the lowest of (‹Weight› measured in "kg") over the rows; ‹Highest Weight in kg› as the highest of (‹Weight› measured in "kg") over the rows; and ‹Average Weight in kg› as the mean of (‹Weight› measured in "kg") over the rows; only where ‹Species› is "dog".'],
+      ['How many of the cats are vaccinated?', 'Answer ‹Rows› as the number of rows; only where ‹Species› is "cat" and ‹Vaccinated› is "yes", "Yes" or "Y".'],
+      ['What did it cost us on average to look after a dog at the vet\'s, compared with a cat?', null],
+      ['Which animals stayed more than 90 days?', 'List each ‹Animal ID›; only where (the whole days from ‹Arrived› to ‹Adopted›) is more than 90.'],
+      ['Add a column with the adopters\' ages.', null],
+      ['Which animals bite people most often?', null],
+      ['Tell the adopters that the fee goes up.', null],
+      ['Sort by cuteness.', null],
+      ['Join the vet\'s visits to every animal.', null],
+      ['Delete everything.', null],
+    ],
+  },
+  {
+    table: 'enquiries',
+    csv: `Enquiry,Received,Couple,Email,Guests,Preferred date,Hall,Quote,Deposit paid,Status,Source,Answered by,Answered on,Budget,Comment
+E-01,2026-01-04,Vera Lund & Tom Ashe,vera.lund@mail.example,80,2026-06-20,Barn,"€4,200.00",500,booked,web,Sina,2026-01-05,5000,"vegan menu, band"
+E-02,05/01/2026,IRIS MOLL & JAN KEEL,Iris@Moll.example ,120,2026-07-04,Orangery,"€6,900.00",,lost,fair,Karl,2026-01-12,6000,too expensive
+E-03,2026-01-07,pia renn & otto falk,pia.renn@post.example,45,2026-05-09,Barn,€2.850,285,Booked,web,Sina,2026-01-08,3000,
+E-04,2026-01-09,Nora Heim & Lia Sand,nora-heim@sand.example,about 60,,Mill,"€3,600.00",,open,friend,,,,"needs ramp, will call"
+E-05,2026-01-09,Edda Corr & Max Ilk,,95,2026-08-15,orangery,"€5,400.00",540,booked,Web,Karl,2026-01-10,5500,fireworks?
+E-06,12 Jan 2026,Tilda Voss & Ben Orr,tilda@voss.example,70,2026-09-12,Barn ,"€3,900.00",0,open,instagram,Sina,2026-01-13,4000,
+E-07,2026-01-15,Mia Park & Joel Park,mpark@mail.example,150,2026-07-04,Orangery,"€8,100.00",,lost,fair,Karl,2026-01-29,7500,"date taken"
+E-08,2026-01-20,Vera Lund & Tom Ashe,vera.lund@mail.example,85,2026-06-20,Barn,"€4,400.00",500,booked,web,Sina,2026-01-20,5000,second enquiry
+E-09,21/01/2026,Ruth Ney & Dora Lim,ruth@ney.example,30,2026-04-25,mill,"€1,900.00",190,booked,friend,Jule,2026-01-22,2000,"small, quiet"
+E-10,2026-01-28,Alma Quist & Finn Bo,alma@quist.example,110,2026-08-15,Orangery,"€6,100.00",,open,web,,,6500,
+E-11,2026-02-02,Hanne Rix & Ole Dahl,HANNE@RIX.example,65,2026-10-03,Mill,"€3,700.00",,cancelled,Instagram,Jule,2026-02-05,3500,"moved abroad"
+E-12,2026-02-03,Lotte Imm & Arne Sol,lotte@imm.example,90,2026-06-13,Barn,"€4,700.00",470,booked,web,Sina,2026-02-03,,"children's corner"
+`,
+    cases: [
+      ['the couples\' names are a mix of capitals and small letters, write them properly', 'In ‹Couple›, write in title case.'],
+      ['e-mails all lower case and no spaces please', 'In ‹Email›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['guests should be a number, "about 60" means 60', 'Turn ‹Guests› into numbers, reading "about 60" as "60".'],
+      ['the quotes need to be plain numbers', 'Turn ‹Quote› into numbers.'],
+      ['halls: Barn, Orangery and Mill are the only ones, spell them like that', 'Spell ‹Hall› as "Barn", "Orangery" or "Mill".'],
+      ['status in small letters', 'In ‹Status›, write in lower case.'],
+      ['set deposit paid to 0 if it\'s empty', 'Fill blanks in ‹Deposit paid› with "0".'],
+      ['Received: real dates please, the ones with slashes start with the day', 'Turn ‹Received› into dates, the day before the month.'],
+      ['I\'d like to have the two partners in separate columns, Partner 1 and Partner 2; there\'s an & between them', null],
+      ['pull the domain out of the e-mail address', 'Add ‹Domain› as the first domain in ‹Email›.'],
+      ['who\'s the mail from? give me the part in front of the @ in a new column Mailbox', 'Add ‹Mailbox› as the text before the first "@" in ‹Email›.'],
+      ['month of the preferred date spelled out, in a column Month', 'Add ‹Month› as the month name of ‹Preferred date›.'],
+      ['put hall and preferred date together in one column with a comma and a space between', 'Add ‹Hall Preferred date› as ‹Hall› and ‹Preferred date› joined with ", ".'],
+      ['take the first letter of the source as a new column', 'Add ‹Source first 1› as the first 1 characters of ‹Source›.'],
+      ['drop everything except enquiry, couple, hall and quote', 'Keep only the columns ‹Enquiry›, ‹Couple›, ‹Hall› and ‹Quote›.'],
+      ['Answered by and Answered on should come right after Received', 'Move ‹Answered by› and ‹Answered on› to after ‹Received›.'],
+      ['please rename Quote into Offer and Couple into Clients', 'Rename ‹Quote› to ‹Offer› and ‹Couple› to ‹Clients›.'],
+      ['remove the cancelled and the lost enquiries', 'Set aside rows where ‹Status› is "cancelled" or "lost".'],
+      ['leave only the booked ones in the Orangery', 'Keep rows where ‹Status› is "booked" and ‹Hall› is "Orangery".'],
+      ['couples who have not been answered yet', 'Keep rows where ‹Answered on› is blank.'],
+      ['all enquiries with more than 100 guests or a quote over 6000', 'Keep rows where ‹Guests› is more than 100 or else ‹Quote› is more than 6000.'],
+      ['those received in the second half of January', 'Keep rows where (the month of ‹Received›) equals 1 and (the day of ‹Received›) is at least 16 and (the day of ‹Received›) is at most 31.'],
+      ['only enquiries where the quote is above the budget', 'Keep rows where ‹Quote› is more than ‹Budget›.'],
+      ['a couple that asked twice should only be listed once, with their latest enquiry', null],
+      ['the 3 enquiries with the highest quote, biggest first', 'Keep 3 rows with the highest ‹Quote›. Sort by ‹Quote› from high to low.'],
+      ['order by preferred date, the ones without one at the end', 'Sort by ‹Preferred date›.'],
+      ['five enquiries picked at random, please', 'Keep 5 rows at random with seed 1.'],
+      ['quote per guest, two decimals, blank if we don\'t know how many guests', 'Add ‹Quote per Guests› as ‹Quote› divided by ‹Guests› rounded to 2 decimals.'],
+      ['days from received to answered in a column Response, leave blank if unanswered', null],
+      ['what is the deposit as a percentage of the quote? one decimal, nothing if there is no deposit', 'Add ‹Deposit paid per Quote %› as if ‹Deposit paid› is blank or else ‹Deposit paid› equals 0 then blank, otherwise (‹Deposit paid› divided by ‹Quote›) times 100 rounded to 1 decimal.'],
+      ['how much is left to pay for each couple: quote minus deposit, no deposit counts as zero', 'Add ‹Quote minus Deposit paid› as ‹Quote› minus (‹Deposit paid›, or 0 where it is blank).'],
+      ['new column Size with small up to 50 guests, medium from 51 to 100 and large for more than 100', 'Add ‹Size› as if ‹Guests› is at most 50 then "small", if ‹Guests› is at least 51 and ‹Guests› is at most 100 then "medium", if ‹Guests› is more than 100 then "large", otherwise blank.'],
+      ['rank by quote within each hall, highest is one', 'Add ‹Rank by Quote› as the rank, highest first, of ‹Quote› for each ‹Hall›.'],
+      ['average quote of the hall next to each enquiry, whole euros', 'Add ‹Average Quote per Hall› as the mean of ‹Quote› over the rows for each ‹Hall› rounded to 0 decimals.'],
+      ['difference between budget and quote, and empty if the budget isn\'t there', 'Add ‹Budget minus Quote› as ‹Budget› minus ‹Quote›.'],
+      ['add a column that says quick when we answered within one day, slow if it took longer, and open if nobody answered', null],
+      ['number of enquiries for the same preferred date on each row', 'Add ‹Rows per Preferred date› as the number of rows for each ‹Preferred date›.'],
+      ['5% discount for less than 50 guests, otherwise none: new column Final quote', null],
+      ['how many enquiries came in per source?', 'Answer ‹Rows› as the number of rows; for each ‹Source›.'],
+      ['which hall is asked for most?', 'Answer ‹Rows› as the number of rows; for each ‹Hall›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['total of the quotes that were booked', 'Answer ‹Total Quote› as the sum of ‹Quote› over the rows; only where ‹Status› is "booked".'],
+      ['average response time by person, in days with one decimal', null],
+      ['share of enquiries that turned into a booking, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "booked" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['how many couples have paid a deposit?', 'Answer ‹Rows› as the number of rows; only where ‹Deposit paid› is more than 0.'],
+      ['average guests for each hall, only booked ones', 'Answer ‹Average Guests› as the mean of ‹Guests› over the rows; for each ‹Hall›; only where ‹Status› is "booked".'],
+      ['which month has the most preferred dates', 'Answer ‹Rows› as the number of rows; for each ‹Month of Preferred date› as the month of ‹Preferred date›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['is there a date that two couples want?', null],
+      ['sum of quotes by status, largest first', 'Answer ‹Total Quote› as the sum of ‹Quote› over the rows; for each ‹Status›; sorted by ‹Total Quote› from high to low.'],
+      ['which couples will be happiest?', null],
+      ['send the open ones an offer', null],
+      ['add the hall\'s capacity', null],
+    ],
+  },
+  {
+    table: 'looms',
+    csv: `Order,Ordered,Client,Cloth,Colour code,Metres,Width,Price m,Loom,Weaver,Started,Finished,Faults,Second metres,Status,Note
+W-3301,2026-01-05,Alder Curtains Ltd,"Twill, wool",RD-204-M,120,150 cm,18.40,Loom 3,B. Orme,2026-01-08,2026-01-14,2,1.5,done,
+W-3302,2026-01-06,NORTHSEA SAILS,"Canvas, linen",NT-110-X,300,1.80 m,9.75,Loom 1,K. Dree,2026-01-07,2026-01-20,0,0,done,"extra strong selvedge, ref 5531"
+W-3303,2026-01-09,Alder Curtains Ltd.,"Herringbone, wool",BL-077-M,80,150 cm,21.00,loom 3,b. orme,2026-01-15,2026-01-19,5,6,done,uneven beat
+W-3304,12/01/2026,Hat & Hem,"Tweed, wool",GN-310-S,45,70 cm,27.50,Loom 2,K.Dree,2026-01-21,2026-01-23,1,,Done,ref 5540
+W-3305,2026-01-14,Moss & Daughters,"Plain, cotton",WH-001-X,500,160 cm,6.20,Loom 4,T. Amsel,2026-01-15,,,,running,
+W-3306,2026-01-19,Northsea Sails,"Canvas, linen",NT-110-X,250,1.80 m,9.75,Loom 1,K. Dree,2026-01-24,2026-02-03,3,4,done,
+W-3307,2026-01-22,Hat & Hem,"Tweed, wool",BR-402-S,30,70 cm,27.50,Loom 2,T. Amsel,,,,,waiting,yarn late
+W-3308,26 Jan 2026,Alder Curtains Limited,"Twill, wool",RD-204-M,90,150 cm,18.40,Loom 3,B. Orme,2026-01-28,2026-02-02,0,0,done,"ref 5602, matched to sample"
+W-3309,2026-02-02,Old Quay Museum,"Damask, linen",GD-550-M,12,120 cm,88.00,Loom 5,K. Dree,2026-02-05,,1,,running,"by hand, slow"
+W-3310,2026-02-04,Moss and Daughters,"Plain, cotton",WH-001-X,400,160 cm,6.20,Loom 4,T. Amsel,,,,,cancelled,
+`,
+    cases: [
+      ['clean up the client names: no Ltd or Limited, and Northsea Sails not in capitals', null],
+      ['weavers are written in different ways, B. Orme, K. Dree and T. Amsel is right', 'Spell ‹Weaver› as "B. Orme", "K. Dree" or "T. Amsel".'],
+      ['bring the widths to centimetres, only the number', 'Turn ‹Width› into numbers in "cm".'],
+      ['the part before the comma in cloth is the weave, the rest the fibre; two columns please', 'Split ‹Cloth› at the first "," into ‹weave› and ‹fibre›.'],
+      ['the colour code has three parts with dashes; I only need the middle one, as a number', null],
+      ['turn the colour code round so that RD-204-M becomes 204/RD', 'Set ‹Colour code› to (piece 2 of ‹Colour code› cut at "-") followed by "/" followed by (piece 1 of ‹Colour code› cut at "-").'],
+      ['loom should be just the number', 'Turn ‹Loom› into numbers.'],
+      ['extract the 4 digits after ref in the note to a column Ref', 'Add ‹Ref› as the first code like "####" in ‹Note›.'],
+      ['running and waiting orders only', 'Keep rows where ‹Status› is "running" or "waiting".'],
+      ['no cancelled orders', null],
+      ['orders finished in January', 'Keep rows where (the month of ‹Finished›) equals 1.'],
+      ['cloth made of wool', 'Keep rows where ‹Cloth› mentions the word "wool".'],
+      ['which orders have more than 2 faults per 100 metres? keep those', null],
+      ['orders of Alder Curtains, whatever they\'re called', 'Keep rows where ‹Client› is "Alder Curtains Ltd", "Alder Curtains Ltd." or "Alder Curtains Limited".'],
+      ['order value in a new column, metres times price', 'Add ‹Metres times Price m› as ‹Metres› times ‹Price m›.'],
+      ['good metres: metres less second metres, treat missing as none', 'Add ‹good metres› as (‹Metres›, or 0 where it is blank) minus (‹Second metres›, or 0 where it is blank).'],
+      ['faults per 100 m, one decimal, not for unfinished ones', null],
+      ['days on the loom, counting from started to finished', 'Add ‹Days from Started to Finished› as the whole days from ‹Started› to ‹Finished›.'],
+      ['days each order waited before it was started', null],
+      ['part of the client\'s total value that each order makes up, in percent', null],
+      ['cumulated metres per loom by start date', 'Sort by ‹Started›. Add ‹Running total of Metres› as the running total of ‹Metres› for each ‹Loom›.'],
+      ['what comes next: running number for each loom in order of start', 'Sort by ‹Started›. Add ‹Number within Loom› as the number of the row for each ‹Loom›.'],
+      ['delivery status: done on time if finished within 14 days of ordering, late if it took longer, and open otherwise', null],
+      ['weekday the order came in', 'Add ‹Weekday of Ordered› as the weekday of ‹Ordered›.'],
+      ['metres woven per weaver', null],
+      ['value by fibre', null],
+      ['longest time on the loom, which order was it', null],
+      ['how many metres are still to be woven', null],
+      ['average faults per order by loom, 2 decimals', 'Answer ‹Average Faults› as the mean of ‹Faults› over the rows rounded to 2 decimals; for each ‹Loom›.'],
+    ],
+  },
+  {
+    table: 'tickets',
+    csv: `Ticket,Opened at,Closed at,Building,Room,Reported by,Trade,Priority,Description,Hours,Materials,Contractor,Invoice,Approved,State
+M-7001,2026-03-02 08:15,2026-03-02 11:40,North House,N-2.14,Lena Ost,plumbing,high,"Tap dripping in the kitchen, ticket 4 of this month",2.5,18.40,in house,,yes,closed
+M-7002,2026-03-02 09:30,2026-03-05 16:00,East Wing,E-0.03,"Roth, Kai",Electrical,normal,"Light flickers, bulb changed twice",1,9.90,in house,,Yes,closed
+M-7003,2026-03-03 13:05,,North House,N-3.01,lena ost,heating,urgent,"No heating since Monday, 14 C inside",,,"Warmwell Ltd",,,open
+M-7004,2026-03-04 07:50,2026-03-04 08:20,Gate Lodge,G-0.01,Ivo Brandt,locks,normal,Key stuck,0.5,0,in house,,yes,closed
+M-7005,2026-03-05 10:10,2026-03-12 15:30,east wing,E-1.07,Mara Sol,Plumbing,low,"Drain smells, called Pipe & Sons (phone 0555 700 120)",4,62.00,Pipe & Sons,INV 2026-118,yes,closed
+M-7006,2026-03-09 14:45,2026-03-10 09:15,North House,N-1.09,Kai Roth,electrical,High,Socket dead,1.5,12.50,in house,,no,closed
+M-7007,2026-03-10 08:05,,Boat Store,B-0.02,Ivo Brandt,roof,normal,"Leak over the bench, bucket placed",,,Slate Bros.,,,open
+M-7008,2026-03-11 11:20,2026-03-11 12:05,East Wing,E-0.11,Mara Sol,locks,normal,Door does not close,0.75,4.20,in house,,Y,closed
+M-7009,2026-03-12 16:40,2026-03-20 10:00,Boat Store,B-0.02,Ivo Brandt,Roof,high,"Tiles replaced, scaffold 3 days",16,340.00,Slate Bros,INV 2026-131,yes,closed
+M-7010,2026-03-16 09:00,2026-03-16 09:45,Gate Lodge,G-0.01,"Ost, Lena",heating,normal,Radiator bled,0.5,,in house,,yes,closed
+M-7011,2026-03-17 15:25,2026-03-18 08:10,North House,N-2.14,Lena Ost,plumbing,normal,"Same tap again, washer 12 mm",1,2.10,in house,,,closed
+M-7012,2026-03-19 12:30,,East Wing,E-1.07,Mara Sol,electrical,low,Clock stopped,,,in house,,,cancelled
+`,
+    cases: [
+      ['Please bring the buildings and the trades into one spelling each, capital first letter only.', null],
+      ['The names of the reporters come as Lena Ost and as Ost, Lena. I want all of them as first name, then surname, properly capitalised.', null],
+      ['Approved: yes/no please, and no where it\'s blank.', 'Turn ‹Approved› into yes or no. Fill blanks in ‹Approved› with "no".'],
+      ['Take the floor out of the room, it is the digit between the dash and the dot, into a column Floor.', null],
+      ['The letter in front of the dash in room stands for the wing. Column Wing, please.', null],
+      ['Split Opened at into the day and the time.', 'Add ‹Opened at date› as the date of ‹Opened at›. Add ‹Opened at time› as the time of day of ‹Opened at›.'],
+      ['I need the invoice numbers without the INV.', null],
+      ['Some descriptions contain a phone number. Put it into Phone, otherwise leave that empty.', 'Add ‹Phone› as the first telephone number in ‹Description›.'],
+      ['Write 0 for missing materials.', 'Fill blanks in ‹Materials› with "0".'],
+      ['Cut the descriptions off at the first comma.', 'Set ‹Description› to the text before the first "," in ‹Description›.'],
+      ['Rename Reported by to Reporter and State to Status.', 'Rename ‹Reported by› to ‹Reporter› and ‹State› to ‹Status›.'],
+      ['Move priority in front of trade.', 'Move ‹Priority› to before ‹Trade›.'],
+      ['Drop the room and the invoice.', 'Drop ‹Room› and ‹Invoice›.'],
+      ['Remove the cancelled ticket.', 'Set aside rows where ‹State› is "cancelled".'],
+      ['Show me everything that is urgent or high.', 'Keep rows where ‹Priority› is "urgent" or "high".'],
+      ['Which tickets are still open?', 'Keep rows where ‹State› is "open".'],
+      ['Keep the tickets that took a contractor from outside.', null],
+      ['Only tickets where the work took more than an hour and the materials more than 10 euros.', 'Keep rows where ‹Hours› is more than 1 and ‹Materials› is more than 10.'],
+      ['Tickets opened in the first week of March.', null],
+      ['Leave out everything that was opened before nine in the morning.', null],
+      ['The same room with the same trade more than once, show me those.', null],
+      ['How many hours were the tickets open? Column Open for, in hours with one decimal.', 'Add ‹Open for› as the hours from ‹Opened at› to ‹Closed at› rounded to 1 decimal.'],
+      ['What did each ticket cost if an hour is 38 euros, plus the materials?', null],
+      ['Add 19% VAT to the materials in a new column.', 'Add ‹Materials times 1 plus 19 per 100› as ‹Materials› times (1 plus (19 divided by 100)).'],
+      ['Say same day if it was closed on the day it was opened, later if not, and open where there\'s no closing time.', null],
+      ['Rank the tickets of each building by hours.', 'Add ‹Rank by Hours› as the rank, highest first, of ‹Hours› for each ‹Building›.'],
+      ['Count for each ticket how many tickets its room has had.', null],
+      ['Give me the running total of the hours in order of opening.', 'Sort by ‹Opened at›. Add ‹Running total of Hours› as the running total of ‹Hours›.'],
+      ['The weekday of opening and the hour, two columns.', null],
+      ['Number of tickets per building and trade.', 'Answer ‹Rows› as the number of rows; for each ‹Building›; and by ‹Trade›.'],
+      ['Average hours per trade, two decimals, closed ones only.', null],
+      ['Which building has cost us the most in materials?', 'Answer ‹Total Materials› as the sum of ‹Materials› over the rows; for each ‹Building›; sorted by ‹Total Materials› from high to low; the first 1.'],
+      ['How many tickets does Mara Sol have?', 'Answer ‹Rows› as the number of rows; only where ‹Reported by› is "Mara Sol".'],
+      ['What share of the tickets was closed on the same day?', null],
+      ['What\'s the median time from opening to closing, in hours?', 'Answer ‹Median hours from Opened at to Closed at› as the median of (the hours from ‹Opened at› to ‹Closed at›) over the rows.'],
+      ['Total hours and materials by contractor, most hours first.', 'Answer ‹Total Hours› as the sum of ‹Hours› over the rows; and ‹Total Materials› as the sum of ‹Materials› over the rows; for each ‹Contractor›; sorted by ‹Total Hours› from high to low.'],
+      ['Who reported the most?', null],
+      ['How long did the longest ticket take?', 'Answer ‹Highest hours from Opened at to Closed at› as the highest of (the hours from ‹Opened at› to ‹Closed at›) over the rows.'],
+      ['Sort by priority: urgent, high, normal, low.', 'Sort by ‹Priority› in the order "urgent" then "high" then "normal" then "low".'],
+      ['Sort by building and then by opening time, newest first.', 'Sort by ‹Building› and ‹Opened at› from high to low.'],
+      ['Sample a third of the tickets.', 'Keep 33.333333333333336 percent of the rows at random with seed 1.'],
+    ],
+  },
+  {
+    table: 'harvest',
+    csv: `Box,Picked,Field,Crop,Variety,Picker,Crates,Gross kg,Tare kg,Brix,Class,Buyer,Price kg,Invoice sent,Remarks
+X01,2025-08-04,Upper / 3,plum,Opal,Nell,12,148.5,14.4,14.2 %,I,Fern & Co,1.80,2025-08-06,
+X02,2025-08-04,Upper / 3,Plum,opal,Pavel,10,121,12,13.8%,I,Fern & Co.,1.80,2025-08-06,two crates wet
+X03,05/08/2025,Mill / 1,apple,Discovery,Nell,20,310,24,11.0 %,II,Cider Works,0.45,,
+X04,2025-08-06,Mill / 1,APPLE,Discovery,Ines,18,276.5,21.6,n/a,II,Cider Works,0.45,2025-08-20,"bruised, for juice"
+X05,2025-08-11,Upper/4,plum,Victoria,Pavel,9,109.8,10.8,15.1 %,I,Market Hall,2.10,2025-08-12,
+X06,11 Aug 2025,River / 2,pear,Clapp,Ines,14,198,16.8,12.4 %,I,Market Hall,1.60,2025-08-13,
+X07,2025-08-12,River / 2,pear,clapp,Tom,6,81,7.2,12.0 %,II,,,,"left for the school, 5 kg given away"
+X08,2025-08-18,Upper / 4,plum,Victoria,Nell,11,0,13.2,,,,,,scale broken
+X09,2025-08-19,Mill / 2,Apple,Gravenstein,Tom,22,352.2,26.4,12.9 %,I,Fern and Co,0.95,2025-08-21,
+X10,2025-08-25,Mill / 2,apple,Gravenstein,Pavel,25,398,30,13.3 %,I,Fern & Co,0.95,,
+X11,26/08/2025,River / 2,Pear,Conference,Ines,16,224,19.2,13.0 %,I,Market Hall,1.70,2025-08-28,
+X12,2025-08-27,Upper / 3,plum,Opal,Tom,4,46.8,4.8,16.0 %,II,Cider Works,0.60,2025-09-02,overripe
+`,
+    cases: [
+      ['Crops in small letters, varieties with a capital.', null],
+      ['Fern and Co, Fern & Co. and Fern & Co are the same buyer, write Fern & Co.', null],
+      ['Brix as a number without percent sign, n/a is empty.', 'Turn ‹Brix› into numbers, reading "n/a" as blank.'],
+      ['I want the field and the plot number separately.', null],
+      ['Net weight is gross less tare, one decimal, call it Net kg.', 'Add ‹Net kg› as ‹Gross kg› minus ‹Tare kg› rounded to 1 decimal.'],
+      ['Net kilos per crate, two decimals.', null],
+      ['Tare should be 1.2 kg per crate; show me the boxes where it isn\'t.', null],
+      ['Value of each box: net weight times price, to the cent, and nothing if there is no price.', null],
+      ['Share of each picker in the net weight of the day, in percent.', null],
+      ['How many days went by between picking and sending the invoice? Blank if it has not been sent.', 'Add ‹Days from Picked to Invoice sent› as the whole days from ‹Picked› to ‹Invoice sent›.'],
+      ['Boxes that have not been invoiced yet.', 'Keep rows where ‹Invoice sent› is blank.'],
+      ['Everything from the upper fields.', 'Keep rows where ‹Field› mentions the word "upper".'],
+      ['Class I plums only.', 'Keep rows where ‹Class› is "I" and ‹Crop› is "plum".'],
+      ['Throw out boxes with a gross weight of zero.', null],
+      ['The sweetest box of every variety.', null],
+      ['Who picked the most crates?', 'Answer ‹Total Crates› as the sum of ‹Crates› over the rows; for each ‹Picker›; sorted by ‹Total Crates› from high to low; the first 1.'],
+      ['Kilos per crop, gross and net.', null],
+      ['Average brix per variety, one decimal, leave out the ones without a reading.', 'Answer ‹Average Brix› as the mean of ‹Brix› over the rows rounded to 1 decimal; for each ‹Variety›.'],
+      ['What did Market Hall buy, in net kilos and in money?', null],
+      ['Which day was the best, going by net weight?', null],
+      ['How many boxes were class II?', 'Answer ‹Rows› as the number of rows; only where ‹Class› is "II".'],
+      ['Is there a buyer we have not sent all invoices to?', null],
+      ['Top two pickers by net kilos.', null],
+      ['Add a column ISO week.', 'Add ‹Week of Picked› as the week of ‹Picked›.'],
+      ['Label the boxes "juice" when class II or brix is under 12, "table" for the others.', 'Add ‹Class label› as if ‹Class› is "II" or else ‹Brix› is less than 12 then "juice", otherwise "table".'],
+      ['Price per kg up by 5 cents for class I.', null],
+      ['Bonus of 2 euros per crate beyond 10, in a new column Bonus.', null],
+      ['Put the boxes with the highest brix first and those without a value last.', 'Sort by ‹Brix› from high to low.'],
+      ['Remarks: remove everything in them.', null],
+      ['Delete boxes X07 and X08.', 'Set aside rows where ‹Box› is "X07" or "X08".'],
+      ['Add the weather of the day.', null],
+    ],
+  },
+  {
+    table: 'walks',
+    csv: `Walk ID,Date,Start time,Guide,Route,Language,Booked,Came,Price,Tips,Rating,Weather,Booked by,Minutes,Cancelled,Comments
+T-100,2026-05-02,10:00,Alva Quint,Old Town / Harbour,English,18,16,€12.00,€34.50,4.7,sunny,website,95,no,"Great stories, a bit long"
+T-101,2026-05-02,14:30,Bram Otis,Castle Hill,german,10,10,€15.00,€22.00,4.9,Sunny,hotel,80,no,
+T-102,03/05/2026,10:00,Alva Quint,Old Town / Harbour,ENGLISH,22,,€12.00,,,rain,website,,yes,Storm warning
+T-103,2026-05-03,18:00,Cleo Hart,Night Walk,English,14,13,€18.00,€41.00,4.4,cloudy,Website,110,no,"Spooky, loved it; tour leader was funny"
+T-104,2026-05-05,11:00,Bram Otis,Castle Hill,German,6,5,€15.00,€8.00,3.9,rain,partner,75,No,Wet feet
+T-105,9 May 2026,10:00,Dov Lank,Old Town / Harbour,French,25,24,€12.00,€55.00,4.8,sunny ,hotel,100,no,
+T-106,2026-05-09,18:00,Cleo Hart,Night Walk,english,15,15,€18.00,"€1,060.00",4.6,clear,website,105,no,tips typo?
+T-107,2026-05-10,14:30,Alva Quint,Parks & Ponds,English,4,0,€10.00,€0.00,n/a,rain,phone,0,Yes,nobody came
+T-108,16/05/2026,10:00,Dov Lank,Old Town / Harbour,French,19,19,€12.00,€38.00,4.5,cloudy,hotel,95,no,"nice, good pace"
+T-109,2026-05-16,18:00,Cleo Hart,Night Walk,German,12,11,€18.00,€29.00,4.2,Clear,partner,110,no,
+T-110,2026-05-17,14:30,Bram Otis,Parks & Ponds,English,8,7,€10.00,€14.50,4.0,sunny,phone,70,no,dog friendly
+`,
+    cases: [
+      ['The language column is full of different capitals, make it English, German and French.', 'Spell ‹Language› as "English", "German" or "French".'],
+      ['Weather: lower case, and no blanks at the end.', 'In ‹Weather›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['Make plain numbers of price and tips, they have euro signs and one has a thousands comma.', 'Turn ‹Price› and ‹Tips› into numbers.'],
+      ['Ratings are numbers, n/a should be an empty cell.', 'Turn ‹Rating› into numbers, reading "n/a" as blank.'],
+      ['Turn Cancelled into a proper yes or no.', 'Turn ‹Cancelled› into yes or no.'],
+      ['Give me the dates in one format; the ones with slashes are European, so the day is first.', 'Turn ‹Date› into dates, the day before the month.'],
+      ['Where nobody counted who came, leave 0 instead of the blank.', null],
+      ['Split the route at the slash, Area 1 and Area 2; some only have one.', null],
+      ['I need the guides\' surnames in a new column.', 'Add ‹Part of Guide› as piece -1 of ‹Guide› cut at " ".'],
+      ['Guide initials, please.', 'Add ‹Initials of Guide› as the initials of ‹Guide›.'],
+      ['Put date and start time into one column called Starts.', 'Add ‹Starts› as ‹Date› at the time ‹Start time›.'],
+      ['Add a column Title like "Castle Hill with Bram Otis" out of route and guide.', 'Add ‹Title› as ‹Route› followed by " with " followed by ‹Guide›.'],
+      ['Take the hour out of the start time into a column Hour.', 'Add ‹Hour› as (the minute of the day of ‹Start time›) divided by 60 rounded down to 0 decimals.'],
+      ['Drop Booked by and Weather.', 'Drop ‹Booked by› and ‹Weather›.'],
+      ['The comments should come last.', 'Move ‹Comments› to the end.'],
+      ['Rename Came to Guests and Booked to Reservations.', 'Rename ‹Came› to ‹Guests› and ‹Booked› to ‹Reservations›.'],
+      ['Only the walks that took place, so not the cancelled ones.', 'Keep rows where ‹Cancelled› is "no" or "No".'],
+      ['Leave me the English walks at the weekend.', 'Keep rows where ‹Language› is "English". Keep rows where (the weekday of ‹Date›) is "Saturday" or "Sunday".'],
+      ['Walks with fewer guests than bookings.', null],
+      ['Keep the walks in the first half of May.', 'Keep rows where (the month of ‹Date›) equals 5 and (the day of ‹Date›) is at least 1 and (the day of ‹Date›) is at most 15.'],
+      ['Only mornings, that is before noon.', 'Keep rows where (the minute of the day of ‹Start time›) is less than 720.'],
+      ['I want to see the walks that more than 15 people booked and that were rated 4.5 or better.', 'Keep rows where ‹Booked› is more than 15 and ‹Rating› is at least 4.5.'],
+      ['Remove walks where nobody came.', 'Set aside rows where ‹Came› is blank or else ‹Came› equals 0.'],
+      ['Which walks got tips of more than 2 euros per guest? Keep those.', null],
+      ['The best walk of each guide, going by rating.', 'Keep 1 row with the highest ‹Rating› for each ‹Guide›.'],
+      ['Order by date and start time.', 'Sort by ‹Date› and ‹Start time›.'],
+      ['No-show rate in percent: booked minus came, divided by booked, one decimal.', 'Add ‹No-show rate in percent› as ((‹Booked› minus ‹Came›) divided by ‹Booked›) times 100 rounded to 1 decimal.'],
+      ['Takings per walk: price times the people who came.', 'Add ‹Takings per walk› as ‹Price› times ‹Came›.'],
+      ['Takings plus tips in a column Income, cancelled walks blank.', null],
+      ['Tips per guest, to the cent, blank if nobody came.', null],
+      ['How much above or below the average rating of its route is each walk? Two decimals.', 'Add ‹Rating minus average Rating per Route› as ‹Rating› minus (the mean of ‹Rating› over the rows for each ‹Route›) rounded to 2 decimals.'],
+      ['Which weekday was it? Short form like Mon, Tue.', 'Add ‹Weekday of Date› as the first 3 characters of (the weekday of ‹Date›).'],
+      ['Part of the day: morning until noon, afternoon until 17:00, evening after that.', 'Add ‹Part of the day› as if (the minute of the day of ‹Start time›) is less than 720 then "morning", if (the minute of the day of ‹Start time›) is less than 1020 then "afternoon", if (the minute of the day of ‹Start time›) is at least 1020 then "evening", otherwise blank.'],
+      ['Number the walks of each guide by date.', 'Sort by ‹Date›. Add ‹Number within Guide› as the number of the row for each ‹Guide›.'],
+      ['Share of the guide in all tips, in percent, for each walk.', 'Add ‹Total Tips per Guide per total Tips %› as ((the sum of ‹Tips› over the rows for each ‹Guide›) divided by (the sum of ‹Tips› over the rows)) times 100.'],
+      ['Cumulative guests through the month.', null],
+      ['Group the walks by length: short under 80 minutes, normal 80 to 100, long over 100.', null],
+      ['Guests per guide, most first.', null],
+      ['How many walks per language were cancelled?', 'Answer ‹Rows› as the number of rows; for each ‹Language›; only where ‹Cancelled› is "yes" or "Yes".'],
+      ['Average rating by route, only where there is one, two decimals.', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows rounded to 2 decimals; for each ‹Route›.'],
+      ['Which route has the lowest no-show rate?', null],
+      ['How many guests did Cleo Hart have in total?', null],
+      ['What percentage of walks was rained on?', 'Answer ‹Share %› as ((the sum of (if ‹Weather› is "rain" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['On which day did we take the most tips?', 'Answer ‹Total Tips› as the sum of ‹Tips› over the rows; for each ‹Date›; sorted by ‹Total Tips› from high to low; the first 1.'],
+      ['Compare the average tips of sunny and rainy walks.', null],
+      ['What\'s the longest walk in minutes?', 'Answer ‹Total Minutes› as the sum of ‹Minutes› over the rows; for each ‹Walk ID›; sorted by ‹Total Minutes› from high to low; the first 1.'],
+      ['Which guide is the funniest?', null],
+      ['Forecast the guests for June.', null],
+      ['Add the guides\' phone numbers from the staff list.', null],
+    ],
+  },
+  {
+    table: 'prints',
+    csv: `job;client name;ordered on;due;delivered;product;qty;paper;colours;unit price;discount;paid;operator;spoilage;remark
+P/881;"Meer & Holt GbR";02.03.2026;09.03.2026;08.03.2026;Flyer A5;5000;135 g matt;4/4;0,021;5 %;ja;ron;120;
+P/882;Cafe Siebenstein;03.03.2026;10.03.2026;12.03.2026;Menu A4;200;300 g gloss;4/0;0,38;;ja;Ivy;6;reprint of P/840
+P/883;Dr. Lea Winter;03.03.2026;06.03.2026;06.03.2026;Cards 85x55;500;350 g matt;1/0;0,06;10 %;nein;ron;;
+P/884;MEER & HOLT;05.03.2026;12.03.2026;;Poster A2;60;170 g gloss;4/0;1,90;;nein;Ivy;;waiting for file
+P/885;Chor Lindau e.V.;06.03.2026;13.03.2026;13.03.2026;Booklet A5;300;120 g matt;4/4;1,15;15 %;ja;Max;14;
+P/886;Cafe Siebenstein;09.03.2026;11.03.2026;11.03.2026;Flyer A6;2500;135 g gloss;4/4;0,018;;ja;Ron;40;
+P/887;Bakery Oser;10.03.2026;20.03.2026;;Bags;10000;60 g kraft;2/0;0,047;3 %;nein;Max;;plates ordered
+P/888;Meer & Holt GbR;11.03.2026;18.03.2026;17.03.2026;Flyer A5;8000;135 g matt;4/4;0,019;5 %;ja;IVY;210;"streaks, client accepted"
+P/889;Dr. Lea Winter;16.03.2026;18.03.2026;19.03.2026;Letterhead A4;1000;90 g matt;1/0;0,045;;nein;ron;10;
+`,
+    cases: [
+      ['operator names: first letter big, rest small', null],
+      ['ja means yes and nein means no in paid, please change it', 'Turn ‹paid› into yes or no.'],
+      ['all three date columns to proper dates, day.month.year', 'Turn ‹ordered on›, ‹due› and ‹delivered› into dates, the day before the month.'],
+      ['unit price uses a decimal comma, turn it into numbers', 'Turn ‹unit price› into numbers.'],
+      ['discount as a number, blank is 0', 'Turn ‹discount› into numbers. Fill blanks in ‹discount› with "0".'],
+      ['client names without GbR and e.V.', null],
+      ['Meer & Holt GbR and MEER & HOLT are the same client', null],
+      ['paper has weight and finish: two columns Weight and Finish, weight just the number', null],
+      ['colours: front and back are divided by the slash, separate them', 'Split ‹colours› at "/" into ‹front› and ‹back›.'],
+      ['product size: take A4, A5 and so on into a column Size, leave the rest', null],
+      ['job number only digits', null],
+      ['what each job comes to: qty times unit price less the discount in percent, 2 decimals', 'Add ‹Qty times unit price times 1 minus discount per…› as (‹qty› times ‹unit price›) times (1 minus (‹discount› divided by 100)) rounded to 2 decimals.'],
+      ['overdue ones: not delivered or delivered after the due date', 'Keep rows where ‹delivered› is blank or else ‹delivered› is more than ‹due›.'],
+      ['days late, negative if early, blank if not delivered', 'Add ‹Days from due to delivered› as the whole days from ‹due› to ‹delivered›.'],
+      ['spoilage in percent of the quantity, one decimal', 'Add ‹Spoilage per qty %› as (‹spoilage› divided by ‹qty›) times 100 rounded to 1 decimal.'],
+      ['jobs delivered on time vs late, count them', null],
+      ['turnover per client, what is not paid yet separately', null],
+      ['unpaid total', null],
+      ['jobs of the second week of March', null],
+      ['flyers only', 'Keep rows where ‹product› mentions the word "flyer".'],
+      ['drop jobs under 500 pieces', 'Set aside rows where ‹qty› is less than 500.'],
+      ['the biggest job of each operator', 'Keep 1 row with the highest ‹qty› for each ‹operator›.'],
+      ['how long do we take on average from order to delivery', 'Answer ‹Average days from ordered on to delivered› as the mean of (the whole days from ‹ordered on› to ‹delivered›) over the rows.'],
+      ['which paper is used most often', 'Answer ‹Rows› as the number of rows; for each ‹paper›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['average spoilage by operator in percent', null],
+    ],
+  },
+  {
+    table: 'shipments',
+    csv: `Consignment,Collected,Delivered,Sender,Receiver,From,To,Pallets,Weight,Volume m3,Tariff,Surcharge,Carrier,Priority,Temperature,Proof,Claim,Remarks
+KX-7781,2026-04-01,2026-04-02,Orchard Foods,Mill Stores,Dunlow / GB,Harwick / GB,4,1.2 t,5.2,€340.00,€0.00,Swift,std,4 C,signed,,
+KX-7782,2026-04-01,2026-04-04,orchard foods,Bay Market,Dunlow / GB,Ostbruck / DE,10,3400 kg,13.5,"€1,180.00",€45.00,Norlan,EXPRESS,4 C,signed,€60.00,"2 boxes crushed, claim ref CL-338"
+KX-7783,02/04/2026,,Pell Metals,Tarn Works,Senford / GB,Harwick / GB,2,2.1t,1.8,€410.00,,Swift,std,,,,driver ill
+KX-7784,2026-04-02,2026-04-03,Pell Metals,Ilk & Sons,Senford / GB,Dunlow / GB,1,640 kg,0.9,€150.00,€12.50,Swift,Std,,Signed,,
+KX-7785,2026-04-03,2026-04-09,Lumen Glass,Bay Market,Harwick / GB,Ostbruck / DE,6,1.9 t,9.4,€960.00,€95.00,Norlan,express,,missing,€310.00,"late, broken panes, claim ref CL-341"
+KX-7786,7 Apr 2026,2026-04-08,Orchard Foods,Fenn Dairy,Dunlow/GB,Aske / GB,8,2.6 t,10.8,€520.00,€20.00,Torval,std,2 C,signed,,
+KX-7787,2026-04-07,2026-04-10,Lumen Glass,Casa Verde,Harwick / GB,Lerida / ES,5,1.5 t,7.7,"€1,340.00",€120.00,Norlan,EXPRESS,,signed,,
+KX-7788,2026-04-08,2026-04-08,Pell Metals,Tarn Works,Senford / GB,Harwick / GB,3,3.0 t,2.6,€455.00,€0.00,Torval,std,,signed,,
+KX-7789,09/04/2026,2026-04-15,ORCHARD FOODS,Casa Verde,Dunlow / GB,Lerida / ES,12,4100 kg,15.9,"€1,690.00",€140.00,Norlan,std,4 C,,€25.00,"one pallet wet, CL-352"
+KX-7790,2026-04-10,,Lumen Glass,Mill Stores,Harwick / GB,Harwick / GB,1,300 kg,1.6,€90.00,,Torval,std,,,,
+KX-7791,2026-04-13,2026-04-14,Fenn Dairy,Mill Stores,Aske / GB,Harwick / GB,7,2.2 t,8.9,€470.00,€18.00,Swift,express,2 C,signed,,
+KX-7792,2026-04-14,2026-04-16,Pell Metals,Ilk & Sons,Senford / GB,Dunlow / GB,2,1.4 t,1.7,€290.00,,Torval,std,,signed,€15.00,dented
+`,
+    cases: [
+      ['I need all the weights in kilos, plain numbers.', 'Turn ‹Weight› into numbers in "kg".'],
+      ['The senders should have every word with a capital letter.', 'In ‹Sender›, write in title case.'],
+      ['Priority is either standard or express, please write it out in full and in lower case.', null],
+      ['Please set the surcharge to 0 where there is nothing.', 'Fill blanks in ‹Surcharge› with "0".'],
+      ['Take the euro sign and the thousands comma out of tariff, surcharge and claim so that they are numbers.', null],
+      ['In proof, put "missing" where it is empty.', 'Fill blanks in ‹Proof› with "missing".'],
+      ['Temperature without the C, as a number.', 'Remove "C" from ‹Temperature›. Turn ‹Temperature› into numbers.'],
+      ['Collected is written in three ways, I want proper dates. 02/04 is the second of April.', null],
+      ['Split From into the town and the country, From town and From country.', 'Split ‹From› at "/" into ‹From town› and ‹From country›.'],
+      ['Only the two letters of the country of destination in a new column.', null],
+      ['Get the claim reference out of the remarks, it looks like CL-338.', null],
+      ['The consignment\'s number part only, in a new column No.', 'Add ‹No› as the first number in ‹Consignment›.'],
+      ['A route column please: town from, an arrow, town to, like "Dunlow / GB -> Harwick / GB".', null],
+      ['First two letters of the carrier in capitals, call it Code.', 'Add ‹Code› as the first 2 characters of ‹Carrier›. In ‹Code›, write in capitals.'],
+      ['Put Carrier first and Remarks last.', 'Move ‹Carrier› to the front. Move ‹Remarks› to the end.'],
+      ['Please throw away the temperature and the proof columns.', 'Drop ‹Temperature› and ‹Proof›.'],
+      ['What was Tariff is now called Freight, and Surcharge is Extra.', null],
+      ['Keep just the consignment, the carrier, the tariff and when it was delivered.', 'Keep only the columns ‹Consignment›, ‹Carrier›, ‹Tariff› and ‹Delivered›.'],
+      ['Leave out what has been delivered on the day it was collected.', 'Set aside rows where ‹Delivered› equals ‹Collected›.'],
+      ['Everything Norlan carried to Ostbruck.', null],
+      ['Only shipments that are still on the road.', null],
+      ['I only want to see those heavier than two tonnes.', 'Keep rows where (‹Weight› measured in "t") is more than 2.'],
+      ['Shipments that cost more than 1000 euros or took longer than four days.', 'Keep rows where ‹Tariff› is more than 1000 or else (the whole days from ‹Collected› to ‹Delivered›) is more than 4.'],
+      ['The five with the most pallets.', 'Keep 5 rows with the highest ‹Pallets›.'],
+      ['Which ones have a claim? Just those.', 'Keep rows where ‹Claim› is filled.'],
+      ['Keep what was collected from the 7th to the 10th of April.', 'Keep rows where (the month of ‹Collected›) equals 4 and (the day of ‹Collected›) is at least 7 and (the day of ‹Collected›) is at most 10.'],
+      ['One shipment per sender will do, the most expensive one.', 'Keep 1 row with the highest ‹Tariff› for each ‹Sender›.'],
+      ['Sort by receiver from A to Z, then by the date it was delivered, latest on top.', 'Sort by ‹Receiver› and ‹Delivered› from high to low.'],
+      ['A random third of the shipments please.', 'Keep 33.333333333333336 percent of the rows at random with seed 1.'],
+      ['Add total cost: tariff and surcharge together, nothing counts as 0.', 'Add ‹total cost› as (‹Tariff›, or 0 where it is blank) plus (‹Surcharge›, or 0 where it is blank).'],
+      ['Tariff per pallet, to two decimals.', 'Add ‹Tariff per Pallets› as ‹Tariff› divided by ‹Pallets› rounded to 2 decimals.'],
+      ['Cost per 100 kg: tariff divided by the weight in kg, times 100, one decimal.', null],
+      ['How many days was each shipment under way? Empty if it hasn\'t arrived.', null],
+      ['Kilos per cubic metre, no decimals.', null],
+      ['Claim as a percentage of the tariff, one decimal, blank where there is no claim.', 'Add ‹Claim per Tariff %› as (‹Claim› divided by ‹Tariff›) times 100 rounded to 1 decimal.'],
+      ['Mark shipments with late if they took more than three days, with ok if not and with open when they are not delivered.', 'Add ‹Collected label› as if (the whole days from ‹Collected› to ‹Delivered›) is more than 3 then "late", if ‹Delivered› is blank then "open", otherwise "ok".'],
+      ['The share of each carrier\'s pallets that a shipment makes up, in percent.', null],
+      ['How does the tariff of each shipment compare with the average of its carrier? The difference, two decimals.', 'Add ‹Tariff minus average Tariff per Carrier› as ‹Tariff› minus (the mean of ‹Tariff› over the rows for each ‹Carrier›) rounded to 2 decimals.'],
+      ['Rank them by tariff, the dearest is number one.', 'Add ‹Rank by Tariff› as the rank, highest first, of ‹Tariff›.'],
+      ['Number of shipments of the same sender on every row.', 'Add ‹Rows per Sender› as the number of rows for each ‹Sender›.'],
+      ['What is the running total of pallets in the order they were collected?', null],
+      ['A 10% discount on the tariff for more than 5 pallets, in a new column Offer.', null],
+      ['Fuel fee: 4 euros for every pallet, but at least 10.', null],
+      ['Which day of the week was it collected?', 'Add ‹Weekday of Collected› as the weekday of ‹Collected›.'],
+      ['How many shipments did each carrier have and how many pallets?', 'Answer ‹Rows› as the number of rows; and ‹Total Pallets› as the sum of ‹Pallets› over the rows; for each ‹Carrier›.'],
+      ['What did we pay in tariffs altogether?', 'Answer ‹Total Tariff› as the sum of ‹Tariff› over the rows.'],
+      ['Average time under way by carrier, in days, one decimal.', null],
+      ['Which carrier causes the most claims, in euros?', 'Answer ‹Total Claim› as the sum of ‹Claim› over the rows; for each ‹Carrier›; sorted by ‹Total Claim› from high to low; the first 1.'],
+      ['How many shipments have no proof of delivery?', null],
+      ['What share of shipments was express?', 'Answer ‹Share %› as ((the sum of (if ‹Priority› is "EXPRESS" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['Heaviest shipment of every sender.', 'Keep 1 row with the highest ‹Weight› for each ‹Sender›.'],
+      ['What\'s the total of the claims by sender, largest first?', 'Answer ‹Total Claim› as the sum of ‹Claim› over the rows; for each ‹Sender›; sorted by ‹Total Claim› from high to low.'],
+      ['How many different receivers were there in April?', 'Answer ‹Different Receiver› as the number of different values of ‹Receiver› over the rows; only where (the month of ‹Collected›) equals 4.'],
+      ['Lowest, average and highest tariff per pallet.', 'Answer ‹Lowest Tariff per Pallets› as the lowest of (‹Tariff› divided by ‹Pallets›) over the rows; ‹Average Tariff per Pallets› as the mean of (‹Tariff› divided by ‹Pallets›) over the rows; and ‹Highest Tariff per Pallets› as the highest of (‹Tariff› divided by ‹Pallets›) over the rows.'],
+      ['Which shipments have not arrived yet?', null],
+      ['How reliable is Norlan?', null],
+      ['Book a lorry for tomorrow.', null],
+      ['What will the tariffs be next year?', null],
+      ['Add the distance in kilometres.', null],
+      ['Sum up the remarks.', null],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Order,Ordered on,Garden,Plant,Pot size,Qty,Unit price,Paid,Delivery,Promised,Delivered,Contact,Notes
+B-1001,2026-03-02,Hollin Park,Lavender,9 cm,24,2.80,67.20,van,2026-03-09,2026-03-08,Mara Quill,
+B-1002,2026-03-02,hollin park ,Rosemary,1 L,10,4.50,45.00,van,2026-03-09,2026-03-11,Mara Quill,leave at gate
+B-1003,2026-03-03,St Bride School,Thyme,9 cm,40,2.20,,pickup,2026-03-12,2026-03-12,T. Osk,
+B-1004,2026-03-04,Wren Cottage,Lavendar,9cm,6,2.80,16.80,pickup,2026-03-10,,Ida Fenn,call before: 0555 2211
+B-1005,2026-03-05,Wren Cottage,Salvia,2 L,3,7.90,20.00,VAN,2026-03-15,2026-03-20,Ida Fenn,2 pots broken
+B-1006,2026-03-05,Tannery Yard,Sage,1L,12,4.50,54.00,van,2026-03-15,2026-03-14,J Brook,
+B-1007,2026-03-09,St. Bride School,Mint,9 cm,30,2.00,60.00,pickup,2026-03-16,2026-03-16,T. Osk,for the herb bed
+B-1008,2026-03-10,Tannery Yard,Thyme,9 cm,18,2.20,39.60,van,2026-03-20,,J Brook,
+B-1009,2026-03-10,Hollin Park,Mint,1 L,8,3.90,31.20,van,2026-03-20,2026-03-19,Mara Quill,1 pot broken
+B-1010,2026-03-12,Moor House,Rosemary,2 L,2,9.50,0.00,pickup,2026-03-25,,,cancelled by phone
+`,
+    others: {
+      plants: `Name,Latin,Family,List price,Hardy to C
+Lavender,Lavandula vera,Mint family,2.80,-15
+Rosemary,Salvia rosmarinus,Mint family,4.20,-10
+Thyme,Thymus vulgaris,Mint family,2.20,-20
+Mint,Mentha spicata,Mint family,2.00,-25
+Salvia,Salvia nemorosa,Mint family,7.90,-18
+Chives,Allium schoenoprasum,Onion family,1.90,-30
+`,
+    },
+    cases: [
+      ['Bring in the family of each plant from the plants list.', 'Add ‹Family› as the ‹Family› in the table "plants" where ‹Name› is ‹Plant›.'],
+      ['Look up every plant\'s list price and put it beside the unit price.', 'Add ‹List price› as the ‹List price› in the table "plants" where ‹Name› is ‹Plant›.'],
+      ['Add the Latin name; match plant with name and allow for typing mistakes.', null],
+      ['Which plants in the orders are not in our plant list?', 'List each ‹Plant›; only where not (‹Plant› stands under ‹Name› in the table "plants").'],
+      ['Flag orders where the unit price is not the list price.', 'Add ‹Flag› as if ‹Unit price› differs from (the ‹List price› in the table "plants" where ‹Name› is ‹Plant›) then "yes", otherwise "no".'],
+      ['How hardy is each plant? Put it in a new column.', 'Add ‹Hardy to C› as the ‹Hardy to C› in the table "plants" where ‹Name› is ‹Plant›.'],
+      ['Compare unit price with list price and show the difference.', 'Add ‹Unit price minus List price› as ‹Unit price› minus (the ‹List price› in the table "plants" where ‹Name› is ‹Plant›).'],
+      ['Rows in plants that were never ordered.', null],
+      ['Take the family over, "unknown" where a plant isn\'t found.', 'Add ‹Family› as (the ‹Family› in the table "plants" where ‹Name› is ‹Plant›), or "unknown" where it is blank.'],
+      ['Is what was paid equal to qty times price? Say ok, under or over.', null],
+      ['Mark unpaid orders, part paid ones and fully paid ones.', null],
+      ['Make groups out of the notes: damage if something broke, contact if it says to call, otherwise other.', null],
+      ['Sort the orders into small (under 10 pots), medium and large (30 and more).', null],
+      ['Spring sale or not? Ordered before 5 March is early bird, the others regular.', null],
+      ['Tag late deliveries and say by how many days.', null],
+      ['Put the same garden under one spelling.', 'Standardise ‹Garden›.'],
+      ['Van in lower case everywhere.', null],
+      ['Pot sizes should all have a space between number and unit.', null],
+      ['Lavendar is a typo, it\'s Lavender.', 'Replace cells that are "Lavendar" in ‹Plant› with "Lavender".'],
+      ['Contact: only the last name please.', 'Set ‹Contact› to piece -1 of ‹Contact› cut at " ".'],
+      ['Strip the B- from the order numbers.', 'Remove leading "B-" from ‹Order›.'],
+      ['Phone numbers in the notes go in a column of their own.', 'Add ‹Telephone number› as the first telephone number in ‹Notes›.'],
+      ['Add what is still owed per order.', null],
+      ['Total = qty x unit price, with 20% off for 24 pots or more.', null],
+      ['Days from order to delivery, as "5 days".', null],
+      ['Weekly turnover please, weeks starting Monday.', null],
+      ['What\'s the average order value per garden, rounded to cents?', 'Answer ‹Average Paid› as the mean of ‹Paid› over the rows rounded to 2 decimals; for each ‹Garden›.'],
+      ['Which garden owes us the most?', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Garden›; sorted by ‹Total Paid› from high to low; the first 1.'],
+      ['Top two plants by number of pots.', null],
+      ['Percentage of orders delivered on time.', 'Answer ‹Share %› as ((the sum of (if ‹Delivered› is at most ‹Promised› then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['How many orders are still to be delivered?', 'Answer ‹Rows› as the number of rows; only where ‹Delivered› is blank.'],
+      ['Drop the contact and the notes.', 'Drop ‹Contact› and ‹Notes›.'],
+      ['Only pickups from before the tenth.', null],
+      ['Everything except cancelled orders.', 'Keep rows where not (‹Notes› mentions the word "cancelled").'],
+      ['One line per garden: orders, pots and paid.', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Garden›; only where ‹Notes› mentions the word "pots".'],
+      ['Delivered within 5 days of ordering.', 'Keep rows where (the whole days from ‹Ordered on› to ‹Delivered›) is at most 5.'],
+      ['Split pot size into number and unit.', null],
+      ['Add a column with the month, written like Mar 2026.', null],
+      ['Number the orders of every garden in order of date.', 'Sort by ‹Ordered on›. Add ‹Number within Garden› as the number of the row for each ‹Garden›.'],
+      ['Keep orders of Wren Cottage or Moor House that aren\'t paid in full.', 'Keep rows where ‹Garden› is "Wren Cottage" or "Moor House". Set ‹Paid› to ‹Paid› rounded to 0 decimals.'],
+      ['Blank contacts become "nobody".', 'Fill blanks in ‹Contact› with "nobody".'],
+      ['Rename Qty to Pots and Paid to Paid EUR.', 'Rename ‹Qty› to ‹Pots› and ‹Paid› to ‹Paid EUR›.'],
+      ['Order total, then the share of the garden\'s total, in percent.', null],
+      ['Cheapest plant in each pot size.', 'Keep 1 row with the lowest ‹Unit price› for each ‹Pot size›.'],
+      ['Sort by promised date, undelivered ones first.', null],
+      ['Every order must have a contact, show me the ones that don\'t.', null],
+      ['Check that delivered is never before ordered.', 'Check that not (‹Delivered› is less than ‹Ordered on›).'],
+    ],
+  },
+  {
+    table: 'payments',
+    csv: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
+P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
+P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
+P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
+P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
+P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
+P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
+P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
+P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
+P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
+P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
+`,
+    others: {
+      invoices: `Invoice,Customer,Issued,Due,Total,Course,City
+INV-201,Dune Ltd,2026-04-01,2026-05-01,1450.00,Welding,Arkel
+INV-202,Tess Oda,2026-04-03,2026-05-03,95.00,Pottery,Brume
+INV-203,Orla Finn,2026-04-06,2026-05-06,89.90,Pottery,Brume
+INV-204,A. Holm,2026-04-10,2026-05-10,130.00,Bread,Arkel
+INV-205,Karl Meyer,2026-04-12,2026-05-12,75.50,Bread,Cley
+INV-206,Lumen School,2026-04-15,2026-05-15,510.00,Clay for kids,Cley
+INV-207,A. Holm,2026-04-20,2026-05-20,45.00,Bread,Arkel
+INV-208,T. Brandt,2026-04-22,2026-05-22,400.00,Welding,Arkel
+`,
+    },
+    cases: [
+      ['Which payments have a reference that isn\'t an invoice?', 'Keep rows where not (‹Reference› stands under ‹Invoice› in the table "invoices").'],
+      ['Add the course that was paid for.', null],
+      ['Get the invoice total by reference and show how much is missing.', null],
+      ['Was it paid late? Compare booked with the due date of the invoice.', null],
+      ['Mark payments as full, part or unknown: full when the amount equals the invoice total, part when it\'s less, unknown when the invoice doesn\'t exist.', null],
+      ['City of each invoice next to the payment.', 'Add ‹City› as the ‹City› in the table "invoices" where ‹Invoice› is ‹Reference›.'],
+      ['Payments whose amount differs from the invoice total.', 'Keep rows where ‹Amount› differs from (the ‹Total› in the table "invoices" where ‹Invoice› is ‹Reference›).'],
+      ['Show me only payments for Bread courses.', 'Keep rows where (the ‹Course› in the table "invoices" where ‹Invoice› is ‹Reference›) is "Bread".'],
+      ['How much was paid per course?', null],
+      ['Put customer and due date from invoices beside each payment.', 'Add ‹Customer› as the ‹Customer› in the table "invoices" where ‹Invoice› is ‹Reference›. Add ‹Due› as the ‹Due› in the table "invoices" where ‹Invoice› is ‹Reference›.'],
+      ['Payments with no matching invoice, please.', 'Keep rows where not (‹Reference› stands under ‹Invoice› in the table "invoices").'],
+      ['Add a column known: yes if the reference is in invoices, no otherwise.', 'Add ‹known› as if ‹Reference› stands under ‹Invoice› in the table "invoices" then "yes", otherwise "no".'],
+      ['How many payments are for welding?', 'Answer ‹Rows› as the number of rows; only where (the ‹Course› in the table "invoices" where ‹Invoice› is ‹Reference›) is "Welding".'],
+      ['Days between the invoice being issued and the payment.', null],
+      ['Bring over the course, and where there\'s none write "no invoice".', 'Add ‹Course› as (the ‹Course› in the table "invoices" where ‹Invoice› is ‹Reference›), or "no invoice" where it is blank.'],
+      ['Drop payments that aren\'t in the invoices table.', 'Set aside rows where not (‹Reference› stands under ‹Invoice› in the table "invoices").'],
+      ['Which references were used twice?', null],
+      ['Does the payer match the customer? Say yes or no.', null],
+    ],
+  },
+  {
+    table: 'invoices',
+    csv: `Invoice,Customer,Issued,Due,Total,Course,City
+INV-201,Dune Ltd,2026-04-01,2026-05-01,1450.00,Welding,Arkel
+INV-202,Tess Oda,2026-04-03,2026-05-03,95.00,Pottery,Brume
+INV-203,Orla Finn,2026-04-06,2026-05-06,89.90,Pottery,Brume
+INV-204,A. Holm,2026-04-10,2026-05-10,130.00,Bread,Arkel
+INV-205,Karl Meyer,2026-04-12,2026-05-12,75.50,Bread,Cley
+INV-206,Lumen School,2026-04-15,2026-05-15,510.00,Clay for kids,Cley
+INV-207,A. Holm,2026-04-20,2026-05-20,45.00,Bread,Arkel
+INV-208,T. Brandt,2026-04-22,2026-05-22,400.00,Welding,Arkel
+`,
+    others: {
+      payments: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
+P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
+P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
+P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
+P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
+P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
+P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
+P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
+P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
+P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
+P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
+`,
+    },
+    cases: [
+      ['Which invoices haven\'t been paid at all?', null],
+      ['How much has been paid on each invoice? 0 when nothing was paid.', null],
+      ['What is still open per invoice?', null],
+      ['Add the date of the last payment.', null],
+      ['Number of payments for each invoice, zero if none.', 'Add ‹Number of Reference› as (the number of ‹Reference› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank.'],
+      ['Mark each invoice paid, part or open, going by the payments.', null],
+      ['Only invoices that are paid more than once.', null],
+      ['Add the channel from the payments.', 'Add ‹Channel› as the ‹Channel› in the table "payments" where ‹Reference› is ‹Invoice›.'],
+      ['Sum of payments by reference into a column Received.', null],
+      ['Invoices where the received amount isn\'t the total.', null],
+      ['Overdue ones without a payment: due before 10 May.', null],
+      ['Average days from due to payment by course.', null],
+      ['Delete invoices that have a payment.', 'Set aside rows where ‹Invoice› stands under ‹Reference› in the table "payments".'],
+      ['Is every reference in payments one of our invoices?', null],
+    ],
+  },
+  {
+    table: 'payments',
+    csv: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
+P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
+P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
+P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
+P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
+P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
+P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
+P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
+P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
+P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
+P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
+`,
+    others: {
+      rates: `Currency,Rate to EUR
+EUR,1
+SEK,0.09
+`,
+    },
+    cases: [
+      ['Convert the amount to euros with the rates table.', null],
+      ['Add the rate for each currency.', null],
+      ['Amount in EUR = amount times rate to EUR.', 'Add ‹Amount in EUR› as ‹Amount› times (the ‹Rate to EUR› in the table "rates" where ‹Currency› is ‹Currency›).'],
+      ['Total in euros per payer using the rates.', null],
+      ['Multiply amount by the rate of its currency, two decimals.', null],
+    ],
+  },
+  {
+    table: 'payments',
+    csv: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
+P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
+P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
+P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
+P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
+P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
+P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
+P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
+P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
+P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
+P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
+`,
+    cases: [
+      ['Reference should always look like INV-000.', 'Write ‹Reference› in the shape of "INV-000".'],
+      ['Put the thousands comma out of amounts.', null],
+      ['No reference becomes "none".', 'Fill blanks in ‹Reference› with "none".'],
+      ['Same payer, reference and amount: keep only one of them.', 'Keep the first row of each ‹Payer›, ‹Reference› and ‹Amount›.'],
+      ['Total per channel, biggest first.', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Channel›; sorted by ‹Total Amount› from high to low.'],
+      ['Everything booked after the 6th.', 'Keep rows where ‹Booked› is more than the date "2026-05-06".'],
+      ['What share was paid in cash?', 'Answer ‹Share %› as ((the sum of (if ‹Channel› is "cash" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['Payer\'s initials in a new column.', 'Add ‹Initials of Payer› as the initials of ‹Payer›.'],
+      ['Add the week number.', 'Add ‹Week of Booked› as the week of ‹Booked›.'],
+      ['Who paid more than once?', null],
+      ['Split card and transfer payments into two columns.', null],
+      ['Comment mentions part: mark as partial.', null],
+      ['Card payments get a fee of 1.5%, others none.', null],
+      ['Take the number out of the reference.', 'Add ‹Number› as the first number in ‹Reference›.'],
+    ],
+  },
+  {
+    table: 'loans',
+    csv: `Loan,Tool,Borrower,Out,Back,Deposit,Fee,State
+L-1,Router,Nils Aar,2026-06-01,2026-06-04,20,6.00,good
+L-2,Belt sander,Pia Holt,2026-06-02,,40,,
+L-3,Router,Ben Oke,2026-06-05,2026-06-12,20,14.00,scratched
+L-4,Ladder,Nils Aar,2026-06-06,2026-06-07,10,1.50,good
+L-5,Drill,Vera Lind,2026-06-06,2026-06-09,15,4.50,dirty
+L-6,Heat gun,Pia Holt,2026-06-08,2026-06-10,15,4.00,good
+L-7,Drill,Sam Roo,2026-06-10,,15,,
+L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
+`,
+    others: {
+      tools: `Item,Category,Day rate,Max days,Bought for,Shelf
+Router,Wood,2.00,5,180.00,A2
+Belt sander,Wood,2.50,7,140.00,A3
+Ladder,Access,1.50,14,90.00,C1
+Drill,General,1.50,7,110.00,B1
+Heat gun,General,2.00,3,45.00,B2
+Planer,Wood,3.00,4,260.00,A4
+`,
+      members: `Member,Joined,Phone,Street
+Nils Aar,2024-03-01,0555 1001,Mill Lane 3
+Pia Holt,2025-01-15,0555 1002,Quay 8
+Ben Oke,2025-09-09,,Mill Lane 9
+Vera Lind,2026-02-02,0555 1004,Fen Road 1
+`,
+    },
+    cases: [
+      ['Add the day rate of the tool.', 'Add ‹Day rate› as the ‹Day rate› in the table "tools" where ‹Item› is ‹Tool›.'],
+      ['Which loans are of tools that we don\'t have on the list?', 'Keep rows where not (‹Tool› stands under ‹Item› in the table "tools").'],
+      ['Borrowers who aren\'t members, please.', 'Keep rows where not (‹Borrower› stands under ‹Member› in the table "members").'],
+      ['Put each borrower\'s phone number next to the loan.', 'Add ‹Phone› as the ‹Phone› in the table "members" where ‹Member› is ‹Borrower›.'],
+      ['Was the tool kept longer than its max days? yes or no', null],
+      ['What should the fee be: days out times the day rate.', null],
+      ['Compare the fee with days times day rate and mark wrong ones.', null],
+      ['Bring in the category and the shelf from tools; "not listed" where the tool isn\'t there.', 'Add ‹Category› as (the ‹Category› in the table "tools" where ‹Item› is ‹Tool›), or "not listed" where it is blank. Add ‹Shelf› as (the ‹Shelf› in the table "tools" where ‹Item› is ‹Tool›), or "not listed" where it is blank.'],
+      ['Loans per category.', 'Answer ‹Rows› as the number of rows; for each ‹Category› as the ‹Category› in the table "tools" where ‹Item› is ‹Tool›.'],
+      ['Total fees by category, highest first.', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Category› as the ‹Category› in the table "tools" where ‹Item› is ‹Tool›; sorted by ‹Total Fee› from high to low.'],
+      ['Only loans of wood tools.', 'Keep rows where (the ‹Category› in the table "tools" where ‹Item› is ‹Tool›) is "Wood".'],
+      ['Is the borrower a member? Say member or guest.', 'Add ‹Borrower label› as if ‹Borrower› stands under ‹Member› in the table "members" then "member", otherwise "guest".'],
+      ['Add the street from the members list.', 'Add ‹Street› as the ‹Street› in the table "members" where ‹Member› is ‹Borrower›.'],
+      ['Tools that were never lent.', null],
+      ['Average loan length per category in days.', null],
+      ['How many loans were made by people who aren\'t members?', null],
+      ['Deposit as a percentage of what the tool was bought for.', null],
+      ['Days over the limit, from the max days in tools, 0 when within it.', null],
+      ['Everything borrowed by someone without a phone.', null],
+      ['Keep the loans whose tool is on shelf A2 or A3.', 'Keep rows where (the ‹Shelf› in the table "tools" where ‹Item› is ‹Tool›) is "A2" or "A3".'],
+    ],
+  },
+  {
+    table: 'tools',
+    csv: `Item,Category,Day rate,Max days,Bought for,Shelf
+Router,Wood,2.00,5,180.00,A2
+Belt sander,Wood,2.50,7,140.00,A3
+Ladder,Access,1.50,14,90.00,C1
+Drill,General,1.50,7,110.00,B1
+Heat gun,General,2.00,3,45.00,B2
+Planer,Wood,3.00,4,260.00,A4
+`,
+    others: {
+      loans: `Loan,Tool,Borrower,Out,Back,Deposit,Fee,State
+L-1,Router,Nils Aar,2026-06-01,2026-06-04,20,6.00,good
+L-2,Belt sander,Pia Holt,2026-06-02,,40,,
+L-3,Router,Ben Oke,2026-06-05,2026-06-12,20,14.00,scratched
+L-4,Ladder,Nils Aar,2026-06-06,2026-06-07,10,1.50,good
+L-5,Drill,Vera Lind,2026-06-06,2026-06-09,15,4.50,dirty
+L-6,Heat gun,Pia Holt,2026-06-08,2026-06-10,15,4.00,good
+L-7,Drill,Sam Roo,2026-06-10,,15,,
+L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
+`,
+    },
+    cases: [
+      ['How often was each tool lent? Add it as a column, 0 for never.', null],
+      ['Add the total of fees each tool earned.', null],
+      ['Last time each tool went out.', null],
+      ['Tools nobody ever borrowed.', null],
+      ['Which tools are out right now?', null],
+      ['Earnings as a share of what the tool cost.', null],
+      ['Mark tools as used or unused by looking in loans.', 'Add ‹Item label› as if ‹Item› stands under ‹Tool› in the table "loans" then "used", otherwise "unused".'],
+      ['Compare number of loans with max days.', null],
+    ],
+  },
+  {
+    table: 'members',
+    csv: `Member,Joined,Phone,Street
+Nils Aar,2024-03-01,0555 1001,Mill Lane 3
+Pia Holt,2025-01-15,0555 1002,Quay 8
+Ben Oke,2025-09-09,,Mill Lane 9
+Vera Lind,2026-02-02,0555 1004,Fen Road 1
+`,
+    others: {
+      loans: `Loan,Tool,Borrower,Out,Back,Deposit,Fee,State
+L-1,Router,Nils Aar,2026-06-01,2026-06-04,20,6.00,good
+L-2,Belt sander,Pia Holt,2026-06-02,,40,,
+L-3,Router,Ben Oke,2026-06-05,2026-06-12,20,14.00,scratched
+L-4,Ladder,Nils Aar,2026-06-06,2026-06-07,10,1.50,good
+L-5,Drill,Vera Lind,2026-06-06,2026-06-09,15,4.50,dirty
+L-6,Heat gun,Pia Holt,2026-06-08,2026-06-10,15,4.00,good
+L-7,Drill,Sam Roo,2026-06-10,,15,,
+L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
+`,
+    },
+    cases: [
+      ['Members without a loan.', 'Keep rows where not (‹Member› stands under ‹Borrower› in the table "loans").'],
+      ['Deposits still held per member.', null],
+      ['Add how many tools each member has borrowed.', null],
+      ['Date of the first loan for each member, empty if none.', null],
+      ['Which members have a tool out at the moment?', null],
+      ['Sum of the fees per member, nothing is 0.', null],
     ],
   },
 ];
