@@ -98,3 +98,25 @@ test('a label where marks are asked for is no amount', () => {
 test('a rule for the table is hardly asked for beside a change of its rows', () => {
   expect(asked('kg must be positive, drop the rest', 'Check that ‹Kg› is more than 0.', 'Keep rows where ‹Kg› is more than 0.')).toMatch(/adds a rule/);
 });
+
+describe('what is hardly meant is asked about', () => {
+  test.each([
+    ['drop lots never received', 'Keep rows where ‹Lot› is blank.', /No cell of this column is blank/],
+    ['add a running total of kg, lightest first', 'Add ‹Total› as the running total of ‹Kg›. Sort by ‹Kg›.', /follows the rows as they lie now/],
+    ['kg per litre and status', 'Add ‹Kg per Litres› as ‹Kg› divided by ‹Litres›. Add ‹State› as ‹Status› in capitals.', /divides by the first only/],
+    ['how many lots have no sign of receiving', 'Answer ‹Rows› as the number of rows; for each ‹Received›.', /for each day/],
+    ['days from then to now, as "5 days"', 'Add ‹5 days› as ‹Kg› times 2.', /name of the column/],
+    ['were there more accepted or rejected lots', 'Keep rows where ‹Status› is "accepted" or "rejected".', /asked like a question/],
+  ])('%s', (request, sentences, question) => expect(asked(request, ...sentences.split(/(?<=\.) (?=[A-Z])/))).toMatch(question));
+
+  test('and not where it is said', () => {
+    expect(asked('drop lots without a number', 'Set aside rows where ‹Lot› is blank.')).toBeNull();
+    expect(asked('add a running total of kg, then sort by kg', 'Add ‹Total› as the running total of ‹Kg›.', 'Sort by ‹Kg›.')).toBeNull();
+    expect(asked('number of lots by received', 'Answer ‹Rows› as the number of rows; for each ‹Received›.')).toBeNull();
+  });
+
+  test('a correction keeps what it names', () => {
+    expect(price('no, just the accepted', 'Keep rows where not (‹Status› is "accepted").')).toBeGreaterThan(2);
+    expect(price('no, all but the accepted', 'Keep rows where not (‹Status› is "accepted").')).toBe(0);
+  });
+});
