@@ -65,6 +65,8 @@ interface Said {
   readonly either: boolean;
   /** It says per one thing and another. */
   readonly perBoth: boolean;
+  /** Columns of several words that only another table has, and that it names. */
+  readonly theirs: readonly string[];
   /** It asks for the names of things. */
   readonly named: boolean;
   /** It says that something is not so, or to be left out. */
@@ -186,6 +188,9 @@ const DOUBTS: readonly Doubt[] = [
   // 'Number the bills of every client by date': no client is a date.
   { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
   // 'Kg = kg * 2' asks for no rows that are twice themselves.
+  // 'The list price' of another table is not the price here.
+  { price: 2, holds: (plans, { theirs }) => theirs.some((name) => !JSON.stringify(plans).includes(JSON.stringify(name))), asks: 'Another table has a column of that name, and it is not used. Is it meant so?' },
+  { price: 3, holds: comparesItself, asks: 'This compares a column with itself. Is it meant so?' },
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && p.where.kind === 'compare' && p.where.left.kind === 'column' && p.where.right.kind === 'op' && columnsOf(p.where.right).join() === p.where.left.name), asks: 'This compares a column with itself. Is it meant so?' },
   // 'Letters in one column, numbers in another' are two columns.
   { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
@@ -288,6 +293,7 @@ export function doubtsOf(words: readonly Token[], head: CheckedHead): { readonly
     neverBlank: (column) => head.glances?.get(column)?.blanks === 0,
     either: /^(?:is|are|was|were|did|do|does) .*\b(?:more|fewer|less)\b.*\bor\b/.test(text),
     perBoth: /\bper \S+ and \S+/.test(text),
+    theirs: [...(head.others?.values() ?? [])].flatMap((o) => o.columns).map((c) => c.name).filter((name) => /\s/.test(name) && ` ${text} `.includes(` ${name.toLowerCase()} `) && findColumn(head.columns, name) === undefined),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
     fails: says(/^(?:missed|skipped|failed|lost)$/),
@@ -341,6 +347,14 @@ function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
     const noun = words[i + k + 2]?.stem ?? '';
     return /^(?:each|every)$/.test(e.lower) && (noun === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(noun)));
   }));
+}
+
+/** Is anything compared with the very same, anywhere in the plans? */
+function comparesItself(node: unknown): boolean {
+  if (Array.isArray(node)) return node.some(comparesItself);
+  if (typeof node !== 'object' || node === null) return false;
+  const c = node as Partial<Extract<Condition, { kind: 'compare' }>>;
+  return (c.kind === 'compare' && c.left !== undefined && keyOf(c.left) === keyOf(c.right)) || Object.values(node).some(comparesItself);
 }
 
 /** The columns that are compared with a number anywhere in a plan, with that number. */

@@ -143,7 +143,7 @@ function theirAmong(values: readonly TheirValue[], x: Context): Condition | null
 }
 
 /** A number that another table gives for each row. */
-const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? soleValue(x, c) : null; };
+export const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? soleValue(x, c) : null; };
 
 /** Is a column what another table says, or something else? */
 function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {

@@ -5,7 +5,7 @@ import { amend, type Act, type Context, type State, withPlan } from '../../langu
 import { keyOf, rule } from '../../language/chart';
 import { says, saysYes, within } from '../../language/grammar/conditions';
 import { yesNoOf, type Period } from '../../language/grammar/seeds';
-import { soleValue } from '../../language/grammar/bands';
+import { soleValue, theirNumber } from '../../language/grammar/bands';
 import { columnIn, soldFor, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { all, column, columnsOf, number, op, type Condition, type Expression, rowsCounted } from '../../formula/expression';
@@ -210,6 +210,8 @@ const repeats = (name: string, x: Context): boolean => (x.head.glances?.get(name
 export const phrases = [
   // Figures
   rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
+  // 'Average list price', of another table
+  rule('qfig', 'the? $sameFigure:f of? the? ^$theirs:c', ({ f, c }, x: Context) => { const e = theirNumber(c, x); return e && over(f, e); }, 0),
   // 'How many machines', where a machine has several rows
   rule('qfig', '~countWord ~distinctWord? the? $noun:n', ({ n }, x: Context) => { const c = severalRows(n, x); return c === null ? null : over('distinct', column(c)); }, -0.05),
   rule('qfig', '~countWord ~distinctWord $col:c', ({ c }) => over('distinct', column(c)), 0),

@@ -167,7 +167,7 @@ const SLIPS = ['nothing', 'otherwise', 'neither', 'without', 'anything', 'everyt
 /** What is counted is no label of the number before it. */
 const COUNTED = /^(?:decimals?|places?|digits?|per ?cent|percent|times|points?|rows?|columns?|days?|weeks?|months?|years?|hours?|minutes?|characters?|letters?|words?)$/i;
 /** What somebody is told to do is no label either. */
-const IMPERATIVE = /^(?:colou?r|accent|tint|total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
+const IMPERATIVE = /^(?:mark|flag|tag|label|colou?r|accent|tint|total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
 
 export const casePhrases = [
   // 'Jobs of more than an hour get a Pickup fee of 5, the others 2'
