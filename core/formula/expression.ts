@@ -270,6 +270,8 @@ export function renameColumns<T>(node: T, to: (name: string) => string): T {
   const isAgo = (node as { kind?: unknown }).kind === 'ago';
   return Object.fromEntries(Object.entries(node).map(([key, value]: [string, unknown]) => {
     if (typeof value === 'string') return [key, (key === 'name' && isColumn) || (key === 'date' && isAgo) || key === 'column' ? to(value) : value];
+    // Where bands begin and end is told by another table.
+    if (key === 'bounds') return [key, value];
     const names = (key === 'by' || key === 'columns') && Array.isArray(value) && value.every((v) => typeof v === 'string');
     return [key, names ? (value as string[]).map(to) : renameColumns(value, to)];
   })) as T;
