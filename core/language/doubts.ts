@@ -190,7 +190,7 @@ const DOUBTS: readonly Doubt[] = [
   // 'Kg = kg * 2' asks for no rows that are twice themselves.
   // 'The list price' of another table is not the price here.
   { price: 2, holds: (plans, { theirs }) => theirs.some((name) => !JSON.stringify(plans).includes(JSON.stringify(name))), asks: 'Another table has a column of that name, and it is not used. Is it meant so?' },
-  { price: 3, holds: comparesItself, asks: 'This compares a column with itself. Is it meant so?' },
+  { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && p.where.kind === 'compare' && p.where.left.kind === 'column' && p.where.right.kind === 'op' && columnsOf(p.where.right).join() === p.where.left.name), asks: 'This compares a column with itself. Is it meant so?' },
   // 'Letters in one column, numbers in another' are two columns.
   { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
@@ -349,21 +349,18 @@ function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
   }));
 }
 
-/** Is anything compared with the very same, anywhere in the plans? */
-function comparesItself(node: unknown): boolean {
-  if (Array.isArray(node)) return node.some(comparesItself);
-  if (typeof node !== 'object' || node === null) return false;
-  const c = node as Partial<Extract<Condition, { kind: 'compare' }>>;
-  return (c.kind === 'compare' && c.left !== undefined && keyOf(c.left) === keyOf(c.right)) || Object.values(node).some(comparesItself);
+/** Every comparison anywhere in plans. */
+function compared(node: unknown): Extract<Condition, { kind: 'compare' }>[] {
+  if (typeof node !== 'object' || node === null) return [];
+  const own = 'kind' in node && node.kind === 'compare' ? [node as Extract<Condition, { kind: 'compare' }>] : [];
+  return [...own, ...Object.values(node).flatMap(compared)];
 }
 
+/** Is anything compared with the very same? */
+const comparesItself = (plans: readonly Plan[]): boolean => compared(plans).some((c) => keyOf(c.left) === keyOf(c.right));
+
 /** The columns that are compared with a number anywhere in a plan, with that number. */
-function comparisons(node: unknown): (readonly [string, number])[] {
-  if (Array.isArray(node)) return node.flatMap(comparisons);
-  if (typeof node !== 'object' || node === null) return [];
-  const c = node as Partial<Extract<Condition, { kind: 'compare' }>>;
-  return c.kind === 'compare' && c.left?.kind === 'column' && c.right?.kind === 'number' ? [[c.left.name, c.right.value]] : Object.values(node).flatMap(comparisons);
-}
+const comparisons = (plan: Plan): (readonly [string, number])[] => compared(plan).flatMap(({ left, right }) => (left.kind === 'column' && right.kind === 'number' ? [[left.name, right.value] as const] : []));
 
 function unlike(plans: readonly Plan[]): number {
   const of = (p: Plan): number => (p.step === 'calculate' ? mismatches(p.as) : p.step === 'ask' ? p.figures.reduce((m, f) => m + mismatches(f.as), 0) : 0);

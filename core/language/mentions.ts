@@ -375,8 +375,8 @@ function multiplies(tokens: readonly Token[], at: number, names: readonly (reado
   return tokens[at]!.lower === 'times' && next !== undefined && (next.kind === 'number' || /^(?:the|its|their|our)$/.test(next.lower) || names.some((n) => n[0]?.stem === next.stem));
 }
 
-/** Every span of a request that is a value standing in some column, typing mistakes in longer words forgiven. */
-export function valueMentions(tokens: readonly Token[], request: string, vocabulary: Vocabulary): ValueMention[] {
+/** Every span of a request that is a value standing in some column; typing mistakes in longer words are forgiven where `slips` says so. */
+export function valueMentions(tokens: readonly Token[], request: string, vocabulary: Vocabulary, slips = true): ValueMention[] {
   const out: ValueMention[] = [];
   if (vocabulary.values.size === 0) return out;
   for (let from = 0; from < tokens.length; from++) {
@@ -388,19 +388,19 @@ export function valueMentions(tokens: readonly Token[], request: string, vocabul
       const found = vocabulary.values.get(folded(span)) ?? (to > from + 1 || span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ').replace(/s$/, '')) : undefined) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, '')) ?? (to === from + 1 && span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ')) : undefined);
       for (const v of found ?? []) out.push({ from, to, ...v, cost: found!.length > 1 ? 0.15 : 0 });
       if (tokens[from]!.kind === 'quoted') break;
-      if (!found && to === from + 1) out.push(...likeValues(tokens[from]!, from, vocabulary));
+      if (!found && to === from + 1) out.push(...likeValues(tokens[from]!, from, vocabulary, slips));
     }
   }
   return out;
 }
 
 /** One word against the single-word values: another form of it, or a typing mistake. */
-function likeValues(token: Token, from: number, vocabulary: Vocabulary): ValueMention[] {
+function likeValues(token: Token, from: number, vocabulary: Vocabulary, slips: boolean): ValueMention[] {
   if (token.kind !== 'word' || token.lower.length < 3) return [];
   const out: ValueMention[] = [];
   for (const [key, list] of vocabulary.values) {
     if (key.includes(' ') || key.length < 3 || Math.abs(key.length - token.lower.length) > 3) continue;
-    const cost = stem(key) === token.stem ? 0.2 : key.length >= 5 && token.lower.length >= 5 && typingDistance(token.lower, key, forgiven(Math.min(key.length, token.lower.length))) <= 2 ? 0.7 : Infinity;
+    const cost = stem(key) === token.stem ? 0.2 : slips && key.length >= 5 && token.lower.length >= 5 && typingDistance(token.lower, key, forgiven(Math.min(key.length, token.lower.length))) <= 2 ? 0.7 : Infinity;
     if (cost < 1) for (const v of list) out.push({ from, to: from + 1, ...v, cost });
   }
   return out;

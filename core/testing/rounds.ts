@@ -20,6 +20,59 @@ export async function headOfRound({ table, csv, others = {} }: Round): Promise<C
   return (await openSession(await csvTable(csv, table), await Promise.all(Object.entries(others).map(([name, text]) => csvTable(text, name))))).head;
 }
 
+/* Tables that several rounds speak of. */
+
+const PAYMENTS = `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
+P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
+P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
+P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
+P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
+P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
+P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
+P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
+P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
+P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
+P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
+`;
+
+const INVOICES = `Invoice,Customer,Issued,Due,Total,Course,City
+INV-201,Dune Ltd,2026-04-01,2026-05-01,1450.00,Welding,Arkel
+INV-202,Tess Oda,2026-04-03,2026-05-03,95.00,Pottery,Brume
+INV-203,Orla Finn,2026-04-06,2026-05-06,89.90,Pottery,Brume
+INV-204,A. Holm,2026-04-10,2026-05-10,130.00,Bread,Arkel
+INV-205,Karl Meyer,2026-04-12,2026-05-12,75.50,Bread,Cley
+INV-206,Lumen School,2026-04-15,2026-05-15,510.00,Clay for kids,Cley
+INV-207,A. Holm,2026-04-20,2026-05-20,45.00,Bread,Arkel
+INV-208,T. Brandt,2026-04-22,2026-05-22,400.00,Welding,Arkel
+`;
+
+const LOANS = `Loan,Tool,Borrower,Out,Back,Deposit,Fee,State
+L-1,Router,Nils Aar,2026-06-01,2026-06-04,20,6.00,good
+L-2,Belt sander,Pia Holt,2026-06-02,,40,,
+L-3,Router,Ben Oke,2026-06-05,2026-06-12,20,14.00,scratched
+L-4,Ladder,Nils Aar,2026-06-06,2026-06-07,10,1.50,good
+L-5,Drill,Vera Lind,2026-06-06,2026-06-09,15,4.50,dirty
+L-6,Heat gun,Pia Holt,2026-06-08,2026-06-10,15,4.00,good
+L-7,Drill,Sam Roo,2026-06-10,,15,,
+L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
+`;
+
+const TOOLS = `Item,Category,Day rate,Max days,Bought for,Shelf
+Router,Wood,2.00,5,180.00,A2
+Belt sander,Wood,2.50,7,140.00,A3
+Ladder,Access,1.50,14,90.00,C1
+Drill,General,1.50,7,110.00,B1
+Heat gun,General,2.00,3,45.00,B2
+Planer,Wood,3.00,4,260.00,A4
+`;
+
+const MEMBERS = `Member,Joined,Phone,Street
+Nils Aar,2024-03-01,0555 1001,Mill Lane 3
+Pia Holt,2025-01-15,0555 1002,Quay 8
+Ben Oke,2025-09-09,,Mill Lane 9
+Vera Lind,2026-02-02,0555 1004,Fen Road 1
+`;
+
 export const ROUNDS: readonly Round[] = [
   {
     table: 'loans',
@@ -4952,29 +5005,9 @@ Chives,Allium schoenoprasum,Onion family,1.90,-30
   },
   {
     table: 'payments',
-    csv: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
-P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
-P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
-P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
-P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
-P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
-P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
-P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
-P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
-P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
-P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
-`,
+    csv: PAYMENTS,
     others: {
-      invoices: `Invoice,Customer,Issued,Due,Total,Course,City
-INV-201,Dune Ltd,2026-04-01,2026-05-01,1450.00,Welding,Arkel
-INV-202,Tess Oda,2026-04-03,2026-05-03,95.00,Pottery,Brume
-INV-203,Orla Finn,2026-04-06,2026-05-06,89.90,Pottery,Brume
-INV-204,A. Holm,2026-04-10,2026-05-10,130.00,Bread,Arkel
-INV-205,Karl Meyer,2026-04-12,2026-05-12,75.50,Bread,Cley
-INV-206,Lumen School,2026-04-15,2026-05-15,510.00,Clay for kids,Cley
-INV-207,A. Holm,2026-04-20,2026-05-20,45.00,Bread,Arkel
-INV-208,T. Brandt,2026-04-22,2026-05-22,400.00,Welding,Arkel
-`,
+      invoices: INVOICES,
     },
     cases: [
       ['Which payments have a reference that isn\'t an invoice?', 'Keep rows where not (‹Reference› stands under ‹Invoice› in the table "invoices").'],
@@ -4999,29 +5032,9 @@ INV-208,T. Brandt,2026-04-22,2026-05-22,400.00,Welding,Arkel
   },
   {
     table: 'invoices',
-    csv: `Invoice,Customer,Issued,Due,Total,Course,City
-INV-201,Dune Ltd,2026-04-01,2026-05-01,1450.00,Welding,Arkel
-INV-202,Tess Oda,2026-04-03,2026-05-03,95.00,Pottery,Brume
-INV-203,Orla Finn,2026-04-06,2026-05-06,89.90,Pottery,Brume
-INV-204,A. Holm,2026-04-10,2026-05-10,130.00,Bread,Arkel
-INV-205,Karl Meyer,2026-04-12,2026-05-12,75.50,Bread,Cley
-INV-206,Lumen School,2026-04-15,2026-05-15,510.00,Clay for kids,Cley
-INV-207,A. Holm,2026-04-20,2026-05-20,45.00,Bread,Arkel
-INV-208,T. Brandt,2026-04-22,2026-05-22,400.00,Welding,Arkel
-`,
+    csv: INVOICES,
     others: {
-      payments: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
-P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
-P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
-P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
-P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
-P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
-P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
-P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
-P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
-P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
-P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
-`,
+      payments: PAYMENTS,
     },
     cases: [
       ['Which invoices haven\'t been paid at all?', null],
@@ -5042,18 +5055,7 @@ P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
   },
   {
     table: 'payments',
-    csv: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
-P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
-P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
-P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
-P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
-P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
-P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
-P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
-P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
-P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
-P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
-`,
+    csv: PAYMENTS,
     others: {
       rates: `Currency,Rate to EUR
 EUR,1
@@ -5070,18 +5072,7 @@ SEK,0.09
   },
   {
     table: 'payments',
-    csv: `Payment,Booked,Payer,Reference,Amount,Currency,Channel,Comment
-P-31,2026-05-04,A. Holm,INV-204,120.00,EUR,card,
-P-32,2026-05-04,Dune Ltd,INV-201,"1,450.00",EUR,transfer,thanks
-P-33,2026-05-05,K Meyer,INV 205,75.50,EUR,cash,paid at desk
-P-34,2026-05-06,Dune Ltd,INV-299,300.00,EUR,transfer,
-P-35,2026-05-06,Orla Finn,INV-203,89.90,EUR,card,second try
-P-36,2026-05-07,Orla Finn,INV-203,89.90,EUR,card,
-P-37,2026-05-09,P. Rask,,60.00,EUR,cash,no reference given
-P-38,2026-05-11,Lumen School,INV-206,510.00,EUR,transfer,two classes
-P-39,2026-05-12,A. Holm,INV-207,45.00,SEK,card,
-P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
-`,
+    csv: PAYMENTS,
     cases: [
       ['Reference should always look like INV-000.', 'Write ‹Reference› in the shape of "INV-000".'],
       ['Put the thousands comma out of amounts.', null],
@@ -5101,31 +5092,10 @@ P-40,2026-05-15,T. Brandt,INV-208,200.00,EUR,transfer,part
   },
   {
     table: 'loans',
-    csv: `Loan,Tool,Borrower,Out,Back,Deposit,Fee,State
-L-1,Router,Nils Aar,2026-06-01,2026-06-04,20,6.00,good
-L-2,Belt sander,Pia Holt,2026-06-02,,40,,
-L-3,Router,Ben Oke,2026-06-05,2026-06-12,20,14.00,scratched
-L-4,Ladder,Nils Aar,2026-06-06,2026-06-07,10,1.50,good
-L-5,Drill,Vera Lind,2026-06-06,2026-06-09,15,4.50,dirty
-L-6,Heat gun,Pia Holt,2026-06-08,2026-06-10,15,4.00,good
-L-7,Drill,Sam Roo,2026-06-10,,15,,
-L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
-`,
+    csv: LOANS,
     others: {
-      tools: `Item,Category,Day rate,Max days,Bought for,Shelf
-Router,Wood,2.00,5,180.00,A2
-Belt sander,Wood,2.50,7,140.00,A3
-Ladder,Access,1.50,14,90.00,C1
-Drill,General,1.50,7,110.00,B1
-Heat gun,General,2.00,3,45.00,B2
-Planer,Wood,3.00,4,260.00,A4
-`,
-      members: `Member,Joined,Phone,Street
-Nils Aar,2024-03-01,0555 1001,Mill Lane 3
-Pia Holt,2025-01-15,0555 1002,Quay 8
-Ben Oke,2025-09-09,,Mill Lane 9
-Vera Lind,2026-02-02,0555 1004,Fen Road 1
-`,
+      tools: TOOLS,
+      members: MEMBERS,
     },
     cases: [
       ['Add the day rate of the tool.', 'Add ‹Day rate› as the ‹Day rate› in the table "tools" where ‹Item› is ‹Tool›.'],
@@ -5152,25 +5122,9 @@ Vera Lind,2026-02-02,0555 1004,Fen Road 1
   },
   {
     table: 'tools',
-    csv: `Item,Category,Day rate,Max days,Bought for,Shelf
-Router,Wood,2.00,5,180.00,A2
-Belt sander,Wood,2.50,7,140.00,A3
-Ladder,Access,1.50,14,90.00,C1
-Drill,General,1.50,7,110.00,B1
-Heat gun,General,2.00,3,45.00,B2
-Planer,Wood,3.00,4,260.00,A4
-`,
+    csv: TOOLS,
     others: {
-      loans: `Loan,Tool,Borrower,Out,Back,Deposit,Fee,State
-L-1,Router,Nils Aar,2026-06-01,2026-06-04,20,6.00,good
-L-2,Belt sander,Pia Holt,2026-06-02,,40,,
-L-3,Router,Ben Oke,2026-06-05,2026-06-12,20,14.00,scratched
-L-4,Ladder,Nils Aar,2026-06-06,2026-06-07,10,1.50,good
-L-5,Drill,Vera Lind,2026-06-06,2026-06-09,15,4.50,dirty
-L-6,Heat gun,Pia Holt,2026-06-08,2026-06-10,15,4.00,good
-L-7,Drill,Sam Roo,2026-06-10,,15,,
-L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
-`,
+      loans: LOANS,
     },
     cases: [
       ['How often was each tool lent? Add it as a column, 0 for never.', null],
@@ -5185,23 +5139,9 @@ L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
   },
   {
     table: 'members',
-    csv: `Member,Joined,Phone,Street
-Nils Aar,2024-03-01,0555 1001,Mill Lane 3
-Pia Holt,2025-01-15,0555 1002,Quay 8
-Ben Oke,2025-09-09,,Mill Lane 9
-Vera Lind,2026-02-02,0555 1004,Fen Road 1
-`,
+    csv: MEMBERS,
     others: {
-      loans: `Loan,Tool,Borrower,Out,Back,Deposit,Fee,State
-L-1,Router,Nils Aar,2026-06-01,2026-06-04,20,6.00,good
-L-2,Belt sander,Pia Holt,2026-06-02,,40,,
-L-3,Router,Ben Oke,2026-06-05,2026-06-12,20,14.00,scratched
-L-4,Ladder,Nils Aar,2026-06-06,2026-06-07,10,1.50,good
-L-5,Drill,Vera Lind,2026-06-06,2026-06-09,15,4.50,dirty
-L-6,Heat gun,Pia Holt,2026-06-08,2026-06-10,15,4.00,good
-L-7,Drill,Sam Roo,2026-06-10,,15,,
-L-8,Scaffold,Ben Oke,2026-06-11,2026-06-20,60,45.00,good
-`,
+      loans: LOANS,
     },
     cases: [
       ['Members without a loan.', 'Keep rows where not (‹Member› stands under ‹Borrower› in the table "loans").'],

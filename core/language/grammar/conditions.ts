@@ -544,7 +544,7 @@ export const conditionRules = [
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been? ${words} $num:n $spanUnit:u from|between the? $col:a to|until|till|and|- the? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `from|between the? $col:a to|until|till|and|- the? $col:b took|lasted|is|was|are|were|lie|lies|passed|went ${words} $num:n $spanUnit:u by?`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
   // 'That took more than 14 days from booking'
-  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|were|was|been|needed|are|is|came? ${words} $num:n $spanUnit:u from|after|since|behind the? $col:a`, ({ n, u, a }, x: Context) => { const b = readsAsDate(x.head, a) ? endedAfter(a, x) : null; return b === null ? null : spanned(op, u, n, x, [a, b]); }, -0.2)),
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|were|was|been|needed|are|is|came? ${words} $num:n $spanUnit:u from|after|since|behind the? $col:a`, ({ n, u, a }, x: Context) => { const b = readsAsDate(x.head, a) ? otherDate(a, x) : null; return b === null ? null : spanned(op, u, n, x, [a, b]); }, -0.2)),
   // 'More than ten minutes late'
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $spanUnit:u too? late|overdue|behind|delayed`, ({ n, u }, x: Context) => { const e = overdue(u === 'weeks' ? 'days' : u, x); return e && compare(op, e, number(u === 'weeks' ? n * 7 : n)); }, 0)),
   // 'Leaves is more than five days after arrives'
@@ -714,10 +714,12 @@ export const conditionRules = [
 /** Do codes of a column begin with these capitals, and go on with something else? */
 const beginsSome = (text: string, name: string, x: Context): boolean => /^\p{Lu}+$/u.test(text) && sampleOf(name, x).filter((v) => v.startsWith(text) && /^[^\p{L}]/u.test(v.slice(text.length))).length > 1;
 
+/** The only other date of a row that has one. */
+const otherDate = (name: string, x: Context): string | null => { const others = dateColumns(x).filter((n) => n !== name); return others.length === 1 ? others[0]! : null; };
+
 /** What began a row that ended on a date: the only other date, or the day that rows are dated by. */
 const begunBefore = (end: string, x: Context): string | null => {
-  const others = dateColumns(x).filter((n) => n !== end);
-  const first = others.length === 1 ? others[0]! : startColumn(x);
+  const first = otherDate(end, x) ?? startColumn(x);
   return first === end ? null : first;
 };
 
@@ -725,9 +727,6 @@ const begunBefore = (end: string, x: Context): string | null => {
 const sameDay = (a: string, b: string, x: Context): Condition | null =>
   a === b || !isDated(a, x) || !isDated(b, x) ? null
     : [a, b].some((n) => columnOf(x.head, n).type === 'datetime') ? compare('=', { kind: 'span', unit: 'days', from: column(b), to: column(a) }, number(0)) : compare('=', column(a), column(b));
-
-/** The only other date of a row that has one. */
-const endedAfter = (begin: string, x: Context): string | null => { const others = dateColumns(x).filter((n) => n !== begin); return others.length === 1 ? others[0]! : null; };
 
 /** Does a word stand in some of a column's texts, beside others? */
 const finds2 = (word: string, name: string, x: Context): boolean => x.vocabulary.inside.get(word.toLowerCase())?.has(name) ?? false;

@@ -38,7 +38,7 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
       if (m.cost < 0.05 && telling(m.column) && !isCalled(m.column, head) && [...head.others!].every(([n, o]) => n === name || !isCalled(m.column, o))) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
     }
     // A value that stands only there: 'payments for Bread courses'.
-    for (const v of valueMentions(words, request, vocabularyOf(other))) {
+    for (const v of valueMentions(words, request, vocabularyOf(other), false)) {
       if (v.cost < 0.3 && !vocabulary.values.has(folded(v.text)) && !vocabulary.inside.has(v.text.toLowerCase())) put('theirValue', v.from, v.to, { table: name, column: v.column, text: v.text }, v.cost);
     }
   }
