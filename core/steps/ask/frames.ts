@@ -6,7 +6,7 @@ import { quantity } from '../../language/grammar/expressions';
 import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { all, column, columnsOf, not, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { rounded } from '../calculate/adding';
-import { isPercent } from '../calculate/phrases';
+import { isPercent } from '../calculate/formulas';
 import { asked, counts, firstUnique, grouped, over, shareOf, type Fn, type Question } from './phrases';
 
 

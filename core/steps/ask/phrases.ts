@@ -3,7 +3,7 @@ import { readsAsDate } from '../../formula/check';
 import { columnOf } from '../../table/table';
 import { amend, type Act, type Context, type State, withPlan } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { says, saysYes, within } from '../../language/grammar/conditions';
+import { says, saysYes, within } from '../../language/grammar/conditions/make';
 import { yesNoOf, type Period } from '../../language/grammar/seeds';
 import { soleValue, theirNumber } from '../../language/grammar/bands';
 import { columnIn, soldFor, dateColumns, groupable, moneyColumn, rowDate, rowSpan, onlyDate, quantity, dated } from '../../language/grammar/expressions';

@@ -5,7 +5,7 @@ import { nothing, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
-import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions';
+import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions/make';
 import { onlyTime, quantity, rowDate, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { namesRows } from '../../language/mentions';

@@ -2,7 +2,7 @@ import { namesRows } from '../../language/mentions';
 import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
-import { orZero } from '../../language/grammar/conditions';
+import { orZero } from '../../language/grammar/conditions/make';
 import { bornColumn, groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
@@ -11,7 +11,8 @@ import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
 import { rounded } from './adding';
 import { CALCULATE, NAME, PLACE, PLACES } from './frame-parts';
-import { blankedWhere, inParts, isPercent, isRatio, percented, rowLevel } from './phrases';
+import { blankedWhere } from './amending';
+import { inParts, isPercent, isRatio, percented, rowLevel } from './formulas';
 import { chosenOf, type Open } from './case-phrases';
 import type { CalculatePlan } from './step';
 

@@ -2,7 +2,7 @@ import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { listedOf } from '../../language/grammar/others';
-import { SIZES, empty, numeric, onDate } from '../../language/grammar/conditions';
+import { SIZES, empty, numeric, onDate } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, rowsCounted, type Comparison, type Condition } from '../../formula/expression';
 
 /** Are two columns both numbers, or both dates? */

@@ -1,7 +1,7 @@
 import { readsAsDate } from '../../formula/check';
 import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { SIZES } from '../../language/grammar/conditions';
+import { SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
 

@@ -2,7 +2,7 @@ import { columnsOf, column, number, type Comparison, type Condition } from '../.
 import { isNumberColumn } from '../../formula/check';
 import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { SIZES } from '../../language/grammar/conditions';
+import { SIZES } from '../../language/grammar/conditions/make';
 import type { Accent } from '../../table/look';
 
 /** What a condition compares or looks at first: the cells of that column are marked. */

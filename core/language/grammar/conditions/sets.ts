@@ -1,0 +1,47 @@
+import { all, any, columnsOf, type Condition, number } from '../../../formula/expression';
+import { rule, type Rule } from '../../chart';
+import type { Context } from '../../acts';
+import { stem } from '../../words';
+import { compare, numeric, SIZES } from './make';
+
+/** 'Below 20 and blank': a value compared with another is there. Nor does anybody say the same twice. */
+const neverBoth = (a: Condition, b: Condition): boolean => JSON.stringify(a) === JSON.stringify(b) || [[a, b], [b, a]].some(([p, q]) => p!.kind === 'empty' && p!.of.kind === 'column' && q!.kind === 'compare' && q!.left.kind === 'column' && q!.left.name === p!.of.name);
+
+/** 'Light and medium': two values of one column are one or the other. */
+const otherValue = (a: Condition, b: Condition): boolean => a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t) => b.texts.includes(t));
+
+/** 'Brake or brakes': two forms of one word are looked for in one place; null for anything else. */
+const otherForm = (a: Condition, b: Condition): Condition | null =>
+  a.kind === 'text' && b.kind === 'text' && columnsOf(a).join() !== columnsOf(b).join() && a.texts.some((t) => b.texts.some((u) => stem(t.toLowerCase()) === stem(u.toLowerCase()))) ? { ...a, texts: [...a.texts, ...b.texts] } : null;
+
+/** Conditions joined, and the rows that they are of. */
+export const setRules: readonly Rule[] = [
+  rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
+  rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
+  rule('cond', '$cond:c or|and ~be? ~blankWord', ({ c }) => { const of = c.kind === 'compare' ? c.left : c.kind === 'among' ? c.of : null; return of?.kind === 'column' ? any([c, { kind: 'empty', of }]) : null; }, 0.05),
+  rule('rset', '$word|$col|$guess? $guess|$rows|$noun ,|- i.e|ie|meaning|namely|so|hence|that|which is|means? ,|:? ~rel? $cond:c', ({ c }) => c, 0.15),
+  rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
+  rule('rset', '$rows|$guess|$noun $remark ,|:? so|meaning|namely|hence ~rel? $cond:c', ({ c }) => c, 0.1),
+  rule('rset', '$rows ~rel run|ran|runs|last|lasts|lasted|take|takes|took|weigh|weighs|weighed|hold|holds|held|reach|reached|measure|measures|measured|cover|covers $cond:c', ({ c }) => (c.kind === 'compare' ? c : null), 0.05),
+  rule('rset', '$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
+  rule('rset', '$word|$col|$guess? $rows|$noun|$guess : ~rel? $cond:c', ({ c }) => c, 0.3),
+  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) ? null : all([a, b])), 0.1),
+  rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? any([a, b]), 0.1),
+  rule('cond', '~open $cond:c ~close', ({ c }) => c, 0),
+  // Sets of rows
+  rule('rset', '$cond:c', ({ c }) => c, 0.02),
+  rule('rset', '$cond:c $rows', ({ c }) => c, 0),
+  rule('rset', 'every|any|all? $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', 'every|any|all? $guess ~rel ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', 'every|each|any $guess ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', '$cond:c ^$guess', ({ c }) => c, 0.1),
+  rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => (neverBoth(a, c) ? null : all([a, c])), 0.1),
+  // 'The good trees and those in poor health': no row is both, so either is meant
+  rule('rset', '$rset:a and|plus|& also? the|those|all|any? $rset:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t: string) => b.texts.includes(t)) ? { ...a, texts: [...a.texts, ...b.texts] } : null), 0.1),
+  rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
+  rule('rset', '$rset:a as well as anything|everything|those|all? $rset:c', ({ a, c }) => any([a, c]), 0),
+  ...SIZES.map(([words, op]) => rule('rset', `$rset:a ,? and|or also? those|anything|everything|any|all|ones ~be? ${words} $num:n as|too|also? well?`, ({ a, n }, x: Context) => { const of = a.kind === 'empty' || a.kind === 'among' ? a.of : a.kind === 'compare' ? a.left : null; return of?.kind === 'column' && numeric(of.name, x) ? any([a, compare(op, of, number(n))]) : null; }, -0.2)).flat(),
+  rule('rset', '$rset:a , and anything|everything $cond:c', ({ a, c }) => any([a, c]), 0),
+  rule('rset', '$rset:a and anything|everything|those|ones|also $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
+].flat();

@@ -1,0 +1,196 @@
+import { all, any, column, type Comparison, type Condition, not, number } from '../../../formula/expression';
+import { readsAsDate } from '../../../formula/check';
+import type { SpanUnit } from '../../../values/date';
+import { columnOf } from '../../../table/table';
+import { rule, type Rule } from '../../chart';
+import type { Context } from '../../acts';
+import { columnLike, dateColumns, deadlineOf, DUE, endingColumn, late, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from '../expressions';
+import type { Period } from '../seeds';
+import { compare, empty, hasBlanks, inUnit, isDated, onDate, relative, SIZES, type When, within } from './make';
+
+/** Spans that a column may hold as a size, and the unit it is in. */
+const SPAN_UNITS = new Map<string, string>([['hours', 'h'], ['minutes', 'min'], ['days', 'd']]);
+
+/** What a span is compared with: 'longer than a week' is more than seven days, 'longer than two years' at least two whole ones. */
+function spanned(op: Comparison, unit: SpanUnit | 'minutes', n: number, x: Context, ends?: readonly [string, string]): Condition | null {
+  const size = ends ? undefined : SPAN_UNITS.get(unit);
+  const like = size === undefined ? null : columnLike(size, x);
+  // A break is no shift: where a row begins and ends is told, a column that is not called after its length is another matter.
+  const own = like !== null && !/hour|minute|\bmin\b|day|duration|length|\btime\b|long|lasted/i.test(like) && rowSpan(unit === 'weeks' ? 'days' : unit, x, ends) !== null ? null : like;
+  if (own !== null) return inUnit(op, own, n, size, x);
+  const e = rowSpan(unit === 'weeks' ? 'days' : unit, x, ends);
+  const whole = (unit === 'months' || unit === 'years') && Number.isInteger(n);
+  return e && compare(whole && op === '>' ? '>=' : whole && op === '<=' ? '<' : op, e, number(unit === 'weeks' ? n * 7 : n));
+}
+
+const at = (w: When, name: string, x: Context): Condition | null => {
+  if ('period' in w) return relative(w.op, name, w.period, x);
+  const list = w.bounds.flatMap(([op, date]) => onDate(op, name, date, x) ?? []);
+  return list.length === w.bounds.length ? all(list) : null;
+};
+
+/** A time of day compared with one. */
+const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
+
+/** Later than the only date that says when it was due: of a date, or of the date that goes with what was done ('paid' and ‹Paid on›). */
+function lateThan(name: string, x: Context): Condition | null {
+  const dates = dateColumns(x);
+  const due = dates.filter((n) => DUE.test(n));
+  const first = name.toLowerCase().split(/\s+/)[0]!;
+  const done = dates.includes(name) ? [name] : dates.filter((n) => n.toLowerCase().startsWith(first));
+  return due.length === 1 && done.length === 1 && due[0] !== done[0] ? compare('>', column(done[0]!), column(due[0]!)) : null;
+}
+
+/** The only date that says when something comes to its end. */
+function endsOn(x: Context): string | null {
+  const found = dateColumns(x).filter((n) => /\b(?:ends?|until|till|expir\w*|valid (?:to|until)|end date|runs? out)\b/i.test(n));
+  return found.length === 1 ? found[0]! : null;
+}
+
+/** Done after the day it was due, or by then. */
+function timely(op: Comparison, x: Context): Condition | null {
+  const found = deadlineOf(x);
+  return found && compare(op, column(found.done), column(found.due));
+}
+
+/** The only other date of a row that has one. */
+const otherDate = (name: string, x: Context): string | null => { const others = dateColumns(x).filter((n) => n !== name); return others.length === 1 ? others[0]! : null; };
+
+/** What began a row that ended on a date: the only other date, or the day that rows are dated by. */
+const begunBefore = (end: string, x: Context): string | null => {
+  const first = otherDate(end, x) ?? startColumn(x);
+  return first === end ? null : first;
+};
+
+/** Two dates of a row that are one day. */
+const sameDay = (a: string, b: string, x: Context): Condition | null =>
+  a === b || !isDated(a, x) || !isDated(b, x) ? null
+    : [a, b].some((n) => columnOf(x.head, n).type === 'datetime') ? compare('=', { kind: 'span', unit: 'days', from: column(b), to: column(a) }, number(0)) : compare('=', column(a), column(b));
+
+/** A month that takes its year from the one named after it. */
+function inYearOf(p: Period, other: Period): Period {
+  const month = p.month, later = Number(other.from.slice(5, 7)), year = Number(other.from.slice(0, 4));
+  if (month === undefined || other.from === '' || Number.isNaN(year)) return p;
+  const own = month > later ? year - 1 : year, days = new Date(Date.UTC(own, month, 0)).getUTCDate(), name = `${own}-${String(month).padStart(2, '0')}`;
+  return { from: `${name}-01`, to: `${name}-${String(days).padStart(2, '0')}` };
+}
+
+/** When something was, or by when it should have been. */
+export const timeRules: readonly Rule[] = [
+  // 'Shifts starting before ten': where there are two times, the first is when a row begins
+  ...SIZES.flatMap(([words, op]) => ([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at|from? ${words} $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock(op, two[k], t, x); }, 0))).flat(),
+  ...([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('=', two[k], t, x); }, 0)).flat(),
+  ...([['weekend|weekends', ['Saturday', 'Sunday']], ['weekday|weekdays', ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']]] as const).flatMap(([words, texts]) => [
+    rule('rset', `${words} $rows|$noun|$guess`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.05),
+    rule('cond', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.1),
+    rule('cond', `$col:c ~be|falls|fall|lies|was? on|at|in? a|the|any? ${words}`, ({ c }, x: Context) => (isDated(c, x) ? { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts } : null), 0.05),
+  ]).flat(),
+  // 'Paid late': after the day on which it was due
+  rule('cond', '~be? $col:c too? late|overdue', ({ c }, x: Context) => lateThan(c, x), -0.2),
+  rule('cond', '~be? $col:c after the? deadline|due ~date?', ({ c }, x: Context) => lateThan(c, x), -0.1),
+  rule('cond', '~be? $col:c in|on time', ({ c }, x: Context) => { const k = lateThan(c, x); return k?.kind === 'compare' ? { ...k, op: '<=' } : null; }, -0.1),
+  // Late by itself: where one date says when it was due, and one when it was done
+  rule('cond', '~be|~have? been? too? late|delayed|tardy', (_s, x: Context) => timely('>', x), 0.1),
+  rule('cond', '~be|~have? been? finished|delivered|done|completed|returned|closed|handed|sent|came|come|paid|arrived late|after in? the? deadline|time?', (_s, x: Context) => timely('>', x), 0.2),
+  rule('cond', '~be|~have? been? in|on time', (_s, x: Context) => timely('<=', x), 0.1),
+  rule('cond', '~be|~have? been? punctual|timely', (_s, x: Context) => timely('<=', x), 0.1),
+  rule('cond', '~be|~have? been? early|ahead of? time|schedule?', (_s, x: Context) => timely('<', x), 0.2),
+  rule('cond', 'missed|miss|misses|past|beyond|after|exceeded the|its|their? deadline|due ~date?', (_s, x: Context) => timely('>', x), 0.1),
+  rule('cond', 'met|kept|made|within the|its|their? deadline', (_s, x: Context) => timely('<=', x), 0.1),
+  // 'Contracts that run out before July': of the only date that says when something ends
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `run|runs|running out ${words} $period:p`, ({ p }, x: Context) => { const c = endsOn(x); return c && relative(op, c, p, x); }, 0),
+    rule('cond', `expire|expires|expiring|end|ends|ending|lapse|lapses ${words} $period:p`, ({ p }, x: Context) => { const c = endsOn(x); return c && relative(op, c, p, x); }, 0.1),
+    rule('cond', `run|runs|running out ${words} $date:d`, ({ d }, x: Context) => { const c = endsOn(x); return c && onDate(op, c, d, x); }, 0),
+  ]).flat(),
+  // 'Overdue on 1 February': due before that day, and not done
+  rule('cond', '~be? overdue|outstanding on|by|at|as of? $date:d', ({ d }, x: Context) => { const k = deadlineOf(x); const late = k && onDate('<', k.due, d, x); return k && late && hasBlanks(k.done, x) ? all([late, empty(k.done)]) : null; }, -0.1),
+  rule('rset', 'late|delayed|belated $rows|ones', (_s, x: Context) => timely('>', x), 0.1),
+  rule('rset', 'punctual|timely $rows|ones', (_s, x: Context) => timely('<=', x), 0.1),
+  rule('rset', 'early $rows|ones', (_s, x: Context) => timely('<', x), 0.2),
+  // 'Jobs that are finished': done on a day that is known
+  rule('cond', '~be|~have already|all? been? $col:c already?', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.5),
+  rule('rset', '$col:c $rows|ones', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.6),
+  rule('rset', 'unfinished|unclosed|undelivered|unreturned|unsent|unsold|open $rows|ones', (_s, x: Context) => { const d = deadlineOf(x); return d && hasBlanks(d.done, x) ? empty(d.done) : null; }, 0.5),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock(op, c, t, x); }, 0.1)).flat(),
+  rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
+  rule('when', 'in|during|within the? period|span|time|range|window|interval of|from|between|:? $date:a ~fromTo $date:b ,? ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), -0.05),
+  rule('when', '$date:a ~fromTo $date:b ,? ~bothIncluded', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
+  rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
+  rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
+  rule('when', '$date:a or later|after', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
+  rule('when', '$date:a or earlier|before', ({ a }): When => ({ bounds: [['<=', a]] }), 0),
+  rule('cond', '$when:w', ({ w }, x: Context) => { const c = onlyDate(x); return c && at(w, c, x); }, 0.15),
+  rule('cond', '$col:c ~be? $when:v and|but $when:w', ({ c, v, w }, x: Context) => { const [a, b] = [at(v, c, x), at(w, c, x)]; return a && b && all([a, b]); }, -0.25),
+  rule('cond', '$col:c ~be? $when:w', ({ c, w }, x: Context) => at(w, c, x), 0.05),
+  ...[0, 1, 2, 3].flatMap((k) => rule('cond', '$when:w', ({ w }, x: Context) => { const all = dateColumns(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined ? at(w, all[k], x) : null; }, 0.3)),
+  // 'Readings from February' are those of that month, in whatever year
+  rule('rset', '$rows|$noun|$guess from the? month? of? $period:p', ({ p }, x: Context) => { const c = p.month !== undefined && p.day === undefined ? onlyDate(x) : null; return c && within(c, p, x); }, -0.4),
+  ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? at|opened|open|is|are? ${words} $clock:t`, ({ c, t }, x: Context) => atClock(op, c, t, x), 0)).flat(),
+  rule('cond', '$col:c ~be? at|from|opened|open|is|are? $clock:t or later|after|over|more', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
+  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('>=', c, t, x); }, 0.1),
+  rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
+  rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
+  rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const c = onlyTime(x); const [low, high] = c === null ? [null, null] : [atClock('>=', c, a, x), atClock('<=', c, b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
+  rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
+  rule('cond', '~more $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>', e, number(n)); }, 0),
+  rule('cond', '~least $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>=', e, number(n)); }, 0),
+  rule('cond', '$word:w ~more $num:n $clockUnit:u late', ({ w, n, u }, x: Context) => { const e = late(u, w, x); return e && compare('>', e, number(n)); }, 0),
+  rule('cond', '~be? older than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? rowDate(x); return c && p.month === undefined ? onDate('<', c, p.from, x) : null; }, -0.15),
+  rule('cond', '~be? newer|younger than $period:p', ({ p }, x: Context) => { const c = startColumn(x) ?? rowDate(x); return c && p.month === undefined ? onDate('>', c, p.to, x) : null; }, -0.15),
+  rule('cond', '~not been? $col:c since|after|from $date:d', ({ c, d }, x: Context) => onDate('<', c, d, x), 0.05),
+  rule('cond', '~not been? $col:c since|after|from $period:p', ({ c, p }, x: Context) => { const w = relative('<', c, p, x); return w && (hasBlanks(c, x) ? any([w, empty(c)]) : w); }, 0.05),
+  rule('cond', '~not been? $col:c in|during|for $period:p', ({ c, p }, x: Context) => { const w = within(c, p, x); return w && not(w); }, 0.05),
+  // Dates
+  rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
+  rule('cond', '$col:c ~be? in|during|from|between|of $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
+  rule('cond', '$rows? ~be? $col:c $period:p', ({ c, p }, x: Context) => within(c, p, x), 0.2),
+  rule('cond', '$period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.2),
+  rule('cond', 'in|during|from|of $period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.15),
+  rule('cond', '$col:c ~be? on|equals|is $date:d', ({ c, d }, x: Context) => onDate('=', c, d, x), 0.05),
+  rule('cond', 'in|during|from|of? $period:p ,? going? by|according|judging to|by? the? $col:c', ({ p, c }, x: Context) => within(c, p, x), 0),
+  // 'Calls longer than 20 minutes': how long a row lasted, where it begins and ends
+  ...([['longer', '>'], ['shorter', '<']] as const).map(([words, op]) => rule('rset', `$rows ~rel? ~be|lasted|lasting|took|taking? ${words} than? $num:n $spanUnit:u`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.15)).flat(),
+  // 'Bookings of at least a week', 'bookings of seven nights or more'
+  ...SIZES.map(([words, op]) => rule('rset', `$rows of|for|with ${words} $num:n $spanUnit:u`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.1)),
+  ...([['~orMore', '>='], ['~orLess', '<=']] as const).map(([words, op]) => rule('rset', `$rows of|for|with $num:n $spanUnit:u ${words}`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.1)),
+  // 'that lay longer than two days'
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been? ${words} $num:n $spanUnit:u from|between the? $col:a to|until|till|and|- the? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
+  ...SIZES.flatMap(([words, op]) => rule('cond', `from|between the? $col:a to|until|till|and|- the? $col:b took|lasted|is|was|are|were|lie|lies|passed|went ${words} $num:n $spanUnit:u by?`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
+  // 'That took more than 14 days from booking'
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|were|was|been|needed|are|is|came? ${words} $num:n $spanUnit:u from|after|since|behind the? $col:a`, ({ n, u, a }, x: Context) => { const b = readsAsDate(x.head, a) ? otherDate(a, x) : null; return b === null ? null : spanned(op, u, n, x, [a, b]); }, -0.2)),
+  // 'More than ten minutes late'
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $spanUnit:u too? late|overdue|behind|delayed`, ({ n, u }, x: Context) => { const e = overdue(u === 'weeks' ? 'days' : u, x); return e && compare(op, e, number(u === 'weeks' ? n * 7 : n)); }, 0)),
+  // 'Leaves is more than five days after arrives'
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `$col:b ~be|lies|lie|falls|comes|came? ${words} $num:n $spanUnit:u after|behind the|its|their? $col:a`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.2),
+    rule('cond', `$col:a ~be|lies|lie|falls|comes|came? ${words} $num:n $spanUnit:u before|ahead of? the|its|their? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.2),
+  ]),
+  rule('cond', 'not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
+  rule('cond', 'not|never ~be? $col:c yet', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), -0.15),
+  rule('cond', '~be not ~be? $col:c yet', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), -0.15),
+  rule('cond', '~be? not ~be? $col:c yet?', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.1),
+  rule('cond', '$datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), 0),
+  rule('cond', 'in|during|from|of|between $datedPeriod:d', ({ d }, x: Context) => within(d.column, d.period, x), -0.05),
+  rule('cond', '$col:c ~be? in|during|from|between? the? week|days|time|period|span|stretch from|of|between? $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
+  rule('cond', 'on|at $period:p', ({ p }, x: Context) => { const c = p.day === undefined ? null : onlyDate(x); return c && within(c, p, x); }, 0.1),
+  rule('rset', 'not $col:c yet? ones|$rows|$noun', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.05),
+  rule('cond', '~be? still|yet? waiting? to be ^$col:c', ({ c }, x: Context) => (isDated(c, x) && hasBlanks(c, x) ? empty(c) : null), -0.2),
+  rule('cond', '$col:c ~be? from|between|since? $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => { if (a.day === undefined || b.day === undefined) return null; const [low, high] = [relative('>=', c, a, x), relative('<=', c, b, x)]; return low && high && all([low, high]); }, -0.1),
+  // 'November and December 2025': the year stands once
+  rule('periods', '$period:a and|or|& $period:b', ({ a, b }) => (a.day === undefined && b.day === undefined ? [inYearOf(a, b), b] : null), 0),
+  rule('periods', '$period:a , $periods:b', ({ a, b }) => (a.day === undefined ? [inYearOf(a, b[0]), ...b] : null), 0),
+  rule('cond', '$col:c ~be? in|during|from|of $periods:p', ({ c, p }, x: Context) => { const all = p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all) : null; }, -0.1),
+  rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),
+  rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, 0),
+  // 'Still here': what ends a row has not come yet
+  rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.2),
+  rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
+  // 'Delivered within five days of ordering'
+  rule('cond', '~be? ^$col:a within|inside $num:n $spanUnit:u of|after|from|since? the? ^$col:b', ({ a, n, u, b }, x: Context) => (a !== b && isDated(a, x) && isDated(b, x) ? spanned('<=', u, n, x, [b, a]) : null), -0.2),
+  // 'Delivered on the day it was collected'
+  rule('cond', '~be? ^$col:a on|at? the? very? same|day|date day|date? as|that|when|on? which? it|they|he|she|this? ~be? ^$col:b', ({ a, b }, x: Context) => sameDay(a, b, x), -0.3),
+  // 'When closing took more than ten days'
+  ...SIZES.flatMap(([words, op]) => rule('cond', `$col:b the? $rows|$noun|$guess? ~be|took|takes|take|needed|lasted|came? ${words} $num:n $spanUnit:u`, ({ b, n, u }, x: Context) => { const from = readsAsDate(x.head, b) ? begunBefore(b, x) : null; return from === null ? null : spanned(op, u, n, x, [from, b]); }, 0)),
+].flat();

@@ -1,0 +1,63 @@
+import { all, not } from '../../../formula/expression';
+import { columnOf } from '../../../table/table';
+import { rule, type Rule } from '../../chart';
+import type { Context } from '../../acts';
+import { among, says } from './make';
+
+interface Value {
+  readonly column: string;
+  readonly text: string;
+  readonly loose: boolean;
+}
+
+/** Texts that a column is compared with: quoted, or values that stand in it. */
+const valuesOf = (list: readonly Value[], name: string): string[] | null => {
+  const own = list.filter((v) => v.column === name);
+  return own.length === list.length ? own.map((v) => v.text) : null;
+};
+
+/** Values that rows have, and columns that say yes or no. */
+export const valueRules: readonly Rule[] = [
+  // 'English to German'
+  rule('rset', '$value:a to|into|-> $value:b', ({ a, b }) => (a.column !== b.column && /\b(?:from|source|origin|start|departure)\b/i.test(a.column) && /\b(?:to|into|target|destination|arrival)\b/i.test(b.column) ? all([among(a.column, [a.text]), among(b.column, [b.text])]) : null), 0),
+  rule('rset', '$rset:a ~withA|with $yesno:y', ({ a, y }) => all([a, says(y, true)]), 0.1),
+  rule('rset', '$rset:a ~without $yesno:y', ({ a, y }) => all([a, says(y, false)]), 0.1),
+  rule('rset', '$rows|$guess ~rel? $remark? ~open $values:v ~close', ({ v }) => (new Set(v.map((o: Value) => o.column)).size === 1 ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.1),
+  // Values and texts
+  rule('values', '$value:v', ({ v }) => [v], 0),
+  rule('values', '$value:v ^/ ^$values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0.1),
+  rule('values', '$value:v ~list $values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0),
+  rule('cond', '$values:v', ({ v }) => v.some((o: Value) => o.loose) ? null : among(v[0].column, v.map((o: Value) => o.text)), 0.05),
+  rule('cond', '~be $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
+  rule('cond', '~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.1),
+  rule('cond', '~be ~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.05),
+  rule('cond', '$col:c ~equals $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0),
+  rule('cond', '$col:c $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
+  rule('cond', '$values:v $col:c', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
+  rule('cond', '$col:c ~equals either|one? of? $texts:t', ({ c, t }) => among(c, t), 0),
+  rule('cond', '$col:c ~differs $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && not(among(c, t)); }, 0),
+  rule('cond', '$col:c ~differs $texts:t', ({ c, t }) => not(among(c, t)), 0),
+  // Columns that say yes or no: 'the active ones', 'not active', 'unpaid'
+  rule('cond', 'under|on|with|in $yesno:y', ({ y }) => says(y, true), 0.05),
+  rule('cond', 'not|without under|on|with|in? $yesno:y', ({ y }) => says(y, false), 0.05),
+  rule('cond', 'took|takes|take|had|has|have|includes|included|include|booked|ordered|wanted|wants|got|gets $yesno:y', ({ y }) => says(y, true), 0.1),
+  rule('cond', '~be $yesno:y', ({ y }) => says(y, true), 0.02),
+  rule('cond', '~be? ~not $yesno:y', ({ y }) => says(y, false), 0.02),
+  rule('cond', '$noyes:y', ({ y }) => says(y, false), 0.05),
+  rule('cond', '~be $noyes:y', ({ y }) => says(y, false), 0.02),
+  rule('rset', '$yesno:y $rows|$guess|$noun', ({ y }) => says(y, true), 0.05),
+  rule('cond', '~be? neither $values:a nor|or $values:b', ({ a, b }) => (a[0].column === b[0].column ? not(among(a[0].column, [...a, ...b].map((o: Value) => o.text))) : null), -0.1),
+  rule('cond', '$col:c ~be? neither $values:a nor|or $values:b', ({ c, a, b }) => { const t = valuesOf([...a, ...b], c); return t && not(among(c, t)); }, -0.1),
+  rule('cond', 'must|should|needs|need|has|have to? $yesno:y', ({ y }) => says(y, true), 0.05),
+  rule('rset', '$rows ~rel $yesno:y', ({ y }) => says(y, true), -0.1),
+  rule('rset', '$rows ~rel ~not $yesno:y', ({ y }) => says(y, false), -0.1),
+  // 'power tools', 'good condition': a value with the noun it belongs to
+  rule('cond', '$values:v ^$col:c', ({ v, c }, x: Context) => (columnOf(x.head, c).type === 'text' && v[0].column !== c && !v.some((o: Value) => o.loose) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
+  rule('rset', '$rows $values:v $word out|up|in|off?', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.4),
+  // 'What was paid in cash'
+  rule('cond', '~be? paid|settled|sent|shipped|delivered|bought|ordered|booked|transferred|collected|taken in|by|with|via|through ^$values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), -0.05),
+  // 'The jobs done by Joost', 'everything handled by her'
+  rule('cond', 'done|made|handled|carried|performed|led|run|booked|sold|given|held|worked|served|taken|written|brought|signed|finished|entered|cleaned|driven|taught out|in|off|up? by $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
+  rule('rset', 'what|whatever|everything|all|anything ^$values:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an)$/.test(w) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
+  rule('cond', '$valueSet:s', ({ s }) => among(s.column, s.texts), -0.25),
+].flat();

@@ -1,0 +1,59 @@
+import { blank, column, type Condition, type Expression, number, op, walk } from '../../formula/expression';
+import { type Act, amend, type Context, plans } from '../../language/acts';
+import { keyOf } from '../../language/chart';
+import { orNoNumber, orZero } from '../../language/grammar/conditions/make';
+import type { Rounding } from '../../values/number';
+import type { CalculatePlan } from './step';
+import { isPercent, percented, needs, isRatio } from './formulas';
+
+/** A change to the calculation said just before. Of several made in one go, the last is meant. */
+export const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(`calculate ${key}`, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
+
+/** The plan with another formula; a name that was made from the old one stays. */
+export const named = (plan: CalculatePlan, as: Expression): CalculatePlan => ({ ...plan, as });
+
+/** Blank where a condition holds. What is blank there anyway (a missing part, a zero below the line) is only confirmed. */
+export function blankWhere(condition: Condition): Act {
+  return onLast(`blank ${keyOf(condition)}`, (plan, head) => blankedWhere(plan, condition, head));
+}
+
+/** A calculation that is blank where a condition holds, before anything else is looked at. */
+export const withBlank = (plan: CalculatePlan, given: Condition, head: Context['head']): CalculatePlan => {
+  const where = orNoNumber(given, head);
+  return {
+  ...plan,
+  as: plan.as.kind === 'choose' ? { ...plan.as, cases: [{ when: where, then: blank }, ...plan.as.cases] } : { kind: 'choose', cases: [{ when: where, then: blank }], otherwise: plan.as },
+};
+};
+
+/** A calculation that is blank where a condition holds, unless that is so anyway. */
+export function blankedWhere(plan: CalculatePlan, condition: Condition, head: Context['head']): CalculatePlan {
+  // What is blank anyway is only confirmed; of 'no hives' a zero is meant as well, but not of a stock that is not known.
+  if (impliedBlank(condition, plan.as)) return plan;
+  const where = orZero(condition, { head });
+  return impliedBlank(where, plan.as) ? plan : withBlank(plan, where, head);
+}
+
+function impliedBlank(condition: Condition, e: Expression): boolean {
+  if (condition.kind === 'any') return condition.of.every((c) => impliedBlank(c, e));
+  const outer = e.kind === 'round' ? e.of : e;
+  if (condition.kind === 'empty') return condition.of.kind === 'column' && needs(outer, condition.of.name);
+  if (condition.kind !== 'compare' || condition.op !== '=' || condition.right.kind !== 'number' || condition.right.value !== 0) return false;
+  let divisor = false;
+  walk(outer, (n) => {
+    if (n.kind === 'op' && n.op === '/' && keyOf(n.right) === keyOf(condition.left)) divisor = true;
+  });
+  return divisor;
+}
+
+/** A new column of a bare quotient as a percentage; any other plan as it is. */
+export const asPercentage = <P extends { readonly step: string }>(plan: P): P => {
+  const own = plan as unknown as CalculatePlan;
+  // Blank here and there, it is no less a quotient.
+  const inner = own.step === 'calculate' && own.as.kind === 'choose' && own.as.cases.every((c) => c.then.kind === 'blank') ? own.as.otherwise : own.as;
+  return own.step === 'calculate' && !own.replace && isRatio(inner) && !isPercent(inner) ? ({ ...own, as: percented(own.as) } as unknown as P) : plan;
+};
+
+/** Columns rounded to the nearest ten, five or half. */
+export const toMultiple = (names: readonly string[], n: number, mode: Rounding = 'nearest'): Act | null =>
+  n > 0 ? plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: op('*', { kind: 'round', of: op('/', column(name), number(n)), places: 0, mode }, number(n)), replace: true }))) : null;

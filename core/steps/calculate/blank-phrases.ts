@@ -1,0 +1,102 @@
+import { keyOf, rule, type Rule } from '../../language/chart';
+import { blank, column, columnsOf, type Expression, number } from '../../formula/expression';
+import type { Context } from '../../language/acts';
+import { fit } from '../../metrics/metrics';
+import { readsAsNumber } from '../../formula/check';
+import { blankWhere, onLast, withBlank } from './amending';
+import { cases, hasTotal, isAcross, isLate, isSpan, needs, ratioOf } from './formulas';
+
+/** The same with blanks of some columns counted as zero. */
+function zeroForBlank(e: Expression, names: readonly string[]): Expression {
+  if (e.kind === 'column') return names.includes(e.name) ? { kind: 'orElse', of: e, otherwise: number(0) } : e;
+  if (e.kind === 'op') return { ...e, left: zeroForBlank(e.left, names), right: zeroForBlank(e.right, names) };
+  return e.kind === 'round' ? { ...e, of: zeroForBlank(e.of, names) } : e;
+}
+
+/** Where a calculation is blank, and what blanks count as. */
+export const blankPhrases: readonly Rule[] = [
+  rule('rider', '$rows|$noun|$guess ~rel $undone $word|$col yet? stays|stay|is|are|left|remains|remain ~blankWord', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
+  rule('rider', '$blankIt ~if the? $rows|$noun|$guess ~rel $undone $word|$col yet?', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
+  rule('rider', 'not ~be? $col yet? ~be|means|mean|gives|=|: an? ~blankOut', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
+  rule('undone', "~be|do|does|did|has|have|had not", () => true, 0),
+  rule('undone', "isn't|hasn't|didn't|don't|aren't|haven't|wasn't|weren't|never", () => true, 0),
+  rule('rider', '~blankOut|~blankWord ~without a|an|any? $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0.05),
+  rule('rider', 'or|and|but? just|only|simply the? $col:a alone|itself|only? ~if|~wherever|when the? $col:b ~be ~blankWord', ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
+  rule('rider', '$blankIt|~blankOut ~if|~wherever there ~be none|nothing|neither', () => onLast('none', (plan) => (ratioOf(plan.as) ? plan : null)), 0),
+  rule('rider', '~blankOut ~if either|any|one (of them|these|the)? (two|three|both)? ~be ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', 'open|unfinished|running|unclosed|pending $rows|$noun|$guess|ones? get|gets|have|show|stay|stays|remain|are|is left? ~blankWord|nothing', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  // 'where parts are blank count them as nothing': in what was calculated, not in the column
+  rule('rider', '$gap:c ,? take|treat|count|read|consider|regard|see|use|assume it|that|them|this? as|is|for? $nought', ({ c }) => onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.5),
+  // Blank where ...
+  rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
+  rule('blankIt', '~be = ~blankWord', () => true, 0),
+  rule('blankIt', "don't|dont|do not? write|put|say|show|fill|enter anything|something in?", () => true, 0),
+  rule('blankIt', 'write|put|show|say|enter nothing', () => true, 0),
+  rule('blankIt', '= leave? it? ~blankWord', () => true, 0),
+  rule('blankIt', 'it|that stays|stay|is|remains ~blankWord', () => true, 0),
+  rule('blankIt', 'gives|give|get|gets|with? a? ~blankWord', () => true, 0),
+  rule('blankIt', 'and|but|or? ~blankOut', () => true, 0),
+  rule('rider', '$blankIt ~if we|it|there|they? $cond:c', ({ c }) => blankWhere(c), 0),
+  rule('rider', '~if we|it|there|they? $cond:c $blankIt', ({ c }) => blankWhere(c), 0),
+  rule('rider', '~if we|it|there|they? $cond:c it|they|that stays|stay|is ~blankWord', ({ c }) => blankWhere(c), 0),
+  rule('rider', '~if we|it|there|they? $cond:c , $blankIt', ({ c }) => blankWhere(c), 0),
+  rule('blankIt', 'stays|stay|remains|is|gives|gets|give|get a? ~blankWord', () => true, 0.02),
+  rule('rider', '~blankOut for|where|if|with|when zero|no|0 $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
+  rule('rider', '~blankOut for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.1),
+  rule('rider', 'and? $blankIt for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.05),
+  rule('rider', 'and? $blankIt|~blankWord unless it|they|we|there? the? $rset:c', ({ c }) => blankWhere({ kind: 'not', of: c }), 0),
+  rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~otherwise|~forOthers ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
+  rule('rider', "$blankIt ~if it|they|he|she|nothing|nobody|none|there didn't|doesn't|wasn't|weren't|isn't|don't|hasn't|haven't|never|not|did|was|were|does not? $word?", () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
+  rule('rider', "~blankWord ~if it|they|he|she|nothing|nobody|none|there didn't|doesn't|wasn't|weren't|isn't|don't|hasn't|haven't|never|not|did|was|were|does not? $word?", () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.15),
+  rule('rider', '~blankOut ~if nobody|nothing|none|noone was|were|is|has|had? $word', () => onLast('nothing', (plan) => (ratioOf(plan.as) ? plan : null)), 0.1),
+  rule('rider', '~blankOut for|where|if the? $freeOnes:c', ({ c }) => blankWhere(c), 0),
+  rule('rider', '$rows ~without a? $col:c count|figure|value|number|entry? $blankIt', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
+  rule('rider', '$cond:c $blankIt', ({ c }) => blankWhere(c), 0.1),
+  rule('rider', 'leave|leaving|keep the? open|unfinished|running|undelivered|unpaid|outstanding $rows|$guess|$noun? ~blankWord', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  rule('rider', '$blankIt while|until|as the? $rows|$noun|$col|it|they ~be? still|not $word', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0.05),
+  rule('rider', '~blankOut while|as|so|until long? as? it|they? is|are? not? $word', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0.1),
+  rule('rider', '$blankIt ~if it|they|that? ~be? still|yet? open|unfinished|running', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  rule('rider', 'open|unfinished ones? $blankIt', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  rule('rider', 'there is|are no $name ~if one|any|either of the? two|three|four|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', '$blankIt ~if there is|are none|no $mark', () => onLast('no mark', (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'cased' ? plan : null)), 0),
+  rule('rider', '~if there is|are none|no $mark ,? $blankIt', () => onLast('no mark', (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'cased' ? plan : null)), 0),
+  rule('rider', "~if there's no $mark ,? $blankIt", () => onLast('no mark', (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'cased' ? plan : null)), 0),
+  rule('rider', '$blankIt ~if anything|something|any|part|value of? it|them|these? ~be ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', "$blankIt|~blankOut while|until|as long? as? it|they|that|$rows|$noun? hasn't|haven't|isn't|aren't|wasn't|didn't|has|have|is|are|was|did not? (yet)? been? $word? out|back|in|off|yet?", () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0.05),
+  rule('rider', '$blankIt for|with|on|in those|the|any|all? $rows|$noun|ones|that? ~rel ~be? still here|there|in|out|with|open|waiting|away us|here?', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
+  rule('rider', '$blankIt ~if it|they ~be? still $word|there', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0.05),
+  rule('rider', '$blankIt ~if one|any|either of the? two|three|them? is|are ~blankWord', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', '~if one|any|either of the? two|three|them? is|are ~blankWord ,? $blankIt', () => onLast('blank in', (plan) => plan), 0),
+  rule('rider', '~open? no|blank|empty|missing ^$cols:c means|mean|counts|count|is|are as|for? zero|0|nothing|none ~close?', ({ c }) => onLast(`zero ${c.join()}`, (plan) => (c.some((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), 0),
+  rule('rider', 'an? ~blankWord year|month|value|one|part|cell|figure|ones|cells|values? counts|count|is|are|means|stands as|for? zero|0|nothing|none', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
+  rule('rider', 'treat|count|take|read|regard|consider|use|assume an? ~blankWord $cols:c as zero|0|nothing|nil', ({ c }) => onLast(`zero ${c.join()}`, (plan) => (c.some((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.2),
+  rule('rider', 'treat|count|take|read|regard|consider|use|assume an? ~blankWord $col:a or $col:b as zero|0|nothing|nil', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ([a, b].some((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, [a, b]) } : null)), -0.2),
+  rule('rider', 'treat|count|take|read|regard|consider the|any|all? ~blankWord (ones|cells|values)? as zero|0|nothing|nil|none|nought', () => onLast('zero all', (plan) => ({ ...plan, as: zeroForBlank(plan.as, columnsOf(plan.as)) })), 0),
+  rule('rider', '$rset:c ~should? get|gets|have|has|receive|receives|stay|stays|remain|remains ~blankWord', ({ c }) => blankWhere(c), 0.5),
+  rule('rider', 'no|without|~blankWord $col:c $arrow2 ~blankWord|nothing', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), -0.2),
+  rule('rider', 'any|a|the? missing|blank|empty $word|$rows|$noun|$guess|values|ones ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (isAcross(plan.as) || hasTotal(plan.as) ? plan : null)), 0),
+  rule('rider', 'ignoring|skipping|omitting|leaving out? any|the? missing|blank|empty $word|$rows|$noun|$guess|values|ones|scores?', () => onLast('ignoring', (plan) => (isAcross(plan.as) || hasTotal(plan.as) ? plan : null)), 0),
+  rule('rider', 'an? ~blankWord $cols:c counts|count as|for? zero|0|nothing', ({ c }) => onLast(`zero ${c.join()}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, c) })), 0),
+  rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
+  rule('rider', 'and|then|also? call|label|mark|make|name|set the? others|rest|remaining|other ones|rows|$rows|$noun|$guess? as|to|with|into? $label:l', ({ l }) => onLast(`others ${l}`, (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' && plan.as.cases.every((c) => c.then.kind === 'text') ? { ...plan, as: { ...plan.as, otherwise: { kind: 'text', value: l } } } : null)), -0.5),
+  rule('rider', '~blankOut ~forOthers|~otherwise', () => onLast('blank else', (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' ? plan : null)), 0),
+  rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
+  rule('rider', 'but? just|only for|where|if|when|on the? $rset:c ,? ~otherwise ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => (plan.replace ? null : { ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
+  rule('rider', 'and|but? only for|where|if|when|on the? $rset:c ,|;|and|. the? others|rest|other ones|rows|$rows|$noun? stay|stays|remain|remains|be|are|is|get|gets left? ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => (plan.replace ? null : { ...plan, as: cases([{ when: c, then: plan.as }], blank) })), -0.3),
+  rule('rider', 'but? only for|where|if|when|on the? $rset:c though|however? ,|and|with? ~leave? the? rest|others|remainder|remaining|other ones|rows|$rows? ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => (plan.replace ? null : { ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
+  rule('rider', 'only? for|where|but only for|where $rset:c', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0.3),
+  // 'the free one': where the price is nothing
+  rule('freeOnes', 'free|gratis $rows|$guess?', (_s, x: Context) => { const prices = x.head.columns.filter((c) => fit('price', c.name) < 0.3 && readsAsNumber(x.head, c.name)); return prices.length === 1 ? { kind: 'compare', op: '=', left: column(prices[0]!.name), right: number(0) } : null; }, 0),
+  rule('rider', "some|a|any|few|many? few? of? the? $col:c entries|values|cells|figures? ~be? ~not an? real|proper|valid? ~number|~date ,|;|.|:|-|–? so|and|please? leave|keep|make those|them|these|it ~blankWord", ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), -0.2),
+  rule('rider', '~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date ,? $blankIt', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
+  rule('rider', '$blankIt ~if the? $col:c ~be? ~not an? real|proper|valid? ~number|~date', ({ c }) => onLast(`unless ${c}`, (plan) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : null)), 0),
+  rule('rider', "$blankIt ~if we|i|nobody|they don't|dont|do not? know|knows|have the? $col:c", ({ c }) => onLast(`unknown ${c}`, (plan, head) => withBlank(plan, { kind: 'empty', of: column(c) }, head)), -0.2),
+  rule('rider', '$blankIt ~if there? is|are? no|not any? $col:c $word? is|was|are? given|recorded|entered|known|noted|written', ({ c }) => onLast(`unknown ${c}`, (plan, head) => withBlank(plan, { kind: 'empty', of: column(c) }, head)), -0.2),
+  rule('rider', "$blankIt ~if we|they|it|you|nobody don't|dont|not|doesn't know|have|tell|say|knows|said how many|much $col:c (there (are|were))?", ({ c }) => onLast(`unknown ${c}`, (plan, head) => (needs(plan.as.kind === 'round' ? plan.as.of : plan.as, c) ? plan : withBlank(plan, { kind: 'empty', of: column(c) }, head))), -0.3),
+  rule('rider', "$blankIt ~if we|they|it|you don't|dont|not know|have|tell|say how many|much|which|it|that|them?", () => onLast('unknown', (plan, head) => { const [first] = columnsOf(plan.as); return first === undefined ? null : withBlank(plan, { kind: 'empty', of: column(first) }, head); }), 0),
+  rule('rider', '$num:n ~if nobody|none|nothing|nil|blank|empty|noone|missing', ({ n }) => onLast(`none is ${n}`, (plan) => (n === 0 && plan.as.kind === 'pieces' ? { ...plan, as: { kind: 'orElse', of: plan.as, otherwise: number(0) } } : null)), 0),
+  rule('rider', 'none|nobody|nothing|blank|empty is|are|means|counts|gives|= as? $num:n', ({ n }) => onLast(`none is ${n}`, (plan) => (n === 0 && plan.as.kind === 'pieces' ? { ...plan, as: { kind: 'orElse', of: plan.as, otherwise: number(0) } } : null)), 0),
+  rule('rider', '$values $rows|$guess? counts|count as? well|too|also ,? $withZero?', () => onLast('counts too', (plan) => (plan.where ? null : plan)), 0),
+  rule('withZero', 'with their|its zero|0|value', () => true, 0),
+  rule('rider', 'no|without $col:c means|mean|gives $name ~be ~blankWord too|also?', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
+].flat();

@@ -1,0 +1,115 @@
+import { rule, type Rule } from '../../language/chart';
+import { type Act, type Context, plans, type State } from '../../language/acts';
+import { column, type Expression, number, op } from '../../formula/expression';
+import { columnOf } from '../../table/table';
+import { readsAsDate } from '../../formula/check';
+import type { Metric } from '../../metrics/glossary';
+import { quantity, dated, groupable, rowDate } from '../../language/grammar/expressions';
+import { uniqueName } from '../../values/names';
+import { blankWhere } from './amending';
+import { cases, hasTotal, isRatio, over, percented, real, rowLevel } from './formulas';
+import { add, rounded } from './adding';
+
+/** Acts one after the other. */
+const inTurn = (acts: readonly Act[]): Act => ({ key: `in turn ${acts.map((a) => a.key).join('\n')}`, apply: (state) => acts.reduce<State | null>((s, a) => s && a.apply(s), state) });
+
+function addParts(name: string, list: readonly string[], x: Context): Act | null {
+  const d = dated(name, x);
+  if (!d) return null;
+  const taken = x.head.columns.map((c) => c.name);
+  return plans(...list.map((part) => ({ step: 'calculate' as const, name: uniqueName(`${name} ${part}`, taken), as: { kind: 'part', part, of: d } as Expression, replace: false })));
+}
+
+/** New columns: a formula, with a name or without. */
+export const columnPhrases: readonly Rule[] = [
+  rule('clause', '$formula:e ,? shown|written|put|repeated|given|placed on|to|in|into|at every|each $rows', ({ e }) => (real(e) ? add(e) : null), -0.3),
+  rule('clause', 'next|beside|against to? ~each $rows|$guess ,? ~add? the? $formula:e', ({ e }) => (real(e) ? add(e) : null), -0.2),
+  rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), -0.2),
+  rule('clause', '~add $formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.1),
+  rule('clause', '$formula:e ,? as ^$properName:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),
+  rule('clause', 'what did|do|does|have|has we|they|i|you earn|earned|make|made|spend|spent|lose|lost|get|gain on|with|for|from ~each $rows|$noun|$guess ,|:|;|-|–|? that|this|i.e|meaning|so? is|means? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), -0.2),
+  rule('clause', 'what should|would|could|must|ought to? have? be|been? $word :|,|-|–? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
+  rule('clause', 'what should|would|could|must|ought to? have? be|been? $col :|,|-|–? $formula:e ,? as ^$properName:n', ({ e, n }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),
+  rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
+  rule('clause', '~add $remark ~open $formula:e ~close', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.05),
+  rule('clause', '$name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.2),
+  rule('clause', '~add $pct:p tax|vat|interest|surcharge|commission|extra? to|on $col:c as|into|in|under|and ~named? $name:n', ({ p, c, n }, x: Context) => { const e = quantity(c, x); return e && add(op('*', e, op('+', number(1), op('/', number(p), number(100)))), n); }, -0.1),
+  // Rounding and percent, inside the sentence
+  rule('formula', '$expr:e', ({ e }) => e, 0),
+  // 'a minus b, all divided by c'
+  rule('formula', '$ex2:a ; and? all|everything|the|that|this|it|whole (of (it|that|this)|result|sum|difference)? is? ~over $ex0:b', ({ a, b }) => (a.kind === 'op' && b.kind !== 'number' ? op('/', a, b) : null), -0.2),
+  rule('formula', '$ex2:a , and? all|everything|the|that|this|it|whole? (of (it|that|this)|result|sum|difference)? is? ~over $ex0:b', ({ a, b }) => (a.kind === 'op' && b.kind !== 'number' ? op('/', a, b) : null), -0.2),
+  rule('formula', '$ex2:a ,|; and? all|everything|the|that|this|it|whole? (of (it|that|this)|result|sum|difference)? is? ~times $ex0:b', ({ a, b }) => (a.kind === 'op' ? op('*', a, b) : null), -0.1),
+  // 'charged minus cost divided by charged': what is meant is the part that is left of it
+  rule('formula', '$col:a ~minus $col:b ~over $col:c', ({ a, b, c }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return a === c && b !== a && m && n ? op('/', op('-', m, n), m) : null; }, -0.4),
+  rule('formula', '$col:a ~minus $col:b ~over $col:c ~times $num:n', ({ a, b, c, n }, x: Context) => { const [m, k] = [quantity(a, x), quantity(b, x)]; return n === 100 && a === c && b !== a && m && k ? op('*', op('/', op('-', m, k), m), number(100)) : null; }, -0.5),
+  // The larger of two values, as in 'max(minimum - stock, 0)'
+  rule('formula', 'max|maximum|larger|greater|higher of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '<', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
+  rule('formula', 'min|minimum|smaller|lesser|lower of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '>', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
+  rule('clause', '$formula:e as|in|into an? new|extra|separate|further|additional own? column', ({ e }) => (hasTotal(e) && real(e) ? add(e) : null), -0.1),
+  rule('formula', '$chosen:e', ({ e }) => e, 0),
+  rule('clause', '~add $word $word? ~per $col:b from|by|on|of|using $col:a', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? add(op('/', m, n)) : null; }, 0.3),
+  rule('clause', 'count $formula:e', ({ e }) => (e.kind === 'total' && e.by.length ? add(e) : null), 0.1),
+  // 'Label = honey - buyer': between texts a dash joins
+  rule('clause', '~add? ~column? ~named? $name:n =|: $col:a -|–|— $col:b', ({ n, a, b }, x: Context) => ([a, b].every((c) => columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !readsAsDate(x.head, c)) ? add({ kind: 'join', of: [column(a), column(b)], separator: ' - ' }, n) : null), 0),
+  // Several formulas, each in brackets behind its name: 'add Off peak (used - peak) and Peak share (peak in % of used, one decimal)'
+  rule('boxed', '$name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? [add(e, n)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~without an? $col:c ~close', ({ n, e, p, c }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere({ kind: 'empty', of: column(c) })] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? ~round? $places:p ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(rounded(e, p, 'nearest'), n)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~if|~wherever $cond:w ~close', ({ n, e, p, w }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere(w)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,?)? ~blankOut|~blankWord ~if either|any|one (of them|these)? ~be ~blankWord ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n)] : null), 0),
+  rule('boxes', '$boxed:a', ({ a }) => a, 0),
+  rule('boxes', '$boxed:a and|,|; $boxes:b', ({ a, b }) => [...a, ...b], 0),
+  rule('clause', '~add? (two|three|four|these|the? columns|new|more?)? $boxes:b', ({ b }) => (b.length > 1 ? inTurn(b) : b[0]), 0.05),
+  // Naming and adding
+  rule('clause', '~add ~column? ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
+  rule('clause', '~add ~column? ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~add a? $name:n column|field :|,|;|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
+  rule('clause', '~add $name:n from|as|is $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.3),
+  rule('clause', '~add ~column ~named $name:n ,|:|;|=|-|–? with|from|as|for|of|containing|that|which|is? is? $formula:e', ({ n, e }) => (e.kind === 'column' ? null : add(e, n)), 0),
+  rule('clause', '~add ~column $name:n with|from|as|for|of|containing|that|which|is is? $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '~column ~named? $name:n with|from|as|for|holding|containing $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
+  rule('clause', '~add the? $name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.05),
+  rule('clause', '~add ~column? ~named? the? $name:n ,|:|;? i.e|i.e.|ie|namely|meaning|viz ,|.? the? $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
+  rule('clause', '~column ~named? $name:n ,|:|;|=|-|– $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0.1),
+  rule('clause', '~add ~column ~named? $name:n ,|:? ~if $cond:c', ({ n, c }) => add(cases([{ when: c, then: { kind: 'text', value: 'yes' } }], { kind: 'text', value: 'no' }), n), 0.2),
+  rule('clause', '~column ~named $name:n $formula:e', ({ n, e }) => add(e, n), 0.1),
+  rule('clause', '$name:n , which|that ~be $formula:e', ({ n, e }) => add(e, n), 0),
+  rule('clause', 'and $name:n the $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.2),
+  rule('clause', '$name:n , $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.4),
+  rule('clause', 'what|how much ~be? still? open|left|due|owed|owing|outstanding|missing|payable :|,|- $formula:e', ({ e }) => (real(e) ? add(e) : null), 0),
+  rule('clause', '$name:n :|,|- ~add ~column with|of|as|for|containing|from? $formula:e', ({ n, e }) => (e.kind === 'number' ? null : add(e, n)), 0),
+  rule('clause', '$name:n ,|:? i.e|i.e.|ie|namely|meaning ,|.? the? $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.05),
+  rule('clause', '$remark :|–|- the? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.15),
+  rule('clause', '~add? $name:n in|as a? percent|percentage|% ,? (~round? $places:p ,?)? :|=|–|- the? $formula:e', ({ n, p, e }) => { const r = isRatio(e) ? percented(e) : null; return r && add(p === undefined ? r : rounded(r, p, 'nearest'), n); }, 0),
+  rule('clause', '~add? $name:n ,|:? ~round? $places:p :|=|–|- the? $formula:e', ({ n, p, e }) => (real(e) && rowLevel(e) ? add(rounded(e, p, 'nearest'), n) : null), 0.05),
+  rule('clause', '~add? $metricName:m (of|for|per ~each? $rows|$noun|$guess|$col)? ~open $formula:e ~close', ({ m, e }) => (real(e) && rowLevel(e) && (m as Metric).formula.includes('/') === isRatio(e) ? add(e) : null), -0.1),
+  rule('clause', '~add? $name:n of|for|per ~each $rows|$noun|$guess ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0),
+  rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
+  rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
+  rule('clause', '~add? an? ~column? $name:n of|at $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0.1),
+  rule('clause', '~add an? ~column? $name:n with|of|at|for $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0),
+  rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),
+  rule('clause', '~column with|from|for|of|as|containing|that|which is? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
+  rule('clause', '~add ~column? saying|showing|telling|giving|stating|holding|listing us|me? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '~add ~column? that|which says|shows|tells|gives|states|holds|lists us|me? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '~add ~column with|for|of|holding|called? the? $datepart:p', ({ p }, x: Context) => { const c = rowDate(x); return c && add({ kind: 'part', part: p, of: column(c) }); }, 0.1),
+  rule('clause', '~add ~column? with|from|for|of|as|containing|that is? $formula:e', ({ e }) => (real(e) ? add(e) : null), 0.1),
+  rule('clause', '~add the? $formula:e', ({ e }) => (real(e) && e.kind !== 'measure' ? add(e) : null), 0.1),
+  rule('clause', '$formula:e ~into ~column ~named? $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.1),
+  rule('clause', '~add? $formula:e ,|and? ~named $name:n', ({ n, e }) => (real(e) ? add(e, n) : null), 0.05),
+  rule('clause', '$formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.5),
+  rule('clause', 'say|write|put|show|mark $chosen:e', ({ e }) => add(e), 0.1),
+  rule('clause', 'from|of|for $col:c ~add? $parts:p', ({ c, p }, x: Context) => addParts(c, p, x), 0),
+  rule('clause', '~add? $parts:p of|from|in $col:c in|into|as|to their|its? own|separate|two|three|different|individual columns|fields (of their own)?', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
+  rule('clause', '~add? $parts:p of|from|in $col:c into|as|to columns|fields of their own', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
+  rule('clause', '~add? $parts:p of|from|in $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
+  rule('clause', 'which|what $parts:p ~be|did|does it|they|~each? $rows|$noun|$guess? on|in|happen|held|take|begin|start? place?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, 0),
+  rule('parts', '$datepart:p and|, which|what $parts:r', ({ p, r }) => [p, ...r], 0),
+  rule('parts', '$datepart:p', ({ p }) => [p], 0),
+  rule('parts', '$datepart:p ~list the? $parts:r', ({ p, r }) => [p, ...r], 0),
+  rule('clause', '$figure:f (shown|put|written)? next|beside|behind|with to? every|each|all? $rows|$noun of|with|by|for the? same $col:by', ({ f, by }, x: Context) => (f.kind === 'total' && groupable(by, x) ? add({ ...f, by: [by] }) : null), -0.4),
+  rule('clause', 'the? $name:n ~be|=|: $formula:e , add|put|save|store|call|name it|that|this as|in|under ~column? ~named? $name:m', ({ e, m }) => (real(e) && rowLevel(e) ? add(e, m) : null), 0),
+  rule('clause', '~add|there ~column? a|an? column that|which adds|sums|accumulates|totals up the? $col:c', ({ c }, x: Context) => { const e = over('running', quantity(c, x)); return e && add(e); }, 0),
+  rule('clause', 'i|we? want|like|need|would? to? see|know|follow how the? $col:c adds|add|accumulates|accumulate|builds|build|grows|grow up', ({ c }, x: Context) => { const e = over('running', quantity(c, x)); return e && add(e); }, 0),
+].flat();

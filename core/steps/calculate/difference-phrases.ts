@@ -1,0 +1,41 @@
+import { rule, type Rule } from '../../language/chart';
+import type { Context } from '../../language/acts';
+import { readsAsDate } from '../../formula/check';
+import { column, op } from '../../formula/expression';
+import { quantity, groupable, total } from '../../language/grammar/expressions';
+import { over } from './formulas';
+
+/** What changed since the row before, and how far values lie from averages and ends. */
+export const differencePhrases: readonly Rule[] = [
+  // Over the rows
+  rule('ex0', '~running of? $ex0:e', ({ e }) => over('running', e), 0),
+  rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) ? null : over('running', e, [by])), 0),
+  rule('ex0', '~change $col:c compared|relative|against|versus|vs to|with? $prev', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e)!); }, 0),
+  rule('ex0', '~change|~diff in|of|between|to|from|with? the? $col:c and|to|from|with the|that|its? ^$col:d? of|in|on|from? $prev', ({ c, d }, x: Context) => { const e = quantity(c, x); return e && (d === undefined || d === c) ? op('-', e, over('previous', e)!) : null; }, -0.1),
+  rule('ex0', '~change $col:c from|over|since|to $prev', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e)!); }, 0),
+  rule('ex0', '~change $col:c change|changed? compared|relative with|to? $prev for|of|in the? same $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
+  rule('ex0', '~change $col:c compared|relative|against to|with? $prev ~each $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
+  rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? ~average of|in|for his|her|its|their|the or? her? same|own? $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
+  rule('ex2', 'by? how? many|much? $col:c $aboveBelow the? ~average $rows|$noun|$guess|$col? of|in|at|for his|her|its|their|the same|own? $col:by is|are|was|were|lies ~each $rows|$noun|$guess?', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, -0.1),
+  rule('ex2', 'by? how? many|much? $col:c is|are|was|were|lies ~each? $rows|$noun|$guess? $aboveBelow the? overall|total|whole? ~average of? all|everything|everybody|table?', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, total('mean', e)); }, 0.05),
+  rule('ex2', 'difference|deviation|distance|gap of|between|in? ~each $rows|$noun|$guess $col:c to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
+  rule('ex2', '~diff? $col:c difference|deviation|distance|gap to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
+  rule('ex2', 'difference|deviation|distance|gap of|between|in? ~each? $rows|$noun? $col:c to|from|against|and the? $col:by ~average', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0),
+  rule('ex2', 'difference|deviation|distance|gap of|between|in? $col:c to|from|against|and the? ~average of|in|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('mean', e, [by])) : null; }, 0.05),
+  rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? below|under|behind|from|beneath|off the? ~highest|best|top|leading $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', total('highest', e, [by]), e) : null; }, 0),
+  rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? below|under|behind|from|beneath|off the? ~highest|best|top|leading $col:c (of all|everyone|everything)?', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', total('highest', e), e); }, 0.1),
+  rule('ex2', 'how far|much below|under|behind|from|beneath|off the? ~highest|best|top|leading $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by ~be ~each $rows|$noun|$guess', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', total('highest', e, [by]), e) : null; }, -0.1),
+  rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? above|over|from the? ~lowest|worst $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('lowest', e, [by])) : null; }, 0),
+  rule('ex2', 'how? much|far? $comparative:k or $comparative than the? ~average of|in|for|within the|its|their? same|own? $col:by group|class|category|type|kind?', ({ k, by }, x: Context) => { const e = quantity(k.column, x); return e && groupable(by, x) && by !== k.column ? op('-', e, total('mean', e, [by])) : null; }, 0),
+  rule('ex2', 'how? much|far? $comparative:k or $word than the? ~average of|in|for|within the|its|their? same|own? $col:by group|class|category|type|kind?', ({ k, by }, x: Context) => { const e = quantity(k.column, x); return e && groupable(by, x) && by !== k.column ? op('-', e, total('mean', e, [by])) : null; }, 0.2),
+  rule('aboveBelow', 'above|over ~open? plus|+? ~close? or|and below|under ~open? minus|-? ~close?', () => true, 0),
+  rule('ex2', 'how many|much ~be? missing|needed|short|lacking to? get|bring|lift|raise|fill? $col:a up? to|until $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n ? op('-', n, m) : null; }, 0),
+  rule('prev', 'the? $rows|$noun before|above', () => true, 0),
+  rule('ex0', '~change $col:c from|to|since|against|compared with|to? $prev on|for|of|in|with the? same $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e, [by])!); }, -0.05),
+  rule('prev', '~previous', () => true, 0),
+  rule('prev', '$rows in the? ~previous', () => true, 0),
+  rule('prev', 'the? previous|preceding|prior|last $rows|$noun|$guess', () => true, 0),
+  rule('figure', '~countWord $rows', (_s, x: Context) => total('count', column(x.head.columns[0]!.name)), 0),
+  rule('ex0', '~countWord $rows the? same $col:c brought|made|has|have|had|took|delivered? in|up? altogether|overall|together?', ({ c }, x: Context) => total('count', column(x.head.columns[0]!.name), [c]), 0.02),
+  rule('ex0', '~countWord $rows|$noun ~rel? that|this|the|his|her|its|their $col:c has|have|had? brought|made|got|taken|delivered|sent|done|had|given|booked|placed|sold|bought in|up? (in total|all)|altogether|overall|together?', ({ c }, x: Context) => (groupable(c, x) ? total('count', column(x.head.columns[0]!.name), [c]) : null), 0.05),
+].flat();

@@ -1,0 +1,42 @@
+import { rule, type Rule } from '../../language/chart';
+import type { Context } from '../../language/acts';
+import { column, type Expression } from '../../formula/expression';
+import { sampleOf } from '../../language/grammar/samples';
+import { add } from './adding';
+import { real } from './formulas';
+
+/** What is left of a column's texts beside one that all of them begin or end with. */
+function bareOf(name: string, texts: readonly string[], side: 'before' | 'after', x: Context): Expression | null {
+  const [text] = texts, all = sampleOf(name, x).map((v) => v.trim()).filter((v) => v !== '');
+  return texts.length === 1 && all.length > 0 && all.every((v) => (side === 'after' ? v.startsWith(text!) : v.endsWith(text!))) ? { kind: 'piece', side, mark: text!, which: side === 'after' ? 'first' : 'last', of: column(name) } : null;
+}
+
+/** Columns joined, and parts of texts beside marks. */
+export const joinPhrases: readonly Rule[] = [
+  // 'The lot number without the A- in front'
+  rule('text0', '$col:c without|minus the? $sought:t in|at the? front|start|beginning', ({ c, t }, x: Context) => bareOf(c, t, 'after', x), -0.1),
+  rule('text0', '$col:c without|minus the? $sought:t at|behind|from|on|in the? end|back', ({ c, t }, x: Context) => bareOf(c, t, 'before', x), -0.1),
+  // Texts
+  rule('joined', '$col:a ~list $col:b', ({ a, b }) => [a, b], 0),
+  rule('joined', '$col:a ~list $joined:b', ({ a, b }) => [a, ...b], 0),
+  rule('text0', '~join both|the two? $family:f with|by|using $text:t ~betweenThem?', ({ f, t }) => ({ kind: 'join', of: f.map(column), separator: t }), 0.05),
+  rule('text0', '$joined:c joined|combined|glued|merged|concatenated|together by|with|using a? $mark:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
+  rule('text0', '$joined:c joined|combined|glued|merged|concatenated|together by|with|using $text:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
+  rule('text0', '~join|~make? $joined:c with|by|using a? $mark:t ~betweenThem', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: / |^[,;]$/.test(t) ? (/^[,;]$/.test(t) ? `${t} ` : t) : ` ${t} ` }), 0.4),
+  rule('clause', '~add a? ~column? $name:n out|from|made of|from? $joined:c with|by|using a? $mark:t ~betweenThem', ({ n, c, t }) => add({ kind: 'join', of: c.map(column), separator: /^[,;]$/.test(t) ? `${t} ` : /^[-–|/+&]$/.test(t) ? ` ${t} ` : t }, n), -0.2),
+  rule('clause', '~add a? ~column? $name:n out|from|made of|from? $joined:c with|by|using $text:t ~betweenThem', ({ n, c, t }) => add({ kind: 'join', of: c.map(column), separator: t }, n), -0.3),
+  rule('text0', '~join $joined:c with|by|using $text:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0),
+  rule('text0', '~join $joined:c with|by|using a? $mark:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
+  rule('pieceOf', 'part|text|bit|piece|letters|digits|characters|everything|what|whatever is|are|comes|stands|stand?', () => true, 0),
+  rule('side', 'before|left', () => 'before', 0),
+  rule('side', 'after|behind|following|right', () => 'after', 0),
+  rule('text0', '$pieceOf of|from|in the? $col:c $side:s the? $which:w? $mark:m', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0),
+  rule('text0', '$pieceOf? $side:s the? $which:w? $mark:m in|of|from|within $col:c', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0.05),
+  rule('which', 'first', () => 'first', 0),
+  rule('which', 'last', () => 'last', 0),
+  rule('expr', '$text0:e', ({ e }) => e, 0),
+  rule('clause', '~keepOnly|~add $text0:e', ({ e }) => add(e), 0.1),
+  rule('clause', 'get|take|pull|fish|extract|fetch the? $name:n out|from of? $col:c ,|;|.? it|that|which is|are? $pieceOf? $side:s the? $which:w? $mark:m', ({ n, c, s, w, m }) => add({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }, n), 0.2),
+  rule('clause', '$name:n from|of|out of? the? $col:c ,|:|.|;? that|which|it|i.e? is? the? $pieceOf $side:s the? $which:w? $mark:m', ({ n, c, s, w, m }) => add({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }, n), 0.15),
+  rule('clause', 'take|get|extract|move|copy|lift $text0:e ~into ~column|$ownColumn ~named? ^$name:n', ({ e, n }) => (real(e) ? add(e, n) : null), -0.1),
+].flat();

@@ -1,0 +1,107 @@
+import { rule, type Rule } from '../../language/chart';
+import { columnsOf, type Expression, number, op, walk } from '../../formula/expression';
+import { type Act, type Context, headAfter, nothing, plans, withPlan } from '../../language/acts';
+import { readsAsDate } from '../../formula/check';
+import { uniqueName } from '../../values/names';
+import { quantity, groupable, rowDate } from '../../language/grammar/expressions';
+import { named, onLast, toMultiple } from './amending';
+import { hasTotal, isAcross, over, textual } from './formulas';
+import { add, rounded } from './adding';
+import type { CalculatePlan } from './step';
+
+/** A rank: the highest is first, of times the shortest. */
+const ranked = (name: string, x: Context, by: readonly string[] = []): Expression | null => { const e = quantity(name, x); return over(e?.kind === 'measure' ? 'rank up' : 'rank', e, by); };
+
+/** A running figure along another order: the rows are put in it first. */
+const orderedBy = (name: string, down = false): Act => ({
+  key: `calculate ordered by ${name} ${down}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    if (last?.step !== 'calculate' || !walksRows(last.as)) return null;
+    const before = state.plans.slice(0, -1);
+    const base = before.reduce((head, plan) => headAfter(plan, head), state.start);
+    const sorted = withPlan({ ...state, plans: before, head: base, problem: null }, { step: 'sort', by: [{ column: name, down }] }, state.topic);
+    return withPlan(sorted, last, state.topic);
+  },
+});
+
+const walksRows = (e: Expression): boolean => {
+  let found = false;
+  walk(e, (n) => { found ||= n.kind === 'over' && (n.fn === 'running' || n.fn === 'previous' || n.fn === 'number'); });
+  return found;
+};
+
+function rankWay(plan: CalculatePlan, fn: 'rank' | 'rank up'): CalculatePlan | null {
+  return plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? { ...plan, as: { ...plan.as, fn } } : null;
+}
+
+/** Ranks, numbers of rows, and the order that running figures follow. */
+export const rankPhrases: readonly Rule[] = [
+  // Rows numbered within a group
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),
+  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (by !== d && readsAsDate(x.head, d) ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: { kind: 'over', fn: 'number', of: number(1), by: [by] }, replace: false }) : null), -0.4),
+  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along (order of)? the? date|dates|time|day', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: { kind: 'over', fn: 'number', of: number(1), by: [by] }, replace: false }) : null; }, -0.4),
+  rule('ranking', 'number|enumerate ~each $col:by $rows|$guess|$noun', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'give|assign|add|put the|all|each|every|to? $rows|$noun a|an|with? running|consecutive|sequential|serial|row? number|numbers ~each $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'give|assign ~each? the? $col:by $rows|$guess|$noun a|their|its? numbers|number', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('aside', '1 , 2 , 3 (, 4)? ...|…? .? .?', () => nothing, 0),
+  rule('rider', 'in the? order', () => onLast('numbered in order', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),
+  rule('aside', 'as they come|came', () => nothing, 0),
+  rule('aside', 'in the? order they come|came|of', () => nothing, 0.1),
+  rule('ranking', 'which|what place|rank|position does|do|did|has|have|is|was ~each? $rows|$noun|$guess take|takes|have|get|gets|reach|reaches|hold|come|comes|in? by|on|for|in|according to? $col:c', ({ c }, x: Context) => ranked(c, x), -0.2),
+  rule('ranking', '~rankWord $rows|$col|$guess|$noun? by|on|according to? $ex2:e', ({ e }) => (e.kind === 'op' ? over('rank', e) : null), 0),
+  rule('ranking', '~rankWord $rows? by|on|according|of? to? $col:c', ({ c }, x: Context) => ranked(c, x), 0),
+  rule('ranking', '~rankWord $rows? by|on? how many $col:c they? have?', ({ c }, x: Context) => ranked(c, x), 0),
+  rule('ranking', '~rankWord $rows|$col|$guess? within|in|inside|for|per the|their|each|its|every? own|same? $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), 0.05),
+  rule('ranking', '~rankWord (of ~each $rows|$noun|$guess)? by|on|according to? the? $col:c among|within|amongst|in|inside|of those|the|all|ones|rows? ones|rows|$rows|$noun? of|with|having|in the? same $col:by', ({ c, by }, x: Context) => ranked(c, x, [by]), -0.3),
+  rule('ranking', '~rankWord $rows? ~each $col:by by|on|according to? $col:c', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
+  rule('ranking', '~rankWord $rows? by|on? $col:c ~each $col:by', ({ c, by }, x: Context) => ranked(c, x, [by]), 0),
+  rule('formula', '$ranking:e', ({ e }) => e, 0),
+  ...([['tens', 10], ['fives', 5], ['hundreds', 100], ['thousands', 1000], ['fifties', 50]] as const).flatMap(([word, n]) => [
+    rule('clause', `~round $cols:c off? to|in the? nearest|next|full|whole|round? ${word}`, ({ c }) => toMultiple(c, n), -0.3),
+    rule('clause', `~round $cols:c up to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'up'), -0.3),
+    rule('clause', `~round $cols:c down to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'down'), -0.3),
+    rule('rider', `~round off? to|in the? nearest|next|full|whole|round? ${word}`, () => onLast(`multiple ${n}`, (plan) => (textual(plan.as) ? null : named(plan, op('*', rounded(op('/', plan.as, number(n)), 0, 'nearest'), number(n))))), -0.3),
+  ]).flat(),
+  rule('rider', '~descending', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0.05),
+  rule('rider', '~ascending', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
+  rule('rider', 'blanks|gaps|empties ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (isAcross(plan.as) || hasTotal(plan.as) ? plan : null)), 0),
+  // Ranks
+  rule('ranking', 'number|rank|place|order the|all? $rows|$noun|$guess|$col by|on|according|after to? the? $col:c', ({ c }, x: Context) => ranked(c, x), 0.3),
+  rule('ranking', 'number|rank|place the|all? $rows|$noun|$guess|$col 1 ,? 2 ,? 3 ,|.|and|...? .? .? (so|and on|forth)? by|on|according|after to? the? $col:c', ({ c }, x: Context) => ranked(c, x), -0.1),
+  rule('rider', 'the? ~highest|one gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), -0.1),
+  rule('rider', 'the? ~lowest gets|is|has|being|= a? rank|place|number|position 1|one', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), -0.1),
+  rule('rider', 'ties|equals|equal|draws ones|values|numbers|rows|scores? get|gets|share|shares|have|has|receive the? same rank|place|number|position', () => onLast('ties share', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
+  rule('rider', 'ties|equals|draws share|tie', () => onLast('ties share', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
+  rule('rider', 'and? leave|leaves|leaving|with a? gap|gaps|hole|holes (behind|after them|it|ties?)?', () => onLast('ties leave gaps', (plan) => (plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? plan : null)), 0),
+  rule('rider', 'in|by the? order of|by the? $col:c', ({ c }) => orderedBy(c), -0.2),
+  // 'A running total, most visitors first': the rows stand so before it runs
+  rule('rider', 'in|by the? order|sequence in|that|as|which? which? they|it|we ~be|got? $col:c', ({ c }) => orderedBy(c), -0.3),
+  rule('rider', '^$adj:a $rows|$noun|$guess|ones? first|at|on top?', ({ a }) => orderedBy(a.column, a.down), -0.2),
+  rule('rider', '~highest|most|biggest|largest $col:c first|at|on top?', ({ c }, x: Context) => (quantity(c, x) ? orderedBy(c, true) : null), -0.3),
+  rule('rider', '~lowest|least|fewest|smallest $col:c first|at|on top?', ({ c }, x: Context) => (quantity(c, x) ? orderedBy(c) : null), -0.3),
+  rule('rider', 'starting|beginning with|from|at the? ~highest|most|biggest|largest $col:c', ({ c }, x: Context) => (quantity(c, x) ? orderedBy(c, true) : null), -0.3),
+  rule('rider', 'in|by|along|following the? order of the? date|dates|time|days', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
+  rule('rider', 'by|along|over the? date|dates|time|day|days', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.1),
+  rule('rider', 'in|by? date|time|chronological order|sequence', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.2),
+  rule('rider', 'chronologically', (_s, x: Context) => { const c = rowDate(x); return c && orderedBy(c); }, -0.1),
+  rule('rider', 'by|over the? $col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? orderedBy(c) : null), -0.1),
+  rule('rider', 'ordered|sorted|going by|on|along the? $col:c', ({ c }) => orderedBy(c), -0.2),
+  // Ranks
+  rule('rider', 'within|inside|per|for the|each|every|its? same|own? $col:by', ({ by }, x: Context) => (groupable(by, x) ? onLast(`within ${by}`, (plan) => (plan.as.kind === 'over' && plan.as.by.length === 0 && !columnsOf(plan.as).includes(by) ? { ...plan, as: { ...plan.as, by: [by] } } : null)) : null), 0.1),
+  rule('clause', 'which|what place|rank|position does|do|did|has|have|is|was ~each $rows|$noun|$guess take|takes|have|get|gets|reach|reaches|hold|come|comes|in? by|on|for|in|according to? $col:c', ({ c }, x: Context) => { const e = ranked(c, x); return e && add(e); }, -0.4),
+  rule('rider', 'the? ~highest $col:c first', ({ c }) => onLast(`rank down ${c}`, (plan) => (columnsOf(plan.as).includes(c) ? rankWay(plan, 'rank') : null)), -0.4),
+  rule('rider', 'the? ~lowest $col:c first', ({ c }) => onLast(`rank up ${c}`, (plan) => (columnsOf(plan.as).includes(c) ? rankWay(plan, 'rank up') : null)), -0.4),
+  rule('rider', 'the? ~highest 1st|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0.05),
+  rule('rider', 'the? ~lowest 1st|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
+  rule('rider', 'the? ~highest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', 'the? ~lowest $col|$word|$guess gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
+  rule('rider', 'the? one with the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', '1|one|first being|is|= the? ~highest $word?', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', 'the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
+  rule('rider', 'the? ~lowest gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
+  rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
+].flat();

@@ -1,0 +1,38 @@
+import { rule, type Rule } from '../../language/chart';
+import type { Context } from '../../language/acts';
+import { type Expression, op } from '../../formula/expression';
+import { quantity, groupable, percent, total } from '../../language/grammar/expressions';
+
+/** A value over the total of its group. */
+function shareIn(name: string, by: string, x: Context): Expression | null {
+  const e = quantity(name, x);
+  return e && groupable(by, x) ? op('/', e, total('sum', e, [by])) : null;
+}
+
+/** Parts of a whole. */
+export const sharePhrases: readonly Rule[] = [
+  // Shares
+  rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of|at the? ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('ex2', '~share of? the|each|every|its? ^$col:g in|of all|total|the|whole ~totalWord? $col:c', ({ g, c }, x: Context) => { const e = quantity(c, x); return e && g !== c && groupable(g, x) && quantity(g, x) === null ? percent(op('/', total('sum', e, [g]), total('sum', e))) : null; }, -0.3),
+  rule('shareOf', '~each $rows|$noun|$guess ~share of|in the? ~totalWord? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
+  rule('shareOf', '~each $col:g ~share of|in the? ~totalWord? $col:c', ({ g, c }, x: Context) => { const e = quantity(c, x); return e && !groupable(g, x) ? op('/', e, total('sum', e)) : null; }, 0.05),
+  rule('shareOf', '~share of|in the? ~totalWord? $col:c ~each $rows|$noun|$guess', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
+  rule('shareOf', '$col:a as a|the? ~share of its|the|their? own? $col:by ~totalWord', ({ a, by }, x: Context) => shareIn(a, by, x), -0.1),
+  rule('shareOf', '$col:a as a|the? ~share of all|total|every the? $col:b', ({ a, b }, x: Context) => { const e = quantity(a, x); return e && a === b ? op('/', e, total('sum', e)) : null; }, -0.2),
+  rule('shareOf', '~each? $rows|$noun ~share in|of the? ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareOf', '$col:a as a|the? ~share of that|the|its|their|his|her|each? $col:by the? $col:b', ({ a, b, by }, x: Context) => (a === b ? shareIn(a, by, x) : null), -0.2),
+  rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of the|its|their|his|her $col:by $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), -0.1),
+  rule('shareOf', '~share of? ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareOf', '~share of? ~totalWord $col:c ~each $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
+  rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
+  rule('shareOf', '~share of? ~totalWord $col:c of|in|within its|the|their? own|same? $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0.02),
+  rule('percentShare', 'what? percentage|percent|perecnt|% $shareTail:e', ({ e }) => e, 0),
+  rule('shareTail', 'of ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
+  rule('shareTail', 'of ~totalWord $col:c of its|the|their? own|same? $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
+  rule('shareTail', 'of its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
+  rule('ex1', 'what share $shareTail:e did|does|do|was|is|makes|make? ~each? $rows? bring|make|makes|take|earn|earned|contribute|contributed|have|has? in|up?', ({ e }) => e, 0),
+  rule('ex1', '$percentShare:e did|does|do|was|is|makes|make? ~each? $rows? bring|make|makes|take|earn|earned|contribute|contributed? in|up?', ({ e }) => percent(e), 0),
+  rule('ex1', '$shareOf:e', ({ e }) => e, 0.02),
+  rule('ex1', '$rows $shareOf:e', ({ e }) => e, 0),
+  rule('ex1', '~each $rows $shareOf:e', ({ e }) => e, 0),
+].flat();
