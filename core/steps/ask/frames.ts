@@ -7,7 +7,7 @@ import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { all, column, columnsOf, not, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { rounded } from '../calculate/adding';
 import { isPercent } from '../calculate/formulas';
-import { asked, counts, firstUnique, grouped, over, shareOf, type Fn, type Question } from './phrases';
+import { asked, counts, firstUnique, grouped, over, shareOf, type Fn, type Question } from './question';
 
 
 const FN: Way[] = [means('average|mean|avg|on average|averages|per screening on average', 'mean'), means('total|sum|sums|totals|altogether|in total|overall|summed|all told|sum up|add up|added up|how much|in all|together', 'sum'), means('median', 'median'), means('highest|largest|maximum', 'highest'), means('lowest|smallest|minimum', 'lowest')];

@@ -19,11 +19,8 @@ export function blankWhere(condition: Condition): Act {
 
 /** A calculation that is blank where a condition holds, before anything else is looked at. */
 export const withBlank = (plan: CalculatePlan, given: Condition, head: Context['head']): CalculatePlan => {
-  const where = orNoNumber(given, head);
-  return {
-  ...plan,
-  as: plan.as.kind === 'choose' ? { ...plan.as, cases: [{ when: where, then: blank }, ...plan.as.cases] } : { kind: 'choose', cases: [{ when: where, then: blank }], otherwise: plan.as },
-};
+  const first = { when: orNoNumber(given, head), then: blank };
+  return { ...plan, as: plan.as.kind === 'choose' ? { ...plan.as, cases: [first, ...plan.as.cases] } : { kind: 'choose', cases: [first], otherwise: plan.as } };
 };
 
 /** A calculation that is blank where a condition holds, unless that is so anyway. */

@@ -15,6 +15,7 @@ export const isPercent = (e: Expression): boolean => (e.kind === 'round' ? isPer
 /** Weeks with decimals are sevenths of days. */
 export const inParts = (e: Expression): Expression => (e.kind === 'span' && e.unit === 'weeks' ? op('/', { ...e, unit: 'days' }, number(7)) : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => ({ ...c, then: inParts(c.then) })), otherwise: inParts(e.otherwise) } : e);
 
+/** Does a formula give texts? */
 export const textual = (e: Expression): boolean => ['text', 'join', 'cased', 'piece'].includes(e.kind) || (e.kind === 'choose' && e.cases.every((c) => textual(c.then)));
 
 /** A bare quotient as a percentage; inside a rounding, what is rounded. */
@@ -31,8 +32,10 @@ export function needs(e: Expression, name: string): boolean {
   return e.kind === 'over' && e.fn.startsWith('rank') && needs(e.of, name);
 }
 
+/** A choice. */
 export const cases = (list: readonly Case[], otherwise: Expression): Expression => ({ kind: 'choose', cases: list, otherwise });
 
+/** A figure over rows in their order. */
 export const over = (fn: 'running' | 'previous' | 'rank' | 'rank up', of: Expression | null, by: readonly string[] = []): Expression | null => of && { kind: 'over', fn, of, by };
 
 /** A figure over several columns of a row. */
@@ -48,10 +51,12 @@ export function hasTotal(e: Expression): boolean {
 /** Minutes later than planned: blank where one of the times is. */
 export const isLate = (e: Expression): boolean => (e.kind === 'round' ? isLate(e.of) : e.kind === 'op' && (e.left.kind === 'clock' || isLate(e.left)));
 
+/** Is a formula a span of time? */
 export const isSpan = (e: Expression): boolean => (e.kind === 'round' ? isSpan(e.of) : e.kind === 'span' || e.kind === 'lapse');
 
 /** The quotient inside a formula's rounding and percentage. */
 export const ratioOf = (e: Expression): Extract<Expression, { kind: 'op' }> | null =>
   e.kind === 'round' ? ratioOf(e.of) : e.kind !== 'op' ? null : e.op === '/' ? e : isPercent(e) ? ratioOf(e.left) : null;
 
+/** Is a formula a quotient? */
 export const isRatio = (e: Expression): boolean => (e.kind === 'round' ? isRatio(e.of) : e.kind === 'op' && e.op === '/');

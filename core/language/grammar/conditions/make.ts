@@ -10,15 +10,19 @@ import type { Context } from '../../acts';
 import type { Period, YesNo } from '../seeds';
 import { sampleOf } from '../samples';
 
+/** Two expressions compared. */
 export const compare = (op: Comparison, left: Expression, right: Expression): Condition => ({ kind: 'compare', op, left, right });
 
+/** A column is blank. */
 export const empty = (name: string): Condition => ({ kind: 'empty', of: column(name) });
 
+/** A column has one of some texts. */
 export const among = (name: string, texts: readonly string[]): Condition => ({ kind: 'among', of: column(name), texts });
 
 /** Only where a column holds numbers. */
 export const numeric = (name: string, { head }: Context): boolean => isNumberColumn(head, name);
 
+/** Does a column read as dates? */
 export const isDated = (name: string, { head }: Context): boolean => readsAsDate(head, name);
 
 /** 'More in 2025 than in 2024': ‹Sold 2025› is not compared with a number of two thousand and something. */
@@ -58,6 +62,7 @@ export function inUnit(op: Comparison, name: string, n: number, unit: string | u
 /** A comparison means something unless both sides are constants, or dates are compared with numbers. */
 export const sized = (op: Comparison, a: Expression, b: Expression): Condition | null => (a.kind === 'number' || isYearBeside(a, b) ? null : compare(op, a, b));
 
+/** A column of dates compared with one. */
 export const onDate = (op: Comparison, name: string, date: string, x: Context): Condition | null => (isDated(name, x) ? compare(op, column(name), { kind: 'date', value: date }) : null);
 
 /** A day or month of no year, in the only year that a column's dates are of. */
@@ -92,8 +97,10 @@ export function within(name: string, period: Period, x: Context): Condition | nu
 /** A time that some date lies in: between days, or before and after a period. */
 export type When = { readonly bounds: readonly (readonly [Comparison, string])[] } | { readonly op: Comparison; readonly period: Period };
 
+/** A column of yes and no says one of them. */
 export const says = ({ column: name, yes, no }: YesNo, wanted: boolean): Condition | null => { const texts = wanted ? yes : no; return texts.length ? among(name, texts) : null; };
 
+/** Has a column blanks, as far as is known? */
 export const hasBlanks = (name: string, x: Context): boolean => (x.head.glances?.get(name)?.blanks ?? 1) > 0;
 
 /** Does a column of texts say yes or no? With it is then where it says yes. */

@@ -1,10 +1,12 @@
-import { csvTable } from '../testing/tables';
-import { headWithGlances } from '../steps/run';
-import type { CheckedHead } from '../formula/check';
-import type { Plan } from '../steps/registry';
-import { readExact } from '../steps/registry';
-import { contradicts, doubtsOf, isMixed, preferNamed } from './doubts';
-import { tokens } from './words';
+import { csvTable } from '../../testing/tables';
+import { headWithGlances } from '../../steps/run';
+import type { CheckedHead } from '../../formula/check';
+import type { Plan } from '../../steps/registry';
+import { readExact } from '../../steps/registry';
+import { contradicts, isMixed } from './doubt';
+import { doubtsOf } from './doubts';
+import { preferNamed } from './named';
+import { tokens } from '../words';
 
 let head: CheckedHead;
 beforeAll(async () => {

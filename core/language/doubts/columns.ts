@@ -1,0 +1,33 @@
+import type { Doubt } from './doubt';
+
+/** How letters are written, which is no name. */
+const STYLE = /^(?:with |in )?(?:all )?(?:capitals?|capital letters|lower ?case|upper ?case|title ?case|small letters|letters)$/i;
+
+/** About columns: their names, copies of them, and which of them go. */
+export const columnDoubts: readonly Doubt[] = [
+  // 'Deposit that is twenty percent of the charge' is no copy of the charge.
+  { price: 1.5, holds: (plans, { copies }) => !copies && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'column') },
+  // 'Name of the lead with proper capitals' gives no new name.
+  { price: 2, holds: (plans, { renames }) => !renames && plans.some((p) => p.step === 'rename' && p.names.some((n) => n.to === n.to.toLowerCase() && / /.test(n.to))), asks: 'Is this the new name?' },
+  // 'Call gross Weight and site Place': a new name that goes on with another column is more than one name.
+  { price: 1.5, holds: (plans, { columns }) => plans.some((p) => p.step === 'rename' && p.names.some((n) => columns.some((c) => c !== n.from && c.length > 2 && n.to.toLowerCase() !== c.toLowerCase() && ` ${n.to.toLowerCase()} `.includes(` ${c.toLowerCase()} `)))) },
+  // 'And out of goods' is no order to drop the column.
+  { price: 1.5, holds: (plans, { drops }) => !drops && plans.some((p, i) => p.step === 'drop' && i > 0), asks: 'This drops a column. Is it meant so?' },
+  // 'With capitals' is how letters are written, and no name.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'rename' && p.names.some((n) => STYLE.test(n.to))), asks: 'Is this the new name?' },
+  // 'Kg = kg * 2' asks for no rows that are twice themselves.
+  // 'The list price' of another table is not the price here.
+  { price: 2, holds: (plans, { theirs }) => theirs.some((name) => !JSON.stringify(plans).includes(JSON.stringify(name))), asks: 'Another table has a column of that name, and it is not used. Is it meant so?' },
+  // 'Letters in one column, numbers in another' are two columns.
+  { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
+  // 'Date only, and the time only': what is wanted, and no name.
+  { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && /\sonly$/i.test(p.name)), asks: 'Is this the name of the column?' },
+  // A telephone number is no e-mail address.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'found' && p.as.what.kind === 'sort' && ((/phone|\btel\b|mobile/i.test(p.name) && p.as.what.sort !== 'phone') || (/mail/i.test(p.name) && p.as.what.sort !== 'email'))) },
+  // 'In capitals' is a way of writing.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && STYLE.test(p.name)), asks: 'Is this the name of the column?' },
+  // 'As "5 days"' shows how it is to look.
+  { price: 1, holds: (plans, { renames, newColumn }) => !renames && !newColumn && plans.some((p) => p.step === 'calculate' && !p.replace && /^\d/.test(p.name)), asks: 'Is this the name of the column?' },
+  // 'Everything Norlan carried to Ostbruck': what stands in cells is hardly what a new column is to be called.
+  { price: 2, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'found' && p.as.what.kind === 'words' && stands(p.name)) },
+];

@@ -1,0 +1,44 @@
+import { isQuestion } from '../../steps/questions';
+import { columnsOf } from '../../formula/expression';
+import type { Plan } from '../../steps/registry';
+import { keyOf } from '../chart';
+import type { Doubt } from './doubt';
+
+/** Names of what did not come about. */
+const FAILED = /miss|lost|fail|skip|absen/i;
+
+/** Names of what is paid or done each so often. */
+const A_TIME = /(?:\/|\bper |\ba )\s?(?:yr|year|month|mth|week|wk|day|hour|hr?)\b|\b(?:yearly|annual|monthly|weekly)\b/i;
+
+/** Steps that somebody may want who asks which, what or how many; nothing else is hardly meant by a question. */
+const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey', 'relate', 'forecast', 'filter', 'calculate', 'take', 'distinct', 'check', 'sort']);
+
+/** About questions: whether one was asked at all, and for what. */
+export const questionDoubts: readonly Doubt[] = [
+  { price: 2.5, holds: (plans, { question }) => question && !plans.some((p) => ASKED.has(p.step)), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
+  { price: 2.5, holds: (plans, { question, keeps }) => question && !keeps && plans.every((p) => p.step === 'take') },
+  // Two answers to one question: rather one that says both.
+  { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
+  { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // 'Which guest was on more than one episode?', where a cell holds several guests.
+  { price: 0, holds: (plans, { lists, question }) => question && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && lists(b.as.name))), asks: 'Some cells hold several values, and each cell counts as one. Is it meant so?' },
+  // 'I'd like a column that adds up the cost' asks for a column.
+  { price: 2, holds: (plans, { newColumn }) => newColumn && plans.every(isQuestion), asks: 'This answers a question, and a column is spoken of. Is it meant so?' },
+  // Nobody is a number: 'who has missed the most lessons' does not count the rows of each number of lessons.
+  { price: 3, holds: (plans, { who, numbers }) => who && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && numbers(b.as.name))), asks: 'This answers with a number where somebody is asked for. Is it meant so?' },
+  // 'Do all of them have one?' sets no rows aside.
+  { price: 1, holds: (plans, { everyOne, keeps }) => everyOne && !keeps && plans.some((p) => p.step === 'filter'), asks: 'This is asked like a question, and would change the table. Is it meant so?' },
+  // 'Count by species' where there is a count.
+  { price: 0.7, holds: (plans, { counts }) => counts && plans.some((p) => p.step === 'ask' && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')), asks: 'This counts rows, and there is a column called Count. Is it meant so?' },
+  // 'Insurance per month' of ‹Insurance/yr› is a twelfth of it, and no sum by month.
+  { price: 1, holds: (plans) => plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'part') && p.figures.some((f) => columnsOf(f.as).some((n) => A_TIME.test(n)))), asks: 'This adds up, by period, what is so much in each period already. Is it meant so?' },
+  // 'Are there lots that come twice?' asks for them, and takes none away.
+  { price: 2.5, holds: (plans, { question, yesOrNo, keeps, drops }) => (question || yesOrNo) && !keeps && !drops && plans.some((p) => p.step === 'distinct'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
+  // 'Who owes us the most' is not who paid the most; what one piece costs less what was paid for all is nothing.
+  { price: 2.5, holds: (plans, { fails }) => fails && plans.some((p) => p.step === 'ask' && p.where === undefined && p.figures.length > 0 && p.figures.every((f) => !keyOf(f.as).includes('"kind":"choose"') && !columnsOf(f.as).some((n) => FAILED.test(n)))), asks: 'This counts all of them, also those that did come about. Is it meant so?' },
+  { price: 2.5, holds: (plans, { owes }) => owes && plans.some((p) => p.step === 'ask' && p.figures.some((f) => columnsOf(f.as).length === 1 && columnsOf(f.as).every((n) => /paid|payment|received/i.test(n)))) },
+  // 'More of these or more of those?' asks for both numbers.
+  { price: 2.5, holds: (plans, { either }) => either && plans.some((p) => p.step === 'filter'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
+  // 'No proof of delivery', 'tariff per pallet': nobody groups by every day, or every number, without saying so.
+  { price: 2.5, holds: (plans, { groups, each, dated }) => !groups && !each && plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && dated(b.as.name) && !(p.where && columnsOf(p.where).includes(b.as.name)))), asks: 'Is the answer wanted for each day?' },
+];

@@ -1,0 +1,82 @@
+import { unitInName } from '../../formula/dimensions';
+import { unitSort } from '../../values/units';
+import { columnsOf, type Condition } from '../../formula/expression';
+import type { Plan } from '../../steps/registry';
+import { keyOf } from '../chart';
+import { contradicts, LIMIT, type Doubt } from './doubt';
+
+/** Two different texts that one cell should hold. */
+function neverTrue(where: Condition): boolean {
+  if (where.kind !== 'all') return false;
+  const texts = where.of.flatMap((c) => (c.kind === 'among' && c.of.kind === 'column' ? [[c.of.name, c.texts] as const] : []));
+  return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
+}
+
+/** Every comparison anywhere in plans. */
+function compared(node: unknown): Extract<Condition, { kind: 'compare' }>[] {
+  if (typeof node !== 'object' || node === null) return [];
+  const own = 'kind' in node && node.kind === 'compare' ? [node as Extract<Condition, { kind: 'compare' }>] : [];
+  return [...own, ...Object.values(node).flatMap(compared)];
+}
+
+/** Is anything compared with the very same? */
+const comparesItself = (plans: readonly Plan[]): boolean => compared(plans).some((c) => keyOf(c.left) === keyOf(c.right));
+
+/** The columns that are compared with a number anywhere in a plan, with that number. */
+const comparisons = (plan: Plan): (readonly [string, number])[] => compared(plan).flatMap(({ left, right }) => (left.kind === 'column' && right.kind === 'number' ? [[left.name, right.value] as const] : []));
+
+const isEmptiness = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
+
+/**
+ * Does a plan take back what the one before did? 'Throw out the light ones, but keep those without a weight' is an exception,
+ * and leaves hardly only those; a second order undoes the first; grades, and what is missing in another column, are hardly
+ * asked for in one breath; a text is hardly cut off where its rows were just set aside.
+ */
+function excepted(plans: readonly Plan[]): boolean {
+  return plans.slice(1).some((q, i) => {
+    const before = plans[i]!;
+    if (q.step === 'sort') return before.step === 'sort';
+    if (q.step === 'fill') return before.step === 'calculate' && before.as.kind === 'choose';
+    if (q.step === 'replace') return before.step === 'filter' && columnsOf(before.where).some((n) => q.columns.includes(n));
+    return q.step === 'filter' && q.mode === 'keep' && isEmptiness(q.where) && plans.slice(0, i + 1).some((p) => p.step === 'filter');
+  });
+}
+
+/** About rows that are kept, left out, put in order or checked. */
+export const rowDoubts: readonly Doubt[] = [
+  { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
+  // 'Those over an hour get a fee of 5, the others 2' sets no rows aside, nor does it forget the others.
+  { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },
+  // Words that stand in no cell find nothing.
+  { price: 0, holds: (plans, { nowhere }) => plans.some((p) => p.step === 'filter' && p.where.kind === 'text' && p.where.test === 'mentions' && p.where.of.kind === 'column' && nowhere(p.where.of.name, p.where.texts)), asks: 'No cell says so. Is it meant all the same?' },
+  // 'Make the deposit 0' keeps no rows.
+  { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
+  // 'What will the trees cost in 2030?' keeps no tree that costs so much.
+  { price: 2.5, holds: (plans, { inYear }) => inYear.length > 0 && plans.some((p) => p.step === 'filter' && comparisons(p).some(([name, n]) => inYear.includes(n) && !/year|season|vintage/i.test(name))), asks: 'A year is compared with a number of another sort. Is it meant so?' },
+  // A rule for the table says that something must be.
+  { price: 1.5, holds: (plans, { rules, corrects }) => (!rules || corrects) && plans.some((p) => p.step === 'check'), asks: 'This adds a rule that the table must satisfy. Is it meant so?' },
+  // 'Show only the tickets that were charged more than the average' labels none.
+  { price: 2, holds: (plans, { only, labels }) => only && !labels && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text')), asks: 'This adds labels where only some rows are asked for. Is it meant so?' },
+  // 'Sort by due, the open ones first' moves no column.
+  { price: 2.5, holds: (plans, { sorts }) => sorts && plans.some((p, i) => i > 0 && p.step === 'move'), asks: 'This moves a column as well. Is it meant so?' },
+  // 'Sort by severity with 5 at the top' keeps every row.
+  { price: 2, holds: (plans, { sorts, keeps }) => sorts && !keeps && plans.some((p) => p.step === 'take'), asks: 'This keeps only some of the rows. Is it meant so?' },
+  { price: 3, holds: excepted, asks: LIMIT },
+  { price: 3, holds: contradicts, asks: 'No row could be both. Is it meant so?' },
+  // A rule for the table is hardly asked for beside a change of its rows.
+  { price: 1, holds: (plans) => plans.some((p) => p.step === 'check') && plans.some((p) => p.step === 'filter'), asks: 'This changes the rows and adds a rule for them. Is it meant so?' },
+  // 'Are one person' keeps no row that is both.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && neverTrue(p.where)), asks: 'No row could be both. Is it meant so?' },
+  // 'A weight over 5 litres': the number of one quantity is compared with another.
+  { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
+  { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && p.where.kind === 'compare' && p.where.left.kind === 'column' && p.where.right.kind === 'op' && columnsOf(p.where.right).join() === p.where.left.name), asks: 'This compares a column with itself. Is it meant so?' },
+  // 'No, just vans': what is put right is not what is to be left out.
+  { price: 3, holds: (plans, { corrects, without }) => corrects && !without && plans.some((p) => p.step === 'filter' && p.where.kind === 'not') },
+  // 'List the households we have no reading for' asks which those are.
+  { price: 0.6, holds: (plans, { named }) => named && plans.some((p) => p.step === 'filter' && keyOf(p.where).includes('"kind":"listed"')) },
+  // 'Tools that were never lent' are none without a name.
+  { price: 1.5, holds: (plans, { neverBlank, blanks }) => !blanks && plans.some((p) => p.step === 'filter' && p.where.kind === 'empty' && p.where.of.kind === 'column' && neverBlank(p.where.of.name)), asks: 'No cell of this column is blank. Is it meant all the same?' },
+  // What is the same in one thing and in another is the same in both.
+  { price: 2, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'distinct' && plans[i + 1]?.step === 'distinct'), asks: 'This takes out repeats twice, by one thing and then by another. Is it meant so?' },
+];

@@ -1,0 +1,162 @@
+import { type CheckedHead, isNumberColumn, readsAsDate } from '../../formula/check';
+import { findColumn } from '../../table/table';
+import { unitName } from '../../values/units';
+import type { Token } from '../words';
+import { vocabularyOf } from '../mentions';
+
+/** What a request says of itself, whatever it asks for. */
+export interface Said {
+  /** It is asked like a question. */
+  readonly question: boolean;
+  /** It asks for somebody. */
+  readonly who: boolean;
+  /** Is a column one of numbers? */
+  readonly numbers: (column: string) => boolean;
+  /** Does no value of a column read as a date, or as a number? */
+  readonly never: (column: string, to: 'date' | 'number') => boolean;
+  /** The names of the columns. */
+  readonly columns: readonly string[];
+  /** It says that something is to go. */
+  readonly drops: boolean;
+  /** It asks whether all, or any, are so. */
+  readonly everyOne: boolean;
+  /** It begins with how something is to be shown. */
+  readonly shows: boolean;
+  /** It begins with the name of a column that counts. */
+  readonly counts: boolean;
+  /** The numbers said with a unit. */
+  readonly sizes: readonly { readonly n: number; readonly unit: string }[];
+  /** It speaks of one column and of another. */
+  readonly apart: boolean;
+  /** It says that something is to be written over. */
+  readonly sets: boolean;
+  /** It asks for a mark on the rows. */
+  readonly labels: boolean;
+  /** It begins with 'make' or 'set', and not with what was said before. */
+  readonly makes: boolean;
+  /** It asks for a yes or no. */
+  readonly yesOrNo: boolean;
+  /** It speaks of what is within each of something. */
+  readonly groups: boolean;
+  /** Years said with 'in' or 'for'. */
+  readonly inYear: readonly number[];
+  /** It says that something must be so. */
+  readonly rules: boolean;
+  /** It speaks of a new column. */
+  readonly newColumn: boolean;
+  /** It speaks of a copy. */
+  readonly copies: boolean;
+  /** It says that something gets a name. */
+  readonly renames: boolean;
+  /** Does a text stand in cells, as all of one or as a word of it? */
+  readonly stands: (text: string) => boolean;
+  /** Is a column one of dates? */
+  readonly dated: (column: string) => boolean;
+  /** It speaks of what is not there. */
+  readonly blanks: boolean;
+  /** Has a column a value in every row? */
+  readonly neverBlank: (column: string) => boolean;
+  /** It asks of which of two there is more. */
+  readonly either: boolean;
+  /** It says per one thing and another. */
+  readonly perBoth: boolean;
+  /** Columns of several words that only another table has, and that it names. */
+  readonly theirs: readonly string[];
+  /** It asks for the names of things. */
+  readonly named: boolean;
+  /** It says that something is not so, or to be left out. */
+  readonly without: boolean;
+  /** It speaks of what did not come about. */
+  readonly fails: boolean;
+  /** It speaks of what is owed. */
+  readonly owes: boolean;
+  /** It says that something comes after something else. */
+  readonly then: boolean;
+  /** It says by what. */
+  readonly each: boolean;
+  /** Is every value of a column known, and do none of them hold any of some texts? */
+  readonly nowhere: (column: string, texts: readonly string[]) => boolean;
+  /** It begins with a no. */
+  readonly corrects: boolean;
+  /** Do cells of a column hold several values each? */
+  readonly lists: (column: string) => boolean;
+  /** It says that only some are to be seen or kept. */
+  readonly only: boolean;
+  /** It asks for an order. */
+  readonly sorts: boolean;
+  /** It speaks of what shall stay or go. */
+  readonly keeps: boolean;
+  /** It speaks of columns and not of rows. */
+  readonly ofColumns: boolean;
+  /** What is said to stand on each row is a column, not an answer. */
+  readonly onRows: boolean;
+}
+
+/** What a request says of itself. */
+export function saidOf(words: readonly Token[], head: CheckedHead): Said {
+  const text = words.map((w) => w.lower).join(' ');
+  const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
+  return {
+    question: asksFor(words),
+    who: /^(?:who|whose)$/.test(words[0]!.lower),
+    numbers: (column) => isNumberColumn(head, column),
+    never: (column, to) => { const glance = head.glances?.get(column); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
+    columns: head.columns.map((c) => c.name),
+    drops: says(/^(?:drop|remove|delete|lose|rid|without|away|need|throw|leave|except|bin|discard|erase|hide|omit|skip|kill|redundant|cut|strip|off|useless|unneeded|eliminate|scrap|ditch|dump|exclude|clear|gone)|^go$/),
+    everyOne: /^(?:do|does|are|is|have|has)$/.test(words[0]!.lower) && /^(?:all|every|each|any)$/.test(words[1]?.lower ?? ''),
+    shows: /^(?:show|display)$/.test(words[0]!.lower),
+    counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
+    sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
+    apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(text),
+    sets: says(/^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/),
+    labels: words.some((w, i) => i < 2 && /^(?:mark|flag|label|tag)$/.test(w.lower)),
+    // 'Moisture between 14 and 20' is how such a rule is written down; 'refunds between 50 and 150' are rows.
+    rules: head.columns.some((c) => text.startsWith(`${c.name.toLowerCase()} between `)) || says(/^(?:check|verify|ensure|sure|confirm|assert|must|mustn't|should|shouldn't|shall|may|can|cannot|can't|never|always|rule|rules|allowed|supposed|required|ought|need|needs|have|has|every|each|all|any|no|only|unique|expected|valid|test|warn|hand-off|condition|flag)$/),
+    makes: /^(?:please )?(?:make|set) (?!aside|it\b|that\b|this\b|them\b|those\b)/.test(text),
+    yesOrNo: /^(?:is|are|was|were|does|did|has|have)$/.test(words[0]!.lower),
+    groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
+    inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
+    newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
+    copies: says(/^(?:copy|copies|duplicate|clone|same|again|as|from|=|equal|equals|repeat)$/),
+    renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
+    stands: (held) => { const { values, inside } = vocabularyOf(head); return values.has(held.toLowerCase()) || inside.has(held.toLowerCase()); },
+    dated: (column) => readsAsDate(head, column),
+    blanks: says(/^(?:no|without|missing|blank|blanks|empty|lacking|lack|lacks|nothing|none|unfilled|unset)$/),
+    neverBlank: (column) => head.glances?.get(column)?.blanks === 0,
+    either: /^(?:is|are|was|were|did|do|does) .*\b(?:more|fewer|less)\b.*\bor\b/.test(text),
+    perBoth: /\bper \S+ and \S+/.test(text),
+    theirs: [...(head.others?.values() ?? [])].flatMap((o) => o.columns).map((c) => c.name).filter((name) => /\s/.test(name) && ` ${text} `.includes(` ${name.toLowerCase()} `) && findColumn(head.columns, name) === undefined),
+    named: /^(?:please )?(?:list|name) /.test(text),
+    without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
+    fails: says(/^(?:missed|skipped|failed|lost)$/),
+    owes: says(/^(?:owe|owes|owed|owing|outstanding|unpaid)$/),
+    then: says(/^(?:then|afterwards|after|finally)$/),
+    each: says(/^(?:by|each|every|per|when|day|days|daily|date|dates|which|what)$/),
+    nowhere: (column, texts) => { const glance = head.glances?.get(column), held = glance?.values ?? []; return !!glance && held.length > 0 && held.reduce((n, [, k]) => n + k, 0) >= glance.rows - glance.blanks && !held.some(([v]) => texts.some((t) => v.toLowerCase().includes(t.toLowerCase()))); },
+    corrects: /^(?:no|sorry|oh|wait|nope|actually) [,.!:]/.test(text),
+    lists: (column) => { const held = head.glances?.get(column)?.values ?? [], all = held.reduce((n, [v, k]) => n + (v.trim() === '' ? 0 : k), 0); return all > 0 && held.reduce((n, [v, k]) => n + (/[;|]/.test(v) ? k : 0), 0) >= all * 0.2; },
+    only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(text),
+    sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(text),
+    keeps: says(/^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/),
+    ofColumns: says(/^columns$/) && !says(/^rows$/),
+    onRows: onEachRow(words, head),
+  };
+}
+
+const asksFor = (words: readonly Token[]): boolean => !orders(words) && (/^(?:which|who|whose|how)$/.test(words[0]!.lower) || (/^(?:did|do|does|is|are|was|were|has|have|what)$/.test(words[0]!.lower) && words.at(-1)!.lower === '?'));
+
+/** 'Which have no date? Remove them': what is asked first is answered by what is to be done. */
+function orders(words: readonly Token[]): boolean {
+  const at = words.findIndex((w) => w.lower === '?');
+  const next = words.slice(at + 1).find((w) => !/^(?:please|then|and|just|now|so|simply|kindly)$/.test(w.lower));
+  return at > 0 && next !== undefined && /^(?:remove|drop|delete|keep|replace|put|make|turn|fill|write|add|set|throw|mark|flag|rename|convert|change|sort|split|blank|clear|round|leave)$/.test(next.lower);
+}
+
+/** 'On each row', 'next to every lot'. */
+function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
+  const nouns = vocabularyOf(head).ownNouns;
+  return words.some((w, i) => /^(?:on|to|beside|next|for|in)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => {
+    const noun = words[i + k + 2]?.stem ?? '';
+    return /^(?:each|every)$/.test(e.lower) && (noun === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(noun)));
+  }));
+}

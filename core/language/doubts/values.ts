@@ -1,0 +1,74 @@
+import { column, columnsOf, type Condition, type Expression } from '../../formula/expression';
+import type { Plan } from '../../steps/registry';
+import { mismatches } from '../../formula/dimensions';
+import { keyOf } from '../chart';
+import { LIMIT, type Doubt } from './doubt';
+import type { Said } from './said';
+
+/** Does a later condition look for a blank that an earlier one has caught: of the same, or of a column that leaves it blank? */
+function blankTwice(list: readonly Condition[]): boolean {
+  const blanksIn = (c: Condition): readonly Expression[] => (c.kind === 'empty' ? [c.of] : c.kind === 'any' ? c.of.flatMap(blanksIn) : []);
+  const caught = new Set<string>();
+  for (const when of list) {
+    if (blanksIn(when).some((of) => caught.has(keyOf(of)))) return true;
+    blanksIn(when).flatMap((of) => [keyOf(of), ...columnsOf(of).map((n) => keyOf(column(n)))]).forEach((k) => caught.add(k));
+  }
+  return false;
+}
+
+/** Names of what one piece costs. */
+const A_PIECE = /\b(?:unit|each|per)\b/i;
+
+/** Does a bare column of numbers, or a number, stand where labels are asked for, or beside one? */
+const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => (e.kind === 'column' && numbers(e.name)) || e.kind === 'number');
+
+function unlike(plans: readonly Plan[]): number {
+  const of = (p: Plan): number => (p.step === 'calculate' ? mismatches(p.as) : p.step === 'ask' ? p.figures.reduce((m, f) => m + mismatches(f.as), 0) : 0);
+  return plans.reduce((n, p) => n + of(p), 0);
+}
+
+/** The same made twice, once with something added: one of them is what was asked for. */
+function madeTwice(plans: readonly Plan[]): boolean {
+  return plans.some((p, i) => {
+    const next = plans[i + 1];
+    if (p.step === 'tidy' || p.step === 'convert') return next?.step === p.step && keyOf(p.columns) === keyOf(next.columns);
+    if (p.step !== 'calculate' || p.replace || p.as.kind === 'column' || p.as.kind === 'number') return false;
+    return plans.some((q, k) => k !== i && q.step === 'calculate' && !q.replace && (q.name === `${p.name} 2` || keyOf(q.as).includes(keyOf(p.as))));
+  });
+}
+
+/** About values: what is calculated, converted and tidied. */
+export const valueDoubts: readonly Doubt[] = [
+  // Numbers rounded to none are whole numbers.
+  { price: 0.3, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && p.to === 'decimal' && next?.step === 'calculate' && next.replace && next.as.kind === 'round' && next.as.places === 0 && next.as.mode === 'nearest' && p.columns.includes(next.name); }) },
+  // 'Weights in kilograms, just the figure': a unit that cells are written in goes.
+  { price: 0.4, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.replace && (p.as.kind === 'round' ? p.as.of : p.as).kind === 'measure') },
+  // Letters of dates or numbers are not written in capitals.
+  { price: 1.5, holds: (plans, { never, numbers }) => plans.some((p) => p.step === 'tidy' && p.ways.some((w) => /^(?:upper|lower|title|sentence|name)$/.test(w)) && p.columns.every((c) => numbers(c) || !never(c, 'date'))) },
+  // What was said to be blank once is not said once more of something else.
+  { price: 0.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && blankTwice(p.as.cases.map((c) => c.when))) },
+  // No number is a date.
+  { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'convert' && (p.to === 'date' || p.to === 'datetime') && p.columns.some((c) => numbers(c))) },
+  // 'Rank products by units sold' ranks no rows within each product.
+  { price: 1.5, holds: (plans, { groups }) => !groups && plans.some((p) => p.step === 'calculate' && p.as.kind === 'over' && p.as.fn.startsWith('rank') && p.as.by.length > 0), asks: 'This ranks rows within groups. Is it meant so?' },
+  { price: 3, holds: madeTwice, asks: LIMIT },
+  // 'The total number of pages (sheets times pages each)': the brackets say what it is, not something more.
+  { price: 0.6, holds: (plans) => plans.some((p, i) => p.step === 'calculate' && !p.replace && p.as.kind === 'total' && p.as.by.length === 0 && plans[i + 1]?.step === 'calculate') },
+  // 'Paid if it is enough, partly if less': a label among labels is no amount.
+  { price: 0.6, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)) },
+  // 'Show the distance without decimals' is about how it is seen.
+  { price: 1, holds: (plans, { shows }) => shows && plans.some((p) => p.step === 'calculate' && p.replace && p.as.kind === 'round'), asks: 'This changes the values, not only how they are shown. Is it meant so?' },
+  // 'Take EUR out of the fee and make it a number': the fee, not what was taken out.
+  { price: 0.6, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'calculate' && p.as.kind === 'found' && next?.step === 'convert' && next.columns.includes(p.name); }) },
+  // 'Gross = net plus VAT' where there is a gross: it may be another that is wanted.
+  { price: 0, holds: (plans, { sets }) => !sets && plans.some((p) => p.step === 'calculate' && p.replace && p.where === undefined && (p.as.kind === 'round' ? p.as.of : p.as).kind === 'op' && !columnsOf(p.as).includes(p.name)), asks: 'This writes over what stands in that column. Is it meant so?' },
+  // 'Number the bills of every client by date': no client is a date.
+  { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
+  // 'A running total, dearest first': along the rows as they lie, or as they are put in order?
+  { price: 1, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'calculate' && keyOf(p.as).includes('"fn":"running"') && plans.slice(i + 1).some((q) => q.step === 'sort')), asks: 'The running figure follows the rows as they lie now, and they are put in order after it. Is it meant so?' },
+  { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '-' && p.as.left.kind === 'column' && p.as.right.kind === 'column' && A_PIECE.test(p.as.left.name) && /paid|payment|received|total/i.test(p.as.right.name) && !A_PIECE.test(p.as.right.name)) },
+  // 'Per person and night' is divided by both.
+  { price: 2, holds: (plans, { perBoth }) => perBoth && plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '/' && next?.step === 'calculate' && !next.replace && next.as.kind !== 'op'; }), asks: 'This divides by the first only. Is it meant so?' },
+  // Sums of things that cannot be put together, kilos and litres.
+  { price: 1, holds: unlike, asks: 'This adds or takes away what is measured in different units. Is it meant all the same?' },
+];

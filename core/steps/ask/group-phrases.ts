@@ -1,0 +1,66 @@
+import { rule, type Rule } from '../../language/chart';
+import type { Context } from '../../language/acts';
+import { soleValue } from '../../language/grammar/bands';
+import { column, type Expression, number, rowsCounted } from '../../formula/expression';
+import { dateColumns, dated, groupable, quantity, rowDate } from '../../language/grammar/expressions';
+import { columnOf } from '../../table/table';
+import { namesRows } from '../../language/mentions';
+import { personColumn } from '../calculate/person-phrases';
+import { allRows, grouped, over, period, type Question } from './question';
+
+/** The groups of more than so many rows, with how many they have. */
+const oftener = (name: string, n: number, x: Context): Question | null =>
+  groupable(name, x) && !dated(name, x) && !namesRows(name, x.vocabulary) ? { figures: [allRows], by: [column(name)], where: { kind: 'compare', op: '>', left: rowsCounted([name]), right: number(n) } } : null;
+
+/** What answers are grouped by, and how often something came. */
+export const groupPhrases: readonly Rule[] = [
+  // Groups
+  rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
+  // 'Per course', of another table
+  rule('qby', '$theirs:c', ({ c }, x: Context) => soleValue(x, c), 0.1),
+  rule('qby', 'member|person|kind|type|sort|piece of $col:c', ({ c }, x: Context) => grouped(c, x), 0),
+  rule('qby', '$col:c method|methods|mode|modes|name|names|code|codes|status|channel', ({ c }, x: Context) => grouped(c, x), 0.05),
+  rule('qby', '$col:c group|groups|class|classes|category|categories|type|types|kind|kinds', ({ c }, x: Context) => grouped(c, x), 0),
+  rule('qby', 'different|single? $col:c', ({ c }, x: Context) => grouped(c, x), 0.02),
+  rule('qby', 'of? the? $col:c', ({ c }, x: Context) => grouped(c, x), 0.05),
+  rule('qby', '$qperiod:p ^$col:c', ({ p, c }, x: Context) => period(p, c, x), 0.05),
+  rule('qperiod', 'month|months', () => 'month', 0),
+  rule('qperiod', 'day|days|date|dates', () => 'date', 0.2),
+  rule('qperiod', 'iso|calendar? week|weeks', () => 'week', 0),
+  rule('qperiod', 'year|years', () => 'year', 0),
+  rule('qperiod', 'quarter|quarters', () => 'quarter', 0),
+  rule('qperiod', 'weekday|weekdays', () => 'weekday', 0),
+  rule('qperiod', 'day of the week', () => 'weekday', 0),
+  rule('qby', '$qperiod:p', ({ p }, x: Context) => period(p, null, x), 0.05),
+  // Where there are several dates it is most likely that of the row itself; where none is, it is asked.
+  ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x); const own = rowDate(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined && (own === null || own === all[k]) ? period(p, all[k], x) : null; }, 0.3)),
+  ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x), own = rowDate(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined && own !== null && own !== all[k] ? period(p, all[k], x) : null; }, 0.7)),
+  rule('qby', '$qperiod:p of|when|in|where|that which|when? the? $rows|$guess|it|they? ~be? $col:c', ({ p, c }, x: Context) => period(p, c, x), 0),
+  rule('qbys', '$qby:a', ({ a }) => [a], 0),
+  rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }, x: Context) => (b.some((k: Expression) => k.kind === 'column' && columnOf(x.head, k.name).type === 'text' && quantity(k.name, x) !== null) ? null : [a, ...b]), 0.1),
+  // 'How many customers had more than one callout'
+  rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
+  rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' ? null : true), 0),
+  rule('rowsCounted', '$noun', () => true, 0),
+  // 'People' may be what a column counts.
+  rule('rowsCounted', '$guess:g', ({ g }) => (g === 'people' ? null : true), 0),
+  // Where every value is another one, counting them is counting rows.
+  rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) ? true : null), 0.1),
+  // 'who has been here more than once': groups of several rows
+  rule('severalTimes', 'more than once|1', () => 1, 0),
+  rule('severalTimes', 'more than twice', () => 2, 0),
+  rule('severalTimes', 'twice or more|oftener', () => 1, 0),
+  rule('severalTimes', 'more than one time|$rowsCounted', () => 1, 0),
+  rule('severalTimes', 'several|multiple|repeated times|$rowsCounted', () => 1, 0),
+  rule('severalTimes', '~more $num:n times|$rowsCounted', ({ n }) => n, 0),
+  rule('severalTimes', '~least $num:n times|$rowsCounted', ({ n }) => n - 1, 0),
+  rule('question', '~tellMe? which|what $col:g $word|~did|~have|~be $word|here|there? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),
+  rule('question', '~tellMe? who $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ n }, x: Context): Question | null => { const g = personColumn(x); return g === null ? null : oftener(g, n, x); }, 0.1),
+  rule('question', '~tellMe? all? the? $col:g ~rel $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0.1),
+  rule('question', '$col:g ~be|~have? $word $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0.2),
+  rule('question', 'who $col:g $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),
+  // 'how many are open, done and cancelled': each of them
+  rule('eachOf', '$value:a and $value:b', ({ a, b }) => (a.column === b.column && a.text !== b.text ? [a, b] : null), 0),
+  rule('eachOf', '$value:a ,|and $eachOf:r', ({ a, r }) => (r[0].column === a.column && !r.some((o: { text: string }) => o.text === a.text) ? [a, ...r] : null), 0),
+  rule('question', '~countWord $rows|$guess|$noun ~be|~have|~did? $eachOf:v', ({ v }): Question => ({ figures: [allRows], by: [column(v[0].column)], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } }), -0.15),
+].flat();

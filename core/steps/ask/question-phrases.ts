@@ -1,0 +1,177 @@
+import { keyOf, rule, type Rule } from '../../language/chart';
+import { says, saysYes } from '../../language/grammar/conditions/make';
+import type { Context } from '../../language/acts';
+import { columnIn, dated, groupable, moneyColumn, quantity, rowDate, rowSpan, soldFor } from '../../language/grammar/expressions';
+import { column, columnsOf, type Expression, number, op, rowsCounted } from '../../formula/expression';
+import { columnOf } from '../../table/table';
+import { namesRows } from '../../language/mentions';
+import { yesNoOf } from '../../language/grammar/seeds';
+import { personColumn } from '../calculate/person-phrases';
+import { allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, sum } from './question';
+
+/** The only column of spans of time written with colons, asked for in minutes. */
+function spanColumn(unit: string, x: Context): string | null {
+  const found = unit !== 'min' ? [] : x.head.columns.filter((c) => { const e = c.type === 'text' ? quantity(c.name, x) : null; return e?.kind === 'measure' && e.unit === 'min'; });
+  return found.length === 1 ? found[0]!.name : null;
+}
+
+/** The money of the rows that a column of yes and no says are not paid. */
+function owed(x: Context): Question | null {
+  const paid = yesNoOf(x.head).filter((y) => /\b(?:paid|settled|received)\b/i.test(y.column)), money = x.head.columns.filter((c) => quantity(c.name, x) !== null && /\b(?:fee|price|amount|total|charged?|due|bill|cost|sum)\b/i.test(c.name));
+  const where = paid.length === 1 ? says(paid[0]!, false) : null, e = money.length === 1 ? quantity(money[0]!.name, x) : null;
+  return where && e && { figures: [over('sum', e)], by: [], where };
+}
+
+/** The groups in which a column is filled in no row. */
+const neverFilled = (group: string, name: string, x: Context): Question | null =>
+  groupable(group, x) && group !== name ? { figures: [], by: [column(group)], where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: column(name), by: [group] }, right: number(0) } } : null;
+
+/** The only column that says what something costs. */
+const pricedColumn = (x: Context): string | null => {
+  const priced = x.head.columns.filter((c) => quantity(c.name, x) !== null && /\b(?:price|rate|cost|fee|charge)s?\b/i.test(c.name) && !/\bper\b|\/|%/i.test(c.name));
+  return priced.length === 1 ? priced[0]!.name : null;
+};
+
+/** Questions: figures of all rows, of some, or of each group. */
+export const questionPhrases: readonly Rule[] = [
+  // 'How many dogs are coming?': where ‹Dog› says yes
+  rule('question', '~countWord of? the? $yesno:y (~be|~did|~have $word? there|here|coming?)?', ({ y }): Question | null => { const where = /\s/.test(y.column) ? null : says(y, true); return where && { figures: [allRows], by: [], where }; }, 0.1),
+  ...([['longest', 'highest'], ['shortest', 'lowest']] as const).map(([words, fn]) => rule('question', `how long ~be|did|does|has the? ${words} $rows|$noun ~lasted ,? (in $spanUnit:u)?`, ({ u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over(fn, e)], by: [] }; }, -0.1)).flat(),
+  rule('question', '~countWord $rows|$noun|$guess? ~be|got|did|was? ^$col:c ~each ^$qperiod:p', ({ c, p }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: [allRows], by: [by] }; }, -0.4),
+  rule('question', '$qlead? ~average $word|$guess? stay|wait|time|duration|length of the? $rset:c ,? in $spanUnit:u', ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: [], where: c }; }, -0.1),
+  rule('clause', '~tellMe? ,? in|on? which|what $qperiod:p ~have|~did|has|had|with|is|are|was|were the? most|highest (number of)? ^$col:c', ({ p, c }, x: Context) => { const by = dated(c, x) ? period(p, c, x) : null; return by && asked({ figures: [allRows], by: [by], order: { figure: 0, down: true }, most: 1 }); }, 0),
+  rule('question', 'how long ~be|did|does|do we|it|they? take|takes|took|need|takes|wait|last? on? ~average? ,? from|between the? $col:a ~fromTo the? $col:b (on ~average)? ,? (in $spanUnit:u)?', ({ a, b, u }, x: Context): Question | null => { const e = a === b ? null : rowSpan(u, x, [a, b]); return e && { figures: [over('mean', e)], by: [] }; }, -0.1),
+  // Whole questions
+  rule('qlead', "what|what's|whats|how|which is|are|was|were|'s? the?", () => true, 0.02),
+  rule('qlead', '~tellMe what|how? is|are|was|were? the?', () => true, 0.02),
+  rule('qtail', 'look|looked|see|saw|been|visit|visited at? in|on|at|during these|those|all|the? $rows|$guess', () => true, 0.1),
+  rule('qtail', 'did|do we|they look|see|visit at? in|on|at|during? these|those|all|the? $rows|$guess?', () => true, 0.05),
+  rule('qtail', 'have|has|did? $word:w ~inTotal?', ({ w }, x: Context) => [...x.vocabulary.ownNouns].some((n) => n.length >= 5 && w.toLowerCase().startsWith(n.slice(0, 5))), 0.1),
+  rule('qtail', 'did|do|does|have|has|had|is|are|was|were we|they|you|it? get|got|have|make|made|bring|brought|sell|sold|take|took|come|came|use|used|been|there|deliver|delivered|charge|charged|look|receive|received? in|at|up? ~inTotal?', () => true, 0.1),
+  rule('question', '$qlead $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
+  rule('question', 'show|list|tell|give me|us? the? $qfigs:f ~each $qbys:b', ({ f, b }): Question => ({ figures: f, by: b }), -0.15),
+  rule('question', '~tellMe $qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.1),
+  rule('question', '$qfigs:f', ({ f }): Question => ({ figures: f, by: [] }), 0.4),
+  // 'How many landings per month and how many kilos in each'
+  rule('question', '$qlead? $qfigs:f ~each $qbys:b and|plus|, $qfigs:g in|for|of? each|every|them|it of? (them|$qperiod|$col)?', ({ f, b, g }): Question => ({ figures: [...f, ...g], by: b }), 0),
+  rule('question', '~figureTotal of|for the? $cond:c $col:m', ({ c, m }, x: Context): Question | null => { const e = sum(m, x); return e && !columnsOf(c).includes(m) ? { figures: [e], by: [], where: c } : null; }, 0.2),
+  rule('question', '$qlead? $qfigs:f ~each $qbys:b ,? and|, what|how much? did? they|it|these|those|we? did? brought|bring|made|make|earned|earn|took|take|yielded in? ~inTotal?', ({ f, b }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [...f, e], by: b }; }, -0.1),
+  rule('question', 'what|how|how much|many? ~be the? $col:c on ~average', ({ c }, x: Context): Question | null => { const e = quantity(c, x); return e && { figures: [over('mean', e)], by: [] }; }, 0),
+  rule('question', '~countWord $rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.3),
+  // 'Tickets opened per month, with their number and the sum of charged'
+  rule('question', '$rows|$guess|$noun ~be? $col:c ~each $qperiod:p ,|:|;|-|– with|giving|showing|and? the? $qfigs:f', ({ c, p, f }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: f, by: [g] }; }, -0.3),
+  rule('question', '$rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.1),
+  rule('qtail', 'among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.1),
+  rule('qtail', 'are|is there among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.05),
+  rule('qtail', 'was|were|is|are|got|get seen|met|found|recorded|counted|observed|noted|listed|registered ~inTotal?', () => true, 0.05),
+  rule('qtail', 'are|is there in? ~inTotal?', () => true, 0.05),
+  // 'Monthly overview by opening date: count of tickets and total charged'
+  ...([['monthly', 'month'], ['yearly|annual', 'year'], ['quarterly', 'quarter'], ['weekly', 'week'], ['daily', 'date']] as const).flatMap(([words, part]) => [
+    rule('question', `${words} overview|summary|figures|totals|breakdown|report|statistics|numbers? (by|of|from|on|for|along the? $col:c)? :|,|;|-|with|giving|showing the? $qfigs:f`, ({ c, f }, x: Context): Question | null => { const g = period(part, c ?? rowDate(x), x); return g && { figures: f, by: [g] }; }, -0.3),
+    rule('question', `${words} $qfigs:f`, ({ f }, x: Context): Question | null => { const d = rowDate(x), g = d === null ? null : period(part, d, x); return g && { figures: f, by: [g] }; }, -0.2),
+  ]).flat(),
+  rule('question', 'what did|does|do a|an|one $word|$unit|$guess|$col cost|costs|bring|earn on? ~average? ,|:|; (that|which is|means)? $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),
+  rule('question', 'how much|many did|do|have|has we|they|you|it $col:m (in|at|on|for|from|with|to)? the? $rset:c ??', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && !columnsOf(c).includes(m) ? { figures: [e], by: [], where: c } : null; }, 0.1),
+  rule('question', '~be|do|have there|we|they any? ~duplicates|repeats|repetitions in|here|there? (the|this|these (table|rows|list|data|file)?)? ??', (_s, x: Context): Question => ({ figures: [allRows], by: [], where: { kind: 'compare', op: '>', left: rowsCounted(x.head.columns.map((c) => c.name)), right: number(1) } }), 0),
+  // A name set equal to figures over all rows is what is asked: 'average price overall = sum of due / sum of kg'
+  rule('question', '$name :|= $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),
+  // 'What is the total for the web bookings': of the one column of money
+  rule('question', '$qlead? the? ~figureTotal for|of|from|in|on the? $rset:c', ({ c }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.2),
+  rule('question', 'what|how much did|do|does|have|has we|they|you|i|it? spend|spent|pay|paid|take|took|make|made|earn|earned|get|got|receive|received|lay in|out? in|on|at|for|with|from|by|during the? $rset:c', ({ c }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
+  rule('question', 'how many days|weeks lie|lies|are|were|passed|pass|is between|from the? first|earliest|oldest and|to|until the? last|latest|newest $rows|$noun|$guess|$col|one?', (_s, x: Context): Question | null => { const c = rowDate(x); return c ? { figures: [{ kind: 'span', unit: 'days', from: { kind: 'total', fn: 'lowest', of: column(c), by: [] }, to: { kind: 'total', fn: 'highest', of: column(c), by: [] } }], by: [] } : null; }, 0),
+  rule('question', '$qlead? $qfigs:f $qtail', ({ f }): Question => ({ figures: f, by: [] }), 0.05),
+  rule('question', '$qlead? $qfigs:f ~inTotal? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
+  rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
+  rule('question', '$qlead? $qfigs:f did|do|does|has|have ~each $qbys:b $word ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.2),
+  rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
+  // 'for each boat per day': what it is split by, said in more than one place
+  rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),
+  // 'parcels per day'
+  rule('question', '$rows|$noun ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.4),
+  rule('question', '~each $qbys:b :|,? $qlead? $qfigs:f ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.05),
+  rule('question', '~each $qbys:b :|,? i|we would|want|need like|to? to? know|see|have $qfigs:f and $qfigs:g', ({ f, g, b }): Question => ({ figures: [...f, ...g], by: b }), 0),
+  // What a value says of some rows only is no mere tail.
+  ...'sold made delivered produced shipped used brought collected paid earned received spent charged ordered taken booked'.split(' ').map((w) => rule('qtail', `was|were|is|are|got|been ${w} ~inTotal?`, (_s, x: Context) => (x.vocabulary.values.has(w) ? null : true), 0.05)).flat(),
+  rule('question', '$question:q for|where|of|with|in|on|among|from|who|that|by|to|at only? the? $rset:c', ({ q, c }): Question | null => (q.where ? null : { ...q, where: c }), 0.05),
+  rule('question', 'how many|much of? the? $col:m ~did|went|came|go|come|ended|left to|from|in|into|by|at|with|for? up? the? $cond:c', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
+  rule('question', '~countWord ~distinctWord? $col:c ~be there in? ~inTotal?', ({ c }, x: Context): Question | null => (columnOf(x.head, c).type === 'text' && !saysYes(c, x) && quantity(c, x) === null && groupable(c, x) && x.head.glances?.get(c)?.blanks === 0 ? { figures: [over('distinct', column(c))], by: [] } : null), -0.4),
+  rule('clause', '~rankWord|sort|order|list the? $col:g by|on ~figureTotal of? $col:m ~inTotal?', ({ g, m }, x: Context) => { const by = grouped(g, x), e = sum(m, x); return by && e && !namesRows(g, x.vocabulary) ? asked({ figures: [e], by: [by], order: { figure: 0, down: true } }) : null; }, -0.1),
+  rule('question', '~countWord of? the? $col:c ~each day', ({ c }, x: Context): Question | null => (dated(c, x) ? { figures: [allRows], by: [column(c)] } : null), -0.4),
+  rule('question', '~countWord $rset:c $qtail', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
+  rule('question', '~countWord $rset:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.02),
+  rule('question', '~countWord $rows|$guess|$noun ~rel? ~be|~have|came|come? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
+  rule('question', '~countWord $rows|$guess|$noun ~be|~have|came|come there? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),
+  rule('question', '~countWord $qwhat:f used|sold|made|delivered|brought|charged|needed|produced', ({ f }): Question => ({ figures: [f], by: [] }), 0.1),
+  rule('question', '$question:q , $qclosing:e', ({ q, e }): Question | null => (q.by.length === 0 && q.figures.length <= 1 ? { ...q, figures: [e] } : null), 0),
+  rule('qclosing', '~open $qclosing:e ,? summed|added|totalled|totaled|altogether|total|in? total? up? ~close', ({ e }) => e, 0),
+  rule('qclosing', '~open $qclosing:e ~close', ({ e }) => e, 0),
+  rule('question', '~figureTotal $word|$unit|$guess of|for|by|in|at the? $cond:c in|as? $unit? $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),
+  rule('qclosing', '$col:a less|minus|- $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n ? over('sum', op('-', m, n)) : null; }, 0),
+  rule('question', 'how many|much $unit|$word did $cond:c use|used|consume|need|make|deliver|sell|produce in|over the? $word|$num? $word|$qperiod? ~inTotal? ,|: $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),
+  rule('question', 'how many|much $col did $cond:c use|used|consume|need|make|deliver|sell|produce in|over the? $word|$num? $word|$qperiod? ~inTotal? ,|: $qclosing:e', ({ c, e }): Question => ({ figures: [e], by: [], where: c }), 0),
+  rule('clause', '$question:q', ({ q }) => asked(q), 0.05),
+  rule('clause', '$question:q ?', ({ q }) => asked(q), -0.05),
+  rule('question', 'how is|are|was|were the? $col:m spread|split|divided|distributed|shared over|across|by|among|between|out? ~each? the? $qbys:b', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); const p = partOfAll(e); return e && p && { figures: [e, p], by: b }; }, 0),
+  ...(['most', 'least'] as const).flatMap((way) => [
+    rule('clause', `~tellMe? ,? in|on|during? which|what $qperiod:p did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ p, m }, x: Context) => { const [e, by] = [sum(m, x), period(p, null, x)]; return e && by && asked({ figures: [e], by: [by], order: { figure: 0, down: way === 'most' }, most: 1 }); }, -0.1),
+  ]).flat(),
+  // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
+  rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
+  rule('question', 'how much (money|of it|is)? ~be|~have still? outstanding|unpaid|owed|owing|open|due|missing', (_s, x: Context): Question | null => owed(x), -0.2),
+  rule('question', 'how many|much $unit:u did|does|do|has|have $cond:c $word in|up|out|over? ~inTotal?', ({ u, c }, x: Context): Question | null => { const name = columnIn(u, x) ?? spanColumn(u, x), e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.05),
+  rule('question', 'how much|many did|does|has|have $cond:c $col:m ~inTotal?', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),
+  rule('question', '~countWord of? them|those|these|$rows|$noun $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
+  rule('question', '~countWord $yesno:y ~each $qbys:b', ({ y, b }): Question | null => (y.yes.length ? { figures: [allRows], by: b, where: { kind: 'among', of: column(y.column), texts: y.yes } } : null), 0),
+  rule('question', '~countWord of? ~each $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0.05),
+  rule('question', 'list|what|which all? are? all? the? ~distinctWord? $col:c are? there?', ({ c }, x: Context): Question | null => { const g = grouped(c, x); return g && { figures: [], by: [g] }; }, 0.4),
+  rule('question', 'the? $col:m per|by|for each|every? $qbys:b', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); return e && b.every((k: Expression) => k.kind === 'column' && columnOf(x.head, k.name).type === 'text' && quantity(k.name, x) === null) ? { figures: [e], by: b } : null; }, 0.45),
+  rule('question', '$col:m ~each $qbys:b ~inTotal', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.1),
+  rule('question', 'who $col:b how many $rows|$guess|$noun', ({ b }, x: Context) => { const g = grouped(b, x); return g && { figures: [allRows], by: [g] }; }, 0),
+  rule('question', 'how many|much $col:m has|have|had|did|does|do $cond:c $word ~inTotal?', ({ m, c }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0.1),
+  rule('question', 'how many|much $guess|$rows did|do|does|has|have|had ~each $qbys:b $col:m ~inTotal?', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),
+  rule('question', 'how many|much $guess|$rows did|do|does|has|have|had|was|were we|they|you? $col:m ~inTotal? ~each $qbys:b', ({ b, m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.2),
+  rule('question', 'how many|much $guess|$rows did|do|does|was|were we|they|you? $col:m ~inTotal?', ({ m }, x: Context) => { const e = sum(m, x); return e && { figures: [e], by: [] }; }, -0.2),
+  // 'which month has the highest turnover, going by guests times price'
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be the? ${way === 'most' ? '~highest' : '~lowest'} $word|$metricName|$col ,|:|– (going|judged|judging|measured|taken|counted|calculated by|as|from)? (that|which is|means)? $ex2:e`, ({ b, e }) => (e.kind === 'op' ? asked({ figures: [over('sum', e)], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }) : null), -0.1)).flat(),
+  // 'which customer spent the most': money, where only one column is that
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? ,? who|which|what of? the? $num:n? ^$qby:b spent|spends|earned|earns|paid|pays|made|makes|took|takes|brought|brings|cost|costs|bought|sold|owes|grossed|gave|donated in? the? ${way} money? in? with|for? us? ~inTotal?`, ({ b, n }, x: Context) => { const m = moneyColumn(x) ?? soldFor(x), e = m === null ? null : sum(m, x); return e && asked({ figures: [e], by: [b], order: { figure: 0, down: way === 'most' }, most: n ?? 1 }); }, 0)).flat(),
+  // 'Does any bill number come twice?': the values that several rows have
+  rule('clause', "does|do|did|has|have|are|is|can there? any|some|the? same? ^$col:c numbers|number|values|ones? that|which? occur|occurs|come|comes|appear|appears|stand|stands|exist|exists|turn|turns|repeat|given|used|been? up? used|given? twice|double|doubled|repeated|duplicated|several|more than? once|times?", ({ c }) => asked({ figures: [allRows], by: [column(c)], where: { kind: 'compare', op: '>', left: rowsCounted([c]), right: number(1) } }), 0),
+  rule('clause', '~tellMe? which|what ^$col:c numbers|number|values|ones? occur|occurs|come|comes|appear|appears|stand|stands|exist|exists|is|are up? twice|double|doubled|repeated|duplicated|several|more than? once|times?', ({ c }) => asked({ figures: [allRows], by: [column(c)], where: { kind: 'compare', op: '>', left: rowsCounted([c]), right: number(1) } }), 0),
+  // 'how much did we get per campaign': of the one column of money
+  rule('question', 'how much did|do|does|have|has we|they|you|it|he|she? get|take|earn|receive|make|raise|collect|bring|got|taken|earned|received|made|raised|collected in|together? ~each $qbys:b ~inTotal?', ({ b }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: b }; }, 0),
+  rule('question', 'what did|do|does|have|has we|they|you|it|he|she? get|take|earn|receive|make|raise|collect|bring|got|taken|earned|received|made|raised|collected in|together? ~each $qbys:b ~inTotal?', ({ b }, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: b }; }, 0),
+  rule('question', 'how much did|do|does|have|has we|they|you|it? get|take|earn|receive|make|raise|collect|bring|got|taken|earned|received|made|raised|collected in|together? ~inTotal?', (_s, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [] }; }, 0.2),
+  rule('question', 'what did|do|does|have|has we|they|you|it? get|take|earn|receive|make|raise|collect|bring|got|taken|earned|received|made|raised|collected in|together? ~inTotal?', (_s, x: Context): Question | null => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [e], by: [] }; }, 0.2),
+  // 'which volunteers have no phone number'
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~be|~have? $cond:c', ({ g, c }, x: Context): Question | null => (columnOf(x.head, g).type === 'text' && !(c.kind === 'not' && repeats(g, x)) && quantity(g, x) === null && !dated(g, x) && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null), 0.2),
+  // 'Which client has not paid anything': in none of its rows
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ~not|never ever? ^$col:c anything|ever|once yet?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did never ever? ^$col:c', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
+  rule('question', '~tellMe? which|what|who of? the? ^$col:g ~rel? ~have|did ^$col:c nothing yet|ever?', ({ g, c }, x: Context): Question | null => neverFilled(g, c, x), -0.1),
+  // 'What did Harrow Bakery spend altogether?'
+  rule('question', 'what|how much? money|of? did|does|do|has|have $values:v spend|spent|pay|paid|cost|bring|brought|earn|earned|owe|make|made us|in|out? in? ~inTotal?', ({ v }, x: Context): Question | null => {
+    const m = moneyColumn(x) ?? pricedColumn(x), e = m && sum(m, x);
+    return e ? { figures: [e], by: [], where: { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } } : null;
+  }, 0.1),
+  // 'What did we pay in tariffs altogether?'
+  rule('question', 'what|how much? money|of? did|do|does|have|has we|they|you|i|it|he|she|everyone|everybody|anyone|people pay|paid|spend|spent|get|got|earn|earned|take|taken|collect|collected|raise|raised|receive|received|lose|lost in|for|on|from|as|out of? the? ^$col:m ~inTotal?', ({ m }, x: Context): Question | null => { const e = sum(m, x); return e ? { figures: [e], by: [] } : null; }, -0.1),
+  // 'When was the last spot of each client'
+  ...([['last|latest|newest', 'highest'], ['first|earliest|oldest', 'lowest']] as const).flatMap(([words, fn]) => [
+    rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? (was|were|came|took place)? ~each $qbys:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [over(fn, column(d))], by: b }; }, -0.1),
+    rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? of|for|by|from|at|in ~each $col:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, -0.1),
+    rule('question', `~tellMe? when did|has ~each $col:b ${words} $word`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, 0),
+  ]).flat(),
+  rule('question', "who $cond:c ?", ({ c }, x: Context): Question | null => { const g = personColumn(x); return g && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null; }, 0.1),
+  rule('question', 'is|are there|we|they any|some $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
+  // 'Lowest and highest tariff per pallet': of each row
+  rule('question', '~tellMe? the? $sameFigures:f $col:m per|for|a each|every|single|one? ^$col:c', ({ m, f, c }, x: Context) => { const e = quantity(m, x), n = quantity(c, x); return e && n && m !== c && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, op('/', e, n))), by: [] } : null; }, -0.3),
+  rule('question', '$sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, 0.2),
+  rule('question', '$qlead the? $sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, -0.1),
+  rule('question', '$qlead the? $sameFigures:f $col:m ~each $qbys:b', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, -0.1),
+  rule('question', '$col:m ~each $qbys:b :|,|–|- the|its? $sameFigures:f', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, -0.1),
+  rule('question', '~tellMe? the? $sameFigures:f of|for|in the? $col:m ~each $qbys:b', ({ m, b, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: b } : null; }, 0),
+  rule('question', '~tellMe? the? $sameFigures:f of|for|in the? $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, 0),
+  // 'how long did results take on average per lab, in days'
+  rule('question', 'how long did|does|do|was|were|is|are ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted $whereabouts? on ~average ~each? $qbys:b? ,? (in $spanUnit:u)?', ({ b, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over('mean', e)], by: b ?? [] }; }, -0.1),
+].flat();

@@ -1,0 +1,127 @@
+import { rule, type Rule } from '../../language/chart';
+import type { Act, Context } from '../../language/acts';
+import { columnIn, dated, moneyColumn, quantity, rowDate, rowSpan } from '../../language/grammar/expressions';
+import { stem } from '../../language/words';
+import { column, type Condition, type Expression, op } from '../../formula/expression';
+import { namesRows } from '../../language/mentions';
+import { personColumn } from '../calculate/person-phrases';
+import { allRows, asked, firstUnique, grouped, over, period, type Question, repeats, sum } from './question';
+
+/** The group with the most rows. */
+const commonest = (name: string, x: Context): Question | null => (!repeats(name, x) ? null : { figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
+
+/** The one column that rates the rows. */
+function ratingColumn(x: Context): Expression | null {
+  const found = x.head.columns.filter((c) => /\b(?:rating|score|grade|mark|stars|points)s?\b/i.test(c.name) && quantity(c.name, x) !== null);
+  return found.length === 1 ? quantity(found[0]!.name, x) : null;
+}
+
+/** The rows with the largest or smallest value, by what tells them apart. */
+function leadingRows(name: string, down: boolean, most: number, x: Context, where?: Condition): Act | null {
+  const e = sum(name, x);
+  return e && name !== firstUnique(x) ? leadingBy(e, down, most, x, where) : null;
+}
+
+function leadingBy(e: Expression, down: boolean, most: number, x: Context, where?: Condition): Act | null {
+  const key = firstUnique(x);
+  return key === undefined ? null : asked({ figures: [e], by: [column(key)], order: { figure: 0, down }, most, ...(where ? { where } : {}) });
+}
+
+/** The column that says who did something: ‹Booked by› of who booked. */
+const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 'string' ? agentColumn(verb, x) ?? x.head.columns.find((c) => c.type === 'text' && /\sby$/i.test(c.name) && stem(c.name.split(/\s/)[0]!.toLowerCase()) === stem(verb.toLowerCase()))?.name ?? null : null);
+
+/** The column of those who did it: ‹Picker› of who picked. */
+function agentColumn(verb: string, x: Context): string | null {
+  const own = stem(verb.toLowerCase()), found = x.head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => [`${own}er`, `${own}or`, `${own}r`].includes(w.replace(/s$/, ''))));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
+const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk)s?$/i;
+
+/** The column of who did what rows tell of, where only one may be that. */
+function whoColumn(x: Context): string | null {
+  const found = x.head.columns.filter((c) => c.type === 'text' && DOES.test(c.name) && !/(?:number|order|letter|quarter|paper|water|meter|weather|offer|floor|door|colour|color)s?$/i.test(c.name) && quantity(c.name, x) === null && repeats(c.name, x)).map((c) => c.name);
+  return found.length > 1 ? null : found[0] ?? personColumn(x);
+}
+
+/** Does a column of numbers say how much of it was done: ‹Paid› of what was paid most? */
+const countsByVerb = (verb: string, x: Context): boolean => x.head.columns.some((c) => quantity(c.name, x) !== null && c.name.toLowerCase().split(/\s/).some((w) => stem(w) === stem(verb.toLowerCase())));
+
+/** The group a ranking is about: one column that holds it. */
+const ranking = (by: string, figure: Expression | null, down: boolean, most: number | undefined, x: Context, where?: Condition): Act | null => {
+  const g = grouped(by, x);
+  if (!g || !figure || Array.isArray(figure) || dated(by, x)) return null;
+  return asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: most ?? 1, ...(where ? { where } : {}) });
+};
+
+/** The same where the group may be a date: 'on which day did we carry the most'. */
+const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Context): Act | null => {
+  const g = grouped(by, x);
+  return g && figure ? asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: 1 }) : null;
+};
+
+/** Questions for the most, the least, the first and the last. */
+export const rankingPhrases: readonly Rule[] = [
+  // 'Which article is returned most?', 'which shop has the most damaged returns'
+  rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? most|oftenest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, true, 1, x)), 0.3),
+  rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? least|rarest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, false, 1, x)), 0.3),
+  rule('clause', '~tellMe? which|what|who $col:g ~have|~did|~be the? most $rset:c ??', ({ g, c }, x: Context) => (c.kind === 'among' || c.kind === 'text' ? ranking(g, allRows, true, 1, x, c) : null), 0.2),
+  rule('clause', '~tellMe? which|what|who $col:g ~have|~did|~be the? fewest|least $rset:c ??', ({ g, c }, x: Context) => (c.kind === 'among' || c.kind === 'text' ? ranking(g, allRows, false, 1, x, c) : null), 0.2),
+  rule('clause', '~tellMe? which|what|who $col:g ~did|~have|~be $cond:c the? most|oftenest often|frequently|times? ??', ({ g, c }, x: Context) => ranking(g, allRows, true, 1, x, c), -0.3),
+  rule('clause', '~tellMe? which|what|who $col:g ~did|~have|~be? $word:w? in|up|out|here|there? most|least often|frequently|of the? time?', ({ g, w }, x: Context) => (typeof w === 'string' && /^(?:late|early|absent|missing|wrong|unpaid|overdue|sick|empty|full|broken|delayed|faulty|short|over|under)$/i.test(w) ? null : ranking(g, allRows, true, 1, x)), 0.05),
+  // 'The best rated guide': by the mean of what rates
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what|who|the ~be|~have? the? ${words} rated|scored|graded|marked|rating|score|grade $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what ~be? the? $num:n? ${words} rated|scored|graded|marked $rows|$noun`, ({ n }, x: Context) => { const e = ratingColumn(x); return e && leadingBy(over('sum', e), down, n ?? 1, x); }, -0.4)).flat(),
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `${words} rated|scored|graded|marked $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what $col:g ~be|~have the? ${words} rated|scored|graded|marked`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  // 'Which three landings brought in the most money': the rows themselves, by what tells them apart
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what of? the? $num:n? $rows|$noun ~did|$word in|up|out? the? ${way === 'most' ? 'most|highest|largest' : 'least|fewest|lowest|smallest'} $col:m ~inTotal?`, ({ n, m }, x: Context) => leadingRows(m, way === 'most', n ?? 1, x), 0)).flat(),
+  rule('clause', '~tellMe? which|what|the is|was|were|are? the? $num:n? $adj:a $rows|$noun in|of|from|during|among|at|for the? $rset:c', ({ n, a, c }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x, c), 0.1),
+  rule('clause', '$adj:a $rows|$noun in|of|from|during|among|at|for the? $rset:c', ({ a, c }, x: Context) => leadingRows(a.column, a.down, 1, x, c), 0.3),
+  rule('clause', '~tellMe? which|what ~be the? $num:n? $adj:a $rows|$noun', ({ n, a }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x), 0.05),
+  rule('often', 'most often|frequently|commonly', () => true, 0),
+  rule('often', 'the? most times', () => true, 0),
+  rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }, x: Context) => commonest(c, x), 0),
+  rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }, x: Context) => commonest(c, x), 0),
+  ...([['longest', true], ['shortest', false]] as const).map(([word, down]) => rule('clause', `~tellMe? ,? which|what|the ~be? the? $num:n? ${word} $rows|$noun|stay|stays`, ({ n }, x: Context) => { const e = rowSpan(undefined, x); return e && leadingBy(over('sum', e), down, n ?? 1, x); }, 0.4)),
+  ...([['most', true], ['least|fewest', false]] as const).map(([word, down]) => rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|~have|$word in|up? the? ${word} $spanUnit:u ~inTotal?`, ({ g, u }, x: Context) => { const e = rowSpan(u, x); return e && ranking(g, over('sum', e), down, 1, x); }, -0.2)),
+  rule('clause', 'which|what the? $num:n? $adj:a $rows|$noun ??', ({ n, a }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x), 0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? most $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n ?? 1, x), -0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? fewest|least $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n ?? 1, x), -0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  // 'which class has the most pupils', 'which weekday has the most parcels': rows are counted
+  ...(['most', 'least'] as const).flatMap((way) => [
+    rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $rowsCounted ~inTotal?`, ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }), 0.1),
+    rule('clause', `who $col:g the? ${way === 'most' ? 'most' : 'least|fewest'} $rowsCounted ~inTotal?`, ({ g }, x: Context) => ranking(g, allRows, way === 'most', 1, x), 0),
+    rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, w, u }, x: Context) => { if (w !== undefined && x.head.columns.some((h) => h.name.toLowerCase().split(/\s+/).some((p) => stem(p) === stem(w)))) return null; const c = columnIn(u, x); const by = (g as string | undefined) ?? personColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
+  ]).flat(),
+  // 'the most common site', 'which site is the most common'
+  rule('clause', '~tellMe? ,? which|what $qby:b ~did|~be|$word the? ~commonest one|of? (of? all|them)?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0),
+  rule('clause', '~tellMe? ,? what|which|whats? ~be? the? ~commonest $col:c', ({ c }, x: Context) => ranking(c, allRows, true, 1, x), 0.1),
+  rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? busiest|fullest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0.1),
+  rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
+  // 'the three donors with the highest total': groups, not rows
+  rule('clause', '~tellMe|~keep? the? $num:n $col:g with|having the? ~highest|most total|sum|amount|overall|altogether? $col:m? ~inTotal?', ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? moneyColumn(x); return name !== null && repeats(g, x) ? ranking(g, sum(name, x), true, n, x) : null; }, -0.4),
+  ...(['most', 'least'] as const).flatMap((way) => [
+    rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = whoColumn(x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, 0),
+    rule('clause', `~tellMe? ,? who has|have|had the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.1),
+    rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, ({ w }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, allRows, way === 'most', 1, x); }, -0.4),
+    rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ w, m }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, -0.4),
+    rule('clause', `~tellMe? ,? who ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = whoColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
+    rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $ex2:e`, ({ g, e }, x: Context) => (e.kind === 'op' && e.op === '/' ? ranking(g, op('/', over('sum', e.left), over('sum', e.right)), way === 'most', 1, x) : null), -0.2),
+    rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
+    rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, sum(m, x), way === 'most', x), -0.1),
+  ]).flat(),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.05),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, false, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $col:m on|by|in|as|at an|the? ~average', ({ g, m }, x: Context) => { const e = quantity(m, x); return e && ranking(g, over('mean', e), true, 1, x); }, -0.3),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $col:m on|by|in|as|at an|the? ~average', ({ g, m }, x: Context) => { const e = quantity(m, x); return e && ranking(g, over('mean', e), false, 1, x); }, -0.3),
+  rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, f, true, n, x)), 0),
+  rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, sum(m, x), true, n, x)), 0.1),
+  rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
+  rule('clause', '~tellMe? the? busiest|fullest $qperiod:p', ({ p }, x: Context) => { const b = period(p, rowDate(x), x); return b && asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }); }, 0.1),
+].flat();

@@ -1,0 +1,35 @@
+import { rule, type Rule } from '../../language/chart';
+import type { Context } from '../../language/acts';
+import { column, type Expression, number, op } from '../../formula/expression';
+import { namesRows } from '../../language/mentions';
+import { quantity } from '../../language/grammar/expressions';
+import { allRows, over, partOfAll, type Question, shareOf, sum } from './question';
+
+/** Questions for parts of a whole. */
+export const sharePhrases: readonly Rule[] = [
+  // 'Rejected lots as % of all lots'
+  rule('question', '$rset:c as|in an? ~percentRider|~shareWord of|from all? the? $rows|$noun|$guess|total|whole|$col', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
+  rule('question', '$rset:c as|in an? %|percent|percentage|share|proportion of|from all? the? $rows|$noun|$guess|total|whole|$col', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|were|came|come? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|came from? $cond:c ~each $qbys:b', ({ c, b }): Question => ({ figures: [shareOf(c)], by: b }), 0),
+  // Parts of the whole: 'each captain's share of the passengers'
+  rule('qpart', '~shareWord of|in the? ~totalWord? $col:m', ({ m }, x: Context) => partOfAll(sum(m, x)), 0),
+  rule('qpart', '~shareWord of all? the? $rows|$guess', () => partOfAll(allRows), 0.1),
+  rule('question', '~tellMe? ~each $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
+  rule('question', '~tellMe? $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.25),
+  rule('question', '~tellMe? ~shareWord of|for ~each $qbys:b in|of the? ~totalWord? $col:m', ({ b, m }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && !b.some((k: Expression) => k.kind === 'column' && namesRows(k.name, x.vocabulary)) ? { figures: [e], by: b } : null; }, 0.25),
+  rule('question', '$qlead? ~tellMe? $qpart:e ~each $qbys:b', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
+  rule('question', '$qlead? $qpart:e did|does|do|comes|come|came|is|are|goes|went|has|have from|to|by|in|with? ~each $qbys:b ~did|$word? in?', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
+  rule('question', '$qfig:f ~each $qbys:b as|in a? ~percentRider|~shareWord of the? total|whole|all', ({ f, b }): Question | null => { const e = partOfAll(f); return e && { figures: [e], by: b }; }, 0),
+  rule('question', '~shareWord of each|every $qbys:b in|as? a? percent|percentage?', ({ b }): Question => ({ figures: [op('*', op('/', allRows, { kind: 'total', fn: 'count', of: number(1), by: [], whole: true }), number(100))], by: b }), 0),
+  rule('question', '~shareWord of the? $cond:c $rows|$noun|$guess', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess remained|remain|remains|stayed|stay|stays|ended|turned|got|became|went up|out|as? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
+  rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),
+  rule('shareSum', '~shareWord of? all? the? ~totalWord? $col:m $wentTo $cond:c', ({ m, c }, x: Context) => { const e = quantity(m, x); return e && op('*', op('/', over('sum', { kind: 'choose', cases: [{ when: c, then: e }], otherwise: number(0) }), over('sum', e)), number(100)); }, 0),
+  rule('question', 'what|which? $shareSum:e', ({ e }): Question => ({ figures: [e], by: [] }), -0.2),
+  rule('wentTo', 'went|goes|go|fell|falls|belongs|belong|is|was due? to', () => true, 0),
+  rule('wentTo', 'came|comes|come|is|was|were|are from|in|at|with|by|for|on|made|spent by|from|on|in|at|for?', () => true, 0),
+  rule('wentTo', 'did|does|do', () => true, 0.1),
+  rule('wentTo', 'of|for|in|at|from', () => true, 0.2),
+].flat();
