@@ -20,7 +20,7 @@ import { bandRules } from './grammar/bands';
 import { otherRules } from './grammar/others';
 import { kindRules } from './grammar/kinds';
 import { expressionRules } from './grammar/expressions';
-import { seeds } from './grammar/seeds';
+import { seeds } from './grammar/seeds/seeds';
 import { ASIDES, DESCRIBING } from './lexicon/remarks';
 import type { Metric } from '../metrics/glossary';
 import { missingRoles, rolesOf } from '../metrics/metrics';

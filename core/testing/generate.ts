@@ -3,7 +3,7 @@ import type { Item, Rule } from '../language/chart';
 import { CLASSES } from '../language/lexicon/classes';
 import { vocabularyOf } from '../language/mentions';
 import { RULES } from '../language/read';
-import { seeds } from '../language/grammar/seeds';
+import { seeds } from '../language/grammar/seeds/seeds';
 import { tokens } from '../language/words';
 import type { CheckedHead } from '../formula/check';
 import { randomFrom } from '../values/random';

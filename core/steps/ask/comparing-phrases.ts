@@ -2,7 +2,7 @@ import { keyOf, rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { moneyColumn, rowDate } from '../../language/grammar/expressions';
 import { column, type Expression } from '../../formula/expression';
-import type { Period } from '../../language/grammar/seeds';
+import type { Period } from '../../language/grammar/seeds/times';
 import { within } from '../../language/grammar/conditions/make';
 import { allRows, type Question, sum } from './question';
 

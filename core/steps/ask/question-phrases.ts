@@ -5,7 +5,7 @@ import { columnIn, dated, groupable, moneyColumn, quantity, rowDate, rowSpan, so
 import { column, columnsOf, type Expression, number, op, rowsCounted } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
-import { yesNoOf } from '../../language/grammar/seeds';
+import { yesNoOf } from '../../language/grammar/seeds/yesno';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, sum } from './question';
 

@@ -4,7 +4,7 @@ import { rule } from '../../language/chart';
 import { readYesNo } from '../../values/yesno';
 import { countryCode } from '../../values/places';
 import { unitSort } from '../../values/units';
-import type { Period } from '../../language/grammar/seeds';
+import type { Period } from '../../language/grammar/seeds/times';
 import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;

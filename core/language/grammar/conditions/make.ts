@@ -7,7 +7,8 @@ import { columnOf } from '../../../table/table';
 import { sayYesNo } from '../../../values/yesno';
 import { isQuantity } from '../../../table/column';
 import type { Context } from '../../acts';
-import type { Period, YesNo } from '../seeds';
+import type { YesNo } from '../seeds/yesno';
+import type { Period } from '../seeds/times';
 import { sampleOf } from '../samples';
 
 /** Two expressions compared. */

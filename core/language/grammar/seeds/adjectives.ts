@@ -1,0 +1,65 @@
+import { readsAsNumber } from '../../../formula/check';
+import { isDate } from '../../../table/column';
+import { unitName } from '../../../values/units';
+import { type Context } from '../../acts';
+import { dateColumns, rowDate, soldFor, startColumn } from '../expressions';
+import { type Token } from '../../words';
+import { Put } from './put';
+
+/** What adjectives speak of: 'the five smallest', 'dearest first', 'heavier than ten kilos'. */
+const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, names: string, down: boolean])[] = [
+  ['biggest largest greatest', 'bigger larger', 'size area amount volume qty quantity', true], ['smallest', 'smaller', 'size area amount volume qty quantity', false],
+  ['heaviest', 'heavier', 'weight kg mass', true], ['lightest', 'lighter', 'weight kg mass', false],
+  ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes', true], ['shortest', 'shorter', 'length duration nights hours minutes', false],
+  ['dearest priciest costliest', 'dearer pricier costlier', 'price cost value rent fee rate fare tariff freight charge', true], ['cheapest', 'cheaper', 'price cost value rent fee rate fare tariff freight charge', false],
+  ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['best', 'better', 'score rating marks mark grade points rank', true], ['worst', 'worse', 'score rating marks mark grade points', false], ['driest', 'drier', 'moisture humidity', false], ['dampest', 'damper', 'moisture humidity', true], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
+  ['nearest closest', 'nearer closer', 'distance', false], ['farthest furthest', 'farther further', 'distance', true], ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
+  ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['busiest', 'busier', 'visits visitors passengers', true],
+];
+
+/** The same of longer words: 'most expensive', 'less profitable than'. */
+const LONG_ADJECTIVES: Readonly<Record<string, string>> = { expensive: 'price cost rent fee rate fare tariff freight charge', costly: 'price cost fee fare tariff freight charge', profitable: 'profit margin', valuable: 'value', productive: 'output yield', powerful: 'power kw', crowded: 'visitors passengers people' };
+
+/** Of dates the first of these are the earliest. */
+const AGES: readonly (readonly [string, boolean])[] = [['oldest', false], ['newest', true], ['youngest', true], ['earliest', false], ['latest', true]];
+
+/** A superlative or comparative that speaks of one column of numbers, by its name; of ages, also of the one date on which all began. */
+export function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
+  const { head } = x;
+  const fitting = (names: string): readonly string[] => {
+    const numbers = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, c.name.toLowerCase().split(/[\s_()]+/)] as const);
+    for (const wanted of names.split(' ')) {
+      const found = numbers.filter(([, words]) => words.includes(wanted) && words[words.indexOf(wanted) - 1] !== 'per');
+      if (found.length > 0) return found.map(([name]) => name);
+    }
+    return [];
+  };
+  const only = (names: string): string | null => { const found = fitting(names); return found.length === 1 ? found[0]! : null; };
+  tokens.forEach((t, i) => {
+    for (const [superlative, comparative, names, down] of ADJECTIVES) {
+      const most = superlative.split(' ').includes(t.lower), more = comparative.split(' ').includes(t.lower);
+      const column = most || more ? only(names) : null;
+      if (column !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column, down }, 0);
+      else if ((most || more) && /\bprice\b/.test(names) && fitting(names).length === 0) { const sold = soldFor(x); if (sold !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column: sold, down }, 0.05); }
+      // Of two weights either may be meant: that is asked.
+      else if (most || more) fitting(names).slice(0, 4).forEach((c) => put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35));
+    }
+    const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
+    const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) ?? (/\bprice\b/.test(names) && fitting(names).length === 0 ? soldFor(x) : null) : null;
+    if (column !== null) {
+      const cat = /^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', value = { column, down: /^mo/.test(t.lower) };
+      put(cat, i, i + 2, value, 0);
+      // 'Most expensive per kilo' of ‹Price per kg›
+      const unit = /^(?:per|a|the)$/.test(tokens[i + 2]?.lower ?? '') ? unitName(tokens[i + 3]?.lower ?? '') : null;
+      if (unit !== null && column.toLowerCase().split(/[\s_()/]+/).some((w) => unitName(w) === unit)) put(cat, i, i + 4, value, -0.1);
+    }
+    if (t.lower === 'question' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '?', 0);
+    if (t.lower === 'exclamation' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '!', 0);
+    const recent = t.lower === 'most' && tokens[i + 1]?.lower === 'recent';
+    const age = recent ? AGES[1] : AGES.find(([w]) => w === t.lower);
+    const several = age && rowDate(x) === null ? dateColumns(x) : [];
+    if (age && several.length > 1 && several.length <= 4) several.forEach((c) => put('adj', i, i + (recent ? 2 : 1), { column: c, down: age[1] }, 0.35));
+    const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) ?? rowDate(x) : age ? rowDate(x) : null;
+    if (age && began !== null) put('adj', i, i + (recent ? 2 : 1), { column: began, down: age[1] }, 0.1);
+  });
+}
