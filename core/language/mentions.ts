@@ -298,6 +298,12 @@ function isUnitTail(name: readonly NameWord[], word: NameWord): boolean {
   return at > 0 && name.slice(at).every((w) => w.word === 'per' || unitName(w.word) !== null) && name.slice(0, at).some((w) => w.word !== 'per' && unitName(w.word) === null);
 }
 
+/** Does a word of a name only tell more of what is said before a joint: ‹Rate to EUR› is a rate? */
+function isTold(name: readonly NameWord[], word: NameWord, used: ReadonlySet<number>): boolean {
+  const joint = name.findIndex((w, i) => i > 0 && i < name.length - 1 && /^(?:to|in|of|per|for)$/.test(w.word));
+  return joint > 0 && name.indexOf(word) >= joint && name.slice(0, joint).every((_, i) => used.has(i));
+}
+
 /** Does a word name the unit that a column's name ends in? */
 function inUnitOf(token: Token, column: string): boolean {
   const own = unitInName(column), said = token.kind === 'word' && token.lower.length > 1 ? unitName(token.lower) : null;
@@ -356,7 +362,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (used.size === 0) return;
     const missing = name.filter((_, i) => !used.has(i));
     // What is left out of a name costs more when it is what tells the column from others.
-    const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : isUnitTail(name, w) ? WEIGHTS.missingUnit : name.some((u, i) => used.has(i) && isMeasureOf(w.word, u.word)) ? WEIGHTS.link : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
+    const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : isUnitTail(name, w) ? WEIGHTS.missingUnit : name.some((u, i) => used.has(i) && isMeasureOf(w.word, u.word)) ? WEIGHTS.link : isTold(name, w, used) ? (JOINTS.has(w.word) ? WEIGHTS.link : WEIGHTS.missingNoun) : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
     if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
     // 'no' by itself is no number.
     if (missing.length && used.size === 1 && tokens[from]!.lower === 'no' && to === from + 1) continue;

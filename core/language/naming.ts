@@ -42,7 +42,7 @@ function describe(e: Expression): string {
     case 'person':
       return `${{ title: 'title', first: 'first name', middle: 'middle name', last: 'last name', suffix: 'suffix' }[e.part]}`;
     case 'lookup':
-      return e.fn === 'only' ? e.value : `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest', count: 'number of' }[e.fn]} ${e.value}`;
+      return e.fn === 'only' ? e.value : e.fn === 'count' ? `number of ${e.table}` : `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest' }[e.fn]} ${e.value}`;
     case 'band':
       return e.value;
     case 'address':

@@ -17,7 +17,9 @@ import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions/rules';
 import { bandRules } from './grammar/bands';
+import { theirRules } from './grammar/theirs';
 import { otherRules } from './grammar/others';
+import { manyRules } from './grammar/many';
 import { kindRules } from './grammar/kinds';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds/seeds';
@@ -62,6 +64,8 @@ export const RULES: readonly Rule[] = [
   ...kindRules,
   ...otherRules,
   ...bandRules,
+  ...theirRules,
+  ...manyRules,
   ...conditionRules,
   ...STEP_PHRASES,
   ...againRules,

@@ -1,25 +1,29 @@
 import { readsAsNumber, type CheckedHead } from '../../formula/check';
 import { boundColumns } from '../../formula/bands';
-import { column, columnsOf, not, type BandExpression, type BandKey, type Bounds, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import { column, not, type BandExpression, type BandKey, type Bounds, type Condition, type Expression } from '../../formula/expression';
 import { findColumn } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { folded } from '../../values/fold';
 import { ENDS, readRange } from '../../values/range';
 import type { Context } from '../acts';
-import { rule } from '../chart';
+import { rule, type Rule } from '../chart';
 import { stem } from '../words';
-import { lookupOf, tiesOf, type OtherColumn } from './others';
+import { tiesOf, type OtherColumn } from './others';
 import { sampleOf } from './samples';
 
 /* Tables of bands: where they begin and end, and what of this table lies in them. */
 
 const BEGINS = new Set(['from', 'min', 'minimum', 'lower', 'low', 'start', 'begin', 'over', 'above', 'since', 'least', 'after', 'threshold'].map(stem));
+
 const FINISHES = new Set(['to', 'max', 'maximum', 'upper', 'high', 'end', 'until', 'till', 'under', 'below', 'through', 'most', 'before'].map(stem));
+
 /** Words of bounds that say nothing of what lies in them. */
 const PLAIN = new Set(['valid', 'bound', 'limit', 'edge', 'of', 'at', 'up', 'date', 'day', 'band', 'range', 'value', 'number', 'class', 'table', 'norm', 'norms', 'rate', 'rates', 'the'].map(stem));
 
 const wordsOf = (name: string): string[] => name.toLowerCase().split(/[\s_\-/().,]+/).filter((w) => w !== '').map(stem);
+
 const rest = (name: string): string[] => wordsOf(name).filter((w) => !BEGINS.has(w) && !FINISHES.has(w) && !PLAIN.has(w));
+
 const isBound = (name: string, words: ReadonlySet<string>): boolean => wordsOf(name).some((w) => words.has(w));
 
 /** Where the bands of a table begin and end; null where it is no table of bands. */
@@ -88,12 +92,6 @@ export function bandOf(x: Pick<Context, 'head'>, { table, column: value }: Other
   return only && !next ? { kind: 'band', value, table, bounds, of: column(only.of), keys: only.keys } : null;
 }
 
-/** Is there only one row of another table for each of its keys? Then a key alone finds it, whatever bounds stand beside. */
-export function uniqueThere(under: string, table: string, { head }: Pick<Context, 'head'>): boolean {
-  const glance = head.others?.get(table)?.glances?.get(under);
-  return glance?.values != null && glance.values.every(([, n]) => n === 1);
-}
-
 /** The column of a table of bands that says the same thing as a column of this table: the one of its name, or the only one that is no bound, key or remark. */
 export function saysOf(own: string, table: string, { head }: Pick<Context, 'head'>): OtherColumn | null {
   const other = head.others?.get(table);
@@ -119,41 +117,9 @@ export const agreeing = (actual: string, expected: string): Expression => ({
   otherwise: { kind: 'text', value: 'no' },
 });
 
-/** What another table says for each row: by the band that a value lies in, or by a key. */
-export function valueThere(x: Pick<Context, 'head'>, value: OtherColumn, fn: LookupFn = 'only', tie?: { readonly own?: string; readonly there?: string; /** A second column that was named. */ readonly also?: string }): Expression | null {
-  const keyed = lookupOf(x, value, fn, tie?.own, tie?.there);
-  if (fn !== 'only' || tie?.there !== undefined || (keyed?.kind === 'lookup' && uniqueThere(keyed.under, keyed.table, x))) return keyed;
-  const said = [tie?.own, tie?.also].filter((c) => c !== undefined);
-  const band = [...said, undefined].map((own) => bandOf(x, value, own)).find((b) => b !== null && said.every((c) => columnsOf(b).includes(c)));
-  return band ?? (tie?.also === undefined ? keyed : null);
-}
-
-/** The same where the table was not named: only where it has one value for each row. */
-export function soleValue(x: Pick<Context, 'head'>, value: OtherColumn): Expression | null {
-  const e = valueThere(x, value);
-  return e?.kind === 'lookup' && !uniqueThere(e.under, e.table, x) ? null : e;
-}
-
-interface TheirValue extends OtherColumn { readonly text: string }
-
-/** Rows for which another table says one of some values. */
-function theirAmong(values: readonly TheirValue[], x: Context): Condition | null {
-  const of = soleValue(x, values[0]!);
-  return of && { kind: 'among', of, texts: values.map((v) => v.text) };
-}
-
-/** A number that another table gives for each row. */
-export const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? soleValue(x, c) : null; };
-
-/** Is a column what another table says, or something else? */
-function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {
-  const there = soleValue(x, c);
-  return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
-}
-
 const SAYS = 'says|say|said|gives|give|demands|demand|prescribes|prescribe|wants|want|has|have|lists|requires';
 
-export const bandRules = [
+export const bandRules: readonly Rule[] = [
   rule('asTable', `what|as|like|that $theTable:t ${SAYS}?`, ({ t }) => t, 0),
   rule('asTable', `the? same as|in $theTable:t ${SAYS}?`, ({ t }) => t, 0),
   rule('asTable', 'with|to $theTable:t', ({ t }) => t, 0.1),
@@ -165,14 +131,4 @@ export const bandRules = [
   rule('cond', "$col:c ~not agree|match|follow|conform|be? $asTable:t", ({ c, t }, x: Context) => { const said = asSaid(x, c, t); return said && not(said); }, 0),
   rule('obeys', '$every? $col:c must|should|shall|may|has|have|needs|ought only|always|to? be|agree|match|follow|conform $asTable:t', ({ c, t }, x: Context) => asSaid(x, c, t), 0),
   rule('obeys', '$every? $col:c must|should|shall|has|have|needs|ought always|to? follow|match|obey $theTable:t', ({ c, t }, x: Context) => asSaid(x, c, t), 0),
-  // 'Payments for Bread courses': rows whose course, in another table, is that
-  rule('theirValues', '$theirValue:v', ({ v }) => [v], 0),
-  rule('theirValues', '$theirValue:v and|or|, $theirValues:r', ({ v, r }) => (r[0].column === v.column && r[0].table === v.table ? [v, ...r] : null), 0),
-  rule('cond', 'of|for|from|in|on|with|at? $theirValues:v', ({ v }, x: Context) => theirAmong(v, x), 0.3),
-  rule('cond', '$theirs:c ~be? $theirValues:v', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0),
-  rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$theirs:c', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0.1),
-  // 'Where the unit price is not the list price', of another table
-  rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
-  rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
-  rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
 ].flat();

@@ -462,7 +462,7 @@ const LATER = /\b(?:settled|returned|refund|closed|sold|dispatched|shipped|sent|
 export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;
 
 /** What begins a row and what ends it: the only two dates or times that are no plans, or those whose names say so. */
-function endsOf(x: Context): readonly [string, string] | null {
+export function endsOf(x: Context): readonly [string, string] | null {
   const of = (all: readonly string[]): readonly [string, string] | null => {
     const own = all.filter((n) => !NOT_REAL.test(n));
     // What is picked up may be dropped later, or what was dropped off be picked up: the columns stand in the order of what happens.

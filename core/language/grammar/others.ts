@@ -22,6 +22,7 @@ const stems = (text: string): string[] => text.toLowerCase().split(/[\s_-]+/).fi
 
 /** Names and columns of the other tables, wherever a request may mean them. */
 export function otherMentions(words: readonly Token[], request: string, { head, vocabulary }: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
+  const ours = columnMentions(words, vocabulary).filter((m) => m.cost < 0.6);
   for (const [name, other] of head.others ?? []) {
     const own = stems(name);
     for (let i = 0; i + own.length <= words.length; i++) {
@@ -34,8 +35,10 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
     for (const m of columnMentions(words, vocabularyOf(other))) {
       if (m.cost >= 0.6) continue;
       put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
-      // Said by its whole name, which no other column has, it needs no table to be named.
-      if (m.cost < 0.05 && telling(m.column) && !isCalled(m.column, head) && [...head.others!].every(([n, o]) => n === name || !isCalled(m.column, o))) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
+      // Said by its name, or by a part of it that no column here has, it needs no table to be named.
+      if (isCalled(m.column, head) || [...head.others!].some(([n, o]) => n !== name && isCalled(m.column, o))) continue;
+      if (m.cost < 0.05 && telling(m.column)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
+      else if (m.cost < 0.3 && words.slice(m.from, m.to).some((t) => !GENERAL.has(t.lower)) && !ours.some((o) => o.from < m.to && m.from < o.to)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.2 + m.cost);
     }
     // A value that stands only there: 'payments for Bread courses'.
     for (const v of valueMentions(words, request, vocabularyOf(other), false)) {
@@ -50,7 +53,7 @@ const telling = (name: string): boolean => /[\s_]/.test(name.trim()) || (name.le
 const GENERAL = new Set(COLUMN_NOUNS);
 
 /** A pair of columns that hold the same things in two tables. */
-interface Tie {
+export interface Tie {
   readonly own: string;
   readonly there: string;
   readonly score: number;
@@ -116,7 +119,8 @@ function byName({ head }: Pick<Context, 'head'>, own: string, table: string): Ti
   return there ? { own, there: there.name, score: 1 } : null;
 }
 
-const notListed = (table: string, x: Context): Condition | null => { const l = listedOf(x, undefined, table); return l && not(l); };
+/** Rows whose key stands in no row of another table. */
+export const notListed = (table: string, x: Context): Condition | null => { const l = listedOf(x, undefined, table); return l && not(l); };
 
 /** The only table that a column ties this one to. */
 function onlyTable(own: string, { head }: Context): string | null {
@@ -135,6 +139,7 @@ export const otherRules = [
   rule('inTable', `${SHOWS}? up? one? of the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? ${IN} $theTable:t under|as the? $tcol:k`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? under|as the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('theirs', 'what the? $rows|$noun|$guess|it|they|$table|$col? ~be|~have? been? ^$theirs:c', ({ c }) => c, 0.05),
   rule('theirs', '$table:t ^$tcol:c', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirs', 'the? $tcol:c of|in|on the|its|their|each|a|this|that? ^$table:t', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirs', 'the? $tcol:c in|from|of|on|according|as|that to|by|given|says? in? $theTable:t says|gives|has?', ({ c, t }) => (c.table === t ? c : null), 0.05),

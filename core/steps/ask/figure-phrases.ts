@@ -1,6 +1,6 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
-import { theirNumber } from '../../language/grammar/bands';
+import { theirNumber } from '../../language/grammar/theirs';
 import { column, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { groupable, moneyColumn, quantity, rowSpan } from '../../language/grammar/expressions';

@@ -6,6 +6,7 @@ import { column, type Condition, type Expression, op } from '../../formula/expre
 import { namesRows } from '../../language/mentions';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, asked, firstUnique, grouped, over, period, type Question, repeats, sum } from './question';
+import { doerOf, whoColumn, countsByVerb } from './doers';
 
 /** The group with the most rows. */
 const commonest = (name: string, x: Context): Question | null => (!repeats(name, x) ? null : { figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
@@ -26,26 +27,6 @@ function leadingBy(e: Expression, down: boolean, most: number, x: Context, where
   const key = firstUnique(x);
   return key === undefined ? null : asked({ figures: [e], by: [column(key)], order: { figure: 0, down }, most, ...(where ? { where } : {}) });
 }
-
-/** The column that says who did something: ‹Booked by› of who booked. */
-const doerOf = (verb: unknown, x: Context): string | null => (typeof verb === 'string' ? agentColumn(verb, x) ?? x.head.columns.find((c) => c.type === 'text' && /\sby$/i.test(c.name) && stem(c.name.split(/\s/)[0]!.toLowerCase()) === stem(verb.toLowerCase()))?.name ?? null : null);
-
-/** The column of those who did it: ‹Picker› of who picked. */
-function agentColumn(verb: string, x: Context): string | null {
-  const own = stem(verb.toLowerCase()), found = x.head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => [`${own}er`, `${own}or`, `${own}r`].includes(w.replace(/s$/, ''))));
-  return found.length === 1 ? found[0]!.name : null;
-}
-
-const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk)s?$/i;
-
-/** The column of who did what rows tell of, where only one may be that. */
-function whoColumn(x: Context): string | null {
-  const found = x.head.columns.filter((c) => c.type === 'text' && DOES.test(c.name) && !/(?:number|order|letter|quarter|paper|water|meter|weather|offer|floor|door|colour|color)s?$/i.test(c.name) && quantity(c.name, x) === null && repeats(c.name, x)).map((c) => c.name);
-  return found.length > 1 ? null : found[0] ?? personColumn(x);
-}
-
-/** Does a column of numbers say how much of it was done: ‹Paid› of what was paid most? */
-const countsByVerb = (verb: string, x: Context): boolean => x.head.columns.some((c) => quantity(c.name, x) !== null && c.name.toLowerCase().split(/\s/).some((w) => stem(w) === stem(verb.toLowerCase())));
 
 /** The group a ranking is about: one column that holds it. */
 const ranking = (by: string, figure: Expression | null, down: boolean, most: number | undefined, x: Context, where?: Condition): Act | null => {

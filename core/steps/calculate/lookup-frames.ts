@@ -2,7 +2,9 @@ import { column, number, type Expression, type LookupFn } from '../../formula/ex
 import { withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
-import { agreeing, bandOf, saysOf, soleValue, valueThere } from '../../language/grammar/bands';
+import { agreeing, bandOf, saysOf } from '../../language/grammar/bands';
+import { soleValue, valueThere } from '../../language/grammar/theirs';
+import { orNothing } from '../../language/grammar/many';
 import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { moneyColumn } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
@@ -102,6 +104,16 @@ export const frames: readonly Frame[] = [
     keeps: ['table'],
     cost: 0.7,
   }, ({ fn, table, tie, name, zero }, x) => { const there = x.head.others?.get(table), value = there ? moneyColumn({ ...x, head: there }) : null; return value === null ? null : bring([{ table, column: value }], table, fn, x, { tie, name, zero }); }),
+
+  // 'How much was paid on each invoice', 'the date of the last loan'
+  frame('rows of another table told', {
+    need: { tally: '$tally' },
+    may: { each: EACH, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
+    many: ['each', 'column'],
+    about: ABOUT,
+    keeps: ['tally', 'deed'],
+    cost: 0.5,
+  }, ({ tally, name, zero }) => add(zero === undefined ? (tally.kind === 'lookup' && tally.fn === 'count' ? orNothing(tally) : tally) : { kind: 'orElse', of: tally, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } }, name)),
 
   frame('rows of another table counted', {
     need: { count: ['how many|number of|count of|the number of|count the', 'how many times'], table: ['$theTable', 'in|of|from $theTable'], each: EACH },

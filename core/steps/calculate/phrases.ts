@@ -8,6 +8,7 @@ import { datePhrases } from './date-phrases';
 import { differencePhrases } from './difference-phrases';
 import { joinPhrases } from './join-phrases';
 import { metricPhrases } from './metric-phrases';
+import { otherPhrases } from './other-phrases';
 import { outlierPhrases } from './outlier-phrases';
 import { personPhrases } from './person-phrases';
 import { rankPhrases } from './rank-phrases';
@@ -22,7 +23,7 @@ import { zonePhrases } from './zone-phrases';
 
 /** The ways to ask for new columns and changed values, by what is calculated; last what is said of a calculation afterwards. */
 export const phrases: readonly Rule[] = [
-  textPhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases,
+  textPhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases, otherPhrases,
   differencePhrases, sharePhrases, rankPhrases, joinPhrases, bandPhrases, columnPhrases, revisePhrases,
   blankPhrases, riderPhrases,
 ].flat();

@@ -2,6 +2,7 @@ import { readsAsDate } from '../../../formula/check';
 import { unitName } from '../../../values/units';
 import type { Item } from '../../chart';
 import { type Context } from '../../acts';
+import { deedMentions } from '../many';
 import { otherMentions } from '../others';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../../mentions';
 import { typingDistance } from '../../../match/typing';
@@ -41,6 +42,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   // A column of the same name stands for what was calculated.
   for (const [name, as] of context.terms ?? []) if (!context.head.columns.some((c) => c.name.toLowerCase() === name.toLowerCase())) named(name, tokens).forEach(([from, to]) => put('term', from, to, { name, as }, 0));
   otherMentions(tokens, request, context, put);
+  deedMentions(tokens, context, put);
   families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
   const values = valueMentions(tokens, request, context.vocabulary);
   for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: tokens[v.from]!.kind === 'quoted' ? v.text : request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' ') }, v.cost);

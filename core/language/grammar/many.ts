@@ -1,0 +1,124 @@
+import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { column, not, number, op, type Comparison, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import type { Context } from '../acts';
+import { rule } from '../chart';
+import { stem, type Token } from '../words';
+import { SIZES, compare } from './conditions/make';
+import { vocabularyOf } from '../mentions';
+import { endsOf, moneyColumn, rowDate } from './expressions';
+import { tiesOf, type OtherColumn, type Tie } from './others';
+import { uniqueThere } from './theirs';
+
+/* Tables that have several rows for one of this table's: how many, how much in all, the first and the last. */
+
+/** What is done, and what rows that tell of it are called, where the one is not made of the other. */
+const DOINGS: readonly (readonly string[])[] = ['lend loan borrow', 'sell sale', 'buy purchase order', 'pay payment remittance receipt receive settle remit transfer', 'rent rental hire lease', 'see sighting spot', 'call phone', 'reserve reservation book', 'go trip tour', 'show screening'].map((list) => list.split(' ').map(stem));
+
+/** Endings that make a noun of what is done: deliver-y, pay-ment, inspect-ion. */
+const ENDINGS = /^(?:|t|i|y|e|al|ing|ment|ion|s?sion|tion|ation|ition|er[iy]|ance|ence|age)$/;
+
+const made = (verb: string, noun: string): boolean => (noun.startsWith(verb) && ENDINGS.test(noun.slice(verb.length))) || (verb.length > 4 && noun.startsWith(verb.slice(0, -1)) && /^(?:s?sion|tion|cation)$/.test(noun.slice(verb.length - 1)));
+
+/** Do rows of a table tell of what a word says was done: payments of paying, loans (with a ‹Borrower›) of borrowing? */
+function tellsOf(verb: string, table: string, columns: readonly { readonly name: string }[]): boolean {
+  const noun = stem(table.split(/[\s_-]+/).at(-1)!);
+  return made(verb, noun) || DOINGS.some((d) => d.includes(verb) && d.includes(noun)) || columns.some((c) => { const own = c.name.toLowerCase(); return own === `${verb}er` || own === `${verb}or` || own === `${verb}r`; });
+}
+
+/** Words that say what was done in rows of another table, wherever it has several rows for one of this table's. */
+export function deedMentions(words: readonly Token[], x: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
+  for (const [table, other] of x.head.others ?? []) {
+    if (manyTie(x, table) === null) continue;
+    words.forEach((t, i) => { if (t.kind === 'word' && t.stem.length > 2 && !t.lower.endsWith('s') && tellsOf(t.stem, table, other.columns)) put('deed', i, i + 1, table, 0); });
+  }
+}
+
+/** The columns that tie each row of this table to several of another; null where there are none, or it is not clear which. */
+function manyTie({ head }: Pick<Context, 'head'>, table: string): Tie | null {
+  const other = head.others?.get(table);
+  const own = (name: string): boolean => { const g = head.glances?.get(name); return g?.values != null && g.values.every(([v, n]) => n === 1 || v === ''); };
+  const [best, next] = other ? tiesOf(head, other).filter((t) => own(t.own) && !uniqueThere(t.there, table, { head })) : [];
+  return best && (!next || best.score - next.score >= 0.1) ? best : null;
+}
+
+/** A figure over the rows of another table that belong to each row of this one. */
+export function tallyOf(fn: LookupFn, table: string, value: string | null, x: Pick<Context, 'head'>): Expression | null {
+  const tie = manyTie(x, table);
+  return tie && (fn === 'count' || (value !== null && value !== tie.there)) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value!, table, under: tie.there, of: column(tie.own) } : null;
+}
+
+const there = (table: string, x: Context): Context => { const head = x.head.others!.get(table)!; return { ...x, head, vocabulary: vocabularyOf(head) }; };
+/** What the rows of another table come to. */
+const moneyThere = (table: string, x: Context): Expression | null => tallyOf('sum', table, moneyColumn(there(table, x)), x);
+/** The first or last day that rows of another table are dated by. */
+const dayThere = (fn: 'lowest' | 'highest', table: string, x: Context): Expression | null => tallyOf(fn, table, rowDate(there(table, x)) ?? endsOf(there(table, x))?.[0] ?? null, x);
+const figureOf = (fn: LookupFn, c: OtherColumn, x: Context): Expression | null => { const other = x.head.others!.get(c.table)!; return readsAsNumber(other, c.column) || ((fn === 'lowest' || fn === 'highest') && readsAsDate(other, c.column)) ? tallyOf(fn, c.table, c.column, x) : null; };
+
+/** Where there are no such rows there is nothing. */
+export const orNothing = (e: Expression): Expression => (e.kind === 'lookup' && (e.fn === 'count' || e.fn === 'sum') ? { kind: 'orElse', of: e, otherwise: number(0) } : e);
+
+const counted = (operator: Comparison, n: number, table: string, x: Context): Condition | null => { const e = tallyOf('count', table, null, x); return e && compare(operator, orNothing(e), number(n)); };
+const none = (table: string, x: Context): Condition | null => { const tie = manyTie(x, table); return tie && not({ kind: 'listed', table, under: tie.there, of: column(tie.own) }); };
+const some = (table: string, x: Context): Condition | null => { const tie = manyTie(x, table); return tie && { kind: 'listed', table, under: tie.there, of: column(tie.own) }; };
+
+/** The only table of several rows for each of this one's that has a column of money. */
+function earningTable(x: Context): string | null {
+  const found = [...(x.head.others?.keys() ?? [])].filter((t) => moneyThere(t, x) !== null);
+  return found.length === 1 ? found[0]! : null;
+}
+
+/** What a row comes to, less what was paid of it in another table. */
+function stillOpen(x: Context): Expression | null {
+  const paying = [...(x.head.others ?? [])].filter(([t, o]) => tellsOf('pay', t, o.columns) && moneyThere(t, x) !== null), own = moneyColumn(x);
+  return paying.length === 1 && own !== null ? op('-', column(own), orNothing(moneyThere(paying[0]![0], x)!)) : null;
+}
+
+const LAST = [['last|latest|newest', 'highest'], ['most recent', 'highest'], ['first|earliest|oldest', 'lowest']] as const;
+const ROW = '~each|the|a|an|it|they|this? $rows|$noun|$col|$guess?';
+
+export const manyRules = [
+  rule('many', '$theTable:t', ({ t }, x: Context) => (manyTie(x, t) ? t : null), 0.05),
+  // How many
+  rule('tally', 'how many|often|number|count of? the|its|their? $many:t', ({ t }, x: Context) => tallyOf('count', t, null, x), 0.05),
+  rule('tally', `how many|number of? $tcol|$word|$noun|$guess ${ROW} ~have|~did|~be? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),
+  rule('tally', `how often ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', `how many|number of? times ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  // How much
+  rule('tally', `how much money|of? ~did|~be|~have|we|they? been? ${ROW} ~be|~have? been? ^$deed:t on|for|by|to|in|from|against? it|them? so? far? ~inTotal?`, ({ t }, x: Context) => moneyThere(t, x), 0),
+  rule('tally', `what ~be|~have|we|they? been? ${ROW} ~be|~have? been? ^$deed:t on|for|by|to|in|from|against? it|them? so? far? ~inTotal?`, ({ t }, x: Context) => moneyThere(t, x), 0.1),
+  rule('tally', '~figureTotal|~inTotal amount? ^$deed:t', ({ t }, x: Context) => moneyThere(t, x), 0.1),
+  rule('tally', 'the? ^$deed:t amount|sum|total|money', ({ t }, x: Context) => moneyThere(t, x), 0.1),
+  rule('tally', 'amount|sum|total|money that? we|they|was|were|has|have? been? ^$deed:t so? far?', ({ t }, x: Context) => moneyThere(t, x), 0.1),
+  rule('tally', `how much|what money? ~did? ${ROW} ~did|~have? earn|earned|make|made|bring|brought|yield|yielded|take|took|fetch|fetched in? so? far? ~inTotal?`, (_s, x: Context) => { const t = earningTable(x); return t === null ? null : moneyThere(t, x); }, 0.2),
+  rule('tally', '~figureTotal of? all? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('sum', c, x), 0),
+  rule('tally', 'the|its|their? ^$theirs:c ~inTotal', ({ c }, x: Context) => figureOf('sum', c, x), 0),
+  rule('tally', 'all the|its|their ^$theirs:c together|combined|summed|added up?', ({ c }, x: Context) => figureOf('sum', c, x), 0),
+  rule('tally', '~figureTotal of? the|all? ^$theirs:c ~each $rows|$noun|$col|$guess $word', ({ c }, x: Context) => figureOf('sum', c, x), 0),
+  rule('tally', '~average of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('mean', c, x), 0.05),
+  rule('tally', 'everything|all|whatever|what that|which? ~be? ^$theirs:c', ({ c }, x: Context) => figureOf('sum', c, x), 0.1),
+  rule('tally', '~highest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('highest', c, x), 0.1),
+  rule('tally', '~lowest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('lowest', c, x), 0.1),
+  // The first and the last
+  ...LAST.flatMap(([words, fn]) => [
+    rule('tally', `date|day|time of the|its|their|each? ${words} $many:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `the|its|their? ${words} $many:t date|day`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `when|date|day ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} been? ^$deed:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `when ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} $many:t (was|is|were|happened|came|took place)?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `the? ${words} time|date|day ${ROW} ~be|~did|~have|went|got? been? ^$deed:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `the? ${words} time|date|day ${ROW} ~be|~did|~have|went|came|got? ^$tcol:c`, ({ c }, x: Context) => figureOf(fn, c, x), 0),
+  ]).flat(),
+  rule('ex0', '$tally:e', ({ e }) => orNothing(e), 0.6),
+  rule('ex2', 'what|how much|amount|sum|total? ~be|that|which? still|yet? open|left|due|owed|owing|outstanding|unpaid|missing|payable to? (be paid)?', (_s, x: Context) => stillOpen(x), 0.1),
+
+  // Rows that have none, or several
+  rule('cond', '~be|~have? never ever? been? ^$deed:t (by (anyone|anybody))?', ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', "nobody|noone|none (has|have|had)? ever? ^$deed:t yet|ever? it|them?", ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', 'no one (has|have|had)? ever? ^$deed:t yet|ever? it|them?', ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', "hasn't|haven't|hadn't|wasn't|weren't|isn't|aren't been? ^$deed:t at|yet|so? all|far? yet?", ({ t }, x: Context) => none(t, x), 0.2),
+  rule('cond', '~be|~have not been? ^$deed:t at|yet|so? all|far? yet?', ({ t }, x: Context) => none(t, x), 0.2),
+  rule('cond', '~be|~have been? ^$deed:t at least once', ({ t }, x: Context) => some(t, x), 0),
+  rule('cond', '~be|~have|got? been? ^$deed:t $severalTimes:n', ({ t, n }, x: Context) => counted('>', n, t, x), 0),
+  rule('cond', '~be|~have|got? been? ^$deed:t twice', ({ t }, x: Context) => counted('=', 2, t, x), 0.1),
+  ...SIZES.map(([words, operator]) => rule('cond', `~withA|with|having|~have? ${words} $num:n ^$many:t`, ({ n, t }, x: Context) => counted(operator, n, t, x), 0)).flat(),
+  rule('cond', '~withA|with|having|~have several|multiple|many ^$many:t', ({ t }, x: Context) => counted('>', 1, t, x), 0),
+].flat();

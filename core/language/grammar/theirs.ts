@@ -1,0 +1,101 @@
+import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { column, columnsOf, not, op, type Comparison, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import { isQuantity } from '../../table/column';
+import type { Context } from '../acts';
+import { rule, type Rule } from '../chart';
+import { compare, SIZES } from './conditions/make';
+import { quantity, rowSpan } from './expressions';
+import { lookupOf, notListed, type OtherColumn } from './others';
+import { bandOf } from './bands';
+
+/* What another table says of each row, without being named: by its bands or its key, and only where it is one value. */
+
+/** Is there only one row of another table for each of its keys? Then a key alone finds it, whatever bounds stand beside. */
+export function uniqueThere(under: string, table: string, { head }: Pick<Context, 'head'>): boolean {
+  const glance = head.others?.get(table)?.glances?.get(under);
+  return glance?.values != null && glance.values.every(([, n]) => n === 1);
+}
+
+/** What another table says for each row: by the band that a value lies in, or by a key. */
+export function valueThere(x: Pick<Context, 'head'>, value: OtherColumn, fn: LookupFn = 'only', tie?: { readonly own?: string; readonly there?: string; /** A second column that was named. */ readonly also?: string }): Expression | null {
+  const keyed = lookupOf(x, value, fn, tie?.own, tie?.there);
+  if (fn !== 'only' || tie?.there !== undefined || (keyed?.kind === 'lookup' && uniqueThere(keyed.under, keyed.table, x))) return keyed;
+  const said = [tie?.own, tie?.also].filter((c) => c !== undefined);
+  const band = [...said, undefined].map((own) => bandOf(x, value, own)).find((b) => b !== null && said.every((c) => columnsOf(b).includes(c)));
+  return band ?? (tie?.also === undefined ? keyed : null);
+}
+
+/** The same where the table was not named: only where it has one value for each row. */
+export function soleValue(x: Pick<Context, 'head'>, value: OtherColumn): Expression | null {
+  const e = valueThere(x, value);
+  return e?.kind === 'lookup' && !uniqueThere(e.under, e.table, x) ? null : e;
+}
+
+interface TheirValue extends OtherColumn { readonly text: string }
+
+/** Rows for which another table says one of some values. */
+function theirAmong(values: readonly TheirValue[], x: Context): Condition | null {
+  const of = soleValue(x, values[0]!);
+  return of && { kind: 'among', of, texts: values.map((v) => v.text) };
+}
+
+/** A number that another table gives for each row. */
+export const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? soleValue(x, c) : null; };
+
+/** Is a column what another table says, or something else? */
+function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {
+  const there = soleValue(x, c);
+  return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
+}
+
+/** A day that another table gives for each row. */
+const theirDay = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsDate(there, c.column) ? soleValue(x, c) : null; };
+const ownDay = (name: string, x: Context): Expression | null => (readsAsDate(x.head, name) ? column(name) : null);
+
+/** The only column of numbers of a table of rates. */
+function rateOf(table: string, { head }: Context): OtherColumn | null {
+  const found = head.others?.get(table)?.columns.filter((c) => isQuantity(c.type)) ?? [];
+  return found.length === 1 ? { table, column: found[0]!.name } : null;
+}
+
+/** Amounts times what a table of rates says for each row. */
+export function atRates(name: string, table: string, x: Context): Expression | null {
+  const amount = quantity(name, x), rate = rateOf(table, x), there = rate && soleValue(x, rate);
+  return amount && there && op('*', amount, there);
+}
+
+/** How long a row lasted, against the most or least that another table says in such a unit. */
+function lastedMore(operator: Comparison, c: OtherColumn, x: Context): Condition | null {
+  const unit = (['days', 'hours', 'minutes', 'weeks', 'months'] as const).find((u) => c.column.toLowerCase().includes(u.slice(0, -1)));
+  const [limit, span] = [theirNumber(c, x), unit === undefined ? null : rowSpan(unit, x)];
+  return limit && span && compare(operator, span, limit);
+}
+
+export const theirRules: readonly Rule[] = [
+  // 'Payments for Bread courses': rows whose course, in another table, is that
+  rule('theirValues', '$theirValue:v', ({ v }) => [v], 0),
+  rule('theirValues', '$theirValue:v and|or|, $theirValues:r', ({ v, r }) => (r[0].column === v.column && r[0].table === v.table ? [v, ...r] : null), 0),
+  rule('cond', 'of|for|from|in|on|with|at? $theirValues:v', ({ v }, x: Context) => theirAmong(v, x), 0.3),
+  rule('cond', '$theirs:c ~be? $theirValues:v', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0),
+  rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$theirs:c', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0.1),
+  // 'Where the unit price is not the list price', of another table
+  rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
+  rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
+  rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
+  rule('theirs', '$theirs:c of|for the|its|their|that|each ^$col:k', ({ c, k }, x: Context) => { const e = soleValue(x, c); return e?.kind === 'lookup' && columnsOf(e).includes(k) ? c : null; }, 0),
+  rule('cond', 'does|do|did ^$col:a match|equal|agree|correspond with|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
+  rule('cond', '~withA|with an? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && not({ kind: 'empty', of: e }); }, 0.2),
+  rule('cond', '~without an?|any? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && { kind: 'empty', of: e }; }, 0.2),
+  rule('cond', '$word? by|from|of|for|to someone|somebody|people|persons|those|anyone|$noun ~rel? $cond:c', ({ c }) => (JSON.stringify(c).includes('"lookup"') ? c : null), 0.1),
+  // 'By people who aren't members'
+  rule('cond', "by|from|of|for|to? someone|somebody|people|persons|those|anyone who|that isn't|aren't|is|are not? a|an|one? of? our|the? ^$table:t", ({ t }, x: Context) => notListed(t, x), 0.3),
+  ...SIZES.flatMap(([words, operator]) => [
+    rule('cond', `~be? $word|$guess|kept? ${words} the|its|their? ^$theirs:c`, ({ c }, x: Context) => lastedMore(operator, c, x), 0.2),
+    rule('cond', `$col:a ~be? ${words} the|its|their? ^$theirs:b`, ({ a, b }, x: Context) => { const [m, n] = [ownDay(a, x), theirDay(b, x)]; return m && n && compare(operator, m, n); }, 0.1),
+  ]).flat(),
+  // Days between what stands here and there
+  rule('ex1', '~days ~took? from|between|since? the|its|their? ^$theirs:a ~fromTo|and the|its|their? ^$col:b', ({ a, b }, x: Context) => daysBetween(theirDay(a, x), ownDay(b, x)), 0),
+  rule('ex1', '~days ~took? from|between|since? the|its|their? ^$col:a ~fromTo|and the|its|their? ^$theirs:b', ({ a, b }, x: Context) => daysBetween(ownDay(a, x), theirDay(b, x)), 0),
+].flat();
+
+const daysBetween = (from: Expression | null, to: Expression | null): Expression | null => from && to && { kind: 'span', unit: 'days', from, to };
