@@ -208,6 +208,7 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
   if (a.length >= 6 && b.length >= 4 && (rootOf(a) === rootOf(b) || rootOf(a) === name.stem)) return [WEIGHTS.beginning, 'another form'];
+  if (/^numbers?$/.test(a) && /^(?:no|nr|num)$/.test(b)) return [WEIGHTS.form, 'another form'];
   // A unit is the same under all its names.
   const unit = unitName(token.lower);
   if (unit !== null && unit.length > 1 && unit === unitName(name.word)) return [WEIGHTS.form, 'another form'];

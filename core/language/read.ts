@@ -19,6 +19,7 @@ import { conditionRules } from './grammar/conditions/rules';
 import { bandRules } from './grammar/bands';
 import { theirRules } from './grammar/theirs';
 import { otherRules } from './grammar/others';
+import { pairRules } from './grammar/pairs';
 import { manyRules } from './grammar/many';
 import { kindRules } from './grammar/kinds';
 import { expressionRules } from './grammar/expressions';
@@ -66,6 +67,7 @@ export const RULES: readonly Rule[] = [
   ...bandRules,
   ...theirRules,
   ...manyRules,
+  ...pairRules,
   ...conditionRules,
   ...STEP_PHRASES,
   ...againRules,

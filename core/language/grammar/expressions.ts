@@ -77,6 +77,7 @@ export const expressionRules = [
   rule('ex0', '$num:n', ({ n }) => number(n), 0.05),
   rule('ex0', '~open $ex2:e ~close', ({ e }) => e, 0),
   rule('ex0', '$word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.5),
+  rule('ex0', '$unit|$col|$word|$noun $word|$noun ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.4),
   rule('ex0', '$col ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
   // 'price per kilo (amount due / kg)': said once more
   rule('ex0', '$col|$word|$metricName ~per $unit|$col|$word|$noun ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' && e.op === '/' ? e : null), 0),

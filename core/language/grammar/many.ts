@@ -92,6 +92,7 @@ export const manyRules = [
   rule('tally', `how much|what money? ~did? ${ROW} ~did|~have? earn|earned|make|made|bring|brought|yield|yielded|take|took|fetch|fetched in? so? far? ~inTotal?`, (_s, x: Context) => { const t = earningTable(x); return t === null ? null : moneyThere(t, x); }, 0.2),
   rule('tally', '~figureTotal of? all? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('sum', c, x), 0),
   rule('tally', 'the|its|their? ^$theirs:c ~inTotal', ({ c }, x: Context) => figureOf('sum', c, x), 0),
+  rule('tally', 'the? $tcol:c of|from|in all of? its|their|the? ^$many:t together|combined|summed|added|altogether? up?', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
   rule('tally', 'all the|its|their ^$theirs:c together|combined|summed|added up?', ({ c }, x: Context) => figureOf('sum', c, x), 0),
   rule('tally', '~figureTotal of? the|all? ^$theirs:c ~each $rows|$noun|$col|$guess $word', ({ c }, x: Context) => figureOf('sum', c, x), 0),
   rule('tally', '~average of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('mean', c, x), 0.05),

@@ -38,7 +38,7 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
       // Said by its name, or by a part of it that no column here has, it needs no table to be named.
       if (isCalled(m.column, head) || [...head.others!].some(([n, o]) => n !== name && isCalled(m.column, o))) continue;
       if (m.cost < 0.05 && telling(m.column)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
-      else if (m.cost < 0.3 && words.slice(m.from, m.to).some((t) => !GENERAL.has(t.lower)) && !ours.some((o) => o.from < m.to && m.from < o.to)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.2 + m.cost);
+      else if (m.cost <= 0.31 && words.slice(m.from, m.to).some((t) => !GENERAL.has(t.lower)) && !ours.some((o) => o.from < m.to && m.from < o.to)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.2 + m.cost);
     }
     // A value that stands only there: 'payments for Bread courses'.
     for (const v of valueMentions(words, request, vocabularyOf(other), false)) {
@@ -145,6 +145,8 @@ export const otherRules = [
   rule('theirs', 'the? $tcol:c in|from|of|on|according|as|that to|by|given|says? in? $theTable:t says|gives|has?', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirList', '$theirs:a', ({ a }) => [a], 0),
   rule('theirList', '$theirs:a ~list the|its|their? $theirList:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column || o.table !== a.table) ? null : [a, ...b]), 0.03),
+  rule('theirs', 'the? $tcol:c that|which? the|our? $theTable:t gives|give|says|say|has|have|lists|shows|names|states (for ~each|that|the|it|its $rows|$noun|$col?)?', ({ c, t }) => (c.table === t ? c : null), 0),
+  rule('tcol', 'name|title|text of the|a ^$tcol:c', ({ c }) => c, 0.05),
   rule('tcols', '$tcol:a', ({ a }) => [a], 0),
   rule('tcols', '$tcol:a ~list the|its|their? $tcols:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column) ? null : [a, ...b]), 0.03),
   rule('cond', '$col:c ~be? $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0.05),

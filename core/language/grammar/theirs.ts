@@ -1,7 +1,7 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { column, columnsOf, not, op, type Comparison, type Condition, type Expression, type LookupFn } from '../../formula/expression';
 import { isQuantity } from '../../table/column';
-import type { Context } from '../acts';
+import { nothing, type Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, SIZES } from './conditions/make';
 import { quantity, rowSpan } from './expressions';
@@ -82,6 +82,8 @@ export const theirRules: readonly Rule[] = [
   rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
   rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
   rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
+  // 'Using the unit rate from households'
+  rule('aside', 'using|with|taking|given the? $theirList', () => nothing, 0.1),
   rule('theirs', '$theirs:c of|for the|its|their|that|each ^$col:k', ({ c, k }, x: Context) => { const e = soleValue(x, c); return e?.kind === 'lookup' && columnsOf(e).includes(k) ? c : null; }, 0),
   rule('cond', 'does|do|did ^$col:a match|equal|agree|correspond with|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
   rule('cond', '~withA|with an? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && not({ kind: 'empty', of: e }); }, 0.2),

@@ -1,10 +1,11 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { moneyColumn, rowDate } from '../../language/grammar/expressions';
-import { column, type Expression } from '../../formula/expression';
+import { column, columnsOf, type Condition, type Expression } from '../../formula/expression';
+import { isTheirs } from '../../language/grammar/pairs';
 import type { Period } from '../../language/grammar/seeds/times';
 import { within } from '../../language/grammar/conditions/make';
-import { allRows, type Question, sum } from './question';
+import { allRows, firstUnique, type Question, sum } from './question';
 
 /** Figures of two groups side by side. */
 function compared(pair: readonly { readonly column: string; readonly text: string }[], figures: readonly (Expression | null)[]): Question | null {
@@ -23,8 +24,18 @@ function comparedPeriods(a: Period, b: Period, figures: readonly (Expression | n
   return { figures: known, by: [a.day !== undefined || b.day !== undefined ? column(date) : { kind: 'part', part, of: column(date) }], where: { kind: 'any', of: [m, n] } };
 }
 
+/** Rows that differ from what another table says, by what tells them apart, with both values: first this table's. */
+function besides(where: Condition, x: Context): Question | null {
+  const key = firstUnique(x), sides = where.kind === 'compare' ? [where.left, where.right] : [];
+  const theirs = sides.filter((e) => isTheirs(e)), own = sides.filter((e) => !isTheirs(e) && columnsOf(e).length > 0);
+  return key !== undefined && theirs.length === 1 && own.length === 1 ? { figures: [], by: [column(key), own[0]!, theirs[0]!], where } : null;
+}
+
 /** Questions that put two groups or two periods side by side. */
 export const comparingPhrases: readonly Rule[] = [
+  // 'Show me the lots where what was paid is not what is due, with both amounts'
+  rule('question', '~tellMe the? $rset:c $bothTold', ({ c }, x: Context) => besides(c, x), -0.3),
+  rule('question', '$holding:p .|,|;|:|and and|then|please? ~tellMe all? the? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t $bothTold', ({ p, t }, x: Context) => { const where = t(p, x); return where && besides(where, x); }, -0.5),
   rule('question', 'the? $cols:m in|of|for|from? the? $period:a versus|vs|against|compared with|to? $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0.1),
   // 'Compare the takings of January and February', 'compare April with May'
   rule('question', 'compare the? $cols:m of|for|in|between? the? $period:a with|to|and|against|versus|vs $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0),

@@ -148,6 +148,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'and? only? for|where|if|when|of|with|in|among only? the? $rset:c', ({ c }) => onlyWhere(c), 0.1),
   rule('omitting', 'not counting|including', () => true, 0),
   rule('omitting', 'without|excluding|ignoring|disregarding|except|omitting|skipping', () => true, 0.05),
+  rule('rider', '$rset:c ~be of no interest|importance|use|concern', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', '$omitting $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), -0.1),
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving out|aside the|those|all? $rows|$guess|ones|those without one|any|it|a|an $word?', () => onQuestion('blanks left out', (plan) => plan), -0.1),

@@ -52,7 +52,8 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
       return of && { ...node, of };
     }
     default:
-      return isIt(node.of) ? { ...node, of: subject } : node;
+      // What two values are apart is not asked for blanks.
+      return !isIt(node.of) ? node : subject.kind === 'maths' && node.kind === 'empty' ? null : { ...node, of: subject };
   }
 }
 

@@ -3,6 +3,7 @@ import { addressPhrases } from './address-phrases';
 import { bandPhrases } from './band-phrases';
 import { blankPhrases } from './blank-phrases';
 import { casePhrases } from './case-phrases';
+import { comparePhrases } from './compare-phrases';
 import { columnPhrases } from './column-phrases';
 import { datePhrases } from './date-phrases';
 import { differencePhrases } from './difference-phrases';
@@ -23,7 +24,7 @@ import { zonePhrases } from './zone-phrases';
 
 /** The ways to ask for new columns and changed values, by what is calculated; last what is said of a calculation afterwards. */
 export const phrases: readonly Rule[] = [
-  textPhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases, otherPhrases,
+  textPhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases, otherPhrases, comparePhrases,
   differencePhrases, sharePhrases, rankPhrases, joinPhrases, bandPhrases, columnPhrases, revisePhrases,
   blankPhrases, riderPhrases,
 ].flat();

@@ -62,6 +62,8 @@ export function background(tokens: readonly Token[], put: Put): void {
   for (let from = 0; from < tokens.length; from++) {
     if (from > 0 && !/^[.!?]$/.test(tokens[from - 1]!.lower)) continue;
     for (let to = from + 3; to < tokens.length - 2 && !/^[.!?:]$/.test(tokens[to]!.lower); to++) {
+      // 'I have to write to these people. Could you add the address?'
+      if (from === 0 && tokens[to + 1]!.lower === '.' && /^(?:i|we)$/.test(tokens[0]!.lower) && /^(?:have|must|will|am|are)$/.test(tokens[1]!.lower) && /^(?:could|can|please|would|kindly)$/.test(tokens[to + 2]?.lower ?? '') && tokens.slice(0, to + 1).every((t) => t.kind === 'word' && !/^(?:only|not|no|except|all|every|each)$/.test(t.lower))) put('aside', from, to + 2, nothing, 0.4);
       if (tokens[to]!.lower === 'so' && tokens[to - 1]!.lower === ',' && /^(?:could|can|please|would|i|we|kindly|let)$/.test(tokens[to + 1]!.lower)) put('aside', from, to + 1, nothing, 0.4);
     }
   }

@@ -1,0 +1,41 @@
+import type { Condition } from '../../formula/expression';
+import { nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { rule, type Rule } from '../../language/chart';
+import { judged, theirsIn } from '../../language/grammar/pairs';
+import { nameOf } from '../../language/naming';
+import { uniqueName } from '../../values/names';
+import { add } from './adding';
+
+/* Values held against what another table says. */
+
+const SAYS = 'write|put|say|show|mark|give|enter|note|tell|label|call';
+const keep = (where: Condition): Act => plans({ step: 'filter', mode: 'keep', where });
+
+/** What other tables say, shown beside rows that were chosen by it. */
+const withBoth: Act = {
+  key: 'with both',
+  apply(state: State) {
+    const last = state.plans.at(-1);
+    const shown = last?.step === 'filter' ? theirsIn(last.where) : [];
+    return shown.length === 0 ? null : shown.reduce<State>((s, as) => withPlan(s, { step: 'calculate', name: uniqueName(nameOf(as), s.head.columns.map((c) => c.name)), as, replace: false }, state.topic), state);
+  },
+};
+
+/** Said of rows that were compared with another table: what is not there has no value to compare. */
+const confirmed: Act = { key: 'in both', apply: (state) => { const compared = state.plans.some((p) => (p.step === 'filter' || p.step === 'ask') && p.where !== undefined && theirsIn(p.where).length > 0); return compared ? nothing.apply(state) : null; } };
+
+/** Ways to hold values against other tables, and to say what comes of it. */
+export const comparePhrases: readonly Rule[] = [
+  rule('clause', `$holding:p ,|.|;|:|and|?? and|then? (${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference?)? (~into the|a? ~column? ~named? $name:n)? :|,|-|.? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
+  rule('clause', `~add ~column? ~named? $name:n :|,|- $holding:p ,|.|;|:|?? (${SAYS})? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
+  rule('clause', `$holding:p ,|.|;|:|?? and|then? ${SAYS} whether|if? it|they|its? is|are? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
+  rule('clause', '$holding:p .|,|;|:|and and|then|please? show|list|keep|give|find|tell|want|see|leave|need me|us|only? all? the|those? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t', ({ p, t }, x: Context) => { const where = t(p, x); return where && keep(where); }, -0.2),
+  rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|next to? both|the|their? two|both? of? the|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates?', () => true, 0),
+  rule('rider', '$bothTold', () => withBoth, 0.5),
+  rule('rider', 'only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist in both of? the|these? tables|lists|files|sheets', () => confirmed, -0.2),
+  rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),
+  rule('rider', 'no $theTable|$tcol|$word means|mean|counts|is|are|gives as? an? zero|0|nothing $tcol|$word|$theirs?', () => zeroed, 0),
+].flat();
+
+/** Nothing there counts as zero, as it does in sums anyway. */
+const zeroed: Act = { key: 'none is zero', apply: (state) => (JSON.stringify(state.plans.at(-1) ?? '').includes('"kind":"orElse"') ? nothing.apply(state) : null) };
