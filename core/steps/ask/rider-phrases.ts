@@ -1,4 +1,5 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
+import { theirsIn } from '../../language/grammar/pairs';
 import { type Act, amend, type Context } from '../../language/acts';
 import { all, column, columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { quantity } from '../../language/grammar/expressions';
@@ -94,8 +95,9 @@ const moreFigures = (list: readonly Expression[]): Act =>
     return fresh.length ? { ...plan, figures: [...plan.figures, ...uniquely(fresh, [...plan.by, ...plan.figures].map((f) => f.name))] } : null;
   });
 
-/** Blanks of what is averaged or added up are left out anyway. */
+/** Blanks of what is averaged or added up are left out anyway, and what another table does not have, where it is compared with that. */
 const impliedLeft = (plan: AskPlan, c: Condition): boolean =>
+  (c.kind === 'not' && c.of.kind === 'listed' && plan.where !== undefined && theirsIn(plan.where).some((e) => e.kind === 'lookup' && c.of.kind === 'listed' && e.table === c.of.table && keyOf(e.of) === keyOf(c.of.of))) ||
   c.kind === 'empty' && plan.figures.every((f) => { const e = f.as.kind === 'round' ? f.as.of : f.as; return e.kind === 'total' && keyOf(e.of) === keyOf(c.of); });
 
 /** A name that ends in a unit, with another. */
