@@ -128,7 +128,8 @@ export const expressionRules = [
   // 'Gross less tare times the price' says in words what signs would say with brackets, or without: both are read.
   rule('ex2', '$col:a minus|less $col:b times|multiplied by? the? $col:c', ({ a, b, c }, x: Context) => { const [p, q, r] = [quantity(a, x), quantity(b, x), quantity(c, x)]; return p && q && r && a !== b && b !== c && !MONEY.test(a) ? op('*', op('-', p, q), r) : null; }, 0.1),
   // 'pieces in minus cracked, times the price': what comes behind the comma is for all of it
-  rule('ex2', '$ex2:a , ^~times $ex0:b', ({ a, b }) => (a.kind === 'op' && (a.op === '+' || a.op === '-') ? op('*', a, b) : null), -0.2),
+  rule('ex2', '$ex2:a , ^~over $ex0:b', ({ a, b }) => (a.kind === 'op' && (a.op === '+' || a.op === '-') && b.kind !== 'op' ? op('/', a, b) : null), -0.1),
+  rule('ex2', '$ex2:a , ^~times $ex0:b', ({ a, b }) => (a.kind === 'op' && a.op !== '*' && a.op !== '^' ? op('*', a, b) : null), -0.2),
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), -0.1),
   rule('ex2', '$ex2:a without|excluding|except|leaving out? the? $ex0:b part|portion|share|bit?', ({ a, b }) => (b.kind === 'number' ? null : op('-', a, inUnitOf(b, a))), 0.05),
   rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),

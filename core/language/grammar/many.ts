@@ -12,7 +12,10 @@ import { uniqueThere } from './theirs';
 /* Tables that have several rows for one of this table's: how many, how much in all, the first and the last. */
 
 /** What is done, and what rows that tell of it are called, where the one is not made of the other. */
-const DOINGS: readonly (readonly string[])[] = ['lend loan borrow', 'sell sale', 'buy purchase order', 'pay payment remittance receipt receive settle remit transfer', 'rent rental hire lease', 'see sighting spot', 'call phone', 'reserve reservation book', 'go trip tour', 'show screening'].map((list) => list.split(' ').map(stem));
+const DOINGS: readonly (readonly string[])[] = ['lend loan borrow', 'ask request', 'sell sale', 'buy purchase order', 'pay payment remittance receipt receive settle remit transfer', 'rent rental hire lease', 'see sighting spot', 'call phone', 'reserve reservation book', 'go trip tour', 'show screening'].map((list) => list.split(' ').map(stem));
+
+/** What is said of anything that comes up in rows, where only one table has such. */
+const GENERAL = new Set('used needed touched here there seen came come appeared appear appears occurs occur involved taken'.split(' '));
 
 /** Endings that make a noun of what is done: deliver-y, pay-ment, inspect-ion. */
 const ENDINGS = /^(?:|t|i|y|e|al|ing|ment|ion|s?sion|tion|ation|ition|er[iy]|ance|ence|age)$/;
@@ -27,8 +30,10 @@ function tellsOf(verb: string, table: string, columns: readonly { readonly name:
 
 /** Words that say what was done in rows of another table, wherever it has several rows for one of this table's. */
 export function deedMentions(words: readonly Token[], x: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
+  const only = [...(x.head.others?.keys() ?? [])].filter((t) => manyTie(x, t) !== null).length === 1;
   for (const [table, other] of x.head.others ?? []) {
     if (manyTie(x, table) === null) continue;
+    words.forEach((t, i) => { if (only && t.kind === 'word' && GENERAL.has(t.lower)) put('turnsUp', i, i + 1, table, 0.25); });
     words.forEach((t, i) => { if (t.kind === 'word' && t.stem.length > 2 && !t.lower.endsWith('s') && tellsOf(t.stem, table, other.columns)) put('deed', i, i + 1, table, 0); });
   }
 }
@@ -78,12 +83,22 @@ const ROW = '~each|the|a|an|it|they|this? $rows|$noun|$col|$guess?';
 
 export const manyRules = [
   rule('many', '$theTable:t', ({ t }, x: Context) => (manyTie(x, t) ? t : null), 0.05),
+  rule('deeds', '$deed:t', ({ t }) => t, 0),
+  rule('deeds', '$turnsUp:t', ({ t }) => t, 0),
+  rule('tallies', '$tally:a', ({ a }) => [a], 0),
+  rule('tallies', '$tally:a ~list ~add? the? $tallies:r', ({ a, r }) => [a, ...r], 0),
   // How many
   rule('tally', 'how many|often|number|count of? the|its|their? $many:t', ({ t }, x: Context) => tallyOf('count', t, null, x), 0.05),
-  rule('tally', `how many|number of? $tcol|$word|$noun|$guess ${ROW} ~have|~did|~be? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),
-  rule('tally', `how often ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
-  rule('tally', `how many|number of? times ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', `how many|number of? $tcol|$table|$word|$noun|$guess ${ROW} ~have|~did|~be? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),
+  rule('tally', `how often ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', `how many|number of? times ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', 'how many ^$many:t ~did|~be|~have|ran|run|went|go|came|come|happened|belong|belongs|refer|are there? on|for|of|with|from|in|by|to? the? ~each $rows|$noun|$col|$guess', ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   // How much
+  rule('tally', '~figureTotal|~inTotal of? the|all? ^$many:t', ({ t }, x: Context) => moneyThere(t, x), 0.2),
+  rule('tally', 'all|every|the ^$theirs:c $word on|for|of|from|in|with|by it|them|each', ({ c }, x: Context) => figureOf('sum', c, x), 0.2),
+  rule('tally', '~figureTotal of? the|all? ^$theirs:c $word on|for|of|from|in|with|by the? ~each $rows|$noun|$col|$guess', ({ c }, x: Context) => figureOf('sum', c, x), 0),
+  rule('tally', '^$theirs:c ~each $rows|$noun|$table|$col|$guess got|get|gets|had|has|made|earned|brought|took|used|received|sold|$deed', ({ c }, x: Context) => figureOf('sum', c, x), 0.2),
+  rule('tally', '~average ^$tcol:c of|over|from|in|for ~each? the|its|their|all? $rows|$noun|$table|$col|$guess? ^$many:t', ({ c, t }, x: Context) => (c.table === t ? figureOf('mean', c, x) : null), 0),
   rule('tally', `how much money|of? ~did|~be|~have|we|they? been? ${ROW} ~be|~have? been? ^$deed:t on|for|by|to|in|from|against? it|them? so? far? ~inTotal?`, ({ t }, x: Context) => moneyThere(t, x), 0),
   rule('tally', `what ~be|~have|we|they? been? ${ROW} ~be|~have? been? ^$deed:t on|for|by|to|in|from|against? it|them? so? far? ~inTotal?`, ({ t }, x: Context) => moneyThere(t, x), 0.1),
   rule('tally', '~figureTotal|~inTotal amount? ^$deed:t', ({ t }, x: Context) => moneyThere(t, x), 0.1),
@@ -102,24 +117,32 @@ export const manyRules = [
   // The first and the last
   ...LAST.flatMap(([words, fn]) => [
     rule('tally', `date|day|time of the|its|their|each? ${words} $many:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `the|its|their? ${words} $many:t ~each $rows|$noun|$col|$guess ,? as a? date`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `when|date|day ~did|~be|~have? ${ROW} ~be|~have? ${words} been? ^$tcol:c`, ({ c }, x: Context) => figureOf(fn, c, x), 0.05),
     rule('tally', `the|its|their? ${words} $many:t date|day`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
-    rule('tally', `when|date|day ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} been? ^$deed:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `when|date|day ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} been? ^$deed:t for|on|to|by|at?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `when ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} $many:t (was|is|were|happened|came|took place)?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `the? ${words} time|date|day ${ROW} ~be|~did|~have|went|got? been? ^$deed:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `the? ${words} time|date|day ${ROW} ~be|~did|~have|went|came|got? ^$tcol:c`, ({ c }, x: Context) => figureOf(fn, c, x), 0),
   ]).flat(),
   rule('ex0', '$tally:e', ({ e }) => orNothing(e), 0.6),
-  rule('ex2', 'what|how much|amount|sum|total? ~be|that|which? still|yet? open|left|due|owed|owing|outstanding|unpaid|missing|payable to? (be paid)?', (_s, x: Context) => stillOpen(x), 0.1),
+  rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? open|left|due|owed|owing|outstanding|unpaid|missing|payable (to (be paid|come))?', (_s, x: Context) => stillOpen(x), 0),
+
+  rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? to come|follow', (_s, x: Context) => stillOpen(x), 0),
 
   // Rows that have none, or several
-  rule('cond', '~be|~have? never ever? been? ^$deed:t (by (anyone|anybody))?', ({ t }, x: Context) => none(t, x), -0.1),
-  rule('cond', "nobody|noone|none (has|have|had)? ever? ^$deed:t yet|ever? it|them?", ({ t }, x: Context) => none(t, x), -0.1),
-  rule('cond', 'no one (has|have|had)? ever? ^$deed:t yet|ever? it|them?', ({ t }, x: Context) => none(t, x), -0.1),
-  rule('cond', "hasn't|haven't|hadn't|wasn't|weren't|isn't|aren't been? ^$deed:t at|yet|so? all|far? yet?", ({ t }, x: Context) => none(t, x), 0.2),
-  rule('cond', '~be|~have not been? ^$deed:t at|yet|so? all|far? yet?', ({ t }, x: Context) => none(t, x), 0.2),
-  rule('cond', '~be|~have been? ^$deed:t at least once', ({ t }, x: Context) => some(t, x), 0),
-  rule('cond', '~be|~have|got? been? ^$deed:t $severalTimes:n', ({ t, n }, x: Context) => counted('>', n, t, x), 0),
-  rule('cond', '~be|~have|got? been? ^$deed:t twice', ({ t }, x: Context) => counted('=', 2, t, x), 0.1),
+  rule('cond', '~be|~have? never ever? been? ^$deeds:t (by (anyone|anybody))?', ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', "nobody|noone|none (has|have|had)? ever? ^$deeds:t for|on|to|by|at? yet|ever? it|them?", ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', 'no one (has|have|had)? ever? ^$deeds:t for|on|to|by|at? yet|ever? it|them?', ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', "hasn't|haven't|hadn't|wasn't|weren't|isn't|aren't been? ^$deeds:t at|yet|so? all|far? yet?", ({ t }, x: Context) => none(t, x), 0.2),
+  rule('cond', '~be|~have not been? ^$deeds:t at|yet|so? all|far? yet?', ({ t }, x: Context) => none(t, x), 0.2),
+  rule('cond', '~be|~have been? ^$deeds:t at least once', ({ t }, x: Context) => some(t, x), 0),
+  rule('cond', '~be|~have|got? been? ^$deeds:t $severalTimes:n', ({ t, n }, x: Context) => counted('>', n, t, x), 0),
+  rule('cond', '~be|~have|got? been? ^$deeds:t ~least once|1', ({ t }, x: Context) => some(t, x), 0),
+  rule('cond', '~be|~have|got? been? ^$deeds:t ~least twice|2', ({ t }, x: Context) => counted('>=', 2, t, x), 0),
+  rule('cond', '~be|~have|got? been? ^$deeds:t once|1', ({ t }, x: Context) => counted('=', 1, t, x), 0.1),
+  rule('cond', '$many:t adds|add|sums|sum|comes|come|amounts|amount up? to $held:e', ({ t, e }, x: Context) => { const m = moneyThere(t, x); return m && compare('=', orNothing(m), e); }, 0),
+  rule('cond', '~be|~have|got? been? ^$deeds:t twice', ({ t }, x: Context) => counted('=', 2, t, x), 0.1),
   ...SIZES.map(([words, operator]) => rule('cond', `~withA|with|having|~have? ${words} $num:n ^$many:t`, ({ n, t }, x: Context) => counted(operator, n, t, x), 0)).flat(),
   rule('cond', '~withA|with|having|~have several|multiple|many ^$many:t', ({ t }, x: Context) => counted('>', 1, t, x), 0),
 ].flat();

@@ -146,6 +146,7 @@ export const otherRules = [
   rule('theirList', '$theirs:a', ({ a }) => [a], 0),
   rule('theirList', '$theirs:a ~list the|its|their? $theirList:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column || o.table !== a.table) ? null : [a, ...b]), 0.03),
   rule('theirs', 'the? $tcol:c that|which? the|our? $theTable:t gives|give|says|say|has|have|lists|shows|names|states (for ~each|that|the|it|its $rows|$noun|$col?)?', ({ c, t }) => (c.table === t ? c : null), 0),
+  rule('tcol', '$tcol:c ^name|names', ({ c }) => c, 0.15),
   rule('tcol', 'name|title|text of the|a ^$tcol:c', ({ c }) => c, 0.05),
   rule('tcols', '$tcol:a', ({ a }) => [a], 0),
   rule('tcols', '$tcol:a ~list the|its|their? $tcols:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column) ? null : [a, ...b]), 0.03),
@@ -160,5 +161,6 @@ export const otherRules = [
   rule('cond', '~not|never found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => notListed(t, x), 0.2),
   // 'Tools that we don't have on the list', where only one table can be meant
   rule('cond', "$col:c that|which? we|they? don't|dont|isn't|aren't|not|never have|be|found|listed|known? on|in our|the? list|table|catalogue|register|sheet", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, -0.2),
+  rule('cond', "$col:c that|which|whom? we|they don't|dont|not have|know|hold|stock|keep|list", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, 0),
   rule('cond', '$col:c missing|absent|lacking from|in $theTable:t', ({ c, t }, x: Context) => { const l = listedOf(x, c, t); return l && not(l); }, 0),
 ].flat();

@@ -3,6 +3,7 @@ import { column, number, op, type Comparison, type Condition, type Expression } 
 import type { Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare } from './conditions/make';
+import { moneyColumn } from './expressions';
 import { orNothing } from './many';
 import { lookupOf, type OtherColumn } from './others';
 import { soleValue } from './theirs';
@@ -19,33 +20,58 @@ export interface Pair {
 export const isTheirs = (e: Expression): boolean => JSON.stringify(e).includes('"kind":"lookup"') || JSON.stringify(e).includes('"kind":"band"');
 export const pairOf = (left: Expression, right: Expression): Pair | null => (JSON.stringify(left) !== JSON.stringify(right) && (isTheirs(left) || isTheirs(right)) ? { left, right } : null);
 
-/** What holds between two values. */
-type Test = (pair: Pair, x: Context) => Condition | null;
+/** What holds between two values: as they stand, by so much apart, of the one that was paid, of the one said first; or one is not there. */
+export type Test =
+  | { readonly kind: 'stand' | 'paid' | 'first'; readonly op: Comparison }
+  | { readonly kind: 'apart'; readonly op: Comparison; readonly n: number }
+  | { readonly kind: 'absent' };
 
-const holds = (operator: Comparison): Test => ({ left, right }) => compare(operator, left, right);
+const PAID = /paid|payment|receipt|received|remit|settle/i;
+const saysPaid = (e: Expression): boolean => PAID.test(JSON.stringify(e));
 const isNumber = (e: Expression, x: Context): boolean => e.kind !== 'column' || readsAsNumber(x.head, e.name);
-/** Apart by so much. */
-const apart = (operator: Comparison, n: number): Test => (pair, x) => (isNumber(pair.left, x) && isNumber(pair.right, x) ? compare(operator, { kind: 'maths', fn: 'absolute value', of: op('-', pair.left, pair.right) }, number(n)) : null);
-/** What another table has to say is not there. */
-const absent: Test = ({ left, right }) => { const e = [right, left].find(isTheirs)!; return { kind: 'empty', of: e.kind === 'orElse' ? e.of : e }; };
-const named: Readonly<Record<string, Test>> = { equal: holds('='), other: holds('<>'), less: holds('<'), more: holds('>'), absent };
+
+/** A test as a condition on two values; null where it cannot be said of them. */
+export function tested(test: Test, { left, right }: Pair, x: Context): Condition | null {
+  switch (test.kind) {
+    case 'stand':
+      return compare(test.op, left, right);
+    case 'apart':
+      return isNumber(left, x) && isNumber(right, x) ? compare(test.op, { kind: 'maths', fn: 'absolute value', of: op('-', left, right) }, number(test.n)) : null;
+    case 'paid':
+      return saysPaid(left) === saysPaid(right) ? null : saysPaid(left) ? compare(test.op, left, right) : compare(test.op, right, left);
+    // Where the second is what was paid, 'under' may be said of either.
+    case 'first':
+      return saysPaid(right) && !saysPaid(left) ? null : compare(test.op, left, right);
+    case 'absent': {
+      const e = [right, left].find(isTheirs)!;
+      return { kind: 'empty', of: e.kind === 'orElse' ? e.of : e };
+    }
+  }
+}
+
+const EQUAL: Test = { kind: 'stand', op: '=' }, OTHER: Test = { kind: 'stand', op: '<>' }, LESS: Test = { kind: 'stand', op: '<' }, MORE: Test = { kind: 'stand', op: '>' }, ABSENT: Test = { kind: 'absent' };
+const apart = (operator: Comparison, n: number): Test => ({ kind: 'apart', op: operator, n });
 
 /** What labels mean that are given without a condition. */
-const MEANT: readonly (readonly [string, string])[] = [
-  ['ok|okay|equal|same|match|matches|matched|matching|right|correct|agrees|agreed|fine|full|settled|paid|identical', 'equal'],
-  ['off|different|differs|wrong|mismatch|unequal|deviates|incorrect|bad', 'other'],
-  ['under|less|short|below|lower|part|partly|partial|underpaid|cheaper|too-low', 'less'],
-  ['over|more|above|higher|overpaid|dearer|too-high', 'more'],
-  ['missing|none|unknown|unmatched|nothing|absent|unpaid', 'absent'],
+const MEANT: readonly (readonly [string, Test])[] = [
+  ['ok|okay|equal|same|match|matches|matched|matching|right|correct|agrees|agreed|fine|full|settled|paid|identical', EQUAL],
+  ['off|different|differs|wrong|mismatch|unequal|deviates|incorrect|bad', OTHER],
+  ['under|less|short|below|lower|cheaper', { kind: 'first', op: '<' }],
+  ['part|partly|partial|underpaid', { kind: 'paid', op: '<' }],
+  ['over|more|above|higher|dearer', { kind: 'first', op: '>' }],
+  ['overpaid', { kind: 'paid', op: '>' }],
+  ['missing|none|unknown|unmatched|nothing|absent|unpaid', ABSENT],
 ];
 
-export interface Outcome { readonly label: string; readonly test: Test }
+/** A label, and what it stands for; null where it is for the rest. */
+export interface Outcome { readonly label: string; readonly test: Test | null }
 
 const THEY = "they|they're|it|it's|its|the|both|these|those|that|them two|both|amounts|numbers|figures|values|dates? ~be|do|does?";
 const MONEY = 'euros|euro|eur|pounds|pound|dollars|dollar|cents|cent|francs|€|£|\\$|$unit?';
 
 export const pairRules: readonly Rule[] = [
   rule('held', '$col:c', ({ c }) => column(c), 0),
+  rule('held', 'it|this|that', (_s, x: Context) => { const c = moneyColumn(x); return c === null ? null : column(c); }, 0.4),
   rule('held', '$theirs:c', ({ c }, x: Context) => soleValue(x, c), 0),
   rule('held', '$tally:e', ({ e }) => orNothing(e), 0.05),
   // 'The amount in remittances, by lot ref', 'lot against lot ref'
@@ -53,52 +79,52 @@ export const pairRules: readonly Rule[] = [
   rule('held', '$theirs:c ,? ~open? by|via|on|matched|through? the|its|our? ^$col:a ~be|=|equals|against|to|with|and|for|of the|its|their? ^$tcol:k (there|of it)? ~close?', ({ c, a, k }, x: Context) => keyed(c, a, k, x), -0.1),
   rule('held', '$remark|$word|$col ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
   rule('held', 'what $word? ~be|~have? been? $word ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
-  rule('held', '$held:e of|for|in ~each|that|the|its|their $rows|$noun|$col', ({ e }) => e, 0.05),
+  rule('held', '$held:e (of|for|in)? ~each|that|the|its|their $rows|$noun|$col', ({ e }) => e, 0.05),
   rule('holding', 'compare|check|hold|put|set|measure|match|reconcile|look the|our? $held:a (of ~each $rows|$noun)? with|against|to|and|beside|versus|vs the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0),
-  rule('holding', '~be|does|do|did|whether|if the|our? $held:a ~be? equal|same|match|agree|identical|as|correspond|correct? as|to|with|like|and|from? the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0.05),
+  rule('holding', '~be|does|do|did|whether|if? the|our? $held:a ~be? equal|equals|matches|agrees|same|match|agree|identical|as|correspond|correct? as|to|with|like|and|from? the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0.05),
 
-  rule('pairTest', `${THEY} equal|same|match|matches|agree|agrees|identical|alike|right|correct|ok|fit|fits`, () => named['equal'], 0),
-  rule('pairTest', `${THEY} the same`, () => named['equal'], 0),
-  rule('pairTest', `${THEY} ~not the? equal|same|match|agree|identical|alike|right|correct`, () => named['other'], 0),
-  rule('pairTest', `${THEY} differ|differs|different|disagree|disagrees|off|unequal|wrong|deviate|deviates at? all?`, () => named['other'], 0),
-  rule('pairTest', "they don't|dont|do|did not? match|agree|fit", () => named['other'], 0),
-  rule('pairTest', `${THEY} ~less|lower|short|below|smaller|too? low|little?`, () => named['less'], 0.1),
-  rule('pairTest', `${THEY} ~more|higher|above|larger|too? high|much?`, () => named['more'], 0.1),
+  rule('pairTest', `${THEY} equal|same|match|matches|agree|agrees|identical|alike|right|correct|ok|fit|fits`, () => EQUAL, 0),
+  rule('pairTest', `${THEY} the same`, () => EQUAL, 0),
+  rule('pairTest', `${THEY} ~not the? equal|same|match|agree|identical|alike|right|correct`, () => OTHER, 0),
+  rule('pairTest', `${THEY} differ|differs|different|disagree|disagrees|off|unequal|wrong|deviate|deviates at? all?`, () => OTHER, 0),
+  rule('pairTest', "they don't|dont|do|did not? match|agree|fit", () => OTHER, 0),
+  rule('pairTest', `${THEY} ~less|lower|short|below|smaller|too? low|little?`, () => LESS, 0.1),
+  rule('pairTest', `${THEY} ~more|higher|above|larger|too? high|much?`, () => MORE, 0.1),
   rule('pairTest', `${THEY} within|inside $num:n ${MONEY} (of each other|of one another|of it|apart|difference)?`, ({ n }) => apart('<=', n), 0),
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? ~most|under $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), 0),
   rule('pairTest', `${THEY} equal|same or (differ by)? ~most|within $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), -0.1),
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? by? ~more $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('>', n), 0),
   // Of what was said before: the rest of it
-  rule('pairTest', `${THEY} differ|differs|deviate|off|apart by? more|further (than that|than this)?`, () => named['other'], 0),
-  rule('pairTest', "there ~be no|none|nothing ^$theTable|$tcol|$word|such? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => named['absent'], 0),
-  rule('pairTest', "there's|theres|there isn't|no|none|a? $theTable|$tcol|$word|such? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => named['absent'], 0.1),
-  rule('pairTest', "the|a|its|their? $theTable|$tcol|$rows|$noun|$word|it|one doesn't|does|isn't|is|can't|cannot not? (exist|there|be found|known|listed|in (the table|$theTable)|here)", () => named['absent'], 0.1),
-  rule('pairTest', "~be? missing|absent|unknown|not there|found|listed? in? the? it|list|there|$theTable?", () => named['absent'], 0.1),
+  rule('pairTest', `${THEY} differ|differs|deviate|off|apart by? more|further (than that|than this)?`, () => OTHER, 0),
+  rule('pairTest', "there|we|they ~be|have? no|none|nothing such? ^$theTable|$tcol|$col|$noun|$rows|$word? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0),
+  rule('pairTest', "there's|theres|there isn't|no|none|a? $theTable|$tcol|$word|such? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0.1),
+  rule('pairTest', "the|a|its|their? $theTable|$tcol|$rows|$noun|$word|it|one doesn't|does|isn't|is|can't|cannot not? (exist|there|be found|known|listed|in (the table|$theTable)|here)", () => ABSENT, 0.1),
+  rule('pairTest', "~be? missing|absent|unknown|not there|found|listed? in? the? it|list|there|$theTable?", () => ABSENT, 0.1),
 
   rule('outcomeLabel', '$text:t', ({ t }) => t, 0),
   rule('outcomeLabel', '$setPhrase:t', ({ t }) => t, 0.05),
   rule('outcomeLabel', '^$word:w', ({ w }) => w.toLowerCase(), 0),
   rule('outcome', '$outcomeLabel:l ~if|where|for|:|= $pairTest:t', ({ l, t }): Outcome => ({ label: l, test: t }), 0),
   rule('outcome', '~if $pairTest:t ,|then|: (say|write|put|mark|it|is|as)? $outcomeLabel:l', ({ l, t }): Outcome => ({ label: l, test: t }), 0.1),
-  rule('outcome', '$outcomeLabel:l ~otherwise|~forOthers', ({ l }): Outcome => ({ label: l, test: () => null }), 0.05),
-  rule('outcome', '~otherwise $outcomeLabel:l', ({ l }): Outcome => ({ label: l, test: () => null }), 0.05),
-  rule('outcome', '$outcomeLabel:l ~if not', ({ l }): Outcome => ({ label: l, test: () => null }), 0),
+  rule('outcome', '$outcomeLabel:l ~otherwise|~forOthers', ({ l }): Outcome => ({ label: l, test: null }), 0.05),
+  rule('outcome', '~otherwise $outcomeLabel:l', ({ l }): Outcome => ({ label: l, test: null }), 0.05),
+  rule('outcome', '$outcomeLabel:l ~if not', ({ l }): Outcome => ({ label: l, test: null }), 0),
   rule('outcomes', '$outcome:a', ({ a }) => [a], 0),
   rule('outcomes', '$outcome:a ,|;|and|or|. and|or? $outcomes:r', ({ a, r }) => [a, ...r], 0.02),
   // 'Say ok, under or over': what they mean is in the words
   rule('meanings', '$outcomeLabel:a', ({ a }) => { const m = meaning(a); return m && [m]; }, 0),
   rule('meanings', '$outcomeLabel:a ,|or|and|/ or|and? $meanings:r', ({ a, r }) => { const m = meaning(a); return m && [m, ...r]; }, 0),
   // 'Within 5 euros of what was paid'
-  rule('cond', `$held:a ~be? within|inside $num:n ${MONEY} of|from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && apart('<=', n)(pair, x); }, 0),
-  rule('cond', `$held:a ~be? ~more $num:n ${MONEY} away|off|apart from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && apart('>', n)(pair, x); }, 0),
-  rule('cond', `$held:a (differs|differ|deviates) from the|its|their? $held:b by ~more $num:n ${MONEY}`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && apart('>', n)(pair, x); }, 0),
-  rule('cond', '$held:a ~be? ~not|~differs the? same|equal|from|as|to? the|its|their? $held:b', ({ a, b }) => { const pair = pairOf(a, b); return pair && compare('<>', pair.left, pair.right); }, 0.1),
+  rule('cond', `$held:a ~be? within|inside $num:n ${MONEY} of|from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('<=', n), pair, x); }, 0),
+  rule('cond', `$held:a ~be? ~more $num:n ${MONEY} away|off|apart from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
+  rule('cond', `$held:a (differs|differ|deviates) from the|its|their? $held:b by ~more $num:n ${MONEY}`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
+  rule('cond', "$held:a ~be? isn't|aren't|wasn't|weren't|doesn't|don't|not|~differs the? match|same|equal|from|as|to? the|its|their? $held:b", ({ a, b }) => { const pair = pairOf(a, b); return pair && compare('<>', pair.left, pair.right); }, 0.1),
 ].flat();
 
 /** What a label means that is given without a condition. */
 function meaning(label: string): Outcome | null {
   const found = MEANT.find(([words]) => words.split('|').includes(label.toLowerCase()));
-  return found ? { label, test: named[found[1]]! } : null;
+  return found ? { label, test: found[1] } : null;
 }
 
 /** The value of another table by the columns that were named. */
@@ -106,12 +132,13 @@ const keyed = (c: OtherColumn, own: string | undefined, k: OtherColumn, x: Conte
 
 /** What each row is labelled: by the first outcome that holds; those that say 'otherwise' come last. */
 export function judged(pair: Pair, outcomes: readonly Outcome[], x: Context): Expression | null {
-  const tested = outcomes.map(({ label, test }) => ({ label, when: test(pair, x) }));
-  const others = tested.filter((o) => o.when === null);
-  if (others.length > 1 || tested.length < 2 || new Set(outcomes.map((o) => o.label)).size < outcomes.length) return null;
+  const known = outcomes.map(({ label, test }) => ({ label, test, when: test && tested(test, pair, x) }));
+  const others = known.filter((o) => o.test === null);
+  if (known.some((o) => o.when === null && o.test !== null)) return null;
+  if (others.length > 1 || known.length < 2 || new Set(outcomes.map((o) => o.label)).size < outcomes.length) return null;
   // What is not there is neither equal nor another.
-  const cases = tested.flatMap((o) => (o.when === null ? [] : [{ when: o.when, then: { kind: 'text', value: o.label } as Expression }])).sort((a, b) => Number(b.when.kind === 'empty') - Number(a.when.kind === 'empty'));
-  const gap: Condition[] = cases.some((c) => c.when.kind === 'empty') || [pair.left, pair.right].some((e) => e.kind === 'orElse') ? [] : [absent(pair, x)!];
+  const cases = known.flatMap((o) => (o.when === null ? [] : [{ when: o.when, then: { kind: 'text', value: o.label } as Expression }])).sort((a, b) => Number(b.when.kind === 'empty') - Number(a.when.kind === 'empty'));
+  const gap: Condition[] = cases.some((c) => c.when.kind === 'empty') || [pair.left, pair.right].some((e) => e.kind === 'orElse') ? [] : [tested(ABSENT, pair, x)!];
   return { kind: 'choose', cases: [...gap.map((when) => ({ when, then: { kind: 'blank' } as Expression })), ...cases], otherwise: others.length ? { kind: 'text', value: others[0]!.label } : { kind: 'blank' } };
 }
 

@@ -1,5 +1,5 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
-import { column, columnsOf, not, op, type Comparison, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import { column, columnsOf, not, number, op, type Comparison, type Condition, type Expression, type LookupFn } from '../../formula/expression';
 import { isQuantity } from '../../table/column';
 import { nothing, type Context } from '../acts';
 import { rule, type Rule } from '../chart';
@@ -85,6 +85,8 @@ export const theirRules: readonly Rule[] = [
   // 'Using the unit rate from households'
   rule('aside', 'using|with|taking|given the? $theirList', () => nothing, 0.1),
   rule('theirs', '$theirs:c of|for the|its|their|that|each ^$col:k', ({ c, k }, x: Context) => { const e = soleValue(x, c); return e?.kind === 'lookup' && columnsOf(e).includes(k) ? c : null; }, 0),
+  rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$table:t', ({ v, t }, x: Context) => (v[0].table === t ? theirAmong(v, x) : null), 0.2),
+  ...SIZES.map(([words, operator]) => rule('cond', `${words} $num:n ^$theirs:c`, ({ n, c }, x: Context) => { const e = theirNumber(c, x); return e && compare(operator, e, number(n)); }, 0.1)).flat(),
   rule('cond', 'does|do|did ^$col:a match|equal|agree|correspond with|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
   rule('cond', '~withA|with an? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && not({ kind: 'empty', of: e }); }, 0.2),
   rule('cond', '~without an?|any? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && { kind: 'empty', of: e }; }, 0.2),

@@ -2,7 +2,7 @@ import { keyOf, rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { moneyColumn, rowDate } from '../../language/grammar/expressions';
 import { column, columnsOf, type Condition, type Expression } from '../../formula/expression';
-import { isTheirs } from '../../language/grammar/pairs';
+import { isTheirs, tested } from '../../language/grammar/pairs';
 import type { Period } from '../../language/grammar/seeds/times';
 import { within } from '../../language/grammar/conditions/make';
 import { allRows, firstUnique, type Question, sum } from './question';
@@ -35,7 +35,7 @@ function besides(where: Condition, x: Context): Question | null {
 export const comparingPhrases: readonly Rule[] = [
   // 'Show me the lots where what was paid is not what is due, with both amounts'
   rule('question', '~tellMe the? $rset:c $bothTold', ({ c }, x: Context) => besides(c, x), -0.3),
-  rule('question', '$holding:p .|,|;|:|and and|then|please? ~tellMe all? the? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t $bothTold', ({ p, t }, x: Context) => { const where = t(p, x); return where && besides(where, x); }, -0.5),
+  rule('question', '$holding:p .|,|;|:|and and|then|please? ~tellMe all? the? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t $bothTold', ({ p, t }, x: Context) => { const where = tested(t, p, x); return where && besides(where, x); }, -0.5),
   rule('question', 'the? $cols:m in|of|for|from? the? $period:a versus|vs|against|compared with|to? $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0.1),
   // 'Compare the takings of January and February', 'compare April with May'
   rule('question', 'compare the? $cols:m of|for|in|between? the? $period:a with|to|and|against|versus|vs $period:b', ({ m, a, b }, x: Context) => comparedPeriods(a, b, m.map((name: string) => sum(name, x)), x), 0),

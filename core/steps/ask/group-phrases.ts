@@ -49,6 +49,8 @@ export const groupPhrases: readonly Rule[] = [
   rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) ? true : null), 0.1),
   // 'who has been here more than once': groups of several rows
   rule('severalTimes', 'more than once|1', () => 1, 0),
+  rule('severalTimes', 'in more than one go|part|piece|instalment|installment|payment|lot', () => 1, 0),
+  rule('severalTimes', 'in several|many|multiple goes|parts|pieces|instalments|installments|payments|lots', () => 1, 0),
   rule('severalTimes', 'more than twice', () => 2, 0),
   rule('severalTimes', 'twice or more|oftener', () => 1, 0),
   rule('severalTimes', 'more than one time|$rowsCounted', () => 1, 0),

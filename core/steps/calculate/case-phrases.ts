@@ -208,6 +208,10 @@ export const casePhrases = [
   rule('itcond', 'from $num:a ~fromTo below|under|before $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from|between $clock:a ~fromTo|until|till $clock:b', ({ a, b }) => (a < b ? all([compare('>=', a, 'min'), compare('<', b, 'min')]) : null), 0),
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
+  // 'Regular when they came at least twice, new when once'
+  ...([['once', 1], ['twice', 2]] as const).flatMap(([word, n]) => [rule('itcond', `only|just|exactly? ${word}`, () => compare('=', n), 0), rule('itcond', `~least ${word}`, () => compare('>=', n), 0), rule('itcond', `~more ${word}`, () => compare('>', n), 0)]).flat(),
+  rule('itcond', 'never (at all)?', () => compare('=', 0), 0.05),
+  rule('itcond', 'not ^once|ever', () => compare('=', 0), 0.05),
   rule('itcond', '~blankWord', () => ({ kind: 'empty', of: IT }), 0.3),
   rule('itcond', 'anything|something|everything|whatever else? ~be? written|there|given|said|stands|entered?', () => not({ kind: 'empty', of: IT }), 0.1),
   rule('itcond', 'it|they|that ~be filled|there|given|known', () => not({ kind: 'empty', of: IT }), 0.05),

@@ -1,7 +1,7 @@
 import type { Condition } from '../../formula/expression';
 import { nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule, type Rule } from '../../language/chart';
-import { judged, theirsIn } from '../../language/grammar/pairs';
+import { judged, tested, theirsIn } from '../../language/grammar/pairs';
 import { nameOf } from '../../language/naming';
 import { uniqueName } from '../../values/names';
 import { add } from './adding';
@@ -26,11 +26,17 @@ const confirmed: Act = { key: 'in both', apply: (state) => { const compared = st
 
 /** Ways to hold values against other tables, and to say what comes of it. */
 export const comparePhrases: readonly Rule[] = [
-  rule('clause', `$holding:p ,|.|;|:|and|?? and|then? (${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference?)? (~into the|a? ~column? ~named? $name:n)? :|,|-|.? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
+  // 'Full when the amount equals the invoice total, part when it's less'
+  rule('clause', `(mark|label|tag|flag|${SAYS} ~each|the|all? $rows|$noun|$col? (as ($word ,)? ($word ,)? $word or|and $word)? :|,|-?)? $outcomeLabel:l ~if $holding:p ,|;|and|or|. and|or? $outcomes:o`, ({ l, p, o }, x: Context) => { const e = judged(p, [{ label: l, test: { kind: 'stand', op: '=' } }, ...o], x); return e && add(e); }, -0.2),
+  // What stands between two values and what is said of them; with the name of the column where one is given
+  rule('judgeLink', ',|.|;|:|and', () => ({}), 0),
+  rule('judgeLink', `,|.|;|:|and|?? and|then? ${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference? :|,?`, () => ({}), 0),
+  rule('judgeLink', `,|.|;|:|and|?? and|then? ${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference? ~into the|a? ~column? ~named? $name:n :|,?`, ({ n }) => ({ n }), 0),
+  rule('clause', '$holding:p ^$judgeLink:l ^$outcomes:o', ({ p, l, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, l.n); }, -0.2),
   rule('clause', `~add ~column? ~named? $name:n :|,|- $holding:p ,|.|;|:|?? (${SAYS})? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
   rule('clause', `$holding:p ,|.|;|:|?? and|then? ${SAYS} whether|if? it|they|its? is|are? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
-  rule('clause', '$holding:p .|,|;|:|and and|then|please? show|list|keep|give|find|tell|want|see|leave|need me|us|only? all? the|those? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t', ({ p, t }, x: Context) => { const where = t(p, x); return where && keep(where); }, -0.2),
-  rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|next to? both|the|their? two|both? of? the|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates?', () => true, 0),
+  rule('clause', '$holding:p .|,|;|:|and and|then|please? show|list|keep|give|find|tell|want|see|leave|need me|us|only? all? the|those? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t', ({ p, t }, x: Context) => { const where = tested(t, p, x); return where && keep(where); }, -0.2),
+  rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside the|their? both|two of? the|their|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates', () => true, 0),
   rule('rider', '$bothTold', () => withBoth, 0.5),
   rule('rider', 'only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist in both of? the|these? tables|lists|files|sheets', () => confirmed, -0.2),
   rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),

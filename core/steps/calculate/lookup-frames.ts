@@ -14,7 +14,7 @@ import { add, addEach } from './adding';
 
 type Pair = { readonly own: string; readonly there: string; /** A second column that was named. */ readonly also?: string };
 
-const FROM = '~open? taken|looked|found|as|given? up? from|in|out|of|off|using|by of? $theTable ~close?';
+const FROM = '~open? taken|looked|found|as|given? up? straight|directly|right? from|in|out|of|off|using|by of? $theTable ~close?';
 /** Ways to say which column decides. */
 const BY_COLUMN = ['for|at|of', 'according|due to', 'depending|based|going on|by', 'valid|applicable|current|standing|right on|at|for|by?', 'in force|effect on|at|for|by', 'given'];
 const TABLE: Way[] = [FROM, "$theTable|=table's", 'it|they|that? is|are|stand|stands|comes|come in $theTable'];
@@ -29,12 +29,13 @@ const TIE: Way[] = [
 ];
 const EACH: Way[] = ['of|for|to|next|beside|against|on|into|with to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
 const COLUMN: Way[] = ['~into|as|to a|its|their own? new|separate|own? column|columns', 'new column|column|columns'];
-const NAMED: Way[] = ['~named $name', 'as|in|into ~column? ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
+const NAMED: Way[] = ['~named $name', '~add? an? ~column ~named? $name :|,|-', 'as|into ~column? ~named? $name', 'in ~column ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
 const ABSENT = "not|no|isnt|isn't|missing|absent|never|nothing|none";
 /** What is not there is blank anyway. */
 const BLANK: Way[] = [
   `and|but? ~leave? $name|it|them|both|that|those|the cell|cells|column? ~blankWord ~if|~wherever|when a|an|the|there? $rows|$noun|$col|$tcol|$guess|film|part|it|is? (is|was|has|does)? been? ${ABSENT} in|on|there|found|listed|submitted|exist|such|of? the? (list|table|it|there|sheet|such|$theTable|$col|$tcol|$noun|$rows|submitted|$word)?`,
   `whatever|what|anything|those|ones|which|all that|who? is|are? ${ABSENT} in|on|there|found|listed? (the? list|table|it|there|sheet|$theTable|$word list?)? stays|stay|remains|is|left|leave|keep|gets? ~blankWord`,
+  '~blankWord ~without a|an|any? $table|$noun|$rows',
   `~blankWord ~otherwise|~if|$word? ${ABSENT}? there|found|listed?`,
   'no $rows|$noun|$col|$tcol|$word ,|:|= ~blankWord',
 ];
@@ -50,11 +51,17 @@ function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: C
 }
 
 const FN: Way[] = [means('total|sum|altogether|in total|summed|add up|added up|in all|overall|all told|sum of all|the sum of|total of|all together', 'sum'), means('average|mean|on average', 'mean'), means('highest|largest|biggest|maximum|latest|newest|last', 'highest'), means('lowest|smallest|minimum|earliest|first', 'lowest')];
-const ZERO: Way[] = [means('with|and|use|put|take|or? a? $num:n for|if|where|when|instead those|these|them|the|there|of? who|which|that|others|rest|is|are|a|blank|nothing|none? delivered|have|has|had|got|with|made|is|are|were|was? nothing|none|no|not|any|there? $rows|$noun|$word?', ({ n }: { n: number }) => n), means('~open? $num:n ~otherwise ~close?', ({ n }: { n: number }) => n), means('~blankWord|nothing|none ~be|as|counts|count|means as? $num:n', ({ n }: { n: number }) => n)];
+const ZERO: Way[] = [means('with|and|use|put|take|or? a? $num:n for|if|where|when|instead those|these|them|the|there|of? who|which|that|others|rest|is|are|a|blank|nothing|none? delivered|have|has|had|got|with|made|is|are|were|was? nothing|none|no|not|any|there? $rows|$noun|$word?', ({ n }: { n: number }) => n), means('~open? $num:n ~otherwise ~close?', ({ n }: { n: number }) => n), means('~blankWord|nothing|none should? ~be|as|counts|count|means|=|: as? $num:n', ({ n }: { n: number }) => n), means('never|not $deed|$word? =|:|~be|gets|means|as|counts|count|gives as? $num:n', ({ n }: { n: number }) => n)];
 /** What stands where the other table has nothing. */
 const INSTEAD: Way[] = [...ZERO,
   means(`with|and|use|put|take|write|say|or|otherwise? an? $text:t ~if|~wherever|for an|a|the|those|any? $rows|$noun|$col|$tcol|$guess|it|they|there|that|which? is|are|was|were|has|have|does|do|can|could? ${ABSENT} be? in|on|there|found|listed|known|of|one? the? it|list|table|sheet|$theTable|$word|match?`, ({ t }: { t: string }) => t),
   means(`~if|~wherever an|a|the|those|any? $rows|$noun|$col|$tcol|$guess|it|they|there? is|are|was|were|has|have|does|do|can|could? ${ABSENT} be? in|on|there|found|listed|known? the? it|list|table|sheet|$theTable? ,? put|write|use|say|enter|then? $text:t`, ({ t }: { t: string }) => t)];
+
+/** Figures over rows of another table as new columns: counts are zero where there are none, other figures blank unless something else is said. */
+function told(tallies: readonly Expression[], name: string | undefined, zero: number | string | undefined): Act | null {
+  const made = tallies.map((e): Expression => (e.kind !== 'lookup' ? e : zero === undefined ? (e.fn === 'count' ? orNothing(e) : e) : { kind: 'orElse', of: e, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } }));
+  return made.length === 1 ? add(made[0]!, name) : name === undefined ? addEach(made.map((as) => ({ name: nameOf(as), as }))) : null;
+}
 
 export const frames: readonly Frame[] = [
   frame('value of another table', {
@@ -107,19 +114,20 @@ export const frames: readonly Frame[] = [
 
   // 'How much was paid on each invoice', 'the date of the last loan'
   frame('rows of another table told', {
-    need: { tally: '$tally' },
+    need: { tallies: '$tallies' },
     may: { each: EACH, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
     many: ['each', 'column'],
     about: ABOUT,
-    keeps: ['tally', 'deed'],
+    keeps: ['tally', 'deed', 'tcol', 'theirs'],
     cost: 0.5,
-  }, ({ tally, name, zero }) => add(zero === undefined ? (tally.kind === 'lookup' && tally.fn === 'count' ? orNothing(tally) : tally) : { kind: 'orElse', of: tally, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } }, name)),
+  }, ({ tallies, name, zero }) => told(tallies, name, zero)),
 
   frame('rows of another table counted', {
     need: { count: ['how many|number of|count of|the number of|count the', 'how many times'], table: ['$theTable', 'in|of|from $theTable'], each: EACH },
     may: { tie: TIE, column: COLUMN, name: NAMED, zero: ZERO },
     many: ['each', 'column'],
     about: `${ABOUT} has have had made there`,
+    keeps: ['tcol', 'theirs'],
     cost: 0.6,
   }, ({ table, tie, name, zero }, x) => bring([{ table, column: '' }], table, 'count', x, { tie, name, zero: zero ?? 0 })),
 
