@@ -160,6 +160,9 @@ function removes(words: readonly Token[], i: number): boolean {
   return /^(?:them|those|these|it)$/.test(it) && (/^(?:remove|delete|drop|strip)$/.test(verb) || (/^(?:take|throw|cut|leave)$/.test(verb) && /^(?:out|off|away)$/.test(off)));
 }
 
+/** '... and what is still to come' asks for something more. */
+const asksMore = (words: readonly Token[], i: number): boolean => words[i - 1]?.lower === 'and' && /^(?:what|how|which|who|whether)$/.test(words[i]!.lower);
+
 /** The 'name' of 'Surname and First name' belongs to what stands before it. */
 const endsName = (words: readonly Token[], i: number): boolean => /^(?:names?|number|date|code|type|total)$/.test(words[i]!.lower) && !!words[i - 1]?.capital && words[i - 1]!.from > 0;
 
@@ -188,7 +191,7 @@ function plainWords(words: readonly Token[], chart: Chart, x: Context): PlainWor
     const mayBe = noun || ['rows', 'guess'].some((cat) => chart.at(i, cat).some((item) => item.to === i + 1 && item.cost < 0.7));
     return {
       last: lasts(words, i),
-      more: own[i]! + (endsName(words, i) ? 0.4 : 0) + (removes(words, i) ? Infinity : 0),
+      more: own[i]! + (endsName(words, i) ? 0.4 : 0) + (removes(words, i) || asksMore(words, i) ? Infinity : 0),
       nothing: fillers.has(t.lower) ? 0.03 : light.has(t.lower) ? 0.05 : neutral.has(t.stem) ? 0.08 : null,
       noun,
       rows: mayBe ? (t.capital && t.from > 0 ? 0.5 : 0.15) : null,

@@ -87,6 +87,7 @@ export const manyRules = [
   rule('deeds', '$turnsUp:t', ({ t }) => t, 0),
   rule('tallies', '$tally:a', ({ a }) => [a], 0),
   rule('tallies', '$tally:a ~list ~add? the? $tallies:r', ({ a, r }) => [a, ...r], 0),
+  rule('tallies', '$tally:a ~each $rows|$noun|$col|$guess ~list the? $tallies:r', ({ a, r }) => [a, ...r], 0),
   // How many
   rule('tally', 'how many|often|number|count of? the|its|their? $many:t', ({ t }, x: Context) => tallyOf('count', t, null, x), 0.05),
   rule('tally', `how many|number of? $tcol|$table|$word|$noun|$guess ${ROW} ~have|~did|~be? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),

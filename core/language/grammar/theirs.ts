@@ -83,7 +83,7 @@ export const theirRules: readonly Rule[] = [
   rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
   rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
   // 'Using the unit rate from households'
-  rule('aside', 'using|with|taking|given the? $theirList', () => nothing, 0.1),
+  rule('aside', 'using|taking|given the? $theirList', () => nothing, 0.1),
   rule('theirs', '$theirs:c of|for the|its|their|that|each ^$col:k', ({ c, k }, x: Context) => { const e = soleValue(x, c); return e?.kind === 'lookup' && columnsOf(e).includes(k) ? c : null; }, 0),
   rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$table:t', ({ v, t }, x: Context) => (v[0].table === t ? theirAmong(v, x) : null), 0.2),
   ...SIZES.map(([words, operator]) => rule('cond', `${words} $num:n ^$theirs:c`, ({ n, c }, x: Context) => { const e = theirNumber(c, x); return e && compare(operator, e, number(n)); }, 0.1)).flat(),

@@ -27,7 +27,7 @@ const TIE: Way[] = [
   means('that|which|where|whichever|what the|its|their? $col:a falls|lies|is|sits|belongs|comes in|into|within|under|inside|to?', ({ a }: { a: string }) => ({ own: a })),
   means('our|the $col:a is|are what the? $theTable calls|call|names|has|lists $tcol:b', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
 ];
-const EACH: Way[] = ['of|for|to|next|beside|against|on|into|with to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
+const EACH: Way[] = ['of|for|to|next|beside|against|on|into to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'with each|every|all|the $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
 const COLUMN: Way[] = ['~into|as|to a|its|their own? new|separate|own? column|columns', 'new column|column|columns'];
 const NAMED: Way[] = ['~named $name', '~add? an? ~column ~named? $name :|,|-', 'as|into ~column? ~named? $name', 'in ~column ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
 const ABSENT = "not|no|isnt|isn't|missing|absent|never|nothing|none";

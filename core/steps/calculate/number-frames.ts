@@ -84,7 +84,7 @@ const GROUP: Way[] = ['of|in|for|at|within|by|per its|the|that|their|each|every|
 export const frames: readonly Frame[] = [
   frame('formula', {
     need: { e: ['$formula', '$ex2', '$chosen'] },
-    may: { ...RIDERS, percent: PERCENT, up: UP, floor: FLOOR(), ignoring: IGNORING, open: OPEN, unused: NO_USE, each: EACH_ROW, verb: ['~add', 'what|how|calculate|work out|compute|find out|determine'], again: means('~open $ex2 ~close', undefined, -0.1) },
+    may: { ...RIDERS, percent: PERCENT, up: UP, floor: FLOOR(), ignoring: IGNORING, open: OPEN, unused: NO_USE, each: EACH_ROW, verb: ['~add', '$asking', 'calculate|work out|compute|find out|determine'], again: means('~open $ex2 ~close', undefined, -0.1) },
     many: MANY,
     about: `${CALCULATE} kept result going all row closed takes took stays empty`,
     cost: 0.75,

@@ -52,6 +52,8 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       put('properName', from, from + 1, first.lower, 0);
       continue;
     }
+    // 'Put Paid in full: ...': the name begins with the next capital.
+    if (from === 0 && VERBS.has(first.lower) && tokens[1]?.capital) continue;
     if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower)) || (first.capital && from > 0 && /^[.!?]$/.test(tokens[from - 1]!.lower) && /^(?:make|put|call|give|add|set|keep|drop|leave|get|write|show|i|it|its|they|there|these|those|this|that|we|you|he|she|please|the|a|an|and|so|if|when|where|could|would|can|some|all|on|in)$/.test(first.lower)) || (first.lower === 'i' && from > 0 && /^(?:want|need|would|have|like)$/.test(tokens[from + 1]?.lower ?? ''))) continue;
     // A name is no word that only opens what is said, nor a mark by which something is cut.
     if (/^(?:sorry|oh|okay|ok|yes|nope|thanks|hello|hi)$/.test(first.lower) || (!first.capital && /^(?:comma|commas|slash|slashes|semicolon|semicolons|hyphen|hyphens)$/.test(first.lower))) continue;

@@ -64,6 +64,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
       if (unit && (t.lower.length > 2 || unit.length > 1 && t.lower !== 'in' || before?.kind === 'number')) put('unit', i, i + 1, unit, 0);
       else if (unit && unit.length === 1 && /^(?:to|in|into|as)$/.test(before?.lower ?? '') && (!after || after.kind === 'mark' || /^(?:and|please|pls|everywhere|throughout|only)$/.test(after.lower))) put('unit', i, i + 1, unit, 0.05);
       else if (unit && unit.length === 1 && after && /^(?:ones|values|readings|rows|cells|entries)$/.test(after.lower)) put('unit', i, i + 1, unit, 0.05);
+      // '... and what is left' asks for one thing more.
+      if (/^(?:what|how)$/.test(t.lower) && tokens[i - 1]?.lower !== 'and') put('asking', i, i + 1, true, 0);
       put('word', i, i + 1, t.text, 0.3);
     }
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
