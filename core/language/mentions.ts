@@ -192,6 +192,9 @@ function wordCost(token: Token, name: NameWord): WordCost {
 /** What is left of a word without the ending that makes it a noun of doing or a form of a verb: 'install' of 'installation'. */
 const rootOf = (word: string): string => word.replace(/(?:ations?|ments?|ings?|ions?|eries|ery|ed|als?|ances?|ences?|ures?|es|s|e|y)$/, '');
 
+/** Words that names write short. */
+const SHORT: ReadonlyMap<string, RegExp> = new Map([['no', /^numbers?$/], ['nr', /^numbers?$/], ['num', /^numbers?$/], ['nbr', /^numbers?$/], ['pcs', /^pieces?$/], ['qty', /^quantit(?:y|ies)$/], ['amt', /^amounts?$/]]);
+
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
@@ -208,7 +211,7 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
   if (a.length >= 6 && b.length >= 4 && (rootOf(a) === rootOf(b) || rootOf(a) === name.stem)) return [WEIGHTS.beginning, 'another form'];
-  if (/^numbers?$/.test(a) && /^(?:no|nr|num)$/.test(b)) return [WEIGHTS.form, 'another form'];
+  if (SHORT.get(b)?.test(a)) return [WEIGHTS.form, 'another form'];
   // A unit is the same under all its names.
   const unit = unitName(token.lower);
   if (unit !== null && unit.length > 1 && unit === unitName(name.word)) return [WEIGHTS.form, 'another form'];
@@ -338,7 +341,9 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       const [price, why] = wordCost(token, w);
       // What stands in the cells is no mistyped name, nor a far form of one: drivers are not the km driven.
       if ((why === 'typing mistake' || (why === 'another form' && price >= WEIGHTS.beginning)) && (values.has(token.lower) || values.has(token.stem))) return;
-      if (price < bestCost) [best, bestCost, bestReason] = [i, price, why];
+      // By itself a number is many things.
+      const own = name.length === 1 && w.word === 'no' && price === WEIGHTS.form ? WEIGHTS.similar : price;
+      if (own < bestCost) [best, bestCost, bestReason] = [i, own, why];
     });
     // 'pick-up' stands for two words of a name.
     const parts = best < 0 && token.lower.includes('-') ? token.lower.split('-').filter(Boolean) : [];
@@ -372,7 +377,11 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (per > 0 && [...used].every((i) => i >= per)) continue;
     // A row of the table is called so, unless a noun behind it says that its date or number is meant.
     const isRow = to === from + 1 && /^(?:each|every|per)$/.test(tokens[from - 1]?.lower ?? '') && tableStems.has(token.stem) && !name.some((w) => w.word === token.lower) && !(tokens[to] !== undefined && isNoun(tokens[to]!));
-    if (price <= 1.3 && !isRow) out.push({ from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' : reason });
+    if (price > 1.3 || isRow) continue;
+    const mention = { from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' as const : reason };
+    out.push(mention);
+    // 'VAT %' is all of ‹VAT %›.
+    if (tokens[to]?.lower === '%' && /\s%$/.test(column)) out.push({ ...mention, to: to + 1 });
   }
 }
 

@@ -247,6 +247,8 @@ const ORDERS = new Set('drop sort split rank count mark cut fill check take pick
 
 /** Words that ask for something: a sentence with one of them is no mere description. */
 const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));
+/** What makes a question one of its own. */
+const COMPARES = /^(?:different|differs?|not|no|same|more|less|fewer|than|most|least|equals?|above|below|over|under)$/;
 const ASSERTS = new Set(['be', 'have', 'hold', 'contain', 'come', 'look', 'do', 'whisper', 'doe']);
 
 /**
@@ -265,9 +267,10 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
     const clause = words.slice(from, to);
     if (/^(?:list|show|give|tell|find|get|count|check|take|bring|let|see|compare|match|look)$/.test(clause[0]!.lower)) continue;
     const plain = clause.every((w, k) => own.some((m) => m.from <= from + k && m.to > from + k) || (w.kind === 'word' ? !ASKING.has(w.stem) : w.kind === 'mark' && w.lower === ',')) && clause.some((w) => ASSERTS.has(w.stem));
-    if (plain && names.size === 1) out.push({ cat: 'clause', from, to, value: describe([...names], clause.map((w) => w.stem).filter((w) => describing.has(w))), cost: WEIGHTS.background });
+    const asks = words[to]!.lower === '?' && clause.some((w) => COMPARES.test(w.lower));
+    if (plain && !asks && names.size === 1) out.push({ cat: 'clause', from, to, value: describe([...names], clause.map((w) => w.stem).filter((w) => describing.has(w))), cost: WEIGHTS.background });
     // A question that the sentences after it answer: 'what does each holder still owe?'
-    if (plain && words[to]!.lower === '?') out.push({ cat: 'aside', from, to: to + 1, value: nothing, cost: WEIGHTS.background });
+    if (plain && !asks && words[to]!.lower === '?') out.push({ cat: 'aside', from, to: to + 1, value: nothing, cost: WEIGHTS.background });
   }
   return [...out, ...descriptions(words, columns)];
 }
@@ -495,7 +498,7 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const paths = found.map((p) => asked100(p, words, columns));
+  const paths = found.map((p) => asked100(p, words, columns, head));
   const doubts = doubtsOf(words, head);
   const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
@@ -553,8 +556,10 @@ function inLists(reading: Reading, head: CheckedHead): { readonly message: strin
 }
 
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
-function asked100(path: Path, words: readonly Token[], columns: readonly ColumnMention[]): Path {
-  const percent = words.some((w, i) => /^(?:percent|percentage|percents|percentages|%|pct)$/.test(w.lower === 'cent' && words[i - 1]?.lower === 'per' ? 'percent' : w.lower) && Number.isNaN(words[i - 1]?.value ?? NaN) && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.05));
+function asked100(path: Path, words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): Path {
+  // The sign of ‹VAT %›, of another table, asks for nothing.
+  const ends = new Set([...(head.others?.values() ?? [])].flatMap((o) => o.columns.flatMap((c) => /(\S+) %$/.exec(c.name)?.[1]?.toLowerCase() ?? [])));
+  const percent = words.some((w, i) => /^(?:percent|percentage|percents|percentages|%|pct)$/.test(w.lower === 'cent' && words[i - 1]?.lower === 'per' ? 'percent' : w.lower) && Number.isNaN(words[i - 1]?.value ?? NaN) && !ends.has(words[i - 1]?.lower ?? '') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.05));
   if (!percent) return path;
   const made = path.state.plans.map(asPercentage);
   const changed = made.filter((p, i) => p !== path.state.plans[i]);

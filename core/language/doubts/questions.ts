@@ -20,6 +20,10 @@ export const questionDoubts: readonly Doubt[] = [
   // Two answers to one question: rather one that says both.
   { price: 0.8, holds: (plans) => plans.filter((p) => p.step === 'ask').length > 1 },
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
+  // 'Number of sales', of another table
+  { price: 2.5, holds: (plans, { theirRows }) => theirRows && plans.some((p) => (p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') || (p.step === 'ask' && p.by.length === 0 && p.where === undefined && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count'))), asks: 'Rows of this table are counted, not those of the other. Is it meant so?' },
+  // 'How many pieces of books': what the other table calls so
+  { price: 1.5, holds: (plans, { theirValues }) => theirValues.length > 0 && plans.some((p) => p.step === 'ask' || p.step === 'filter') && !theirValues.some((v) => JSON.stringify(plans).includes(JSON.stringify(v.text)) || JSON.stringify(plans).includes(`"table":${JSON.stringify(v.table)}`)), asks: 'A word stands only in another table, and it is not used. Is it meant so?' },
   // 'Which guest was on more than one episode?', where a cell holds several guests.
   { price: 0, holds: (plans, { lists, question }) => question && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && lists(b.as.name))), asks: 'Some cells hold several values, and each cell counts as one. Is it meant so?' },
   // 'I'd like a column that adds up the cost' asks for a column.

@@ -62,6 +62,10 @@ export interface Said {
   readonly perBoth: boolean;
   /** Columns of several words that only another table has, and that it names. */
   readonly theirs: readonly string[];
+  /** It speaks of how many rows another table has. */
+  readonly theirRows: boolean;
+  /** Values that stand only in another table, and that it names. */
+  readonly theirValues: readonly { readonly table: string; readonly text: string }[];
   /** It asks for the names of things. */
   readonly named: boolean;
   /** It says that something is not so, or to be left out. */
@@ -126,6 +130,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     either: /^(?:is|are|was|were|did|do|does) .*\b(?:more|fewer|less)\b.*\bor\b/.test(text),
     perBoth: /\bper \S+ and \S+/.test(text),
     theirs: [...(head.others?.values() ?? [])].flatMap((o) => o.columns).map((c) => c.name).filter((name) => /\s/.test(name) && ` ${text} `.includes(` ${name.toLowerCase()} `) && findColumn(head.columns, name) === undefined),
+    theirRows: [...(head.others?.keys() ?? [])].some((n) => new RegExp(`\\b(?:numbers?|counts?|how many)(?: of)?(?: the| its| their)? ${n.toLowerCase().replace(/[^a-z0-9 ]/g, '.')}\\b`).test(text)),
+    theirValues: theirValues(words, head),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
     fails: says(/^(?:missed|skipped|failed|lost)$/),
@@ -158,5 +164,15 @@ function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
   return words.some((w, i) => /^(?:on|to|beside|next|for|in)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => {
     const noun = words[i + k + 2]?.stem ?? '';
     return /^(?:each|every)$/.test(e.lower) && (noun === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(noun)));
+  }));
+}
+
+/** Values of other tables among the words, wherever nothing of this table may be meant. */
+function theirValues(words: readonly Token[], head: CheckedHead): Said['theirValues'] {
+  const { values, inside } = vocabularyOf(head);
+  const ours = new Set(head.columns.flatMap((c) => c.name.toLowerCase().split(/\s+/)));
+  return [...(head.others ?? [])].flatMap(([table, other]) => words.flatMap((w) => {
+    if (w.kind !== 'word' || w.lower.length < 4 || values.has(w.lower) || inside.has(w.lower) || ours.has(w.lower) || other.columns.some((c) => c.name.toLowerCase().includes(w.lower))) return [];
+    return (vocabularyOf(other).values.get(w.lower) ?? []).map((v) => ({ table, text: v.text }));
   }));
 }

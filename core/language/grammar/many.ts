@@ -89,10 +89,10 @@ export const manyRules = [
   rule('tallies', '$tally:a ~list ~add? the? $tallies:r', ({ a, r }) => [a, ...r], 0),
   rule('tallies', '$tally:a ~each $rows|$noun|$col|$guess ~list the? $tallies:r', ({ a, r }) => [a, ...r], 0),
   // How many
-  rule('tally', 'how many|often|number|count of? the|its|their? $many:t', ({ t }, x: Context) => tallyOf('count', t, null, x), 0.05),
-  rule('tally', `how many|number of? $tcol|$table|$word|$noun|$guess ${ROW} ~have|~did|~be? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),
+  rule('tally', '~countWord of? the|its|their? $many:t', ({ t }, x: Context) => tallyOf('count', t, null, x), 0.05),
+  rule('tally', `~countWord of? $tcol|$table|$word|$noun|$guess ${ROW} ~have|~did|~be? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),
   rule('tally', `how often ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
-  rule('tally', `how many|number of? times ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', `~countWord of? times ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   rule('tally', 'how many ^$many:t ~did|~be|~have|ran|run|went|go|came|come|happened|belong|belongs|refer|are there? on|for|of|with|from|in|by|to? the? ~each $rows|$noun|$col|$guess', ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   // How much
   rule('tally', '~figureTotal|~inTotal of? the|all? ^$many:t', ({ t }, x: Context) => moneyThere(t, x), 0.2),
@@ -105,7 +105,7 @@ export const manyRules = [
   rule('tally', '~figureTotal|~inTotal amount? ^$deed:t', ({ t }, x: Context) => moneyThere(t, x), 0.1),
   rule('tally', 'the? ^$deed:t amount|sum|total|money', ({ t }, x: Context) => moneyThere(t, x), 0.1),
   rule('tally', 'amount|sum|total|money that? we|they|was|were|has|have? been? ^$deed:t so? far?', ({ t }, x: Context) => moneyThere(t, x), 0.1),
-  rule('tally', `how much|what money? ~did? ${ROW} ~did|~have? earn|earned|make|made|bring|brought|yield|yielded|take|took|fetch|fetched in? so? far? ~inTotal?`, (_s, x: Context) => { const t = earningTable(x); return t === null ? null : moneyThere(t, x); }, 0.2),
+  rule('tally', `how? much|what money? ~did? ${ROW} ~did|~have? earn|earned|make|made|bring|brought|yield|yielded|take|took|fetch|fetched in? so? far? ~inTotal?`, (_s, x: Context) => { const t = earningTable(x); return t === null ? null : moneyThere(t, x); }, 0.2),
   rule('tally', '~figureTotal of? all? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('sum', c, x), 0),
   rule('tally', 'the|its|their? ^$theirs:c ~inTotal', ({ c }, x: Context) => figureOf('sum', c, x), 0),
   rule('tally', 'the? $tcol:c of|from|in all of? its|their|the? ^$many:t together|combined|summed|added|altogether? up?', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
@@ -115,6 +115,10 @@ export const manyRules = [
   rule('tally', 'everything|all|whatever|what that|which? ~be? ^$theirs:c', ({ c }, x: Context) => figureOf('sum', c, x), 0.1),
   rule('tally', '~highest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('highest', c, x), 0.1),
   rule('tally', '~lowest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('lowest', c, x), 0.1),
+  // 'Pieces sold per article', 'stock less pieces sold'
+  rule('tally', '^$theirs:c $deed:t ~each $rows|$noun|$table|$col|$guess', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
+  rule('tally', '^$theirs:c $deed:t', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0.3),
+  rule('tally', `how many|much ^$theirs:c ~did|~be|~have ~each|the $rows|$noun|$table|$col|$guess $word|$deed in? ~inTotal?`, ({ c }, x: Context) => figureOf('sum', c, x), 0),
   // The first and the last
   ...LAST.flatMap(([words, fn]) => [
     rule('tally', `date|day|time of the|its|their|each? ${words} $many:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
@@ -123,6 +127,7 @@ export const manyRules = [
     rule('tally', `the|its|their? ${words} $many:t date|day`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `when|date|day ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} been? ^$deed:t for|on|to|by|at?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `when ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} $many:t (was|is|were|happened|came|took place)?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `when ~did|~be|~have? ${ROW} ~be|~have? been? ^$deed:t for the ${words} time`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `the? ${words} time|date|day ${ROW} ~be|~did|~have|went|got? been? ^$deed:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `the? ${words} time|date|day ${ROW} ~be|~did|~have|went|came|got? ^$tcol:c`, ({ c }, x: Context) => figureOf(fn, c, x), 0),
   ]).flat(),
@@ -135,6 +140,7 @@ export const manyRules = [
   rule('cond', '~be|~have? never ever? been? ^$deeds:t (by (anyone|anybody))?', ({ t }, x: Context) => none(t, x), -0.1),
   rule('cond', "nobody|noone|none (has|have|had)? ever? ^$deeds:t for|on|to|by|at? yet|ever? it|them?", ({ t }, x: Context) => none(t, x), -0.1),
   rule('cond', 'no one (has|have|had)? ever? ^$deeds:t for|on|to|by|at? yet|ever? it|them?', ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', "didn't|don't|doesn't ever? ^$deed:t at? all?", ({ t }, x: Context) => none(t, x), 0.1),
   rule('cond', "hasn't|haven't|hadn't|wasn't|weren't|isn't|aren't been? ^$deeds:t at|yet|so? all|far? yet?", ({ t }, x: Context) => none(t, x), 0.2),
   rule('cond', '~be|~have not been? ^$deeds:t at|yet|so? all|far? yet?', ({ t }, x: Context) => none(t, x), 0.2),
   rule('cond', '~be|~have been? ^$deeds:t at least once', ({ t }, x: Context) => some(t, x), 0),

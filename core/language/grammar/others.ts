@@ -4,7 +4,7 @@ import { findColumn } from '../../table/table';
 import { folded } from '../../values/fold';
 import type { Context } from '../acts';
 import { rule } from '../chart';
-import { columnMentions, valueMentions, vocabularyOf } from '../mentions';
+import { columnMentions, valueMentions, vocabularyOf, type ColumnMention } from '../mentions';
 import { COLUMN_NOUNS } from '../lexicon/synonyms';
 import { stem, type Token } from '../words';
 import { typingDistance } from '../../match/typing';
@@ -22,7 +22,8 @@ const stems = (text: string): string[] => text.toLowerCase().split(/[\s_-]+/).fi
 
 /** Names and columns of the other tables, wherever a request may mean them. */
 export function otherMentions(words: readonly Token[], request: string, { head, vocabulary }: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
-  const ours = columnMentions(words, vocabulary).filter((m) => m.cost < 0.6);
+  const ours = columnMentions(words, vocabulary);
+  const free = (m: ColumnMention, likelier: number): boolean => !ours.some((o) => o.cost < likelier && o.from < m.to && m.from < o.to);
   for (const [name, other] of head.others ?? []) {
     const own = stems(name);
     for (let i = 0; i + own.length <= words.length; i++) {
@@ -38,7 +39,7 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
       // Said by its name, or by a part of it that no column here has, it needs no table to be named.
       if (isCalled(m.column, head) || [...head.others!].some(([n, o]) => n !== name && isCalled(m.column, o))) continue;
       if (m.cost < 0.05 && telling(m.column)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
-      else if (m.cost <= 0.31 && words.slice(m.from, m.to).some((t) => !GENERAL.has(t.lower)) && !ours.some((o) => o.from < m.to && m.from < o.to)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.2 + m.cost);
+      else if (m.cost <= 0.31 && words.slice(m.from, m.to).some((t) => !GENERAL.has(t.lower)) && free(m, m.cost < 0.05 ? 0.3 : 0.6)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.2 + m.cost);
     }
     // A value that stands only there: 'payments for Bread courses'.
     for (const v of valueMentions(words, request, vocabularyOf(other), false)) {

@@ -116,6 +116,8 @@ export const questionPhrases: readonly Rule[] = [
     rule('clause', `~tellMe? ,? in|on|during? which|what $qperiod:p did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ p, m }, x: Context) => { const [e, by] = [sum(m, x), period(p, null, x)]; return e && by && asked({ figures: [e], by: [by], order: { figure: 0, down: way === 'most' }, most: 1 }); }, -0.1),
   ]).flat(),
   // Rankings: 'which mechanic charged the most', 'top 3 sites by kg'
+  rule('question', '~tellMe $qbys:b with|and|plus the? ~countWord of? their|its|the|his|her? $rows|$noun|$guess|$table', ({ b }): Question => ({ figures: [allRows], by: b }), 0),
+  rule('question', '$word|$metricName ~open $ex2:e ~close ~each $qbys:b', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.1),
   rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
   rule('question', 'how much (money|of it|is)? ~be|~have still? outstanding|unpaid|owed|owing|open|due|missing', (_s, x: Context): Question | null => owed(x), -0.2),
   rule('question', 'how many|much $unit:u did|does|do|has|have $cond:c $word in|up|out|over? ~inTotal?', ({ u, c }, x: Context): Question | null => { const name = columnIn(u, x) ?? spanColumn(u, x), e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.05),

@@ -6,6 +6,7 @@ import { anyOrder, rule } from '../../language/chart';
 import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions/make';
+import { orNothing } from '../../language/grammar/many';
 import { onlyTime, quantity, rowDate, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { namesRows } from '../../language/mentions';
@@ -61,6 +62,8 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
 function subjectOf(node: Condition): Expression | null {
   if (node.kind === 'compare') return isIt(node.left) ? null : node.left;
   if (node.kind === 'all' || node.kind === 'any') return node.of.map(subjectOf).find((s) => s !== null) ?? null;
+  // 'Idle if it has no trip, busy if three or more'
+  if (node.kind === 'listed') return orNothing({ kind: 'lookup', fn: 'count', value: node.under, table: node.table, under: node.under, of: node.of });
   if (node.kind === 'not') return subjectOf(node.of);
   return isIt(node.of) ? null : node.of;
 }

@@ -2,6 +2,7 @@ import type { Condition } from '../../formula/expression';
 import { nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule, type Rule } from '../../language/chart';
 import { judged, tested, theirsIn } from '../../language/grammar/pairs';
+import type { OtherColumn } from '../../language/grammar/others';
 import { nameOf } from '../../language/naming';
 import { uniqueName } from '../../values/names';
 import { add } from './adding';
@@ -40,8 +41,13 @@ export const comparePhrases: readonly Rule[] = [
   rule('rider', '$bothTold', () => withBoth, 0.5),
   rule('rider', 'only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist in both of? the|these? tables|lists|files|sheets', () => confirmed, -0.2),
   rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),
+  // '..., cost from articles': where it is taken from
+  rule('rider', '$tcol:c ~be? taken|given|looked? from|in|out|of|off up? of? $theTable:t', ({ c, t }) => takenFrom(c, t), -0.2),
   rule('rider', 'no $theTable|$tcol|$word means|mean|counts|is|are|gives as? an? zero|0|nothing $tcol|$word|$theirs?', () => zeroed, 0),
 ].flat();
+
+/** Said of a value that the calculation takes from that table. */
+const takenFrom = (c: OtherColumn, table: string): Act => ({ key: `taken from ${table} ${c.column}`, apply: (state) => (c.table === table && JSON.stringify(state.plans.at(-1) ?? '').includes(`"value":${JSON.stringify(c.column)},"table":${JSON.stringify(table)}`) ? nothing.apply(state) : null) });
 
 /** Nothing there counts as zero, as it does in sums anyway. */
 const zeroed: Act = { key: 'none is zero', apply: (state) => (JSON.stringify(state.plans.at(-1) ?? '').includes('"kind":"orElse"') ? nothing.apply(state) : null) };

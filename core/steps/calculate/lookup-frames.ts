@@ -19,6 +19,7 @@ const FROM = '~open? taken|looked|found|as|given? up? straight|directly|right? f
 const BY_COLUMN = ['for|at|of', 'according|due to', 'depending|based|going on|by', 'valid|applicable|current|standing|right on|at|for|by?', 'in force|effect on|at|for|by', 'given'];
 const TABLE: Way[] = [FROM, "$theTable|=table's", 'it|they|that? is|are|stand|stands|comes|come in $theTable'];
 const TIE: Way[] = [
+  means('~open the|its? $tcol:b there|over? there|in it ~close', ({ b }: { b: OtherColumn }) => ({ there: b.column })),
   means('by|on|via|using|matching|matched|with|through on|by? the|their|its? $col:a', ({ a }: { a: string }) => ({ own: a })),
   means('~open? by|on|where|when|,? our|the|its|their? $col:a here? ~be|equals|equal|matches|match|=|to|and|against what|called|the|its|their|a? called|call|calls? the? $tcol:b there|over? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
   means('~open? $tcol:b ~be|equals|equal|matches|= the|our|its|their|called? $col:a here|there? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
@@ -27,7 +28,7 @@ const TIE: Way[] = [
   means('that|which|where|whichever|what the|its|their? $col:a falls|lies|is|sits|belongs|comes in|into|within|under|inside|to?', ({ a }: { a: string }) => ({ own: a })),
   means('our|the $col:a is|are what the? $theTable calls|call|names|has|lists $tcol:b', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
 ];
-const EACH: Way[] = ['of|for|to|next|beside|against|on|into to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'with each|every|all|the $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
+const EACH: Way[] = ['of|for|to|next|beside|against|on|into to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'with each|every|all|the $rows|$noun|$col|$guess', 'per $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
 const COLUMN: Way[] = ['~into|as|to a|its|their own? new|separate|own? column|columns', 'new column|column|columns'];
 const NAMED: Way[] = ['~named $name', '~add? an? ~column ~named? $name :|,|-', 'as|into ~column? ~named? $name', 'in ~column ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
 const ABSENT = "not|no|isnt|isn't|missing|absent|never|nothing|none";
@@ -36,6 +37,7 @@ const BLANK: Way[] = [
   `and|but? ~leave? $name|it|them|both|that|those|the cell|cells|column? ~blankWord ~if|~wherever|when a|an|the|there? $rows|$noun|$col|$tcol|$guess|film|part|it|is? (is|was|has|does)? been? ${ABSENT} in|on|there|found|listed|submitted|exist|such|of? the? (list|table|it|there|sheet|such|$theTable|$col|$tcol|$noun|$rows|submitted|$word)?`,
   `whatever|what|anything|those|ones|which|all that|who? is|are? ${ABSENT} in|on|there|found|listed? (the? list|table|it|there|sheet|$theTable|$word list?)? stays|stay|remains|is|left|leave|keep|gets? ~blankWord`,
   '~blankWord ~without a|an|any? $table|$noun|$rows',
+  "~leave? it|them|both|all? ~blankWord ~if|~wherever|when the|a|an? $rows|$noun|$col|$tcol|$table isn't|aren't|is|are not? ours|ours|in|on|there|known|listed (the? (list|table)|there)?",
   `~blankWord ~otherwise|~if|$word? ${ABSENT}? there|found|listed?`,
   'no $rows|$noun|$col|$tcol|$word ,|:|= ~blankWord',
 ];
@@ -55,6 +57,7 @@ const ZERO: Way[] = [means('with|and|use|put|take|or? a? $num:n for|if|where|whe
 /** What stands where the other table has nothing. */
 const INSTEAD: Way[] = [...ZERO,
   means(`with|and|use|put|take|write|say|or|otherwise? an? $text:t ~if|~wherever|for an|a|the|those|any? $rows|$noun|$col|$tcol|$guess|it|they|there|that|which? is|are|was|were|has|have|does|do|can|could? ${ABSENT} be? in|on|there|found|listed|known|of|one? the? it|list|table|sheet|$theTable|$word|match?`, ({ t }: { t: string }) => t),
+  means(`write|put|say|enter|show ^$word:w ~if|~wherever there isn't|isnt|is|aren't|are not|none|no|any|one|nothing any|one|there|given?`, ({ w }: { w: string }) => w.toLowerCase()),
   means(`~if|~wherever an|a|the|those|any? $rows|$noun|$col|$tcol|$guess|it|they|there? is|are|was|were|has|have|does|do|can|could? ${ABSENT} be? in|on|there|found|listed|known? the? it|list|table|sheet|$theTable? ,? put|write|use|say|enter|then? $text:t`, ({ t }: { t: string }) => t)];
 
 /** Figures over rows of another table as new columns: counts are zero where there are none, other figures blank unless something else is said. */
