@@ -1,3 +1,4 @@
+import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
 import { unitName } from '../../values/units';
 import { columnOf } from '../../table/table';
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
@@ -108,6 +109,8 @@ function partsOfDay(list: readonly Open[], x: Context): Expression | null {
   const time = list.some((c) => c.then.kind === 'text' && /^(?:(?:early|late|mid) ?-?)?(?:morning|noon|afternoon|evening|night)s?$/i.test(c.then.value)) ? onlyTime(x) : null;
   return time === null ? null : { kind: 'clock', of: column(time) };
 }
+
+const NOUNS: ReadonlySet<string> = new Set(COLUMN_NOUNS);
 
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
@@ -239,7 +242,8 @@ export const casePhrases = [
   rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', 'mark|flag|label|tag|call|grade|rate the? $rset:c as|with|: ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.05),
   rule('case1', '$leaf:l for the? $rset:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0.1),
-  rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
+  // What a column is called behind its name is no label: 'if it differs from the list price'
+  rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] | null => (l.kind === 'text' && NOUNS.has(l.value) ? null : [{ when: c, then: l }]), 0.05),
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
   rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0),
