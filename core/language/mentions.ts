@@ -131,7 +131,8 @@ function collect(head: CheckedHead): Vocabulary {
       if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
       // 'Ada Fern' for 'Fern, Ada'.
       const turned = /^([^,]+), ([^,]+)$/.exec(key);
-      if (turned && !values.has(`${turned[2]} ${turned[1]}`)) values.set(`${turned[2]} ${turned[1]}`, [{ column: column.name, text, loose: false }]);
+      const straight = turned && (values.get(`${turned[2]} ${turned[1]}`) ?? values.set(`${turned[2]} ${turned[1]}`, []).get(`${turned[2]} ${turned[1]}`)!);
+      if (straight && !straight.some((v) => v.column === column.name)) straight.push({ column: column.name, text, loose: false });
       longestValue = Math.max(longestValue, key.split(/[\s/-]+/).length);
     }
   }

@@ -113,7 +113,7 @@ export const expressionRules = [
 
   rule('ex1', '$ex0:e', ({ e }) => e, 0),
   rule('ex1', '$ex1:a ^~times $ex0:b', ({ a, b }, x: Context) => op('*', asPart(a, x), asPart(b, x)), 0.05),
-  rule('ex1', '$ex1:a ^~over $ex0:b', ({ a, b }) => (a.kind === 'number' || isHundredfold(a) || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
+  rule('ex1', '$ex1:a ^~over $ex0:b', ({ a, b }) => (a.kind === 'number' || a.kind === 'over' || isHundredfold(a) || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.05),
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$ex0:a ~per head|person|capita|nose|body', ({ a }, x: Context) => { const c = heads(x); return c !== null && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.05),
@@ -295,6 +295,7 @@ export const expressionRules = [
   rule('ex1', '$col:a ~fromTo $col:b in days', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   rule('ex1', '$col:b ~minus $col:a in? days?', ({ a, b }, x: Context) => span('days', a, b, x), 0.1),
   ...([['thousands', 1000], ['millions', 1e6], ['hundreds', 100]] as const).map(([word, n]) => rule('ex1', `$col:c in ${word} (of $unit|$word)?`, ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, number(n)); }, 0)).flat(),
+  rule('ex1', '$spanUnit:u did|does|do it|they|this|that|we take|took|last until|till|before|to|for $word|something|it|they|$rows|$noun? ~be? ^$col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0),
   rule('ex1', '$spanUnit:u to|until|till|before $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.25),
   rule('ex1', '$col:b ~minus the? $col:a ,? (in $clockUnit:u)?', ({ a, b, u }, x: Context) => (timed(a, x) && timed(b, x) && !readsAsDate(x.head, a) && (BEGINS.test(a) || ENDS.test(b)) ? lapse(u ?? 'hours', a, b, x) : null), 0),
   rule('ex1', '$col:b -|minus|less the? $col:a in days', ({ a, b }, x: Context) => span('days', a, b, x), -0.2),

@@ -165,7 +165,7 @@ export const questionPhrases: readonly Rule[] = [
     rule('question', `~tellMe? when did|has ~each $col:b ${words} $word`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, 0),
   ]).flat(),
   rule('question', "who $cond:c ?", ({ c }, x: Context): Question | null => { const g = personColumn(x); return g && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null; }, 0.1),
-  rule('question', 'is|are there|we|they any|some $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
+  rule('question', 'is|are there|we|they any|some|a|an|one $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
   // 'Lowest and highest tariff per pallet': of each row
   rule('question', '~tellMe? the? $sameFigures:f $col:m per|for|a each|every|single|one? ^$col:c', ({ m, f, c }, x: Context) => { const e = quantity(m, x), n = quantity(c, x); return e && n && m !== c && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, op('/', e, n))), by: [] } : null; }, -0.3),
   rule('question', '$sameFigures:f $col:m', ({ m, f }, x: Context) => { const e = quantity(m, x); return e && f.length > 1 ? { figures: f.map((fn: Fn) => over(fn, e)), by: [] } : null; }, 0.2),

@@ -1,7 +1,7 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { theirsIn } from '../../language/grammar/pairs';
 import { type Act, amend, type Context } from '../../language/acts';
-import { all, column, columnsOf, type Condition, type Expression } from '../../formula/expression';
+import { all, number, column, columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { quantity } from '../../language/grammar/expressions';
 import { converted, unitInName } from '../../formula/dimensions';
 import { unitSort } from '../../values/units';
@@ -12,6 +12,9 @@ import type { AskPlan } from './step';
 
 /** A change to the question asked before. */
 const onQuestion = (key: string, change: (plan: AskPlan) => AskPlan | null): Act => amend(`ask ${key}`, (plan: Plan) => (plan.step === 'ask' ? change(plan) : null));
+
+/** Figures over what is not zero. */
+const withoutZeros: Act = onQuestion('without zeros', (plan) => { const of = [...new Set(plan.figures.flatMap((f) => columnsOf(f.as)))]; return of.length === 1 ? { ...plan, where: all([...(plan.where ? [plan.where] : []), { kind: 'compare', op: '<>', left: column(of[0]!), right: number(0) }]) } : null; });
 
 /** The values of a group as columns: one that was asked for already, or one more. */
 const acrossBy = (as: Expression): Act => onQuestion(`across ${keyOf(as)}`, (plan) => {
@@ -151,6 +154,10 @@ export const riderPhrases: readonly Rule[] = [
   rule('omitting', 'not counting|including', () => true, 0),
   rule('omitting', 'without|excluding|ignoring|disregarding|except|omitting|skipping', () => true, 0.05),
   rule('rider', '$rset:c ~be of no interest|importance|use|concern', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
+  rule('rider', 'leave|leaving zeros|zeroes|0|zero out|aside', () => withoutZeros, 0),
+  rule('rider', '$omitting the? zeros|zeroes|0|zero', () => withoutZeros, 0),
+  rule('rider', 'the? zeros|zeroes are? left|ignored|excluded|omitted|skipped out?', () => withoutZeros, 0),
+  rule('rider', 'rounded|round it|them|that|this? to ^$num:n', ({ n }) => onQuestion(`round ${n}`, (plan) => (n >= 0 && n <= 12 && !plan.figures.every((f) => counts(f.as)) ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, n, 'nearest') })) } : null)), 0.1),
   rule('rider', '$omitting $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), -0.1),
   rule('rider', 'leave|leaving out|aside $rset:c', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => (impliedLeft(plan, c) ? plan : { ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving out|aside the|those|all? $rows|$guess|ones|those without one|any|it|a|an $word?', () => onQuestion('blanks left out', (plan) => plan), -0.1),

@@ -1,5 +1,5 @@
 import { rule, type Rule } from '../../language/chart';
-import type { Context } from '../../language/acts';
+import { amend, type Context } from '../../language/acts';
 import { column, type Expression } from '../../formula/expression';
 import { sampleOf } from '../../language/grammar/samples';
 import { add } from './adding';
@@ -13,6 +13,8 @@ function bareOf(name: string, texts: readonly string[], side: 'before' | 'after'
 
 /** Columns joined, and parts of texts beside marks. */
 export const joinPhrases: readonly Rule[] = [
+  // '..., like 3.2': an example of what was joined
+  rule('rider', 'like|as|eg|e.g|say $num', () => amend('joined so', (plan) => (plan.step === 'calculate' && plan.as.kind === 'join' ? plan : null)), 0.1),
   // 'The lot number without the A- in front'
   rule('text0', '$col:c without|minus the? $sought:t in|at the? front|start|beginning', ({ c, t }, x: Context) => bareOf(c, t, 'after', x), -0.1),
   rule('text0', '$col:c without|minus the? $sought:t at|behind|from|on|in the? end|back', ({ c, t }, x: Context) => bareOf(c, t, 'before', x), -0.1),

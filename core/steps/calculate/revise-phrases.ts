@@ -33,7 +33,7 @@ export const revisePhrases: readonly Rule[] = [
   rule('clause', 'round $col:c $rounding:n hour|hours|point|unit|kilo|day|mark?', ({ c, n }, x: Context) => setTo(c, x, (e) => op('/', { kind: 'round', of: op('*', e, number(n)), places: 0, mode: 'nearest' }, number(n))), 0),
   rule('pennies', 'in|into pence|cents|pennies|cent|penny', () => true, 0),
   rule('clause', '~make? the? $col:c $pennies as? whole? numbers|number?', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(100))), -0.3),
-  rule('clause', 'blank|empty|clear|wipe|erase out? the? $cols:c of|for|on|in|where|when|if|with it|they? the? $rset:r', ({ c, r }, x: Context) => cleared(c, r, x), -0.1),
+  rule('clause', 'blank|empty|clear|wipe|erase|cross|strike out? the? $cols:c of|for|on|in|where|when|if|with it|they? the? $rset:r', ({ c, r }, x: Context) => cleared(c, r, x), -0.1),
   rule('clause', '$blankIt the? $cols:c ~be? of|for|on|in the? $rset:r', ({ c, r }, x: Context) => cleared(c, r, x), 0.3),
   rule('clause', 'double $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(2))), 0),
   rule('clause', 'halve $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('/', e, number(2))), 0),

@@ -1,3 +1,4 @@
+import type { SpanUnit } from '../../values/date';
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
 import { findColumn } from '../../table/table';
@@ -64,7 +65,17 @@ function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
   const as = change(plan.as);
   // How many characters there are is in no unit.
   if (plan.as.kind === 'size') return null;
+  // Nor is a span of days a span of years in another unit: that is counted anew.
+  if (!measured && isSpan(plan.as)) return null;
   return !measured ? (plan.as.kind === 'round' ? named(plan, { ...plan.as, of: columnsIn(plan.as.of, unit) ?? plan.as.of }) : named(plan, columnsIn(plan.as, unit) ?? plan.as)) : other ? null : { ...plan, as };
+}
+
+/** A span in other units: days for years. */
+function inSpans(plan: CalculatePlan, unit: SpanUnit): CalculatePlan | null {
+  const span = plan.as.kind === 'round' ? plan.as.of : plan.as;
+  if (span.kind !== 'span' || span.holidays) return null;
+  const as = { ...span, unit };
+  return named(plan, plan.as.kind === 'round' ? { ...plan.as, of: as } : as);
 }
 
 /** A formula over the one column whose name tells a unit of this sort, in another such unit: kilos per piece in grams. */
@@ -106,6 +117,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'in|as a|the? percent|percentage|per|% cent?', () => onLast('percent', (plan) => (isPercent(plan.as) ? plan : isRatio(plan.as) ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: percent(plan.as.of) } : percent(plan.as) } : null)), 0),
   // 'companies stay as they are': there the column itself
   rule('rider', 'but|and? the? $rset:c stay|stays|remain|remains|are|is left? as|unchanged they|it|are|is? are|is|before?', ({ c }) => onLast(`unless ${keyOf(c)}`, (plan) => { const [own, ...more] = [...new Set(columnsOf(plan.as))]; return own !== undefined && more.length === 0 && !isSpan(plan.as) && plan.as.kind !== 'choose' ? { ...plan, as: cases([{ when: c, then: column(own) }], plan.as) } : null; }), -0.3),
+  rule('rider', 'in|as|counted ^$spanUnit:u', ({ u }) => onLast(`span ${u}`, (plan) => inSpans(plan, u)), 0),
   rule('rider', 'in|as $unit:u', ({ u }) => onLast(`unit ${u}`, (plan) => inUnit(plan, u)), 0.05),
   rule('aside', 'down the? list|column|rows|sheet|table', () => nothing, 0.05),
   rule('aside', 'the? first $rows of a|each|every|the $col ~be? ~blankWord', () => nothing, 0.05),

@@ -426,6 +426,7 @@ export const textPhrases = [
   rule('clause', '$examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.6),
   rule('clause', 'and? out of|from the? $col:c', ({ c }) => alsoOut(c), -0.3),
   rule('clause', 'and? remove|take|cut|delete|drop it|them|that out? of|from? the? $col:c', ({ c }) => alsoOut(c), -0.3),
+  rule('clause', 'and it|they|that? ~should? be|get|is|are|gets gone|removed|deleted|taken|cut|dropped out|away? of|from the? $col:c', ({ c }) => alsoOut(c), -0.5),
   rule('aside', 'and so on|forth', () => nothing, 0),
   rule('aside', 'etc', () => nothing, 0),
 ].flat();

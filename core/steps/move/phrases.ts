@@ -9,6 +9,8 @@ export const phrases = [
   rule('clause', 'show|display|list the? $cols:c column|columns? directly|right|straight|immediately? ~after the? $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.1),
   rule('clause', 'show|display|list the? $cols:c column|columns? directly|right|straight|immediately? ~before the? $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0.1),
   rule('clause', '~move $cols:c column|columns? to? ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),
+  rule('clause', 'let|make|have $cols:c be|become|come? the? first|leftmost column|columns', ({ c }) => move(c, { to: 'first' }), -0.5),
+  rule('clause', 'let|make|have $cols:c be|become|come? the? last|rightmost column|columns', ({ c }) => move(c, { to: 'last' }), -0.5),
   rule('clause', '~move $cols:c column|columns? ~first', ({ c }) => move(c, { to: 'first' }), 0),
   rule('clause', '~move the? $cols:c column|columns? ~first ,|and|then? and|then? the? $cols:b column|columns? second|next|behind|after after|behind|it|that|this? it|that|this?', ({ c, b }) => (b.some((n: string) => c.includes(n)) ? null : move([...c, ...b], { to: 'first' })), -0.2),
   rule('clause', 'put|bring|arrange|order|sort|set|have the? columns in|into this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),

@@ -49,6 +49,7 @@ export const phrases = [
   rule('atmark', '~at every|each|the|all|any? letter? $word:w', ({ w }) => (w.length === 1 ? { text: w, which: 'every' } : null), 0),
   rule('clause', '~make|~split|~add two|2|new? columns? out|from of? the? $col:c :|,|;|-|–? the? $word ~into ^$name:a ,|and and? the? $word ~into ^$name:b', ({ c, a, b }, x: Context) => splitAt(c, likelyMark(c, 2, x), [a, b]), -0.3),
   rule('clause', 'the? part|bit|text|word? before the? $mark:m in|of the? $col:c is|= the? ^$name:a ,|;|and and|what|everything? the? rest|part|other|remainder (after it|behind it)? is|=? the? ^$name:b', ({ m, c, a, b }) => splitAt(c, mark(m), [a, b], 'first'), -0.3),
+  rule('rider', "and? the? $word|$name|it stays|stay|remains|is|be|left ~blankWord ~if|~wherever there isn't|isnt|is|are|aren't not|no|none|one|any? one|any|$word?", () => amend('split blank', (plan) => (plan.step === 'split' ? plan : null)), 0),
   rule('aside', 'make|in|into? two|2|separate columns ~pleaseWord?', () => nothing, 0.2),
   rule('clause', '~add? two|three|2|3|4 new? columns from|out|of of? the? $col:c ,|:|-|–|;? ~named? $names:n', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), 0),
   rule('atmark', 'with $mark:m between (them|the pieces|the parts)?', ({ m }) => ({ text: m, which: 'every' }), 0),

@@ -68,6 +68,10 @@ function holdsUnit(unit: string, x: Context): string | null {
 
 /** Numbers compared: with numbers, averages, columns and sizes in units. */
 export const numberRules: readonly Rule[] = [
+  // 'Everything worth 50 or more'
+  rule('cond', '~be? worth $num:n ~orMore', ({ n }, x: Context) => { const c = moneyColumn(x); return c === null ? null : numbered('>=', c, n); }, 0),
+  rule('cond', '~be? worth $num:n ~orLess', ({ n }, x: Context) => { const c = moneyColumn(x); return c === null ? null : numbered('<=', c, n); }, 0),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? worth ${words} $num:n`, ({ n }, x: Context) => { const c = moneyColumn(x); return c === null ? null : numbered(op, c, n); }, 0)).flat(),
   // 'After' is said of times, not of sizes.
   ...([['~moreThan', '>'], ['~lessThan', '<'], ['~least', '>='], ['~most', '<=']] as const).map(([words, op]) => rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05)).flat(),
   ...SIZES.flatMap(([words, op]) => [

@@ -72,7 +72,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       if (/^(?:the|a|an|is|are|which|that|column|field|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition, unless all ends there: 'to Finished on'.
       if (!capital && /^(?:out|off)$/.test(t.lower) && /^(?:of|from)$/.test(tokens[to]?.lower ?? '')) break;
-      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|shall|containing|holding|grouped|then)$/.test(t.lower)) break;
+      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|stays|stay|remains|remain|shall|containing|holding|grouped|then)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|weighted|rounded|divided|multiplied|calculated|computed|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && (t.lower === 'under' || (t.lower.length > 5 && ['column', 'columns'].some((w) => t.lower !== w && typingDistance(t.lower, w, 1) <= 1)))) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
@@ -83,7 +83,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;
       if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
-      const ends = (to === tokens.length || (/^[,.;]$/.test(tokens[to]!.lower) && /^(?:column|called|named)$/.test(tokens[from - 1]?.lower ?? ''))) && to > from + 1 && (first.capital ? first.from > 0 : /(?:ed|en|nt|ne|due)$/.test(tokens[to - 2]!.lower)) && /^(?:on|by|at|in|from|for|to|with)$/.test(t.lower);
+      const ends = (to === tokens.length || (/^(?:and|,|;)$/.test(tokens[to]!.lower) && tokens[from - 1]?.lower === 'to') || (/^[,.;]$/.test(tokens[to]!.lower) && /^(?:column|called|named)$/.test(tokens[from - 1]?.lower ?? ''))) && to > from + 1 && (first.capital ? first.from > 0 : /(?:ed|en|nt|ne|due)$/.test(tokens[to - 2]!.lower)) && /^(?:on|by|at|in|from|for|to|with)$/.test(t.lower);
       if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1 && !ends) continue;
       if (ends) cost -= 0.55;
       if (to === from + 1 && !capital && (/^(?:them|they|it|us|rows?|lines?|everything|date only|something)$/.test(t.lower) || (/^(?:letters|digits|date|time)$/.test(t.lower) && /^(?:in|into|only)$/.test(tokens[to]?.lower ?? '')))) continue;
