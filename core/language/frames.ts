@@ -188,7 +188,7 @@ function plainWords(words: readonly Token[], chart: Chart, x: Context): PlainWor
   const own = ownWords(words, chart, x);
   return words.map((t, i) => {
     const noun = x.vocabulary.rowNouns.has(t.stem);
-    const mayBe = noun || ['rows', 'guess'].some((cat) => chart.at(i, cat).some((item) => item.to === i + 1 && item.cost < 0.7));
+    const mayBe = !/^(?:weekday|weekend)s?$/.test(t.lower) && (noun || ['rows', 'guess'].some((cat) => chart.at(i, cat).some((item) => item.to === i + 1 && item.cost < 0.7)));
     return {
       last: lasts(words, i),
       more: own[i]! + (endsName(words, i) ? 0.4 : 0) + (removes(words, i) || asksMore(words, i) ? Infinity : 0),

@@ -39,6 +39,8 @@ function madeTwice(plans: readonly Plan[]): boolean {
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'How long, as a decimal number': what was calculated is one.
+  { price: 1, holds: (plans) => plans.some((p, i) => { const before = plans[i - 1]; return p.step === 'convert' && p.to === 'decimal' && before?.step === 'calculate' && !before.replace && /^(?:op|span|lapse|total|round|maths)$/.test(before.as.kind) && p.columns.every((c) => c === before.name); }) },
   // Numbers rounded to none are whole numbers.
   { price: 0.3, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && p.to === 'decimal' && next?.step === 'calculate' && next.replace && next.as.kind === 'round' && next.as.places === 0 && next.as.mode === 'nearest' && p.columns.includes(next.name); }) },
   // 'Weights in kilograms, just the figure': a unit that cells are written in goes.

@@ -260,6 +260,7 @@ export const expressionRules = [
   rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   // 'Nights times rate', 'the number of days': where nothing else tells how long
   rule('stay', '(number of)? nights', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.3),
+  rule('stay', '(number of)? hours', (_s, x: Context) => (twoTimes(x) !== null && !x.head.columns.some((c) => /\bhours?\b/i.test(c.name)) ? rowSpan('hours', x) : null), 0.3),
   rule('stay', 'number of days', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.4),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done

@@ -15,6 +15,7 @@ const oftener = (name: string, n: number, x: Context): Question | null =>
 
 /** What answers are grouped by, and how often something came. */
 export const groupPhrases: readonly Rule[] = [
+  rule('question', '~tellMe? which|what|who $col:g $word|~did|~have|~be? $word|here|there? only|just|exactly once|1', ({ g }, x: Context): Question | null => { const q = oftener(g, 1, x); return q && { figures: [], by: q.by, where: { kind: 'compare', op: '=', left: rowsCounted([g]), right: number(1) } }; }, -0.1),
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
   // 'Per course', of another table

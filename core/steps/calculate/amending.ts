@@ -1,4 +1,4 @@
-import { blank, column, type Condition, type Expression, number, op, walk } from '../../formula/expression';
+import { blank, type Case, column, type Condition, type Expression, number, op, walk } from '../../formula/expression';
 import { type Act, amend, type Context, plans } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { orNoNumber, orZero } from '../../language/grammar/conditions/make';
@@ -48,6 +48,14 @@ export const asPercentage = <P extends { readonly step: string }>(plan: P): P =>
   const own = plan as unknown as CalculatePlan;
   // Blank here and there, it is no less a quotient.
   const inner = own.step === 'calculate' && own.as.kind === 'choose' && own.as.cases.every((c) => c.then.kind === 'blank') ? own.as.otherwise : own.as;
+  // Never below zero, it is one too: what is looked at is then the percentage as well.
+  if (own.step === 'calculate' && !own.replace && own.as.kind === 'choose' && own.as.cases.length === 1 && isRatio(own.as.otherwise) && !isPercent(own.as.otherwise)) {
+    const [{ when, then }] = own.as.cases as [Case];
+    if (when.kind === 'compare' && then.kind === 'number' && then.value === 0 && keyOf(when.left) === keyOf(own.as.otherwise) && keyOf(when.right) === keyOf(then)) {
+      const hundredfold = percented(own.as.otherwise);
+      return { ...own, as: { ...own.as, cases: [{ when: { ...when, left: hundredfold }, then }], otherwise: hundredfold } } as unknown as P;
+    }
+  }
   return own.step === 'calculate' && !own.replace && isRatio(inner) && !isPercent(inner) ? ({ ...own, as: percented(own.as) } as unknown as P) : plan;
 };
 

@@ -167,7 +167,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
 const JOINTS = /^(?:don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
-const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
+const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
 /** Words that are easily mistyped, and then are no labels either. */
 const SLIPS = ['nothing', 'otherwise', 'neither', 'without', 'anything', 'everything', 'whatever'];
 
@@ -216,6 +216,7 @@ export const casePhrases = [
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
   // 'Regular when they came at least twice, new when once'
   ...([['once', 1], ['twice', 2]] as const).flatMap(([word, n]) => [rule('itcond', `only|just|exactly? ${word}`, () => compare('=', n), 0), rule('itcond', `~least ${word}`, () => compare('>=', n), 0), rule('itcond', `~more ${word}`, () => compare('>', n), 0)]).flat(),
+  rule('itcond', 'no|without|missing a|any? figure|number|value|data|entry|reading|figures|numbers|values', () => ({ kind: 'empty', of: IT }), 0.4),
   rule('itcond', 'never (at all)?', () => compare('=', 0), 0.05),
   rule('itcond', 'not ^once|ever', () => compare('=', 0), 0.05),
   rule('itcond', '~blankWord', () => ({ kind: 'empty', of: IT }), 0.3),

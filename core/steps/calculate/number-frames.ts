@@ -204,14 +204,14 @@ export const frames: readonly Frame[] = [
 
   frame('years until a day', {
     need: { years: [means('full years|whole years|years|completed years|number of full years|number of years|how many full years|in whole years|complete years', 'span'), means('age in years|age|how old|old', 'age')], day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', undefined, 0.1)] },
-    may: { ...RIDERS, date: ['$col'], valid: ['~blankWord|$blankIt ~if|~wherever the? $col ~be? not an? real|proper|valid? ~date|date', '~wherever|~if the? $col ~be? not an? real|proper|valid? ~date|date ,? ~leave it? ~blankWord', "blank for invalid dates|blank if joined isn't a date|blank for invalid ones|leave invalid dates blank|blank where it is no date"], each: EACH_ROW, ways: 'the joining dates come in two formats|the dates come in two formats|the joining dates are written in two ways' },
+    may: { ...RIDERS, unit: (['days', 'weeks', 'months'] as const).map((unit) => means(`in ${unit}`, unit)), date: ['$col'], valid: ['~blankWord|$blankIt ~if|~wherever the? $col ~be? not an? real|proper|valid? ~date|date', '~wherever|~if the? $col ~be? not an? real|proper|valid? ~date|date ,? ~leave it? ~blankWord', "blank for invalid dates|blank if joined isn't a date|blank for invalid ones|leave invalid dates blank|blank where it is no date"], each: EACH_ROW, ways: 'the joining dates come in two formats|the dates come in two formats|the joining dates are written in two ways' },
     many: [...MANY, 'years', 'valid', 'date'],
     about: `${CALCULATE} full whole years completed of membership membership been member since joining with us on as at from until between whole everybody household counted day it was date dates`,
     cost: 0.75,
-  }, ({ day, date, years, ...said }, x) => {
+  }, ({ day, date, years, unit, ...said }, x) => {
     const names = [...new Set((date ?? []) as string[])];
     const from = names.length === 1 ? names[0]! : names.length > 1 ? null : (years as string[]).includes('age') ? bornColumn(x) : onlyDate(x);
-    return from !== null && readsAsDate(x.head, from) ? calculated({ kind: 'span', unit: 'years', from: column(from), to: { kind: 'date', value: day } }, said) : null;
+    return from !== null && readsAsDate(x.head, from) ? calculated({ kind: 'span', unit: unit ?? 'years', from: column(from), to: { kind: 'date', value: day } }, said) : null;
   }),
 
   frame('part of a date', {

@@ -58,6 +58,7 @@ export const outlierPhrases = [
   rule('clause', '~cap the? $outlying:o $atBounds?', ({ o }) => drawnIn(o.of.name, o), -0.1),
   rule('atBounds', 'at|to the? quartile|usual|inner|outer? bounds|bound|limits|fences|range|whiskers', () => true, 0),
   rule('clause', '~cap $col:c at|to|by (a? maximum|most of?)? $num:n', ({ c, n }, x: Context) => beyond(c, '>', n, x), -0.1),
+  rule('clause', '~cap $col:c at|to|by (a? maximum|most of?)? $pct:n', ({ c, n }, x: Context) => beyond(c, '>', n, x), -0.1),
   rule('clause', '~cap $col:c at|to|by a? minimum|least of? $num:n', ({ c, n }, x: Context) => beyond(c, '<', n, x), -0.1),
   rule('clause', '~cap everything|anything|values|all ~more $num:n in $col:c (at|to $num:m)?', ({ c, n, m }, x: Context) => (m === undefined || m === n ? beyond(c, '>', n, x) : null), -0.1),
   rule('rider', '~open? by|using|with|more? than|over|beyond? $num:n standard deviations|deviation from? the? mean|average? ~close?', ({ n }) => rider({ times: n, measure: 'standard deviations' }), -0.1),

@@ -37,6 +37,8 @@ function rankWay(plan: CalculatePlan, fn: 'rank' | 'rank up'): CalculatePlan | n
 
 /** Ranks, numbers of rows, and the order that running figures follow. */
 export const rankPhrases: readonly Rule[] = [
+  // 'Rank meals by rating within each day': what is ranked is no group
+  rule('ranking', '~rankWord the? ^$rows|$col|$noun|$guess by|on|according to? $col:c within|inside|in|for|per each|every|the|its $col:by', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), -0.3),
   // Rows numbered within a group
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),

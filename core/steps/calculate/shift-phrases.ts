@@ -59,6 +59,7 @@ export const shiftPhrases = [
   rule('fortnight', 'a|one? fortnight', () => 14, 0),
   ...([['after|following|behind|past|from', 'after'], ['before|ahead', 'before']] as const).flatMap(([words, side]) => [
     rule('ex0', `$num:n $shiftUnit:u ${words} of? the? $col:c`, ({ n, u, c }, x: Context) => shifted(number(n), u, side, c, x), -0.1),
+    rule('ex0', `$num:n $shiftUnit:u ${words} of? ~each|the|its? $rows|$noun`, ({ n, u }, x: Context) => shifted(number(n), u, side, rowDate(x), x), 0.1),
     rule('ex0', `$fortnight ${words} of? the? $col:c`, ({ c }, x: Context) => shifted(number(14), 'days', side, c, x), -0.1),
     // A number of days that stands in a column
     rule('ex0', `$col:b $shiftUnit:u? ${words} of? the? $col:c`, ({ b, u, c }, x: Context) => (b === c || (u === undefined && !/\b(?:days?|weeks?|months?|years?|hours?|nights?|term|period|notice|duration)\b/i.test(b)) ? null : shifted(quantity(b, x), (u as SpanUnit | undefined) ?? 'days', side, c, x)), 0.3),

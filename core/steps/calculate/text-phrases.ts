@@ -155,6 +155,9 @@ const onText = (key: string, change: (e: Expression) => Expression | null): Act 
 
 const isFind = (e: Expression): boolean => e.kind === 'found' || e.kind === 'slot' || e.kind === 'inside' || e.kind === 'written' || e.kind === 'piece' || e.kind === 'initials' || ((e.kind === 'cased' || e.kind === 'letters') && isFind(e.of));
 
+/** What stands before a mark; all of it where there is none. */
+const cutOff = (name: string, mark: string, which: 'first' | 'last' | undefined): Expression => ({ kind: 'orElse', of: { kind: 'piece', side: 'before', mark, which: which ?? 'first', of: column(name) }, otherwise: column(name) });
+
 export const textPhrases = [
   // What can be found
   rule('what', '~emailWord', () => sort('email'), 0),
@@ -371,8 +374,10 @@ export const textPhrases = [
   rule('clause', '~add ~column ~named? $name:n ,|:|-? like|as|e.g|eg|such|so as? $text:t ,? from|out|of|with|using|made of|from? the? $cols:c', ({ n, c, t }, x: Context) => byPattern(c, t, x, n), -0.3),
   // 'Put date and start time into one column called Starts'
   rule('clause', '~join|put|bring|write $col:a and|with|, $col:b together? ~into|as a|one|single|the? one|single|same? column|field|cell|value ~named? $name:n?', ({ a, b, n }, x: Context) => { if (a === b) return null; const e = momentOf(a, b, x) ?? momentOf(b, a, x); return add(e ?? { kind: 'join', of: [column(a), column(b)], separator: ' ' }, n); }, -0.2),
+  // 'Remove everything after the semicolon in notes'
+  rule('clause', '~drop everything|anything|all|whatever|what (that|which)? comes|stands|is|follows? after|behind|following the? $which:w? $mark:m in|of|from|within the? $col:c', ({ c, w, m }) => plans({ step: 'calculate', name: c, as: cutOff(c, m, w), replace: true }), -0.4),
   // 'Cut the descriptions off at the first comma'
-  rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after the? $which:w? $mark:m', ({ c, w, m }) => plans({ step: 'calculate', name: c, as: { kind: 'piece', side: 'before', mark: m, which: w ?? 'first', of: column(c) }, replace: true }), -0.4),
+  rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after the? $which:w? $mark:m', ({ c, w, m }) => plans({ step: 'calculate', name: c, as: cutOff(c, m, w), replace: true }), -0.4),
   rule('rider', '~otherwise leave|keep|put|it|that leave|stay|stays|is? it|that|them|nothing? ~blankWord|nothing', () => onText('otherwise blank', (e) => (isFind(e) ? e : null)), 0),
   // 'The letter at the front of the code'
   rule('text0', 'the? letter|letters at|in|from the? front|start|beginning|head of|in the? $col:c', ({ c }, x: Context) => leadingLetters(c, x), -0.1),

@@ -30,7 +30,7 @@ export const phrases = [
   rule('filling', '$num:n $rows|$noun|$word', ({ n }) => value(n), -0.1),
   rule('filling', 'a $num:n', ({ n }) => value(n), 0.05),
   rule('filling', '$value:v', ({ v }) => value(v.text), 0.1),
-  rule('filling', '$word:w', ({ w }) => (/^(?:average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down|below|its|their|commonest|typical|usual)$/i.test(w) ? null : value(w)), 0.3),
+  rule('filling', '$word:w', ({ w }) => (/^(?:take|use|put|keep|leave|make|average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down|below|its|their|commonest|typical|usual)$/i.test(w) ? null : value(w)), 0.3),
 
 
   rule('fillFigure', '~average', () => 'mean', 0),
@@ -86,6 +86,7 @@ export const phrases = [
   rule('clause', '$cols:c :|,|-|–? take|treat|count|read|consider|regard|see all|any|the? ~blankWord cells|ones|values? as a? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value('0')) : null), 0),
   rule('clause', '$cols:c :|,|-|–? take|treat|count|read|consider|regard|see all|any|the? ~blankWord cells|ones|values? as a? $filling:f', ({ c, f }) => act(c, f), 0.05),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard it|that|them? as $filling:f', ({ c, f }) => act(c, f), 0),
+  rule('clause', '~blankWord $cols:c ,|:|;|-|–? so|please? take|use|put|get|insert|write|should? be? in? the|its|their? $fillFigure:f (value|one)? of|for|in|from|within the|its|their|that|each|every|same? same|own|whole? $col:b', ({ c, f, b }, x: Context) => (groupable(b, x) ? act(c, figure(f, [b])) : null), -0.4),
   rule('clause', '$gap:c ,? ~make $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '$gap:c ,? put|write|enter|insert|type|use in? $filling:f', ({ f, c }) => act(c, f), 0),
   rule('clause', '~fill the? ~blankWord? cells|ones|fields? in|of? $cols:c with|by|using a? $filling:f', ({ f, c }) => act(c, f), 0),

@@ -43,6 +43,8 @@ export const phrases = [
   rule('charlist', '$chars:m', ({ m }) => [m], 0),
   rule('charlist', '$chars:m ~list $charlist:r', ({ m, r }) => [m, ...r], 0),
 
+  // 'Write "on account" where the method is invoice': instead of that
+  rule('clause', 'write|put|use|enter $text:t ~wherever the? $col:c ~be|says|reads $values:v', ({ t, c, v }) => (v.every((o: { column: string }) => o.column === c) ? replaced([c], wholeTexts('whole', v.map((o: { text: string }) => o.text)), t) : null), 0),
   rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => replaced(c ?? null, wholeTexts('end', t), ''), 0),
   rule('clause', '$cols:c without the? $abbr:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', [t]), ''), 0.1),
   rule('clause', '$cols:c without the? $text:t', ({ c, t }) => replaced(c, wholeTexts('anywhere', [t]), ''), 0.05),

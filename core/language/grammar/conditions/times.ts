@@ -75,14 +75,32 @@ function inYearOf(p: Period, other: Period): Period {
   return { from: `${name}-01`, to: `${name}-${String(days).padStart(2, '0')}` };
 }
 
+const WEEK = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+/** Rows whose day is one of some weekdays. */
+const onWeekdays = (days: readonly string[], x: Context): Condition | null => { const c = rowDate(x); return c === null || days.length === 0 ? null : { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: days }; };
+
 /** When something was, or by when it should have been. */
 export const timeRules: readonly Rule[] = [
   // 'Shifts starting before ten': where there are two times, the first is when a row begins
   ...SIZES.flatMap(([words, op]) => ([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at|from? ${words} $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock(op, two[k], t, x); }, 0))).flat(),
   ...([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('=', two[k], t, x); }, 0)).flat(),
+  ...([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).flatMap(([verbs, k]) => [
+    rule('cond', `~be? ${verbs} at|from? $clock:t or later|after`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('>=', two[k], t, x); }, -0.1),
+    rule('cond', `~be? ${verbs} from|since $clock:t on|onwards?`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('>=', two[k], t, x); }, -0.1),
+    rule('cond', `~be? ${verbs} at? $clock:t or earlier|before`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('<=', two[k], t, x); }, -0.1),
+  ]).flat(),
+  // 'On Fridays', 'Monday to Wednesday', 'starting at four or later on weekdays'
+  rule('cond', '$onDays:c', ({ c }) => c, 0),
+  rule('cond', '$cond:a ^$onDays:c', ({ a, c }) => (JSON.stringify(a).includes('weekday') ? null : all([a, c])), 0.1),
+  rule('onDays', '~be? on|for? a|the|any? $weekdayName:d', ({ d }, x: Context) => onWeekdays([d], x), 0.3),
+  rule('onDays', '~be? on|from|between $weekdayName:a to|until|through|- $weekdayName:b', ({ a, b }, x: Context) => onWeekdays(WEEK.slice(WEEK.indexOf(a), WEEK.indexOf(b) + 1), x), 0.2),
+  rule('rset', 'from|between? $weekdayName:a to|until|through|- $weekdayName:b', ({ a, b }, x: Context) => onWeekdays(WEEK.slice(WEEK.indexOf(a), WEEK.indexOf(b) + 1), x), 0.2),
+  rule('rset', '$weekdayName:d $rows|$noun|$guess', ({ d }, x: Context) => onWeekdays([d], x), 0.2),
+  ...WEEK.map((d) => rule('weekdayName', `${d.toLowerCase()}|${d.toLowerCase()}s`, () => d, 0)).flat(),
   ...([['weekend|weekends', ['Saturday', 'Sunday']], ['weekday|weekdays', ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']]] as const).flatMap(([words, texts]) => [
     rule('rset', `${words} $rows|$noun|$guess`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.05),
-    rule('cond', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.1),
+    rule('onDays', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.1),
     rule('cond', `$col:c ~be|falls|fall|lies|was? on|at|in? a|the|any? ${words}`, ({ c }, x: Context) => (isDated(c, x) ? { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts } : null), 0.05),
   ]).flat(),
   // 'Paid late': after the day on which it was due
