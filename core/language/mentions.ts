@@ -224,6 +224,8 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     if (d <= most + 0.1) return [WEIGHTS.nameMistyped + WEIGHTS.nameMistake * d, 'typing mistake'];
   }
   if (!SMALL_WORDS.has(a) && a.length >= 2 && b.length > a.length + 1 && a[0] === b[0] && isShortForm(a, b)) return [WEIGHTS.shortForm, 'short form'];
+  // ‹Contam %› of the contamination.
+  if (b.length >= 5 && a.startsWith(b) && a.length > b.length + 2) return [WEIGHTS.beginning, 'short form'];
   return [Infinity, 'exact'];
 }
 

@@ -91,6 +91,8 @@ interface Path {
   readonly cost: number;
   readonly lost: readonly number[];
   readonly used: readonly (readonly [from: number, to: number, cat: string])[];
+  /** How many things are asked for that nothing joins to what was asked before. */
+  readonly loose: number;
 }
 
 /** What was said before: the columns spoken of, and the last kept plans with the table they were for. */
@@ -290,6 +292,8 @@ function descriptions(words: readonly Token[], columns: readonly ColumnMention[]
   const out: Item[] = [];
   for (let from = 0; from < words.length; from++) {
     if (from > 0 && !BORDER.test(words[from - 1]!.lower) && !/^(?:as|since|because|but|and)$/.test(words[from - 1]!.lower)) continue;
+    // 'Put them in a column' asks for something.
+    if (/^(?:put|leave|type|write|enter|use)$/.test(words[from]!.lower) && /^(?:it|them|that|this|those|these)$/.test(words[from + 1]?.lower ?? '')) continue;
     const known = new Map<number, ColumnMention>();
     for (const m of columns) if (m.from >= from && m.cost < 0.1 && (known.get(m.from)?.to ?? 0) < m.to) known.set(m.from, m);
     for (const m of columns) if (m.from >= from && m.cost < 0.2 && !known.has(m.from)) known.set(m.from, m);
@@ -418,7 +422,7 @@ const DEAR_WORD = 0.06;
 function search(words: readonly Token[], chart: Chart, start: State): Path[] {
   const at: Path[][] = words.map(() => []);
   at.push([]);
-  at[0]!.push({ state: start, cost: 0, lost: [], used: [] });
+  at[0]!.push({ state: start, cost: 0, lost: [], used: [], loose: 0 });
   const put = (place: number, path: Path): void => {
     const list = at[place]!;
     const key = pathKey(path);
@@ -449,8 +453,10 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
           const faulty = state.problem && !path.state.problem ? FAULTY : 0;
           // What stands in the cells is no remark.
           const swallowed = cat === 'aside' && valued.some((v, k) => v && k >= item.from && k < item.to) ? WEIGHTS.swallowed : 0;
-          const price = swallowed + (cat === 'clause' || cat === 'alone' ? WEIGHTS.clause : WEIGHTS.rider) + (cat === 'clause' && cut.has(i) ? CUT : 0);
-          put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to, cat]] });
+          // 'Fill it with 150' does not go on with 'kg per bin': what is asked for next is joined to what was asked before.
+          const loose = cat === 'clause' && path.state.plans.length > 0 && state.plans.length > path.state.plans.length && !path.state.amends && !narrows(path.state.plans, state.plans) && !isJoined(words, path.used.at(-1)?.[1] ?? 0, i) ? WEIGHTS.unjoined : 0;
+          const price = loose + swallowed + (cat === 'clause' || cat === 'alone' ? WEIGHTS.clause : WEIGHTS.rider) + (cat === 'clause' && cut.has(i) ? CUT : 0);
+          put(item.to, { state, cost: path.cost + item.cost + price + faulty, lost: path.lost, used: [...path.used, [item.from, item.to, cat]], loose: path.loose + (loose > 0 ? 1 : 0) });
         }
       }
     }
@@ -458,6 +464,15 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
   // Columns that were only spoken of, and of which nothing came, say something that was not heard.
   return at[words.length]!.map((p) => (p.state.spoken.length && p.state.plans.length ? { ...p, cost: p.cost + UNHEARD } : p)).sort((a, b) => a.cost - b.cost);
 }
+
+/** 'Only the diesel vans that drove over 100,000 km': rows of rows, said in one go. */
+const narrows = (before: readonly Plan[], after: readonly Plan[]): boolean => before.at(-1)?.step === 'filter' && after.length === before.length + 1 && after.at(-1)?.step === 'filter';
+
+/** Does a joint stand between two things that are asked for, or at the edge of one? */
+function isJoined(words: readonly Token[], end: number, from: number): boolean {
+  return end === 0 || words.slice(Math.max(0, end - 1), from + 1).some((w) => w.kind === 'mark' || JOINING.test(w.lower));
+}
+const JOINING = /^(?:and|then|out|from|but|also|so|please|plus|with|now|afterwards|next|finally|while|to|into|in|as|where|if|when)$/;
 
 const pathKeys = new WeakMap<Path, string>();
 
@@ -511,7 +526,8 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
-    const asked = cheaper ? null : (doubts.asked(best.plans) ?? (best.cost > DEAR + DEAR_WORD * words.length ? 'This is read in a roundabout way. Is it meant so?' : null));
+    const loose = found.some((p) => p.loose > 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans)) && !found.some((p) => p.loose === 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans));
+    const asked = cheaper ? null : (doubts.asked(best.plans) ?? (loose ? 'This is read as more than one thing. Is it meant so?' : null) ?? (best.cost > DEAR + DEAR_WORD * words.length ? 'This is read in a roundabout way. Is it meant so?' : null));
     if (asked) return { outcome: 'question', message: asked, choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }

@@ -8,6 +8,8 @@ export const WEIGHTS = {
   /** The same for two that differ only in a column. */
   closeColumn: 0.25,
   /** Each clause, so that one that explains all is better than two; a rider or aside. */
+  /** A clause that nothing joins to the one before it. */
+  unjoined: 0.8,
   clause: 0.4,
   rider: 0.05,
   /** A sentence taken for mere description. */

@@ -74,6 +74,8 @@ export const expressionRules = [
   rule('cols', 'two|three|four|2|3|4|all|both? ^$family:f columns|fields', ({ f }) => f, -0.3),
 
   rule('ex0', '$col:c', ({ c }, x: Context) => quantity(c, x), 0),
+  // 'Weight in kg', where cells have units
+  rule('ex0', '$col:c in|as ^$unit:u', ({ c, u }, x: Context) => { const e = quantity(c, x); return e?.kind === 'measure' && unitSort(e.unit) === unitSort(u) ? { ...e, unit: u } : null; }, 0.4),
   rule('ex0', '$num:n', ({ n }) => number(n), 0.05),
   rule('ex0', '~open $ex2:e ~close', ({ e }) => e, 0),
   rule('ex0', '$word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.5),
@@ -325,6 +327,7 @@ export const expressionRules = [
   rule('ex1', 'age of? the? ~each? $rows|$noun|$guess|$col? when it|they ~be? $col:c', ({ c }, x: Context) => { const b = bornColumn(x) ?? begun(x) ?? spanFrom(c, x); return b !== null && b !== c ? both(dated(b, x), dated(c, x), (from, to) => ({ kind: 'span', unit: 'years', from, to })) : null; }, 0),
   rule('ex1', 'age of? the? ~each|everyone|everybody? $rows|$noun|$guess|$col? on|at|by the? $col:c', ({ c }, x: Context) => ageThen(x, c), 0),
   rule('ex1', 'how old is|was|were|are ~each|everyone|everybody|all|they? $rows|$noun|$guess|$col? on|at|by|when the? $col:c', ({ c }, x: Context) => ageThen(x, c), 0),
+  rule('ex1', '~days until|till|to|before $date:d from|since|after|counted the|its? $col:c', ({ c, d }, x: Context) => { const from = dated(c, x); return from && { kind: 'span', unit: 'days', from, to: { kind: 'date', value: d } }; }, -0.1),
   rule('ex1', '~years since|from $col:c up to $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
   rule('ex1', '~years from|since|between $col:c to|until|and|on $date:d', ({ c, d }, x: Context) => untilDate(c, d, x), 0.02),
 

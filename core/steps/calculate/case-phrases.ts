@@ -1,3 +1,4 @@
+import { sampleOf } from '../../language/grammar/samples';
 import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
 import { unitName } from '../../values/units';
 import { columnOf } from '../../table/table';
@@ -108,6 +109,13 @@ const asClock = (e: Expression | null, x: Context): Expression | null => (e?.kin
 function partsOfDay(list: readonly Open[], x: Context): Expression | null {
   const time = list.some((c) => c.then.kind === 'text' && /^(?:(?:early|late|mid) ?-?)?(?:morning|noon|afternoon|evening|night)s?$/i.test(c.then.value)) ? onlyTime(x) : null;
   return time === null ? null : { kind: 'clock', of: column(time) };
+}
+
+/** Labels for rows whose text has the label in it; null where one of them stands nowhere. */
+function mentioned(labels: readonly string[], name: string, x: Context): Act | null {
+  const cells = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).map((v) => v.toLowerCase()) : [];
+  if (!labels.every((l) => cells.some((v) => v.includes(l.toLowerCase())))) return null;
+  return add({ kind: 'choose', cases: labels.map((l) => ({ when: { kind: 'text', test: 'mentions', of: column(name), texts: [l] }, then: textOf(l) })), otherwise: blank });
 }
 
 const NOUNS: ReadonlySet<string> = new Set(COLUMN_NOUNS);
@@ -309,6 +317,8 @@ export const casePhrases = [
   rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orNoNumber(orZero(c, x), x.head), then: blank }, ...e.cases] } : null), 0.05),
 
   // 'Put yes in a column Late if it was not paid, otherwise no'
+  // 'Label late or on time going by the remark': by the words that stand there
+  rule('clause', 'label|mark|say|write|put (them|it|each|every|rows|$rows)? (as|with)? $label:a or|and $label:b going|judging|depending|based|according|by by|on|to|from|in? the? $col:c', ({ a, b, c }, x: Context) => mentioned([a, b], c, x), -0.1),
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c ,|;|and? ~otherwise an? $leaf:o', ({ l, n, c, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c', ({ l, n, c }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: blank }, n), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? as? $chosen:e', ({ e }) => add(e), 0.1),

@@ -73,7 +73,8 @@ const isNumeric = (n: string, x: Context): boolean => quantity(n, x) !== null;
 function parts(cols: readonly string[], x: Context): { readonly of: Expression; readonly name: string; readonly by: string[] } | null {
   const names = [...new Set(cols)];
   const measured = names.filter((n) => isNumeric(n, x) && !namesRows(n, x.vocabulary));
-  const by = names.filter((n) => !measured.includes(n));
+  // What names the rows makes no groups of them.
+  const by = names.filter((n) => !measured.includes(n) && !namesRows(n, x.vocabulary));
   return measured.length === 1 && by.every((n) => groupable(n, x)) ? { of: quantity(measured[0]!, x)!, name: measured[0]!, by } : null;
 }
 

@@ -85,7 +85,7 @@ function columnsIn(e: Expression, unit: string): Expression | null {
   return own.length === 1 && top(e).some((name) => unitInName(name) === own[0]) ? converted(e, own[0]!, unit) : null;
 }
 
-const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${letters}`, (plan) => (plan.as.kind === 'piece' || plan.as.kind === 'join' ? { ...plan, as: { kind: 'cased', letters, of: plan.as } } : null));
+const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${letters}`, (plan) => (['piece', 'join', 'letters', 'slot', 'found', 'inside'].includes(plan.as.kind) ? { ...plan, as: { kind: 'cased', letters, of: plan.as } } : null));
 
 /** Whatever else is said of the calculation before: rounded, named, limited, in a unit, for some rows only. */
 export const riderPhrases: readonly Rule[] = [

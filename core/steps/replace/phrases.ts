@@ -43,6 +43,8 @@ export const phrases = [
   rule('charlist', '$chars:m', ({ m }) => [m], 0),
   rule('charlist', '$chars:m ~list $charlist:r', ({ m, r }) => [m, ...r], 0),
 
+  // 'Get rid of the spaces around the slash'
+  rule('clause', '~drop spaces|space|blanks|blank around|beside|next|about|before to? (and after)? the? $mark:m in|of|from $cols:c', ({ m, c }) => replaced(c, wholeTexts('anywhere', [` ${m} `, ` ${m}`, `${m} `]), m), -0.4),
   // 'Write "on account" where the method is invoice': instead of that
   rule('clause', 'write|put|use|enter $text:t ~wherever the? $col:c ~be|says|reads $values:v', ({ t, c, v }) => (v.every((o: { column: string }) => o.column === c) ? replaced([c], wholeTexts('whole', v.map((o: { text: string }) => o.text)), t) : null), 0),
   rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => replaced(c ?? null, wholeTexts('end', t), ''), 0),

@@ -29,6 +29,9 @@ const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS
 /** In every column of texts. */
 export const everywhere = (ways: readonly Tidying[], x: Context): Act | null => { const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name); return texts.length ? tidied(texts, ways) : null; };
 
+/** 'Trim both': the pieces just made, or else what is spoken of. */
+const piecesTrimmed: Act = { key: 'tidy pieces', apply: (state) => { const last = state.plans.at(-1); return tidied(last?.step === 'split' ? last.into : null, ['trim', 'squeeze']).apply(state); } };
+
 export const phrases = [
   rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
   rule('clause', 'tidy|clean|neaten up the? $cols:c', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
@@ -123,6 +126,7 @@ export const phrases = [
   // 'People left spaces all over the place, take those out'
   rule('clause', '~drop|~trimVerb them|those|these|it (off|out|away)?', () => onTold(['space', 'blank', 'whitespace'], tidied(null, ['trim', 'squeeze'])), 0.1),
   rule('clause', 'take|throw|cut them|those|these|it off|out|away', () => onTold(['space', 'blank', 'whitespace'], tidied(null, ['trim', 'squeeze'])), 0),
+  rule('clause', 'trim|strip both|each|all|them|those|these of? them|these|those?', () => piecesTrimmed, -0.2),
   rule('clause', '~trim ~be? ~unwanted', () => tidied(null, ['trim', 'squeeze']), 0.3),
   rule('clause', '~wherever there is|are ~squeeze in|of $cols:c ,? ~squeezeVerb them? ~toOne', ({ c }) => tidied(c, ['squeeze']), 0),
   rule('clause', '~squeezeVerb ~squeeze in|of|from $cols:c ~toOne', ({ c }) => tidied(c, ['squeeze']), 0),

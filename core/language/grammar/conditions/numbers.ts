@@ -192,5 +192,6 @@ export const numberRules: readonly Rule[] = [
   ]).flat(),
   // 'Groups that came more than once': rows of values that several rows have
   rule('rset', '$col:g ~rel $word|~did|~have|~be $word|here|there|in? up? $severalTimes:n', ({ g, n }, x: Context) => (groupable(g, x) && !namesRows(g, x.vocabulary) ? compare('>', rowsCounted([g]), number(n)) : null), 0),
+  rule('aside', '~open $values|$word ,|and|or? ($values|$word)? ,|and? ~etc ~close', () => nothing, 0.1),
   rule('aside', "whatever|however they're|they|it|it's (are|is)? called|named|written|spelled|spelt", () => nothing, 0),
 ].flat();
