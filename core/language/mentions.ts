@@ -216,7 +216,7 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
   // A unit is the same under all its names.
   const unit = unitName(token.lower);
   if (unit !== null && unit.length > 1 && unit === unitName(name.word)) return [WEIGHTS.form, 'another form'];
-  if (synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
+  if (!/^ratings?$/.test(name.word) && synonymous(token.stem, name.stem)) return [WEIGHTS.similar, 'similar word'];
   // 'Round' is no mistyped ‹Sound›.
   const most = SAID_SO.has(a) ? 0 : Math.min(forgiven(a.length), forgiven(b.length) || (b.length >= 4 && a.length >= 5 ? 1 : 0));
   if (most > 0) {

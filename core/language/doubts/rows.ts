@@ -66,7 +66,7 @@ export const rowDoubts: readonly Doubt[] = [
   // A rule for the table is hardly asked for beside a change of its rows.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'check') && plans.some((p) => p.step === 'filter'), asks: 'This changes the rows and adds a rule for them. Is it meant so?' },
   // 'Are one person' keeps no row that is both.
-  { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && neverTrue(p.where)), asks: 'No row could be both. Is it meant so?' },
+  { price: 3, holds: (plans) => plans.some((p) => (p.step === 'filter' && neverTrue(p.where)) || (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => neverTrue(c.when)))), asks: 'No row could be both. Is it meant so?' },
   // 'A weight over 5 litres': the number of one quantity is compared with another.
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },

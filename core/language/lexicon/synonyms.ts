@@ -2,7 +2,7 @@
 export const SYNONYMS: readonly string[] = [
   'kg kilo kilogram weight mass', 'g gram weight', 'weight heavy heaviness', 'qty quantity count pieces units', 'no number nr num id', 'amount sum value total',
   'date day when', 'opened opening open', 'closed closing close finished', 'phone telephone tel mobile', 'email e-mail mail', 'name called', 'customer client buyer',
-  'price rate', 'cost costs expense', 'charged charge charging billed invoiced', 'billed bill billing charged', 'revenue takings income sales turnover', 'takings money revenue income', 'hire rent', 'due owed payable',
+  'price rate', 'fare price', 'cost costs expense', 'charged charge charging billed invoiced', 'billed bill billing charged', 'revenue takings income sales turnover', 'takings money revenue income', 'hire rent', 'due owed payable',
   'stock inventory store', 'minimum min least', 'maximum max most', 'sell selling sale', 'temp temperature', 'hours hour time', 'occupants people residents persons',
   'status state', 'state status', 'where place places location spot', 'note notes remark comment comments', 'feedback review opinion', 'text wording message complaint', 'mechanic technician', 'supplier vendor', 'address street',
   'start begin beginning', 'end finish', 'delivered delivery', 'joined joining member', 'received came', 'severity severe serious', 'length duration long short', 'capacity size',

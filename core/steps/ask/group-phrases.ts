@@ -3,7 +3,7 @@ import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { soleValue } from '../../language/grammar/theirs';
 import { column, type Expression, number, rowsCounted } from '../../formula/expression';
-import { dateColumns, dated, groupable, quantity, rowDate } from '../../language/grammar/expressions';
+import { endsOf, dateColumns, dated, groupable, quantity, rowDate } from '../../language/grammar/expressions';
 import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
 import { personColumn } from '../calculate/person-phrases';
@@ -34,6 +34,8 @@ export const groupPhrases: readonly Rule[] = [
   rule('qperiod', 'weekday|weekdays', () => 'weekday', 0),
   rule('qperiod', 'day of the week', () => 'weekday', 0),
   rule('qby', '$qperiod:p', ({ p }, x: Context) => period(p, null, x), 0.05),
+  // Of rows that begin and end, by when they began
+  rule('qby', '$qperiod:p', ({ p }, x: Context) => { const ends = endsOf(x); return ends && dateColumns(x).length === 2 && /^(?:start|begin|from|out|open|arriv|check-?in|depart)/i.test(ends[0]) ? period(p, ends[0], x) : null; }, -0.3),
   // Where there are several dates it is most likely that of the row itself; where none is, it is asked.
   ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x); const own = rowDate(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined && (own === null || own === all[k]) ? period(p, all[k], x) : null; }, 0.3)),
   ...[0, 1, 2, 3].flatMap((k) => rule('qby', '$qperiod:p', ({ p }, x: Context) => { const all = dateColumns(x), own = rowDate(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined && own !== null && own !== all[k] ? period(p, all[k], x) : null; }, 0.7)),

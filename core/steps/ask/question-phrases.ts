@@ -34,6 +34,7 @@ const pricedColumn = (x: Context): string | null => {
 
 /** Questions: figures of all rows, of some, or of each group. */
 export const questionPhrases: readonly Rule[] = [
+  rule('question', 'how many $rows|$noun|$guess? ~be there? left|remaining|over', (): Question => ({ figures: [allRows], by: [] }), 0),
   rule('question', '~figureTotal|~inTotal of? the? unpaid|outstanding|owed|owing|open (amount|amounts|money|sum|sums|bills|invoices)?', (_s, x: Context) => owed(x), 0.1),
   // 'How many dogs are coming?': where ‹Dog› says yes
   rule('question', '~countWord of? the? $yesno:y (~be|~did|~have $word? there|here|coming?)?', ({ y }): Question | null => { const where = /\s/.test(y.column) ? null : says(y, true); return where && { figures: [allRows], by: [], where }; }, 0.1),

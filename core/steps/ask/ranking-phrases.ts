@@ -43,6 +43,8 @@ const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Cont
 
 /** Questions for the most, the least, the first and the last. */
 export const rankingPhrases: readonly Rule[] = [
+  // 'Which scooter made the most money'
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who $col:g made|makes|brought|brings|earned|earns|took|takes|cost|costs in? the? ${way} money|revenue|income|takings ~inTotal?`, ({ g }, x: Context) => { const c = moneyColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
   // 'Which article is returned most?', 'which shop has the most damaged returns'
   rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? most|oftenest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, true, 1, x)), 0.3),
   rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? least|rarest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, false, 1, x)), 0.3),

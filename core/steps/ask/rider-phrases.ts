@@ -61,6 +61,9 @@ const regrouped = (list: readonly Expression[]): Act => {
 /** What was asked, for each of further groups as well. */
 const dividedBy = (b: readonly Expression[]): Act => onQuestion(`split by ${keyOf(b)}`, (plan) => { const more = b.map(groupOf).filter((g) => !plan.by.some((o) => keyOf(o.as) === keyOf(g.as))); return more.length ? { ...plan, by: [...plan.by, ...more] } : null; });
 
+/** The same of a question asked before, by groups. */
+const alsoBy = (b: readonly Expression[]): Act => { const act = dividedBy(b); return { key: `also ${act.key}`, apply: (state) => { const last = state.plans.at(-1); return state.amends && last?.step === 'ask' && last.by.length > 0 ? act.apply(state) : null; } }; };
+
 /** What was asked, of some of the rows only. */
 const onlyWhere = (c: Condition): Act => onQuestion(`where ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, c]) : c }));
 
@@ -183,6 +186,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
   rule('rider', 'and|also|now? ~each $qbys:b as|too|also well?', ({ b }) => dividedBy(b), -0.1),
+  rule('rider', 'and|also the? $qbys:b as|too|also ^well?', ({ b }) => alsoBy(b), 0.3),
   rule('rider', 'and|now? also|additionally|further ~each $qbys:b', ({ b }) => dividedBy(b), -0.1),
   rule('rider', 'and|now|please? split|break|divide|cut|show it|that|this|them|those up|down|out? by|per|into|for each? $qbys:b', ({ b }) => dividedBy(b), -0.2),
 ].flat();

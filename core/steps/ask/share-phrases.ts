@@ -1,3 +1,4 @@
+import { saysYes } from '../../language/grammar/conditions/make';
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { column, type Expression, number, op } from '../../formula/expression';
@@ -7,6 +8,7 @@ import { allRows, over, partOfAll, type Question, shareOf, sum } from './questio
 
 /** Questions for parts of a whole. */
 export const sharePhrases: readonly Rule[] = [
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess used|use|uses|had|have|has|got|get|came|come with? a|an|any ^$col:c in|as? ~percentRider|%?', ({ c }, x: Context): Question | null => (saysYes(c, x) ? null : { figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), -0.2),
   // 'Rejected lots as % of all lots'
   rule('question', '$rset:c as|in an? ~percentRider|~shareWord of|from all? the? $rows|$noun|$guess|total|whole|$col', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
   rule('question', '$rset:c as|in an? %|percent|percentage|share|proportion of|from all? the? $rows|$noun|$guess|total|whole|$col', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),

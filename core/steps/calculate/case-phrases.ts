@@ -154,7 +154,10 @@ function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Express
   const general = (c: Case): boolean => c.when.kind === 'not' && c.when.of.kind === 'empty';
   filled.sort((a, b) => Number(general(a)) - Number(general(b)));
   const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
-  return { kind: 'choose', cases: [...first, ...filled], otherwise };
+  const cases = [...first, ...filled];
+  // What is blank anyway is not said at the end.
+  while (otherwise.kind === 'blank' && cases.length > 1 && cases.at(-1)!.then.kind === 'blank') cases.pop();
+  return { kind: 'choose', cases, otherwise };
 }
 
 /** Do some cases not say what they are about? */

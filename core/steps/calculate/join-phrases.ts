@@ -1,3 +1,4 @@
+import { columnOf } from '../../table/table';
 import { rule, type Rule } from '../../language/chart';
 import { amend, type Context } from '../../language/acts';
 import { column, type Expression } from '../../formula/expression';
@@ -13,6 +14,8 @@ function bareOf(name: string, texts: readonly string[], side: 'before' | 'after'
 
 /** Columns joined, and parts of texts beside marks. */
 export const joinPhrases: readonly Rule[] = [
+  // 'Route: zone from -> zone to'
+  rule('clause', '~add? ~column? ~named? $name:n =|: ^$col:a ^$arrow2 ^$col:b', ({ n, a, b }, x: Context) => ([a, b].every((c) => columnOf(x.head, c).type === 'text') ? add({ kind: 'join', of: [column(a), column(b)], separator: ' -> ' }, n) : null), -0.3),
   // '..., like 3.2': an example of what was joined
   rule('rider', 'like|as|eg|e.g|say $num', () => amend('joined so', (plan) => (plan.step === 'calculate' && plan.as.kind === 'join' ? plan : null)), 0.1),
   // 'The lot number without the A- in front'

@@ -37,6 +37,9 @@ function rankWay(plan: CalculatePlan, fn: 'rank' | 'rank up'): CalculatePlan | n
 
 /** Ranks, numbers of rows, and the order that running figures follow. */
 export const rankPhrases: readonly Rule[] = [
+  // 'Total km so far per scooter'
+  rule('ranking', '~figureTotal of? ^$col:c so ^far|up to ^now|then ~each $col:by', ({ c, by }, x: Context) => (readsAsDate(x.head, by) ? null : over('running', quantity(c, x), [by])), -1),
+  rule('ranking', '~figureTotal of? ^$col:c so ^far', ({ c }, x: Context) => over('running', quantity(c, x)), -0.2),
   // 'Rank meals by rating within each day': what is ranked is no group
   rule('ranking', '~rankWord the? ^$rows|$col|$noun|$guess by|on|according to? $col:c within|inside|in|for|per each|every|the|its $col:by', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), -0.3),
   // Rows numbered within a group

@@ -18,6 +18,8 @@ const valuesOf = (list: readonly Value[], name: string): string[] | null => {
 
 /** Values that rows have, and columns that say yes or no. */
 export const valueRules: readonly Rule[] = [
+  // 'Rides from the docks', where more than one column has that place
+  ...([['from', /\b(?:from|origin|start|source|departure)\b/i], ['to', /\b(?:to|destination|target|arrival|end)\b/i]] as const).map(([word, called]) => rule('cond', `${word} the? ^$value:v`, ({ v }) => (called.test(v.column) ? among(v.column, [v.text]) : null), -0.4)).flat(),
   // 'English to German'
   rule('rset', '$value:a to|into|-> $value:b', ({ a, b }) => (a.column !== b.column && /\b(?:from|source|origin|start|departure)\b/i.test(a.column) && /\b(?:to|into|target|destination|arrival)\b/i.test(b.column) ? all([among(a.column, [a.text]), among(b.column, [b.text])]) : null), 0),
   rule('rset', '$rset:a ~withA|with $yesno:y', ({ a, y }) => all([a, says(y, true)]), 0.1),
@@ -26,7 +28,7 @@ export const valueRules: readonly Rule[] = [
   // Values and texts
   rule('values', '$value:v', ({ v }) => [v], 0),
   rule('values', '$value:v ^/ ^$values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0.1),
-  rule('values', '$value:v ~list $values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0),
+  rule('values', '$value:v ~list the|some|all|any|those? ^$values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0),
   rule('cond', '$values:v', ({ v }) => v.some((o: Value) => o.loose) ? null : among(v[0].column, v.map((o: Value) => o.text)), 0.05),
   rule('cond', '~be $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
   rule('cond', '~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.1),
