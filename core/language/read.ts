@@ -250,7 +250,7 @@ const ORDERS = new Set('drop sort split rank count mark cut fill check take pick
 /** Words that ask for something: a sentence with one of them is no mere description. */
 const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));
 /** What makes a question one of its own. */
-const COMPARES = /^(?:different|differs?|not|no|same|more|less|fewer|than|most|least|equals?|above|below|over|under)$/;
+const COMPARES = /^(?:missing|absent|without|lacking|different|differs?|not|no|same|more|less|fewer|than|most|least|equals?|above|below|over|under)$/;
 const ASSERTS = new Set(['be', 'have', 'hold', 'contain', 'come', 'look', 'do', 'whisper', 'doe']);
 
 /**
@@ -466,7 +466,10 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
 }
 
 /** 'Only the diesel vans that drove over 100,000 km': rows of rows, said in one go. */
-const narrows = (before: readonly Plan[], after: readonly Plan[]): boolean => before.at(-1)?.step === 'filter' && after.length === before.length + 1 && after.at(-1)?.step === 'filter';
+const narrows = (before: readonly Plan[], after: readonly Plan[]): boolean => {
+  const [one, two] = [before.at(-1), after.at(-1)];
+  return after.length === before.length + 1 && one?.step === 'filter' && two?.step === 'filter' && one.mode === two.mode;
+};
 
 /** Does a joint stand between two things that are asked for, or at the edge of one? */
 function isJoined(words: readonly Token[], end: number, from: number): boolean {

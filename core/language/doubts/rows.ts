@@ -8,6 +8,9 @@ import { contradicts, LIMIT, type Doubt } from './doubt';
 /** Two different texts that one cell should hold. */
 function neverTrue(where: Condition): boolean {
   if (where.kind !== 'all') return false;
+  // Nor is anything blank and filled.
+  const blank = new Set(where.of.flatMap((c) => (c.kind === 'empty' ? [keyOf(c.of)] : [])));
+  if (where.of.some((c) => c.kind === 'not' && c.of.kind === 'empty' && blank.has(keyOf(c.of.of)))) return true;
   const texts = where.of.flatMap((c) => (c.kind === 'among' && c.of.kind === 'column' ? [[c.of.name, c.texts] as const] : []));
   return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
 }
@@ -66,7 +69,7 @@ export const rowDoubts: readonly Doubt[] = [
   // A rule for the table is hardly asked for beside a change of its rows.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'check') && plans.some((p) => p.step === 'filter'), asks: 'This changes the rows and adds a rule for them. Is it meant so?' },
   // 'Are one person' keeps no row that is both.
-  { price: 3, holds: (plans) => plans.some((p) => (p.step === 'filter' && neverTrue(p.where)) || (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => neverTrue(c.when)))), asks: 'No row could be both. Is it meant so?' },
+  { price: 3, holds: (plans) => plans.some((p) => ((p.step === 'filter' || p.step === 'ask') && p.where !== undefined && neverTrue(p.where)) || (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => neverTrue(c.when)))), asks: 'No row could be both. Is it meant so?' },
   // 'A weight over 5 litres': the number of one quantity is compared with another.
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && unitSort(s.unit) !== unitSort(own)); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },

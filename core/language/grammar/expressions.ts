@@ -122,6 +122,8 @@ export const expressionRules = [
   rule('ex2', '$ex2:a ~minus the? ^$col:b ^percentage|percent|%|rate', ({ a, b }, x: Context) => lessPercent(a, b, x), -0.1),
   rule('ex2', '$ex2:a ~minus the? ^$col:b ^in ^percent|%', ({ a, b }, x: Context) => lessPercent(a, b, x), -0.1),
   rule('col', 'people|persons|guests|visitors|those|number|many who|that actually? ^$col:c', ({ c }, x: Context) => (quantity(c, x) ? c : null), 0.1),
+  // 'Labour at 0.40 a minute'
+  rule('ex1', '$col:c at $num:n (euros|euro|pounds|pound|dollars|cents|€|£)? a|an|per|each|the $unit|minute|hour|day|piece|kilo|km|unit|head|person', ({ c, n }, x: Context) => { const e = quantity(c, x); return e && op('*', e, number(n)); }, 0),
   rule('ex1', '$num:a ~per $ex0:b', ({ a, b }) => (b.kind === 'column' ? op('*', number(a), b) : null), 0.05),
   rule('ex2', '$ex1:e', ({ e }) => e, 0),
   rule('ex2', '$ex2:a ~sum $ex1:b', ({ a, b }, x: Context) => { const p = percentOf(b, a, x); return p ? op('*', a, op('+', number(1), p)) : op('+', a, inUnitOf(b, a)); }, 0.05),

@@ -72,6 +72,12 @@ function earningTable(x: Context): string | null {
   return found.length === 1 ? found[0]! : null;
 }
 
+/** How many pieces the rows of the only such table count. */
+function piecesThere(x: Context): Expression | null {
+  const found = [...(x.head.others ?? [])].flatMap(([table, other]) => { const c = other.columns.filter((o) => /\b(?:qty|quantity|pieces|pcs|units|amount)\b/i.test(o.name) && readsAsNumber(other, o.name)); const e = c.length === 1 ? tallyOf('sum', table, c[0]!.name, x) : null; return e ? [e] : []; });
+  return found.length === 1 ? found[0]! : null;
+}
+
 /** What a row comes to, less what was paid of it in another table. */
 function stillOpen(x: Context): Expression | null {
   const paying = [...(x.head.others ?? [])].filter(([t, o]) => tellsOf('pay', t, o.columns) && moneyThere(t, x) !== null), own = moneyColumn(x);
@@ -115,6 +121,9 @@ export const manyRules = [
   rule('tally', 'everything|all|whatever|what that|which? ~be? ^$theirs:c', ({ c }, x: Context) => figureOf('sum', c, x), 0.1),
   rule('tally', '~highest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('highest', c, x), 0.1),
   rule('tally', '~lowest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('lowest', c, x), 0.1),
+  // 'How many pieces of each were used': of the column that counts them
+  rule('tally', `~countWord pieces|units|items|piece (of|in|from ~each|the $rows|$noun|$table|$col|$guess)? ~be|~have|~did? been? used|sold|needed|taken|bought|ordered|delivered|$deed? so? far? ~inTotal?`, (_s, x: Context) => piecesThere(x), 0.05),
+  rule('tally', 'the? pieces|units|items used|sold|needed|taken|bought|ordered|delivered|$deed', (_s, x: Context) => piecesThere(x), 0.05),
   // 'Pieces sold per article', 'stock less pieces sold'
   rule('tally', '^$theirs:c $deed:t ~each $rows|$noun|$table|$col|$guess', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
   rule('tally', '^$theirs:c $deed:t', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0.3),

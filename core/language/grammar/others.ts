@@ -33,6 +33,9 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
       else if (own.length > 1 && words[i]!.stem === own.at(-1) && [...head.others!.keys()].filter((n) => stems(n).at(-1) === own.at(-1)).length === 1) put('table', i, i + 1, name, 0.15);
     }
     words.forEach((t, i) => { if (t.kind === 'quoted' && folded(t.lower) === folded(name)) put('table', i, i + 1, name, 0); });
+    // 'Jobs' of a table of repairs whose first column is ‹Job›, where nothing here is called so.
+    const nouns = vocabularyOf(other).ownNouns;
+    words.forEach((t, i) => { if (t.kind === 'word' && t.lower.length > 2 && nouns.has(t.stem) && !own.includes(t.stem) && !vocabulary.ownNouns.has(t.stem) && !ours.some((m) => m.cost < 0.4 && m.from <= i && m.to > i) && ![...head.others!].some(([n, o]) => n !== name && (stems(n).includes(t.stem) || vocabularyOf(o).ownNouns.has(t.stem)))) put('table', i, i + 1, name, 0.15); });
     for (const m of columnMentions(words, vocabularyOf(other))) {
       if (m.cost >= 0.6) continue;
       put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
@@ -163,5 +166,5 @@ export const otherRules = [
   // 'Tools that we don't have on the list', where only one table can be meant
   rule('cond', "$col:c that|which? we|they? don't|dont|isn't|aren't|not|never have|be|found|listed|known? on|in our|the? list|table|catalogue|register|sheet", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, -0.2),
   rule('cond', "$col:c that|which|whom? we|they don't|dont|not have|know|hold|stock|keep|list", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, 0),
-  rule('cond', '$col:c missing|absent|lacking from|in $theTable:t', ({ c, t }, x: Context) => { const l = listedOf(x, c, t); return l && not(l); }, 0),
+  rule('cond', '$col:c (on|in|of|at the|our? $rows|$noun)? ~be? missing|absent|lacking from|in|on $theTable:t', ({ c, t }, x: Context) => { const l = listedOf(x, c, t); return l && not(l); }, 0),
 ].flat();

@@ -86,6 +86,8 @@ export const theirRules: readonly Rule[] = [
   rule('aside', 'using|taking|given the? $theirList', () => nothing, 0.1),
   rule('theirs', '$theirs:c of|for the|its|their|that|each ^$col:k', ({ c, k }, x: Context) => { const e = soleValue(x, c); return e?.kind === 'lookup' && columnsOf(e).includes(k) ? c : null; }, 0),
   rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$table:t', ({ v, t }, x: Context) => (v[0].table === t ? theirAmong(v, x) : null), 0.2),
+  // 'Jobs of customers from Tarn'
+  rule('cond', 'of|for|from|by|with the? $table:t ~rel? ~be|live|lives|live|come|comes? from|in|of|at|with|called $theirValues:v', ({ v, t }, x: Context) => (v[0].table === t ? theirAmong(v, x) : null), 0),
   ...SIZES.map(([words, operator]) => rule('cond', `${words} $num:n ^$theirs:c`, ({ n, c }, x: Context) => { const e = theirNumber(c, x); return e && compare(operator, e, number(n)); }, 0.1)).flat(),
   rule('cond', 'does|do|did ^$col:a match|equal|agree|correspond with|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
   rule('cond', '~withA|with an? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && not({ kind: 'empty', of: e }); }, 0.2),

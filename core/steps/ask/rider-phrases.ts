@@ -157,6 +157,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('omitting', 'not counting|including', () => true, 0),
   rule('omitting', 'without|excluding|ignoring|disregarding|except|omitting|skipping', () => true, 0.05),
   rule('rider', '$rset:c ~be of no interest|importance|use|concern', ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
+  rule('rider', "$rset:c don't|doesn't|dont|doesnt|do|does not? matter|count|interest us|me?", ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving zeros|zeroes|0|zero out|aside', () => withoutZeros, 0),
   rule('rider', '$omitting the|those|any? $rows|$noun|$guess|ones ~without an|any? figure|number|value|entry|data|reading', () => onQuestion('blanks left out', (plan) => plan), -0.4),
   rule('rider', '$omitting the? zeros|zeroes|0|zero', () => withoutZeros, 0),

@@ -8,6 +8,7 @@ import { cases, hasTotal, isAcross, isLate, isSpan, needs, ratioOf } from './for
 
 /** The same with blanks of some columns counted as zero. */
 function zeroForBlank(e: Expression, names: readonly string[]): Expression {
+  if (e.kind === 'lookup') return { kind: 'orElse', of: e, otherwise: number(0) };
   if (e.kind === 'column') return names.includes(e.name) ? { kind: 'orElse', of: e, otherwise: number(0) } : e;
   if (e.kind === 'op') return { ...e, left: zeroForBlank(e.left, names), right: zeroForBlank(e.right, names) };
   return e.kind === 'round' ? { ...e, of: zeroForBlank(e.of, names) } : e;
@@ -15,6 +16,8 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
 
 /** Where a calculation is blank, and what blanks count as. */
 export const blankPhrases: readonly Rule[] = [
+  // '..., 0 when no part was used'
+  rule('rider', '$num:n ~if|~wherever there? ~be? no|not ^$col:c ~be? used|given|there|known|entered|recorded|needed|chosen|noted?', ({ n, c }) => onLast(`without ${c} ${n}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: cases([{ when: { kind: 'empty', of: column(c) }, then: number(n) }], plan.as) })), -0.3),
   rule('rider', '$rows|$noun|$guess ~rel $undone $word|$col yet? stays|stay|is|are|left|remains|remain ~blankWord', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
   rule('rider', '$blankIt ~if the? $rows|$noun|$guess ~rel $undone $word|$col yet?', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
   rule('rider', 'not ~be? $col yet? ~be|means|mean|gives|=|: an? ~blankOut', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),

@@ -32,6 +32,7 @@ const onlyWords = (texts: readonly string[]): Act =>
 
 export const phrases = [
   rule('clause', '$rset:c ~be of no interest|importance|use|concern', ({ c }) => filter('aside', c), 0.1),
+  rule('clause', "$rset:c don't|doesn't|dont|doesnt|do|does not? matter|interest us|me?", ({ c }) => filter('aside', c), 0.1),
   rule('clause', '~drop|~hide $rset:c', ({ c }) => filter('aside', c), 0),
   // 'Anything but the heathers'
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $rset:c', ({ c }) => filter('keep', not(c)), -0.4),
