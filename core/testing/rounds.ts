@@ -73,6 +73,168 @@ Ben Oke,2025-09-09,,Mill Lane 9
 Vera Lind,2026-02-02,0555 1004,Fen Road 1
 `;
 
+const STAYS = `Stay,Dog,In,Out,Run,Meals,Extras,Charged,Status,Comment
+S-01,K11,2026-03-02,2026-03-06,R1,8,0.00,96.00,done,
+S-02,K07,2026-03-03,2026-03-05,R4,4,12.50,52.50,done,needs tablets at night
+S-03,K02,2026-03-03,,R2,,,,here,
+S-04,K11,2026-03-20,2026-03-24,R1,8,5.00,101.00,done,nervous of thunder
+S-05,K15,2026-03-21,2026-03-22,R3,2,,24.00,done,
+S-06,K99,2026-03-22,2026-03-29,R2,14,20.00,160.00,done,owner unknown
+S-07,K04,2026-03-25,2026-03-28,R4,6,,66.00,done,
+S-08,K07,2026-04-01,2026-04-04,R1,6,12.50,72.50,done,needs tablets at night
+S-09,K04,2026-04-02,,R3,,,,here,
+S-10,,2026-04-03,2026-04-04,R2,2,,20.00,cancelled,no tag read
+`;
+
+const DOGS = `Tag,Name,Breed,Owner,Weight kg,Vaccinated until,Day price
+K02,Bramble,Spaniel,Ulla Frost,14.5,2026-09-30,20.00
+K04,Odin,Wolfhound,Per Stark,58,2026-03-31,22.00
+K07,Pixel,Terrier,Ina Moor,6.8,2026-12-31,20.00
+K11,Juno,Labrador,Ulla Frost,29,2027-01-15,24.00
+K15,Moss,Collie,Tam Reed,19.2,2025-12-31,24.00
+K20,Fig,Terrier,Nell Roe,7.1,2026-08-01,20.00
+`;
+
+const JOBS = `Job,Client,Paper code,Sheets,Waste,Printed on,Operator,Invoiced,Remark
+J101,Hazel Books,MAT-120,4200,130,2026-02-03,Lio,380.00,
+J102,Bureau Tern,GLO-170,1500,45,2026-02-03,Ama,214.50,second proof
+J103,Hazel Books,MAT-90,10000,410,2026-02-05,Lio,702.00,
+J104,Pond Theatre,KRA-300,250,12,2026-02-09,Ama,96.00,folded by hand
+J105,Bureau Tern,GLO-170,3000,80,,,,waiting for approval
+J106,Osk & Daughters,MAT-120,600,20,2026-02-12,Wim,75.00,
+J107,Pond Theatre,RIC-80,900,33,2026-02-13,Wim,120.00,paper from client
+J108,Hazel Books,MAT-90,5000,150,2026-02-17,Lio,365.00,
+`;
+
+const PAPER = `Code,Name,Gsm,Price per 1000,In stock,Reorder at,Supplier
+MAT-90,Matt white,90,31.00,22000,10000,Velmar
+MAT-120,Matt white,120,42.50,3900,5000,Velmar
+GLO-170,Gloss,170,68.00,12500,4000,Ostpapier
+KRA-300,Kraft board,300,155.00,800,1000,Ostpapier
+UNC-100,Uncoated,100,36.00,6000,6000,Velmar
+`;
+
+const RECEIPTS = `Receipt,Job no,Received,Sum,Way
+R1,J101,2026-02-20,380.00,bank
+R2,J102,2026-02-21,114.50,bank
+R3,J102,2026-03-02,100.00,card
+R4,J103,2026-03-04,700.00,bank
+R5,J106,2026-03-05,75.00,cash
+R6,J199,2026-03-06,60.00,bank
+R7,J108,2026-03-09,365.00,bank
+`;
+
+const REQUESTS = `Req,Reader,Box no,Asked,Fetched,Returned,Purpose,Copies
+1001,C-17,B204,2026-01-12,2026-01-12,2026-01-14,family history,12
+1002,C-03,B011,2026-01-12,2026-01-13,2026-01-13,thesis,0
+1003,C-17,B205,2026-01-14,2026-01-15,2026-01-20,family history,4
+1004,C-22,B204,2026-01-19,2026-01-19,,newspaper article,
+1005,C-08,B300,2026-01-20,,,thesis,
+1006,C-03,B011,2026-01-26,2026-01-26,2026-01-27,thesis,25
+1007,C-41,B118,2026-02-02,2026-02-04,2026-02-05,exhibition,3
+1008,C-03,B118,2026-02-06,2026-02-06,2026-02-06,thesis,8
+1009,C-08,B204,2026-02-09,2026-02-10,2026-02-16,film,
+`;
+
+const BOXES = `Box,Shelf,Title,From year,To year,Weight kg,Condition
+B011,A1,Guild letters,1790,1822,4.2,good
+B118,A3,Harbour plans,1860,1904,7.5,fragile
+B204,C2,Parish registers,1701,1788,6.0,good
+B205,C2,Parish registers,1789,1840,5.8,mould
+B412,D1,Glass plates,1890,1912,9.9,fragile
+`;
+
+const READERS = `Card,Name,Since,Institution,Mail
+C-03,Rhea Lund,2021-10-01,Norden University,r.lund@norden.example
+C-08,Timo Bask,2025-02-11,,timo@bask.example
+C-17,Greta Olm,2019-05-20,,
+C-22,Jonas Pell,2026-01-19,Evening Post,pell@eveningpost.example
+C-30,Sofi Dahl,2024-03-03,Norden University,s.dahl@norden.example
+`;
+
+const TRIPS = `Trip No,Driver,Bus,Day,Line,Km,Passengers,Fares,Fuel L,Delay min,Notes
+T1,Odd Berg,B12,2026-05-04,11,142,310,"€1,240.50",48,5,
+T2,liv sand,B07,2026-05-04,3,96,220,€792.00,41,0,door stuck at Mill Gate
+T3,Odd Berg,B12,2026-05-05,11,142,298,"€1,192.00",47,12,
+T4,Kai Holm ,B19,2026-05-05,7,188,150,€675.00,66,n/a,ran late because of road works
+T5,Liv Sand,B07,05/05/2026,3,96,,,39,3,counter broken
+T6,Nora Eide,B03,2026-05-06,11,140,305,"€1,220.00",50,,
+T7,Kai Holm,B19,2026-05-06,7,188,171,€769.50,64,20,
+T8,Liv Sand,B44,2026-05-07,3,97,205,€738.00,40,1,bus borrowed
+`;
+
+const BUSES = `Fleet no,Make,Seats,Bought,Purchase price,Depot,Tank L,Norm L/100km
+B03,Varo,52,2017-03-01,180000,North,250,34
+B07,Lentis,38,2019-06-15,150000,Harbour,200,40
+B12,Varo,52,2021-09-20,210000,North,250,33
+B19,Gransky,60,2015-01-10,165000,Harbour,300,35
+B25,Lentis,38,2022-02-02,160000,North,200,38
+`;
+
+const DRIVERS = `Name,Staff id,Licence until,Hired,Phone,Hourly
+Odd Berg,D1,2027-04-30,2010-05-01,555-2001,24.00
+Liv Sand,D2,2026-05-31,2018-08-15,,22.50
+Kai Holm,D3,2026-03-31,2020-01-07,555-2003,21.00
+Nora Eide,D4,2028-01-31,2024-11-11,555-2004,20.00
+Ole Ruud,D5,2026-12-31,2025-02-01,555-2005,20.00
+`;
+
+const SALES = `Till,When,Article,Pcs,Unit,Discount %,Paid by,Seller
+1,2026-06-01 10:12,A-10,2,12.00,0,card,Mia
+1,2026-06-01 10:40,A-31,1,39.90,10,cash,Mia
+2,2026-06-01 11:05,A-10,1,12.00,,card,Jon
+1,2026-06-01 13:20,A-22,5,3.50,0,cash,Mia
+2,2026-06-02 10:01,A-31,2,39.90,0,card,Jon
+2,2026-06-02 10:30,A-77,1,8.00,0,voucher,Jon
+1,2026-06-02 15:45,A-22,10,3.20,20,card,Ada
+1,2026-06-03 09:55,A-05,1,120.00,0,card,Ada
+2,2026-06-03 12:12,,1,5.00,0,cash,Jon
+2,2026-06-03 16:58,A-10,3,12.00,5,card,Mia
+`;
+
+const ARTICLES = `No,Title,Group,Cost,List,VAT %,Stock,Supplier
+A-05,Replica vase,gifts,61.00,120.00,19,4,Kilnworks
+A-10,Harbour guide,books,5.20,12.00,7,130,Press Office
+A-22,Postcard set,paper,0.90,3.50,19,410,Press Office
+A-31,Silk scarf,gifts,17.50,39.90,19,22,Weave House
+A-40,Sticker sheet,paper,0.40,1.50,19,900,Press Office
+`;
+
+const TARGETS = `Group,Month,Target
+books,2026-06,80
+gifts,2026-06,300
+paper,2026-06,45
+`;
+
+const REPAIRS = `Job,Device,Serial,Customer no,Received,Done,Technician,Part code,Part qty,Labour min,Charged,Guarantee,Fault text
+W-11,Kettle,KT-8812,C5,2026-01-04,2026-01-09,Runa,EL-10,1,25,19.00,no,does not heat
+W-12,Toaster,TS-1003,C2,2026-01-05,2026-01-06,Ivo,,0,15,9.00,no,lever stuck
+W-13,Mixer,MX-5520,C9,2026-01-05,,Runa,MO-33,1,,,yes,motor smells burnt
+W-14,Kettle,KT-7741,C2,2026-01-07,2026-01-08,Ivo,SW-02,2,20,21.40,no,switch loose
+W-15,Radio,RD-0300,C7,2026-01-08,2026-01-20,Mats,CA-99,1,60,48.00,no,crackles
+W-16,Mixer,MX-5521,C5,2026-01-10,2026-01-15,Runa,MO-33,1,45,0.00,yes,does not start
+W-17,Fan,FN-0077,C4,2026-01-12,2026-01-12,Mats,,0,10,6.00,no,noisy
+W-18,Toaster,TS-1044,C88,2026-01-13,2026-01-19,Ivo,EL-10,2,30,31.00,no,one side cold
+W-19,Radio,RD-0312,,2026-01-15,2026-01-16,Mats,SW-02,1,35,27.50,no,no sound
+`;
+
+const SPARES = `Code,Description,Unit price,Supplier,In stock,Weight g
+EL-10,Heating element,7.20,Norvolt,14,120
+SW-02,Rocker switch,2.10,Norvolt,40,15
+MO-33,Mixer motor,24.50,Driva,2,640
+CA-99,Capacitor set,3.80,Parts & Bits,9,22
+BE-07,Belt,4.00,Driva,0,30
+`;
+
+const CUSTOMERS = `No,Name,Street,Town,Mail,Since
+C2,Ottilie Brandt,Well Lane 4,Harrow Bay,o.brandt@mail.example,2019-04-02
+C4,Sven Rike,Mill Road 11,Harrow Bay,,2022-09-19
+C5,Pia Lund,Quay 2,Tarn,pia@lund.example,2015-01-30
+C7,Milo Ferd,High Street 90,Tarn,m.ferd@mail.example,2024-12-01
+C9,Ada Holt,Well Lane 17,Harrow Bay,ada.holt@mail.example,2020-06-11
+C12,Tor Egge,Field Way 3,Sund,tor@egge.example,2021-03-08
+`;
+
 export const ROUNDS: readonly Round[] = [
   {
     table: 'loans',
@@ -2709,7 +2871,7 @@ O10,J.Moss,Blue Tit,Parus caeruleus,6,Elm Wood / north,2026-05-02 07:05,cloudy,1
     cases: [
       ['species: same capitals everywhere please', null],
       ['J.Moss should be J. Moss', 'Replace cells that are "J.Moss" in ‹Observer› with "J. Moss".'],
-      ['split place at the slash: Area and Spot, spot is empty when there is no slash', null],
+      ['split place at the slash: Area and Spot, spot is empty when there is no slash', 'Split ‹Place› at "/" into ‹Area› and ‹Spot›.'],
       ['genus is the first word of the Latin name, add it', 'Add ‹genus› as piece 1 of ‹Latin› cut at " ".'],
       ['date and time of seen at in two columns', null],
       ['distance as a number, "about" can go', 'Turn ‹Distance m› into numbers. Remove "about" from ‹Distance m›.'],
@@ -3274,13 +3436,13 @@ D-8,,Window 9,North hall,2025-05-07 10:00,2025-05-07 10:05,n/a,0,trial,0,0,,web,
       ['mark monthly people with M and the others with D', 'Add ‹Plan label› as if ‹Plan› is "Monthly" then "M", otherwise "D".'],
       ['bookings that ran longer than five hours', 'Keep rows where (the hours from ‹Start› to ‹End›) is more than 5.'],
       ['bookings with guests, most guests on top', null],
-      ['earliest start of each day', null],
+      ['earliest start of each day', 'Answer ‹Lowest Start› as the lowest of ‹Start› over the rows; for each ‹Date of Start› as the date of ‹Start›.'],
       ['which desk is booked most', 'Answer ‹Rows› as the number of rows; for each ‹Desk›; sorted by ‹Rows› from high to low; the first 1.'],
       ['snacks: nothing means 0', 'Fill blanks in ‹Snacks› with "0".'],
       ['put the words in brackets of the comment into Aside and take them out of the comment', 'Add ‹Aside› as the text between "(" and ")" in ‹Comment›. Remove what is between "(" and ")" from ‹Comment›.'],
       ['share of bookings that came through the web', 'Answer ‹Share %› as ((the sum of (if ‹Source› is "web" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
       ['only april', null],
-      ['number of bookings per weekday', null],
+      ['number of bookings per weekday', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Start› as the weekday of ‹Start›.'],
       ['revenue by room and month, rooms as rows and months as columns', null],
       ['take 5% off the rate for monthly plans', 'Set ‹Rate h› to ‹Rate h› times (1 minus (5 divided by 100)), only where ‹Plan› is "Monthly".'],
       ['members with more than one booking', 'Answer ‹Rows› as the number of rows; for each ‹Member›; only where (the number of rows for each ‹Member›) is more than 1.'],
@@ -3933,7 +4095,7 @@ CP-2050,B05,Casimir Thorne,2026-07-15,2026-07-29,2,0,no,€24.50,100,confirmed,w
       ['how many bookings are not confirmed', 'Answer ‹Rows› as the number of rows; only where ‹Status› is not "confirmed".'],
       ['round the deposit up to the next 10', 'Set ‹Deposit› to (‹Deposit› divided by 10 rounded up to 0 decimals) times 10.'],
       ['guest surname only', null],
-      ['is there a booking without a guest', null],
+      ['is there a booking without a guest', 'Answer ‹Rows› as the number of rows; only where ‹Guest› is blank.'],
       ['number the bookings per pitch by arrival', null],
       ['mark stays that begin on a Saturday', null],
       ['web and Web are the same, make it one spelling', null],
@@ -4196,7 +4358,7 @@ B-2112,2026-03-13,Sidra / Monte,Natural,Bea,6,5.1,11:30,417 F,medium,90.5,€33.
       ['origin consists of a region and a farm with a slash between them; make two columns Region and Farm out of it', 'Split ‹Origin› at "/" into ‹Region› and ‹Farm›.'],
       ['give me just the farm in a new column', null],
       ['batch number as digits only into a new column No', 'Add ‹No› as the first number in ‹Batch›.'],
-      ['first three letters of the customer in capitals as a code', 'Add ‹Customer first 3› as the first 3 characters of ‹Customer›. In ‹Customer first 3›, write in capitals.'],
+      ['first three letters of the customer in capitals as a code', 'Add ‹Customer first 3› as (the first 3 characters of ‹Customer›) in capitals.'],
       ['rename Notes to Tasting notes, Temp to End temp', 'Rename ‹Notes› to ‹Tasting notes› and ‹Temp› to ‹End temp›.'],
       ['put score directly behind batch', 'Move ‹Score› to after ‹Batch›.'],
       ['ordered and shipped are not needed here', 'Drop ‹Ordered› and ‹Shipped›.'],
@@ -4213,7 +4375,7 @@ B-2112,2026-03-13,Sidra / Monte,Natural,Bea,6,5.1,11:30,417 F,medium,90.5,€33.
       ['take out whatever has sweet in its notes', 'Set aside rows where ‹Notes› mentions the word "sweet".'],
       ['sort by origin, then by score with the best one first', 'Sort by ‹Origin› and ‹Score› from high to low.'],
       ['oldest order first', 'Sort by ‹Ordered›.'],
-      ['the last batch of every origin', null],
+      ['the last batch of every origin', 'Keep the last row of each ‹Origin›.'],
       ['sample three batches for me', 'Keep 3 rows at random with seed 1.'],
       ['two random ones per roaster', 'Keep 2 rows at random with seed 1 for each ‹Roaster›.'],
       ['weight loss in percent: green minus roasted, over green; one decimal, nothing when roasted is 0', 'Add ‹weight loss in percent› as if ‹Roasted kg› equals 0 then blank, otherwise ((‹Green kg› minus ‹Roasted kg›) divided by ‹Green kg›) times 100 rounded to 1 decimal.'],
@@ -4362,7 +4524,7 @@ R012,Submarine,2026-04-18,10:30,Fern & friends,Ada Fern <ada.fern@post.example>,
       ['share of each episode in its host\'s W1 downloads, whole percent', 'Add ‹Downloads W1 per total Downloads W1 per Host› as (‹Downloads W1› divided by (the sum of ‹Downloads W1› over the rows for each ‹Host›)) times 100 rounded to 0 decimals.'],
       ['position of each episode by rating, ties share, highest is 1', 'Add ‹Rank by Rating› as the rank, highest first, of ‹Rating›.'],
       ['days since the previous episode', 'Add ‹Days from row above Published to Published› as the whole days from (the row above of ‹Published›) to ‹Published›.'],
-      ['sum of W1 so far, oldest episode first', null],
+      ['sum of W1 so far, oldest episode first', 'Sort by ‹Published›. Add ‹Running total of Downloads W1› as the running total of ‹Downloads W1›.'],
       ['gap between W4 and W1', 'Add ‹Downloads W4 minus Downloads W1› as ‹Downloads W4› minus ‹Downloads W1›.'],
       ['season: autumn for September to November, winter for December to February', null],
       ['add a column with the title in capitals', 'Add ‹Title 2› as ‹Title› in capitals.'],
@@ -4658,7 +4820,7 @@ M-7012,2026-03-19 12:30,,East Wing,E-1.07,Mara Sol,electrical,low,Clock stopped,
       ['I need the invoice numbers without the INV.', null],
       ['Some descriptions contain a phone number. Put it into Phone, otherwise leave that empty.', 'Add ‹Phone› as the first telephone number in ‹Description›.'],
       ['Write 0 for missing materials.', 'Fill blanks in ‹Materials› with "0".'],
-      ['Cut the descriptions off at the first comma.', 'Set ‹Description› to the text before the first "," in ‹Description›.'],
+      ['Cut the descriptions off at the first comma.', 'Set ‹Description› to (the text before the first "," in ‹Description›), or ‹Description› where it is blank.'],
       ['Rename Reported by to Reporter and State to Status.', 'Rename ‹Reported by› to ‹Reporter› and ‹State› to ‹Status›.'],
       ['Move priority in front of trade.', 'Move ‹Priority› to before ‹Trade›.'],
       ['Drop the room and the invoice.', 'Drop ‹Room› and ‹Invoice›.'],
@@ -4685,7 +4847,7 @@ M-7012,2026-03-19 12:30,,East Wing,E-1.07,Mara Sol,electrical,low,Clock stopped,
       ['What share of the tickets was closed on the same day?', null],
       ['What\'s the median time from opening to closing, in hours?', 'Answer ‹Median hours from Opened at to Closed at› as the median of (the hours from ‹Opened at› to ‹Closed at›) over the rows.'],
       ['Total hours and materials by contractor, most hours first.', 'Answer ‹Total Hours› as the sum of ‹Hours› over the rows; and ‹Total Materials› as the sum of ‹Materials› over the rows; for each ‹Contractor›; sorted by ‹Total Hours› from high to low.'],
-      ['Who reported the most?', null],
+      ['Who reported the most?', 'Answer ‹Rows› as the number of rows; for each ‹Reported by›; sorted by ‹Rows› from high to low; the first 1.'],
       ['How long did the longest ticket take?', 'Answer ‹Highest hours from Opened at to Closed at› as the highest of (the hours from ‹Opened at› to ‹Closed at›) over the rows.'],
       ['Sort by priority: urgent, high, normal, low.', 'Sort by ‹Priority› in the order "urgent" then "high" then "normal" then "low".'],
       ['Sort by building and then by opening time, newest first.', 'Sort by ‹Building› and ‹Opened at› from high to low.'],
@@ -4880,7 +5042,7 @@ KX-7792,2026-04-14,2026-04-16,Pell Metals,Ilk & Sons,Senford / GB,Dunlow / GB,2,
       ['Get the claim reference out of the remarks, it looks like CL-338.', null],
       ['The consignment\'s number part only, in a new column No.', 'Add ‹No› as the first number in ‹Consignment›.'],
       ['A route column please: town from, an arrow, town to, like "Dunlow / GB -> Harwick / GB".', null],
-      ['First two letters of the carrier in capitals, call it Code.', 'Add ‹Code› as the first 2 characters of ‹Carrier›. In ‹Code›, write in capitals.'],
+      ['First two letters of the carrier in capitals, call it Code.', 'Add ‹Code› as (the first 2 characters of ‹Carrier›) in capitals.'],
       ['Put Carrier first and Remarks last.', 'Move ‹Carrier› to the front. Move ‹Remarks› to the end.'],
       ['Please throw away the temperature and the proof columns.', 'Drop ‹Temperature› and ‹Proof›.'],
       ['What was Tariff is now called Freight, and Surcharge is Extra.', null],
@@ -4898,7 +5060,7 @@ KX-7792,2026-04-14,2026-04-16,Pell Metals,Ilk & Sons,Senford / GB,Dunlow / GB,2,
       ['A random third of the shipments please.', 'Keep 33.333333333333336 percent of the rows at random with seed 1.'],
       ['Add total cost: tariff and surcharge together, nothing counts as 0.', 'Add ‹total cost› as (‹Tariff›, or 0 where it is blank) plus (‹Surcharge›, or 0 where it is blank).'],
       ['Tariff per pallet, to two decimals.', 'Add ‹Tariff per Pallets› as ‹Tariff› divided by ‹Pallets› rounded to 2 decimals.'],
-      ['Cost per 100 kg: tariff divided by the weight in kg, times 100, one decimal.', null],
+      ['Cost per 100 kg: tariff divided by the weight in kg, times 100, one decimal.', 'Add ‹Cost per 100 kg› as (‹Tariff› divided by (‹Weight› measured in "kg")) times 100 rounded to 1 decimal.'],
       ['How many days was each shipment under way? Empty if it hasn\'t arrived.', null],
       ['Kilos per cubic metre, no decimals.', null],
       ['Claim as a percentage of the tariff, one decimal, blank where there is no claim.', 'Add ‹Claim per Tariff %› as (‹Claim› divided by ‹Tariff›) times 100 rounded to 1 decimal.'],
@@ -4993,7 +5155,7 @@ Chives,Allium schoenoprasum,Onion family,1.90,-30
       ['Split pot size into number and unit.', null],
       ['Add a column with the month, written like Mar 2026.', null],
       ['Number the orders of every garden in order of date.', 'Sort by ‹Ordered on›. Add ‹Number within Garden› as the number of the row for each ‹Garden›.'],
-      ['Keep orders of Wren Cottage or Moor House that aren\'t paid in full.', 'Keep rows where ‹Garden› is "Wren Cottage" or "Moor House". Set ‹Paid› to ‹Paid› rounded to 0 decimals.'],
+      ['Keep orders of Wren Cottage or Moor House that aren\'t paid in full.', 'Keep rows where ‹Garden› is "Wren Cottage" or "Moor House". Keep rows where (‹Paid›, or 0 where it is blank) is less than ‹Qty› times ‹Unit price›.'],
       ['Blank contacts become "nobody".', 'Fill blanks in ‹Contact› with "nobody".'],
       ['Rename Qty to Pots and Paid to Paid EUR.', 'Rename ‹Qty› to ‹Pots› and ‹Paid› to ‹Paid EUR›.'],
       ['Order total, then the share of the garden\'s total, in percent.', null],
@@ -5037,16 +5199,16 @@ Chives,Allium schoenoprasum,Onion family,1.90,-30
       payments: PAYMENTS,
     },
     cases: [
-      ['Which invoices haven\'t been paid at all?', null],
-      ['How much has been paid on each invoice? 0 when nothing was paid.', null],
-      ['What is still open per invoice?', null],
-      ['Add the date of the last payment.', null],
-      ['Number of payments for each invoice, zero if none.', 'Add ‹Number of Reference› as (the number of ‹Reference› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank.'],
+      ['Which invoices haven\'t been paid at all?', 'Keep rows where not (‹Invoice› stands under ‹Reference› in the table "payments").'],
+      ['How much has been paid on each invoice? 0 when nothing was paid.', 'Add ‹Total Amount› as (the sum of all ‹Amount› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank.'],
+      ['What is still open per invoice?', 'Add ‹Total minus total Amount› as ‹Total› minus ((the sum of all ‹Amount› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank).'],
+      ['Add the date of the last payment.', 'Add ‹Last Booked› as the highest ‹Booked› in the table "payments" where ‹Reference› is ‹Invoice›.'],
+      ['Number of payments for each invoice, zero if none.', 'Add ‹Number of payments› as (the number of ‹Reference› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank.'],
       ['Mark each invoice paid, part or open, going by the payments.', null],
-      ['Only invoices that are paid more than once.', null],
+      ['Only invoices that are paid more than once.', 'Keep rows where ((the number of ‹Reference› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank) is more than 1.'],
       ['Add the channel from the payments.', 'Add ‹Channel› as the ‹Channel› in the table "payments" where ‹Reference› is ‹Invoice›.'],
       ['Sum of payments by reference into a column Received.', null],
-      ['Invoices where the received amount isn\'t the total.', null],
+      ['Invoices where the received amount isn\'t the total.', 'Keep rows where ((the sum of all ‹Amount› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank) differs from ‹Total›.'],
       ['Overdue ones without a payment: due before 10 May.', null],
       ['Average days from due to payment by course.', null],
       ['Delete invoices that have a payment.', 'Set aside rows where ‹Invoice› stands under ‹Reference› in the table "payments".'],
@@ -5063,11 +5225,11 @@ SEK,0.09
 `,
     },
     cases: [
-      ['Convert the amount to euros with the rates table.', null],
-      ['Add the rate for each currency.', null],
+      ['Convert the amount to euros with the rates table.', 'Add ‹Amount times Rate to EUR› as ‹Amount› times (the ‹Rate to EUR› in the table "rates" where ‹Currency› is ‹Currency›).'],
+      ['Add the rate for each currency.', 'Add ‹Rate to EUR› as the ‹Rate to EUR› in the table "rates" where ‹Currency› is ‹Currency›.'],
       ['Amount in EUR = amount times rate to EUR.', 'Add ‹Amount in EUR› as ‹Amount› times (the ‹Rate to EUR› in the table "rates" where ‹Currency› is ‹Currency›).'],
       ['Total in euros per payer using the rates.', null],
-      ['Multiply amount by the rate of its currency, two decimals.', null],
+      ['Multiply amount by the rate of its currency, two decimals.', 'Add ‹Amount times Rate to EUR› as ‹Amount› times (the ‹Rate to EUR› in the table "rates" where ‹Currency› is ‹Currency›) rounded to 2 decimals.'],
     ],
   },
   {
@@ -5083,7 +5245,7 @@ SEK,0.09
       ['What share was paid in cash?', 'Answer ‹Share %› as ((the sum of (if ‹Channel› is "cash" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
       ['Payer\'s initials in a new column.', 'Add ‹Initials of Payer› as the initials of ‹Payer›.'],
       ['Add the week number.', 'Add ‹Week of Booked› as the week of ‹Booked›.'],
-      ['Who paid more than once?', null],
+      ['Who paid more than once?', 'Answer ‹Rows› as the number of rows; for each ‹Payer›; only where (the number of rows for each ‹Payer›) is more than 1.'],
       ['Split card and transfer payments into two columns.', null],
       ['Comment mentions part: mark as partial.', null],
       ['Card payments get a fee of 1.5%, others none.', null],
@@ -5102,7 +5264,7 @@ SEK,0.09
       ['Which loans are of tools that we don\'t have on the list?', 'Keep rows where not (‹Tool› stands under ‹Item› in the table "tools").'],
       ['Borrowers who aren\'t members, please.', 'Keep rows where not (‹Borrower› stands under ‹Member› in the table "members").'],
       ['Put each borrower\'s phone number next to the loan.', 'Add ‹Phone› as the ‹Phone› in the table "members" where ‹Member› is ‹Borrower›.'],
-      ['Was the tool kept longer than its max days? yes or no', null],
+      ['Was the tool kept longer than its max days? yes or no', 'Add ‹Out label› as if (the whole days from ‹Out› to ‹Back›) is more than (the ‹Max days› in the table "tools" where ‹Item› is ‹Tool›) then "yes", otherwise "no".'],
       ['What should the fee be: days out times the day rate.', null],
       ['Compare the fee with days times day rate and mark wrong ones.', null],
       ['Bring in the category and the shelf from tools; "not listed" where the tool isn\'t there.', 'Add ‹Category› as (the ‹Category› in the table "tools" where ‹Item› is ‹Tool›), or "not listed" where it is blank. Add ‹Shelf› as (the ‹Shelf› in the table "tools" where ‹Item› is ‹Tool›), or "not listed" where it is blank.'],
@@ -5113,10 +5275,10 @@ SEK,0.09
       ['Add the street from the members list.', 'Add ‹Street› as the ‹Street› in the table "members" where ‹Member› is ‹Borrower›.'],
       ['Tools that were never lent.', null],
       ['Average loan length per category in days.', null],
-      ['How many loans were made by people who aren\'t members?', null],
-      ['Deposit as a percentage of what the tool was bought for.', null],
+      ['How many loans were made by people who aren\'t members?', 'Answer ‹Rows› as the number of rows; only where not (‹Borrower› stands under ‹Member› in the table "members").'],
+      ['Deposit as a percentage of what the tool was bought for.', 'Add ‹Deposit per Bought for %› as (‹Deposit› divided by (the ‹Bought for› in the table "tools" where ‹Item› is ‹Tool›)) times 100.'],
       ['Days over the limit, from the max days in tools, 0 when within it.', null],
-      ['Everything borrowed by someone without a phone.', null],
+      ['Everything borrowed by someone without a phone.', 'Keep rows where (the ‹Phone› in the table "members" where ‹Member› is ‹Borrower›) is blank.'],
       ['Keep the loans whose tool is on shelf A2 or A3.', 'Keep rows where (the ‹Shelf› in the table "tools" where ‹Item› is ‹Tool›) is "A2" or "A3".'],
     ],
   },
@@ -5127,10 +5289,10 @@ SEK,0.09
       loans: LOANS,
     },
     cases: [
-      ['How often was each tool lent? Add it as a column, 0 for never.', null],
-      ['Add the total of fees each tool earned.', null],
-      ['Last time each tool went out.', null],
-      ['Tools nobody ever borrowed.', null],
+      ['How often was each tool lent? Add it as a column, 0 for never.', 'Add ‹Number of loans› as (the number of ‹Tool› in the table "loans" where ‹Tool› is ‹Item›), or 0 where it is blank.'],
+      ['Add the total of fees each tool earned.', 'Add ‹Total Fee› as the sum of all ‹Fee› in the table "loans" where ‹Tool› is ‹Item›.'],
+      ['Last time each tool went out.', 'Add ‹Last Out› as the highest ‹Out› in the table "loans" where ‹Tool› is ‹Item›.'],
+      ['Tools nobody ever borrowed.', 'Keep rows where not (‹Item› stands under ‹Tool› in the table "loans").'],
       ['Which tools are out right now?', null],
       ['Earnings as a share of what the tool cost.', null],
       ['Mark tools as used or unused by looking in loans.', 'Add ‹Item label› as if ‹Item› stands under ‹Tool› in the table "loans" then "used", otherwise "unused".'],
@@ -5146,10 +5308,742 @@ SEK,0.09
     cases: [
       ['Members without a loan.', 'Keep rows where not (‹Member› stands under ‹Borrower› in the table "loans").'],
       ['Deposits still held per member.', null],
-      ['Add how many tools each member has borrowed.', null],
-      ['Date of the first loan for each member, empty if none.', null],
+      ['Add how many tools each member has borrowed.', 'Add ‹Number of loans› as (the number of ‹Borrower› in the table "loans" where ‹Borrower› is ‹Member›), or 0 where it is blank.'],
+      ['Date of the first loan for each member, empty if none.', 'Add ‹First Out› as the lowest ‹Out› in the table "loans" where ‹Borrower› is ‹Member›.'],
       ['Which members have a tool out at the moment?', null],
-      ['Sum of the fees per member, nothing is 0.', null],
+      ['Sum of the fees per member, nothing is 0.', 'Add ‹Total Fee› as (the sum of all ‹Fee› in the table "loans" where ‹Borrower› is ‹Member›), or 0 where it is blank.'],
+    ],
+  },
+  {
+    table: 'stays',
+    csv: STAYS,
+    others: {
+      dogs: DOGS,
+    },
+    cases: [
+      ['put the breed and the owner\'s name beside every stay, straight from dogs', 'Add ‹Breed› as the ‹Breed› in the table "dogs" where ‹Tag› is ‹Dog›. Add ‹Owner› as the ‹Owner› in the table "dogs" where ‹Tag› is ‹Dog›.'],
+      ['we want to know per owner how much was charged altogether', 'Answer ‹Total Charged› as the sum of ‹Charged› over the rows; for each ‹Owner› as the ‹Owner› in the table "dogs" where ‹Tag› is ‹Dog›.'],
+      ['which stays are of a dog that isn\'t on our dogs list? ignore those where no dog was entered', null],
+      ['Expected charge = days from in to out times the dog\'s day price, plus extras (none counts as 0). Leave it empty for dogs still here.', null],
+      ['show me the stays where charged isn\'t days times the day price plus extras', null],
+      ['flag every stay in which the vaccination had run out before the dog came in; call the column Vaccine and write ok or expired', null],
+      ['how heavy is the dog of each stay? add it', null],
+      ['only stays of terriers', 'Keep rows where (the ‹Breed› in the table "dogs" where ‹Tag› is ‹Dog›) is "Terrier".'],
+      ['average number of meals per breed, one decimal', 'Answer ‹Average Meals› as the mean of ‹Meals› over the rows rounded to 1 decimal; for each ‹Breed› as the ‹Breed› in the table "dogs" where ‹Tag› is ‹Dog›.'],
+      ['Was the dog over 25 kg? New column Large with yes or no, blank if we don\'t know the dog.', null],
+      ['Add the name of the dog right after Dog', null],
+      ['how many stays did Ulla Frost\'s dogs have', 'Answer ‹Rows› as the number of rows; only where (the ‹Owner› in the table "dogs" where ‹Tag› is ‹Dog›) is "Ulla Frost".'],
+      ['Meals per kilo of dog, 2 decimals', 'Add ‹Meals per Weight kg› as ‹Meals› divided by (the ‹Weight kg› in the table "dogs" where ‹Tag› is ‹Dog›) rounded to 2 decimals.'],
+      ['sort the stays by the weight of the dog, heaviest first', null],
+      ['which breeds were here in April', null],
+    ],
+  },
+  {
+    table: 'dogs',
+    csv: DOGS,
+    others: {
+      stays: STAYS,
+    },
+    cases: [
+      ['how often has each dog stayed with us? 0 for never', 'Add ‹Number of stays› as (the number of ‹Dog› in the table "stays" where ‹Dog› is ‹Tag›), or 0 where it is blank.'],
+      ['what has each owner paid in total', null],
+      ['which dogs have never been here', 'Keep rows where not (‹Tag› stands under ‹Dog› in the table "stays").'],
+      ['Bring in the date of each dog\'s latest stay', 'Add ‹Last In› as the highest ‹In› in the table "stays" where ‹Dog› is ‹Tag›.'],
+      ['New column Income: everything charged for this dog, nothing = 0', 'Add ‹Income› as (the sum of all ‹Charged› in the table "stays" where ‹Dog› is ‹Tag›), or 0 where it is blank.'],
+      ['Mark dogs as regular when they stayed at least twice, new when once, and none if they never came.', 'Add ‹Tag label› as if ((the number of ‹Dog› in the table "stays" where ‹Dog› is ‹Tag›), or 0 where it is blank) is at least 2 then "regular", if ((the number of ‹Dog› in the table "stays" where ‹Dog› is ‹Tag›), or 0 where it is blank) equals 1 then "new", if not (‹Tag› stands under ‹Dog› in the table "stays") then "none", otherwise blank.'],
+      ['How many nights in all did each dog spend here?', null],
+      ['list the tags that turn up in stays but not here', null],
+      ['dogs whose vaccination ended before their last stay began', null],
+      ['number of stays with extras for each dog', null],
+      ['add the runs each dog has been in', null],
+      ['keep dogs that were here more than once', 'Keep rows where ((the number of ‹Dog› in the table "stays" where ‹Dog› is ‹Tag›), or 0 where it is blank) is more than 1.'],
+      ['average charge of each dog\'s stays to 2 decimals, blank without a stay', null],
+      ['does any dog cost more per day than 22', null],
+      ['is there a dog that\'s here right now? Show their names', null],
+    ],
+  },
+  {
+    table: 'jobs',
+    csv: JOBS,
+    others: {
+      paper: PAPER,
+      receipts: RECEIPTS,
+    },
+    cases: [
+      ['fetch gsm and supplier from the paper table', 'Add ‹Gsm› as the ‹Gsm› in the table "paper" where ‹Code› is ‹Paper code›. Add ‹Supplier› as the ‹Supplier› in the table "paper" where ‹Code› is ‹Paper code›.'],
+      ['Paper cost per job: sheets plus waste, divided by 1000, times the price per 1000, rounded to cents', 'Add ‹Paper cost per job› as ((‹Sheets› plus ‹Waste›) divided by 1000) times (the ‹Price per 1000› in the table "paper" where ‹Code› is ‹Paper code›) rounded to 2 decimals.'],
+      ['what did we use from each supplier, in sheets including waste?', null],
+      ['jobs printed on paper that isn\'t in our list', null],
+      ['add what\'s been received for each job, and what is still to come', null],
+      ['Which invoiced jobs have no receipt yet?', null],
+      ['compare invoiced with the sum of the receipts per job and say settled, part or nothing', 'Add ‹Job label› as if (the sum of all ‹Sum› in the table "receipts" where ‹Job no› is ‹Job›) is blank then "nothing", if ‹Invoiced› equals ((the sum of all ‹Sum› in the table "receipts" where ‹Job no› is ‹Job›), or 0 where it is blank) then "settled", if ((the sum of all ‹Sum› in the table "receipts" where ‹Job no› is ‹Job›), or 0 where it is blank) is less than ‹Invoiced› then "part", otherwise blank.'],
+      ['Put Paid in full: yes if the receipts add up to the invoiced amount, otherwise no', 'Add ‹Paid in full› as if ((the sum of all ‹Sum› in the table "receipts" where ‹Job no› is ‹Job›), or 0 where it is blank) equals ‹Invoiced› then "yes", otherwise "no".'],
+      ['how many days after printing did the last money come in', null],
+      ['first receipt date per job please', 'Add ‹First Received› as the lowest ‹Received› in the table "receipts" where ‹Job no› is ‹Job›.'],
+      ['jobs that were paid in more than one go', 'Keep rows where ((the number of ‹Job no› in the table "receipts" where ‹Job no› is ‹Job›), or 0 where it is blank) is more than 1.'],
+      ['Margin: invoiced minus paper cost, where paper cost is (sheets + waste) / 1000 × price per 1000', null],
+      ['show the total invoiced by supplier, largest on top', 'Answer ‹Total Invoiced› as the sum of ‹Invoiced› over the rows; for each ‹Supplier› as the ‹Supplier› in the table "paper" where ‹Code› is ‹Paper code›; sorted by ‹Total Invoiced› from high to low.'],
+      ['Which jobs have been paid short? With both sums', null],
+      ['write the name and the gsm of the paper together, like "Matt white 120 g"', null],
+      ['only jobs on paper heavier than 150 gsm', null],
+    ],
+  },
+  {
+    table: 'paper',
+    csv: PAPER,
+    others: {
+      jobs: JOBS,
+    },
+    cases: [
+      ['sheets used of each paper, waste included; 0 if unused', null],
+      ['which papers haven\'t been used at all', 'Keep rows where not (‹Code› stands under ‹Paper code› in the table "jobs").'],
+      ['Left over: in stock less all sheets printed on it', null],
+      ['is the stock below the reorder level? say order or fine', 'Add ‹In stock label› as if ‹In stock› is less than ‹Reorder at› then "order", otherwise "fine".'],
+      ['how many jobs ran on each paper', 'Add ‹Number of jobs› as (the number of ‹Paper code› in the table "jobs" where ‹Paper code› is ‹Code›), or 0 where it is blank.'],
+      ['add the date each paper was last printed on', 'Add ‹Last Printed on› as the highest ‹Printed on› in the table "jobs" where ‹Paper code› is ‹Code›.'],
+      ['papers that more than one client used', null],
+      ['the biggest job for each paper in sheets', 'Add ‹Highest Sheets› as the highest ‹Sheets› in the table "jobs" where ‹Paper code› is ‹Code›.'],
+    ],
+  },
+  {
+    table: 'receipts',
+    csv: RECEIPTS,
+    others: {
+      jobs: JOBS,
+    },
+    cases: [
+      ['bring in client and invoiced amount', 'Add ‹Client› as the ‹Client› in the table "jobs" where ‹Job› is ‹Job no›. Add ‹Invoiced› as the ‹Invoiced› in the table "jobs" where ‹Job› is ‹Job no›.'],
+      ['receipts for a job we don\'t have', 'Keep rows where not (‹Job no› stands under ‹Job› in the table "jobs").'],
+      ['days from printing to receipt', null],
+      ['how much came in per client', null],
+      ['mark each receipt: exact if it equals the invoiced amount of its job, different if not, unknown if there\'s no such job', null],
+    ],
+  },
+  {
+    table: 'requests',
+    csv: REQUESTS,
+    others: {
+      boxes: BOXES,
+      readers: READERS,
+    },
+    cases: [
+      ['who asked for what: add the reader\'s name and the box title', null],
+      ['which box numbers were asked for that we do not hold', null],
+      ['requests by people we have no card for', 'Keep rows where not (‹Reader› stands under ‹Card› in the table "readers").'],
+      ['Requests for fragile boxes only', 'Keep rows where (the ‹Condition› in the table "boxes" where ‹Box› is ‹Box no›) is "fragile".'],
+      ['copies per institution, and "private" where there\'s none', null],
+      ['how many kilos did we carry each month (by date fetched)', null],
+      ['add the age of the box\'s oldest paper at the time it was asked for, in years', null],
+      ['put yes under First visit if the reader joined on the day of the request, no otherwise', null],
+      ['show how many requests each box title had, most first', 'Answer ‹Rows› as the number of rows; for each ‹Title› as the ‹Title› in the table "boxes" where ‹Box› is ‹Box no›; sorted by ‹Rows› from high to low.'],
+      ['how long did each reader keep a box on average, in days? use their names', null],
+      ['readers who borrowed something from shelf C2', null],
+      ['label requests handle with care when the box is fragile or mouldy, blank otherwise', null],
+      ['e-mail addresses of those who still have a box out', null],
+    ],
+  },
+  {
+    table: 'boxes',
+    csv: BOXES,
+    others: {
+      requests: REQUESTS,
+    },
+    cases: [
+      ['number of requests per box, never requested = 0', 'Add ‹Number of requests› as (the number of ‹Box no› in the table "requests" where ‹Box no› is ‹Box›), or 0 where it is blank.'],
+      ['when was each box last asked for', 'Add ‹Last Asked› as the highest ‹Asked› in the table "requests" where ‹Box no› is ‹Box›.'],
+      ['which boxes nobody has asked for', 'Keep rows where not (‹Box› stands under ‹Box no› in the table "requests").'],
+      ['boxes that are out at the moment', null],
+      ['total copies made from each box', 'Add ‹Total Copies› as the sum of all ‹Copies› in the table "requests" where ‹Box no› is ‹Box›.'],
+      ['were more than 10 copies made? yes/no', null],
+      ['different readers per box', null],
+    ],
+  },
+  {
+    table: 'readers',
+    csv: READERS,
+    others: {
+      requests: REQUESTS,
+    },
+    cases: [
+      ['how many boxes has each reader asked for', 'Add ‹Number of requests› as (the number of ‹Reader› in the table "requests" where ‹Reader› is ‹Card›), or 0 where it is blank.'],
+      ['delete readers who have never requested anything', 'Set aside rows where not (‹Card› stands under ‹Reader› in the table "requests").'],
+      ['Last request per reader, as a date', null],
+      ['Copies each reader got, blank should be zero', 'Add ‹Total Copies› as (the sum of all ‹Copies› in the table "requests" where ‹Reader› is ‹Card›), or 0 where it is blank.'],
+      ['for each reader the days between joining and the first request', null],
+      ['cards in requests that are missing here', null],
+      ['mark as active those who asked for something in February', null],
+    ],
+  },
+  {
+    table: 'trips',
+    csv: TRIPS,
+    others: {
+      buses: BUSES,
+      drivers: DRIVERS,
+    },
+    cases: [
+      ['Add depot and seats of the bus to each trip, from the buses table (fleet no there); leave both blank if the bus isn\'t ours.', null],
+      ['Please list the buses on the trips that don\'t exist in the fleet table.', 'List each ‹Bus›; only where not (‹Bus› stands under ‹Fleet no› in the table "buses").'],
+      ['Which drivers drove with an expired licence, i.e. trip day later than licence until? Names only.', null],
+      ['norm fuel = km / 100 x the norm of that bus, one decimal', null],
+      ['how much more fuel than the norm was used? new column, litres with 1 decimal, empty for unknown buses', null],
+      ['passengers per seat, two decimals, using the seats from buses', 'Add ‹Passengers per Seats› as ‹Passengers› divided by (the ‹Seats› in the table "buses" where ‹Fleet no› is ‹Bus›) rounded to 2 decimals.'],
+      ['total km per depot, largest first', 'Answer ‹Total Km› as the sum of ‹Km› over the rows; for each ‹Depot› as the ‹Depot› in the table "buses" where ‹Fleet no› is ‹Bus›; sorted by ‹Total Km› from high to low.'],
+      ['keep only trips with buses of the Harbour depot', 'Keep rows where ‹Bus› is filled and (the ‹Depot› in the table "buses" where ‹Fleet no› is ‹Bus›) is "Harbour".'],
+      ['mark trips as ours or borrowed depending on whether the bus is in buses', null],
+      ['put the staff id of the driver in front of the driver\'s name in a new column, like "D1 Odd Berg"', null],
+      ['compare fuel with the norm (km × norm / 100): ok if it\'s at most 5 percent above, high otherwise, blank when we have no norm', null],
+      ['The driver\'s phone number, please, in a column Phone; write none where there isn\'t any.', 'Add ‹Phone› as (the ‹Phone› in the table "drivers" where ‹Name› is ‹Driver›), or "none" where it is blank.'],
+      ['average passengers per make of bus, no decimals', 'Answer ‹Average Passengers› as the mean of ‹Passengers› over the rows rounded to 0 decimals; for each ‹Make› as the ‹Make› in the table "buses" where ‹Fleet no› is ‹Bus›.'],
+      ['what share of the kilometres was driven by buses from North? one decimal', null],
+      ['were there more passengers than seats? yes or no', 'Add ‹Passengers label› as if ‹Passengers› is more than (the ‹Seats› in the table "buses" where ‹Fleet no› is ‹Bus›) then "yes", otherwise "no".'],
+    ],
+  },
+  {
+    table: 'buses',
+    csv: BUSES,
+    others: {
+      trips: TRIPS,
+    },
+    cases: [
+      ['how many km did each bus do? nothing is 0', null],
+      ['Give me the buses nobody drove.', 'Keep rows where not (‹Fleet no› stands under ‹Bus› in the table "trips").'],
+      ['last day each bus was on the road', null],
+      ['number of trips for every bus and the total fuel, one column each', 'Add ‹Number of trips› as (the number of ‹Bus› in the table "trips" where ‹Bus› is ‹Fleet no›), or 0 where it is blank. Add ‹Total Fuel L› as the sum of all ‹Fuel L› in the table "trips" where ‹Bus› is ‹Fleet no›.'],
+      ['litres per 100 km for each bus over all its trips, one decimal, next to the norm', null],
+      ['tag buses: idle if no trip, busy if three or more, normal otherwise', 'Add ‹Fleet no label› as if not (‹Fleet no› stands under ‹Bus› in the table "trips") then "idle", if ((the number of ‹Bus› in the table "trips" where ‹Bus› is ‹Fleet no›), or 0 where it is blank) is at least 3 then "busy", otherwise "normal".'],
+      ['which bus had the most passengers in all?', null],
+      ['Km per bus and year of age, counted to 2026-05-31', null],
+      ['fares earned by each bus compared to its purchase price in percent, 3 decimals', null],
+    ],
+  },
+  {
+    table: 'drivers',
+    csv: DRIVERS,
+    others: {
+      trips: TRIPS,
+    },
+    cases: [
+      ['total km of each driver, 0 if there are none', 'Add ‹Total Km› as (the sum of all ‹Km› in the table "trips" where ‹Driver› is ‹Name›), or 0 where it is blank.'],
+      ['who hasn\'t driven at all in these days? staff id and name', null],
+      ['put "expired", "soon" (within 60 days after 2026-05-08) or "fine" next to each licence', null],
+      ['How many different buses has each driver had?', null],
+      ['pay: 9 hours per trip times the hourly rate', null],
+      ['drivers who drove line 3', null],
+      ['delete the drivers without a trip', 'Set aside rows where not (‹Name› stands under ‹Driver› in the table "trips").'],
+    ],
+  },
+  {
+    table: 'sales',
+    csv: SALES,
+    others: {
+      articles: ARTICLES,
+      targets: TARGETS,
+    },
+    cases: [
+      ['look up title and group of each article', 'Add ‹Title› as the ‹Title› in the table "articles" where ‹No› is ‹Article›. Add ‹Group› as the ‹Group› in the table "articles" where ‹No› is ‹Article›.'],
+      ['line total: pieces times unit less the discount percentage, 2 decimals (no discount given = 0)', 'Add ‹line total› as (‹Pcs› times ‹Unit›) times (1 minus ((‹Discount %›, or 0 where it is blank) divided by 100)) rounded to 2 decimals.'],
+      ['Where is the unit price different from the list price? Show article, unit and list', null],
+      ['profit per line = pcs × (unit − cost), cost from articles', 'Add ‹profit per line› as ‹Pcs› times (‹Unit› minus (the ‹Cost› in the table "articles" where ‹No› is ‹Article›)).'],
+      ['revenue (pcs times unit) per group, most first', null],
+      ['sales without an article or with one that\'s not in the catalogue', null],
+      ['net price without VAT per piece: unit / (1 + VAT %/100), 2 decimals, VAT from articles', 'Add ‹net price without VAT per piece› as ‹Unit› divided by (1 plus ((the ‹VAT %› in the table "articles" where ‹No› is ‹Article›) divided by 100)) rounded to 2 decimals.'],
+      ['how many pieces of books did Mia sell', null],
+      ['sort by group and within it by time', null],
+      ['add a column Margin % : (unit - cost) / unit, 1 decimal, blank if no cost is known', null],
+      ['flag lines sold below list with \'reduced\', at list with \'full\'; above list is \'check\'; unknown articles stay empty', null],
+      ['which supplier\'s things sold best, in pieces?', null],
+      ['is any article sold that costs us more than it brings in', null],
+      ['put the stock left (stock minus pieces sold so far) after each sale', null],
+      ['mean discount by group, blanks as zero', null],
+    ],
+  },
+  {
+    table: 'articles',
+    csv: ARTICLES,
+    others: {
+      sales: SALES,
+      targets: TARGETS,
+    },
+    cases: [
+      ['pieces sold per article, zero for none', 'Add ‹Total Pcs› as (the sum of all ‹Pcs› in the table "sales" where ‹Article› is ‹No›), or 0 where it is blank.'],
+      ['articles that didn\'t sell', 'Keep rows where not (‹No› stands under ‹Article› in the table "sales").'],
+      ['When did each article sell for the first time?', 'Add ‹First When› as the lowest ‹When› in the table "sales" where ‹Article› is ‹No›.'],
+      ['income from each article = sum of pcs times unit', null],
+      ['new stock: stock less pieces sold', null],
+      ['add the target of its group', 'Add ‹Target› as the ‹Target› in the table "targets" where ‹Group› is ‹Group›.'],
+      ['cards vs cash: how often was each article paid by card', null],
+      ['Was it ever sold with a discount? yes/no', null],
+      ['reorder if the stock is less than ten times what we sold, else ok', null],
+      ['list suppliers with the number of their articles', 'Answer ‹Rows› as the number of rows; for each ‹Supplier›.'],
+      ['rename No to Article and add the number of sales', null],
+    ],
+  },
+  {
+    table: 'targets',
+    csv: TARGETS,
+    others: {
+      sales: SALES,
+      articles: ARTICLES,
+    },
+    cases: [
+      ['target reached? compare pieces with target', null],
+      ['what\'s still missing to reach the target of each group, in euros', null],
+      ['number of articles in each group', 'Add ‹Number of articles› as (the number of ‹Group› in the table "articles" where ‹Group› is ‹Group›), or 0 where it is blank.'],
+    ],
+  },
+  {
+    table: 'lost',
+    csv: `Tag,Found,Where,What,Colour / brand,Finder,Shelf,Owner contact,Value est.,Handed out,Fee,State
+LP-0101,2026-03-02 08:15,Bus 11,umbrella,black / -,driver Holm,A-3,,12 EUR,,,stored
+LP-0102,2026-03-02 17:40,Central Station,Phone,grey / Nordel,"Ines Roth",S-1,ines.b@mail.example; 555-1177,320,2026-03-04,5.00,returned
+LP-0103,2026-03-03,city park,glove (left),red / -,,A-1,,3,,,stored
+LP-0104,2026-03-03 12:05,Bus 11,Bag,brown / Tamsel,driver Vik,B-2,M. Orre 555-0192,45 EUR,2026-03-03,5.00,returned
+LP-0105,2026-03-05 09:30,Harbour ferry,umbrella,Blue / Rain & Co,crew,A-3,,18 EUR,,,Stored
+LP-0106,2026-03-06,Central station,keys (4),"- / -",anonymous,K-7,,,2026-03-20,0,returned
+LP-0107,2026-03-09 19:50,Bus 3,jacket,green / Tamsel,driver Holm,C-1,,80 EUR,,,donated
+LP-0108,2026-03-10 11:11,library,Book,- / -,Ada Lind,B-4,Town Library 555-3000,15,2026-03-11,0,returned
+LP-0109,2026-03-12,Bus 11,phone,black / Nordel,driver Vik,S-1,k.ost@post.example,150 EUR,,,stored
+LP-0110,2026-03-12 16:25,swimming hall,goggles,blue / Aqualo,staff,A-1,,9 EUR,,,stored
+LP-0111,2026-03-15 13:00,Central Station,Suitcase,black / Rollit,cleaner,D-9,P. Enger; p.enger@mail.example,90 EUR,2026-03-16,10.00,returned
+LP-0112,2026-03-18,city park,glove (right),red / -,,A-1,,3,,,stored
+LP-0104,2026-03-03 12:05,Bus 11,Bag,brown / Tamsel,driver Vik,B-2,M. Orre 555-0192,45 EUR,2026-03-03,5.00,returned
+`,
+    cases: [
+      ['one row is in twice, throw the second one out', 'Keep the first row of each ‹Tag›, ‹Found›, ‹Where›, ‹What›, ‹Colour / brand›, ‹Finder›, ‹Shelf›, ‹Owner contact›, ‹Value est.›, ‹Handed out›, ‹Fee› and ‹State›.'],
+      ['write What in small letters everywhere', 'In ‹What›, write in lower case.'],
+      ['colour / brand into two columns, Colour and Brand, a dash means empty', null],
+      ['strip the EUR from value est. and make it a number', 'Turn ‹Value est.› into numbers.'],
+      ['places are written with and without capitals, write each word big', null],
+      ['split Found into Date and Time, time stays empty where there isn\'t one', 'Split ‹Found› at " " into ‹Date› and ‹Time›.'],
+      ['which items are still stored? Also those written with a capital S', null],
+      ['how many days did it take until something was handed out? blank if it\'s still here', null],
+      ['take the mail addresses out of owner contact into a new column E-mail', 'Add ‹E-mail› as the first e-mail address in ‹Owner contact›.'],
+      ['...and the phone numbers into Phone', 'Add ‹Phone› as the first telephone number in ‹Owner contact›.'],
+      ['what\'s in the brackets after What should go in a column Detail, and be gone from What', 'Add ‹Detail› as the text between "(" and ")" in ‹What›. Remove what is between "(" and ")" from ‹What›.'],
+      ['items found on a bus', 'Keep rows where ‹Where› mentions the word "bus".'],
+      ['Only drivers as finders please', 'Keep rows where ‹Finder› mentions the word "driver".'],
+      ['drop the shelf', 'Drop ‹Shelf›.'],
+      ['add Zone: the letter of the shelf', null],
+      ['total value of things still stored', 'Answer ‹Total Value est.› as the sum of ‹Value est.› over the rows; only where ‹State› is "stored".'],
+      ['number of items per place, most first', 'Answer ‹Rows› as the number of rows; for each ‹Where›; sorted by ‹Rows› from high to low.'],
+      ['average fee for what was returned, leave zeros out', 'Answer ‹Average Fee› as the mean of ‹Fee› over the rows; only where ‹State› is "returned" and ‹Fee› differs from 0.'],
+      ['Keep everything worth 50 or more, but not phones', null],
+      ['new column Age on 2026-04-01 in days since found', 'Add ‹Days from Found to 2026-04-01› as the whole days from ‹Found› to the date "2026-04-01".'],
+      ['label: valuable from 100 up, ordinary from 10, cheap below, unknown without a value', null],
+      ['Which place had the most lost umbrellas?', 'Answer ‹Rows› as the number of rows; for each ‹Where›; only where ‹What› is "umbrella"; sorted by ‹Rows› from high to low; the first 1.'],
+      ['sort by shelf, then newest first', null],
+      ['rename Handed out to Returned on and State to Status', 'Rename ‹Handed out› to ‹Returned on› and ‹State› to ‹Status›.'],
+      ['fee in cents', 'Set ‹Fee› to ‹Fee› times 100.'],
+      ['put "unknown" where no finder is given', 'Fill blanks in ‹Finder› with "unknown".'],
+      ['make finder just the role or name without "driver "', null],
+      ['were any items returned the same day they were found? show them', null],
+      ['what share of all items has been returned, in percent with one decimal', 'Answer ‹Share %› as ((the sum of (if ‹State› is "returned" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['Keep the phones and the keys only', null],
+      ['items without an owner contact that are older than two weeks on 1 April 2026', null],
+      ['Charge 2 euros per started week of storage up to 2026-04-01 or until handed out; column Storage fee', null],
+      ['count the returned ones per month', null],
+      ['undo', null],
+      ['who found the most things', 'Answer ‹Rows› as the number of rows; for each ‹Finder›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['add a running number per place', 'Add ‹Number within Where› as the number of the row for each ‹Where›.'],
+      ['anything found after 5 pm', null],
+      ['umbrellas: how many, and what are they worth in total', null],
+      ['mark black things', null],
+      ['Show the three most valuable items', 'Keep 3 rows with the highest ‹Value est.›.'],
+      ['Cross out the fee where it\'s 0', null],
+      ['combine tag and what, like "LP-0101 umbrella"', 'Add ‹Tag and What› as ‹Tag› followed by " " followed by ‹What›.'],
+      ['let State be the first column', 'Move ‹State› to the front.'],
+      ['pad... no wait, cut the tag down to the number after the dash', null],
+      ['are all tags different?', null],
+      ['does every returned item have a handed-out date?', null],
+      ['only 2 to 10 March', null],
+      ['list all the brands once', null],
+      ['a sample of 4 rows please', 'Keep 4 rows at random with seed 1.'],
+      ['mean value by kind of item, to whole euros', null],
+    ],
+  },
+  {
+    table: 'chess',
+    csv: `Round,Board,White,Black,Result,Moves,Minutes W,Minutes B,Rating W,Rating B,Opening,Played,Comment
+1,1,"Aune, Silje","Brekke, Tor",1-0,41,62,75,2105,1980,Queen's side,2026-01-09,
+1,2,"Dahl, Per","Finne, Marit",½-½,28,40,38,1875,1902,Four knights,2026-01-09,agreed early
+1,3,"Grim, Ola","Holt, Ida",0-1,55,88,90,1650,1788,King's march,2026-01-09,flag fell for white
+2,1,"Brekke, Tor","Dahl, Per",1-0,33,51,60,1980,1875,Queen's side,2026-01-16,
+2,2,"Finne, Marit","Aune, Silje",0-1,62,90,84,1902,2105,Four knights,2026-01-16,long endgame
+2,3,"Holt, Ida","Lund, Jan",+/-,,,,1788,,,2026-01-16,Lund absent
+3,1,"Aune, Silje","Holt, Ida",½-½,47,70,79,2105,1788,King's march,2026-01-23,
+3,2,"Dahl, Per","Grim, Ola",1-0,22,25,44,1875,1650,Old gambit,2026-01-23,blunder on move 15
+3,3,"Lund, Jan","Brekke, Tor",0-1,38,66,58,n/a,1980,queen's side,2026-01-23,
+4,1,"Brekke, Tor","Aune, Silje",½-½,51,85,85,1980,2105,King's march,30/01/2026,title decider
+4,2,"Holt, Ida","Dahl, Per",1-0,44,71,69,1788,1875,Old Gambit,30/01/2026,
+4,3,"Grim, Ola","Finne, Marit",0-1,36,59,47,1650,1902,Four knights,30/01/2026,flag fell for white
+`,
+    cases: [
+      ['names the other way round, first name first, no comma, in both white and black', null],
+      ['openings are sometimes written small - capital letter for each word', 'In ‹Opening›, write in title case.'],
+      ['Played as proper dates', 'Turn ‹Played› into dates.'],
+      ['result as points for white: 1 for 1-0 and +/-, 0.5 for a draw, 0 for a loss', null],
+      ['how long did each game take, both sides together, in hours with 1 decimal?', null],
+      ['rating difference (white minus black), blank if one isn\'t known', null],
+      ['who won? put the winner\'s name in a column, "draw" where it was one', null],
+      ['games longer than 50 moves', 'Keep rows where ‹Moves› is more than 50.'],
+      ['drop the games that weren\'t played', null],
+      ['average moves per opening, whole numbers, highest first', 'Answer ‹Average Moves› as the mean of ‹Moves› over the rows rounded to 0 decimals; for each ‹Opening›; sorted by ‹Average Moves› from high to low.'],
+      ['Did the flag fall? yes / no from the comment', null],
+      ['upset if the lower rated player won, else blank', null],
+      ['mark every game: short (under 30 moves), normal, long (50 and more)', 'Add ‹Moves label› as if ‹Moves› is less than 30 then "short", if ‹Moves› is at least 30 and ‹Moves› is less than 50 then "normal", if ‹Moves› is at least 50 then "long", otherwise blank.'],
+      ['which round had the most moves in total', 'Answer ‹Total Moves› as the sum of ‹Moves› over the rows; for each ‹Round›; sorted by ‹Total Moves› from high to low; the first 1.'],
+      ['minutes per move for white, 2 decimals', null],
+      ['Keep Silje Aune\'s games, no matter which colour she had', null],
+      ['sort by played, board', 'Sort by ‹Played› and ‹Board›.'],
+      ['the n/a in rating w should be empty and the column a number', 'Remove cells that are "n/a" from ‹Rating W›. Turn ‹Rating W› into numbers.'],
+      ['Remove Comment and Board', 'Drop ‹Comment› and ‹Board›.'],
+      ['give me the highest rated white player', null],
+      ['what percentage of games did white win?', null],
+      ['add a column Gap: absolute difference of the two times', null],
+      ['count games per weekday', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Played› as the weekday of ‹Played›.'],
+      ['new column Game: round and board joined by a dot, like 3.2', 'Add ‹Game› as ‹Round› and ‹Board› joined with ".".'],
+      ['replace ½-½ by draw', null],
+      ['games between players more than 150 points apart', null],
+      ['rank games by moves, most = 1', 'Add ‹Rank by Moves› as the rank, highest first, of ‹Moves›.'],
+      ['split Result at the dash into Score W and Score B', 'Split ‹Result› at "-" into ‹Score W› and ‹Score B›.'],
+      ['add the month name', null],
+      ['who played black most often?', 'Answer ‹Rows› as the number of rows; for each ‹Black›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['fill missing moves with 0', 'Fill blanks in ‹Moves› with "0".'],
+      ['Only rounds 2 and 3.', 'Keep rows where ‹Round› equals 2 or else ‹Round› equals 3.'],
+      ['first game of each round', null],
+      ['make a column Pairing like "Aune - Brekke" with surnames only', null],
+      ['how many games did white lose on time?', null],
+      ['total minutes by opening and round', null],
+      ['show me the games in which black needed more time than white', null],
+      ['is there a game without an opening?', null],
+      ['add 1 to round', 'Set ‹Round› to ‹Round› plus 1.'],
+      ['call Minutes W White min, and Minutes B Black min', 'Rename ‹Minutes W› to ‹White min› and ‹Minutes B› to ‹Black min›.'],
+      ['median of moves', 'Answer ‹Median Moves› as the median of ‹Moves› over the rows.'],
+      ['running total of moves per round', 'Add ‹Running total of Moves› as the running total of ‹Moves› for each ‹Round›.'],
+      ['drop duplicates by round and board', 'Keep the first row of each ‹Round› and ‹Board›.'],
+      ['flag games over 150 minutes in all with "slow"', null],
+      ['the shortest game', null],
+      ['players with white who are rated under 1900', null],
+      ['pts for black: 1 minus white\'s', null],
+      ['which openings ended in a draw at least once', null],
+      ['change of rating gap compared with the game before', null],
+    ],
+  },
+  {
+    table: 'rink',
+    csv: `Slot ID,Date,From,To,Hall,Group,Booked by,People,Rate/h,Extras €,Discount,Paid on,Method,Note
+SL1,2026-01-05,16:00,17:30,Main,Falcons U12,M. Ruud,22,80,0,10%,2026-01-02,transfer,needs goals
+SL2,2026-01-05,18:00,20:00,Main,Figure club,Tova Lie,14,80,25,,2026-01-06,card,music system
+SL3,2026-01-06,09:00,10:00,Small,School 4,office,31,50,62,,,invoice,skates for all
+SL4,2026-01-06,17:15,18:45,Main,Falcons U12,M. Ruud,,80,0,10%,2026-01-02,transfer,
+SL5,2026-01-07,20:30,22:00,Main,Old Boys,Geir A.,16,95,0,,2026-01-07,cash,late slot
+SL6,2026-01-09,10:00,12:30,Small,Birthday Nora,Ida Skog,18,50,36,,2026-01-09,card,cake in the foyer; skates for all
+SL7,2026-01-10,08:00,09:30,Main,Figure club,Tova Lie,12,80,25,5%,,invoice,
+SL8,2026-01-12,16:00,17:30,Main,Falcons U12,M. Ruud,21,80,0,10%,2026-02-01,transfer,
+SL9,2026-01-12,19:00,20:00,Small,Curling try-out,Siv Moe,8,50,40,,2026-01-12,voucher,stones lent
+SL10,2026-01-13,21:00,23:00,Main,Old Boys,Geir A.,15,95,0,,,cash,cancelled on the day
+`,
+    cases: [
+      ['Hours: how long each slot is, as a decimal number', 'Add ‹Hours› as the hours by the clock from ‹From› to ‹To›.'],
+      ['price = hours x rate + extras, less the discount (blank discount = 0), 2 decimals', 'Add ‹price› as (((the hours by the clock from ‹From› to ‹To›) times ‹Rate/h›) plus ‹Extras €›) times (1 minus ((‹Discount›, or 0 where it is blank) divided by 100)) rounded to 2 decimals.'],
+      ['who hasn\'t paid yet?', 'Keep rows where ‹Paid on› is blank.'],
+      ['take out the cancelled one', 'Set aside rows where ‹Note› mentions the word "cancelled".'],
+      ['how many slots per group, and how many hours in total', 'Answer ‹Rows› as the number of rows; and ‹Total hours from From to To› as the sum of (the hours by the clock from ‹From› to ‹To›) over the rows; for each ‹Group›.'],
+      ['Add a column Peak with yes for slots starting at 16:00 or later on weekdays, no otherwise', 'Add ‹Peak› as if (the minute of the day of ‹From›) is at least 960 and (the weekday of ‹Date›) is "Monday", "Tuesday", "Wednesday", "Thursday" or "Friday" then "yes", otherwise "no".'],
+      ['paid before the date? column Prepaid yes/no, empty if not paid', 'Add ‹Prepaid› as if ‹Paid on› is blank then blank, if ‹Paid on› is less than ‹Date› then "yes", otherwise "no".'],
+      ['days between the slot and the payment, negative when paid before', null],
+      ['discount as a plain number, nothing there means 0', 'Turn ‹Discount› into numbers. Fill blanks in ‹Discount› with "0".'],
+      ['Split booked by... no, leave it. Make group upper case.', null],
+      ['the average number of people per hall, one decimal, ignoring slots without a figure', 'Answer ‹Average People› as the mean of ‹People› over the rows rounded to 1 decimal; for each ‹Hall›.'],
+      ['only the Main hall in the first week of January', null],
+      ['sort newest first, within a day by start', null],
+      ['write "on account" where the method is invoice', 'Replace cells that are "invoice" in ‹Method› with "on account".'],
+      ['Extras per person to the cent, blank where we don\'t know how many came', 'Add ‹Extras € per People› as if ‹Extras €› is blank then blank, otherwise ‹Extras €› divided by ‹People› rounded to 2 decimals.'],
+      ['rename Rate/h to Hourly rate', 'Rename ‹Rate/h› to ‹Hourly rate›.'],
+      ['drop extras, discount and method', 'Drop ‹Extras €›, ‹Discount› and ‹Method›.'],
+      ['longest slot of every group', null],
+      ['which weekday is the busiest?', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Date› as the weekday of ‹Date›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['pick out slots that mention skates', 'Keep rows where ‹Note› mentions the word "skates".'],
+      ['people of 20 and more: large, 12 to 19: medium, fewer: small, no figure: leave blank', null],
+      ['what did the Old Boys spend, hours times rate', null],
+      ['count slots paid by card or cash', 'Answer ‹Rows› as the number of rows; only where ‹Method› is "card" or "cash".'],
+      ['Put the month in front as a new first column', null],
+      ['share of the hours that each hall has, percent, no decimals', null],
+      ['Add an ID without letters', null],
+      ['fill the gaps in People with the group\'s average, rounded', null],
+      ['rows 3 to 6 only', null],
+      ['no two slots should have the same id - is that so?', null],
+      ['How much is still unpaid? hours times rate for rows with no payment date', 'Add ‹Hours from From to To times Rate/h› as if ‹Paid on› is blank then (the hours by the clock from ‹From› to ‹To›) times ‹Rate/h›, otherwise blank.'],
+      ['new column End of invoice period: 14 days after the slot', 'Add ‹End of invoice period› as 14 days after ‹Date›.'],
+      ['make from and to one column "16:00-17:30"', null],
+      ['cap the discount at 5%', 'Set ‹Discount› to 5, only where ‹Discount› is more than 5.'],
+      ['how many minutes is the shortest slot?', null],
+      ['late evening slots (from 20:00) cost 10% more: new rate column', null],
+      ['Which groups came only once?', 'List each ‹Group›; only where (the number of rows for each ‹Group›) equals 1.'],
+      ['remove everything after the semicolon in notes', 'Set ‹Note› to (the text before the first ";" in ‹Note›), or ‹Note› where it is blank.'],
+      ['put Falcons and Figure club together as "clubs", the rest "others", in a new column Kind', null],
+      ['is the rate ever above 90', null],
+      ['the top 3 groups by people', 'Answer ‹Total People› as the sum of ‹People› over the rows; for each ‹Group›; sorted by ‹Total People› from high to low; the first 3.'],
+    ],
+  },
+  {
+    table: 'canteen',
+    csv: `Day,Meal,Class,Ordered,Served,Leftover kg,Price,Allergens,Cook,Rating,Remarks
+Mon 2026-02-02,Lentil soup,5a,24,22,1.2,3.20,"celery, mustard",R. Voss,4.1,second helping for many
+Mon 2026-02-02,Pasta bake,5a,18,18,0.4,3.80,"gluten, milk",R. Voss,4.6,
+Mon 2026-02-02,Lentil soup,6b,20,19,0.9,3.20,"celery, mustard",R. Voss,3.9,too salty
+Tue 2026-02-03,fish fingers,5a,30,27,2.1,4.10,"fish, gluten",Amal T.,4.4,ran out of sauce
+Tue 2026-02-03,Veg curry,6b,15,16,0.2,3.60,none,Amal T.,4.0,one extra served
+Tue 2026-02-03,Fish Fingers,6b,22,,,4.10,"fish, gluten",Amal T.,,class on a trip
+Wed 2026-02-04,pasta bake,5a,25,25,0.3,3.80,"gluten, milk",Joris K.,4.7,
+Wed 2026-02-04,Pasta bake,6b,26,24,1.0,3.80,"gluten, milk",Joris K.,4.5,cold at the end
+Thu 2026-02-05,Potato pancakes,5a,29,29,0.0,3.90,egg,R. Voss,4.8,children loved it
+Thu 2026-02-05,Potato pancakes,6b,27,26,0.7,3.90,egg,R. Voss,4.6,
+Fri 2026-02-06,Lentil Soup,5a,21,15,3.4,3.00,"celery, mustard",Amal T.,3.2,too salty; many did not finish
+Fri 2026-02-06,Veg curry,6b,19,18,0.8,3.60,none,Amal T.,3.8,
+`,
+    cases: [
+      ['split day into the weekday and the date', null],
+      ['meals all with one capital at the beginning, rest small', 'In ‹Meal›, write in sentence case.'],
+      ['how many were ordered but not served? (blank if served is unknown)', null],
+      ['grams left over per meal served, whole grams', null],
+      ['income: served times price', 'Add ‹income› as ‹Served› times ‹Price›.'],
+      ['takings per meal, highest first, 2 decimals', null],
+      ['Which dish was rated worst on average?', null],
+      ['no-show rate in percent: (ordered - served) / ordered, one decimal, 0 at least', 'Add ‹no-show rate in percent› as if (((‹Ordered› minus ‹Served›) divided by ‹Ordered›) times 100 rounded to 1 decimal) is less than 0 then 0, otherwise ((‹Ordered› minus ‹Served›) divided by ‹Ordered›) times 100 rounded to 1 decimal.'],
+      ['list the allergens, each one once', null],
+      ['dishes with gluten only', 'Keep rows where ‹Allergens› mentions the word "gluten".'],
+      ['does the remark say salty? mark with an x in a column Salty', null],
+      ['total leftovers by cook in kg', 'Answer ‹Total Leftover kg› as the sum of ‹Leftover kg› over the rows; for each ‹Cook›.'],
+      ['Drop the class trip row', null],
+      ['average rating per class, skip blanks', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; for each ‹Class›.'],
+      ['mark rows where more was served than ordered', 'Add ‹Flag› as if ‹Served› is more than ‹Ordered› then "yes", otherwise "no".'],
+      ['keep the best rated meal of each day', null],
+      ['rank meals by rating within each day', 'Add ‹Rank by Rating› as the rank, highest first, of ‹Rating› for each ‹Day›.'],
+      ['class 5a: how much did they eat in total, in portions', null],
+      ['turn the price into cents', 'Set ‹Price› to ‹Price› times 100.'],
+      ['raise the prices by 5 percent and round to 10 cents', 'Set ‹Price› to ((‹Price› times (1 plus (5 divided by 100))) divided by 0.1 rounded to 0 decimals) times 0.1.'],
+      ['change \'none\' in allergens to an empty cell', 'Remove cells that are "none" from ‹Allergens›.'],
+      ['rating: 4.5 and up great, 4 up to 4.5 good, under 4 poor, blank stays blank', 'Add ‹Rating label› as if ‹Rating› is at least 4.5 then "great", if ‹Rating› is at least 4 and ‹Rating› is at most 4.5 then "good", if ‹Rating› is less than 4 then "poor", otherwise blank.'],
+      ['put the cook\'s surname only in a new column', 'Add ‹Part of Cook› as piece -1 of ‹Cook› cut at " ".'],
+      ['which cook had the least leftovers per portion', null],
+      ['sort by rating, unknown last', 'Sort by ‹Rating›.'],
+      ['how many kilos were left on Friday', 'Answer ‹Total Leftover kg› as the sum of ‹Leftover kg› over the rows; only where (the weekday of ‹Day›) is "Friday".'],
+      ['new column Portion cost 40% of price', 'Add ‹Portion cost› as ‹Price› times (40 divided by 100).'],
+      ['leftover in g', 'Add ‹Leftover g› as ‹Leftover kg› times 1000.'],
+      ['add what was served up to that day for each class', null],
+      ['Only Monday to Wednesday please', 'Keep rows where (the weekday of ‹Day›) is "Monday", "Tuesday" or "Wednesday".'],
+      ['compare 5a and 6b: ordered, served, leftovers', 'Answer ‹Total Ordered› as the sum of ‹Ordered› over the rows; ‹Total Served› as the sum of ‹Served› over the rows; and ‹Total Leftover kg› as the sum of ‹Leftover kg› over the rows; for each ‹Class›; only where ‹Class› is "5a" or "6b".'],
+      ['difference to the rating of the same meal last time', null],
+      ['replace 6b by 6B', 'Replace cells that are "6b" in ‹Class› with "6B".'],
+      ['count the meals that ran at full house, i.e. served = ordered', null],
+      ['blank ratings: take the average of that meal', 'Fill blanks in ‹Rating› with the mean for each ‹Meal›.'],
+      ['first column should be class', 'Move ‹Class› to the front.'],
+      ['price up or down compared with the first time that meal was on', null],
+      ['delete columns nobody needs: allergens and remarks', 'Drop ‹Allergens› and ‹Remarks›.'],
+    ],
+  },
+  {
+    table: 'collections',
+    csv: `Ticket,Depot,Collected,Driver,Glass type,Weight,Bins,Contam %,Rate,Invoice sum,Paid,Remark,Old code
+G-001,Northgate / bay 2,03/02/2026,"Reis, Ana",clear,"1,240 kg",6,2.5%,€0.08,99.20,yes,on time,NG2-0031
+G-002,northgate / bay 1,4 Feb 2026,Tomas vega,Green,0.98 t,5,4,€0.06,58.80,Y,2 bins cracked,NG1-0032
+G-003,Harbour/bay 1,2026-02-05,"Reis, Ana",brown,760 kg,4,n/a,€0.05,38.00,no,,HB1-0011
+G-004,Southmoor / bay 3,05/02/2026,Milo Karr,mixed,"1,510 kg",8,11.5%,€0.03,45.30,N,contaminated with ceramics; returned,SM3-0107
+G-005,Harbour/bay 2,2026-02-06,Tomas Vega ,clear,,5,,€0.08,,,scale broken,HB2-0012
+G-006,Northgate / bay 2,07/02/2026," Milo Karr",clear,1.31 t,7,1.5%,€0.08,104.80,yes,,NG2-0033
+G-007,Southmoor / bay 1,2026-02-09,"Reis, Ana",GREEN,890 kg,5,3%,€0.06,53.40,Yes,late because of snow,SM1-0108
+G-008,Harbour/bay 1,9 Feb 2026,Milo Karr,brown,1.02 t,6,6%,€0.05,51.00,n,call +44 20 5550 118 first,HB1-0013
+G-009,Northgate / bay 1,11/02/2026,Tomas Vega,mixed,640 kg,3,14%,€0.03,19.20,no,contaminated with plastic,NG1-0034
+G-010,Southmoor / bay 3,2026-02-12,"Reis, Ana",clear,"1,125 kg",6,2%,€0.08,90.00,Y,on time,SM3-0109
+G-002,northgate / bay 1,4 Feb 2026,Tomas vega,Green,0.98 t,5,4,€0.06,58.80,Y,2 bins cracked,NG1-0032
+G-011,Harbour/bay 2,13/02/2026,Milo Karr,green,705 kg,4,5.5%,€0.06,42.30,,,HB2-0014
+`,
+    cases: [
+      ['please put the collection dates into one proper date format, with slashes it is day first', 'Turn ‹Collected› into dates, the day before the month.'],
+      ['Weights should all be in kg, just the number; some are in tonnes', 'Turn ‹Weight› into numbers in "kg".'],
+      ['bring the drivers\' names into the form Ana Reis, no stray spaces, capitals where they belong', null],
+      ['glass type all lower case', 'In ‹Glass type›, write in lower case.'],
+      ['Contam % without the percent sign as a number, n/a becomes empty', 'Turn ‹Contam %› into numbers, reading "n/a" as blank.'],
+      ['Paid should say yes or no only (Y, N and so on), empty ones stay empty', 'Turn ‹Paid› into yes or no.'],
+      ['the rates are text with a euro sign, I want decimals', null],
+      ['get rid of spaces around the slash in depot', 'Replace " / ", " /" or "/ " in ‹Depot› with "/".'],
+      ['split Depot into Place and Bay at the slash, trim both', 'Split ‹Depot› at "/" into ‹Place› and ‹Bay›. In ‹Place› and ‹Bay›, trim outer spaces and reduce runs of spaces to one.'],
+      ['give me a column with the digits at the end of the old code, as a number', 'Add ‹Number› as the last number in ‹Old code›.'],
+      ['phone number from the remark into its own column, blank if there\'s none', 'Add ‹Telephone number› as the first telephone number in ‹Remark›.'],
+      ['make a column Label like "clear - 6 bins" from the type and the bins', 'Add ‹Label› as ‹Glass type› followed by " - " followed by ‹Bins› followed by " bins".'],
+      ['new column Driver initials, e.g. A.R.', null],
+      ['take the first letter of the glass type as a capital in a new column Type code', null],
+      ['move Remark to the end and put Paid right after Invoice sum', 'Move ‹Remark› to the end. Move ‹Paid› to after ‹Invoice sum›.'],
+      ['rename Contam % to Contamination and Bins to Bin count', 'Rename ‹Contam %› to ‹Contamination› and ‹Bins› to ‹Bin count›.'],
+      ['I don\'t need the old code and the remark', 'Drop ‹Old code› and ‹Remark›.'],
+      ['which columns have gaps? drop the ones that are completely empty', null],
+      ['only tickets from 5 to 9 February 2026, both included', 'Keep rows where ‹Collected› is at least the date "2026-02-05" and ‹Collected› is at most the date "2026-02-09".'],
+      ['throw out the mixed glass', 'Set aside rows where ‹Glass type› is "mixed".'],
+      ['keep just the clear and the green ones that are paid', 'Keep rows where ‹Glass type› is "clear" or "Green". Keep rows where ‹Paid› is "Y", "yes" or "Yes".'],
+      ['one ticket is in here twice, keep the first', 'Keep the first row of each ‹Ticket›.'],
+      ['show me the three heaviest collections', 'Keep 3 rows with the highest ‹Weight›.'],
+      ['sort by depot, inside it the most bins first', 'Sort by ‹Depot› and ‹Bins› from high to low.'],
+      ['leave out everything with more than 5 % contamination, but rows without a figure stay', null],
+      ['Random five rows, please.', 'Keep 5 rows at random with seed 1.'],
+      ['kg per bin, one decimal, blank where the weight is missing', 'Add ‹Weight in kg per Bins› as if ‹Weight› is blank then blank, otherwise (‹Weight› measured in "kg") divided by ‹Bins› rounded to 1 decimal.'],
+      ['what was invoiced per kg? three decimals', 'Add ‹Invoice sum per Weight in kg› as ‹Invoice sum› divided by (‹Weight› measured in "kg") rounded to 3 decimals.'],
+      ['expected sum = weight in kg times rate, to the cent, and a column Difference: invoice minus expected', null],
+      ['share of each ticket in the total weight in percent, two decimals', 'Add ‹Weight in kg per total Weight in kg› as ((‹Weight› measured in "kg") divided by (the sum of (‹Weight› measured in "kg") over the rows)) times 100 rounded to 2 decimals.'],
+      ['running total of the invoice sums in date order', 'Sort by ‹Collected›. Add ‹Running total of Invoice sum› as the running total of ‹Invoice sum›.'],
+      ['rank the drivers\' tickets by weight, heaviest = 1, within each driver', 'Add ‹Rank by Weight in kg› as the rank, highest first, of (‹Weight› measured in "kg") for each ‹Driver›.'],
+      ['difference between the bins and the average bins of the same glass type', 'Add ‹Bins minus average Bins per Glass type› as ‹Bins› minus (the mean of ‹Bins› over the rows for each ‹Glass type›).'],
+      ['days until 2026-03-01 from the collection', 'Add ‹Days from Collected to 2026-03-01› as the whole days from ‹Collected› to the date "2026-03-01".'],
+      ['a fee: 12 euros up to 5 bins, 15 above that, 20 if contaminated more than 10 %', null],
+      ['VAT of 20% on the invoice sum in a column Gross, 2 decimals, nothing where there\'s no invoice', null],
+      ['fill the missing weights with 150 kg per bin', null],
+      ['cumulative kg per depot', 'Add ‹Running total of Weight in kg› as the running total of (‹Weight› measured in "kg") for each ‹Depot›.'],
+      ['reject if the contamination is over 10, check from 5 to 10, fine below 5, and unknown if empty - column Verdict', 'Add ‹Verdict› as if ‹Contam %› is more than 10 then "reject", if ‹Contam %› is at least 5 and ‹Contam %› is at most 10 then "check", if ‹Contam %› is less than 5 then "fine", if ‹Contam %› is blank then "unknown", otherwise blank.'],
+      ['label late or on time going by the remark, otherwise leave it blank', null],
+      ['size: small under 800 kg, big from 1200 kg, otherwise medium; blank without weight', 'Add ‹size› as if ‹Weight› is blank then blank, if (‹Weight› measured in "kg") is less than 800 then "small", if (‹Weight› measured in "kg") is at least 1200 then "big", otherwise "medium".'],
+      ['does the remark mention contaminated? yes or no', 'Add ‹Remark label› as if ‹Remark› mentions the word "contaminated" then "yes", otherwise "no".'],
+      ['how many kilos did we collect of each type?', 'Answer ‹Total Weight in kg› as the sum of (‹Weight› measured in "kg") over the rows; for each ‹Glass type›.'],
+      ['total unpaid', 'Answer ‹Total Invoice sum› as the sum of ‹Invoice sum› over the rows; only where ‹Paid› is "no", "N" or "n".'],
+      ['what percentage of tickets is paid, one decimal', 'Answer ‹Share %› as ((the sum of (if ‹Paid› is "Y", "yes" or "Yes" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['who brought in the most clear glass?', null],
+      ['average contamination per place, blanks ignored, one decimal', null],
+      ['how many different drivers are there', 'Answer ‹Different Driver› as the number of different values of ‹Driver› over the rows.'],
+      ['number of tickets per week', null],
+      ['highest and lowest invoice', 'Answer ‹Highest Invoice sum› as the highest of ‹Invoice sum› over the rows; and ‹Lowest Invoice sum› as the lowest of ‹Invoice sum› over the rows.'],
+      ['which depot\'s glass was the dirtiest on average', null],
+      ['which glass came from restaurants?', null],
+      ['sort by temperature', null],
+      ['average driver', null],
+      ['add the mileage of the truck', null],
+      ['what\'s the weather like at the harbour', null],
+      ['drop everything heavier than the limit', null],
+    ],
+  },
+  {
+    table: 'rides',
+    csv: `Ride,Scooter,Rider,Start,End,Zone from,Zone to,Km,Battery,Fare,Voucher,Rating,Comment,Mail
+R-5001,SC-044,hanna OLSEN,2026-05-02 07:58,2026-05-02 08:21,Old Town,Docks,4.2,81 %,"£3,45",,5,smooth,hanna.o@mail.example
+R-5002,SC-102, Piet Maar,2026-05-02 08:40,2026-05-02 08:52,docks,Hill Park,2.1,64 %,£2.10,SPRING10,4,,p.maar(at)mail.example
+R-5003,SC-044,Hanna Olsen,2026-05-02 17:30,2026-05-02 18:19,Docks,Old Town,9.6,58%,£6.80,,3,brake squeaks,hanna.o@mail.example
+R-5004,SC-077,Ugo Lenz,2026-05-03 11:05,,Hill Park,,,12 %,,,,ride never ended,ugo@lenz.example
+R-5005,SC-102,Ida Brandt,03/05/2026 12:00,03/05/2026 12:33,University,Old town,5.5,n/a,£4.20,SPRING10,5,great; will ride again,Ida.Brandt@Mail.example
+R-5006,SC-009,piet maar,2026-05-04 09:10,2026-05-04 09:14,Hill Park,Hill Park,0.3,90%,£1.00,,1,"flat tyre, walked back",
+R-5007,SC-077,Ugo Lenz,2026-05-04 18:45,2026-05-04 19:40,Docks,University,11.0,33 %,£7.60,FREE1,4,,ugo@lenz.example
+R-5008,SC-044,Sara Quist,2026-05-05 06:30,2026-05-05 06:48,University,Docks,3.9,77%,£3.00,,,,sara@quist.example
+R-5009,SC-102,Hanna Olsen,2026-05-06 16:00,2026-05-06 16:25,Old Town,Hill Park,4.8,52 %,£3.70,SPRING10,5,smooth ride,hanna.o@mail.example
+R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,19%,£6.10,,2,battery died twice,ida.brandt@mail.example
+`,
+    cases: [
+      ['Riders\' names: no spaces at the ends, first letters capital, everything else small', 'In ‹Rider›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['make the fare a plain decimal number - pound sign away, and one has a comma for the point', 'Turn ‹Fare› into numbers.'],
+      ['Battery as a number without %, and n/a as nothing', null],
+      ['all mail addresses in small letters, and (at) should be @', null],
+      ['zones are typed with different capitals, make them title case in both columns', null],
+      ['start and end as proper timestamps, the ones with slashes are day first', null],
+      ['split Start into Start date and Start time', 'Split ‹Start› at " " into ‹Start date› and ‹Start time›.'],
+      ['put the user part of the mail (before the @) in a column User', null],
+      ['get the number of the scooter, without SC-, into a column called No', 'Add ‹No› as the first number in ‹Scooter›.'],
+      ['new column Route: zone from -> zone to', 'Add ‹Route› as ‹Zone from› and ‹Zone to› joined with " -> ".'],
+      ['first name and last name of the rider as two columns', 'Add ‹First name› as (the first name of the person in ‹Rider›) and (the middle name of the person in ‹Rider›) joined with " ". Add ‹Last name› as the last name of the person in ‹Rider›.'],
+      ['separate the comment at the semicolon into two columns Comment 1 and Comment 2', 'Split ‹Comment› at ";" into ‹Comment 1› and ‹Comment 2›.'],
+      ['drop Mail; put Fare before Km', 'Drop ‹Mail›. Move ‹Fare› to before ‹Km›.'],
+      ['call Zone from Origin and Zone to Destination', 'Rename ‹Zone from› to ‹Origin› and ‹Zone to› to ‹Destination›.'],
+      ['move the ratings to the very front please', 'Move ‹Rating› to the front.'],
+      ['only rides with a voucher', 'Keep rows where ‹Voucher› is filled.'],
+      ['rides that began on 2 or 4 May', null],
+      ['leave out rides that never ended', 'Set aside rows where ‹End› is blank.'],
+      ['the five longest rides by km', 'Keep 5 rows with the highest ‹Km›.'],
+      ['keep the last ride of each rider', 'Keep the last row of each ‹Rider›.'],
+      ['one row per scooter: the one with the lowest battery', 'Keep 1 row with the lowest ‹Battery› for each ‹Scooter›.'],
+      ['order by rider, then by start, newest first', 'Sort by ‹Rider› and ‹Start› from high to low.'],
+      ['rides from the docks that went more than 4 km', null],
+      ['How many minutes did each ride last? Empty for unfinished ones.', 'Add ‹Minutes from Start to End› as the minutes from ‹Start› to ‹End›.'],
+      ['average speed in km/h, one decimal, no end no speed', null],
+      ['price per km in pence, whole numbers', 'Add ‹Fare per Km› as (‹Fare› divided by ‹Km›) times 100 rounded to 0 decimals.'],
+      ['column Pass: "good" if the rating is 4 or 5, "bad" if 1 or 2, "so-so" for 3 and nothing if there\'s no rating', null],
+      ['10 percent off the fare for SPRING10, all of it for FREE1: new column To pay, 2 decimals', null],
+      ['each ride\'s share of all the km in percent, 1 decimal', 'Add ‹Km per total Km› as (‹Km› divided by (the sum of ‹Km› over the rows)) times 100 rounded to 1 decimal.'],
+      ['number each rider\'s rides in order of start', 'Sort by ‹Start›. Add ‹Number within Rider› as the number of the row for each ‹Rider›.'],
+      ['how much more or less than the average fare, to the penny', null],
+      ['low battery: under 20 is critical, 20 to 50 low, above that fine; unknown where missing', null],
+      ['was it a round trip (from = to)? yes/no', null],
+      ['km left per percent of battery - km divided by battery - 2 decimals', null],
+      ['compare each ride\'s km with the rider\'s own average', null],
+      ['flag the rides where the comment speaks of brake, tyre or battery as repair, else none', 'Add ‹Comment label› as if ‹Comment› mentions the word "brake", "brakes", "tyre", "tyres" or "battery" then "repair", otherwise "none".'],
+      ['morning before 12, afternoon to 17, evening after: part of day by start', null],
+      ['total fare per rider, highest on top', 'Answer ‹Total Fare› as the sum of ‹Fare› over the rows; for each ‹Rider›; sorted by ‹Total Fare› from high to low.'],
+      ['how many rides and km per zone of departure', null],
+      ['average rating without the blanks, one decimal', null],
+      ['which scooter made the most money', null],
+      ['what part of the rides used a voucher, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Voucher› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['how many riders rode more than once', 'Answer ‹Different Rider› as the number of different values of ‹Rider› over the rows; only where (the number of rows for each ‹Rider›) is more than 1.'],
+      ['the median fare', 'Answer ‹Median Fare› as the median of ‹Fare› over the rows.'],
+      ['rides per weekday', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Start› as the weekday of ‹Start›.'],
+      ['longest ride of Hanna Olsen in minutes', null],
+      ['which riders are under 18?', null],
+      ['add the weather of the day', null],
+      ['delete everything', null],
+      ['average of voucher', null],
+      ['sort by helmet', null],
+      ['undo that', null],
+    ],
+  },
+  {
+    table: 'repairs',
+    csv: REPAIRS,
+    others: {
+      spares: SPARES,
+      customers: CUSTOMERS,
+    },
+    cases: [
+      ['put each customer\'s name and town on the job, matched on customer no; blank where we don\'t have the customer', 'Add ‹Name› as the ‹Name› in the table "customers" where ‹No› is ‹Customer no›. Add ‹Town› as if ‹Customer no› is blank then blank, otherwise the ‹Town› in the table "customers" where ‹No› is ‹Customer no›.'],
+      ['Parts cost = part qty times the unit price from spares, 0 when no part was used', 'Add ‹Parts cost› as if ‹Part code› is blank then 0, otherwise ‹Part qty› times (the ‹Unit price› in the table "spares" where ‹Code› is ‹Part code›).'],
+      ['List the part codes on jobs that aren\'t among our spares.', 'List each ‹Part code›; only where not (‹Part code› stands under ‹Code› in the table "spares").'],
+      ['profit of each job: charged less parts (qty x unit price) less labour at 0.40 a minute, 2 decimals, blank if nothing was charged yet', 'Add ‹profit of each job› as if ‹Charged› is blank or else ‹Charged› equals 0 then blank, otherwise (‹Charged› minus (‹Part qty› times (the ‹Unit price› in the table "spares" where ‹Code› is ‹Part code›))) minus (‹Labour min› times 0.4) rounded to 2 decimals.'],
+      ['which customers on the jobs are missing in the customer list? jobs without a customer number don\'t matter', null],
+      ['how much did we charge per town, highest first', 'Answer ‹Total Charged› as the sum of ‹Charged› over the rows; for each ‹Town› as the ‹Town› in the table "customers" where ‹No› is ‹Customer no›; sorted by ‹Total Charged› from high to low.'],
+      ['total parts cost per supplier', null],
+      ['the mail address of everyone whose device is still here', null],
+      ['only jobs of customers from Tarn', 'Keep rows where (the ‹Town› in the table "customers" where ‹No› is ‹Customer no›) is "Tarn".'],
+      ['mark every job: known if the customer is in customers, unknown if not', 'Add ‹Customer no label› as if ‹Customer no› stands under ‹No› in the table "customers" then "known", otherwise "unknown".'],
+      ['Weight of the parts used in grams (qty times weight), nothing for jobs without a part', null],
+      ['average charge per town without guarantee jobs, 2 decimals', 'Answer ‹Average Charged› as the mean of ‹Charged› over the rows rounded to 2 decimals; for each ‹Town› as the ‹Town› in the table "customers" where ‹No› is ‹Customer no›; only where ‹Guarantee› is not "yes".'],
+      ['what share of the jobs came from Harrow Bay customers', 'Answer ‹Share %› as ((the sum of (if (the ‹Town› in the table "customers" where ‹No› is ‹Customer no›) is "Harrow Bay" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+    ],
+  },
+  {
+    table: 'spares',
+    csv: SPARES,
+    others: {
+      repairs: REPAIRS,
+    },
+    cases: [
+      ['How many pieces of each spare were used? none = 0', 'Add ‹Total Part qty› as (the sum of all ‹Part qty› in the table "repairs" where ‹Part code› is ‹Code›), or 0 where it is blank.'],
+      ['stock after use: in stock minus pieces used', 'Add ‹stock after use› as ‹In stock› minus ((the sum of all ‹Part qty› in the table "repairs" where ‹Part code› is ‹Code›), or 0 where it is blank).'],
+      ['spares that were never needed', 'Keep rows where not (‹Code› stands under ‹Part code› in the table "repairs").'],
+      ['date of the last job each spare was used in', null],
+      ['how many jobs needed each part', 'Add ‹Number of repairs› as (the number of ‹Part code› in the table "repairs" where ‹Part code› is ‹Code›), or 0 where it is blank.'],
+      ['reorder: yes if the stock left after use is under 3, otherwise no', null],
+      ['value of what was used of each part (pieces used times unit price)', null],
+    ],
+  },
+  {
+    table: 'customers',
+    csv: CUSTOMERS,
+    others: {
+      repairs: REPAIRS,
+    },
+    cases: [
+      ['number of jobs of each customer, 0 for none', 'Add ‹Number of repairs› as (the number of ‹Customer no› in the table "repairs" where ‹Customer no› is ‹No›), or 0 where it is blank.'],
+      ['what each customer was charged in all; leave it empty for those without a job', 'Add ‹Total Charged› as if not (‹No› stands under ‹Customer no› in the table "repairs") then blank, otherwise the sum of all ‹Charged› in the table "repairs" where ‹Customer no› is ‹No›.'],
+      ['who has had more than one job with us?', 'List each ‹Name›; only where ((the number of ‹Customer no› in the table "repairs" where ‹Customer no› is ‹No›), or 0 where it is blank) is more than 1.'],
+      ['customers who never brought anything', null],
+      ['when did each customer last bring something in', null],
+      ['has the customer an open job? yes/no', null],
+      ['days from joining to the first job', null],
+      ['Compare what each was charged with 30: below, equal or above, none without a job', null],
+      ['set aside the customers without a mail address that had a job', null],
     ],
   },
 ];

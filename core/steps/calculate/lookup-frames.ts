@@ -1,4 +1,5 @@
 import { column, number, type Expression, type LookupFn } from '../../formula/expression';
+import { readsAsDate } from '../../formula/check';
 import { withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
@@ -49,8 +50,11 @@ function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: C
   const found = values.map((v) => valueThere(x, v, fn, tie));
   if (found.some((e) => e === null)) return null;
   const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } } as Expression)));
-  return made.length === 1 ? add(made[0]!, name) : addEach(made.map((as) => ({ name: nameOf(as), as })));
+  return name !== undefined ? add(made[0]!, name) : addEach(made.map((as) => ({ name: calledOf(as, x), as })));
 }
+
+/** What a value of another table is called here; of days, the first and the last. */
+const calledOf = (e: Expression, x: Context): string => (e.kind === 'lookup' && (e.fn === 'highest' || e.fn === 'lowest') && readsAsDate(x.head.others!.get(e.table)!, e.value) ? `${e.fn === 'highest' ? 'Last' : 'First'} ${e.value}` : nameOf(e));
 
 const FN: Way[] = [means('total|sum|altogether|in total|summed|add up|added up|in all|overall|all told|sum of all|the sum of|total of|all together', 'sum'), means('average|mean|on average', 'mean'), means('highest|largest|biggest|maximum|latest|newest|last', 'highest'), means('lowest|smallest|minimum|earliest|first', 'lowest')];
 const ZERO: Way[] = [means('with|and|use|put|take|or? a? $num:n for|if|where|when|instead those|these|them|the|there|of? who|which|that|others|rest|is|are|a|blank|nothing|none? delivered|have|has|had|got|with|made|is|are|were|was? nothing|none|no|not|any|there? $rows|$noun|$word?', ({ n }: { n: number }) => n), means('~open? $num:n ~otherwise ~close?', ({ n }: { n: number }) => n), means('~blankWord|nothing|none should? ~be|as|counts|count|means|=|: as? $num:n', ({ n }: { n: number }) => n), means('never|not $deed|$word? =|:|~be|gets|means|as|counts|count|gives as? $num:n', ({ n }: { n: number }) => n)];
@@ -61,9 +65,9 @@ const INSTEAD: Way[] = [...ZERO,
   means(`~if|~wherever an|a|the|those|any? $rows|$noun|$col|$tcol|$guess|it|they|there? is|are|was|were|has|have|does|do|can|could? ${ABSENT} be? in|on|there|found|listed|known? the? it|list|table|sheet|$theTable? ,? put|write|use|say|enter|then? $text:t`, ({ t }: { t: string }) => t)];
 
 /** Figures over rows of another table as new columns: counts are zero where there are none, other figures blank unless something else is said. */
-function told(tallies: readonly Expression[], name: string | undefined, zero: number | string | undefined): Act | null {
+function told(tallies: readonly Expression[], name: string | undefined, zero: number | string | undefined, x: Context): Act | null {
   const made = tallies.map((e): Expression => (e.kind !== 'lookup' ? e : zero === undefined ? (e.fn === 'count' ? orNothing(e) : e) : { kind: 'orElse', of: e, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } }));
-  return made.length === 1 ? add(made[0]!, name) : name === undefined ? addEach(made.map((as) => ({ name: nameOf(as), as }))) : null;
+  return name !== undefined ? (made.length === 1 ? add(made[0]!, name) : null) : addEach(made.map((as) => ({ name: calledOf(as, x), as })));
 }
 
 export const frames: readonly Frame[] = [
@@ -123,7 +127,7 @@ export const frames: readonly Frame[] = [
     about: ABOUT,
     keeps: ['tally', 'deed', 'tcol', 'theirs'],
     cost: 0.5,
-  }, ({ tallies, name, zero }) => told(tallies, name, zero)),
+  }, ({ tallies, name, zero }, x: Context) => told(tallies, name, zero, x)),
 
   frame('rows of another table counted', {
     need: { count: ['how many|number of|count of|the number of|count the', 'how many times'], table: ['$theTable', 'in|of|from $theTable'], each: EACH },

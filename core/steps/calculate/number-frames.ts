@@ -73,8 +73,7 @@ const isNumeric = (n: string, x: Context): boolean => quantity(n, x) !== null;
 function parts(cols: readonly string[], x: Context): { readonly of: Expression; readonly name: string; readonly by: string[] } | null {
   const names = [...new Set(cols)];
   const measured = names.filter((n) => isNumeric(n, x) && !namesRows(n, x.vocabulary));
-  // What names the rows makes no groups of them.
-  const by = names.filter((n) => !measured.includes(n) && !namesRows(n, x.vocabulary));
+  const by = names.filter((n) => !measured.includes(n));
   return measured.length === 1 && by.every((n) => groupable(n, x)) ? { of: quantity(measured[0]!, x)!, name: measured[0]!, by } : null;
 }
 
@@ -185,7 +184,8 @@ export const frames: readonly Frame[] = [
     about: `${CALCULATE} by according to number of most gets get order first last the who has how they have on sold same give each . has`,
     cost: 0.6,
   }, ({ cols, down, group, ...said }, x) => {
-    const p = parts([...cols, ...(group ? [group] : [])], x);
+    // 'Rank the tickets by weight within each driver': what names the rows makes no groups of them.
+    const p = parts([...cols.filter((n: string) => !namesRows(n, x.vocabulary)), ...(group ? [group] : [])], x);
     if (!p || (p.by.length > 0 && !group)) return null;
     return calculated({ kind: 'over', fn: down ?? (p.of.kind === 'measure' ? 'rank up' : 'rank'), of: p.of, by: p.by }, said);
   }),
