@@ -5416,7 +5416,7 @@ SEK,0.09
       ['receipts for a job we don\'t have', 'Keep rows where not (‹Job no› stands under ‹Job› in the table "jobs").'],
       ['days from printing to receipt', null],
       ['how much came in per client', null],
-      ['mark each receipt: exact if it equals the invoiced amount of its job, different if not, unknown if there\'s no such job', null],
+      ['mark each receipt: exact if it equals the invoiced amount of its job, different if not, unknown if there\'s no such job', 'Add ‹Job no label› as if (the ‹Invoiced› in the table "jobs" where ‹Job› is ‹Job no›) is blank then "unknown", if ‹Sum› equals (the ‹Invoiced› in the table "jobs" where ‹Job› is ‹Job no›) then "exact", otherwise "different".'],
     ],
   },
   {

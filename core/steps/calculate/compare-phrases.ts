@@ -28,7 +28,7 @@ const confirmed: Act = { key: 'in both', apply: (state) => { const compared = st
 /** Ways to hold values against other tables, and to say what comes of it. */
 export const comparePhrases: readonly Rule[] = [
   // 'Full when the amount equals the invoice total, part when it's less'
-  rule('clause', `(mark|label|tag|flag|${SAYS} ~each|the|all? $rows|$noun|$col? (as ($word ,)? ($word ,)? $word or|and $word)? :|,|-?)? $outcomeLabel:l ~if $holding:p ,|;|and|or|. and|or? $outcomes:o`, ({ l, p, o }, x: Context) => { const e = judged(p, [{ label: l, test: { kind: 'stand', op: '=' } }, ...o], x); return e && add(e); }, -0.2),
+  rule('clause', `(mark|label|tag|flag|${SAYS} ~each|the|all? $rows|$noun|$col? (as ($word ,)? ($word ,)? $word or|and $word)? :|,|-?)? $outcomeLabel:l ~if $holding:p ,|;|and|or|. and|or? $outcomes:o`, ({ l, p, o }, x: Context) => { const e = judged(p, [{ label: l, test: { kind: 'stand', op: '=' } }, ...o], x); return e && add(e); }, -0.6),
   // What stands between two values and what is said of them; with the name of the column where one is given
   rule('judgeLink', ',|.|;|:|and', () => ({}), 0),
   rule('judgeLink', `,|.|;|:|and|?? and|then? ${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference? :|,?`, () => ({}), 0),
