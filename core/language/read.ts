@@ -245,7 +245,7 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
 }
 
 /** What asks for something, and may be what a row is called. */
-const ORDERS = new Set('drop sort split rank count mark cut fill check take pick group label turn move'.split(' '));
+const ORDERS = new Set('rid drop sort split rank count mark cut fill check take pick group label turn move'.split(' '));
 
 /** Words that ask for something: a sentence with one of them is no mere description. */
 const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));

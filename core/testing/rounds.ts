@@ -2152,7 +2152,7 @@ K00426|Salvia pratensis|meadow clary|2023-07-21|Ashe, M.|Lower Sill|655 m|4300|1
       ['keep everything with less than 1000 seeds', 'Keep rows where ‹Seeds› is less than 1000.'],
       ['drop the ones collected before 2020', 'Set aside rows where ‹Collected› is less than the date "2020-01-01".'],
       ['collected in 2019 or 2020 only', 'Keep rows where [‹Collected› is at least the date "2019-01-01" and ‹Collected› is at most the date "2019-12-31"] or else [‹Collected› is at least the date "2020-01-01" and ‹Collected› is at most the date "2020-12-31"].'],
-      ['how many seeds do we have of each species?', null],
+      ['how many seeds do we have of each species?', 'Answer ‹Total Seeds› as the sum of ‹Seeds› over the rows; for each ‹Species›.'],
       ['weight of the whole accession in grams: seeds times thousand-seed weight divided by 1000', 'Add ‹weight of the whole accession in grams› as (‹Seeds› times ‹Thousand-seed weight›) divided by 1000.'],
       ['which site gave the most accessions', 'Answer ‹Rows› as the number of rows; for each ‹Site›; sorted by ‹Rows› from high to low; the first 1.'],
       ['mean viability per store, one decimal', 'Answer ‹Average Viability› as the mean of ‹Viability› over the rows rounded to 1 decimal; for each ‹Store›.'],

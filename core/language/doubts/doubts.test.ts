@@ -122,3 +122,25 @@ describe('what is hardly meant is asked about', () => {
     expect(price('no, all but the accepted', 'Keep rows where not (‹Status› is "accepted").')).toBe(0);
   });
 });
+
+describe('beside another table', () => {
+  const BREEDS = 'Status,Grower,Area\naccepted,Fern,north\nrejected,Brook,south\nopen,Hazel,south\n';
+  const doubts = async (request: string, ...sentences: string[]) => {
+    const others = new Map([['growers', await headWithGlances(await csvTable(BREEDS, 'growers'))]]);
+    return doubtsOf(tokens(request), { ...head, others }).asked(plans(...sentences));
+  };
+
+  test('its rows are not counted by those of this one', async () => {
+    expect(await doubts('number of growers', 'Answer ‹Rows› as the number of rows.')).toMatch(/not those of the other/);
+    expect(await doubts('number of lots', 'Answer ‹Rows› as the number of rows.')).toBeNull();
+  });
+
+  test('a value that only it has is not left out', async () => {
+    expect(await doubts('how many lots of hazel', 'Answer ‹Rows› as the number of rows; only where ‹Kg› is filled.')).toMatch(/stands only in another table/);
+    expect(await doubts('how many accepted lots', 'Answer ‹Rows› as the number of rows; only where ‹Status› is "accepted".')).toBeNull();
+  });
+});
+
+test('nothing is blank and filled', () => {
+  expect(asked('which kg are missing, blanks aside', 'Answer ‹Rows› as the number of rows; only where ‹Kg› is blank and ‹Kg› is filled.')).toMatch(/No row could be both/);
+});

@@ -51,7 +51,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'Those over an hour get a fee of 5, the others 2' sets no rows aside, nor does it forget the others.
   { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // Words that stand in no cell find nothing.
-  { price: 0, holds: (plans, { nowhere }) => plans.some((p) => p.step === 'filter' && p.where.kind === 'text' && p.where.test === 'mentions' && p.where.of.kind === 'column' && nowhere(p.where.of.name, p.where.texts)), asks: 'No cell says so. Is it meant all the same?' },
+  { price: 1.5, holds: (plans, { nowhere }) => plans.some((p) => p.step === 'filter' && p.where.kind === 'text' && p.where.test === 'mentions' && p.where.of.kind === 'column' && nowhere(p.where.of.name, p.where.texts)), asks: 'No cell says so. Is it meant all the same?' },
   // 'Make the deposit 0' keeps no rows.
   { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.

@@ -1,4 +1,4 @@
-import { readsAsDate } from '../../../formula/check';
+import { isNumberColumn, readsAsDate } from '../../../formula/check';
 import { unitName } from '../../../values/units';
 import type { Item } from '../../chart';
 import { type Context } from '../../acts';
@@ -57,7 +57,9 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'word') {
       if (context.vocabulary.ownNouns.has(t.stem)) put('noun', i, i + 1, t.lower, 0);
       if (!context.vocabulary.rowNouns.has(t.stem) && t.lower.length >= 6 && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) && [...context.vocabulary.ownNouns].some((n) => n.length >= 5 && typingDistance(t.stem, n, 1) <= 1)) put('rows', i, i + 1, t.lower, 0.5);
-      if (context.vocabulary.rowNouns.has(t.stem)) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.3 : 0);
+      // Where a column counts people, people are no rows.
+      const counted = columns.some((c) => c.from === i && c.to === i + 1 && c.cost < 0.05 && isNumberColumn(context.head, c.column));
+      if (context.vocabulary.rowNouns.has(t.stem) && !counted) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.3 : 0);
       const unit = unitName(t.lower);
       // 'in' and single letters are units only behind a number, or where something ends in them: 'convert weight to g'.
       const [before, after] = [tokens[i - 1], tokens[i + 1]];
