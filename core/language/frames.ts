@@ -5,6 +5,7 @@ import { NEUTRAL } from './lexicon/neutral';
 import { readsAsNumber } from '../formula/check';
 import { isDate, isQuantity } from '../table/column';
 import { forgiven, typingDistance } from '../match/typing';
+import { unitName } from '../values/units';
 import { WEIGHTS } from './weights';
 import { stem, type Token } from './words';
 
@@ -188,7 +189,9 @@ function plainWords(words: readonly Token[], chart: Chart, x: Context): PlainWor
   const own = ownWords(words, chart, x);
   return words.map((t, i) => {
     const noun = x.vocabulary.rowNouns.has(t.stem);
-    const mayBe = !/^(?:weekday|weekend)s?$/.test(t.lower) && (noun || ['rows', 'guess'].some((cat) => chart.at(i, cat).some((item) => item.to === i + 1 && item.cost < 0.7)));
+    // 'In hours' says in what, and names no rows.
+    const unit = words[i - 1]?.lower === 'in' && t.lower.length > 1 && unitName(t.lower) !== null;
+    const mayBe = !unit && !/^(?:weekday|weekend)s?$/.test(t.lower) && (noun || ['rows', 'guess'].some((cat) => chart.at(i, cat).some((item) => item.to === i + 1 && item.cost < 0.7)));
     return {
       last: lasts(words, i),
       more: own[i]! + (endsName(words, i) ? 0.4 : 0) + (removes(words, i) || asksMore(words, i) ? Infinity : 0),

@@ -5,6 +5,10 @@ const STYLE = /^(?:with |in )?(?:all )?(?:capitals?|capital letters|lower ?case|
 
 /** About columns: their names, copies of them, and which of them go. */
 export const columnDoubts: readonly Doubt[] = [
+  // '... and fill blanks with the fee' gives no column that name.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:fill|turn|convert|replace|remove|drop|split|sort|keep|round) [a-z]/.test(p.name)), asks: 'Is this the name of the column?' },
+  // Another table is spoken of, and nothing is taken from it.
+  { price: 1.5, holds: (plans, { theirTables }) => theirTables.some((t) => !JSON.stringify(plans).includes(`"table":${JSON.stringify(t)}`)), asks: 'Another table is spoken of, and it is not used. Is it meant so?' },
   // 'Deposit that is twenty percent of the charge' is no copy of the charge.
   { price: 1.5, holds: (plans, { copies }) => !copies && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'column') },
   // 'Name of the lead with proper capitals' gives no new name.

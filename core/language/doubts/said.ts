@@ -1,7 +1,7 @@
 import { type CheckedHead, isNumberColumn, readsAsDate } from '../../formula/check';
 import { findColumn } from '../../table/table';
 import { unitName } from '../../values/units';
-import type { Token } from '../words';
+import { stem, type Token } from '../words';
 import { vocabularyOf } from '../mentions';
 
 /** What a request says of itself, whatever it asks for. */
@@ -64,6 +64,8 @@ export interface Said {
   readonly theirs: readonly string[];
   /** It speaks of how many rows another table has. */
   readonly theirRows: boolean;
+  /** Other tables that it names, where nothing of this table is called so. */
+  readonly theirTables: readonly string[];
   /** Values that stand only in another table, and that it names. */
   readonly theirValues: readonly { readonly table: string; readonly text: string }[];
   /** It asks for the names of things. */
@@ -131,6 +133,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     perBoth: /\bper \S+ and \S+/.test(text),
     theirs: [...(head.others?.values() ?? [])].flatMap((o) => o.columns).map((c) => c.name).filter((name) => /\s/.test(name) && ` ${text} `.includes(` ${name.toLowerCase()} `) && findColumn(head.columns, name) === undefined),
     theirRows: [...(head.others?.keys() ?? [])].some((n) => new RegExp(`\\b(?:numbers?|counts?|how many)(?: of)?(?: the| its| their)? ${n.toLowerCase().replace(/[^a-z0-9 ]/g, '.')}\\b`).test(text)),
+    theirTables: theirTables(words, head),
     theirValues: theirValues(words, head),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
@@ -175,4 +178,14 @@ function theirValues(words: readonly Token[], head: CheckedHead): Said['theirVal
     if (w.kind !== 'word' || w.lower.length < 4 || values.has(w.lower) || inside.has(w.lower) || ours.has(w.lower) || other.columns.some((c) => c.name.toLowerCase().includes(w.lower))) return [];
     return (vocabularyOf(other).values.get(w.lower) ?? []).map((v) => ({ table, text: v.text }));
   }));
+}
+
+/** Other tables that are named by their whole name, wherever nothing of this table may be meant. */
+function theirTables(words: readonly Token[], head: CheckedHead): string[] {
+  const { values, inside, ownNouns, rowNouns } = vocabularyOf(head);
+  const ours = new Set(head.columns.flatMap((c) => c.name.toLowerCase().split(/[\s_]+/).map(stem)));
+  return [...(head.others?.keys() ?? [])].filter((name) => {
+    const own = name.toLowerCase().split(/[\s_-]+/).map(stem);
+    return own.length > 0 && own.every((s) => s.length > 2 && !ours.has(s) && !ownNouns.has(s) && !rowNouns.has(s)) && words.some((_, i) => own.every((s, k) => { const w = words[i + k]; return w?.kind === 'word' && w.stem === s && !values.has(w.lower) && !inside.has(w.lower); }));
+  });
 }

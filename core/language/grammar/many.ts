@@ -1,5 +1,6 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { column, not, number, op, type Comparison, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import { unitName } from '../../values/units';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem, type Token } from '../words';
@@ -116,7 +117,7 @@ export const manyRules = [
   rule('tally', 'the|its|their? ^$theirs:c ~inTotal', ({ c }, x: Context) => figureOf('sum', c, x), 0),
   rule('tally', 'the? $tcol:c of|from|in all of? its|their|the? ^$many:t together|combined|summed|added|altogether? up?', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
   rule('tally', 'all the|its|their ^$theirs:c together|combined|summed|added up?', ({ c }, x: Context) => figureOf('sum', c, x), 0),
-  rule('tally', '~figureTotal of? the|all? ^$theirs:c ~each $rows|$noun|$col|$guess $word', ({ c }, x: Context) => figureOf('sum', c, x), 0),
+  rule('tally', '~figureTotal of? the|all? ^$theirs:c ~each $rows|$noun|$col|$guess ^$word:w', ({ c, w }, x: Context) => (unitName(w) === null ? figureOf('sum', c, x) : null), 0),
   rule('tally', '~average of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('mean', c, x), 0.05),
   rule('tally', 'everything|all|whatever|what that|which? ~be? ^$theirs:c', ({ c }, x: Context) => figureOf('sum', c, x), 0.1),
   rule('tally', '~highest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('highest', c, x), 0.1),

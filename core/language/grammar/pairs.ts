@@ -1,5 +1,5 @@
 import { readsAsNumber } from '../../formula/check';
-import { column, number, op, type Comparison, type Condition, type Expression } from '../../formula/expression';
+import { any, column, number, op, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare } from './conditions/make';
@@ -24,7 +24,7 @@ export const pairOf = (left: Expression, right: Expression): Pair | null => (JSO
 export type Test =
   | { readonly kind: 'stand' | 'paid' | 'first'; readonly op: Comparison }
   | { readonly kind: 'apart'; readonly op: Comparison; readonly n: number }
-  | { readonly kind: 'absent' };
+  | { readonly kind: 'absent' | 'nothing' };
 
 const PAID = /paid|payment|receipt|received|remit|settle/i;
 const saysPaid = (e: Expression): boolean => PAID.test(JSON.stringify(e));
@@ -42,6 +42,10 @@ export function tested(test: Test, { left, right }: Pair, x: Context): Condition
     // Where the second is what was paid, 'under' may be said of either.
     case 'first':
       return saysPaid(right) && !saysPaid(left) ? null : compare(test.op, left, right);
+    case 'nothing': {
+      const own = [left, right].find((e) => !isTheirs(e));
+      return own ? any([{ kind: 'empty', of: own }, compare('=', own, number(0))]) : null;
+    }
     case 'absent': {
       const e = [right, left].find(isTheirs)!;
       return { kind: 'empty', of: e.kind === 'orElse' ? e.of : e };
@@ -96,6 +100,7 @@ export const pairRules: readonly Rule[] = [
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? ~most|under $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), 0),
   rule('pairTest', `${THEY} equal|same or (differ by)? ~most|within $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), -0.1),
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? by? ~more $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('>', n), 0),
+  rule('pairTest', 'nothing|none ~be|~have been? $word yet?', () => ({ kind: 'nothing' }), 0),
   // Of what was said before: the rest of it
   rule('pairTest', `${THEY} differ|differs|deviate|off|apart by? more|further (than that|than this)?`, () => OTHER, 0),
   rule('pairTest', "there|we|they ~be|have? no|none|nothing such? ^$theTable|$tcol|$col|$noun|$rows|$word? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0),
@@ -139,10 +144,12 @@ export function judged(pair: Pair, outcomes: readonly Outcome[], x: Context): Ex
   if (known.some((o) => o.when === null && o.test !== null)) return null;
   if (others.length > 1 || known.length < 2 || new Set(outcomes.map((o) => o.label)).size < outcomes.length) return null;
   // What is not there is neither equal nor another.
-  const cases = known.flatMap((o) => (o.when === null ? [] : [{ when: o.when, then: { kind: 'text', value: o.label } as Expression }])).sort((a, b) => Number(b.when.kind === 'empty') - Number(a.when.kind === 'empty'));
+  const cases = known.flatMap((o) => (o.when === null ? [] : [{ when: o.when, then: { kind: 'text', value: o.label } as Expression }])).sort((a, b) => Number(isGap(b.when)) - Number(isGap(a.when)));
   const gap: Condition[] = cases.some((c) => c.when.kind === 'empty') || [pair.left, pair.right].some((e) => e.kind === 'orElse') ? [] : [tested(ABSENT, pair, x)!];
   return { kind: 'choose', cases: [...gap.map((when) => ({ when, then: { kind: 'blank' } as Expression })), ...cases], otherwise: others.length ? { kind: 'text', value: others[0]!.label } : { kind: 'blank' } };
 }
+
+const isGap = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
 
 /** What other tables say in a condition, each once: what is shown 'with both numbers'. */
 export function theirsIn(where: Condition): readonly Expression[] {

@@ -135,6 +135,7 @@ export const frames: readonly Frame[] = [
     many: ['each', 'column'],
     about: `${ABOUT} has have had made there`,
     keeps: ['tcol', 'theirs'],
+    rows: false,
     cost: 0.6,
   }, ({ table, tie, name, zero }, x) => bring([{ table, column: '' }], table, 'count', x, { tie, name, zero: zero ?? 0 })),
 

@@ -5,7 +5,7 @@ import { findColumn } from '../../table/table';
 import { percent } from '../../language/grammar/expressions';
 import { type Act, nothing, withPlan } from '../../language/acts';
 import type { Rounding } from '../../values/number';
-import { unitSort } from '../../values/units';
+import { convertUnit, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
 import { named, onLast } from './amending';
 import { cases, hasTotal, inParts, isAcross, isLate, isPercent, isRatio, isSpan, needs, percented, ratioOf, textual } from './formulas';
@@ -63,11 +63,21 @@ function inUnit(plan: CalculatePlan, unit: string): CalculatePlan | null {
     return { ...all, unit } as T;
   };
   const as = change(plan.as);
+  const far = ofThere(plan.as, unit);
+  if (far !== undefined) return far && named(plan, far);
   // How many characters there are is in no unit.
   if (plan.as.kind === 'size') return null;
   // Nor is a span of days a span of years in another unit: that is counted anew.
   if (!measured && isSpan(plan.as)) return null;
   return !measured ? (plan.as.kind === 'round' ? named(plan, { ...plan.as, of: columnsIn(plan.as.of, unit) ?? plan.as.of }) : named(plan, columnsIn(plan.as, unit) ?? plan.as)) : other ? null : { ...plan, as };
+}
+
+/** A value of another table whose name tells a unit, in another of its sort; null where it is of another sort, undefined for anything else. */
+function ofThere(e: Expression, unit: string): Expression | null | undefined {
+  if (e.kind === 'round' || e.kind === 'orElse') { const of = ofThere(e.of, unit); return of && { ...e, of }; }
+  const own = e.kind === 'lookup' && e.fn !== 'count' ? unitInName(e.value) : null;
+  const each = own === null ? null : convertUnit(1, own, unit);
+  return own === null ? undefined : each === null ? null : each === 1 ? e : each > 1 ? op('*', e, number(each)) : op('/', e, number(Math.round(1 / each)));
 }
 
 /** A span in other units: days for years. */
