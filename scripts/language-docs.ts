@@ -1,6 +1,6 @@
 // npm run docs: writes docs/language.md from the steps, their exact sentences and the examples that the tests run.
 import { writeFileSync } from 'node:fs';
-import { EXAMPLES, EXAMPLE_TABLE } from '../core/language/examples';
+import { EXAMPLES, EXAMPLES_BESIDE, EXAMPLE_OTHERS, EXAMPLE_TABLE } from '../core/language/examples';
 import { METRICS } from '../core/metrics/glossary';
 import { readExact, STEPS } from '../core/steps/registry';
 
@@ -59,6 +59,16 @@ away from zero. Amounts may be written as people write them (€9.40, 9,40 EUR, 
 *the ‹Grade› in the table "norms" where ‹Moisture› lies from ‹From› to ‹To›* (both ends count; *from … to under …*, *over … to …*, *over … to under …*, or *its ends as in ‹Ends›*),
 *from ‹From› to the next*, *within ‹Band›* (a text such as “5–10 kg”), each with *and ‹Flower› is ‹Flower›* where bands are kept apart by a key. As a condition:
 *‹Site› stands under ‹Name› in the table "sites"*. Sentences may stand one behind the other.
+
+A column, a value or the rows of another table need no table to be named where only one can be meant. Beside the table above, with
+
+\`\`\`csv
+${Object.entries(EXAMPLE_OTHERS).map(([name, csv]) => `# ${name}\n${csv.trim()}`).join('\n\n')}
+\`\`\`
+
+| you say | it is read as |
+| --- | --- |
+${EXAMPLES_BESIDE.map(([request, sentence]) => `| ${request} | ${sentence.replace(/\|/g, '\\|')} |`).join('\n')}
 
 ### Conditions
 

@@ -89,3 +89,34 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['dedupe on beekeeper, keep the fullest', 'Keep the fullest row of each ‹Beekeeper›.'],
   ['our financial year starts in July', 'Let ‹financial year› mean the financial year from July of ‹Delivered›.'],
 ];
+
+/** Other tables of the workspace beside it. */
+export const EXAMPLE_OTHERS: Readonly<Record<string, string>> = {
+  remittances: `Remit,Paid on,Payer,Lot ref,Amount
+R-01,2025-06-02,Marlow & Pike,L-201,300.00
+R-02,2025-06-03,Tessel Foods,L-202,475.80
+R-03,2025-06-05,Orrin Deli,L-203,240.24
+R-04,2025-06-20,Marlow & Pike,L-201,99.50
+R-05,2025-06-21,unknown,L-299,12.00
+`,
+  varieties: `Variety,Floor price,Season
+Acacia,8.90,spring
+Meadow,7.40,summer
+Linden,8.60,summer
+Chestnut,9.00,summer
+`,
+};
+
+/** What is said of several tables, and how it is read. */
+export const EXAMPLES_BESIDE: readonly (readonly [string, string])[] = [
+  ['add the season', 'Add ‹Season› as the ‹Season› in the table "varieties" where ‹Variety› is ‹Honey›.'],
+  ['only summer honey', 'Keep rows where (the ‹Season› in the table "varieties" where ‹Variety› is ‹Honey›) is "summer".'],
+  ['total kg per season', 'Answer ‹Total Kg› as the sum of ‹Kg› over the rows; for each ‹Season› as the ‹Season› in the table "varieties" where ‹Variety› is ‹Honey›.'],
+  ['floor price times kg, two decimals', 'Add ‹Floor price times Kg› as (the ‹Floor price› in the table "varieties" where ‹Variety› is ‹Honey›) times ‹Kg› rounded to 2 decimals.'],
+  ['how much was paid for each lot, 0 where nothing was paid', 'Add ‹Total Amount› as (the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank.'],
+  ['what is still open', 'Add ‹Amount due minus total Amount› as ‹Amount due› minus ((the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank).'],
+  ['date of the last remittance', 'Add ‹Last Paid on› as the highest ‹Paid on› in the table "remittances" where ‹Lot ref› is ‹Lot›.'],
+  ['lots that were never paid', 'Keep rows where not (‹Lot› stands under ‹Lot ref› in the table "remittances").'],
+  ['lots with more than one remittance', 'Keep rows where ((the number of ‹Lot ref› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank) is more than 1.'],
+  ['compare amount due with the sum of the remittances and say settled, part or nothing', 'Add ‹Lot label› as if (the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›) is blank then "nothing", if ‹Amount due› equals ((the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank) then "settled", if ((the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank) is less than ‹Amount due› then "part", otherwise blank.'],
+];

@@ -3,7 +3,8 @@ import { headWithGlances } from '../steps/run';
 import type { CheckedHead } from '../formula/check';
 import { csvTable } from '../testing/tables';
 import { vocabularyOf } from './mentions';
-import { EXAMPLES, EXAMPLE_TABLE } from './examples';
+import { EXAMPLES, EXAMPLES_BESIDE, EXAMPLE_OTHERS, EXAMPLE_TABLE } from './examples';
+import { headOfRound } from '../testing/rounds';
 import { readRequest, type Answer } from './read';
 
 
@@ -19,6 +20,17 @@ const said = (request: string): string => {
 
 describe('what a person would say', () => {
   test.each(EXAMPLES)('%s', (request, sentence) => expect(said(request)).toBe(sentence));
+});
+
+describe('what a person would say of several tables', () => {
+  let beside: CheckedHead;
+  beforeAll(async () => {
+    beside = await headOfRound({ table: 'deliveries', csv: EXAMPLE_TABLE, others: EXAMPLE_OTHERS, cases: [] });
+  });
+  test.each(EXAMPLES_BESIDE)('%s', (request, sentence) => {
+    const answer = readRequest(request, beside);
+    expect(answer.outcome === 'done' ? answer.reading.sentences.join(' ') : answer).toBe(sentence);
+  });
 });
 
 test('typing mistakes in column names are forgiven', () => {

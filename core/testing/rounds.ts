@@ -235,6 +235,33 @@ C9,Ada Holt,Well Lane 17,Harrow Bay,ada.holt@mail.example,2020-06-11
 C12,Tor Egge,Field Way 3,Sund,tor@egge.example,2021-03-08
 `;
 
+const LESSONS = `Lesson,Pupil,Subject,Held on,Start,Minutes,Tutor,Room,Paid,Homework,Report
+T-01,P3,Maths,2026-03-02,15:00,60,Ms Arden,2,24.00,done,fractions still shaky
+T-02,P1,French,2026-03-02,16:15,45,Mr Bell,1,18.00,,good progress; new book
+T-03,P7,Maths,2026-03-03,15:00,60,Ms Arden,2,,not done,forgot calculator
+T-04,P3,Maths,2026-03-09,15:00,60,Ms Arden,2,24.00,done,
+T-05,P2,Physics,2026-03-10,17:00,90,Dr Cole,3,40.50,done,ready for the exam
+T-06,P1,French,2026-03-16,16:15,45,Mr Bell,1,18.00,not done,tired
+T-07,P9,Maths,2026-03-17,14:00,60,Ms Arden,2,24.00,,first lesson
+T-08,P2,Physics,2026-03-24,17:00,90,Dr Cole,3,0.00,done,free lesson
+T-09,,Maths,2026-03-25,15:00,30,Ms Arden,2,12.00,,walk-in
+`;
+
+const PUPILS = `Pupil,Name,School,Year,Joined,Phone
+P1,Lina Haas,Oakfield,7,2025-09-01,555-301
+P2,Tom Weir,Oakfield,11,2024-01-15,
+P3,Edda Rook,St Mary,9,2025-11-20,555-303
+P4,Ben Fry,Hillside,8,2026-02-01,555-304
+P7,Aya Moss,St Mary,9,2026-03-01,555-307
+`;
+
+const FEES = `Subject,Fee per hour,Group fee
+Maths,24,15
+French,24,14
+Physics,27,18
+Latin,26,16
+`;
+
 export const ROUNDS: readonly Round[] = [
   {
     table: 'loans',
@@ -6044,6 +6071,75 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
       ['days from joining to the first job', null],
       ['Compare what each was charged with 30: below, equal or above, none without a job', null],
       ['set aside the customers without a mail address that had a job', null],
+    ],
+  },
+  {
+    table: 'lessons',
+    csv: LESSONS,
+    others: {
+      pupils: PUPILS,
+      fees: FEES,
+    },
+    cases: [
+      ['add name and school of the pupil, empty when the pupil isn\'t listed', 'Add ‹Name› as the ‹Name› in the table "pupils" where ‹Pupil› is ‹Pupil›. Add ‹School› as the ‹School› in the table "pupils" where ‹Pupil› is ‹Pupil›.'],
+      ['What each lesson should cost: minutes / 60 x the fee per hour of the subject, two decimals', 'Add ‹Minutes per 60 times Fee per hour› as (‹Minutes› divided by 60) times (the ‹Fee per hour› in the table "fees" where ‹Subject› is ‹Subject›) rounded to 2 decimals.'],
+      ['which lessons were paid less than they should cost (minutes / 60 times fee per hour)?', 'Keep rows where ‹Paid› is less than (‹Minutes› divided by 60) times (the ‹Fee per hour› in the table "fees" where ‹Subject› is ‹Subject›).'],
+      ['pupils in lessons who aren\'t in the pupils table - once each', null],
+      ['lessons of Oakfield pupils', 'Keep rows where (the ‹School› in the table "pupils" where ‹Pupil› is ‹Pupil›) is "Oakfield".'],
+      ['how many minutes per school, most first', 'Answer ‹Total Minutes› as the sum of ‹Minutes› over the rows; for each ‹School› as the ‹School› in the table "pupils" where ‹Pupil› is ‹Pupil›; sorted by ‹Total Minutes› from high to low.'],
+      ['mark new: yes if the lesson was within 30 days of the pupil joining, no otherwise', null],
+      ['compare paid with the fee per hour: ok when they\'re the same, off otherwise, unpaid when nothing was paid', 'Add ‹Subject label› as if (the ‹Fee per hour› in the table "fees" where ‹Subject› is ‹Subject›) is blank then blank, if ‹Paid› is blank or else ‹Paid› equals 0 then "unpaid", if ‹Paid› equals (the ‹Fee per hour› in the table "fees" where ‹Subject› is ‹Subject›) then "ok", otherwise "off".'],
+      ['average paid per year group', null],
+      ['lessons whose pupil has no phone', null],
+      ['fee per minute, 3 decimals, from the fee per hour', null],
+      ['number of lessons per subject with the fee next to it', null],
+      ['turn paid into whole numbers and fill blanks with the fee per hour', null],
+    ],
+  },
+  {
+    table: 'pupils',
+    csv: PUPILS,
+    others: {
+      lessons: LESSONS,
+    },
+    cases: [
+      ['lessons per pupil, none = 0', null],
+      ['total minutes of each pupil in hours, one decimal', 'Add ‹Total Minutes› as ((the sum of all ‹Minutes› in the table "lessons" where ‹Pupil› is ‹Pupil›) divided by 60), or 0 where it is blank rounded to 1 decimal.'],
+      ['when was their last lesson? blank if there was none', 'Add ‹Last Held on› as the highest ‹Held on› in the table "lessons" where ‹Pupil› is ‹Pupil›.'],
+      ['who never came to a lesson', null],
+      ['pupils with two lessons or more', null],
+      ['add up what each pupil has paid, 0 where nothing', null],
+      ['active if they had a lesson, sleeping if not', 'Add ‹Pupil label› as if ‹Pupil› stands under ‹Pupil› in the table "lessons" then "active", otherwise "sleeping".'],
+      ['number of lessons divided by months since joining up to 2026-03-31, 2 decimals', null],
+      ['sort by name, those without lessons last', null],
+    ],
+  },
+  {
+    table: 'fees',
+    csv: FEES,
+    others: {
+      lessons: LESSONS,
+    },
+    cases: [
+      ['income from each subject', null],
+      ['subjects nobody takes', null],
+      ['minutes taught per subject, no lesson no figure', null],
+      ['which subject brought in the most?', null],
+    ],
+  },
+  {
+    table: 'lessons',
+    csv: LESSONS,
+    cases: [
+      ['paid per hour, one decimal, blank if unpaid', null],
+      ['only the maths lessons in the first half of March', 'Keep rows where ‹Subject› is "Maths" and (the month of ‹Held on›) equals 3 and (the day of ‹Held on›) is at least 1 and (the day of ‹Held on›) is at most 15.'],
+      ['late lessons start at 16:00 or later: add Late yes/no', null],
+      ['title and surname of the tutor in two columns', 'Add ‹Title› as the title of the person in ‹Tutor›. Add ‹Last name› as the last name of the person in ‹Tutor›.'],
+      ['what share of the lessons had homework done? percent, whole', 'Answer ‹Share %› as ((the sum of (if ‹Homework› is "done" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
+      ['lessons with nothing paid or paid 0', 'Keep rows where ‹Paid› is blank or else ‹Paid› equals 0.'],
+      ['the longest gap between two lessons of the same pupil in days', null],
+      ['split the report at the semicolon', 'Split ‹Report› at ";" into ‹Report 1› and ‹Report 2›.'],
+      ['report mentions exam or calculator: mark with tools', null],
     ],
   },
 ];
