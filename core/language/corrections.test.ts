@@ -7,7 +7,7 @@ describe('what is said afterwards changes what was done', () => {
   test.each<[string[], string[]]>([
     [['add fee plus qty', 'divide it by the qty'], ['Add ‹Fee plus Qty› as (‹Fee› plus ‹Qty›) divided by ‹Qty›.']],
     [['keep the drills', 'and the saws', 'no, just the drills'], ['Keep rows where ‹Tool› is "Drill".']],
-    [['first two letters of the tool in capitals, call it Code'], ['Add ‹Code› as the first 2 characters of ‹Tool›.', 'In ‹Code›, write in capitals.']],
+    [['first two letters of the tool in capitals, call it Code'], ['Add ‹Code› as (the first 2 characters of ‹Tool›) in capitals.']],
   ])('%j', async (requests, expected) => expect(await sentences(...requests)).toEqual(expected));
 });
 

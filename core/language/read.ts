@@ -250,7 +250,7 @@ const ORDERS = new Set('rid drop sort split rank count mark cut fill check take 
 /** Words that ask for something: a sentence with one of them is no mere description. */
 const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));
 /** What makes a question one of its own. */
-const COMPARES = /^(?:missing|absent|without|lacking|different|differs?|not|no|same|more|less|fewer|than|most|least|equals?|above|below|over|under)$/;
+const COMPARES = /^(?:missing|absent|without|lacking|different|differs?|not|no|same|more|less|fewer|than|equals?|above|below|over|under)$/;
 const ASSERTS = new Set(['be', 'have', 'hold', 'contain', 'come', 'look', 'do', 'whisper', 'doe']);
 
 /**

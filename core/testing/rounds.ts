@@ -5203,7 +5203,7 @@ Chives,Allium schoenoprasum,Onion family,1.90,-30
       ['Add the course that was paid for.', null],
       ['Get the invoice total by reference and show how much is missing.', null],
       ['Was it paid late? Compare booked with the due date of the invoice.', null],
-      ['Mark payments as full, part or unknown: full when the amount equals the invoice total, part when it\'s less, unknown when the invoice doesn\'t exist.', null],
+      ['Mark payments as full, part or unknown: full when the amount equals the invoice total, part when it\'s less, unknown when the invoice doesn\'t exist.', 'Add ‹Reference label› as if (the ‹Total› in the table "invoices" where ‹Invoice› is ‹Reference›) is blank then "unknown", if ‹Amount› equals (the ‹Total› in the table "invoices" where ‹Invoice› is ‹Reference›) then "full", if ‹Amount› is less than (the ‹Total› in the table "invoices" where ‹Invoice› is ‹Reference›) then "part", otherwise blank.'],
       ['City of each invoice next to the payment.', 'Add ‹City› as the ‹City› in the table "invoices" where ‹Invoice› is ‹Reference›.'],
       ['Payments whose amount differs from the invoice total.', 'Keep rows where ‹Amount› differs from (the ‹Total› in the table "invoices" where ‹Invoice› is ‹Reference›).'],
       ['Show me only payments for Bread courses.', 'Keep rows where (the ‹Course› in the table "invoices" where ‹Invoice› is ‹Reference›) is "Bread".'],

@@ -123,7 +123,7 @@ export const manyRules = [
   rule('tally', '~highest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('highest', c, x), 0.1),
   rule('tally', '~lowest of? the|its|their? ^$theirs:c', ({ c }, x: Context) => figureOf('lowest', c, x), 0.1),
   // 'How many pieces of each were used': of the column that counts them
-  rule('tally', `~countWord pieces|units|items|piece (of|in|from ~each|the $rows|$noun|$table|$col|$guess)? ~be|~have|~did? been? used|sold|needed|taken|bought|ordered|delivered|$deed? so? far? ~inTotal?`, (_s, x: Context) => piecesThere(x), 0.05),
+  rule('tally', `~countWord pieces|units|items|piece (of|in|from ~each|the $rows|$noun|$table|$col|$guess)? ~be|~have|~did? been? used|sold|needed|taken|bought|ordered|delivered|$deed so? far? ~inTotal?`, (_s, x: Context) => piecesThere(x), 0.05),
   rule('tally', 'the? pieces|units|items used|sold|needed|taken|bought|ordered|delivered|$deed', (_s, x: Context) => piecesThere(x), 0.05),
   // 'Pieces sold per article', 'stock less pieces sold'
   rule('tally', '^$theirs:c $deed:t ~each $rows|$noun|$table|$col|$guess', ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
@@ -143,7 +143,6 @@ export const manyRules = [
   ]).flat(),
   rule('ex0', '$tally:e', ({ e }) => orNothing(e), 0.6),
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? open|left|due|owed|owing|outstanding|unpaid|missing|payable (to (be paid|come))?', (_s, x: Context) => stillOpen(x), 0),
-
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? to come|follow', (_s, x: Context) => stillOpen(x), 0),
 
   // Rows that have none, or several

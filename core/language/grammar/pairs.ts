@@ -104,9 +104,11 @@ export const pairRules: readonly Rule[] = [
   // Of what was said before: the rest of it
   rule('pairTest', `${THEY} differ|differs|deviate|off|apart by? more|further (than that|than this)?`, () => OTHER, 0),
   rule('pairTest', "there|we|they ~be|have? no|none|nothing such? ^$theTable|$tcol|$col|$noun|$rows|$word? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0),
-  rule('pairTest', "there's|theres|there isn't|no|none|a? $theTable|$tcol|$word|such? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0.1),
-  rule('pairTest', "the|a|its|their? $theTable|$tcol|$rows|$noun|$word|it|one doesn't|does|isn't|is|can't|cannot not? (exist|there|be found|known|listed|in (the table|$theTable)|here)", () => ABSENT, 0.1),
-  rule('pairTest', "~be? missing|absent|unknown|not there|found|listed? in? the? it|list|there|$theTable?", () => ABSENT, 0.1),
+  rule('pairTest', 'no|without a|an|any? ^$theTable|$tcol|$col|$noun', () => ABSENT, 0.1),
+  rule('pairTest', "the|a|its|their? $theTable|$tcol|$rows|$noun|$word|it|one doesn't|isn't|can't|cannot exist|there|be|known|listed|found|in|here found|there|the? $theTable|table|list?", () => ABSENT, 0.1),
+  rule('pairTest', 'the|a|its|their? $theTable|$tcol|$rows|$noun|$word|it|one does|is|can|could not exist|there|be|known|listed|found|in|here found|there|the? $theTable|table|list?', () => ABSENT, 0.1),
+  rule('pairTest', '~be? missing|absent|unknown from|in? the? it|list|there|$theTable?', () => ABSENT, 0.1),
+  rule('pairTest', '~be? not there|found|listed|known in? the? it|list|$theTable?', () => ABSENT, 0.1),
 
   rule('outcomeLabel', '$text:t', ({ t }) => t, 0),
   rule('outcomeLabel', '$setPhrase:t', ({ t }) => t, 0.05),
