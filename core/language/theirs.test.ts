@@ -34,3 +34,10 @@ test('what is paid or measured ties no tables, even where the amounts are the sa
   const { answer, session } = await beside('Order,Price\nA,2.5\nB,3.5\n', { fees: 'Fee,Price\nlow,2.5\nhigh,3.5\n' }, 'add the fee from fees');
   expect([answer.outcome, session.entries]).toEqual(['cannot', []]);
 });
+
+test('days tie no tables that a key ties: not the last one, brought over before', async () => {
+  const CRATES = 'Crate,Jars\nCR-1,12\nCR-2,9\nCR-3,6\n';
+  const RETURNS = 'Slip,Crate no,Came back,Jars broken\nS1,CR-1,2026-05-01,3\nS2,CR-3,2026-05-02,1\nS3,CR-1,2026-05-20,2\n';
+  const { session } = await beside(CRATES, { returns: RETURNS }, 'date of the last return', 'jars left: jars minus jars broken');
+  expect(session.entries.map((e) => e.sentence).join(' ')).not.toContain('where ‹Came back› is');
+});

@@ -1,5 +1,6 @@
 import type { CheckedHead } from '../../formula/check';
 import { column, not, type Condition, type Expression, type LookupFn } from '../../formula/expression';
+import { isDate } from '../../table/column';
 import { findColumn } from '../../table/table';
 import { folded } from '../../values/fold';
 import type { Context } from '../acts';
@@ -90,6 +91,9 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
         return [{ own: a.name, there: b.name, score: overlap + alike + (isKey(values.length, head, a.name) || isKey(there.size, other, b.name) ? 0.25 : 0) }];
       });
     }).sort((a, b) => b.score - a.score);
+    // Days tie two tables only where nothing else does: the last day something came back is no key.
+    const keys = found.filter((t) => !isDate(findColumn(head.columns, t.own)!.type));
+    if (keys.length > 0) found = keys;
     known.set(other, found);
   }
   return found;
