@@ -38,6 +38,9 @@ const IRREGULAR: Record<string, string> = {
   made: 'make', got: 'get', gotten: 'get', lost: 'lose', loss: 'lose', losses: 'lose', cost: 'cost', was: 'be', is: 'be', are: 'be', were: 'be', has: 'have', had: 'have', says: 'say', said: 'say', sent: 'send', lent: 'lend', drove: 'drive', driven: 'drive', wrote: 'write', chose: 'choos', chosen: 'choos', broke: 'break', broken: 'break', built: 'build', caught: 'catch', flew: 'fly', flown: 'fly', grew: 'grow', grown: 'grow', knew: 'know', known: 'know', threw: 'throw', thrown: 'throw', began: 'begin', begun: 'begin', rode: 'ride', ridden: 'ride', told: 'tell', won: 'win', stolen: 'steal', delivery: 'deliver', deliveries: 'deliver', people: 'person', children: 'child',
 };
 
+/** Does a word in small letters say who does what a stem says: 'buyer' of buying? */
+export const isDoer = (own: string, word: string): boolean => word === `${own}er` || word === `${own}or` || word === `${own}r`;
+
 /** A word without its endings: 'closing', 'closed' and 'close' are one. Light on purpose: it serves likeness, not grammar. */
 export function stem(word: string): string {
   const lower = word.toLowerCase().replace(/['’]s?$/, '');
@@ -110,7 +113,8 @@ export function tokens(request: string): Token[] {
   return out;
 }
 
-const ORDINALS = 'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth twenty-first twenty-second twenty-third twenty-fourth twenty-fifth twenty-sixth twenty-seventh twenty-eighth twenty-ninth thirtieth thirty-first'.split(' ');
+/** Places in a row as words: the first is the first. */
+export const ORDINALS = 'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth twenty-first twenty-second twenty-third twenty-fourth twenty-fifth twenty-sixth twenty-seventh twenty-eighth twenty-ninth thirtieth thirty-first'.split(' ');
 
 const unescape = (piece: string): string => {
   if (piece.startsWith('"')) {

@@ -1,4 +1,5 @@
-import type { Doubt } from './doubt';
+import { keyOf } from '../chart';
+import { usesTable, type Doubt } from './doubt';
 
 /** How letters are written, which is no name. */
 const STYLE = /^(?:with |in )?(?:all )?(?:capitals?|capital letters|lower ?case|upper ?case|title ?case|small letters|letters)$/i;
@@ -8,7 +9,7 @@ export const columnDoubts: readonly Doubt[] = [
   // '... and fill blanks with the fee' gives no column that name.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:fill|turn|convert|replace|remove|drop|split|sort|keep|round) [a-z]/.test(p.name)), asks: 'Is this the name of the column?' },
   // Another table is spoken of, and nothing is taken from it.
-  { price: 1.5, holds: (plans, { theirTables }) => theirTables.some((t) => !JSON.stringify(plans).includes(`"table":${JSON.stringify(t)}`)), asks: 'Another table is spoken of, and it is not used. Is it meant so?' },
+  { price: 1.5, holds: (plans, { theirTables }) => theirTables.some((t) => !usesTable(plans, t)), asks: 'Another table is spoken of, and it is not used. Is it meant so?' },
   // 'Deposit that is twenty percent of the charge' is no copy of the charge.
   { price: 1.5, holds: (plans, { copies }) => !copies && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'column') },
   // 'Name of the lead with proper capitals' gives no new name.
@@ -21,7 +22,7 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'rename' && p.names.some((n) => STYLE.test(n.to))), asks: 'Is this the new name?' },
   // 'Kg = kg * 2' asks for no rows that are twice themselves.
   // 'The list price' of another table is not the price here.
-  { price: 2, holds: (plans, { theirs }) => theirs.some((name) => !JSON.stringify(plans).includes(JSON.stringify(name))), asks: 'Another table has a column of that name, and it is not used. Is it meant so?' },
+  { price: 2, holds: (plans, { theirs }) => theirs.some((name) => !keyOf(plans).includes(JSON.stringify(name))), asks: 'Another table has a column of that name, and it is not used. Is it meant so?' },
   // 'Letters in one column, numbers in another' are two columns.
   { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
   // 'Date only, and the time only': what is wanted, and no name.

@@ -14,6 +14,9 @@ export interface Doubt {
 /** What is asked where one part of a request takes back another. */
 export const LIMIT = 'The second part of this reads like a limit of the first. Is it meant so?';
 
+/** Does any of some plans take something from another table? */
+export const usesTable = (plans: readonly Plan[], table: string): boolean => keyOf(plans).includes(`"table":${JSON.stringify(table)}`);
+
 /** A request asks a question or changes something, not both. */
 export const isMixed = (plans: readonly Plan[]): boolean => plans.some(isQuestion) && !plans.every(isQuestion);
 

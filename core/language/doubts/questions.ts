@@ -2,7 +2,7 @@ import { isQuestion } from '../../steps/questions';
 import { columnsOf } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
 import { keyOf } from '../chart';
-import type { Doubt } from './doubt';
+import { usesTable, type Doubt } from './doubt';
 
 /** Names of what did not come about. */
 const FAILED = /miss|lost|fail|skip|absen/i;
@@ -23,7 +23,7 @@ export const questionDoubts: readonly Doubt[] = [
   // 'Number of sales', of another table
   { price: 2.5, holds: (plans, { theirRows }) => theirRows && plans.some((p) => (p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') || (p.step === 'ask' && p.by.length === 0 && p.where === undefined && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count'))), asks: 'Rows of this table are counted, not those of the other. Is it meant so?' },
   // 'How many pieces of books': what the other table calls so
-  { price: 1.5, holds: (plans, { theirValues }) => theirValues.length > 0 && plans.some((p) => p.step === 'ask' || p.step === 'filter') && !theirValues.some((v) => JSON.stringify(plans).includes(JSON.stringify(v.text)) || JSON.stringify(plans).includes(`"table":${JSON.stringify(v.table)}`)), asks: 'A word stands only in another table, and it is not used. Is it meant so?' },
+  { price: 1.5, holds: (plans, { theirValues }) => theirValues.length > 0 && plans.some((p) => p.step === 'ask' || p.step === 'filter') && !theirValues.some((v) => keyOf(plans).includes(JSON.stringify(v.text)) || usesTable(plans, v.table)), asks: 'A word stands only in another table, and it is not used. Is it meant so?' },
   // 'Which guest was on more than one episode?', where a cell holds several guests.
   { price: 0, holds: (plans, { lists, question }) => question && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'column' && lists(b.as.name))), asks: 'Some cells hold several values, and each cell counts as one. Is it meant so?' },
   // 'I'd like a column that adds up the cost' asks for a column.

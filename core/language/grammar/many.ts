@@ -3,11 +3,11 @@ import { column, not, number, op, type Comparison, type Condition, type Expressi
 import { unitName } from '../../values/units';
 import type { Context } from '../acts';
 import { rule } from '../chart';
-import { stem, type Token } from '../words';
+import { isDoer, stem, type Token } from '../words';
 import { SIZES, compare } from './conditions/make';
 import { vocabularyOf } from '../mentions';
 import { endsOf, moneyColumn, rowDate } from './expressions';
-import { tiesOf, type OtherColumn, type Tie } from './others';
+import { clearest, tiesOf, type OtherColumn, type Tie } from './others';
 import { uniqueThere } from './theirs';
 
 /* Tables that have several rows for one of this table's: how many, how much in all, the first and the last. */
@@ -16,7 +16,7 @@ import { uniqueThere } from './theirs';
 const DOINGS: readonly (readonly string[])[] = ['lend loan borrow', 'ask request', 'sell sale', 'buy purchase order', 'pay payment remittance receipt receive settle remit transfer', 'rent rental hire lease', 'see sighting spot', 'call phone', 'reserve reservation book', 'go trip tour', 'show screening'].map((list) => list.split(' ').map(stem));
 
 /** What is said of anything that comes up in rows, where only one table has such. */
-const GENERAL = new Set('used needed touched here there seen came come appeared appear appears occurs occur involved taken'.split(' '));
+const TURNING_UP = new Set('used needed touched here there seen came come appeared appear appears occurs occur involved taken'.split(' '));
 
 /** Endings that make a noun of what is done: deliver-y, pay-ment, inspect-ion. */
 const ENDINGS = /^(?:|t|i|y|e|al|ing|ment|ion|s?sion|tion|ation|ition|er[iy]|ance|ence|age)$/;
@@ -26,15 +26,14 @@ const made = (verb: string, noun: string): boolean => (noun.startsWith(verb) && 
 /** Do rows of a table tell of what a word says was done: payments of paying, loans (with a ‹Borrower›) of borrowing? */
 function tellsOf(verb: string, table: string, columns: readonly { readonly name: string }[]): boolean {
   const noun = stem(table.split(/[\s_-]+/).at(-1)!);
-  return made(verb, noun) || DOINGS.some((d) => d.includes(verb) && d.includes(noun)) || columns.some((c) => { const own = c.name.toLowerCase(); return own === `${verb}er` || own === `${verb}or` || own === `${verb}r`; });
+  return made(verb, noun) || DOINGS.some((d) => d.includes(verb) && d.includes(noun)) || columns.some((c) => isDoer(verb, c.name.toLowerCase()));
 }
 
 /** Words that say what was done in rows of another table, wherever it has several rows for one of this table's. */
 export function deedMentions(words: readonly Token[], x: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
-  const only = [...(x.head.others?.keys() ?? [])].filter((t) => manyTie(x, t) !== null).length === 1;
-  for (const [table, other] of x.head.others ?? []) {
-    if (manyTie(x, table) === null) continue;
-    words.forEach((t, i) => { if (only && t.kind === 'word' && GENERAL.has(t.lower)) put('turnsUp', i, i + 1, table, 0.25); });
+  const several = [...(x.head.others ?? [])].filter(([table]) => manyTie(x, table) !== null);
+  for (const [table, other] of several) {
+    words.forEach((t, i) => { if (several.length === 1 && t.kind === 'word' && TURNING_UP.has(t.lower)) put('turnsUp', i, i + 1, table, 0.25); });
     words.forEach((t, i) => { if (t.kind === 'word' && t.stem.length > 2 && !t.lower.endsWith('s') && tellsOf(t.stem, table, other.columns)) put('deed', i, i + 1, table, 0); });
   }
 }
@@ -43,8 +42,7 @@ export function deedMentions(words: readonly Token[], x: Context, put: (cat: str
 function manyTie({ head }: Pick<Context, 'head'>, table: string): Tie | null {
   const other = head.others?.get(table);
   const own = (name: string): boolean => { const g = head.glances?.get(name); return g?.values != null && g.values.every(([v, n]) => n === 1 || v === ''); };
-  const [best, next] = other ? tiesOf(head, other).filter((t) => own(t.own) && !uniqueThere(t.there, table, { head })) : [];
-  return best && (!next || best.score - next.score >= 0.1) ? best : null;
+  return other ? clearest(tiesOf(head, other).filter((t) => own(t.own) && !uniqueThere(t.there, table, { head }))) : null;
 }
 
 /** A figure over the rows of another table that belong to each row of this one. */

@@ -99,14 +99,17 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
   return found;
 }
 
+/** The first of some ties, the best first, where it is clearly better than the next. */
+export function clearest([best, next]: readonly Tie[]): Tie | null {
+  return best && (!next || best.score - next.score >= 0.1) ? best : null;
+}
+
 /** The columns by which rows of two tables belong together; those that were said, else the pair that holds the same things, if there is one that is clearly so. */
 function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, there?: string): Tie | null {
   const other = head.others?.get(table);
   if (!other) return null;
   if (own !== undefined && there !== undefined) return { own, there, score: 1 };
-  const all = tiesOf(head, other).filter((t) => (own === undefined || t.own === own) && (there === undefined || t.there === there));
-  const [best, next] = all;
-  return best && (!next || best.score - next.score >= 0.1) ? best : null;
+  return clearest(tiesOf(head, other).filter((t) => (own === undefined || t.own === own) && (there === undefined || t.there === there)));
 }
 
 /** The value of another table for each row of this one. */

@@ -1,7 +1,7 @@
 import { readsAsNumber } from '../../formula/check';
-import { any, column, number, op, type Comparison, type Condition, type Expression } from '../../formula/expression';
+import { any, column, number, op, walk, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
-import { rule, type Rule } from '../chart';
+import { keyOf, rule, type Rule } from '../chart';
 import { compare } from './conditions/make';
 import { moneyColumn } from './expressions';
 import { orNothing } from './many';
@@ -17,8 +17,8 @@ export interface Pair {
 }
 
 /** Is a value what another table says? */
-export const isTheirs = (e: Expression): boolean => JSON.stringify(e).includes('"kind":"lookup"') || JSON.stringify(e).includes('"kind":"band"');
-export const pairOf = (left: Expression, right: Expression): Pair | null => (JSON.stringify(left) !== JSON.stringify(right) && (isTheirs(left) || isTheirs(right)) ? { left, right } : null);
+export const isTheirs = (e: Expression): boolean => theirsIn(e).length > 0;
+export const pairOf = (left: Expression, right: Expression): Pair | null => (keyOf(left) !== keyOf(right) && (isTheirs(left) || isTheirs(right)) ? { left, right } : null);
 
 /** What holds between two values: as they stand, by so much apart, of the one that was paid, of the one said first; or one is not there. */
 export type Test =
@@ -153,14 +153,9 @@ export function judged(pair: Pair, outcomes: readonly Outcome[], x: Context): Ex
 
 const isGap = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
 
-/** What other tables say in a condition, each once: what is shown 'with both numbers'. */
-export function theirsIn(where: Condition): readonly Expression[] {
+/** What other tables say in a condition or a value, each once: what is shown 'with both numbers'. */
+export function theirsIn(node: Expression | Condition): readonly Expression[] {
   const found = new Map<string, Expression>();
-  const look = (node: unknown): void => {
-    if (typeof node !== 'object' || node === null) return;
-    if ('kind' in node && (node.kind === 'lookup' || node.kind === 'band')) found.set(JSON.stringify(node), node as Expression);
-    else Object.values(node).forEach(look);
-  };
-  look(where);
+  walk(node, (part) => { if (part.kind === 'lookup' || part.kind === 'band') found.set(keyOf(part), part); });
   return [...found.values()];
 }

@@ -1,4 +1,4 @@
-import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
 import { column, columnsOf, not, number, op, type Comparison, type Condition, type Expression, type LookupFn } from '../../formula/expression';
 import { isQuantity } from '../../table/column';
 import { nothing, type Context } from '../acts';
@@ -39,8 +39,12 @@ function theirAmong(values: readonly TheirValue[], x: Context): Condition | null
   return of && { kind: 'among', of, texts: values.map((v) => v.text) };
 }
 
+/** What another table gives for each row, of a column that is read in one way there. */
+const readThere = (reads: (head: CheckedHead, name: string) => boolean) => (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && reads(there, c.column) ? soleValue(x, c) : null; };
 /** A number that another table gives for each row. */
-export const theirNumber = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsNumber(there, c.column) ? soleValue(x, c) : null; };
+export const theirNumber = readThere(readsAsNumber);
+/** A day that another table gives for each row. */
+const theirDay = readThere(readsAsDate);
 
 /** Is a column what another table says, or something else? */
 function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {
@@ -48,8 +52,6 @@ function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condit
   return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
 }
 
-/** A day that another table gives for each row. */
-const theirDay = (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && readsAsDate(there, c.column) ? soleValue(x, c) : null; };
 const ownDay = (name: string, x: Context): Expression | null => (readsAsDate(x.head, name) ? column(name) : null);
 
 /** The only column of numbers of a table of rates. */

@@ -1,6 +1,6 @@
 import type { Context } from '../../language/acts';
 import { quantity } from '../../language/grammar/expressions';
-import { stem } from '../../language/words';
+import { isDoer, stem } from '../../language/words';
 import { personColumn } from '../calculate/person-phrases';
 import { repeats } from './question';
 
@@ -11,7 +11,7 @@ export const doerOf = (verb: unknown, x: Context): string | null => (typeof verb
 
 /** The column of those who did it: ‹Picker› of who picked. */
 export function agentColumn(verb: string, x: Context): string | null {
-  const own = stem(verb.toLowerCase()), found = x.head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => [`${own}er`, `${own}or`, `${own}r`].includes(w.replace(/s$/, ''))));
+  const own = stem(verb.toLowerCase()), found = x.head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => isDoer(own, w.replace(/s$/, ''))));
   return found.length === 1 ? found[0]!.name : null;
 }
 

@@ -2,7 +2,7 @@ import { amend, onColumns, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { readsAsNumber } from '../../formula/check';
 import { groupable } from '../../language/grammar/expressions';
-import { stem } from '../../language/words';
+import { isDoer, stem } from '../../language/words';
 import type { FillFigure, Filling } from './step';
 
 const act = (columns: readonly string[] | null, filling: Filling): Act => onColumns(`fill ${keyOf(filling)}`, columns, (on) => ({ step: 'fill', columns: on, with: filling }));
@@ -14,7 +14,7 @@ const within = (by: string): Act => amend(`fill within ${by}`, (plan) => (plan.s
 
 /** The column of who did something: ‹Buyer› of what nobody bought. */
 function agentOf(verb: string, { head }: Context): readonly string[] | null {
-  const own = stem(verb), found = head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => w === `${own}er` || w === `${own}or` || w === `${own}r`));
+  const own = stem(verb), found = head.columns.filter((c) => c.type === 'text' && c.name.toLowerCase().split(/\s+/).some((w) => isDoer(own, w)));
   return found.length === 1 ? [found[0]!.name] : null;
 }
 

@@ -5,6 +5,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { rule } from '../../language/chart';
 import { cutText, type Cut, type SplitPlan } from './step';
+import { ORDINALS } from '../../language/words';
 
 const MARKS = [',', ';', '/', ' - ', '-', '|', ' – ', ':', ' '];
 
@@ -136,7 +137,7 @@ export const phrases = [
   rule('cutPlaces', '~after the? first? $counts:n characters|character|letters|letter|digits|digit|signs|places', ({ n }) => n, 0),
   rule('cutPlaces', '~after|at the? $ordinals:n characters|character|letters|letter|digits|digit|signs|place|position', ({ n }) => n, 0),
   rule('cutPlaces', '~after|at characters|character|position|positions|place|places $counts:n', ({ n }) => n, 0),
-  ...['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'].map((w, i) => rule('ordinal', w, () => i + 1, 0)).flat(),
+  ...ORDINALS.slice(0, 10).map((w, i) => rule('ordinal', w, () => i + 1, 0)).flat(),
   rule('ordinal', '$num:n', ({ n }) => (Number.isInteger(n) && n > 0 ? n : null), 0.1),
   rule('ordinals', '$ordinal:n', ({ n }) => [n], 0),
   rule('ordinals', '$ordinal:n ~list the? $ordinals:r', ({ n, r }) => [n, ...r], 0),

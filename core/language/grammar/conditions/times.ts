@@ -1,6 +1,6 @@
 import { all, any, column, type Comparison, type Condition, not, number } from '../../../formula/expression';
 import { readsAsDate } from '../../../formula/check';
-import type { SpanUnit } from '../../../values/date';
+import { WEEKDAYS, type SpanUnit } from '../../../values/date';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
@@ -75,17 +75,21 @@ function inYearOf(p: Period, other: Period): Period {
   return { from: `${name}-01`, to: `${name}-${String(days).padStart(2, '0')}` };
 }
 
-const WEEK = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+/** The days of a week that begins on Monday. */
+const WEEK = [...WEEKDAYS.slice(1), WEEKDAYS[0]!];
 
 /** Rows whose day is one of some weekdays. */
 const onWeekdays = (days: readonly string[], x: Context): Condition | null => { const c = rowDate(x); return c === null || days.length === 0 ? null : { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: days }; };
 
+/** Words for when a row begins and ends, and which of its two times that is. */
+const EDGES = [['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const;
+
 /** When something was, or by when it should have been. */
 export const timeRules: readonly Rule[] = [
   // 'Shifts starting before ten': where there are two times, the first is when a row begins
-  ...SIZES.flatMap(([words, op]) => ([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at|from? ${words} $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock(op, two[k], t, x); }, 0))).flat(),
-  ...([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).map(([verbs, k]) => rule('cond', `~be? ${verbs} at $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('=', two[k], t, x); }, 0)).flat(),
-  ...([['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const).flatMap(([verbs, k]) => [
+  ...SIZES.flatMap(([words, op]) => EDGES.map(([verbs, k]) => rule('cond', `~be? ${verbs} at|from? ${words} $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock(op, two[k], t, x); }, 0))).flat(),
+  ...EDGES.map(([verbs, k]) => rule('cond', `~be? ${verbs} at $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('=', two[k], t, x); }, 0)).flat(),
+  ...EDGES.flatMap(([verbs, k]) => [
     rule('cond', `~be? ${verbs} at|from? $clock:t or later|after`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('>=', two[k], t, x); }, -0.1),
     rule('cond', `~be? ${verbs} from|since $clock:t on|onwards?`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('>=', two[k], t, x); }, -0.1),
     rule('cond', `~be? ${verbs} at? $clock:t or earlier|before`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('<=', two[k], t, x); }, -0.1),
@@ -98,9 +102,9 @@ export const timeRules: readonly Rule[] = [
   rule('rset', 'from|between? $weekdayName:a to|until|through|- $weekdayName:b', ({ a, b }, x: Context) => onWeekdays(WEEK.slice(WEEK.indexOf(a), WEEK.indexOf(b) + 1), x), 0.2),
   rule('rset', '$weekdayName:d $rows|$noun|$guess', ({ d }, x: Context) => onWeekdays([d], x), 0.2),
   ...WEEK.map((d) => rule('weekdayName', `${d.toLowerCase()}|${d.toLowerCase()}s`, () => d, 0)).flat(),
-  ...([['weekend|weekends', ['Saturday', 'Sunday']], ['weekday|weekdays', ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']]] as const).flatMap(([words, texts]) => [
-    rule('rset', `${words} $rows|$noun|$guess`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.05),
-    rule('onDays', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => { const c = rowDate(x); return c && { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts }; }, 0.1),
+  ...([['weekend|weekends', WEEK.slice(5)], ['weekday|weekdays', WEEK.slice(0, 5)]] as const).flatMap(([words, texts]) => [
+    rule('rset', `${words} $rows|$noun|$guess`, (_s, x: Context) => onWeekdays(texts, x), 0.05),
+    rule('onDays', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => onWeekdays(texts, x), 0.1),
     rule('cond', `$col:c ~be|falls|fall|lies|was? on|at|in? a|the|any? ${words}`, ({ c }, x: Context) => (isDated(c, x) ? { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts } : null), 0.05),
   ]).flat(),
   // 'Paid late': after the day on which it was due

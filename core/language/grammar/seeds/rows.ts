@@ -4,7 +4,7 @@ import { type Context } from '../../acts';
 import { SMALL_WORDS, type ColumnMention } from '../../mentions';
 import { typingDistance } from '../../../match/typing';
 import { CLASSES } from '../../lexicon/classes';
-import { stem, type Token } from '../../words';
+import { ORDINALS, stem, type Token } from '../../words';
 import { Put } from './put';
 
 const MEASURES = /^(?:nights|days|hours|minutes|weeks|months|years)$/;
@@ -72,7 +72,7 @@ const KNOWN_NOUNS = new Set('columns column cells cell rows row fields field lin
 
 /** A column by its place: 'the second column', 'the last column'. */
 export function byPlace(tokens: readonly Token[], { head }: Context, put: Put): void {
-  const places = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+  const places = ORDINALS.slice(0, 10);
   tokens.forEach((t, i) => {
     if (tokens[i + 1]?.stem !== 'column') return;
     const at = t.lower === 'last' ? head.columns.length : /^\d+(?:st|nd|rd|th)$/.test(t.text) ? t.value : places.indexOf(t.lower) + 1;

@@ -4,7 +4,7 @@ import type { Item } from '../../chart';
 import { type Context } from '../../acts';
 import { dateColumns, NOT_REAL, onlyDate, rowDate } from '../expressions';
 import { type ColumnMention } from '../../mentions';
-import { stem, type Token } from '../../words';
+import { ORDINALS, stem, type Token } from '../../words';
 import { Put } from './put';
 
 /** A stretch of days, both ends included, as ISO dates; a month without a year has no dates. */
@@ -34,7 +34,7 @@ export function daysOfOneMonth(tokens: readonly Token[], x: Context, put: Put): 
   });
 }
 
-const DAY_WORDS = 'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth thirteenth fourteenth fifteenth sixteenth seventeenth eighteenth nineteenth twentieth'.split(' ');
+const DAY_WORDS = ORDINALS.slice(0, 20);
 
 /** A period without a column, for each column of dates where there are several: which one is meant is asked. */
 export function datedPeriods(items: readonly Item[], x: Context, put: Put): void {
