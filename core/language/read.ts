@@ -13,6 +13,7 @@ import { contradicts, isMixed } from './doubts/doubt';
 import { doubtsOf } from './doubts/doubts';
 import { preferNamed } from './doubts/named';
 import { written } from './exact';
+import { finished } from './finish';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions/rules';
@@ -27,7 +28,6 @@ import { seeds } from './grammar/seeds/seeds';
 import { ASIDES, DESCRIBING } from './lexicon/remarks';
 import type { Metric } from '../metrics/glossary';
 import { missingRoles, rolesOf } from '../metrics/metrics';
-import { asPercentage } from '../steps/calculate/amending';
 import { recall, type Lesson } from './lessons';
 import { columnMentions, nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
 import { WEIGHTS } from './weights';
@@ -516,7 +516,7 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const paths = found.map((p) => asked100(p, words, columns, head));
+  const paths = found.map((p) => { const plans = finished(p.state.plans, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; });
   const doubts = doubtsOf(words, head);
   const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
@@ -572,17 +572,6 @@ function inLists(reading: Reading, head: CheckedHead): { readonly message: strin
   if (rows === 0) return null;
   const other: Plan = { ...plan, where: { kind: 'text', test: 'mentions', of, texts } };
   return { message: `${texts.map((t) => `“${t}”`).join(' or ')} also ${texts.length === 1 ? 'stands' : 'stand'} together with others in ${rows} ${rows === 1 ? 'row' : 'rows'}. Which rows are meant?`, other: { ...reading, plans: [other], sentences: [sayPlan(other)] } };
-}
-
-/** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
-function asked100(path: Path, words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): Path {
-  // The sign of ‹VAT %›, of another table, asks for nothing.
-  const ends = new Set([...(head.others?.values() ?? [])].flatMap((o) => o.columns.flatMap((c) => /(\S+) %$/.exec(c.name)?.[1]?.toLowerCase() ?? [])));
-  const percent = words.some((w, i) => /^(?:percent|percentage|percents|percentages|%|pct)$/.test(w.lower === 'cent' && words[i - 1]?.lower === 'per' ? 'percent' : w.lower) && Number.isNaN(words[i - 1]?.value ?? NaN) && !ends.has(words[i - 1]?.lower ?? '') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.05));
-  if (!percent) return path;
-  const made = path.state.plans.map(asPercentage);
-  const changed = made.filter((p, i) => p !== path.state.plans[i]);
-  return changed.length === 1 && path.state.plans.filter((p) => p.step === 'calculate').length === 1 ? { ...path, state: { ...path.state, plans: made } } : path;
 }
 
 const distinctReadings = (readings: readonly Reading[]): Reading[] => readings.filter((r, i) => readings.findIndex((o) => o.sentences.join() === r.sentences.join()) === i);

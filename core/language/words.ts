@@ -35,7 +35,9 @@ const HASTY: Record<string, string> = { colum: 'column', colums: 'columns', coll
 
 const IRREGULAR: Record<string, string> = {
   shown: 'show', sold: 'sell', paid: 'pay', took: 'take', taken: 'take', bought: 'buy', brought: 'bring', written: 'write', gave: 'give', given: 'give', left: 'leave', kept: 'keep', held: 'hold',
-  made: 'make', got: 'get', gotten: 'get', lost: 'lose', loss: 'lose', losses: 'lose', cost: 'cost', was: 'be', is: 'be', are: 'be', were: 'be', has: 'have', had: 'have', says: 'say', said: 'say', sent: 'send', lent: 'lend', drove: 'drive', driven: 'drive', wrote: 'write', chose: 'choos', chosen: 'choos', broke: 'break', broken: 'break', built: 'build', caught: 'catch', flew: 'fly', flown: 'fly', grew: 'grow', grown: 'grow', knew: 'know', known: 'know', threw: 'throw', thrown: 'throw', began: 'begin', begun: 'begin', rode: 'ride', ridden: 'ride', told: 'tell', won: 'win', stolen: 'steal', delivery: 'deliver', deliveries: 'deliver', people: 'person', children: 'child',
+  made: 'make', got: 'get', gotten: 'get', lost: 'lose', loss: 'lose', losses: 'lose', cost: 'cost', was: 'be', is: 'be', are: 'be', were: 'be', has: 'have', had: 'have', says: 'say', said: 'say', sent: 'send', lent: 'lend', drove: 'drive', driven: 'drive', wrote: 'write', chose: 'choos', chosen: 'choos', broke: 'break', broken: 'break', built: 'build', caught: 'catch', flew: 'fly', flown: 'fly', grew: 'grow', grown: 'grow', knew: 'know', known: 'know', threw: 'throw', thrown: 'throw', began: 'begin', begun: 'begin', rode: 'ride', ridden: 'ride', told: 'tell', won: 'win', stolen: 'steal', delivery: 'deliver', deliveries: 'deliver', people: 'person', children: 'child', men: 'man', women: 'woman', feet: 'foot', teeth: 'tooth', mice: 'mouse',
+  went: 'go', gone: 'go', came: 'come', ran: 'run', met: 'meet', spent: 'spend', spoke: 'speak', spoken: 'speak', stood: 'stand', slept: 'sleep', wore: 'wear', worn: 'wear', tore: 'tear', torn: 'tear', led: 'lead', fed: 'feed', rose: 'rise', risen: 'rise', saw: 'see', seen: 'see', struck: 'strike', taught: 'teach', withdrew: 'withdraw', withdrawn: 'withdraw', ate: 'eat', eaten: 'eat', drank: 'drink', drunk: 'drink', fell: 'fall', fallen: 'fall', froze: 'freez', frozen: 'freez', hid: 'hide', hidden: 'hide', laid: 'lay', sat: 'sit', swam: 'swim', swum: 'swim', dug: 'dig', hung: 'hang', shot: 'shoot', swept: 'sweep', wove: 'weav', woven: 'weav', bred: 'breed', dealt: 'deal', drew: 'draw', drawn: 'draw', heard: 'hear', sewn: 'sew', sown: 'sow', shook: 'shak', shaken: 'shak', sank: 'sink', sunk: 'sink', stuck: 'stick', swore: 'swear', sworn: 'swear', woke: 'wak', woken: 'wak', fought: 'fight', forgot: 'forget', forgotten: 'forget', lain: 'lie', burnt: 'burn', learnt: 'learn', spilt: 'spill', spoilt: 'spoil',
+  license: 'licenc', licenses: 'licenc', licensed: 'licenc', gray: 'grei', center: 'centr', centers: 'centr', catalog: 'catalogu', catalogs: 'catalogu',
 };
 
 /** Does a word in small letters say who does what a stem says: 'buyer' of buying? */
@@ -52,6 +54,9 @@ export function stem(word: string): string {
   if (w.length > 5 && /[aeiouy].*ing$/.test(w.slice(0, -1) + 'g')) w = undouble(w.slice(0, -3));
   else if (w.length > 4 && /[aeiouy].*ed$/.test(w)) w = undouble(w.slice(0, -2));
   if (w.length > 3 && w.endsWith('e')) w = w.slice(0, -1);
+  // One word in two spellings: 'labour' and 'labor', 'organise' and 'organize'.
+  if (w.length > 5 && w.endsWith('our') && !w.endsWith('tour')) w = `${w.slice(0, -2)}r`;
+  else if (w.length > 5 && w.endsWith('iz')) w = `${w.slice(0, -1)}s`;
   return w.length > 3 && w.endsWith('y') ? `${w.slice(0, -1)}i` : w;
 }
 

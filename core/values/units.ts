@@ -14,7 +14,7 @@ const UNITS = new Map<string, Unit>([
   ...define('weight', ['g|gram|grams|gr', 1], ['mg|milligram|milligrams', 0.001], ['kg|kilo|kilos|kilogram|kilograms|kgs', 1000], ['t|ton|tons|tonne|tonnes', 1e6], ['lb|lbs|pound|pounds', 453.59237], ['oz|ounce|ounces', 28.349523125]),
   ...define('length', ['m|meter|meters|metre|metres', 1], ['mm|millimeter|millimetre|millimetres', 0.001], ['cm|centimeter|centimetre|centimetres', 0.01], ['km|kilometer|kilometers|kilometre|kilometres', 1000], ['in|inch|inches', 0.0254], ['ft|foot|feet', 0.3048], ['mi|mile|miles', 1609.344]),
   ...define('area', ['m2|m²|sqm|square metre|square metres|square meter|square meters', 1], ['ha|hectare|hectares', 10_000], ['km2|km²|square kilometre|square kilometres', 1e6], ['ft2|sqft|square foot|square feet', 0.09290304]),
-  ...define('volume', ['l|liter|liters|litre|litres', 1], ['ml|milliliter|millilitre|millilitres', 0.001], ['cl|centilitre|centilitres', 0.01], ['hl|hectolitre|hectolitres', 100]),
+  ...define('volume', ['l|liter|liters|litre|litres', 1], ['ml|milliliter|millilitre|millilitres', 0.001], ['cl|centilitre|centilitres', 0.01], ['hl|hectolitre|hectolitres', 100], ['m3|m³|cbm|cubic metre|cubic metres|cubic meter|cubic meters', 1000]),
   ...define('power', ['w|watt|watts', 1], ['kw|kilowatt|kilowatts', 1000], ['mw|megawatt|megawatts', 1e6]),
   ...define('energy', ['wh', 1], ['kwh', 1000], ['mwh', 1e6]),
   ...define('time', ['s|sec|secs|second|seconds', 1], ['min|mins|minute|minutes', 60], ['h|hr|hrs|hour|hours', 3600], ['d|day|days', 86_400]),

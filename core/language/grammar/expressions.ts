@@ -58,7 +58,7 @@ export const expressionRules = [
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
-  rule('col', 'revenue|turnover|income|earnings|sales|money', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money)s?\b/i.test(c.name)) ? null : moneyColumn(x)), 0.45),
+  rule('col', 'revenue|turnover|income|earnings|sales|money|takings|proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : moneyColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
   rule('col', '$col:c count', ({ c }, x: Context) => (/s$/i.test(c) && quantity(c, x) ? c : null), 0.1),
   rule('col', 'member|members|head|person of $col:c', ({ c }) => c, 0.1),

@@ -159,7 +159,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   and: 'and|though|although|even though|, and|and also|and where|and that|and which|but|while|, but|and with|and whose|and who|as well as',
   rel: 'where|that|which|whose|who|with|for which|when|if|in which|for whom|on which|where the|wherever|whenever|whom',
   be: "is|are|was|were|be|been|being|get|got|has been|have been|had been|were being",
-  not: "not|no|isn't|aren't|wasn't|weren't|never|non|other than|except|anything but|without|but not|that are not|that is not|which are not|don't|doesn't|didn't|did not|does not|do not",
+  not: "not|no|isn't|aren't|wasn't|weren't|hasn't|haven't|hadn't|never|non|other than|except|anything but|without|but not|that are not|that is not|which are not|don't|doesn't|didn't|did not|does not|do not",
   years: 'years|full years|number of years|number of full years|how many years|how many full years|whole years|completed years|complete years|years completed',
   half: 'half|half of|half the',
   twice: 'twice|double|two times',

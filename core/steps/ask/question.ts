@@ -85,8 +85,17 @@ function planOf(q: Question): AskPlan {
   };
 }
 
-/** The act of asking. */
-export const asked = (q: Question): Act => ({ key: `ask ${keyOf(q)}`, apply: (state: State) => withPlan(state, planOf(q), state.topic) });
+/** The act of asking. Figures said on their own behind a question of groups are of those groups too. */
+export const asked = (q: Question): Act => ({
+  key: `ask ${keyOf(q)}`,
+  apply(state: State): State | null {
+    const last = state.plans.at(-1);
+    if (state.amends || last?.step !== 'ask' || last.by.length === 0 || q.by.length > 0 || q.where) return withPlan(state, planOf(q), state.topic);
+    const fresh = q.figures.filter((e) => !last.figures.some((f) => keyOf(f.as) === keyOf(e)));
+    const before = { ...state, plans: state.plans.slice(0, -1) };
+    return fresh.length === 0 ? null : withPlan(before, { ...last, figures: [...last.figures, ...uniquely(fresh, [...last.by, ...last.figures].map((f) => f.name))] }, state.topic);
+  },
+});
 
 /** A column to group by; null where its values are too many. */
 export const grouped = (name: string, x: Context): Expression | null => (groupable(name, x) ? column(name) : null);

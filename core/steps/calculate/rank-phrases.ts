@@ -108,5 +108,12 @@ export const rankPhrases: readonly Rule[] = [
   rule('rider', '1|one|first being|is|= the? ~highest $word?', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
   rule('rider', 'the? ~highest gets|is|has|being|= 1|one|first', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0),
   rule('rider', 'the? ~lowest gets|is|has|being|= 1|one|first', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0),
+  ...([['~highest|~latest', 'rank'], ['~lowest|~earliest', 'rank up']] as const).flatMap(([words, fn]) => [
+    rule('rider', `1|one|first for|to|being|is|= the? ${words} $word?`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0),
+    rule('rider', `the? ${words} $word|$col|$rows? gets|get|is|has|being|= (a|the|number|no)? 1|one`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0.05),
+  ]).flat(),
+  // Rows that are numbered go from the first one on.
+  rule('rider', '1|one|first|starting (with 1)? for|to|being|is|=|at|with|from the? ~earliest $word?', () => onLast('numbered from the first', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),
+  rule('rider', 'the? ~earliest $word|$col|$rows? gets|get|is|has|being|= (a|the|number|no)? 1|one', () => onLast('numbered from the first', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),
   rule('rider', '~lowest first|gets', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.1),
 ].flat();

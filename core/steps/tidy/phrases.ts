@@ -26,6 +26,12 @@ const LETTERS: ReadonlySet<Tidying> = new Set<Tidying>(['upper', 'lower', 'title
 const ordered = (ways: readonly Tidying[]): Tidying[] => ORDER.filter((w) => ways.includes(w));
 const letters = (ways: readonly Tidying[]): number => ways.filter((w) => LETTERS.has(w)).length;
 
+/** Everywhere in what was spoken of just before, or else in all texts. */
+const throughout = (ways: readonly Tidying[], x: Context): Act | null => {
+  const all = everywhere(ways, x);
+  return all && { key: `throughout ${all.key}`, apply: (state) => (state.spoken.length ? tidied(state.spoken, ways) : all).apply(state) };
+};
+
 /** In every column of texts. */
 export const everywhere = (ways: readonly Tidying[], x: Context): Act | null => { const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name); return texts.length ? tidied(texts, ways) : null; };
 
@@ -109,7 +115,7 @@ export const phrases = [
   // 'The status is written in all sorts of ways, lower case everywhere': everywhere in that column
   rule('clause', 'the? $col:c is|are|was|were|comes|has been? written|spelt|spelled|typed|entered|given? ~messily ,|;|:|-|–|. please? (use|make|put|write|turn)? (it|them|all|everything)? ~into? $ways:w everywhere|throughout|always|please?', ({ c, w }) => tidied([c], w), -0.3),
   rule('clause', '$ways:w everything', ({ w }, x: Context) => everywhere(w, x), 0),
-  rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => everywhere(w, x), 0),
+  rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => throughout(w, x), 0),
   rule('clause', '$ways:w in|from|of|for|on all|every|each|the|whole entire|whole? columns|column|table|sheet|texts|cells|fields', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w', ({ w }) => tidied(null, w), 0.6),
   rule('clause', 'tidy|clean|sort|straighten up|out? $cols:c :|,|-?', ({ c }) => speakOf(c), 0.4),

@@ -45,7 +45,7 @@ const NO_NUMBER = /(?:[a-z]{2}ed|[^aeiou]y|ly|ing|ent|ant|ous|ful|able|ible|ic|a
 function bothNumbers(word: string): string[] | null {
   const w = word.toLowerCase();
   if (w.length < 3 || /^(?:more|less|than|least|most|fewer|each|all|any|row|rows|column|columns|other|the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
-  return NO_NUMBER.test(w) ? [w] : w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, `${w}s`];
+  return NO_NUMBER.test(w) ? [w] : w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, /(?:s|x|z|ch|sh)$/.test(w) ? `${w}es` : `${w}s`];
 }
 
 /** Do codes of a column begin with these capitals, and go on with something else? */

@@ -1,0 +1,91 @@
+import type { CheckedHead } from '../formula/check';
+import { asPercentage } from '../steps/calculate/amending';
+import type { Plan } from '../steps/registry';
+import { folded } from '../values/fold';
+import { unitName, unitSort } from '../values/units';
+import type { ColumnMention } from './mentions';
+import { nameOf } from './naming';
+import { stem, type Token } from './words';
+
+/* What a request says as a whole, of the plans that its parts gave. */
+
+/** A node of a plan, and all nodes in it, as they are changed from the inside out; what nothing changes stays the same object. */
+function changed(value: unknown, change: (node: object) => object): unknown {
+  if (typeof value !== 'object' || value === null) return value;
+  if (Array.isArray(value)) { const list = value.map((v) => changed(v, change)); return list.some((v, i) => v !== value[i]) ? list : value; }
+  const entries = Object.entries(value).map(([key, of]) => [key, changed(of, change)] as const);
+  return change(entries.some(([key, of]) => of !== (value as Record<string, unknown>)[key]) ? Object.fromEntries(entries) as object : value);
+}
+
+/** The words that stand in each column of texts, by their stems. */
+const known = new WeakMap<CheckedHead, Map<string, ReadonlyMap<string, ReadonlySet<string>>>>();
+
+function formsIn(name: string, head: CheckedHead): ReadonlyMap<string, ReadonlySet<string>> {
+  let columns = known.get(head);
+  if (!columns) known.set(head, (columns = new Map()));
+  let forms = columns.get(name);
+  if (!forms) {
+    const all = new Map<string, Set<string>>();
+    const glance = head.glances?.get(name);
+    for (const text of glance?.values?.map(([v]) => v) ?? glance?.sample ?? []) {
+      for (const word of folded(text).match(/\p{L}{3,}/gu) ?? []) (all.get(stem(word)) ?? all.set(stem(word), new Set()).get(stem(word))!).add(word);
+    }
+    columns.set(name, (forms = all));
+  }
+  return forms;
+}
+
+interface Mentioning {
+  readonly kind: 'text';
+  readonly test: 'mentions';
+  readonly of: { readonly kind: 'column'; readonly name: string };
+  readonly texts: readonly string[];
+}
+const isMentioning = (value: object): value is Mentioning => { const { kind, test, of } = value as { kind?: string; test?: string; of?: { kind?: string } }; return kind === 'text' && test === 'mentions' && of?.kind === 'column'; };
+
+/**
+ * Plans that look for a plain word in texts look for its other forms too, as far as they stand there: 'scratched' where a
+ * scratch is asked for. A text in quotes, or called a word, is looked for as it was written.
+ */
+function withForms(plans: readonly Plan[], words: readonly Token[], head: CheckedHead): readonly Plan[] {
+  const plain = new Set(words.flatMap((w, i) => (w.kind === 'word' && !/^(?:words?|texts?|exactly|terms?)$/.test(words[i - 1]?.lower ?? '') ? [w.lower] : [])));
+  return changed(plans, (node) => {
+    if (!isMentioning(node)) return node;
+    const forms = formsIn(node.of.name, head);
+    const texts = [...new Set(node.texts.flatMap((t) => [t, ...(plain.has(t.toLowerCase()) ? [...(forms.get(stem(t)) ?? [])].filter((f) => f !== folded(t)) : [])]))];
+    return texts.length > node.texts.length ? { ...node, texts } : node;
+  }) as readonly Plan[];
+}
+
+/** Amounts written in several units are measured in the unit that was said: 'kilos per box'. */
+function inSaidUnits(plans: readonly Plan[], words: readonly Token[]): readonly Plan[] {
+  const said = new Map<string, Set<string>>();
+  words.forEach((w, i) => {
+    const two = `${w.lower} ${words[i + 1]?.lower ?? ''}`, unit = w.lower.length > 1 && !/^(?:in|second|pound|degree)$/.test(w.lower) ? (unitName(two) ?? unitName(w.lower)) : null;
+    const sort = unit === null ? null : unitSort(unit);
+    if (unit !== null && sort !== null && Number.isNaN(words[i - 1]?.value ?? NaN)) (said.get(sort) ?? said.set(sort, new Set()).get(sort)!).add(unit);
+  });
+  if (said.size === 0) return plans;
+  const inUnits = (plan: Plan): Plan => changed(plan, (node) => {
+    const { kind, unit } = node as { kind?: string; unit?: string };
+    const sort = kind === 'measure' && unit !== undefined ? unitSort(unit) : null, wanted = sort === null ? undefined : said.get(sort);
+    return wanted?.size === 1 && !wanted.has(unitName(unit!) ?? unit!) ? { ...node, unit: [...wanted][0]! } : node;
+  }) as Plan;
+  const made = plans.map((plan) => { const now = inUnits(plan); return now !== plan && now.step === 'calculate' && plan.step === 'calculate' && !plan.replace && plan.name === nameOf(plan.as) ? { ...now, name: nameOf(now.as) } : now; });
+  return made.some((p, i) => p !== plans[i]) ? made : plans;
+}
+
+/** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
+function asked100(plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] {
+  // The sign of ‹VAT %›, of another table, asks for nothing.
+  const ends = new Set([...(head.others?.values() ?? [])].flatMap((o) => o.columns.flatMap((c) => /(\S+) %$/.exec(c.name)?.[1]?.toLowerCase() ?? [])));
+  const percent = words.some((w, i) => /^(?:percent|percentage|percents|percentages|%|pct)$/.test(w.lower === 'cent' && words[i - 1]?.lower === 'per' ? 'percent' : w.lower) && Number.isNaN(words[i - 1]?.value ?? NaN) && !ends.has(words[i - 1]?.lower ?? '') && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.05));
+  if (!percent) return plans;
+  const made = plans.map(asPercentage);
+  const changed = made.filter((p, i) => p !== plans[i]);
+  return changed.length === 1 && plans.filter((p) => p.step === 'calculate').length === 1 ? made : plans;
+}
+
+
+/** The plans of a reading as the whole request has them. */
+export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => withForms(inSaidUnits(asked100(plans, words, columns, head), words), words, head);
