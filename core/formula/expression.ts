@@ -143,9 +143,10 @@ export const any = (of: readonly Condition[]): Condition => {
   // Values of one column belong into one list.
   const merged: Condition[] = [];
   for (const c of flat) {
-    const same = c.kind === 'among' ? merged.findIndex((m) => m.kind === 'among' && JSON.stringify(m.of) === JSON.stringify(c.of)) : -1;
+    const listed = 'texts' in c ? c : null;
+    const same = listed ? merged.findIndex((m) => 'texts' in m && JSON.stringify({ ...m, texts: [] }) === JSON.stringify({ ...listed, texts: [] })) : -1;
     const before = merged[same];
-    if (c.kind === 'among' && before?.kind === 'among') merged[same] = { ...before, texts: [...new Set([...before.texts, ...c.texts])] };
+    if (listed && before && 'texts' in before) merged[same] = { ...before, texts: [...new Set([...before.texts, ...listed.texts])] };
     else if (!merged.some((m) => JSON.stringify(m) === JSON.stringify(c))) merged.push(c);
   }
   return merged.length === 1 ? merged[0]! : { kind: 'any', of: merged };

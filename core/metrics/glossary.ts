@@ -15,7 +15,7 @@ export interface Metric {
 /** Roles a column can play, and the words its name may hold; a word before '/' counts for more than one after it. */
 export const ROLES: Readonly<Record<string, string>> = {
   revenue: 'revenue takings sales income turnover charged billed proceeds earnings / amount due paid total sell',
-  charge: 'fee charge charged billed invoiced bill invoice due / price total amount cost gross',
+  charge: 'fee charge charged billed invoiced bill invoice due / price total amount cost gross quote quoted',
   paid: 'paid payment payments received settled',
   cost: 'cost costs expense expenses spend spending / hire purchase',
   spend: 'spend spending budget adspend / cost costs',

@@ -90,6 +90,8 @@ export interface Said {
   readonly only: boolean;
   /** It asks for an order. */
   readonly sorts: boolean;
+  /** It says that one column is multiplied with something, or divided. */
+  readonly multiplies: boolean;
   /** It speaks of what shall stay or go. */
   readonly keeps: boolean;
   /** It speaks of columns and not of rows. */
@@ -146,6 +148,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     lists: (column) => { const held = head.glances?.get(column)?.values ?? [], all = held.reduce((n, [v, k]) => n + (v.trim() === '' ? 0 : k), 0); return all > 0 && held.reduce((n, [v, k]) => n + (/[;|]/.test(v) ? k : 0), 0) >= all * 0.2; },
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(text),
     sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(text),
+    multiplies: words.some((w, i) => /^(?:times|multiplied|divided|×|\*)$/.test(w.lower) && (words[i - 1]?.lower.length ?? 0) > 2 && namesColumn(words[i - 1], head) && /^(?:number|word|column)$/.test(words[i + 1]?.kind ?? '')),
     keeps: says(/^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/),
     ofColumns: says(/^columns$/) && !says(/^rows$/),
     onRows: onEachRow(words, head),
@@ -160,6 +163,9 @@ function orders(words: readonly Token[]): boolean {
   const next = words.slice(at + 1).find((w) => !/^(?:please|then|and|just|now|so|simply|kindly)$/.test(w.lower));
   return at > 0 && next !== undefined && /^(?:remove|drop|delete|keep|replace|put|make|turn|fill|write|add|set|throw|mark|flag|rename|convert|change|sort|split|blank|clear|round|leave)$/.test(next.lower);
 }
+
+/** Is a word one of some column's name? */
+const namesColumn = (word: Token | undefined, head: CheckedHead): boolean => word?.kind === 'column' || (word?.kind === 'word' && head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((part) => stem(part) === word.stem)));
 
 /** 'On each row', 'next to every lot'. */
 function onEachRow(words: readonly Token[], head: CheckedHead): boolean {

@@ -39,6 +39,8 @@ function madeTwice(plans: readonly Plan[]): boolean {
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Which category earned most (fee times uses)': the product is what is asked for.
+  { price: 1.5, holds: (plans, { multiplies }) => multiplies && !/"op":"[*/]"/.test(keyOf(plans)), asks: 'A calculation is spoken of, and it is not used. Is it meant so?' },
   // 'How long, as a decimal number': what was calculated is one.
   { price: 1, holds: (plans) => plans.some((p, i) => { const before = plans[i - 1]; return p.step === 'convert' && p.to === 'decimal' && before?.step === 'calculate' && !before.replace && /^(?:op|span|lapse|total|round|maths)$/.test(before.as.kind) && p.columns.every((c) => c === before.name); }) },
   // Numbers rounded to none are whole numbers.

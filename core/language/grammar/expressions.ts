@@ -58,7 +58,7 @@ export const expressionRules = [
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
-  rule('col', 'revenue|turnover|income|earnings|sales|money|takings|proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : moneyColumn(x)), 0.45),
+  rule('col', 'revenue|turnover|income|earnings|sales|money|=takings|=proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : takingsColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
   rule('col', '$col:c count', ({ c }, x: Context) => (/s$/i.test(c) && quantity(c, x) ? c : null), 0.1),
   rule('col', 'member|members|head|person of $col:c', ({ c }) => c, 0.1),
@@ -270,6 +270,18 @@ export const expressionRules = [
   // 'how many days late was each job': where one date says when it was due, and one when it was done
   rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed|delay|past (the? deadline|schedule|due)? date?', ({ u }, x: Context) => overdue(u, x), 0.05),
   rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed?', ({ u }, x: Context) => overdue(u, x), 0),
+  ...([['late|overdue|over|behind', 'early|ahead|under|before', 1], ['early|ahead|under|before', 'late|overdue|over|behind', -1]] as const).map(([one, other, sign]) => rule('ex1', `$spanUnit:u too? ${one} $plusSign? or|and|/ too? ${other} $minusSign? did|was|were|does|is|has|have? ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed|$col?`, ({ u }, x: Context) => { const e = overdue(u, x); return e?.kind === 'span' && sign < 0 ? { ...e, from: e.to, to: e.from } : e; }, -0.2)).flat(),
+  rule('plusSign', '~open +|plus|positive|without sign? ~close', () => true, 0),
+  rule('minusSign', '~open -|–|minus|negative ~close', () => true, 0),
+  // 'The charge per hour', where the row says how long it took
+  rule('ex1', '$ex0:a ~per $spanUnit:u', ({ a, u }, x: Context) => { const e = u === 'hours' || u === 'minutes' ? lasted(u, x) : null; return e && a.kind === 'column' && !isRate(a.name) && unitSort(unitInName(a.name) ?? '') !== 'time' && JSON.stringify(a) !== JSON.stringify(e) ? op('/', a, e) : null; }, 0.25),
+  // 'What remains to be paid after the deposit'
+  rule('ex2', 'what|amount|sum|money|rest that|which? remains|remain|is|stays|are left|still|due|open|owed|outstanding? to|for? be|paid|pay? paid|settle|settled? (of the? bill|amount|charge|price)? after|less|minus|once|without the|our|their|its? $col:d is|was|has|been? paid|taken|off|deducted|made? off?', ({ d }, x: Context) => { const m = soldFor(x, d) ?? moneyColumn(x), [a, b] = [m === null || m === d ? null : quantity(m, x), quantity(d, x)]; return a && b ? op('-', a, b) : null; }, -0.2),
+  // The tax that a price holds
+  rule('ex2', '$pct:p vat|tax|gst ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.2),
+  rule('ex2', 'vat|tax|gst at|of? $pct:p ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.2),
+  rule('ex2', 'the? vat|tax|gst amount|part|portion? included|contained|inside|in in? the? $ex0:a ,? at|of|with|for? $pct:p', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.1),
+  rule('ex2', 'what|which|the? ~share the? $col:a ~be|makes|make|forms|form|takes|took|represents|accounts up|for? of the? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', m, n)) : null; }, -0.2),
   rule('ex1', 'how late did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed? ,? in $spanUnit:u', ({ u }, x: Context) => overdue(u, x), 0),
   rule('ex1', 'how late did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed?', (_s, x: Context) => overdue('days', x), 0.2),
   rule('ex1', 'delay|lateness ,? in $spanUnit:u', ({ u }, x: Context) => overdue(u, x), 0.05),
@@ -603,6 +615,16 @@ export function dateColumns(x: Context): string[] {
   return x.head.columns.filter((c) => (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)) && !BORN.test(c.name)).map((c) => c.name);
 }
 
+/** How long a row took, in a unit: from a column that says so, or from where it begins to where it ends. */
+function lasted(unit: SpanUnit | 'minutes', x: Context): Expression | null {
+  const name = unitName(unit), told = name === null ? null : columnIn(name, x);
+  const idle = (c: string): boolean => /\b(?:break|pause|late|delay|overtime|wait(?:ing)?|rest)\b/i.test(c);
+  if (told !== null) return idle(told) ? null : quantity(told, x);
+  const other = unit === 'hours' ? columnIn('min', x) : null, minutes = other === null || idle(other) ? null : quantity(other, x);
+  if (minutes) return minutes.kind === 'measure' ? { ...minutes, unit: 'h' } : op('/', minutes, number(60));
+  return rowSpan(unit, x);
+}
+
 /** The unit that a measured value is in. */
 const measuredIn = (e: Expression): string | null => (e.kind === 'measure' ? e.unit : e.kind === 'lapse' ? (e.unit === 'hours' ? 'h' : 'min') : null);
 
@@ -627,6 +649,18 @@ export function moneyColumn(x: Context): string | null {
   const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type));
   const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax)s?\b/i.test(c.name));
   return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : null;
+}
+
+/** The one column of what was earned or spent: of money, or else of what was charged. */
+export function takingsColumn(x: Context): string | null {
+  const money = moneyColumn(x);
+  if (money !== null) return money;
+  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund)\b|\//i.test(c.name));
+  for (const called of [/\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i, /\b(?:charge[ds]?|bill(?:ed)?|invoiced?|prices?|fees?|fares?|spent|donations?|payments?|gross|quoted?|quotes?|rent)\b/i]) {
+    const found = numbers.filter((c) => called.test(c.name));
+    if (found.length > 0) return found.length === 1 ? found[0]!.name : null;
+  }
+  return null;
 }
 
 export { percent, total, quantity, dated };

@@ -3,7 +3,7 @@ import type { Context } from '../../language/acts';
 import { theirNumber } from '../../language/grammar/theirs';
 import { column, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';
-import { groupable, moneyColumn, quantity, rowSpan } from '../../language/grammar/expressions';
+import { groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
 import { saysYes } from '../../language/grammar/conditions/make';
 import { readsAsDate } from '../../formula/check';
 import { stem } from '../../language/words';
@@ -75,13 +75,13 @@ export const figurePhrases: readonly Rule[] = [
   // 'number of firings and kilos of clay': a bare column beside a figure is added up
   rule('qfigs', '$qfigs:a and|, the? $col:c', ({ a, c }, x: Context) => { const e = sum(c, x); return e && !Array.isArray(e) && a.every((f: Expression) => f.kind === 'total') ? [...a, a.some((f: Expression) => f.kind === 'total' && f.fn === 'mean') ? over('mean', quantity(c, x)!) : e] : null; }, 0.25),
   rule('qfig', 'the? sum|total ^$col:c', ({ c }, x: Context) => sum(c, x), 0.05),
-  rule('qfigs', '$qfigs:a and|, what|how much? did? they|it|these|those|we? did? brought|bring|made|make|earned|earn|took|take|yielded in? ~inTotal?', ({ a }, x: Context) => { const name = moneyColumn(x); const e = name === null ? null : sum(name, x); return e && [...a, e]; }, 0),
+  rule('qfigs', '$qfigs:a and|, what|how much? did? they|it|these|those|we? did? brought|bring|made|make|earned|earn|took|take|yielded in? ~inTotal?', ({ a }, x: Context) => { const name = takingsColumn(x); const e = name === null ? null : sum(name, x); return e && [...a, e]; }, 0),
   rule('qfig', '$col:c on ~average', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0),
   rule('qfig', '~figureTotal|~inTotal of? $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('sum', e) : null), 0),
   rule('qfig', '$spanUnit:u ~inTotal', ({ u }, x: Context) => { const e = rowSpan(u, x); return e && over('sum', e); }, 0),
   rule('qfig', '~average $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('mean', e) : null), 0),
   rule('qfig', 'median $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('median', e) : null), 0),
-  rule('col', 'money|income|earnings|proceeds', (_s, x: Context) => moneyColumn(x), 0.3),
+  rule('col', 'money|income|earnings|proceeds', (_s, x: Context) => takingsColumn(x), 0.3),
   rule('perRow', 'of|for|in a|an|the|one|each $rows|$noun', () => true, 0),
   rule('perRow', '~each $rows|$noun|$guess', () => true, 0),
   // 'bacteria per village: lowest, average and highest'

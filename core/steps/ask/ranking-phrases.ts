@@ -1,6 +1,6 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Act, Context } from '../../language/acts';
-import { columnIn, dated, moneyColumn, quantity, rowDate, rowSpan } from '../../language/grammar/expressions';
+import { columnIn, dated, moneyColumn, takingsColumn, quantity, rowDate, rowSpan } from '../../language/grammar/expressions';
 import { stem } from '../../language/words';
 import { column, type Condition, type Expression, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
@@ -44,7 +44,8 @@ const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Cont
 /** Questions for the most, the least, the first and the last. */
 export const rankingPhrases: readonly Rule[] = [
   // 'Which scooter made the most money'
-  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who $col:g made|makes|brought|brings|earned|earns|took|takes|cost|costs in? the? ${way} money|revenue|income|takings ~inTotal?`, ({ g }, x: Context) => { const c = moneyColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who $col:g made|makes|brought|brings|earned|earns|took|takes|cost|costs in? the? ${way} money|revenue|income|takings ~inTotal?`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who ~be? the? $col:g ~rel? ~have|~did? spent|spend|spends|paid|pay|pays|earned|earn|earns|cost|costs|made|make|makes|took|take|takes|brought|bring|brings|charged|billed|owes us|in|on|for? the? ${way} money|of? ~inTotal? ??`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.3)).flat(),
   // 'Which article is returned most?', 'which shop has the most damaged returns'
   rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? most|oftenest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, true, 1, x)), 0.3),
   rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? least|rarest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, false, 1, x)), 0.3),

@@ -136,6 +136,7 @@ export const phrases = [
   rule('rider', '~if it|there|they|its? ~be? only? ~slashed the? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('clause', '~make $cols:c ~into? a? plain|real|proper|clean|simple yes or|and|/ no', ({ c }) => act(c, 'yesno'), 0),
   rule('rider', 'as|into|to a? ~number', () => afterReplace, 0.1),
+  rule('rider', '~make|read|store|keep|have what|whatever|the|everything is|are|stays? left|remains|remaining|over|rest|remainder as|into|to|in a|an? ~number', () => afterReplace, -0.2),
   rule('clause', '$cols:c as|into|to a? clean|plain|proper|simple|real? yes or|/|and no', ({ c }) => act(c, 'yesno'), 0.05),
   rule('clause', '$cols:c in|into $unit:u everywhere|throughout|always|only|please|consistently', ({ c, u }) => act(c, 'decimal', { unit: u }), 0.05),
   rule('clause', '$cols:c ~oneWay', ({ c }, x: Context) => (c.every((n: string) => readsAsDate(x.head, n)) ? act(c, 'date') : null), 0.1),

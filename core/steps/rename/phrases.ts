@@ -1,4 +1,4 @@
-import { plans } from '../../language/acts';
+import { plans, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 
 export const phrases = [
@@ -16,8 +16,18 @@ export const phrases = [
   rule('becoming', '$col:c column? becomes|become $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0.1),
   rule('becoming', '$becoming:a and|,|; $becoming:b', ({ a, b }) => [...a, ...b], 0),
   rule('clause', '$becoming:a and|,|; $becoming:b', ({ a, b }) => (uniqueNames([...a, ...b]) ? plans({ step: 'rename', names: [...a, ...b] }) : null), -0.2),
+  // 'Give the columns from and to the names Origin and Destination'
+  rule('clause', 'give|assign the? columns|fields? $cols:c the|these? new? names|headings|titles|headers :? $names:n ,? respectively?', ({ c, n }) => inTurn(c, n), -0.2),
+  rule('clause', '~rename the? columns|fields? $cols:c ~to|: $names:n ,? respectively?', ({ c, n }) => inTurn(c, n), 0),
+  rule('clause', 'the? columns|fields? $cols:c ~should be? called|named|renamed|titled to? $names:n ,? respectively?', ({ c, n }) => inTurn(c, n), 0),
   rule('clause', '$col:c ~should become $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.2),
 ].flat();
+
+/** As many new names as columns, in the order they are said. */
+const inTurn = (columns: readonly string[], names: readonly string[]): Act | null => {
+  const list = columns.length === names.length && columns.length > 1 ? columns.map((from, i) => ({ from, to: names[i]! })) : null;
+  return list && uniqueNames(list) ? plans({ step: 'rename', names: list }) : null;
+};
 
 export interface Renaming { readonly from: string; readonly to: string }
 

@@ -11,6 +11,10 @@ export const wholeTexts = (place: Extract<Find, { kind: 'texts' }>['place'], lis
 const PLAIN_WORD = { test: (w: string): boolean => w.length > 2 && !/^(?:the|and|with|for|from|into|that|this|those|these|them|its|his|her|their|our|all|any|each|every|other|another|nothing|blank|blanks|empty|capitals?|letters?|numbers?|dates?|text|case|column|columns|spaces?|dash|dashes|hyphens?|commas?|points?|dots?|word|words|value|values|same|one|spaces|upper|lower|title)$/i.test(w) };
 /** Words that begin a sentence and are looked for in no text. */
 const COMMON = /^(?:anything|everything|whatever|something|nothing|where|when|if|all|any|each|every|make|those|these|that|this|the|it|they|there|please|and|or|no|not|only|some|i|we|leave|put|write|set)$/i;
+/** One space before and behind every such mark. */
+const spacedOut = (columns: readonly string[], mark: string): Act | null => replaced(columns, wholeTexts('anywhere', [` ${mark} `, ` ${mark}`, `${mark} `, mark]), ` ${mark} `);
+/** A text instead of a mark; a word with a space before and behind it. */
+const inPlaceOfMark = (columns: readonly string[], mark: string, text: string): Act | null => (/^\p{L}+$/u.test(text) ? replaced(columns, wholeTexts('anywhere', [` ${mark} `, `${mark} `, ` ${mark}`, mark]), ` ${text} `) : replaced(columns, wholeTexts('anywhere', [mark]), text));
 export const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 
 export const phrases = [
@@ -24,6 +28,7 @@ export const phrases = [
   rule('instead', '$abbr:w', ({ w }) => w, 0.3),
   rule('instead', '$word:w', ({ w }) => (PLAIN_WORD.test(w) ? w : null), 0.5),
   ...['on', 'off', 'out', 'up', 'over', 'back', 'away', 'down', 'in'].map((p) => rule('instead', `$word:w ^${p}`, ({ w }) => (PLAIN_WORD.test(w) ? `${w} ${p}` : null), 0.4)).flat(),
+  rule('instead', '$word:a ^$word:b', ({ a, b }) => (PLAIN_WORD.test(a) && PLAIN_WORD.test(b) && /^\p{Ll}/u.test(a) ? `${a} ${b}` : null), 0.6),
   rule('instead', 'word|text|term ^$word:w', ({ w }) => w, 0),
   rule('sought', '$abbr:w', ({ w }) => [w], 0.15),
   rule('sought', 'word|text|term|phrase ^$word:w', ({ w }) => [w], 0),
@@ -45,6 +50,11 @@ export const phrases = [
 
   // 'Get rid of the spaces around the slash'
   rule('clause', '~drop spaces|space|blanks|blank around|beside|next|about|before to? (and after)? the? $mark:m in|of|from $cols:c', ({ m, c }) => replaced(c, wholeTexts('anywhere', [` ${m} `, ` ${m}`, `${m} `]), m), -0.4),
+  rule('clause', 'put|make|write|set|have|leave|use an? one|single|exactly? space|blank on either|both|each|every side|sides of|around the|every|each|all|any? $mark:m in|of|within $cols:c', ({ m, c }) => spacedOut(c, m), -0.4),
+  rule('clause', 'put|make|write|set|have|leave|use an? one|single|exactly? space|blank before and after the|every|each|all|any? $mark:m in|of|within $cols:c', ({ m, c }) => spacedOut(c, m), -0.4),
+  rule('clause', 'put|make|write|set|have|leave|use an? one|single|exactly? space|spaces|blank around the|every|each|all|any? $mark:m in|of|within $cols:c', ({ m, c }) => spacedOut(c, m), -0.4),
+  // 'I'd like "and" instead of the semicolons in task': a word in the place of a mark stands apart from its neighbours
+  rule('clause', "i'd|we'd|i|we|please? would|want|like|need|have|prefer|write|put|use to? have|see? an? word? $text:s instead|in of|place the|all|every? of? the? $chars:m in|of|under|within $cols:c", ({ s, m, c }) => inPlaceOfMark(c, m, s), -0.2),
   // 'Write "on account" where the method is invoice': instead of that
   rule('clause', 'write|put|use|enter $text:t ~wherever the? $col:c ~be|says|reads $values:v', ({ t, c, v }) => (v.every((o: { column: string }) => o.column === c) ? replaced([c], wholeTexts('whole', v.map((o: { text: string }) => o.text)), t) : null), 0),
   rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => replaced(c ?? null, wholeTexts('end', t), ''), 0),

@@ -33,7 +33,7 @@ function spanTo(name: string, x: Context): Expression | null {
 /** What was to be paid, beside what was: the only other amount that is called so, or so many at the price of one. */
 function dueFor(paid: string, x: Context): Expression | null {
   if (!numeric(paid, x)) return null;
-  const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|gross|expected|ordered|price|fee)\b/i.test(c.name) && !A_PIECE.test(c.name));
+  const found = x.head.columns.filter((c) => c.name !== paid && numeric(c.name, x) && /\b(?:agreed|due|owed|payable|charged|invoiced?|billed|total|gross|expected|ordered|price|fee|quoted?)\b/i.test(c.name) && !A_PIECE.test(c.name));
   const words = new Set(paid.toLowerCase().split(/\s+/));
   const alike = found.length > 1 ? found.filter((c) => c.name.toLowerCase().split(/\s+/).some((w) => words.has(w))) : found;
   if (alike.length === 1) return column(alike[0]!.name);

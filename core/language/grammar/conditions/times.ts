@@ -207,6 +207,7 @@ export const timeRules: readonly Rule[] = [
   rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),
   rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, 0),
   // 'Still here': what ends a row has not come yet
+  rule('cond', '~be? still with|at us|ours|the|our (shop|workshop|house|place|depot|office)?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0),
   rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.2),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
   // 'Delivered within five days of ordering'
