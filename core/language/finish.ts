@@ -75,6 +75,14 @@ function inSaidUnits(plans: readonly Plan[], words: readonly Token[]): readonly 
   return made.some((p, i) => p !== plans[i]) ? made : plans;
 }
 
+/** Cells that are all written in the unit they are measured in are the numbers that stand there. */
+const inOwnUnit = (plans: readonly Plan[], head: CheckedHead): readonly Plan[] => changed(plans, (node) => {
+  const { kind, unit, of } = node as { kind?: string; unit?: string; of?: { kind?: string; name?: string } };
+  if (kind !== 'measure' || of?.kind !== 'column') return node;
+  const glance = head.glances?.get(of.name!);
+  return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit!) ? of : node;
+}) as readonly Plan[];
+
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
 function asked100(plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] {
   // The sign of ‹VAT %›, of another table, asks for nothing.
@@ -88,4 +96,4 @@ function asked100(plans: readonly Plan[], words: readonly Token[], columns: read
 
 
 /** The plans of a reading as the whole request has them. */
-export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => withForms(inSaidUnits(asked100(plans, words, columns, head), words), words, head);
+export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => withForms(inOwnUnit(inSaidUnits(asked100(plans, words, columns, head), words), head), words, head);

@@ -37,8 +37,13 @@ function madeTwice(plans: readonly Plan[]): boolean {
   });
 }
 
+/** Is the same column looked through for words, or else blank? */
+const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","of":(\{"kind":"column","name":"(?:[^"\\]|\\.)*"\}),"texts":\[[^\]]*\]\},\{"kind":"empty","of":\1/.test(keyOf(plan));
+
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'When they say late or missing': what is missing is a word there.
+  { price: 0.6, holds: (plans) => plans.some((p) => wordsOrBlank(p)) },
   // 'Which category earned most (fee times uses)': the product is what is asked for.
   { price: 1.5, holds: (plans, { multiplies }) => multiplies && !/"op":"[*/]"/.test(keyOf(plans)), asks: 'A calculation is spoken of, and it is not used. Is it meant so?' },
   // 'How long, as a decimal number': what was calculated is one.

@@ -1,7 +1,8 @@
 import { columnsOf, number, renameColumns, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
 import { uniqueName } from '../../values/names';
-import { amend, nothing, withPlan, type Act, type State } from '../acts';
+import { readsAsDate } from '../../formula/check';
+import { amend, nothing, withPlan, type Act, type Context, type State } from '../acts';
 import { rule } from '../chart';
 import { nameOf } from '../naming';
 
@@ -83,6 +84,19 @@ const otherValues = (list: readonly { readonly column: string; readonly text: st
 const otherColumns = (columns: readonly string[]): Act =>
   amend(`columns ${JSON.stringify(columns)}`, (plan) => ('columns' in plan && plan.columns.length > 0 && plan.columns.join('\n') !== columns.join('\n') ? { ...plan, columns } : null));
 
+/** A calculation over one span of dates, with another date at one end. */
+function otherEnd(plan: Extract<Plan, { step: 'calculate' }>, end: 'from' | 'to', name: string): Plan | null {
+  let spans = 0;
+  const own = nameOf(plan.as);
+  const as = rewrite<Expression>(plan.as, (n) => {
+    const e = n as Expression | null;
+    if (typeof n !== 'object' || e === null || e.kind !== 'span' || e[end].kind !== 'column') return undefined;
+    spans++;
+    return { ...e, [end]: { kind: 'column', name } };
+  });
+  return spans === 1 && JSON.stringify(as) !== JSON.stringify(plan.as) ? { ...plan, as, name: plan.name === own ? nameOf(as) : plan.name } : null;
+}
+
 /** 'No, ...' before anything else: what follows changes what was said before, or stands in its place. */
 const correcting = (instead: boolean): Act => ({
   key: `correcting ${instead}`,
@@ -125,6 +139,8 @@ export const againRules = [
   rule('rider', 'add|put|take the? $cols:c to|into|in it|that|this|there', ({ c }) => include(c), -0.1),
   rule('rider', 'and|plus the? $cols:c as|too|also well?', ({ c }) => include(c), 0.6),
   rule('rider', 'and|plus? the? $cols:c too|also|as|well? well?', ({ c }) => ofLast(include(c)), 0.2),
+  // 'No, to the promised date': a span with another end
+  ...(['to', 'from'] as const).map((end) => rule('rider', `$nopes? ~iMeant? ${end === 'to' ? 'to|until|till|up' : 'from|since'} to? the? $col:c instead|rather|please?`, ({ c }, x: Context) => (readsAsDate(x.head, c) ? ofLast(amend(`span ${end} ${c}`, (plan) => (plan.step === 'calculate' ? otherEnd(plan, end, c) : null))) : null), -0.1)).flat(),
   // 'I meant moisture': the same with another column
   rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
   rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),

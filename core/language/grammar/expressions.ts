@@ -41,6 +41,18 @@ export function timed(name: string, { head }: Context): boolean {
 const dated = (name: string, { head }: Context): Expression | null => (readsAsDate(head, name) ? column(name) : null);
 const both = (a: Expression | null, b: Expression | null, make: (a: Expression, b: Expression) => Expression): Expression | null => (a && b ? make(a, b) : null);
 
+/** What people say of rows, and the names of columns that tell it. */
+const PHRASAL: readonly (readonly [string, RegExp])[] = [
+  ['picked|pick|picking up', /\b(?:collected|fetched|collection|pick-?up)\b/i],
+  ['fetched|taken|took home|away', /\b(?:collected|fetched|collection|picked up)\b/i],
+  ['sent|shipped|posted|mailed off|out', /\b(?:sent|shipped|dispatched|despatched|posted)\b/i],
+  ['handed|turned|dropped|given in|off', /\b(?:received|brought in|handed in|submitted|dropped off)\b/i],
+  ['came|come|coming in', /\b(?:received|arrived|arrival|reported|opened)\b/i],
+  ['handed|given|gave|lent|went|taken|took out', /\b(?:out|lent|issued|handed out|borrowed|checked out)\b/i],
+  ['signed|sign|signing up', /\b(?:registered|joined|enrolled|signed up|member since)\b/i],
+  ['paid|settled up', /\b(?:paid|settled)\b/i],
+];
+
 /**
  * Calculations in words. `ex0` is one value, `ex1` products and quotients, `ex2` sums and differences; `expr` is any
  * of them as a whole. Figures over all rows, or over the rows of a group, are values like others.
@@ -57,6 +69,7 @@ export const expressionRules = [
   rule('col', 'the? day|date|time|moment when|that|on|at? which? it|they|he|she|we|$rows was|is|were|got|has? been? $col:c', ({ c }) => c, 0.05),
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
+  ...PHRASAL.map(([words, called]) => rule('col', words, (_s, x: Context) => { const found = x.head.columns.filter((c) => called.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.3)).flat(),
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'revenue|turnover|income|earnings|sales|money|=takings|=proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : takingsColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
@@ -274,9 +287,9 @@ export const expressionRules = [
   rule('plusSign', '~open +|plus|positive|without sign? ~close', () => true, 0),
   rule('minusSign', '~open -|–|minus|negative ~close', () => true, 0),
   // 'The charge per hour', where the row says how long it took
-  rule('ex1', '$ex0:a ~per $spanUnit:u', ({ a, u }, x: Context) => { const e = u === 'hours' || u === 'minutes' ? lasted(u, x) : null; return e && a.kind === 'column' && !isRate(a.name) && unitSort(unitInName(a.name) ?? '') !== 'time' && JSON.stringify(a) !== JSON.stringify(e) ? op('/', a, e) : null; }, 0.25),
+  rule('ex1', '$ex0:a ~per $spanUnit:u', ({ a, u }, x: Context) => { const e = u === 'hours' || u === 'minutes' ? lasted(u, x) : null; return e && a.kind === 'column' && !/\b(?:per|rate|hourly)\b|\//i.test(a.name) && unitSort(unitInName(a.name) ?? '') !== 'time' && JSON.stringify(a) !== JSON.stringify(e) ? op('/', a, e) : null; }, 0.25),
   // 'What remains to be paid after the deposit'
-  rule('ex2', 'what|amount|sum|money|rest that|which? remains|remain|is|stays|are left|still|due|open|owed|outstanding? to|for? be|paid|pay? paid|settle|settled? (of the? bill|amount|charge|price)? after|less|minus|once|without the|our|their|its? $col:d is|was|has|been? paid|taken|off|deducted|made? off?', ({ d }, x: Context) => { const m = soldFor(x, d) ?? moneyColumn(x), [a, b] = [m === null || m === d ? null : quantity(m, x), quantity(d, x)]; return a && b ? op('-', a, b) : null; }, -0.2),
+  rule('ex2', 'what|amount|sum|money|rest that|which? remains|remain|is|stays|are left|still|due|open|owed|outstanding? to|for? be|paid|pay? paid|settle|settled? (of the? bill|amount|charge|price)? after|less|minus|once|without the|our|their|its? $col:d is|was|has|been? paid|taken|off|deducted|made? off?', ({ d }, x: Context) => { const m = soldFor(x, d) ?? takingsColumn(x), [a, b] = [m === null || m === d ? null : quantity(m, x), quantity(d, x)]; return a && b ? op('-', a, b) : null; }, -0.2),
   // The tax that a price holds
   rule('ex2', '$pct:p vat|tax|gst ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.2),
   rule('ex2', 'vat|tax|gst at|of? $pct:p ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.2),

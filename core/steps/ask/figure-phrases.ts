@@ -3,7 +3,7 @@ import type { Context } from '../../language/acts';
 import { theirNumber } from '../../language/grammar/theirs';
 import { column, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';
-import { groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
+import { columnLike, groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
 import { saysYes } from '../../language/grammar/conditions/make';
 import { readsAsDate } from '../../formula/check';
 import { stem } from '../../language/words';
@@ -81,6 +81,7 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfig', '$spanUnit:u ~inTotal', ({ u }, x: Context) => { const e = rowSpan(u, x); return e && over('sum', e); }, 0),
   rule('qfig', '~average $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('mean', e) : null), 0),
   rule('qfig', 'median $ex1:e', ({ e }) => (e.kind === 'span' || e.kind === 'lapse' ? over('median', e) : null), 0),
+  rule('qfig', '$unit:u ~inTotal', ({ u }, x: Context) => { const c = columnLike(u, x), e = c === null ? null : quantity(c, x); return e && { kind: 'total', fn: 'sum', of: e, by: [] }; }, 0.1),
   rule('col', 'money|income|earnings|proceeds', (_s, x: Context) => takingsColumn(x), 0.3),
   rule('perRow', 'of|for|in a|an|the|one|each $rows|$noun', () => true, 0),
   rule('perRow', '~each $rows|$noun|$guess', () => true, 0),

@@ -80,6 +80,7 @@ export const rankingPhrases: readonly Rule[] = [
     rule('clause', `who $col:g the? ${way === 'most' ? 'most' : 'least|fewest'} $rowsCounted ~inTotal?`, ({ g }, x: Context) => ranking(g, allRows, way === 'most', 1, x), 0),
     rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, w, u }, x: Context) => { if (w !== undefined && x.head.columns.some((h) => h.name.toLowerCase().split(/\s+/).some((p) => stem(p) === stem(w)))) return null; const c = columnIn(u, x); const by = (g as string | undefined) ?? personColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
   ]).flat(),
+  rule('clause', '~tellMe? ,? in|on|at|by|during? which|what $qperiod:p do|did|does|are|were|is|was people|they|we|customers|clients|members|guests|most|someone|$word? ^$col:c the? most|oftenest often|frequently|of? them|$rows? ??', ({ p, c }, x: Context) => { const by = dated(c, x) ? period(p, c, x) : null; return by && asked({ figures: [allRows], by: [by], order: { figure: 0, down: true }, most: 1 }); }, 0),
   // 'the most common site', 'which site is the most common'
   rule('clause', '~tellMe? ,? which|what $qby:b ~did|~be|$word the? ~commonest one|of? (of? all|them)?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0),
   rule('question', 'who ~did|$word? ^$col:c the? most often|frequently|times?', ({ c }, x: Context) => (dated(c, x) || quantity(c, x) !== null ? null : commonest(c, x)), -0.1),

@@ -160,6 +160,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', "$rset:c don't|doesn't|dont|doesnt|do|does not? matter|count|interest us|me?", ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving zeros|zeroes|0|zero out|aside', () => withoutZeros, 0),
   rule('rider', '$omitting the|those|any? $rows|$noun|$guess|ones ~without an|any? figure|number|value|entry|data|reading', () => onQuestion('blanks left out', (plan) => plan), -0.4),
+  rule('rider', '$omitting the|those|any|all? unknown|missing|blank|empty|unspecified ones|$rows|values|entries|cells?', () => onQuestion('blanks left out', (plan) => plan), -0.2),
   rule('rider', '$omitting the? zeros|zeroes|0|zero', () => withoutZeros, 0),
   rule('rider', 'the? zeros|zeroes are? left|ignored|excluded|omitted|skipped out?', () => withoutZeros, 0),
   rule('rider', 'rounded|round it|them|that|this? to ^$num:n', ({ n }) => onQuestion(`round ${n}`, (plan) => (n >= 0 && n <= 12 && !plan.figures.every((f) => counts(f.as)) ? { ...plan, figures: plan.figures.map((f) => (counts(f.as) ? f : { ...f, as: rounded(f.as, n, 'nearest') })) } : null)), 0.1),

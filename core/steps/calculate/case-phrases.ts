@@ -11,6 +11,7 @@ import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/condit
 import { orNothing } from '../../language/grammar/many';
 import { onlyTime, quantity, rowDate, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
+import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
 import { add } from './adding';
 
@@ -55,6 +56,8 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
       return of && { ...node, of };
     }
     default:
+      // Words that stand in none of the texts say nothing of them.
+      if (node.kind === 'text' && isIt(node.of) && !(subject.kind === 'column' && columnOf(x.head, subject.name).type === 'text' && sampleOf(subject.name, x).some((v) => node.texts.some((t) => v.toLowerCase().includes(t.toLowerCase().slice(0, 5)))))) return null;
       // What two values are apart is not asked for blanks.
       return !isIt(node.of) ? node : subject.kind === 'maths' && node.kind === 'empty' ? null : { ...node, of: subject };
   }
@@ -187,6 +190,11 @@ const COUNTED = /^(?:decimals?|places?|digits?|per ?cent|percent|times|points?|r
 /** What somebody is told to do is no label either. */
 const IMPERATIVE = /^(?:mark|flag|tag|label|colou?r|accent|tint|total|sum|average|mean|median|number|amount|share|percentage|drop|remove|delete|keep|throw|take|show|add|sort|rename|move|replace|split|fill|write|use|say|put|call|make|same)$/i;
 
+/** Words that are looked for in no text. */
+const NO_SAYING: ReadonlySet<string> = new Set(LIGHT);
+/** Words that say what a label is of. */
+const KIND_OF = /^(?:size|grade|class|category|level|band|group|type|label|tag|mark|status)$/i;
+
 export const casePhrases = [
   // 'Jobs of more than an hour get a Pickup fee of 5, the others 2'
   rule('clause', '$rset:c get|gets|pay|pays|have|has|should|must? have|get|pay? a|an? ^$name:n of $ex2:a ,|and|;|. and|but? ~otherwise (get|gets|pay|have|it|is|it\'s)? $ex2:b', ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),
@@ -205,7 +213,7 @@ export const casePhrases = [
   rule('label', '$setPhrase:t', ({ t }) => t, -0.05),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
-  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || COUNTED.test(a) || /^(?:drop|remove|delete|keep|throw)$/i.test(b) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
+  rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || COUNTED.test(a) || KIND_OF.test(a) || /^(?:drop|remove|delete|keep|throw)$/i.test(b) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
 
   // Conditions about 'it'
   ...SIZES.flatMap(([words, operator]) => [
@@ -256,6 +264,14 @@ export const casePhrases = [
   rule('case1', '$leaf:l for the? $rset:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0.1),
   // What a column is called behind its name is no label: 'if it differs from the list price'
   rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] | null => (l.kind === 'text' && NOUNS.has(l.value) ? null : [{ when: c, then: l }]), 0.05),
+  // 'Complaint when they say late or broke, praise when great or thanks'
+  rule('case1', '$leaf:l ~if|at|with|on (it|they|that|there|people|someone|somebody says|say|mentions|mention|contains|contain|has|have|is|are)? the? word|words? ^$saidWords:w', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }], 0.3),
+  rule('saidWords', '$word:w', ({ w }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w]), 0),
+  rule('saidWords', '$word:w or|, $saidWords:r', ({ w, r }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, ...r]), 0),
+  rule('case1', '$leaf:l from there|that|then|here on? to|until|till|up $num:n $unit:u|$measure?', ({ l, n, u }): Open[] => [{ when: compare('<=', n, u), then: l, loose: true }], -0.2),
+  rule('case1', '$leaf:l below|under|less|lower that|this|it|those', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0),
+  rule('case1', '$leaf:l ~without an? value|number|figure|amount|reading|entry|$col', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0),
+  rule('case1', '$leaf:l below|lower|underneath', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0.1),
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
   rule('case1', '$itcond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0),
@@ -313,8 +329,8 @@ export const casePhrases = [
   rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && (c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
   // 'Morning before 11, midday until 15, ..., blank where the slot is missing': that is what they are about.
-  rule('choice', '$casesOf:c ,|.|;|and? and? leave|leaving|make|keep? it? ~blankWord|nothing|none|no ^$word? ~wherever|if the? $col:n ~be? ~blankWord', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
-  rule('choice', '$casesOf:c ,|.|;|and? and? ~blankWord|nothing|none|no ^$word? ~wherever|if? we|there|it|they? ~without an? $col:n', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
+  rule('choice', '$casesOf:c ,|.|;|and? and? leave|leaving|make|keep? it? blank|empty|nothing|none|no ^$word? ~wherever|if the? $col:n ~be? ~blankWord', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
+  rule('choice', '$casesOf:c ,|.|;|and? and? blank|empty|nothing|none|no ^$word? ~wherever|if? we|there|it|they? ~without an? $col:n', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
   rule('chosen', '$choice:c', ({ c }, x: Context) => chosen(c, x), 0),
   rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }, x: Context) => chosen(c, x, of(n)), 0.02),
   rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orNoNumber(orZero(c, x), x.head), then: blank }, ...e.cases] } : null), 0.05),
@@ -380,6 +396,7 @@ export const casePhrases = [
     rule('clause', `is|are|was|were the? $col:c ${words} the|its|their? ~average $col? of|for|in|within|at|by the|its|their|that|each|every|same? same? $col:g ?? yes|yes/no? or|/? no?`, ({ c, g }, x: Context) => { const e = quantity(c, x); return e && c !== g ? add(yesIf({ kind: 'compare', op: words === '~more' ? '>' : '<', left: e, right: { kind: 'total', fn: 'mean', of: e, by: [g] } })) : null; }, -0.3),
   ]).flat(),
   // 'Distance group: near below 25, middle 25 to 100, far beyond'
+  ...['size', 'category', 'level'].map((kind) => rule('clause', `${kind} $choice:c`, ({ c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), kind[0]!.toUpperCase() + kind.slice(1)) : null), 0.4)).flat(),
   rule('clause', '^$col:n group|band|class|category|size|grade|level|label|bracket|bucket :|-|–|= $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x), `${n} group`), -0.1),
   rule('clause', 'time of day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = onlyTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Time of day'); }, -0.1),
   rule('clause', 'part|time of the day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = onlyTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Part of the day'); }, -0.1),

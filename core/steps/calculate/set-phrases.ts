@@ -2,6 +2,7 @@ import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { blank, column, columnsOf, number, op, type Condition, type Expression } from '../../formula/expression';
 import { plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { sortOf } from '../../language/grammar/conditions/texts';
 import { quantity } from '../../language/grammar/expressions';
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
@@ -42,7 +43,19 @@ const VERB = 'set|change|update|correct|amend|overwrite|switch|put|make|turn|wri
 const THE = 'the|its|their|every|all? values|value|cells|entry|entries? of|in? the?';
 const WHERE = 'where|wherever|whenever|when|if|for|on|of|in|with|whose';
 
+/** Cells that hold nothing of the sort that their column is for are left blank. */
+function onlyProper(columns: readonly string[], x: Context): Act | null {
+  const [name, ...others] = columns;
+  const what = name === undefined || others.length ? null : sortOf(name, x);
+  return what && set(name!, { kind: 'choose', cases: [{ when: { kind: 'holds', what, of: column(name!) }, then: column(name!) }], otherwise: blank });
+}
+
 export const setPhrases = [
+  // 'Whatever in email is not a proper address should be emptied'
+  rule('clause', "whatever|anything|everything|all|those|values|entries|cells|addresses|what in|under|of the? $cols:c that|which? isn't|aren't an? real|proper|valid|correct|genuine|right? $word? ,? ~should|is|are|to? ~be? left|made|set|to|be? ~blankWord|emptied|blanked|cleared|removed|deleted|out", ({ c }, x: Context) => onlyProper(c, x), -0.2),
+  rule('clause', 'whatever|anything|everything|all|those|values|entries|cells|addresses|what in|under|of the? $cols:c that|which? ~be? not an? real|proper|valid|correct|genuine|right? $word? ,? ~should|is|are|to? ~be? left|made|set|to|be? ~blankWord|emptied|blanked|cleared|removed|deleted|out', ({ c }, x: Context) => onlyProper(c, x), -0.2),
+  rule('clause', '~drop|blank|empty|clear|delete out? the? invalid|wrong|malformed|broken|improper $cols:c', ({ c }, x: Context) => onlyProper(c, x), -0.2),
+  rule('clause', "blank|empty|clear|wipe out? whatever|anything|everything|all|those|values|entries|cells|addresses? in|under|of? the? $cols:c that|which isn't|aren't|is|are not? an? real|proper|valid|correct|genuine|right? $word?", ({ c }, x: Context) => onlyProper(c, x), -0.2),
   // 'Fill missing end dates with start date plus 6 weeks'
   rule('clause', 'fill|complete|replace|set|put in|up? the? ~blankWord $col:c with|by|to|as the? $formula:e', ({ c, e }) => (e.kind === 'column' || e.kind === 'number' || e.kind === 'text' || columnsOf(e).length === 0 || columnsOf(e).includes(c) ? null : set(c, { kind: 'orElse', of: column(c), otherwise: e })), -0.3),
   rule('clause', 'fill|complete|replace|set|put in|up? the? ~blankWord $col:c with|by|to|as the? $shifted:e', ({ c, e }) => (columnsOf(e).includes(c) ? null : set(c, { kind: 'orElse', of: column(c), otherwise: e })), -0.4),

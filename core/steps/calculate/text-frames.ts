@@ -12,7 +12,7 @@ import { sampleOf } from '../../language/grammar/samples';
 import type { Example } from '../by-example/programs';
 import type { Findable } from '../../values/find';
 
-const TAKE = 'get take extract pull fish out of from in the it is are find put that which whatever stands stand what text texts bit part piece into move copy some people somebody sometimes mention mentions mentioned quote give given gives has have there behind after before says say if so to looks look like everything bits inside one them own where somebody both or names name lower upper case small letters numeric as a number for kept as shown code codes ref reference no';
+const TAKE = 'get take extract pull fish out of from in the it is are find put that which whatever stands stand what text texts bit part piece into move copy some people somebody sometimes mention mentions mentioned quote give given gives has have there behind after before says say if so to looks look like everything bits inside one them own where somebody both or names name lower upper case small letters numeric as a number for kept as shown code codes ref reference';
 const texts = (name: string, x: Context): boolean => columnOf(x.head, name).type === 'text';
 const lowered = (e: Expression, style: 'lower' | 'upper' | undefined): Expression => (style ? { kind: 'cased', letters: style, of: e } : e);
 const STYLE = [means('lower case|lowercase|small letters|in small letters|in lower case', 'lower'), means('upper case|capitals|in capitals|uppercase', 'upper')];

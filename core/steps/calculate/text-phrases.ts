@@ -310,6 +310,7 @@ export const textPhrases = [
   rule('text0', 'the? last $col:c only|alone?', ({ c }, x: Context) => pieceOfList(c, -1, x), 0.05),
   rule('text0', 'the? first of the? $col:c', ({ c }, x: Context) => pieceOfList(c, 1, x), 0),
   rule('clause', 'the? first $col:c only|alone ,? ~into|~add ~column ~named? $name:n', ({ c, n }, x: Context) => addFound(pieceOfList(c, 1, x), n), -0.2),
+  rule('ex1', '~countWord ~distinctWord? $col:c ~be|~have there? in|on|for|at|of? ~each $rows|$noun|$guess have|has|there?', ({ c }, x: Context) => listed(c, x), -0.1),
   rule('ex1', '~countWord $word|$guess|$rows are|is|were? in|on|at the? $col:c ~each? $rows|$noun?', ({ c }, x: Context) => listed(c, x), 0.05),
   rule('text0', 'the? last word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
 

@@ -28,6 +28,9 @@ const sortBy = (by: readonly SortKey[]): Act => ({
   },
 });
 
+/** Only behind what was done with rows: of a question, it says how the answer is put in order. */
+const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'ask' ? null : act.apply(state)) });
+
 /** One more key for rows that are equal so far. */
 const andBy = (name: string, down: boolean): Act =>
   amend(`sort and ${name} ${down}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === name) ? { ...plan, by: [...plan.by, { column: name, down }] } : null));
@@ -41,6 +44,8 @@ const inOrder = (name: string, list: readonly Value[]): SortKey | null => (list.
 const WORSE_WHEN_HIGH = /sever|risk|error|loss|delay|late|fault|damage|overdue|days|waste|churn|complaint|fail|defect/i;
 
 export const phrases = [
+  rule('clause', 'and|then|now|also by the? $col:c ,? ~descending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: true }])) : null), 0.1),
+  rule('clause', 'and|then|now|also by the? $col:c ,? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: false }])) : null), 0.1),
   rule('sortkey', '$col:c in the? order|sequence :|of? $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, -0.2),
   rule('sortkey', '$col:c :|, $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),
   rule('sortkey', '$col:c ~open $values:v ~close', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),

@@ -3,7 +3,7 @@ import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
-import { onlyDate, rowDate } from '../../language/grammar/expressions';
+import { onlyDate, rowDate, takingsColumn } from '../../language/grammar/expressions';
 import type { Choice, TakePlan } from './step';
 
 /** Samples are drawn with a seed on record, so that the same sentence draws the same rows again. */
@@ -38,6 +38,10 @@ export const phrases = [
   }, ({ count, chance, by }) => (chance && count !== undefined ? take(count, random, by === undefined ? undefined : [by]) : null), 0),
 
   rule('clause', '~keep? the? best|top|highest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'highest', column: c }, [g]) : null), -0.2),
+  ...([['best|highest|most|top', 'highest'], ['worst|lowest|least', 'lowest']] as const).flatMap(([words, kind]) => [
+    rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess of|for|per|from each|every|any|the $col:g`, ({ n, g }, x: Context) => { const c = takingsColumn(x); return c === null || c === g ? null : take(n ?? 1, { kind, column: c }, [g]); }, -0.1),
+    rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess`, ({ n }, x: Context) => { const c = takingsColumn(x); return c === null ? null : take(n ?? 1, { kind, column: c }); }, 0),
+  ]).flat(),
   rule('clause', '~keep? the? worst|lowest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'lowest', column: c }, [g]) : null), -0.2),
   rule('clause', '~keep? the? $adj:a $rows|$noun|$guess of|for|per|from each|every|any $col:g', ({ a, g }) => picked(1, a, g), 0),
   rule('clause', '~keep $num:n ~highest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),

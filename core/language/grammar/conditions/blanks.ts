@@ -2,13 +2,25 @@ import { all, any, column, not, number } from '../../../formula/expression';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
+import { stem } from '../../words';
 import { compare, done, empty, hasBlanks, numeric, orZero, saysYes } from './make';
 
 /** Does a column of whole numbers begin at zero, so that zero is none? */
 const countsFromZero = (name: string, x: Context): boolean => numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
 
+/** The column that a participle tells to be filled: ‹Rating› of what was rated. One that has blanks, and of no other word. */
+function namedAfter(word: string, x: Context): string | null {
+  if (!/ed$/i.test(word) || word.length < 5 || x.vocabulary.values.has(word.toLowerCase()) || x.vocabulary.inside.has(word.toLowerCase())) return null;
+  const root = stem(word.toLowerCase());
+  const found = x.head.columns.filter((c) => /^\p{L}+(?:ing|ion|ment|al|ance|ence)$/iu.test(c.name) && stem(c.name.toLowerCase().replace(/(?:ment|ion|al|ance|ence)$/, '')) === root && hasBlanks(c.name, x));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 /** What is there and what is not. */
 export const blankRules: readonly Rule[] = [
+  // 'Only those rated': where ‹Rating› is filled
+  rule('cond', '~be? ^$word:w', ({ w }, x: Context) => { const c = namedAfter(w, x); return c === null ? null : not(empty(c)); }, 0.25),
+  rule('cond', '~be ~not ^$word:w', ({ w }, x: Context) => { const c = namedAfter(w, x); return c === null ? null : empty(c); }, 0.1),
   rule('cond', '~be? $uncol:c', ({ c }, x: Context) => orZero(empty(c), x), 0.2),
   // What nobody did, whose value nobody knows
   rule('cond', 'nobody|noone|none has|have|had|ever? $col:c yet?', ({ c }, x: Context) => orZero(empty(c), x), 0.05),

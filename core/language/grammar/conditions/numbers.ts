@@ -7,8 +7,8 @@ import { readMeasure, unitSort } from '../../../values/units';
 import { rule, type Rule } from '../../chart';
 import { type Context, nothing } from '../../acts';
 import { namesRows } from '../../mentions';
-import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor } from '../expressions';
-import { compare, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
+import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, takingsColumn } from '../expressions';
+import { compare, empty, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
 
 /** The only column of numbers. */
 function onlyNumber(x: Context): string | null {
@@ -161,6 +161,7 @@ export const numberRules: readonly Rule[] = [
   rule('cond', 'it|they? ~tookIt ~less $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<', e, number(n)); }, 0),
   rule('cond', 'it|they? ~tookIt ~least $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('>=', e, number(n)); }, 0),
   rule('cond', 'it|they? ~tookIt ~most $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<=', e, number(n)); }, 0),
+  ...['cost|costs|costed|charged|paid|brought|earned|made nothing', '~be? free of? charge?', 'was|were|is|are done|given|made|sold for free|nothing'].map((words) => rule('cond', words, (_s, x: Context) => { const c = takingsColumn(x); return c === null || x.vocabulary.values.has('free') ? null : any([empty(c), compare('=', column(c), number(0))]); }, 0.2)).flat(),
   // 'not paid in full': less than what was to be paid
   rule('cond', '~be|~have? we|they|he|she? ~not been? $col:c in full', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, due); }, 0),
   rule('cond', '~be|~have? we|they|he|she? ~not been? fully|completely|entirely $col:c', ({ c }, x: Context) => { const due = dueFor(c, x); return due && compare('<', { kind: 'orElse', of: column(c), otherwise: number(0) }, due); }, 0),

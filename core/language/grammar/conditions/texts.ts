@@ -4,6 +4,7 @@ import { type Findable, finder } from '../../../values/find';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
 import { SMALL_WORDS } from '../../mentions';
+import { stem } from '../../words';
 import { sampleOf } from '../samples';
 import { isDated, numeric } from './make';
 
@@ -32,7 +33,7 @@ function mentionsAll(name: string, texts: readonly string[], x: Context): Condit
 }
 
 /** What most of a column's texts are: e-mail addresses, web addresses, telephone numbers. */
-function sortOf(name: string, x: Context): Findable | null {
+export function sortOf(name: string, x: Context): Findable | null {
   const all = sampleOf(name, x).slice(0, 100);
   const sort = (['email', 'web', 'phone'] as const).find((s) => { const find = finder({ kind: 'sort', sort: s }); return all.filter((v) => find(v).length > 0).length > all.length * 0.5; });
   return sort ? { kind: 'sort', sort } : null;
@@ -45,7 +46,7 @@ const NO_NUMBER = /(?:[a-z]{2}ed|[^aeiou]y|ly|ing|ent|ant|ous|ful|able|ible|ic|a
 function bothNumbers(word: string): string[] | null {
   const w = word.toLowerCase();
   if (w.length < 3 || /^(?:more|less|than|least|most|fewer|each|all|any|row|rows|column|columns|other|the|and|that|this|which|something|anything|nothing|word|words|about|only|those|these)$/.test(w)) return null;
-  return NO_NUMBER.test(w) ? [w] : w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, /(?:s|x|z|ch|sh)$/.test(w) ? `${w}es` : `${w}s`];
+  return NO_NUMBER.test(w) || !w.startsWith(stem(w).slice(0, 4)) ? [w] : w.endsWith('s') && !w.endsWith('ss') ? [w.slice(0, -1), w] : [w, /(?:s|x|z|ch|sh)$/.test(w) ? `${w}es` : `${w}s`];
 }
 
 /** Do codes of a column begin with these capitals, and go on with something else? */
