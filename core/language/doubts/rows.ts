@@ -47,6 +47,8 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'No, to promised': a correction keeps no rows without a promise.
+  { price: 4, holds: (plans, { corrects }) => corrects && plans.some((p) => p.step === 'filter' && p.where.kind === 'empty') },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   // 'Those over an hour get a fee of 5, the others 2' sets no rows aside, nor does it forget the others.
   { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },

@@ -1,6 +1,6 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { blank, column, columnsOf, type Expression, number } from '../../formula/expression';
-import type { Context } from '../../language/acts';
+import type { Act, Context } from '../../language/acts';
 import { fit } from '../../metrics/metrics';
 import { readsAsNumber } from '../../formula/check';
 import { blankWhere, onLast, withBlank } from './amending';
@@ -15,6 +15,9 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
 }
 
 /** Where a calculation is blank, and what blanks count as. */
+/** Blanks of some columns count as zero in what was calculated. */
+const zeroFor = (names: readonly string[]): Act => onLast(`zero for ${names.join()}`, (plan) => (!plan.replace && names.every((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, names) } : null));
+
 export const blankPhrases: readonly Rule[] = [
   // '..., 0 when no part was used'
   rule('rider', '$num:n ~if|~wherever there? ~be? no|not ^$col:c ~be? used|given|there|known|entered|recorded|needed|chosen|noted?', ({ n, c }) => onLast(`without ${c} ${n}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: cases([{ when: { kind: 'empty', of: column(c) }, then: number(n) }], plan.as) })), -0.3),
@@ -30,6 +33,8 @@ export const blankPhrases: readonly Rule[] = [
   rule('rider', 'open|unfinished|running|unclosed|pending $rows|$noun|$guess|ones? get|gets|have|show|stay|stays|remain|are|is left? ~blankWord|nothing', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
   // 'where parts are blank count them as nothing': in what was calculated, not in the column
   rule('rider', '$gap:c ,? take|treat|count|read|consider|regard|see|use|assume it|that|them|this? as|is|for? $nought', ({ c }) => onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.5),
+  rule('rider', 'treat|take|count|consider|read|regard|see|assume no|missing|blank|an? empty? the? $cols:c as|for|like|means|is a? $nought', ({ c }) => zeroFor(c), 0),
+  rule('rider', 'no|missing|blank|an? empty? $cols:c counts|count|is|are|means|mean|stands|= as|for? a? $nought', ({ c }) => zeroFor(c), 0.05),
   // Blank where ...
   rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
   rule('blankIt', '~be = ~blankWord', () => true, 0),

@@ -111,6 +111,16 @@ export const frames: readonly Frame[] = [
     about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few`,
   }, ({ cols, number: kind, unit, reads: r, places, rest, empties }) => misread(r) ? null : act(cols ?? null, kind === 'whole' && places === undefined ? 'whole' : 'decimal', { ...(unit ? { unit } : {}), ...meaningsOf(r), ...(rest ? { blankRest: true } : {}) }, { places, blanksAs: empties })),
 
+  // 'Take km off the distances'
+  frame('off with a unit', {
+    need: { cols: '$cols', unit: ['the? $unit'], drop: '~drop|take off|off|away|get rid of|without|behind' },
+    may: { reads, blanks: BLANKS_STAY, number: ['~number', 'numeric|number|numbers|plain number'] },
+    many: ['reads', 'unit', 'drop'],
+    about: `${CHANGE} unit from behind them the for so that it is text letters sign signs take`,
+    bars: 'over under above below more less than per where which when',
+    cost: 0.9,
+  }, ({ cols, unit, reads: r }, x) => ((unit as (string | true)[]).every((u) => typeof u === 'string' && cols.every((c: string) => { const own = x.head.glances?.get(c)?.unit ?? ''; return own !== '' && unitSort(own) === unitSort(u); })) ? act(cols, 'decimal', meaningsOf(r)) : null)),
+
   // 'strip the currency off the prices', '£ and commas away from cost'
   frame('off with signs', {
     need: { cols: '$cols', signs: [CURRENCY, '€|£|%|euro sign|euro signs|pound sign|pound signs|percent sign|percent signs|currency'], drop: '~drop|take off|off|away|get rid of|without' },

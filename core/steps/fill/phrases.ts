@@ -80,6 +80,7 @@ export const phrases = [
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
+  rule('clause', '$cols:c :|,|-|– a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? means|mean|is|are|stands|stand|says for|that? $word? $word? $word? $word? $word? ,|;|.|–|- ? so|hence|thus|i.e|ie|meaning|therefore (please? ~make|put|write|fill|enter|use|it|that|take|is|its in|is|means|it|as? a?)? $filling:f there|in|instead?', ({ c, f }) => act(c, f), -0.2),
   rule('clause', 'a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? in|under|of|for the? $cols:c means|mean|is|are|stands|stand|says for|that? $word? $word? $word? $word? $word? ,|;|.|–|- ? so|hence|thus|i.e|ie|meaning|therefore (please? ~make|put|write|fill|enter|use|it|that|take|is|its in|is|means|it|as? a?)? $filling:f there|in|instead?', ({ c, f }) => act(c, f), -0.2),
   rule('clause', '~blankWord $cols:c means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('nought', 'none|nothing|zero|0|nil', () => true, 0),
