@@ -2,7 +2,7 @@ import type { CheckedHead } from '../formula/check';
 import { asPercentage } from '../steps/calculate/amending';
 import type { Plan } from '../steps/registry';
 import { folded } from '../values/fold';
-import { unitName, unitSort } from '../values/units';
+import { readMeasure, unitName, unitSort } from '../values/units';
 import type { ColumnMention } from './mentions';
 import { nameOf } from './naming';
 import { stem, type Token } from './words';
@@ -80,7 +80,7 @@ const inOwnUnit = (plans: readonly Plan[], head: CheckedHead): readonly Plan[] =
   const { kind, unit, of } = node as { kind?: string; unit?: string; of?: { kind?: string; name?: string } };
   if (kind !== 'measure' || of?.kind !== 'column') return node;
   const glance = head.glances?.get(of.name!);
-  return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit!) ? of : node;
+  return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit!) && (glance.values?.map(([v]) => v) ?? glance.sample ?? []).every((v) => !/\d/.test(v) || readMeasure(v, unit!)?.converted === false && !v.includes(':')) ? of : node;
 }) as readonly Plan[];
 
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */

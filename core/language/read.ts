@@ -176,7 +176,9 @@ export function inSight(request: string, whole: CheckedHead): CheckedHead {
 /** 'Keep the last one' after repeats were set aside, 'leave Heath as it is' after spellings were put right: of rows, or of what was just said? */
 const mayMeanLast = (plans: readonly Plan[], last: Plan): boolean =>
   plans.length === 1 &&
-  (plans[0]!.step === 'rename'
+  (plans[0]!.step === 'move'
+    ? last.step === 'sort'
+    : plans[0]!.step === 'rename'
     ? last.step === 'split' || last.step === 'calculate'
     : (plans[0]!.step === 'take' || plans[0]!.step === 'filter') && (last.step === 'distinct' || last.step === 'standardise' || last.step === 'mask'));
 

@@ -44,6 +44,8 @@ export interface Said {
   readonly rules: boolean;
   /** It speaks of a new column. */
   readonly newColumn: boolean;
+  /** It speaks of one new column, and of no other. */
+  readonly oneColumn: boolean;
   /** It speaks of a copy. */
   readonly copies: boolean;
   /** It says that something gets a name. */
@@ -90,6 +92,8 @@ export interface Said {
   readonly only: boolean;
   /** It asks for an order. */
   readonly sorts: boolean;
+  /** It gives 'unknown' as what is to be written. */
+  readonly unknown: boolean;
   /** It says that one column is multiplied with something, or divided. */
   readonly multiplies: boolean;
   /** It speaks of what shall stay or go. */
@@ -125,6 +129,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
+    oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,
     copies: says(/^(?:copy|copies|duplicate|clone|same|again|as|from|=|equal|equals|repeat)$/),
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
     stands: (held) => { const { values, inside } = vocabularyOf(head); return values.has(held.toLowerCase()) || inside.has(held.toLowerCase()); },
@@ -148,6 +153,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     lists: (column) => { const held = head.glances?.get(column)?.values ?? [], all = held.reduce((n, [v, k]) => n + (v.trim() === '' ? 0 : k), 0); return all > 0 && held.reduce((n, [v, k]) => n + (/[;|]/.test(v) ? k : 0), 0) >= all * 0.2; },
     only: /^(?:please )?(?:show|keep|list|give me|leave)(?: me)? only\b|^only\b/.test(text),
     sorts: /^(?:please )?(?:sort|order|arrange)\b/.test(text),
+    unknown: /(?:,|\band|\bor|;|:|\belse) (?:\")?unknown (?:if|when|where|for|otherwise|without|with no)\b/.test(text),
     multiplies: words.some((w, i) => /^(?:times|multiplied|divided|×|\*)$/.test(w.lower) && (words[i - 1]?.lower.length ?? 0) > 2 && namesColumn(words[i - 1], head) && /^(?:number|word|column)$/.test(words[i + 1]?.kind ?? '')),
     keeps: says(/^(?:keep|only|just|those|show|leave|drop|remove|rest|others)$/),
     ofColumns: says(/^columns$/) && !says(/^rows$/),

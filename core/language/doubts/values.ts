@@ -42,6 +42,10 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'And unknown if nobody rated': that is a label, and no blank.
+  { price: 3, holds: (plans, { unknown }) => unknown && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose') && !/"value":"unknown"/i.test(keyOf(plans)), asks: 'This leaves a blank where “unknown” is asked for. Is it meant so?' },
+  // 'Total and hourly': where a column is called so, no sum is meant.
+  { price: 1, holds: (plans, { columns }) => columns.some((c) => /^totals?$/i.test(c)) && plans.some((p) => p.step === 'ask' && /"fn":"sum"/.test(keyOf(p)) && !columns.some((c) => /^totals?$/i.test(c) && keyOf(p).includes(JSON.stringify(c)))) },
   // 'When they say late or missing': what is missing is a word there.
   { price: 0.6, holds: (plans) => plans.some((p) => wordsOrBlank(p)) },
   // 'Which category earned most (fee times uses)': the product is what is asked for.

@@ -53,6 +53,9 @@ const PHRASAL: readonly (readonly [string, RegExp])[] = [
   ['paid|settled up', /\b(?:paid|settled)\b/i],
 ];
 
+/** So many per cent of something; a third by dividing, since no decimals say it. */
+const partOf = (p: number, e: Expression): Expression => { const n = Math.round(100 / p); return !Number.isInteger(p) && n > 1 && Math.abs(100 / n - p) < 1e-9 ? op('/', e, number(n)) : op('*', e, op('/', number(p), number(100))); };
+
 /**
  * Calculations in words. `ex0` is one value, `ex1` products and quotients, `ex2` sums and differences; `expr` is any
  * of them as a whole. Figures over all rows, or over the rows of a group, are values like others.
@@ -98,7 +101,7 @@ export const expressionRules = [
   rule('ex0', '$col|$word|$metricName ~per $unit|$col|$word|$noun ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' && e.op === '/' ? e : null), 0),
   rule('ex0', '~twice $ex0:e', ({ e }) => op('*', number(2), e), 0.1),
   rule('ex0', '~half $ex0:e', ({ e }) => op('/', e, number(2)), 0.1),
-  rule('ex0', '$pct:p of $ex0:e', ({ p, e }) => op('*', e, op('/', number(p), number(100))), 0.05),
+  rule('ex0', '$pct:p of $ex0:e', ({ p, e }) => partOf(p, e), 0.05),
   rule('ex0', '~diff $ex1:a and|to $ex1:b', ({ a, b }) => op('-', a, b), 0.1),
   rule('ex2', '~diff $ex1:a and|to $ex1:b', ({ a, b }) => op('-', a, b), -0.1),
   rule('ex1', '$ex0:a ~per $num:n $col:b', ({ a, n, b }, x: Context) => { const q = quantity(b, x); return q && a.kind !== 'number' && n > 1 ? op('/', a, op('/', q, number(n))) : null; }, -0.1),
@@ -284,6 +287,20 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed|delay|past (the? deadline|schedule|due)? date?', ({ u }, x: Context) => overdue(u, x), 0.05),
   rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed?', ({ u }, x: Context) => overdue(u, x), 0),
   ...([['late|overdue|over|behind', 'early|ahead|under|before', 1], ['early|ahead|under|before', 'late|overdue|over|behind', -1]] as const).map(([one, other, sign]) => rule('ex1', `$spanUnit:u too? ${one} $plusSign? or|and|/ too? ${other} $minusSign? did|was|were|does|is|has|have? ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed|$col?`, ({ u }, x: Context) => { const e = overdue(u, x); return e?.kind === 'span' && sign < 0 ? { ...e, from: e.to, to: e.from } : e; }, -0.2)).flat(),
+  rule('ex0', 'the|its|their? length|duration (of ~each $rows|$noun)? in|of? hours?', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:length|duration)\b/i.test(c.name)) ? null : rowSpan('hours', x)), 0.2),
+  rule('ex0', 'hours|time worked|spent|needed|used|played|driven', (_s, x: Context) => lasted('hours', x), 0.2),
+  rule('col', '$col:c rate|price|amount|figure|value|fee', ({ c }, x: Context) => (quantity(c, x) && !/\b(?:rate|price|amount|figure|value|fee)s?$/i.test(c) && !/\b(?:total|sum|count|number|qty|quantity)\b/i.test(c) && isRateName(c) ? c : null), 0.1),
+  // 'Days until it was paid'
+  rule('ex1', '$spanUnit:u until|till|before when? it|they|$rows|$noun|that|he|she? ~be|~have|got? been? ^$col:c', ({ u, c }, x: Context) => { const d = rowDate(x); return d === null || d === c || u === 'minutes' || !readsAsDate(x.head, c) ? null : { kind: 'span', unit: u, from: column(d), to: column(c) }; }, 0),
+  rule('ex1', 'how long|far beforehand|ahead|before|in advance? advance? ~be|did|~have? ~each? $rows|$noun|$guess|it|they ~be? ^$col:c ,? (in $spanUnit:u)?', ({ c, u }, x: Context) => { const d = rowDate(x); return d === null || d === c || u === 'minutes' || !readsAsDate(x.head, c) ? null : { kind: 'span', unit: u ?? 'days', from: column(c), to: column(d) }; }, -0.2),
+  rule('ex1', '$spanUnit:u beforehand|ahead|before|in advance? ~be|did|~have? ~each? $rows|$noun|$guess|it|they? ~be? ^$col:c', ({ c, u }, x: Context) => { const d = rowDate(x); return d === null || d === c || u === 'minutes' || !readsAsDate(x.head, c) ? null : { kind: 'span', unit: u, from: column(c), to: column(d) }; }, 0.1),
+  // The date of the row before, of the same group
+  rule('ex1', 'when ~be ~each? $col:g previous|last|preceding|earlier|prior $rows|$noun|$guess before? ,|?|;|:? (give|show|write|add the? date|day)?', ({ g }, x: Context) => { const d = rowDate(x); return d === null || g === d || !groupable(g, x) ? null : { kind: 'over', fn: 'previous', of: column(d), by: [g] }; }, 0),
+  rule('ex1', 'date|day of ~each? $col:g previous|last|preceding|earlier|prior $rows|$noun|$guess', ({ g }, x: Context) => { const d = rowDate(x); return d === null || g === d || !groupable(g, x) ? null : { kind: 'over', fn: 'previous', of: column(d), by: [g] }; }, 0),
+  // 'Each session's share in what its band spent altogether'
+  rule('ex2', '~each? $rows|$noun|$guess|its|the? ~share in|of what|everything|all|the total|amount? its|the|that|their same? $col:g spent|spends|paid|pays|earned|made|brought|took|has|had|did? in? ~inTotal?', ({ g }, x: Context) => { const c = takingsColumn(x), e = c === null || c === g ? null : quantity(c, x); return e && groupable(g, x) ? percent(op('/', e, total('sum', e, [g]))) : null; }, -0.1),
+  // '10 percent off for sessions of six hours and more'
+  rule('ex2', '$pct:p off|discount|rebate|less for|on|if|where|when the? $rset:c', ({ p, c }, x: Context) => { const m = takingsColumn(x), e = m === null ? null : quantity(m, x); return e && { kind: 'choose', cases: [{ when: c, then: op('*', e, op('-', number(1), op('/', number(p), number(100)))) }], otherwise: e }; }, 0.1),
   rule('plusSign', '~open +|plus|positive|without sign? ~close', () => true, 0),
   rule('minusSign', '~open -|–|minus|negative ~close', () => true, 0),
   // 'The charge per hour', where the row says how long it took
@@ -458,6 +475,8 @@ function begun(x: Context): string | null {
 /** The date of a row itself: the only one, or the one that is called after what the rows are. */
 export function rowDate(x: Context): string | null {
   const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && !LATER.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
+  const plain = dateColumns(x).filter((name) => /^(?:day|date|when)$/i.test(name));
+  if (plain.length === 1) return plain[0]!;
   const real = dateColumns(x).filter((name) => !NOT_REAL.test(name));
   const first = real.filter((name) => !LATER.test(name));
   return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : null);
@@ -628,6 +647,9 @@ const onHand = (x: Context): string | null => onlyCalled(/\b(?:stock|on hand|in 
 export function dateColumns(x: Context): string[] {
   return x.head.columns.filter((c) => (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)) && !BORN.test(c.name)).map((c) => c.name);
 }
+
+/** Is a column called after what a unit of time costs? */
+const isRateName = (name: string): boolean => /\b(?:hourly|daily|weekly|monthly|yearly|annual|nightly)\b/i.test(name);
 
 /** How long a row took, in a unit: from a column that says so, or from where it begins to where it ends. */
 function lasted(unit: SpanUnit | 'minutes', x: Context): Expression | null {

@@ -189,7 +189,7 @@ export const CLASSES: Readonly<Record<string, string>> = {
   grade: 'grade|classify|label|rate|sort|group|tag|mark|categorise|categorize|class|band|bucket|flag|call|divide|code|colour|assign|say|split',
   from: 'from|by|on|based on|going by|according to|judging by|depending on|using|for|out of|with|in',
   distinctWord: 'different|distinct|unique|separate|various|individual|differing',
-  inTotal: 'in total|in all|altogether|overall|all together|together|in sum|over the whole festival|over the whole time|over the whole period|so far|up to now|the whole time|all told|combined|for them in total|over the whole year|over the year|over everything',
+  inTotal: 'all in all|in total|in all|altogether|overall|all together|together|in sum|over the whole festival|over the whole time|over the whole period|so far|up to now|the whole time|all told|combined|for them in total|over the whole year|over the year|over everything',
   spreadWord: 'spread|standard deviation|deviation|variability|dispersion',
   whole1: 'whole|entire|total|all the|sum of|overall|the whole|the entire|the total|complete',
   tellMe: 'tell me|show me|give me|show|list|i want to know|i would like to know|i need to know|let me know|i was wondering|i wonder|do you know|can you tell me|could you tell me|what about|find out|find|work out|i want to see|we need|i need',

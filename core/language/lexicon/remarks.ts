@@ -5,6 +5,7 @@
 export const ASIDES: readonly string[] = [
   'ignoring the empty ones', 'ignoring empty ones', 'without the empty ones', 'leaving out the empty ones', 'leaving the empty ones out', 'leave out the empty ones', 'empty ones left out', 'blank ones ignored', 'ignoring missing ones', 'ignoring missing values', 'not counting blanks', "blanks don't count", 'blanks not counted', 'as a code', 'as a short form', 'so that each is written the same way', 'so that all are written the same way', 'so they are all written the same way',
   'so that i can *', 'so i can *', 'so that we can *', 'so we can *', "one of them doesn't", "some of them don't", "a few of them don't", "some don't", "not all of them do", 'not all do', "one of them isn't", "some of them aren't", "some aren't", 'one of them is not', 'one of them does not', 'some of them do not',
+  'watch out', 'be careful', 'careful', 'take care', 'beware', 'mind you', 'anyone who * ?', 'anybody who * ?', 'as many columns as needed', 'as many as needed', 'as many columns as it takes', 'as many as it takes', 'into as many columns as needed', 'into as many columns as it takes', 'into as many as needed', 'however many there are', 'as many as there are',
   'i mean', 'in other words', 'that is to say',
   'so i can add it up', 'so that i can add it up', 'so i can add them up', 'so that i can add them up', 'so we can add it up', 'so we can add them up', 'so i can total it', 'so i can sum it',
   'negative if early', 'negative when early', 'minus if early', 'negative if too early',

@@ -2,7 +2,8 @@ import { keyOf, rule, type Rule } from '../../language/chart';
 import { says, saysYes } from '../../language/grammar/conditions/make';
 import type { Context } from '../../language/acts';
 import { columnIn, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor } from '../../language/grammar/expressions';
-import { column, columnsOf, type Expression, number, op, rowsCounted } from '../../formula/expression';
+import { readsAsDate } from '../../formula/check';
+import { column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
 import { yesNoOf } from '../../language/grammar/seeds/yesno';
@@ -18,7 +19,8 @@ function spanColumn(unit: string, x: Context): string | null {
 /** The money of the rows that a column of yes and no says are not paid. */
 function owed(x: Context): Question | null {
   const paid = yesNoOf(x.head).filter((y) => /\b(?:paid|settled|received)\b/i.test(y.column)), money = x.head.columns.filter((c) => quantity(c.name, x) !== null && /\b(?:fee|price|amount|total|charged?|due|bill|cost|sum)\b/i.test(c.name));
-  const where = paid.length === 1 ? says(paid[0]!, false) : null, e = money.length === 1 ? quantity(money[0]!.name, x) : null;
+  const dates = paid.length ? [] : x.head.columns.filter((c) => /\b(?:paid|settled|received|payment)\b/i.test(c.name) && readsAsDate(x.head, c.name) && (x.head.glances?.get(c.name)?.blanks ?? 0) > 0);
+  const where: Condition | null = paid.length === 1 ? says(paid[0]!, false) : dates.length === 1 ? { kind: 'empty', of: column(dates[0]!.name) } : null, name = money.length === 1 ? money[0]!.name : takingsColumn(x), e = name === null ? null : quantity(name, x);
   return where && e && { figures: [over('sum', e)], by: [], where };
 }
 
@@ -122,6 +124,9 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', '~tellMe $qbys:b with|and|plus the? ~countWord of? their|its|the|his|her? $rows|$noun|$guess|$table', ({ b }): Question => ({ figures: [allRows], by: b }), 0),
   rule('question', '$word|$metricName ~open $ex2:e ~close ~each $qbys:b', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.1),
   rule('question', '$word|$metricName ~each $qbys:b ~open $ex2:e ~close', ({ b, e }): Question | null => (e.kind === 'op' ? { figures: [over('sum', e)], by: b } : null), 0.15),
+  rule('question', 'what|how much|which amount|sum|money? that|which? ~be|~have? still|yet? to|not? be|yet? paid|settled|outstanding|unpaid|owed|due|open|collected|received ,? ~inTotal|all?', (_s, x: Context): Question | null => owed(x), 0),
+  rule('question', 'who|which|what ~did|brought|brings|made|makes|earned|earns|spent|spends|paid|pays|took|takes|gave|owes us|in|on? in? the? more|most money|income|revenue|takings? in? ,|:|-? $value:a or|, $value:b ??', ({ a, b }, x: Context): Question | null => { const c = takingsColumn(x), e = c === null ? null : sum(c, x); return e && a.column === b.column ? { figures: [e], by: [column(a.column)], where: { kind: 'among', of: column(a.column), texts: [a.text, b.text] }, order: { figure: 0, down: true } } : null; }, -0.2),
+  ...([['longest', 'highest'], ['shortest|quickest', 'lowest']] as const).map(([words, fn]) => rule('question', `$qlead? the? ${words} $rows|$noun|$guess of|for|by|in|with|from the? $rset:c ,? in $spanUnit:u`, ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over(fn, e)], by: [], where: c }; }, -0.1)).flat(),
   rule('question', 'how much (money|of it|is)? ~be|~have still? outstanding|unpaid|owed|owing|open|due|missing', (_s, x: Context): Question | null => owed(x), -0.2),
   rule('question', 'how many|much $unit:u did|does|do|has|have $cond:c $word in|up|out|over? ~inTotal?', ({ u, c }, x: Context): Question | null => { const name = columnIn(u, x) ?? spanColumn(u, x), e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.05),
   rule('question', 'how much|many did|does|has|have $cond:c $col:m ~inTotal?', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),

@@ -160,6 +160,8 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', "$rset:c don't|doesn't|dont|doesnt|do|does not? matter|count|interest us|me?", ({ c }) => onQuestion(`without ${keyOf(c)}`, (plan) => ({ ...plan, where: plan.where ? all([plan.where, { kind: 'not', of: c }]) : { kind: 'not', of: c } })), 0),
   rule('rider', 'leave|leaving zeros|zeroes|0|zero out|aside', () => withoutZeros, 0),
   rule('rider', '$omitting the|those|any? $rows|$noun|$guess|ones ~without an|any? figure|number|value|entry|data|reading', () => onQuestion('blanks left out', (plan) => plan), -0.4),
+  rule('rider', ',? the? most money|income|takings|revenue first|on? top?', () => onQuestion('money down', (plan) => { const f = plan.figures.find((o) => o.as.kind === 'total' && o.as.fn === 'sum'); return f && plan.by.length ? { ...plan, order: { name: f.name, down: true } } : null; }), -0.1),
+  rule('rider', '$omitting the|those|any|all? $rows|ones without|lacking|missing a|an|any|it|one? value|rating|figure|entry?', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', '$omitting the|those|any|all? unknown|missing|blank|empty|unspecified ones|$rows|values|entries|cells?', () => onQuestion('blanks left out', (plan) => plan), -0.2),
   rule('rider', '$omitting the? zeros|zeroes|0|zero', () => withoutZeros, 0),
   rule('rider', 'the? zeros|zeroes are? left|ignored|excluded|omitted|skipped out?', () => withoutZeros, 0),

@@ -9,7 +9,7 @@ import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { onlyTime, quantity, rowDate, timed } from '../../language/grammar/expressions';
+import { columnLike, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
@@ -114,6 +114,15 @@ function partsOfDay(list: readonly Open[], x: Context): Expression | null {
   return time === null ? null : { kind: 'clock', of: column(time) };
 }
 
+/** 'Short under 3 hours': how long a row took, where all sizes are of that. */
+function spanOf(list: readonly Open[], x: Context): Expression | null {
+  const units = new Set<string>();
+  for (const { when } of list) if (typeof when !== 'string') walk(when, (n) => { if (isIt(n) && n.kind === 'column' && n.name.length > 1) units.add(n.name.slice(1)); });
+  const [unit, ...others] = units;
+  const span = unit === undefined || others.length ? null : ({ h: 'hours', hour: 'hours', hours: 'hours', min: 'minutes', minutes: 'minutes', minute: 'minutes', d: 'days', day: 'days', days: 'days' } as const)[unit];
+  return span === undefined || span === null || columnLike(unit!, x) !== null ? null : rowSpan(span, x);
+}
+
 /** Labels for rows whose text has the label in it; null where one of them stands nowhere. */
 function mentioned(labels: readonly string[], name: string, x: Context): Act | null {
   const cells = columnOf(x.head, name).type === 'text' ? sampleOf(name, x).map((v) => v.toLowerCase()) : [];
@@ -125,7 +134,7 @@ const NOUNS: ReadonlySet<string> = new Set(COLUMN_NOUNS);
 
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
-  const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? partsOfDay(list, x);
+  const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? partsOfDay(list, x) ?? spanOf(list, x);
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
@@ -270,6 +279,8 @@ export const casePhrases = [
   rule('saidWords', '$word:w or|, $saidWords:r', ({ w, r }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, ...r]), 0),
   rule('case1', '$leaf:l from there|that|then|here on? to|until|till|up $num:n $unit:u|$measure?', ({ l, n, u }): Open[] => [{ when: compare('<=', n, u), then: l, loose: true }], -0.2),
   rule('case1', '$leaf:l below|under|less|lower that|this|it|those', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0),
+  rule('case1', '$label:l ~if nobody|noone|none|no-one ~have|~did? $word it|them|this|so|anything?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l), loose: true }], 0),
+  rule('label', 'not ^$word:w', ({ w }) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) ? null : `not ${w}`), 0.2),
   rule('case1', '$leaf:l ~without an? value|number|figure|amount|reading|entry|$col', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0),
   rule('case1', '$leaf:l below|lower|underneath', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0.1),
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
@@ -341,6 +352,8 @@ export const casePhrases = [
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c ,|;|and? ~otherwise an? $leaf:o', ({ l, n, c, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c', ({ l, n, c }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: blank }, n), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? as? $chosen:e', ({ e }) => add(e), 0.1),
+  rule('clause', 'guess|judge|decide|tell|say|see|find ~from|in the? $col:n whether|if|how it|they|he|she|we|people|somebody? ~be|~have|did? $word? $word? :|,|;|- $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.2),
+  rule('clause', '^$name:n -|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.1),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n :|, $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n))), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n ~into ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n)), m), 0),
   rule('clause', '~add? an? $name:n of|: $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.2),

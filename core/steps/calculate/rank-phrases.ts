@@ -112,7 +112,8 @@ export const rankPhrases: readonly Rule[] = [
     rule('rider', `1|one|first for|to|being|is|= the? ${words} $word?`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0),
     rule('rider', `the? ${words} $word|$col|$rows? gets|get|is|has|being|= (a|the|number|no)? 1|one`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0.05),
   ]).flat(),
-  ...['in|by|along|following order|sequence of the? day|date|time? (of|when|it was|on which it was)? $col:d', 'in the? order the|they? $rows|$noun? were|was|got $col:d', 'in|by|along the? date|day|time order', 'as they were|was|got $col:d'].map((words) => rule('rider', words, ({ d }, x: Context) => { const c = (d as string | undefined) ?? rowDate(x); return c !== null && readsAsDate(x.head, c) ? orderedBy(c) : null; }, -0.1)).flat(),
+  ...['in|by|along|following order|sequence of the? day|date|time? (of|when|it was|on which it was)? $col:d', 'in the? order the|they? $rows|$noun? were|was|got $col:d', 'in|by|along the? date|day|time order', 'by ^day|date', 'as they were|was|got $col:d'].map((words) => rule('rider', words, ({ d }, x: Context) => { const c = (d as string | undefined) ?? rowDate(x); return c !== null && readsAsDate(x.head, c) ? orderedBy(c) : null; }, -0.1)).flat(),
+  rule('ranking', 'sum|add|total up|together? the? $col:c up? as we|you|i|it|they|the? $rows? go|goes|come|comes along|on|down|in|by?', ({ c }, x: Context) => over('running', quantity(c, x)), -0.3),
   // Rows that are numbered go from the first one on.
   rule('rider', '1|one|first|starting (with 1)? for|to|being|is|=|at|with|from the? ~earliest $word?', () => onLast('numbered from the first', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),
   rule('rider', 'the? ~earliest $word|$col|$rows? gets|get|is|has|being|= (a|the|number|no)? 1|one', () => onLast('numbered from the first', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),

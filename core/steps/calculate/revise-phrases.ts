@@ -48,6 +48,8 @@ export const revisePhrases: readonly Rule[] = [
   rule('clause', '~round $cols:c off? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
   rule('clause', '~round $cols:c up to? $places:p', ({ c, p }) => roundColumns(c, p, 'up'), -0.2),
   rule('clause', '~round $cols:c down to? $places:p', ({ c, p }) => roundColumns(c, p, 'down'), -0.2),
+  rule('clause', '$cols:c ~have|~be|show|shows|come|comes with|in|to? $num ~decimals now|currently|at|so? the? moment|present|far? ,|.|;|:|-|–? please? (i|we) would|want|need|prefer|like to? have|see? them|it|those|these|both no|without|with no? ~decimals', ({ c }) => roundColumns(c, 0, 'nearest'), -0.6),
+  rule('clause', "$cols:c ~have|~be|show|shows|come|comes with|in|to? $num ~decimals now|currently|at|so? the? moment|present|far? ,|.|;|:|-|–? please? i'd|we'd|make|put|write|round|turn|change like|rather|prefer? to? have|see? them|it|those|these|both? no|without|with|to|into? no|whole|full? ~decimals|numbers|euros|figures", ({ c }) => roundColumns(c, 0, 'nearest'), -0.6),
   rule('clause', '$cols:c with? no|without ~decimals', ({ c }, x: Context) => (c.every((n: string) => quantity(n, x) !== null && columnOf(x.head, n).type !== 'text') ? roundColumns(c, 0, 'nearest') : null), 0.1),
   rule('clause', 'no|without ~decimals in|for $cols:c', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '$places:p for|in|on|at $cols:c', ({ c, p }) => roundColumns(c, p, 'nearest'), 0.1),

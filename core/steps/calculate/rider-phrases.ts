@@ -98,7 +98,12 @@ function columnsIn(e: Expression, unit: string): Expression | null {
 const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${letters}`, (plan) => (['piece', 'join', 'letters', 'slot', 'found', 'inside'].includes(plan.as.kind) ? { ...plan, as: { kind: 'cased', letters, of: plan.as } } : null));
 
 /** Whatever else is said of the calculation before: rounded, named, limited, in a unit, for some rows only. */
+/** 'Plus 19% VAT', said of what was calculated in the request before. */
+const percentOn = (p: number, sign: '+' | '-'): Act => { const more = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: more(e.of) } : op('*', e, op(sign, number(1), op('/', number(p), number(100))))); return onSaid(`percent ${sign} ${p}`, (plan) => more(plan.as)); };
+
 export const riderPhrases: readonly Rule[] = [
+  rule('rider', 'and|now|then? plus|add|with|including $pct:p tax|vat|interest|surcharge|commission|service|extra? to|on? top|it|that?', ({ p }) => percentOn(p, '+'), -0.1),
+  rule('rider', 'and|now|then? minus|less|take|with $pct:p discount|commission|rebate|tax|off? off?', ({ p }) => percentOn(p, '-'), 0),
   rule('rider', 'as|into|to a? ~number', () => numbered, 0),
   rule('rider', "~if|~wherever|when there is|are|be|was? no $col:b ,? then|just|only|use|take|write|put? then|just|only|use|take|write|put? the? $col:a on|by|alone|itself? its? own|itself?", ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
   rule('rider', "~if|~wherever|when there's no $col:b ,? then|just|only|use|take|write|put? then|just|only|use|take|write|put? the? $col:a on|by|alone|itself? its? own|itself?", ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),

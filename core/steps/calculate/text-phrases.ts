@@ -9,6 +9,7 @@ import { unitSort } from '../../values/units';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
 import { quantity } from '../../language/grammar/expressions';
+import { SIZES } from '../../language/grammar/conditions/make';
 import { sampleOf } from '../../language/grammar/samples';
 import { add, addEach } from './adding';
 
@@ -339,6 +340,11 @@ export const textPhrases = [
   rule('clause', 'put|add|write|insert|set|place the? letters|text|word|prefix? $affix:t in? front|before|ahead of? ~each|all|every? of? the? $col:c', ({ c, t }) => affixed(c, t, 'before'), 0),
   rule('clause', '~each|all|every? $col:c ~should|gets|get|needs|need begin|start|be|have|get? with|preceded|a|an|the? by|prefix|prefixed? with|of? the? $affix:t in|as? front|prefix', ({ c, t }) => affixed(c, t, 'before'), 0.1),
   rule('clause', 'put|add|write|append|attach|set|place the? letters|text|word|suffix|ending? $affix:t behind|after|to|at the? end|back? of? ~each|all|every? of? the? $col:c', ({ c, t }) => affixed(c, t, 'behind'), 0.1),
+  rule('prefixed', '^$word:p ^$value:v', ({ p, v }) => ({ p, c: v.column, n: 1 }), 0),
+  rule('prefixeds', '$prefixed:a ~list $prefixed:b', ({ a, b }) => (a.p === b.p && a.c === b.c ? a : null), 0),
+  rule('prefixeds', '$prefixed:a ~list $prefixeds:b', ({ a, b }) => (a.p === b.p && a.c === b.c ? a : null), 0),
+  rule('clause', '$col:c ~should ~be? read|look|say|called|written|become|be like|as? $prefixeds:p ~etc?', ({ c, p }) => (p.c === c ? affixed(c, `${p.p} `, 'before') : null), -0.6),
+  ...SIZES.map(([words, op]) => rule('cond', `~withA ${words} $num:n pieces|items|kinds|things|sorts|types|entries|different of $col:c`, ({ n, c }, x: Context) => { const e = listed(c, x); return e && ({ kind: 'compare', op, left: e, right: { kind: 'number', value: n } } as const); }, 0)).flat(),
   // Codes put together out of pieces: 'the first three letters of the boat in capitals, a dash and the number'
   rule('tpart', '$col:c', ({ c }) => column(c), 0.05),
   rule('tpart', 'a|an? $mark:m', ({ m }) => text(m), 0.05),

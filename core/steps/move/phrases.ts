@@ -5,6 +5,7 @@ import type { Place } from './step';
 const move = (columns: readonly string[], place: Place) => plans({ step: 'move', columns, place });
 
 export const phrases = [
+  rule('clause', '~move|put|bring the? $cols:c column|columns? to|at|into the? very? front|start|beginning|left ,|;|and? and|then|followed by|the? then|by? the? $cols:b column|columns? (after|behind|next to? it|that)?', ({ c, b }) => (b.some((n: string) => c.includes(n)) ? null : move([...c, ...b], { to: 'first' })), -0.3),
   rule('clause', '~move $cols:c column|columns? to? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0),
   rule('clause', 'show|display|list the? $cols:c column|columns? directly|right|straight|immediately? ~after the? $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.1),
   rule('clause', 'show|display|list the? $cols:c column|columns? directly|right|straight|immediately? ~before the? $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0.1),

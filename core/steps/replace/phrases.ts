@@ -56,6 +56,8 @@ export const phrases = [
   rule('clause', 'put|make|write|set|have|leave|use an? one|single|exactly? space|blank on either|both|each|every side|sides of|around the|every|each|all|any? $mark:m in|of|within $cols:c', ({ m, c }) => spacedOut(c, m), -0.4),
   rule('clause', 'put|make|write|set|have|leave|use an? one|single|exactly? space|blank before and after the|every|each|all|any? $mark:m in|of|within $cols:c', ({ m, c }) => spacedOut(c, m), -0.4),
   rule('clause', 'put|make|write|set|have|leave|use an? one|single|exactly? space|spaces|blank around the|every|each|all|any? $mark:m in|of|within $cols:c', ({ m, c }) => spacedOut(c, m), -0.4),
+  rule('clause', 'can|could|should|must|shall|may? the? times|dates|numbers|codes|values|texts? ~should? be|have|get|write|use? written|shown|put|typed? with an? $chars:s instead|rather of|than the|an? $chars:m ,|:|.|;|-? ?? both|in|for|of? in|for|of? $cols:c', ({ s, m, c }) => replaced(c, wholeTexts('anywhere', [m]), s), 0),
+  rule('clause', 'in|for? $cols:c can|could|may|~should? be? written|shown|put|typed? with|using an? $chars:s instead|rather of|than the|an? $chars:m', ({ s, m, c }) => replaced(c, wholeTexts('anywhere', [m]), s), 0),
   // 'I'd like "and" instead of the semicolons in task': a word in the place of a mark stands apart from its neighbours
   rule('clause', "i'd|we'd|i|we|please? would|want|like|need|have|prefer|write|put|use to? have|see? an? word? $text:s instead|in of|place the|all|every? of? the? $chars:m in|of|under|within $cols:c", ({ s, m, c }) => inPlaceOfMark(c, m, s), -0.2),
   // 'Write "on account" where the method is invoice': instead of that

@@ -44,6 +44,7 @@ const inOrder = (name: string, list: readonly Value[]): SortKey | null => (list.
 const WORSE_WHEN_HIGH = /sever|risk|error|loss|delay|late|fault|damage|overdue|days|waste|churn|complaint|fail|defect/i;
 
 export const phrases = [
+  rule('rider', 'and|but|then? the? $col:c first|before (that|all|everything|them)?', ({ c }) => amend(`sort first ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [{ column: c, down: false }, ...plan.by] } : null)), -0.3),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~descending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: true }])) : null), 0.1),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: false }])) : null), 0.1),
   rule('sortkey', '$col:c in the? order|sequence :|of? $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, -0.2),

@@ -1,4 +1,4 @@
-import { all, any, columnsOf, type Condition, number } from '../../../formula/expression';
+import { all, any, columnsOf, type Condition, number, rowsCounted } from '../../../formula/expression';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
 import { stem } from '../../words';
@@ -16,6 +16,12 @@ const otherForm = (a: Condition, b: Condition): Condition | null =>
 
 /** Conditions joined, and the rows that they are of. */
 export const setRules: readonly Rule[] = [
+  // 'If there's another session in the same room on the same day'
+  rule('sameIn', 'in|on|at|by|of|with|for the? same $col:c', ({ c }) => [c], 0),
+  rule('sameIn', '$sameIn:a and|,? $sameIn:b', ({ a, b }) => (b.some((n: string) => a.includes(n)) ? null : [...a, ...b]), 0),
+  rule('sameIn', 'in|on|at|by|of|with|for the? same $col:a and|, the? same? $col:b', ({ a, b }) => (a === b ? null : [a, b]), 0),
+  rule('cond', 'there|we? ~be|~have? another|more|other|second|several|two $rows|$noun|$guess|one|ones ~be|~have? $sameIn:c', ({ c }) => compare('>', rowsCounted(c), number(1)), -0.2),
+  rule('cond', "there's|theres another|more|other|a second? $rows|$noun|$guess|one|ones $sameIn:c", ({ c }) => compare('>', rowsCounted(c), number(1)), -0.2),
   rule('cond', 'the|it|they|he|she? $rows|$word? took|lasted|needed|take|lasts|takes $cond:c', ({ c }) => c, 0.15),
   rule('cond', '$cond:c live|lives|living|are|is|live there|here', ({ c }) => c, 0.05),
   rule('cond', '$cond:c or|and ~be? ~blankWord', ({ c }) => { const of = c.kind === 'compare' ? c.left : c.kind === 'among' ? c.of : null; return of?.kind === 'column' ? any([c, { kind: 'empty', of }]) : null; }, 0.05),

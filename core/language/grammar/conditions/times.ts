@@ -82,7 +82,7 @@ const WEEK = [...WEEKDAYS.slice(1), WEEKDAYS[0]!];
 const onWeekdays = (days: readonly string[], x: Context): Condition | null => { const c = rowDate(x); return c === null || days.length === 0 ? null : { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: days }; };
 
 /** Words for when a row begins and ends, and which of its two times that is. */
-const EDGES = [['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished', 1]] as const;
+const EDGES = [['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished|lasted|lasting|running|ran', 1], ['going|went|goes|carried|continued on', 1]] as const;
 
 /** When something was, or by when it should have been. */
 export const timeRules: readonly Rule[] = [
@@ -94,6 +94,14 @@ export const timeRules: readonly Rule[] = [
     rule('cond', `~be? ${verbs} from|since $clock:t on|onwards?`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('>=', two[k], t, x); }, -0.1),
     rule('cond', `~be? ${verbs} at? $clock:t or earlier|before`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock('<=', two[k], t, x); }, -0.1),
   ]).flat(),
+  ...SIZES.flatMap(([words, op]) => EDGES.map(([verbs, k]) => rule('cond', `it|they|that? ~be? ${verbs} at|from? ${words} $num:n`, ({ n }, x: Context) => { const two = Number.isInteger(n) && n >= 1 && n <= 24 ? twoTimes(x) : null; return two && compare(op, { kind: 'clock', of: column(two[k]!) }, number(n * 60)); }, 0.1))).flat(),
+  // 'Weren't paid the same day': as the row is dated
+  rule('cond', '~be? ^$col:a on|at? the? very? same day|date', ({ a }, x: Context) => { const b = rowDate(x); return b === null || a === b ? null : sameDay(a, b, x); }, 0.1),
+  ...["isn't|aren't|wasn't|weren't|hasn't|haven't been?", '~be|~have not been?'].map((no) => rule('cond', `${no} ^$col:a on|at? the? very? same day|date`, ({ a }, x: Context) => { const b = rowDate(x), same = b === null || a === b ? null : sameDay(a, b, x); return same && (hasBlanks(a, x) ? any([empty(a), not(same)]) : not(same)); }, 0.1)).flat(),
+  // 'Booked less than three weeks ahead': before the row's own date
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u ahead|before|beforehand|early|earlier|prior|in? of|advance?`, ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned(op, u, n, x, [c, b]); }, 0)).flat(),
+  // 'April's unpaid ones'
+  rule('rset', '$period:p ^$rset:c', ({ p, c }, x: Context) => { const d = onlyDate(x) ?? rowDate(x), w = d === null ? null : within(d, p, x); return w && all([w, c]); }, 0.2),
   // 'On Fridays', 'Monday to Wednesday', 'starting at four or later on weekdays'
   rule('cond', '$onDays:c', ({ c }) => c, 0),
   rule('cond', '$cond:a ^$onDays:c', ({ a, c }) => (JSON.stringify(a).includes('weekday') ? null : all([a, c])), 0.1),

@@ -104,7 +104,7 @@ export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMe
     if (!t.capital && KNOWN_VERBS.has(t.lower)) return;
     const word = t.lower.replace(/['’]s?$/, '');
     const own = vocabulary.inside.get(word);
-    const held = own ?? vocabulary.inside.get(t.stem);
+    const held = own ?? (/ings$/.test(word) ? undefined : vocabulary.inside.get(t.stem));
     if (held && held.size <= 3) for (const column of held) put('inside', i, i + 1, { column, text: own ? t.text.replace(/['’]s?$/, '') : wordOfStem(t.stem, column, context) }, (t.capital ? 0.1 : own ? 0.3 : 0.35) + (held.size > 1 ? 0.15 : 0));
   });
 }
