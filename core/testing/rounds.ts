@@ -6142,4 +6142,475 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
       ['report mentions exam or calculator: mark with tools', null],
     ],
   },
+  {
+    table: 'moves',
+    csv: `Job No,Client,Moving Day,Pick-up,Drop-off,Volume,Distance,Crew Chief,Start,Finish,Quote,Paid,Boxes,Breakages,Insurance,Comment
+MV-0101,"Harlow, Nina",03/02/2026,Brume (3rd floor),Arkel (ground),24 m3,18 km,Otto Penn,08:15,12:40,"€ 640,00",640.00,35,0,full,"piano, careful; great crew"
+MV-0102,"  okafor, ben",05/02/2026,Cley,Brume (2nd floor),11 m3,9.5km,rita solberg,9:00,11:10,"€ 310,00",250.00,12,1,Basic,lamp broke
+MV-0103,"Dune Ltd",9 Feb 2026,Arkel,Arkel,60 m3,n/a,Otto Penn,07:00,17:30,"€ 1.980,00",1980.00,140,3,FULL,two lorries; office move
+MV-0104,"Lind, Vera",11/02/2026,Seamark (1st floor),Cley (4th floor),18m3,22 km,Hal Brook,08:00,13:20,"€ 520,00",,20,,none,
+MV-0105,"Meyer, Karl",14/02/2026,Brume,Tarn,32 m3,145 km,Rita Solberg,06:45,16:05,"€ 1.240,00",1300.00,48,0,full,tip of 60 included; thanks!
+MV-0106,"Oda, Tess ",17/02/2026,Cley (2nd floor),Cley,7 m3,3 km,Hal Brook,14:00,15:30,"€ 180,00",180.00,9,0,basic,quick
+MV-0107,"Harlow, Nina",23/02/2026,Arkel (ground),Storage,5 m3,4 km,hal  brook,10:10,11:00,"€ 95,00",95.00,4,0,none,
+MV-0108,"Aar, Nils",02/03/2026,Tarn,Seamark,27 m3,138km,Otto Penn,07:30,15:50,"€ 1.105,00",600.00,30,2,full,late by an hour; two chairs scratched
+MV-0109,"Finn, Orla",06/03/2026,Brume (5th floor),Brume,15 m3,2 km,Rita Solberg,08:30,12:00,"€ 430,00",430.00,,0,basic,no lift
+MV-0110,"Lumen School",12/03/2026,Seamark,Arkel,75 m3,21 km,Otto Penn,07:00,18:15,"€ 2.400,00",,210,5,Full,invoice sent; desks still missing
+MV-0111,"Roo, Sam",15/03/2026,Cley,Tarn (1st floor),20 m3,151 km,Hal Brook,07:15,,"€ 890,00",890.00,26,0,none,
+MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by client
+`,
+    cases: [
+      ['crew chief has stray spaces and small letters in places. one space between, first letters big please', 'In ‹Crew Chief›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['Make the moving day a real date, written 2026-02-03. With slashes it\'s the day first.', 'Turn ‹Moving Day› into dates, the day before the month.'],
+      ['volume should just be the number of cubic metres', 'Turn ‹Volume› into numbers in "m3".'],
+      ['take km off the distances so that I can add them up; n/a means we don\'t know, so leave it empty', null],
+      ['insurance is written full, Full, FULL... lower case everywhere', 'In ‹Insurance›, write in lower case.'],
+      ['quote as a plain number. the dot is for thousands and the comma for cents', 'Turn ‹Quote› into numbers.'],
+      ['wherever paid is missing write 0', 'Fill blanks in ‹Paid› with "0".'],
+      ['a blank in breakages means none broke, so zero', 'Fill blanks in ‹Breakages› with "0".'],
+      ['clients are meant to be surname comma first name but some have spaces in front or behind. sort that out', null],
+      ['I don\'t want the floors in pick-up, i.e. get rid of the brackets and what is inside them. same for drop-off', null],
+      ['MV-0101 should be MV-101 and so on, three digits will do', null],
+      ['the finish time of MV-0111 is unknown, put 15:00', null],
+      ['make all times have two digits for the hour, 09:00 rather than 9:00', null],
+      ['split client into surname and given name at the comma; companies have no comma, they go in surname', null],
+      ['need the floor in a column of its own: 3rd, 2nd, ground... from drop-off, empty if there is none', null],
+      ['break up the comment at the semicolon, first half to Note 1, rest to Note 2', 'Split ‹Comment› at the first ";" into ‹Note 1› and ‹Note 2›.'],
+      ['Route: pick-up to drop-off, like "Brume to Arkel", without the floors', null],
+      ['give me the initials of each crew chief in a column Ini', 'Add ‹Ini› as the initials of ‹Crew Chief›.'],
+      ['just the number of the job, no MV and no zeros, in column Nr', null],
+      ['put client, job no and moving day to the front', 'Move ‹Client›, ‹Job No› and ‹Moving Day› to the front.'],
+      ['breakages and insurance should stand just before comment', 'Move ‹Breakages› and ‹Insurance› to before ‹Comment›.'],
+      ['I don\'t need start and finish any more', 'Drop ‹Start› and ‹Finish›.'],
+      ['call Pick-up "Origin" and Drop-off "Destination"', 'Rename ‹Pick-up› to ‹Origin› and ‹Drop-off› to ‹Destination›.'],
+      ['show the quote with two decimals', null],
+      ['only moves that broke something', null],
+      ['who hasn\'t paid in full? keep these', 'Keep rows where (‹Paid›, or 0 where it is blank) is less than ‹Quote›.'],
+      ['leave only the long hauls, that is 100 km and over', 'Keep rows where ‹Distance› is at least 100.'],
+      ['get rid of the cancelled job', 'Set aside rows where ‹Comment› mentions the word "cancelled".'],
+      ['moves in February only, newest first', 'Keep rows where (the month of ‹Moving Day›) equals 2. Sort by ‹Moving Day› from high to low.'],
+      ['all within one town, where pick-up and drop-off are the same place', null],
+      ['the ones that started before 8 in the morning', 'Keep rows where (the minute of the day of ‹Start›) is less than 480.'],
+      ['only the last job of each client', null],
+      ['the three biggest by volume', 'Keep 3 rows with the highest ‹Volume›.'],
+      ['comments that mention a scratch or something broken', 'Keep rows where ‹Comment› mentions the word "scratch", "scratched", "scratches", "broken" or "broke".'],
+      ['jobs of Otto or Rita that took longer than 8 hours', 'Keep rows where ‹Crew Chief› mentions the word "Otto" or "Rita". Keep rows where (the hours by the clock from ‹Start› to ‹Finish›) is more than 8.'],
+      ['add how many hours each move took, one decimal', 'Add ‹Hours from Start to Finish› as the hours by the clock from ‹Start› to ‹Finish› rounded to 1 decimal.'],
+      ['price per cubic metre, 2 decimals', 'Add ‹Paid per Volume› as ‹Paid› divided by ‹Volume› rounded to 2 decimals.'],
+      ['how much is still owed on each? never below zero', 'Add ‹Quote minus Paid› as if ‹Quote› minus ‹Paid› is less than 0 then 0, otherwise ‹Quote› minus ‹Paid›.'],
+      ['share of all the boxes per move in %, one decimal', 'Add ‹Boxes per total Boxes› as (‹Boxes› divided by (the sum of ‹Boxes› over the rows)) times 100 rounded to 1 decimal.'],
+      ['boxes per hour, rounded to whole, blank if the boxes aren\'t known', 'Add ‹Boxes per hours from Start to Finish› as ‹Boxes› divided by (the hours by the clock from ‹Start› to ‹Finish›) rounded to 0 decimals.'],
+      ['number the moves of every chief by date, 1 for the earliest', 'Sort by ‹Moving Day›. Add ‹Number within Crew Chief› as the number of the row for each ‹Crew Chief›.'],
+      ['a running total of what\'s been paid, by moving day', 'Sort by ‹Moving Day›. Add ‹Running total of Paid› as the running total of ‹Paid›.'],
+      ['average quote of the chief next to each move', 'Add ‹Average Quote per Crew Chief› as the mean of ‹Quote› over the rows for each ‹Crew Chief›.'],
+      ['how many days since the previous move of the same chief', 'Add ‹Days from row above Moving Day to Moving Day› as the whole days from (the row above of ‹Moving Day› for each ‹Crew Chief›) to ‹Moving Day›.'],
+      ['km times 0.42 plus 35 is our fuel cost, add it as Fuel with 2 decimals', null],
+      ['quarter of the moving day like 2026-Q1', 'Add ‹Quarter of Moving Day› as the quarter with its year of ‹Moving Day›.'],
+      ['was it a weekend? yes / no', 'Add ‹Weekend› as if (the weekday of ‹Moving Day›) is "Saturday" or "Sunday" then "yes", otherwise "no".'],
+      ['size S up to 10 m3, M from there to 25, L beyond', 'Add ‹Size› as if ‹Volume› is at most 10 then "S", if ‹Volume› is at most 25 then "M", if ‹Volume› is more than 25 then "L", otherwise blank.'],
+      ['flag Risky: yes when something broke or it wasn\'t insured, else no', null],
+      ['upper floor or not: put yes where either end is on a 2nd floor or higher', null],
+      ['tag the comments: complaint when they say late, broke, scratched or missing, praise when great or thanks, otherwise nothing', 'Add ‹Comment label› as if ‹Comment› mentions the word "late", "broke", "scratched" or "missing" then "complaint", if ‹Comment› mentions the word "great" or "thanks" then "praise", otherwise blank.'],
+      ['Which chief brought in the most money?', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Crew Chief›; sorted by ‹Total Paid› from high to low; the first 1.'],
+      ['how many moves per month and the cubic metres in total', 'Answer ‹Rows› as the number of rows; and ‹Total Volume› as the sum of ‹Volume› over the rows; for each ‹Month of Moving Day› as the month of ‹Moving Day›.'],
+      ['what\'s the average distance without the unknown ones', 'Answer ‹Average Distance› as the mean of ‹Distance› over the rows.'],
+      ['how many clients moved twice or more', 'Answer ‹Different Client› as the number of different values of ‹Client› over the rows; only where (the number of rows for each ‹Client›) is more than 1.'],
+      ['longest job in hours', 'Answer ‹Highest hours from Start to Finish› as the highest of (the hours by the clock from ‹Start› to ‹Finish›) over the rows.'],
+      ['what part of the moves were fully insured, whole percent', null],
+      ['list of the towns we picked up from', null],
+      ['how many stairs did they climb', null],
+      ['delete everything', null],
+      ['make it nicer', null],
+      ['average of the comment', null],
+    ],
+  },
+  {
+    table: 'moves',
+    csv: `Job No,Client,Moving Day,Pick-up,Drop-off,Volume,Distance,Crew Chief,Start,Finish,Quote,Paid,Boxes,Breakages,Insurance,Comment
+MV-0101,"Harlow, Nina",03/02/2026,Brume (3rd floor),Arkel (ground),24 m3,18 km,Otto Penn,08:15,12:40,"€ 640,00",640.00,35,0,full,"piano, careful; great crew"
+MV-0102,"  okafor, ben",05/02/2026,Cley,Brume (2nd floor),11 m3,9.5km,rita solberg,9:00,11:10,"€ 310,00",250.00,12,1,Basic,lamp broke
+MV-0103,"Dune Ltd",9 Feb 2026,Arkel,Arkel,60 m3,n/a,Otto Penn,07:00,17:30,"€ 1.980,00",1980.00,140,3,FULL,two lorries; office move
+MV-0104,"Lind, Vera",11/02/2026,Seamark (1st floor),Cley (4th floor),18m3,22 km,Hal Brook,08:00,13:20,"€ 520,00",,20,,none,
+MV-0105,"Meyer, Karl",14/02/2026,Brume,Tarn,32 m3,145 km,Rita Solberg,06:45,16:05,"€ 1.240,00",1300.00,48,0,full,tip of 60 included; thanks!
+MV-0106,"Oda, Tess ",17/02/2026,Cley (2nd floor),Cley,7 m3,3 km,Hal Brook,14:00,15:30,"€ 180,00",180.00,9,0,basic,quick
+MV-0107,"Harlow, Nina",23/02/2026,Arkel (ground),Storage,5 m3,4 km,hal  brook,10:10,11:00,"€ 95,00",95.00,4,0,none,
+MV-0108,"Aar, Nils",02/03/2026,Tarn,Seamark,27 m3,138km,Otto Penn,07:30,15:50,"€ 1.105,00",600.00,30,2,full,late by an hour; two chairs scratched
+MV-0109,"Finn, Orla",06/03/2026,Brume (5th floor),Brume,15 m3,2 km,Rita Solberg,08:30,12:00,"€ 430,00",430.00,,0,basic,no lift
+MV-0110,"Lumen School",12/03/2026,Seamark,Arkel,75 m3,21 km,Otto Penn,07:00,18:15,"€ 2.400,00",,210,5,Full,invoice sent; desks still missing
+MV-0111,"Roo, Sam",15/03/2026,Cley,Tarn (1st floor),20 m3,151 km,Hal Brook,07:15,,"€ 890,00",890.00,26,0,none,
+MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by client
+`,
+    others: {
+      crews: `Chief,Van,Hourly,Hired,Licence
+Otto Penn,Big Blue,62.00,2018-04-01,C1
+Rita Solberg,Swift,55.50,2021-09-15,C1
+Hal Brook,Swift,48.00,2024-01-10,B
+Mona Teal,Rover,50.00,2025-06-01,B
+`,
+      claims: `Claim,Job,Filed,Amount,Verdict
+C-1,MV-0103,2026-02-12,140.00,paid
+C-2,MV-0108,2026-03-03,75.00,open
+C-3,MV-0108,2026-03-20,30.00,refused
+C-4,MV-0110,2026-03-15,420.00,open
+C-5,MV-0120,2026-03-28,55.00,open
+C-6,MV-0102,2026-02-06,25.00,paid
+`,
+    },
+    cases: [
+      ['put the van of each chief in', 'Add ‹Van› as the ‹Van› in the table "crews" where ‹Chief› is ‹Crew Chief›.'],
+      ['labour cost: hours worked times the hourly rate from crews, 2 decimals', null],
+      ['license class of who led the move', null],
+      ['was a claim filed for the job? yes/no', null],
+      ['what has been claimed per job in all, 0 if nothing', 'Add ‹Total Amount› as (the sum of all ‹Amount› in the table "claims" where ‹Job› is ‹Job No›), or 0 where it is blank.'],
+      ['date of the first claim on each job', 'Add ‹First Filed› as the lowest ‹Filed› in the table "claims" where ‹Job› is ‹Job No›.'],
+      ['which moves have breakages but no claim', 'Keep rows where ‹Breakages› is more than 0 and not (‹Job No› stands under ‹Job› in the table "claims").'],
+      ['days from the move to its latest claim', null],
+      ['claims whose job isn\'t ours', null],
+      ['chiefs without any move', null],
+      ['compare the claim amounts with what was paid: claims over 10% of paid get "high", otherwise "fine", no claim empty', null],
+      ['how many moves per van', 'Answer ‹Rows› as the number of rows; for each ‹Van› as the ‹Van› in the table "crews" where ‹Chief› is ‹Crew Chief›.'],
+      ['moves led by someone hired after 2020', null],
+      ['the van with the most kilometres', null],
+    ],
+  },
+  {
+    table: 'claims',
+    csv: `Claim,Job,Filed,Amount,Verdict
+C-1,MV-0103,2026-02-12,140.00,paid
+C-2,MV-0108,2026-03-03,75.00,open
+C-3,MV-0108,2026-03-20,30.00,refused
+C-4,MV-0110,2026-03-15,420.00,open
+C-5,MV-0120,2026-03-28,55.00,open
+C-6,MV-0102,2026-02-06,25.00,paid
+`,
+    others: {
+      moves: `Job No,Client,Moving Day,Pick-up,Drop-off,Volume,Distance,Crew Chief,Start,Finish,Quote,Paid,Boxes,Breakages,Insurance,Comment
+MV-0101,"Harlow, Nina",03/02/2026,Brume (3rd floor),Arkel (ground),24 m3,18 km,Otto Penn,08:15,12:40,"€ 640,00",640.00,35,0,full,"piano, careful; great crew"
+MV-0102,"  okafor, ben",05/02/2026,Cley,Brume (2nd floor),11 m3,9.5km,rita solberg,9:00,11:10,"€ 310,00",250.00,12,1,Basic,lamp broke
+MV-0103,"Dune Ltd",9 Feb 2026,Arkel,Arkel,60 m3,n/a,Otto Penn,07:00,17:30,"€ 1.980,00",1980.00,140,3,FULL,two lorries; office move
+MV-0104,"Lind, Vera",11/02/2026,Seamark (1st floor),Cley (4th floor),18m3,22 km,Hal Brook,08:00,13:20,"€ 520,00",,20,,none,
+MV-0105,"Meyer, Karl",14/02/2026,Brume,Tarn,32 m3,145 km,Rita Solberg,06:45,16:05,"€ 1.240,00",1300.00,48,0,full,tip of 60 included; thanks!
+MV-0106,"Oda, Tess ",17/02/2026,Cley (2nd floor),Cley,7 m3,3 km,Hal Brook,14:00,15:30,"€ 180,00",180.00,9,0,basic,quick
+MV-0107,"Harlow, Nina",23/02/2026,Arkel (ground),Storage,5 m3,4 km,hal  brook,10:10,11:00,"€ 95,00",95.00,4,0,none,
+MV-0108,"Aar, Nils",02/03/2026,Tarn,Seamark,27 m3,138km,Otto Penn,07:30,15:50,"€ 1.105,00",600.00,30,2,full,late by an hour; two chairs scratched
+MV-0109,"Finn, Orla",06/03/2026,Brume (5th floor),Brume,15 m3,2 km,Rita Solberg,08:30,12:00,"€ 430,00",430.00,,0,basic,no lift
+MV-0110,"Lumen School",12/03/2026,Seamark,Arkel,75 m3,21 km,Otto Penn,07:00,18:15,"€ 2.400,00",,210,5,Full,invoice sent; desks still missing
+MV-0111,"Roo, Sam",15/03/2026,Cley,Tarn (1st floor),20 m3,151 km,Hal Brook,07:15,,"€ 890,00",890.00,26,0,none,
+MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by client
+`,
+    },
+    cases: [
+      ['add the client and the moving day to every claim', 'Add ‹Client› as the ‹Client› in the table "moves" where ‹Job No› is ‹Job›. Add ‹Moving Day› as the ‹Moving Day› in the table "moves" where ‹Job No› is ‹Job›.'],
+      ['how many days after the move was it filed', null],
+      ['open claims where the client has paid nothing yet', null],
+      ['claims over 5 percent of the quote', null],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
+T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
+T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
+T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
+T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
+T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
+T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
+T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
+T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
+T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
+T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
+T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
+T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
+`,
+    cases: [
+      ['Please tidy the e-mail addresses: all small letters and no blanks around them.', 'In ‹Email›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['whatever in email is not a proper address should be emptied', 'Set ‹Email› to if ‹Email› holds a e-mail address then ‹Email›, otherwise blank.'],
+      ['the tailor\'s names must start with a capital, one of them doesn\'t', 'In ‹Tailor›, write in sentence case.'],
+      ['Put a single space on either side of every slash in garment.', 'Replace " / ", " /", "/ " or "/" in ‹Garment› with " / ".'],
+      ['I\'d like "and" instead of the semicolons in task', 'Replace " ; ", "; ", " ;" or ";" in ‹Task› with " and ".'],
+      ['if deposit is empty it means 0', 'Fill blanks in ‹Deposit› with "0".'],
+      ['For every order without a rating, write "not rated"', 'Fill blanks in ‹Rating› with "not rated".'],
+      ['Take the T off the ticket and turn what is left into a number.', 'Remove "T" from ‹Ticket›. Turn ‹Ticket› into numbers.'],
+      ['change charcoal to dark grey in the garments', 'Replace "charcoal" in ‹Garment› with "dark grey".'],
+      ['in said: first letter upper case please', 'In ‹Said›, write in sentence case.'],
+      ['remove all full stops and commas from said', 'Remove "." or "," from ‹Said›.'],
+      ['Ms, Mr, Mrs, Miss and Dr should be written with a full stop after them, except Miss', null],
+      ['get the title out of the customer\'s name and put it in its own column called Title; the name stays without it', 'Add ‹Title› as the title of the person in ‹Customer›. Set ‹Customer› to (the first name of the person in ‹Customer›), (the middle name of the person in ‹Customer›), (the last name of the person in ‹Customer›) and (the name suffix of the person in ‹Customer›) joined with " ".'],
+      ['three new columns from garment: Piece, Cloth and Colour', 'Split ‹Garment› at "/" into ‹Piece›, ‹Cloth› and ‹Colour›.'],
+      ['I need what comes after the @ in email as Provider', null],
+      ['the first task only, in a column Main Task', 'Add ‹Main Task› as piece 1 of ‹Task› cut at ";".'],
+      ['How many different tasks are there in each order? put the number in Tasks', 'Add ‹Tasks› as the number of pieces of ‹Task› cut at ";".'],
+      ['last name first, then a comma, then the first name, no title', null],
+      ['join cloth colour: \'navy wool coat\' from Coat / wool / navy, all small', null],
+      ['add the year and the week of the day it was brought in, like 2026-W03', null],
+      ['move what was said right behind the rating', 'Move ‹Said› to after ‹Rating›.'],
+      ['drop the email and the deposit', 'Drop ‹Email› and ‹Deposit›.'],
+      ['give the columns brought in, promised and collected the names In, Due and Out', 'Rename ‹Brought In› to ‹In›, ‹Promised› to ‹Due› and ‹Collected› to ‹Out›.'],
+      ['make charge whole euros', 'Set ‹Charge› to ‹Charge› rounded to 0 decimals.'],
+      ['Minutes as hours, 2 decimals', 'Add ‹h› as ‹Minutes› divided by 60 rounded to 2 decimals.'],
+      ['sort by tailor and within each tailor by promised date', 'Sort by ‹Tailor› and ‹Promised›.'],
+      ['Only show orders that are still with us.', 'Keep rows where ‹Collected› is blank.'],
+      ['Which were picked up after the promised date? keep just those', 'Keep rows where ‹Collected› is more than ‹Promised›.'],
+      ['keep only customers who came more than once', 'Keep rows where (the number of rows for each ‹Customer›) is more than 1.'],
+      ['orders brought in during the second half of January', 'Keep rows where (the month of ‹Brought In›) equals 1 and (the day of ‹Brought In›) is at least 16 and (the day of ‹Brought In›) is at most 31.'],
+      ['take out anything that cost nothing', 'Set aside rows where ‹Charge› is blank or else ‹Charge› equals 0.'],
+      ['Retain the two best paid orders of each tailor.', 'Keep 2 rows with the highest ‹Charge› for each ‹Tailor›.'],
+      ['only wool, but not coats', 'Keep rows where ‹Garment› mentions the word "wool" and not (‹Garment› mentions the word "coat").'],
+      ['I want the rows where a task has to do with sleeves or hems', 'Keep rows where ‹Task› mentions the word "sleeves", "hems" or "hem".'],
+      ['leave me one row per customer, namely the most recent', null],
+      ['work out the charge per hour, two decimals', 'Add ‹Charge per Minutes per 60› as ‹Charge› divided by (‹Minutes› divided by 60) rounded to 2 decimals.'],
+      ['How many days early (plus) or late (minus) was each collected? leave empty if it has not been collected yet', 'Add ‹Days from Collected to Promised› as the whole days from ‹Collected› to ‹Promised›.'],
+      ['what remains to be paid after the deposit; treat no deposit as 0', 'Add ‹Charge minus Deposit› as ‹Charge› minus (‹Deposit›, or 0 where it is blank).'],
+      ['number of days between bringing in and collecting', 'Add ‹Days from Brought In to Collected› as the whole days from ‹Brought In› to ‹Collected›.'],
+      ['the rating minus the average rating of the tailor, 1 decimal', 'Add ‹Rating minus average Rating per Tailor› as ‹Rating› minus (the mean of ‹Rating› over the rows for each ‹Tailor›) rounded to 1 decimal.'],
+      ['rank orders by charge, dearest is 1, equal charges share a rank', 'Add ‹Rank by Charge› as the rank, highest first, of ‹Charge›.'],
+      ['VAT at 20% is included in the charge: give the VAT amount, 2 decimals', 'Add ‹Charge minus Charge per 1 plus 20 per 100› as ‹Charge› minus (‹Charge› divided by (1 plus (20 divided by 100))) rounded to 2 decimals.'],
+      ['percentage the deposit makes of the charge, no decimals, blank when nothing is charged', 'Add ‹Deposit per Charge %› as (‹Deposit› divided by ‹Charge›) times 100 rounded to 0 decimals.'],
+      ['cumulated charge per tailor in order of the date brought in', 'Sort by ‹Brought In›. Add ‹Running total of Charge› as the running total of ‹Charge› for each ‹Tailor›.'],
+      ['put the charge into groups: under 20, 20 to 50, over 50 up to 100, more than 100. Column Price Group', 'Add ‹Price Group› as if ‹Charge› is less than 20 then "under 20", if ‹Charge› is at least 20 and ‹Charge› is at most 50 then "20 to 50", if ‹Charge› is more than 50 and ‹Charge› is at most 100 then "over 50 up to 100", if ‹Charge› is more than 100 then "more than 100", otherwise blank.'],
+      ['has the customer been here before? yes or no, going by earlier orders', null],
+      ['month name of the promised date', 'Add ‹Month name of Promised› as the month name of ‹Promised›.'],
+      ['did it take more than an hour? column Long with true/false', 'Add ‹Long› as if ‹Minutes› is more than 60 then "true", otherwise "false".'],
+      ['mark an order urgent if there are fewer than 5 days between bringing in and promising, normal otherwise', 'Add ‹Brought In label› as if (the whole days from ‹Brought In› to ‹Promised›) is less than 5 then "urgent", otherwise "normal".'],
+      ['new column Mood: happy for ratings 4 and 5, so-so for 3, unhappy below, and nothing where unrated', null],
+      ['is the customer a man or a woman? judge by the title; leave Dr open', null],
+      ['add Material Care: dry clean for silk, wool and leather, machine wash for the rest', 'Add ‹Material Care› as if ‹Garment› mentions the word "silk", "wool" or "leather" then "dry clean", otherwise "machine wash".'],
+      ['How much did we earn per tailor?', 'Answer ‹Total Charge› as the sum of ‹Charge› over the rows; for each ‹Tailor›.'],
+      ['on which weekday do people bring in the most?', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Brought In› as the weekday of ‹Brought In›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['average days from bringing in to collecting, 1 decimal', 'Answer ‹Average days from Brought In to Collected› as the mean of (the whole days from ‹Brought In› to ‹Collected›) over the rows rounded to 1 decimal.'],
+      ['how many orders had no rating', 'Answer ‹Rows› as the number of rows; only where ‹Rating› is blank.'],
+      ['what percentage of the orders were late? one decimal', 'Answer ‹Share %› as ((the sum of (if ‹Collected› is more than ‹Promised› then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['who is the customer that has spent the most', 'Answer ‹Total Charge› as the sum of ‹Charge› over the rows; for each ‹Customer›; sorted by ‹Total Charge› from high to low; the first 1.'],
+      ['the total charge by month brought in, with number of orders', 'Answer ‹Total Charge› as the sum of ‹Charge› over the rows; and ‹Rows› as the number of rows; for each ‹Month of Brought In› as the month of ‹Brought In›.'],
+      ['share of each tailor in the takings, in %', 'Answer ‹Share of Charge %› as ((the sum of ‹Charge› over the rows) divided by (the sum of ‹Charge› over all rows together)) times 100; for each ‹Tailor›.'],
+      ['count the orders by cloth', null],
+      ['what is the highest charge for a job of less than an hour', null],
+      ['what colour should I paint the shop', null],
+      ['average email', null],
+      ['show me the profit', null],
+      ['all ticekts of Bram form January please', null],
+      ['tailor Mirko - charge plus 10%', null],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
+T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
+T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
+T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
+T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
+T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
+T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
+T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
+T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
+T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
+T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
+T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
+T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
+`,
+    others: {
+      tailors: `Name,Bench,Hourly Wage,Days,Since
+Bram,1,24.50,Mon-Fri,2015-03-01
+Lotte,2,19.00,Mon-Wed,2023-08-15
+Mirko,3,22.00,Tue-Sat,2019-11-01
+Sefa,4,18.50,Thu-Sat,2025-10-01
+`,
+      till: `Slip,Ticket No,Date,Kind,Amount
+S1,T0031,2026-01-12,deposit,10.00
+S2,T0031,2026-01-18,rest,18.00
+S3,T0032,2026-01-20,rest,12.50
+S4,T0033,2026-01-13,deposit,40.00
+S5,T0033,2026-01-27,rest,45.00
+S6,T0035,2026-01-22,rest,19.50
+S7,T0036,2026-01-26,rest,30.00
+S8,T0037,2026-01-22,deposit,80.00
+S9,T0038,2026-01-26,deposit,20.00
+S10,T0038,2026-02-06,rest,34.00
+S11,T0099,2026-02-06,rest,15.00
+S12,T0041,2026-02-04,deposit,10.00
+`,
+    },
+    cases: [
+      ['add each tailor\'s bench', 'Add ‹Bench› as the ‹Bench› in the table "tailors" where ‹Name› is ‹Tailor›.'],
+      ['what did the work cost us? minutes at the tailor\'s hourly wage, 2 decimals', null],
+      ['paid so far according to the till, 0 when nothing', null],
+      ['charge minus what the till has, 2 decimals, nothing paid counts as zero', null],
+      ['orders that aren\'t in the till at all', 'Keep rows where not (‹Ticket› stands under ‹Ticket No› in the table "till").'],
+      ['put the date of the last payment next to it', null],
+      ['Check the charge against the sum in the till: "settled" when equal, "short" when less came in, "over" when more', null],
+      ['compare deposit with the till\'s deposit slips, show me the orders where they differ', null],
+      ['only orders of tailors who work on benches 1 or 2', null],
+      ['number of slips for each order', 'Add ‹Number of till› as (the number of ‹Ticket No› in the table "till" where ‹Ticket No› is ‹Ticket›), or 0 where it is blank.'],
+    ],
+  },
+  {
+    table: 'till',
+    csv: `Slip,Ticket No,Date,Kind,Amount
+S1,T0031,2026-01-12,deposit,10.00
+S2,T0031,2026-01-18,rest,18.00
+S3,T0032,2026-01-20,rest,12.50
+S4,T0033,2026-01-13,deposit,40.00
+S5,T0033,2026-01-27,rest,45.00
+S6,T0035,2026-01-22,rest,19.50
+S7,T0036,2026-01-26,rest,30.00
+S8,T0037,2026-01-22,deposit,80.00
+S9,T0038,2026-01-26,deposit,20.00
+S10,T0038,2026-02-06,rest,34.00
+S11,T0099,2026-02-06,rest,15.00
+S12,T0041,2026-02-04,deposit,10.00
+`,
+    others: {
+      orders: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
+T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
+T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
+T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
+T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
+T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
+T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
+T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
+T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
+T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
+T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
+T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
+T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
+`,
+    },
+    cases: [
+      ['which slips don\'t belong to any order', null],
+      ['add the customer to each slip', 'Add ‹Customer› as the ‹Customer› in the table "orders" where ‹Ticket› is ‹Ticket No›.'],
+      ['amount as a percentage of the charge, 1 decimal', 'Add ‹Amount per Charge %› as (‹Amount› divided by (the ‹Charge› in the table "orders" where ‹Ticket› is ‹Ticket No›)) times 100 rounded to 1 decimal.'],
+      ['takings per tailor', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Tailor› as the ‹Tailor› in the table "orders" where ‹Ticket› is ‹Ticket No›.'],
+      ['slips dated after the order was collected', null],
+      ['total by kind and customer', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Kind›; and by ‹Customer› as the ‹Customer› in the table "orders" where ‹Ticket› is ‹Ticket No›.'],
+    ],
+  },
+  {
+    table: 'tailors',
+    csv: `Name,Bench,Hourly Wage,Days,Since
+Bram,1,24.50,Mon-Fri,2015-03-01
+Lotte,2,19.00,Mon-Wed,2023-08-15
+Mirko,3,22.00,Tue-Sat,2019-11-01
+Sefa,4,18.50,Thu-Sat,2025-10-01
+`,
+    others: {
+      orders: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
+T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
+T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
+T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
+T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
+T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
+T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
+T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
+T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
+T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
+T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
+T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
+T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
+`,
+    },
+    cases: [
+      ['orders per tailor, 0 if none', null],
+      ['how much has each tailor charged in total', 'Add ‹Total Charge› as (the sum of all ‹Charge› in the table "orders" where ‹Tailor› is ‹Name›), or 0 where it is blank.'],
+      ['average rating of each, 2 decimals', 'Add ‹Average Rating› as the mean of all ‹Rating› in the table "orders" where ‹Tailor› is ‹Name› rounded to 2 decimals.'],
+      ['tailors who haven\'t got any order', 'Keep rows where not (‹Name› stands under ‹Tailor› in the table "orders").'],
+      ['minutes worked in hours per tailor, one decimal', null],
+      ['wage bill: hours worked times the hourly wage', null],
+    ],
+  },
+  {
+    table: 'sessions',
+    csv: `Session,Band,Contact,Booked On,Day,From,To,Room,Engineer,Hourly,Gear,Total,Paid On,Genre,Stars,Notes
+ST-001,The Moss,"Pine, Ola <ola@moss.example>",2026-03-02,2026-04-01,10:00,14:00,A,K. Vale,45.00,"2 mics; drum kit",195.00,2026-04-01,folk,5,"vocals only, lovely"
+ST-002,Iron Fern,Rex Holm (rex@fern.example),2026-03-05,2026-04-01,15:30,22:00,B,M. Oster,38.00,guitar amp,262.00,,metal,3,"amp buzzed; 2 takes lost"
+ST-003,the moss,"Pine, Ola <ola@moss.example>",2026-03-09,2026-04-03,09:30,12:30,A,K. Vale,45.00,,135.00,2026-04-03,Folk,,
+ST-004,Duo Blanc,Ines Crow,2026-03-10,2026-04-07,18:00,23:30,C,k. vale,30.00,"grand piano; 4 mics",245.00,2026-04-20,jazz,4,piano a bit flat
+ST-005,Iron Fern ,Rex Holm (rex@fern.example),2026-03-12,2026-04-08,20:00,02:00,B,M. Oster,38.00,"guitar amp; bass amp",258.00,2026-05-02,Metal,2,"ran past midnight; neighbours complained"
+ST-006,Choir Nord,"Berg, Tove <tove@nord.example>",2026-03-20,2026-04-11,11:00,17:00,A,S. Lind,45.00,"6 mics",315.00,2026-04-25,choral,5,great room
+ST-007,Kid Comet,kid@comet.example,2026-03-21,2026-04-12,13:00,15:00,C,,30.00,,60.00,2026-04-12,hip hop,4,
+ST-008,Duo Blanc,Ines Crow,2026-03-28,2026-04-15,10:00,13:00,C,K. Vale,30.00,grand piano,110.00,2026-04-15,Jazz,5,perfect
+ST-009,The Moss,"Pine, Ola <ola@moss.example>",2026-04-02,2026-04-17,16:00,20:00,A,M. Oster,45.00,"2 mics",190.00,,folk,4,mix later
+ST-010,Slow Tram,"Fir, Jon <jon.fir@tram>",2026-04-04,2026-04-18,12:00,19:00,B,M. Oster,38.00,"drum kit; 8 mics",346.00,2026-04-18,rock,,cancelled drummer
+ST-011,Kid Comet,kid@comet.example,2026-04-10,2026-04-26,14:00,17:30,C,S. Lind,30.00,1 mic,110.00,,Hip Hop,1,"laptop crashed, refund asked"
+ST-012,Choir Nord,"Berg, Tove <tove@nord.example>",2026-04-14,2026-05-02,10:00,16:00,A,S. Lind,45.00,"6 mics; grand piano",375.00,2026-05-02,choral,5,lovely as always
+`,
+    cases: [
+      ['The band names need a bit of care: no spaces before or after, and each word with a capital letter.', 'In ‹Band›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['genre is sometimes capitalised and sometimes not. make it all lower case', 'In ‹Genre›, write in lower case.'],
+      ['No gear means nothing was rented, put "none" there', 'Fill blanks in ‹Gear› with "none".'],
+      ['Total and hourly have two decimals now, I\'d like them without decimals', 'Set ‹Total› to ‹Total› rounded to 0 decimals. Set ‹Hourly› to ‹Hourly› rounded to 0 decimals.'],
+      ['Engineer: K. Vale was once typed with small letters, please correct that', null],
+      ['write hip-hop with a hyphen in genre', null],
+      ['Wherever nobody gave stars, use 3.', 'Fill blanks in ‹Stars› with "3".'],
+      ['Can the times be written with a dot instead of the colon? both from and to', 'Replace ":" in ‹From› and ‹To› with ".".'],
+      ['strip the ST- from the session numbers and make them plain numbers', 'Remove leading "ST-" from ‹Session›. Turn ‹Session› into numbers.'],
+      ['Turn paid on into yes or no: yes if there is a date, no if it\'s empty', 'Set ‹Paid On› to if ‹Paid On› is blank then "no", otherwise "yes".'],
+      ['Rooms should read Room A, Room B, Room C', 'Set ‹Room› to "Room " followed by ‹Room›.'],
+      ['remove the mail addresses from contact, also the brackets around them', null],
+      ['I\'d like the e-mail from contact in a separate column, blank if there is none', 'Add ‹E-mail address› as the first e-mail address in ‹Contact›.'],
+      ['only the mail domain, please, e.g. moss.example - call it Domain', null],
+      ['split gear at the semicolons into as many columns as needed', 'Split ‹Gear› at ";" into ‹Gear 1› and ‹Gear 2›.'],
+      ['how many microphones were rented? it\'s the number in front of mic or mics in gear, new column Mics, 0 when there are none', null],
+      ['initials of the band, like TM for The Moss', 'Add ‹Initials of Band› as the initials of ‹Band›.'],
+      ['make a title for each session, e.g. "The Moss in A, 2026-04-01"', null],
+      ['start as one date and time, called Starts', null],
+      ['move room to the very front, then the band', 'Move ‹Room› and ‹Band› to the front.'],
+      ['throw away contact and notes', 'Drop ‹Contact› and ‹Notes›.'],
+      ['Please rename "Stars" to "Happiness" and "Total" to "Billed".', 'Rename ‹Stars› to ‹Happiness› and ‹Total› to ‹Billed›.'],
+      ['put the columns in this order: day, from, to, room, band, total', 'Move ‹Day›, ‹From›, ‹To›, ‹Room›, ‹Band› and ‹Total› to the front.'],
+      ['Which sessions went on beyond ten in the evening?', null],
+      ['give me only those that weren\'t paid the same day', 'Keep rows where ‹Paid On› is blank or else not (‹Paid On› equals ‹Day›).'],
+      ['I\'m interested in April\'s unpaid ones only', 'Keep rows where (the month of ‹Day›) equals 4 and ‹Paid On› is blank.'],
+      ['Leave out folk and jazz', 'Set aside rows where ‹Genre› is "folk" or "jazz".'],
+      ['The sessions with at least two pieces of gear', null],
+      ['evening sessions, meaning they begin at 6 pm or later', 'Keep rows where (the minute of the day of ‹From›) is at least 1080.'],
+      ['anyone who complained? notes with complained, buzzed, crashed or lost', 'Keep rows where ‹Notes› mentions the word "complained", "buzzed", "crashed" or "lost".'],
+      ['drop every session without an engineer', 'Set aside rows where ‹Engineer› is blank.'],
+      ['One session per band please, the longest', null],
+      ['the 25% most expensive sessions', null],
+      ['sessions in room A or C that cost over 150', 'Keep rows where ‹Room› is "A" or "C". Keep rows where ‹Total› is more than 150.'],
+      ['bands that only came once', null],
+      ['those booked less than three weeks ahead', 'Keep rows where (the whole days from ‹Booked On› to ‹Day›) is less than 21.'],
+      ['weekend sessions', 'Keep rows where (the weekday of ‹Day›) is "Saturday" or "Sunday".'],
+      ['Add the length of each session in hours; watch out, one runs past midnight', 'Add ‹Hours from From to To› as the hours by the clock from ‹From› to ‹To›.'],
+      ['what do the hours cost? length times hourly rate, call it Room Fee', 'Add ‹Room Fee› as (the hours by the clock from ‹From› to ‹To›) times ‹Hourly›.'],
+      ['the gear fee is the total less the room fee (hours times hourly). add that', 'Add ‹gear fee› as ‹Total› minus ((the hours by the clock from ‹From› to ‹To›) times ‹Hourly›).'],
+      ['How long beforehand was each session booked, in days', 'Add ‹Days from Booked On to Day› as the whole days from ‹Booked On› to ‹Day›.'],
+      ['days until it was paid, empty as long as it\'s unpaid', 'Add ‹Days from Day to Paid On› as the whole days from ‹Day› to ‹Paid On›.'],
+      ['average total per room, on every row, rounded to full euros', 'Add ‹Average Total per Room› as the mean of ‹Total› over the rows for each ‹Room› rounded to 0 decimals.'],
+      ['difference between the total and the room\'s average', 'Add ‹Total minus average Total per Room› as ‹Total› minus (the mean of ‹Total› over the rows for each ‹Room›).'],
+      ['each session\'s share in what its band spent altogether, in percent without decimals', 'Add ‹Total per total Total per Band %› as (‹Total› divided by (the sum of ‹Total› over the rows for each ‹Band›)) times 100 rounded to 0 decimals.'],
+      ['rank within each room by total, highest gets number 1', 'Add ‹Rank by Total› as the rank, highest first, of ‹Total› for each ‹Room›.'],
+      ['number the sessions of each band in the order of their dates', 'Sort by ‹Day›. Add ‹Number within Band› as the number of the row for each ‹Band›.'],
+      ['sum up the totals as we go along, by day', 'Sort by ‹Day›. Add ‹Running total of Total› as the running total of ‹Total›.'],
+      ['when was the band\'s previous session? give the date', 'Add ‹Row above Day› as the row above of ‹Day› for each ‹Band›.'],
+      ['total per hour, two decimals', 'Add ‹Total per hours from From to To› as ‹Total› divided by (the hours by the clock from ‹From› to ‹To›) rounded to 2 decimals.'],
+      ['10 percent off for sessions of six hours and more: new column Discounted', 'Add ‹Discounted› as if (the hours by the clock from ‹From› to ‹To›) is at least 6 then ‹Total› times (1 minus (10 divided by 100)), otherwise ‹Total›.'],
+      ['nth week of the year for day', null],
+      ['Label sessions short (under 3 hours), normal (3 to 6) or long (more than 6).', 'Add ‹From label› as if (the hours by the clock from ‹From› to ‹To›) is less than 3 then "short", if (the hours by the clock from ‹From› to ‹To›) is at least 3 and (the hours by the clock from ‹From› to ‹To›) is at most 6 then "normal", if (the hours by the clock from ‹From› to ‹To›) is more than 6 then "long", otherwise blank.'],
+      ['Payment: "on the day" if paid on the same day, "late" if more than 14 days after, "ok" in between, "open" if not paid', null],
+      ['Satisfaction: good from 4 stars, poor up to 2, fair for 3, and unknown if nobody rated', 'Add ‹Satisfaction› as if ‹Stars› is at least 4 then "good", if ‹Stars› is at most 2 then "poor", if ‹Stars› equals 3 then "fair", if ‹Stars› is blank then "unknown", otherwise blank.'],
+      ['guess from the notes whether they were pleased: pleased for lovely, great or perfect, not pleased for buzzed, flat, complained or crashed', 'Add ‹guess from the notes whether they were pleased› as if ‹Notes› mentions the word "lovely" or "great" or else ‹Notes› is "perfect" then "pleased", if ‹Notes› mentions the word "buzzed", "flat", "complained" or "crashed" then "not pleased", otherwise blank.'],
+      ['add a flag for double bookings: yes if there\'s another session in the same room on the same day', 'Add ‹flag for double bookings› as if (the number of rows for each ‹Room› and ‹Day›) is more than 1 then "yes", otherwise blank.'],
+      ['day part - morning if it starts before 12, afternoon until 17, evening later', 'Add ‹day part› as if (the minute of the day of ‹From›) is less than 720 then "morning", if (the minute of the day of ‹From›) is less than 1020 then "afternoon", if (the minute of the day of ‹From›) is at least 1020 then "evening", otherwise blank.'],
+      ['How much have we taken in April?', 'Answer ‹Total Total› as the sum of ‹Total› over the rows; only where (the month of ‹Day›) equals 4.'],
+      ['total and number of sessions for every engineer, most money first', 'Answer ‹Total Total› as the sum of ‹Total› over the rows; and ‹Rows› as the number of rows; for each ‹Engineer›; sorted by ‹Total Total› from high to low.'],
+      ['which room is used the most hours?', 'Answer ‹Total hours from From to To› as the sum of (the hours by the clock from ‹From› to ‹To›) over the rows; for each ‹Room›; sorted by ‹Total hours from From to To› from high to low; the first 1.'],
+      ['What is still to be paid, all in all?', null],
+      ['average stars per genre, ignoring the ones without', 'Answer ‹Average Stars› as the mean of ‹Stars› over the rows; for each ‹Genre›.'],
+      ['who brought us more money, The Moss or Choir Nord?', 'Answer ‹Total Total› as the sum of ‹Total› over the rows; for each ‹Band›; only where ‹Band› is "The Moss" or "Choir Nord"; sorted by ‹Total Total› from high to low.'],
+      ['how many different bands recorded in room C', 'Answer ‹Different Band› as the number of different values of ‹Band› over the rows; only where ‹Room› is "C".'],
+      ['how many sessions per weekday', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Day› as the weekday of ‹Day›.'],
+      ['what percentage of sessions had no gear', 'Answer ‹Share %› as ((the sum of (if ‹Gear› is blank then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['longest session of K. Vale in hours', 'Answer ‹Highest hours from From to To› as the highest of (the hours by the clock from ‹From› to ‹To›) over the rows; only where ‹Engineer› is "K. Vale".'],
+      ['median of the totals per genre', 'Answer ‹Median Total› as the median of ‹Total› over the rows; for each ‹Genre›.'],
+      ['earliest and latest start in room B', null],
+      ['how many hours per month and room, rooms as columns', null],
+      ['what\'s the most common genre', 'Answer ‹Rows› as the number of rows; for each ‹Genre›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['set paid on to 2026-05-05 for ST-009', 'Set ‹Paid On› to the date "2026-05-05", only where ‹Session› is "ST-009".'],
+      ['which microphone sounds best', null],
+      ['total of the engineers', null],
+      ['add the drummer\'s phone number', null],
+      ['make the column blue', null],
+      ['deposit = a third of the total, rounded up to the next full euro', 'Add ‹deposit› as ‹Total› divided by 3 rounded up to 0 decimals.'],
+    ],
+  },
 ];

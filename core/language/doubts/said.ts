@@ -46,6 +46,8 @@ export interface Said {
   readonly newColumn: boolean;
   /** It speaks of one new column, and of no other. */
   readonly oneColumn: boolean;
+  /** It asks for the time from one thing to another. */
+  readonly timeFrom: boolean;
   /** It speaks of a copy. */
   readonly copies: boolean;
   /** It says that something gets a name. */
@@ -130,6 +132,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,
+    timeFrom: /^(?:add )?(?:the )?(?:how many |number of )?(?:full |whole )?(?:days|weeks|months|years|hours|minutes) (?:from|between|since|until|till)\b/.test(text),
     copies: says(/^(?:copy|copies|duplicate|clone|same|again|as|from|=|equal|equals|repeat)$/),
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),
     stands: (held) => { const { values, inside } = vocabularyOf(head); return values.has(held.toLowerCase()) || inside.has(held.toLowerCase()); },

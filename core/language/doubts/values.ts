@@ -42,6 +42,8 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Days from the move to its latest claim' is no date.
+  { price: 2, holds: (plans, { timeFrom }) => timeFrom && plans.some((p) => p.step === 'calculate' && /"kind":"lookup"/.test(keyOf(p.as)) && !/"kind":"(?:span|lapse)"/.test(keyOf(p.as))), asks: 'This takes a date, and no time between two. Is it meant so?' },
   // 'And unknown if nobody rated': that is a label, and no blank.
   { price: 3, holds: (plans, { unknown }) => unknown && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose') && !/"value":"unknown"/i.test(keyOf(plans)), asks: 'This leaves a blank where “unknown” is asked for. Is it meant so?' },
   // 'Total and hourly': where a column is called so, no sum is meant.

@@ -257,7 +257,7 @@ export const expressionRules = [
   rule('spanUnit', '$clockUnit:u', ({ u }) => u, 0),
   ...(['days', 'weeks', 'months', 'years'] as const).flatMap((unit) => rule('spanUnit', `~${unit}`, () => unit, 0)),
   rule('whereabouts', 'in|at|on|with|for|to|out|away|here|there|underway|open the|a|our|us? $rows|$col|$noun|$guess|$word?', () => true, 0.1),
-  rule('stay', '$spanUnit:u ~each|a|the $rows|$noun|$guess|$col|$word ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
+  rule('stay', '$spanUnit:u ~each|a|the $rows|$noun|$guess|$col:k|$word ~lasted $whereabouts?', ({ u, k }, x: Context) => (ofOthers(k, x) ? null : rowSpan(u, x)), 0.1),
   rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|it|they ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('ex1', '$spanUnit:u did|does|do|has|have ~each|the $rows|$noun|$guess|$col|they take|takes|taken|need|needs|needed to|until|for|till the? $col:b ,? counted|from|since|starting|beginning|reckoned|measured from|since|with|at? the? $col:a', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
   rule('ex1', '$spanUnit:u until|till|to|before the? $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.3),
@@ -269,7 +269,7 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', '$spanUnit:u in advance ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', 'how long|far ahead|beforehand|before|early|in? advance? ~be ~each? $rows|$noun|$guess|it|they $col:c ,? in $spanUnit:u', ({ u, c }, x: Context) => ahead(u, c, x), 0),
-  rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each $col|$word ~lasted $whereabouts?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each $col:k|$word ~lasted $whereabouts?', ({ u, k }, x: Context) => (ofOthers(k, x) ? null : rowSpan(u, x)), 0.05),
   rule('stay', '$spanUnit:u worked|spent|used|needed|taken|out|away|under ~each $rows|$noun|$guess|$word? way?', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', '~lasted|time|duration|length|stay in|of|at|out? the|a? $rows|$noun|$guess|$col|$word? ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.2),
   rule('stay', 'turnaround|throughput|lead|processing|cycle|handling time|times? ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
@@ -647,6 +647,9 @@ const onHand = (x: Context): string | null => onlyCalled(/\b(?:stock|on hand|in 
 export function dateColumns(x: Context): string[] {
   return x.head.columns.filter((c) => (isDate(c.type) || (c.type === 'text' && (x.head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)) && !BORN.test(c.name)).map((c) => c.name);
 }
+
+/** Is a column of texts something that several rows have in common? How long that was there is not told by one of them. */
+const ofOthers = (name: unknown, x: Context): boolean => typeof name === 'string' && columnOf(x.head, name).type === 'text' && groupable(name, x) && (x.head.glances?.get(name)?.values ?? []).some(([v, n]) => v !== '' && n > 1);
 
 /** Is a column called after what a unit of time costs? */
 const isRateName = (name: string): boolean => /\b(?:hourly|daily|weekly|monthly|yearly|annual|nightly)\b/i.test(name);

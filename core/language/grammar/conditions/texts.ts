@@ -9,7 +9,7 @@ import { sampleOf } from '../samples';
 import { isDated, numeric } from './make';
 
 /** Joints of a sentence: no words to look for. */
-const NO_WORD = /^(?:the|a|an|and|or|is|are|in|on|it|if|else|otherwise|there|for|to|that|which|where|when|other|of|as|with|under|over|about|at|by|from|so)$/i;
+const NO_WORD = /^(?:the|a|an|and|or|is|are|in|on|it|if|else|otherwise|there|for|to|that|which|where|when|other|of|as|with|under|over|about|at|by|from|so|something|anything|somebody|someone|things)$/i;
 
 /** A word that stands in some of a column's texts. */
 function mentionsWord(word: string, name: string, x: Context): Condition | null {
@@ -101,6 +101,7 @@ export const textRules: readonly Rule[] = [
   rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => mentionsAll(c, t, x), 0.3),
   rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => (t.length > 2 ? mentionsAll(c, t, x) : null), 0),
   rule('plainWords', '$word:w', ({ w }) => bothNumbers(w), 0),
+  rule('plainWords', 'something|anything|things ^$word:w', ({ w }) => bothNumbers(w), 0.05),
   rule('plainWords', '$word:w ^$word:v', ({ w, v }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase()]), 0.3),
   rule('plainWords', '$word:w ^$word:v or|, $plainWords:r', ({ w, v, r }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase(), ...r]), 0.3),
   rule('plainWords', '$word:w or|, $plainWords:r', ({ w, r }) => { const own = bothNumbers(w); return own && [...new Set([...own, ...r])]; }, 0),
