@@ -522,11 +522,12 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
   const doubts = doubtsOf(words, head);
   const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
-  const [best] = whole;
+  const best = saidInFull(whole);
   if (best) {
     const own = best.sentences.join();
     const shape = shapeOf(own);
-    const rivals = whole.filter((r) => r.sentences.join() !== own && r.cost < best.cost + (shapeOf(r.sentences.join()) === shape && guessed(best, r) ? WEIGHTS.closeColumn : WEIGHTS.close));
+    const bare = withoutBlanks(best.plans);
+    const rivals = whole.filter((r) => r.sentences.join() !== own && withoutBlanks(r.plans) !== bare && r.cost < best.cost + (shapeOf(r.sentences.join()) === shape && guessed(best, r) ? WEIGHTS.closeColumn : WEIGHTS.close));
     if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
     const listed = cheaper ? null : inLists(best, head);
@@ -559,6 +560,17 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
 
 /** Was a column that the other reading does not have only taken for one by a part of its name, or a word like it? */
 const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) => t.reason !== 'exact' && t.reason !== 'marked' && t.reason !== 'value' && t.reason !== 'another form' && !other.sentences.some((s) => s.includes(written(t.column))));
+
+/** What plans come to where cells that are blank anyway are not said to be. */
+const withoutBlanks = (plans: readonly Plan[]): string => keyOf(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)));
+
+/** The likeliest reading; of readings that differ only in saying what is left blank, the one that says most. */
+function saidInFull(whole: readonly Reading[]): Reading | undefined {
+  const [best] = whole;
+  if (!best) return undefined;
+  const bare = withoutBlanks(best.plans);
+  return whole.filter((r) => r.cost < best.cost + WEIGHTS.close && withoutBlanks(r.plans) === bare).reduce((a, b) => (keyOf(b.plans).length > keyOf(a.plans).length ? b : a));
+}
 
 /** What is done, whatever the columns. */
 const shapeOf = (sentences: string): string => sentences.replace(/‹(?:[^›]|››)+›/g, '‹›');

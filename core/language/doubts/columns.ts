@@ -25,6 +25,8 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { theirs }) => theirs.some((name) => !keyOf(plans).includes(JSON.stringify(name))), asks: 'Another table has a column of that name, and it is not used. Is it meant so?' },
   // 'New column Earned: charged less parts, per hour' is one.
   { price: 2, holds: (plans, { oneColumn }) => oneColumn && plans.filter((p) => p.step === 'calculate' && !p.replace).length > 1, asks: 'This makes several columns where one is spoken of. Is it meant so?' },
+  // 'Those without lunch' are rows.
+  { price: 3, holds: (plans, { withoutLater }) => withoutLater && plans.some((p) => p.step === 'drop') },
   // 'Letters in one column, numbers in another' are two columns.
   { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
   // 'Date only, and the time only': what is wanted, and no name.

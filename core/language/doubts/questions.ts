@@ -15,6 +15,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
+  // Only one answer is shown.
+  { price: 1, holds: (plans) => plans.filter(isQuestion).length > 1, asks: 'These are several questions. Which one first?' },
   { price: 2.5, holds: (plans, { question }) => question && !plans.some((p) => ASKED.has(p.step)), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
   { price: 2.5, holds: (plans, { question, keeps }) => question && !keeps && plans.every((p) => p.step === 'take') },
   // Two answers to one question: rather one that says both.

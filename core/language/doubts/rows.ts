@@ -47,6 +47,8 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'Calibrate everything again' keeps nothing.
+  { price: 3, holds: (plans, { orders }) => plans.length === 1 && plans.some((p) => p.step === 'filter' && p.where.kind === 'not' && p.where.of.kind === 'empty' && p.where.of.of.kind === 'column' && orders(p.where.of.of.name)), asks: 'This keeps only some rows. Is it meant so?' },
   // 'No, to promised': a correction keeps no rows without a promise.
   { price: 4, holds: (plans, { corrects }) => corrects && plans.some((p) => p.step === 'filter' && p.where.kind === 'empty') },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },

@@ -14,6 +14,10 @@ export interface Said {
   readonly numbers: (column: string) => boolean;
   /** Does no value of a column read as a date, or as a number? */
   readonly never: (column: string, to: 'date' | 'number') => boolean;
+  /** Do texts of a column begin with zeros before other digits, as codes and telephone numbers do? */
+  readonly zeros: (column: string) => boolean;
+  /** Does it begin with what a column says was done: 'calibrate' of ‹Calibrated›? */
+  readonly orders: (column: string) => boolean;
   /** The names of the columns. */
   readonly columns: readonly string[];
   /** It says that something is to go. */
@@ -46,6 +50,12 @@ export interface Said {
   readonly newColumn: boolean;
   /** It speaks of one new column, and of no other. */
   readonly oneColumn: boolean;
+  /** It says 'without', and not at its beginning. */
+  readonly withoutLater: boolean;
+  /** It asks for proper dates or numbers. */
+  readonly proper: boolean;
+  /** It says what gets a yes. */
+  readonly yesIf: boolean;
   /** It asks for the time from one thing to another. */
   readonly timeFrom: boolean;
   /** It speaks of a copy. */
@@ -115,6 +125,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     never: (column, to) => { const glance = head.glances?.get(column); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
+    zeros: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
+    orders: (column) => column.toLowerCase() !== words[0]!.lower && stem(column.toLowerCase()) === words[0]!.stem && !/(?:ed|ing)$/.test(words[0]!.lower),
     columns: head.columns.map((c) => c.name),
     drops: says(/^(?:drop|remove|delete|lose|rid|without|away|need|throw|leave|except|bin|discard|erase|hide|omit|skip|kill|redundant|cut|strip|off|useless|unneeded|eliminate|scrap|ditch|dump|exclude|clear|gone)|^go$/),
     everyOne: /^(?:do|does|are|is|have|has)$/.test(words[0]!.lower) && /^(?:all|every|each|any)$/.test(words[1]?.lower ?? ''),
@@ -132,6 +144,9 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,
+    withoutLater: words.some((w, i) => i > 0 && w.lower === 'without'),
+    proper: /\b(?:proper|real|true|genuine) (?:dates?|numbers?)\b/.test(text),
+    yesIf: /\b(?:yes|y) (?:if|when|where)\b/.test(text),
     timeFrom: /^(?:add )?(?:the )?(?:how many |number of )?(?:full |whole )?(?:days|weeks|months|years|hours|minutes) (?:from|between|since|until|till)\b/.test(text),
     copies: says(/^(?:copy|copies|duplicate|clone|same|again|as|from|=|equal|equals|repeat)$/),
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),

@@ -42,6 +42,14 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Make proper dates of started' is about what they are, not how they are seen.
+  { price: 2, holds: (plans, { proper }) => proper && plans.some((p) => p.step === 'show') },
+  // 'Is it paid up? Yes if ...': a column says so.
+  { price: 1.5, holds: (plans, { yesIf }) => yesIf && plans.some((p) => p.step === 'filter') },
+  // Zeros in front of digits are lost in a number.
+  { price: 2, holds: (plans, { zeros }) => plans.some((p) => p.step === 'convert' && (p.to === 'decimal' || p.to === 'whole') && p.columns.some(zeros)), asks: 'Zeros in front would be lost. Are these numbers to calculate with?' },
+  // The first number behind a mark is one already.
+  { price: 0.5, holds: (plans) => plans.some((p, i) => { const before = plans[i - 1]; return p.step === 'convert' && p.to === 'decimal' && before?.step === 'calculate' && !before.replace && before.as.kind === 'piece' && p.columns.every((c) => c === before.name); }) },
   // 'Days from the move to its latest claim' is no date.
   { price: 2, holds: (plans, { timeFrom }) => timeFrom && plans.some((p) => p.step === 'calculate' && /"kind":"lookup"/.test(keyOf(p.as)) && !/"kind":"(?:span|lapse)"/.test(keyOf(p.as))), asks: 'This takes a date, and no time between two. Is it meant so?' },
   // 'And unknown if nobody rated': that is a label, and no blank.

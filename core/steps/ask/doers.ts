@@ -15,7 +15,7 @@ export function agentColumn(verb: string, x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
-export const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk)s?$/i;
+export const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk|tech|technician)s?$/i;
 
 /** The column of who did what rows tell of, where only one may be that. */
 export function whoColumn(x: Context): string | null {

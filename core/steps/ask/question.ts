@@ -85,11 +85,20 @@ function planOf(q: Question): AskPlan {
   };
 }
 
+/** 'How many passed and how many failed': the same figures of two values of a column are those of its groups. */
+function bothValues(last: AskPlan, q: Question): AskPlan | null {
+  const [a, b] = [last.where, q.where];
+  if (last.by.length || q.by.length || a?.kind !== 'among' || b?.kind !== 'among' || a.of.kind !== 'column' || keyOf(a.of) !== keyOf(b.of)) return null;
+  return keyOf(last.figures.map((f) => f.as)) === keyOf(q.figures) && !b.texts.some((t) => a.texts.includes(t)) ? { ...last, by: [groupOf(a.of)], where: { ...a, texts: [...a.texts, ...b.texts] } } : null;
+}
+
 /** The act of asking. Figures said on their own behind a question of groups are of those groups too. */
 export const asked = (q: Question): Act => ({
   key: `ask ${keyOf(q)}`,
   apply(state: State): State | null {
     const last = state.plans.at(-1);
+    const both = state.amends || last?.step !== 'ask' ? null : bothValues(last, q);
+    if (both) return withPlan({ ...state, plans: state.plans.slice(0, -1) }, both, state.topic);
     if (state.amends || last?.step !== 'ask' || last.by.length === 0 || q.by.length > 0 || q.where) return withPlan(state, planOf(q), state.topic);
     const fresh = q.figures.filter((e) => !last.figures.some((f) => keyOf(f.as) === keyOf(e)));
     const before = { ...state, plans: state.plans.slice(0, -1) };

@@ -1,5 +1,6 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Act, Context } from '../../language/acts';
+import { readsAsDate } from '../../formula/check';
 import { columnIn, dated, moneyColumn, takingsColumn, quantity, rowDate, rowSpan } from '../../language/grammar/expressions';
 import { stem } from '../../language/words';
 import { column, type Condition, type Expression, op } from '../../formula/expression';
@@ -46,6 +47,8 @@ export const rankingPhrases: readonly Rule[] = [
   // 'Which scooter made the most money'
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who $col:g made|makes|brought|brings|earned|earns|took|takes|cost|costs in? the? ${way} money|revenue|income|takings ~inTotal?`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who ~be? the? $col:g ~rel? ~have|~did? spent|spend|spends|paid|pay|pays|earned|earn|earns|cost|costs|made|make|makes|took|take|takes|brought|bring|brings|charged|billed|owes us|in|on|for? the? ${way} money|of? ~inTotal? ??`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.3)).flat(),
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? who ~did|~have? spent|spend|spends|paid|pay|pays|earned|earn|earns|owes us|in|on|for? the? ${way} money|of? ~inTotal? ??`, (_s, x: Context) => { const c = takingsColumn(x), g = whoColumn(x); return c === null || g === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
+  rule('clause', '~tellMe? who ~did|~have? ^$col:c the? most|oftenest often|frequently|times? ??', ({ c }, x: Context) => { const g = whoColumn(x); return g !== null && readsAsDate(x.head, c) ? ranking(g, allRows, true, 1, x) : null; }, 0),
   // 'Which article is returned most?', 'which shop has the most damaged returns'
   rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? most|oftenest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, true, 1, x)), 0.3),
   rule('clause', '~tellMe? which|what|who $col:g ~be|~have|gets|got $word:w the? least|rarest ??', ({ g, w }, x: Context) => (countsByVerb(w, x) ? null : ranking(g, allRows, false, 1, x)), 0.3),

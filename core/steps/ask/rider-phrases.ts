@@ -7,11 +7,14 @@ import { converted, unitInName } from '../../formula/dimensions';
 import { unitSort } from '../../values/units';
 import { rounded } from '../calculate/adding';
 import type { Plan } from '../registry';
-import { counts, type Fn, groupOf, isShare, over, uniquely, weightedMean } from './question';
+import { counts, type Fn, groupOf, isShare, over, partOfAll, uniquely, weightedMean } from './question';
 import type { AskPlan } from './step';
 
 /** A change to the question asked before. */
 const onQuestion = (key: string, change: (plan: AskPlan) => AskPlan | null): Act => amend(`ask ${key}`, (plan: Plan) => (plan.step === 'ask' ? change(plan) : null));
+
+/** Only of a question of the request before. */
+const firstSaid = (act: Act): Act => ({ key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) });
 
 /** Figures over what is not zero. */
 const withoutZeros: Act = onQuestion('without zeros', (plan) => { const of = [...new Set(plan.figures.flatMap((f) => columnsOf(f.as)))]; return of.length === 1 ? { ...plan, where: all([...(plan.where ? [plan.where] : []), { kind: 'compare', op: '<>', left: column(of[0]!), right: number(0) }]) } : null; });
@@ -31,7 +34,7 @@ function likeFigure(name: string, x: Context): Act | null {
     const as = over(of.fn, e);
     return { ...plan, figures: [...plan.figures, ...uniquely([last!.kind === 'round' ? { ...last!, of: as } : as], [...plan.by, ...plan.figures].map((f) => f.name))] };
   });
-  return act && { key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) };
+  return act && firstSaid(act);
 }
 
 /** The mean instead of the sum. */
@@ -162,6 +165,9 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', '$omitting the|those|any? $rows|$noun|$guess|ones ~without an|any? figure|number|value|entry|data|reading', () => onQuestion('blanks left out', (plan) => plan), -0.4),
   rule('rider', ',? the? most money|income|takings|revenue first|on? top?', () => onQuestion('money down', (plan) => { const f = plan.figures.find((o) => o.as.kind === 'total' && o.as.fn === 'sum'); return f && plan.by.length ? { ...plan, order: { name: f.name, down: true } } : null; }), -0.1),
   rule('rider', '$omitting the|those|any|all? $rows|ones without|lacking|missing a|an|any|it|one? value|rating|figure|entry?', () => onQuestion('blanks left out', (plan) => plan), -0.1),
+  rule('rider', 'where|if|when there ~be one|any|some|something', () => onQuestion('blanks left out', (plan) => plan), -0.1),
+  rule('rider', ',|; leave|leaving|without|not counting|ignoring|skip|skipping|excluding the? open|undecided|unfinished|blank|pending ones|$rows out|aside?', () => onQuestion('undecided left out', (plan) => { const of = [...new Set(plan.figures.flatMap((f) => columnsOf(f.as)))]; return of.length === 1 && plan.figures.every((f) => isShare(f.as)) ? { ...plan, where: all([...(plan.where ? [plan.where] : []), { kind: 'not', of: { kind: 'empty', of: column(of[0]!) } }]) } : null; }), -0.1),
+  rule('rider', 'in|as percent|percentages|percentage|%|shares', () => { const act = onQuestion('as shares', (plan) => { const [f, ...more] = plan.figures; const part = f && more.length === 0 && plan.by.length && !isShare(f.as) ? partOfAll(f.as) : null; return part && { ...plan, figures: uniquely([part], plan.by.map((b) => b.name)) }; }); return firstSaid(act); }, 0),
   rule('rider', '$omitting the|those|any|all? unknown|missing|blank|empty|unspecified ones|$rows|values|entries|cells?', () => onQuestion('blanks left out', (plan) => plan), -0.2),
   rule('rider', '$omitting the? zeros|zeroes|0|zero', () => withoutZeros, 0),
   rule('rider', 'the? zeros|zeroes are? left|ignored|excluded|omitted|skipped out?', () => withoutZeros, 0),

@@ -202,7 +202,7 @@ const IMPERATIVE = /^(?:mark|flag|tag|label|colou?r|accent|tint|total|sum|averag
 /** Words that are looked for in no text. */
 const NO_SAYING: ReadonlySet<string> = new Set(LIGHT);
 /** Words that say what a label is of. */
-const KIND_OF = /^(?:size|grade|class|category|level|band|group|type|label|tag|mark|status)$/i;
+const KIND_OF = /^(?:size|grade|class|category|level|band|group|type|label|tag|mark|status|mentioned)$/i;
 
 export const casePhrases = [
   // 'Jobs of more than an hour get a Pickup fee of 5, the others 2'
@@ -275,6 +275,7 @@ export const casePhrases = [
   rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] | null => (l.kind === 'text' && NOUNS.has(l.value) ? null : [{ when: c, then: l }]), 0.05),
   // 'Complaint when they say late or broke, praise when great or thanks'
   rule('case1', '$leaf:l ~if|at|with|on (it|they|that|there|people|someone|somebody says|say|mentions|mention|contains|contain|has|have|is|are)? the? word|words? ^$saidWords:w', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }], 0.3),
+  rule('case1', '$leaf:l ~if the? word|words? ^$saidWords:w ~be mentioned|named|in|there|found|written|said|noted|used there|in|it?', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }], 0),
   rule('saidWords', '$word:w', ({ w }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w]), 0),
   rule('saidWords', '$word:w or|, $saidWords:r', ({ w, r }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, ...r]), 0),
   rule('case1', '$leaf:l from there|that|then|here on? to|until|till|up $num:n $unit:u|$measure?', ({ l, n, u }): Open[] => [{ when: compare('<=', n, u), then: l, loose: true }], -0.2),

@@ -217,7 +217,7 @@ export const frames: readonly Frame[] = [
 
   frame('part of a date', {
     need: { part: ['$datepart', means('day of the week|weekday|name of the weekday|what day|which weekday|what weekday', 'weekday'), means('quarter', 'quarter')] },
-    may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', true)], style: ["as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
+    may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', true)], style: ['~open? like|as|e.g|eg|say $monthName ~close?', "as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
     many: [...MANY, 'style', 'part'],
     about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like .',
     cost: 0.85,

@@ -1,5 +1,5 @@
 import { rule, type Rule } from '../../language/chart';
-import { columnsOf, type Expression, number, op, walk } from '../../formula/expression';
+import { column, columnsOf, type Expression, number, op, walk } from '../../formula/expression';
 import { type Act, type Context, headAfter, nothing, plans, withPlan } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
@@ -10,7 +10,7 @@ import { add, rounded } from './adding';
 import type { CalculatePlan } from './step';
 
 /** A rank: the highest is first, of times the shortest. */
-const ranked = (name: string, x: Context, by: readonly string[] = []): Expression | null => { const e = quantity(name, x); return over(e?.kind === 'measure' ? 'rank up' : 'rank', e, by); };
+const ranked = (name: string, x: Context, by: readonly string[] = []): Expression | null => { const e = quantity(name, x) ?? (readsAsDate(x.head, name) ? column(name) : null); return over(e?.kind === 'measure' || readsAsDate(x.head, name) ? 'rank up' : 'rank', e, by); };
 
 /** A running figure along another order: the rows are put in it first. */
 const orderedBy = (name: string, down = false): Act => ({
@@ -113,6 +113,8 @@ export const rankPhrases: readonly Rule[] = [
     rule('rider', `the? ${words} $word|$col|$rows? gets|get|is|has|being|= (a|the|number|no)? 1|one`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0.05),
   ]).flat(),
   ...['in|by|along|following order|sequence of the? day|date|time? (of|when|it was|on which it was)? $col:d', 'in the? order the|they? $rows|$noun? were|was|got $col:d', 'in|by|along the? date|day|time order', 'by ^day|date', 'as they were|was|got $col:d'].map((words) => rule('rider', words, ({ d }, x: Context) => { const c = (d as string | undefined) ?? rowDate(x); return c !== null && readsAsDate(x.head, c) ? orderedBy(c) : null; }, -0.1)).flat(),
+  rule('ranking', 'a? running|consecutive|serial|sequential number|numbers', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.5),
+  ...([['~earliest|~highest|~latest', 1]] as const).map(([words]) => rule('rider', `the? ${words} being|as|is number? 1|one|first`, () => onLast('rank first', (plan) => (plan.as.kind === 'over' && (plan.as.fn.startsWith('rank') || plan.as.fn === 'number') ? plan : null)), 0.1)).flat(),
   rule('ranking', 'sum|add|total up|together? the? $col:c up? as we|you|i|it|they|the? $rows? go|goes|come|comes along|on|down|in|by?', ({ c }, x: Context) => over('running', quantity(c, x)), -0.3),
   // Rows that are numbered go from the first one on.
   rule('rider', '1|one|first|starting (with 1)? for|to|being|is|=|at|with|from the? ~earliest $word?', () => onLast('numbered from the first', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),

@@ -102,6 +102,9 @@ const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${let
 const percentOn = (p: number, sign: '+' | '-'): Act => { const more = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: more(e.of) } : op('*', e, op(sign, number(1), op('/', number(p), number(100))))); return onSaid(`percent ${sign} ${p}`, (plan) => more(plan.as)); };
 
 export const riderPhrases: readonly Rule[] = [
+  rule('rider', 'the? absolute|abs values|value|difference|figure? please|only|instead?', () => onSaid('absolute', (plan) => ({ kind: 'maths', fn: 'absolute value', of: plan.as })), 0),
+  rule('rider', 'without|ignoring|drop|forget the? sign|signs|minus', () => onSaid('absolute', (plan) => ({ kind: 'maths', fn: 'absolute value', of: plan.as })), 0.1),
+  rule('rider', '$nopes? actually|rather|better? make|take|have it|that|this? times|multiplied by? $num:n', ({ n }) => onSaid(`times ${n}`, (plan) => op('*', plan.as, number(n))), -0.2),
   rule('rider', 'and|now|then? plus|add|with|including $pct:p tax|vat|interest|surcharge|commission|service|extra? to|on? top|it|that?', ({ p }) => percentOn(p, '+'), -0.1),
   rule('rider', 'and|now|then? minus|less|take|with $pct:p discount|commission|rebate|tax|off? off?', ({ p }) => percentOn(p, '-'), 0),
   rule('rider', 'as|into|to a? ~number', () => numbered, 0),

@@ -2,7 +2,7 @@ import type { CheckedHead } from '../../formula/check';
 import { impossible, plans } from '../../language/acts';
 import { frame, type Frame } from '../../language/frames';
 
-const GONE = ['~unwanted', '~drop', "not needed any more|not needed|no longer needed|no longer|need not stay|without|away|away with|gone|can be deleted|can be dropped|are superfluous|is superfluous|of no use|of no interest|useless|don't need|don't want|any more|can be left out|nobody needs|nobody looks at them|are of no interest"];
+const GONE = ['~unwanted', '~drop', "not needed any more|not needed|no longer needed|no longer|need not stay|away|away with|gone|can be deleted|can be dropped|are superfluous|is superfluous|of no use|of no interest|useless|don't need|don't want|any more|can be left out|nobody needs|nobody looks at them|are of no interest"];
 
 /** Columns in which nothing stands. */
 export const emptyColumns = (head: CheckedHead): string[] => head.columns.map((c) => c.name).filter((n) => { const g = head.glances?.get(n); return g !== undefined && g.blanks === g.rows; });

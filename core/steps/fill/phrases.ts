@@ -54,6 +54,7 @@ export const phrases = [
   rule('filling', 'the|its|their $col:c', ({ c }) => ({ kind: 'column', name: c }), 0.1),
   rule('filling', '~below', () => ({ kind: 'below' }), 0),
 
+  rule('clause', 'and|then|also? please? put|write|enter|insert|fill in? $filling:f ~wherever|in nothing|none|no value|entry? is|stands|was|entered|there in|there|it?', ({ f }) => act(null, f), 0.1),
   rule('gap', '~wherever we|it|there|the|a? ~without $cols:c', ({ c }) => c, 0),
   rule('gap', '~wherever nobody|noone|nothing|none ~be|~have? ~given|known as|for|under|in|to? the? $cols:c', ({ c }) => c, 0),
   rule('clause', "$gap:c ,? it's|that's|then? an? $filling:f", ({ c, f }) => act(c, f), 0),

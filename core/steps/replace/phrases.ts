@@ -60,6 +60,7 @@ export const phrases = [
   rule('clause', 'in|for? $cols:c can|could|may|~should? be? written|shown|put|typed? with|using an? $chars:s instead|rather of|than the|an? $chars:m', ({ s, m, c }) => replaced(c, wholeTexts('anywhere', [m]), s), 0),
   // 'I'd like "and" instead of the semicolons in task': a word in the place of a mark stands apart from its neighbours
   rule('clause', "i'd|we'd|i|we|please? would|want|like|need|have|prefer|write|put|use to? have|see? an? word? $text:s instead|in of|place the|all|every? of? the? $chars:m in|of|under|within $cols:c", ({ s, m, c }) => inPlaceOfMark(c, m, s), -0.2),
+  rule('clause', "i|we|please? just|only|solely want|need|keep|like|leave|have|store? only|just? the? digits|figures", () => onColumns('replace digits', null, (on) => ({ step: 'replace', columns: on, find: { kind: 'sort', sort: 'other than digits' }, with: '' })), 0.1),
   // 'Write "on account" where the method is invoice': instead of that
   rule('clause', 'write|put|use|enter $text:t ~wherever the? $col:c ~be|says|reads $values:v', ({ t, c, v }) => (v.every((o: { column: string }) => o.column === c) ? replaced([c], wholeTexts('whole', v.map((o: { text: string }) => o.text)), t) : null), 0),
   rule('clause', '~drop $sought:t off|from|at the end of their? names? ($cols:c)?', ({ c, t }) => replaced(c ?? null, wholeTexts('end', t), ''), 0),
@@ -135,6 +136,7 @@ export const phrases = [
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', "~drop|~unwanted the? ~brackets behind|after|at|in|of|from the|end|of? of? the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0.1),
   rule('clause', "i|we? don't|dont|do|not? not? need|want|like the? ~brackets behind|after|at|in|of|from the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0),
+  rule('clause', 'take|cut|strip|get|leave the? ~brackets off|from|away|out of|from? the? $cols:c afterwards|then|too|as|well? well?', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 
   rule('clause', 'in|from the? $cols:c ,? ~drop|take $bracketed out? ,?', ({ c }) => replaced(c, BRACKETS, ''), 0),

@@ -71,6 +71,7 @@ export const phrases = [
   rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
   rule('clause', '~split $col:c into|in|by the? letters and digits|numbers|figures', ({ c }, x: Context) => { const cut = likelyMark(c, 2, x); return cut?.kind === 'change' ? splitAt(c, cut, [`${c} letters`, `${c} digits`]) : null; }, -0.1),
   // 'what comes before it goes into A, what comes after it into B'
+  rule('clause', '$col:c split|cut|divided|separated|broken up|apart? $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), -0.1),
   rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),
   rule('beforePiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit before it? goes|go|comes?', () => true, 0),
   rule('afterPiece', 'what|everything|the|whatever comes|stands|is|goes|part|text|bit after it? goes|go|comes?', () => true, 0),

@@ -18,6 +18,9 @@ const sized = (kind: 'highest' | 'lowest', n: number, c: string, x: Context): Ac
 /** The rows that a word for a size picks out: the heaviest, the earliest. */
 const picked = (n: number, { column, down }: { readonly column: string; readonly down: boolean }, by?: string): Act | null => take(n, { kind: down ? 'highest' : 'lowest', column }, by === undefined ? undefined : [by]);
 
+/** The first rows of what was just put in order. */
+const topOfSorted = (n: number): Act => ({ key: `take top ${n} of sorted`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'sort' ? take(n, { kind: 'top' })?.apply(state) ?? null : null) });
+
 /** Largest first, as well as only the largest. */
 const thenSort: Act = {
   key: 'take then sort',
@@ -42,6 +45,7 @@ export const phrases = [
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess of|for|per|from each|every|any|the $col:g`, ({ n, g }, x: Context) => { const c = takingsColumn(x); return c === null || c === g ? null : take(n ?? 1, { kind, column: c }, [g]); }, -0.1),
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess`, ({ n }, x: Context) => { const c = takingsColumn(x); return c === null ? null : take(n ?? 1, { kind, column: c }); }, 0),
   ]).flat(),
+  rule('clause', '~keepOnly|~keep? the? top|first $num:n ones|$rows? of? those|these|them?', ({ n }) => topOfSorted(n), 0),
   rule('clause', '~keep? the? worst|lowest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'lowest', column: c }, [g]) : null), -0.2),
   rule('clause', '~keep? the? $adj:a $rows|$noun|$guess of|for|per|from each|every|any $col:g', ({ a, g }) => picked(1, a, g), 0),
   rule('clause', '~keep $num:n ~highest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),

@@ -16,6 +16,8 @@ const otherForm = (a: Condition, b: Condition): Condition | null =>
 
 /** Conditions joined, and the rows that they are of. */
 export const setRules: readonly Rule[] = [
+  // 'The two without a date'
+  rule('rset', 'the? two|three|four|five|2|3|4|5|few|handful ^$cond:c', ({ c }) => (c.kind === 'empty' || (c.kind === 'any' && c.of.every((o: Condition) => o.kind === 'empty')) ? c : null), 0.1),
   // 'If there's another session in the same room on the same day'
   rule('sameIn', 'in|on|at|by|of|with|for the? same $col:c', ({ c }) => [c], 0),
   rule('sameIn', '$sameIn:a and|,? $sameIn:b', ({ a, b }) => (b.some((n: string) => a.includes(n)) ? null : [...a, ...b]), 0),

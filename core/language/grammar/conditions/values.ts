@@ -1,3 +1,4 @@
+import { folded } from '../../../values/fold';
 import { all, not } from '../../../formula/expression';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
@@ -10,6 +11,14 @@ interface Value {
   readonly loose: boolean;
 }
 
+/** Another value of the column that differs from one in its last word: 'Lab D' beside 'Lab A'. */
+function besides(v: { readonly column: string; readonly text: string }, word: string, x: Context): { column: string; text: string } | null {
+  const cut = v.text.trim().lastIndexOf(' ');
+  if (cut < 0 || word.length > 12) return null;
+  const found = x.vocabulary.values.get(folded(`${v.text.trim().slice(0, cut)} ${word}`))?.find((o) => o.column === v.column);
+  return found && found.text !== v.text ? { column: found.column, text: found.text } : null;
+}
+
 /** Texts that a column is compared with: quoted, or values that stand in it. */
 const valuesOf = (list: readonly Value[], name: string): string[] | null => {
   const own = list.filter((v) => v.column === name);
@@ -18,6 +27,12 @@ const valuesOf = (list: readonly Value[], name: string): string[] | null => {
 
 /** Values that rows have, and columns that say yes or no. */
 export const valueRules: readonly Rule[] = [
+  // 'Who lives at Quay 5', 'all readers who found us through the website'
+  rule('rset', 'who|whoever|those|everybody|everyone|anyone|people who|that? lives|lived|live|works|worked|work|sits|sit|stays|stayed|resides|came|comes|booked|bought|ordered at|in|on|from|near|through|via|by the? $values:v', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? among(v[0].column, v.map((o: { text: string }) => o.text)) : null), 0.1),
+  rule('rset', '$rset:a who|that|which $word us|me|it|them? through|via|by|from|over|on|at|in the? $value:v', ({ a, v }) => all([a, among(v.column, [v.text])]), 0.15),
+  rule('rset', 'whoever|anyone|everyone|anybody|everybody|those who? pays|pay|paid|comes|came|uses|used|gets|buys|bought|orders|ordered|has|have|is|are|was|were ^$value:v', ({ v }) => among(v.column, [v.text]), 0.1),
+  // 'Lab A or D'
+  rule('values', '$value:v or|and|, ^$word:w', ({ v, w }, x: Context) => { const other = besides(v, w, x); return other && [v, other]; }, 0.05),
   // 'Rides from the docks', where more than one column has that place
   ...([['from', /\b(?:from|origin|start|source|departure)\b/i], ['to', /\b(?:to|destination|target|arrival|end)\b/i]] as const).map(([word, called]) => rule('cond', `${word} the? ^$value:v`, ({ v }) => (called.test(v.column) ? among(v.column, [v.text]) : null), -0.4)).flat(),
   // 'English to German'
