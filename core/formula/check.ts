@@ -326,6 +326,8 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         if (n.fn === 'sum' || n.fn === 'mean' || isListed(n.fn)) need(n.of, 'number', 'added up');
         break;
       case 'over':
+        // Dates have an order too.
+        if ((n.fn === 'rank' || n.fn === 'rank up') && (n.of.kind === 'column' ? readsAsDate(head, n.of.name) && !readsAsNumber(head, n.of.name) : isDate(typeOf(n.of, head).type))) break;
         if (n.fn !== 'previous' && n.fn !== 'number') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');
         break;
       case 'moving':

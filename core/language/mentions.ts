@@ -191,7 +191,8 @@ function wordCost(token: Token, name: NameWord): WordCost {
 }
 
 /** What is left of a word without the ending that makes it a noun of doing or a form of a verb: 'install' of 'installation'. */
-const rootOf = (word: string): string => word.replace(/(?:ations?|ments?|ings?|ions?|eries|ery|ed|als?|ances?|ences?|ures?|es|s|e|y)$/, '');
+const rootOf = (word: string): string => /ssions?$/.test(word) ? word.replace(/ssions?$/, 't') : /(?:[eia]n|i)sions?$/.test(word) ? word.replace(/sions?$/, 'd') : undoubled(word.replace(/(?:ations?|ments?|ings?|ions?|eries|ery|ed|als?|ances?|ences?|ures?|es|s|e|y)$/, ''));
+const undoubled = (word: string): string => word.replace(/([bdgmnprt])\1$/, '$1');
 
 /** Words that names write short. */
 const SHORT: ReadonlyMap<string, RegExp> = new Map([['no', /^numbers?$/], ['nr', /^numbers?$/], ['num', /^numbers?$/], ['nbr', /^numbers?$/], ['pcs', /^pieces?$/], ['qty', /^quantit(?:y|ies)$/], ['amt', /^amounts?$/]]);

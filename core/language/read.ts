@@ -270,7 +270,7 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
     const names = new Set(own.map((m) => m.column));
     const clause = words.slice(from, to);
     if (/^(?:list|show|give|tell|find|get|count|check|take|bring|let|see|compare|match|look)$/.test(clause[0]!.lower)) continue;
-    const plain = clause.every((w, k) => own.some((m) => m.from <= from + k && m.to > from + k) || (w.kind === 'word' ? !ASKING.has(w.stem) : w.kind === 'mark' && w.lower === ',')) && clause.some((w) => ASSERTS.has(w.stem));
+    const plain = clause.every((w, k) => own.some((m) => m.from <= from + k && m.to > from + k) || (w.kind === 'word' ? !ASKING.has(w.stem) || w.lower === 'blanks' : w.kind === 'mark' && w.lower === ',')) && clause.some((w) => ASSERTS.has(w.stem));
     const asks = words[to]!.lower === '?' && clause.some((w) => COMPARES.test(w.lower));
     if (plain && !asks && names.size === 1) out.push({ cat: 'clause', from, to, value: describe([...names], clause.map((w) => w.stem).filter((w) => describing.has(w))), cost: WEIGHTS.background });
     // A question that the sentences after it answer: 'what does each holder still owe?'

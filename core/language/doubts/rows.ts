@@ -5,6 +5,9 @@ import type { Plan } from '../../steps/registry';
 import { keyOf } from '../chart';
 import { contradicts, LIMIT, type Doubt } from './doubt';
 
+/** Is a column called so compared with something? */
+const comparisonsWith = (plan: Plan, called: RegExp): boolean => new RegExp(`"op":"<=?"[^]*"name":"[^"]*${called.source}`, called.flags).test(keyOf(plan));
+
 /** Two different texts that one cell should hold. */
 function neverTrue(where: Condition): boolean {
   if (where.kind !== 'all') return false;
@@ -47,6 +50,10 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'Of May and of June': no day is in both.
+  { price: 4, holds: (plans) => plans.some((p) => /"kind":"compare","op":"=","left":(\{"kind":"part","part":"month","of":\{"kind":"column","name":"[^"]*"\}\}),"right":\{"kind":"number","value":(\d+)\}\},\{"kind":"compare","op":"=","left":\1,"right":\{"kind":"number","value":(?!\2\})/.test(keyOf(p)) && !/"kind":"any"/.test(keyOf(p))) },
+  // 'Below 30 m' of a depth may be deeper, or less deep.
+  { price: 0, holds: (plans, { below }) => below && plans.some((p) => p.step === 'filter' && comparisonsWith(p, /depth/i)), asks: 'Below in the water, or below that number? Is it meant so?' },
   // 'Calibrate everything again' keeps nothing.
   { price: 3, holds: (plans, { orders }) => plans.length === 1 && plans.some((p) => p.step === 'filter' && p.where.kind === 'not' && p.where.of.kind === 'empty' && p.where.of.of.kind === 'column' && orders(p.where.of.of.name)), asks: 'This keeps only some rows. Is it meant so?' },
   // 'No, to promised': a correction keeps no rows without a promise.

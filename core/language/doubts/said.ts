@@ -52,6 +52,10 @@ export interface Said {
   readonly oneColumn: boolean;
   /** It says 'without', and not at its beginning. */
   readonly withoutLater: boolean;
+  /** It says that something lies below something. */
+  readonly below: boolean;
+  /** Numbers said with 'per'. */
+  readonly perMany: readonly number[];
   /** It asks for proper dates or numbers. */
   readonly proper: boolean;
   /** It says what gets a yes. */
@@ -145,6 +149,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,
     withoutLater: words.some((w, i) => i > 0 && w.lower === 'without'),
+    below: says(/^below$/),
+    perMany: words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'per' && w.value > 1 ? [w.value] : [])),
     proper: /\b(?:proper|real|true|genuine) (?:dates?|numbers?)\b/.test(text),
     yesIf: /\b(?:yes|y) (?:if|when|where)\b/.test(text),
     timeFrom: /^(?:add )?(?:the )?(?:how many |number of )?(?:full |whole )?(?:days|weeks|months|years|hours|minutes) (?:from|between|since|until|till)\b/.test(text),

@@ -42,6 +42,8 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Litres per 100 km' is divided by hundreds.
+  { price: 2, holds: (plans, { perMany }) => perMany.some((n) => !keyOf(plans).includes(`"value":${n}`)), asks: 'A number said with “per” is not used. Is it meant so?' },
   // 'Make proper dates of started' is about what they are, not how they are seen.
   { price: 2, holds: (plans, { proper }) => proper && plans.some((p) => p.step === 'show') },
   // 'Is it paid up? Yes if ...': a column says so.

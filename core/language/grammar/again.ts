@@ -134,6 +134,7 @@ export const againRules = [
   rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
   rule('rider', '$num:n instead|rather', ({ n }) => makeNumber(n), 0.1),
   rule('rider', 'no|sorry|rather|actually|i ,? mean|meant|make $num:n', ({ n }) => makeNumber(n), 0.2),
+  rule('rider', '$nopes ,? by|with|to|at $num:n', ({ n }) => makeNumber(n), 0),
   rule('rider', '~includeToo the? $cols:c as|too|also? well?', ({ c }) => include(c), 0),
   rule('rider', 'take|put|count|add|bring the? $cols:c in|into too|as|also|well? well?', ({ c }) => include(c), -0.1),
   rule('rider', 'add|put|take the? $cols:c to|into|in it|that|this|there', ({ c }) => include(c), -0.1),

@@ -76,6 +76,7 @@ export const expressionRules = [
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'revenue|turnover|income|earnings|sales|money|=takings|=proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : takingsColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
+  rule('col', '^$col:c ^temperature|pressure|level|speed|state|condition|quality|quantity|reading', ({ c }) => (/\b(?:temperature|pressure|level|speed|state|condition|quality|quantity|reading)s?$/i.test(c) ? null : c), 0.15),
   rule('col', '$col:c count', ({ c }, x: Context) => (/s$/i.test(c) && quantity(c, x) ? c : null), 0.1),
   rule('col', 'member|members|head|person of $col:c', ({ c }) => c, 0.1),
   rule('col', 'number|amount of $col:c', ({ c }) => c, 0.05),
@@ -297,6 +298,7 @@ export const expressionRules = [
   rule('ex0', 'absolute|unsigned (value|values|amount|size)? of? the? $ex0:e', ({ e }) => (e.kind === 'number' ? null : { kind: 'maths', fn: 'absolute value', of: e }), 0),
   rule('ex0', 'absolute|unsigned $metric:e', ({ e }) => ({ kind: 'maths', fn: 'absolute value', of: e }), 0),
   rule('ex0', 'absolute|unsigned ~diff $ex1:a and|to|from $ex1:b', ({ a, b }) => ({ kind: 'maths', fn: 'absolute value', of: op('-', a, b) }), 0),
+  rule('ex2', 'surcharge|supplement|extra|bonus|levy|premium of? $pct:p for|on|if|when|where the? $rset:c ,? ((and)? ~otherwise (nothing|none|zero|0))?', ({ p, c }, x: Context) => { const m = takingsColumn(x), e = m === null ? null : quantity(m, x); return e && { kind: 'choose', cases: [{ when: c, then: partOf(p, e) }], otherwise: number(0) }; }, 0),
   // 'Days until it was paid'
   rule('ex1', '$spanUnit:u until|till|before when? it|they|$rows|$noun|that|he|she? ~be|~have|got? been? ^$col:c', ({ u, c }, x: Context) => { const d = rowDate(x); return d === null || d === c || u === 'minutes' || !readsAsDate(x.head, c) ? null : { kind: 'span', unit: u, from: column(d), to: column(c) }; }, 0),
   rule('ex1', 'how long|far beforehand|ahead|before|in advance? advance? ~be|did|~have? ~each? $rows|$noun|$guess|it|they ~be? ^$col:c ,? (in $spanUnit:u)?', ({ c, u }, x: Context) => { const d = rowDate(x); return d === null || d === c || u === 'minutes' || !readsAsDate(x.head, c) ? null : { kind: 'span', unit: u ?? 'days', from: column(c), to: column(d) }; }, -0.2),
@@ -391,6 +393,7 @@ export const expressionRules = [
   rule('datepart', 'day|days of? the? month?', () => 'day', 0),
   rule('datepart', 'quarter', () => 'quarter', 0),
   rule('datepart', 'weekday', () => 'weekday', 0),
+  rule('datepart', 'day of the? week', () => 'weekday', -0.2),
   rule('datepart', 'iso|calendar? week number|of|in? the? year?', () => 'week', 0),
   rule('datepart', 'week|weeks', () => 'week', 0.05),
   rule('datepart', 'number of the week', () => 'week', 0),

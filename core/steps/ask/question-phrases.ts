@@ -3,7 +3,7 @@ import { says, saysYes, within } from '../../language/grammar/conditions/make';
 import type { Context } from '../../language/acts';
 import { columnIn, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
-import { column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
+import { all, column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
 import { yesNoOf } from '../../language/grammar/seeds/yesno';
@@ -128,6 +128,8 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', 'who|which|what ~did|brought|brings|made|makes|earned|earns|spent|spends|paid|pays|took|takes|gave|owes us|in|on? in? the? more|most money|income|revenue|takings? in? ,|:|-? $value:a or|, $value:b ??', ({ a, b }, x: Context): Question | null => { const c = takingsColumn(x), e = c === null ? null : sum(c, x); return e && a.column === b.column ? { figures: [e], by: [column(a.column)], where: { kind: 'among', of: column(a.column), texts: [a.text, b.text] }, order: { figure: 0, down: true } } : null; }, -0.2),
   ...([['longest', 'highest'], ['shortest|quickest', 'lowest']] as const).map(([words, fn]) => rule('question', `$qlead? the? ${words} $rows|$noun|$guess of|for|by|in|with|from the? $rset:c ,? in $spanUnit:u`, ({ c, u }, x: Context): Question | null => { const e = rowSpan(u, x); return e && { figures: [over(fn, e)], by: [], where: c }; }, -0.1)).flat(),
   rule('question', '^$col:m in|during|for|of|over $period:p', ({ m, p }, x: Context): Question | null => { const d = rowDate(x), e = sum(m, x), w = d === null ? null : within(d, p, x); return e && w && m !== d ? { figures: [e], by: [], where: w } : null; }, 0.3),
+  rule('question', '$qlead? $qfigs:f of|for|in|on|by? the? $value:a $rows|$noun|ones? compared|versus|vs|against|and with|to? the|those|that? of? the? $value:b $rows|$noun|ones? ??', ({ f, a, b }): Question | null => (a.column === b.column && a.text !== b.text ? { figures: f, by: [column(a.column)], where: { kind: 'among', of: column(a.column), texts: [a.text, b.text] } } : null), -0.2),
+  rule('question', 'how many|much $col:m ~be|got|have|has|were $cond:c (in|at|for|on|of|from the? $rset:d)? ??', ({ m, c, d }, x: Context): Question | null => { const e = sum(m, x); return e && !columnsOf(c).includes(m) ? { figures: [e], by: [], where: d ? all([c, d]) : c } : null; }, 0.1),
   rule('question', 'how much (money|of it|is)? ~be|~have still? outstanding|unpaid|owed|owing|open|due|missing', (_s, x: Context): Question | null => owed(x), -0.2),
   rule('question', 'how many|much $unit:u did|does|do|has|have $cond:c $word in|up|out|over? ~inTotal?', ({ u, c }, x: Context): Question | null => { const name = columnIn(u, x) ?? spanColumn(u, x), e = name === null ? null : sum(name, x); return e && { figures: [e], by: [], where: c }; }, 0.05),
   rule('question', 'how much|many did|does|has|have $cond:c $col:m ~inTotal?', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: c }; }, 0),

@@ -1,7 +1,7 @@
 import { rule, type Rule } from '../../language/chart';
-import { type Act, type Context, plans, type State } from '../../language/acts';
+import { type Act, type Context, plans, type State, withPlan } from '../../language/acts';
 import { column, type Expression, number, op } from '../../formula/expression';
-import { columnOf } from '../../table/table';
+import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
 import type { Metric } from '../../metrics/glossary';
 import { quantity, dated, groupable, rowDate } from '../../language/grammar/expressions';
@@ -12,6 +12,15 @@ import { add, rounded } from './adding';
 
 /** Acts one after the other. */
 const inTurn = (acts: readonly Act[]): Act => ({ key: `in turn ${acts.map((a) => a.key).join('\n')}`, apply: (state) => acts.reduce<State | null>((s, a) => s && a.apply(s), state) });
+
+/** The column just made, moved behind another. */
+const beside = (name: string): Act => ({
+  key: `beside ${name}`,
+  apply(state) {
+    const last = state.plans.at(-1);
+    return last?.step === 'calculate' && !last.replace && last.name !== name && findColumn(state.head.columns, name) ? withPlan(state, { step: 'move', columns: [last.name], place: { side: 'after', beside: name } }, state.topic) : null;
+  },
+});
 
 function addParts(name: string, list: readonly string[], x: Context): Act | null {
   const d = dated(name, x);
@@ -28,6 +37,8 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', '~add $formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.1),
   rule('clause', '$formula:e ,? as ^$properName:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),
   rule('clause', 'what did|do|does|have|has we|they|i|you earn|earned|make|made|spend|spent|lose|lost|get|gain on|with|for|from ~each $rows|$noun|$guess ,|:|;|-|–|? that|this|i.e|meaning|so? is|means? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), -0.2),
+  rule('rider', 'and|,|; put|place|move|show|have? it? (directly|right|just)? next|beside|behind|after|following to? the? ^$col:c', ({ c }) => beside(c), 0),
+  rule('rider', 'directly|right|just? next to the? ^$col:c', ({ c }) => beside(c), 0.05),
   rule('clause', 'what should|would|could|must|ought to? have? be|been? $word :|,|-|–? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
   rule('clause', 'what should|would|could|must|ought to? have? be|been? $col :|,|-|–? $formula:e ,? as ^$properName:n', ({ e, n }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),

@@ -2,7 +2,7 @@ import { readsAsDate } from '../../formula/check';
 import type { Expression } from '../../formula/expression';
 import { amend, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { dated, onlyDate } from '../../language/grammar/expressions';
+import { dated, onlyDate, rowDate } from '../../language/grammar/expressions';
 import { monthNumber } from '../../values/date';
 
 /* Financial years, dates without their time and times without their date, dates as months and quarters. */
@@ -57,6 +57,7 @@ export const datePhrases = [
   rule('ex1', 'year and|- month of|from|in the? $col:c', ({ c }, x: Context) => part('month in its year', c, x), -0.1),
   rule('ex1', 'month and|with|including the? year of|from|in the? $col:c', ({ c }, x: Context) => part('month in its year', c, x), -0.1),
   rule('ex1', 'quarter and|with|including the? year of|from|in the? $col:c', ({ c }, x: Context) => part('quarter in its year', c, x), -0.1),
+  rule('ex1', 'the? month (of|from|in the? $col:c)? ,? as|like|e.g|eg|written (as|like)? $num:n - $num:m', ({ c, n, m }, x: Context) => { const d = (c as string | undefined) ?? rowDate(x); return d !== null && n >= 1900 && n <= 2100 && m >= 1 && m <= 12 ? part('month in its year', d, x) : null; }, -0.2),
   rule('rider', ',? like|as|e.g|eg|written? as|like? $num - $word', ({ num, word }) => (num >= 1900 && num <= 2100 && /^q[1-4]$/i.test(word) ? amend('quarter in its year', (plan) => (plan.step === 'calculate' && plan.as.kind === 'part' && plan.as.part === 'quarter' ? { ...plan, as: { ...plan.as, part: 'quarter in its year' } } : null)) : null), -0.1),
   rule('rider', 'with|including|and the|its? year', () => amend('with year', (plan) => (plan.step === 'calculate' && plan.as.kind === 'part' && (plan.as.part === 'month' || plan.as.part === 'quarter') ? { ...plan, as: { ...plan.as, part: plan.as.part === 'month' ? 'month in its year' : 'quarter in its year' } } : null)), 0.05),
   rule('clause', '~add? $num? ~column? ~column? : date|day and time from|of|out $col:c', ({ c }, x: Context) => dateAndTime(c, null, x), 0.1),

@@ -311,6 +311,9 @@ export const textPhrases = [
   rule('text0', 'the? last $col:c only|alone?', ({ c }, x: Context) => pieceOfList(c, -1, x), 0.05),
   rule('text0', 'the? first of the? $col:c', ({ c }, x: Context) => pieceOfList(c, 1, x), 0),
   rule('clause', 'the? first $col:c only|alone ,? ~into|~add ~column ~named? $name:n', ({ c, n }, x: Context) => addFound(pieceOfList(c, 1, x), n), -0.2),
+  rule('ex1', '~countWord $col:c took|take|takes|came|come|went|go|were|are part|along|in|on|with|there? on|in|at|for|of? ~each $rows|$noun|$guess', ({ c }, x: Context) => listed(c, x), -0.2),
+  rule('clause', 'the? number of $col:c', ({ c }, x: Context) => { const e = listed(c, x); return e && add(e); }, -0.2),
+  rule('ex1', '$col:m per|a|for each|every? ^$col:c', ({ m, c }, x: Context) => { const a = quantity(m, x), b = m === c || quantity(c, x) ? null : listed(c, x); return a && b && /"mark":"[;|]"/.test(JSON.stringify(b)) ? { kind: 'op', op: '/', left: a, right: b } : null; }, -0.3),
   rule('ex1', '~countWord ~distinctWord? $col:c ~be|~have there? in|on|for|at|of? ~each $rows|$noun|$guess have|has|there?', ({ c }, x: Context) => listed(c, x), -0.1),
   rule('ex1', '~countWord $word|$guess|$rows are|is|were? in|on|at the? $col:c ~each? $rows|$noun?', ({ c }, x: Context) => listed(c, x), 0.05),
   rule('text0', 'the? last word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
@@ -402,6 +405,8 @@ export const textPhrases = [
   rule('text0', '$col:a ~open $col:b ~close', ({ a, b }, x: Context) => (a !== b && [a, b].every((c) => columnOf(x.head, c).type === 'text' && quantity(c, x) === null) ? { kind: 'written', of: [column(a), text(' ('), column(b), text(')')] } : null), 0.2),
   rule('rider', '(leave|leaving|drop|dropping|take|skip|without|no|and|but the? $mark|$text away|out|off?)? ~if|~wherever|when there ~be no $col:b', ({ b }) => onText(`joined without ${b}`, (e) => joinedBy(e, b)), 0),
 
+  rule('clause', '~add? an? text|label|title|name|heading|line|caption|description|code ~named? $properName:n? (such|written|looking)? like|as|e.g|eg|so $text:t ,? made|built|put|composed|taken? together? of|from|out|with of? the? $cols:c', ({ n, c, t }, x: Context) => byPattern(c, t, x, n), 0.4),
+  rule('rider', 'in|counted|as characters|letters', () => onText('in characters', () => null), 0),
   // By example
   rule('examples', '$example:a', ({ a }) => [a], 0),
   rule('examples', '$example:a ,|and|;? $examples:b', ({ a, b }) => [a, ...b], 0),

@@ -8,6 +8,7 @@ export const phrases = [
   rule('clause', '~unwanted column|columns? $cols:c column|columns|anymore|any|more? more?', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
   rule('clause', '$cols:c column|columns? ~unwanted', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
   rule('clause', '~unwanted $cols:c ,|;|.|so|and $dropThem', ({ c }) => plans({ step: 'drop', columns: c }), 0),
+  rule('clause', "the? $word|$noun|$guess doesn't|don't|never|won't ever? look|looks|use|uses|need|needs|read|reads|want|wants at? the? $cols:c ,|.|;? so|and|please? please? $dropThem", ({ c }) => plans({ step: 'drop', columns: c }), -0.2),
   rule('dropThem', '~drop those|these|them|it|the? two|three? columns|column?', () => true, 0),
   rule('dropThem', 'take|throw|leave those|these|them|it|the? two|three? columns|column? away|out|off', () => true, 0),
   rule('clause', '$cols:c that|which? i|we want|wanted|meant|mean|wish|wished to ~drop|off', ({ c }) => plans({ step: 'drop', columns: c }), 0),

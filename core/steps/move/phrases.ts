@@ -4,6 +4,12 @@ import type { Place } from './step';
 
 const move = (columns: readonly string[], place: Place) => plans({ step: 'move', columns, place });
 
+/** After the one of two columns that comes first. */
+const between = (columns: readonly string[], a: string, b: string, { head }: Context): Act | null => {
+  const at = (name: string): number => head.columns.findIndex((c) => c.name === name);
+  return a === b || columns.includes(a) || columns.includes(b) ? null : move(columns, { side: 'after', beside: at(a) < at(b) ? a : b });
+};
+
 export const phrases = [
   rule('clause', '~move|put|bring the? $cols:c column|columns? to|at|into the? very? front|start|beginning|left ,|;|and? and|then|followed by|the? then|by? the? $cols:b column|columns? (after|behind|next to? it|that)?', ({ c, b }) => (b.some((n: string) => c.includes(n)) ? null : move([...c, ...b], { to: 'first' })), -0.3),
   rule('clause', '~move $cols:c column|columns? to? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0),
@@ -22,6 +28,9 @@ export const phrases = [
   rule('clause', 'the? columns ~should be? in this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('rider', 'right|directly|just|straight|immediately after|behind|before it|that|this', () => amend('moved so', (plan) => (plan.step === 'move' && 'beside' in plan.place ? plan : null)), 0),
   rule('aside', 'and|then the? others|rest|other|remaining columns? after|behind|follow|follows|come|at|go|as that|them|these|it|after|end|the|they|behind? end|are|were?', () => nothing, 0.05),
+  rule('clause', '~move $cols:c column|columns? in? between $col:a and $col:b', ({ c, a, b }, x: Context) => between(c, a, b, x), -0.1),
+  rule('clause', '$cols:c goes|go|comes|come|belongs|belong|sits|stands in? between $col:a and $col:b', ({ c, a, b }, x: Context) => between(c, a, b, x), -0.1),
+  rule('clause', '$cols:c ~should go|come|stand|be|sit|stay? in? between $col:a and $col:b', ({ c, a, b }, x: Context) => between(c, a, b, x), -0.1),
   rule('clause', '~move $cols:c column|columns? ~last', ({ c }) => move(c, { to: 'last' }), 0),
   rule('aside', 'it ~should|would|will be easier|better|nicer|nice|good|helpful|clearer|handy|best (for (me|us))? (to (read|see|follow|work|look))? if', () => nothing, 0),
   rule('clause', '$cols:c came|went|stood|sat|was|were right|directly|straight? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.1),

@@ -1,5 +1,5 @@
 import { columnOf } from '../../table/table';
-import { amend, plans, type Act, type Context } from '../../language/acts';
+import { amend, nothing, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
@@ -26,6 +26,8 @@ export const phrases = [
   rule('ownRow', '$ownLine for|per|to|with each|every|single|one? of? the|its|their?', () => true, 0),
   rule('ownRow', 'a? row|line|record for|per each|every|one? of? the|its|their?', () => true, 0.02),
   rule('ownRow', 'separate|single|different|own|new|several rows|lines|records for|of|per each|every? of? the|its|their?', () => true, 0.02),
+  rule('clause', '~make? one|1|a|an|its|their separate|own|single|new? row|line|record per|for|to each|every|single? $col:c please|instead|only?', ({ c }, x: Context) => { const all = sampleOf(c, x).filter((v) => v.trim() !== ''), at = likelyMark(c, x); return at !== null && all.filter((v) => v.includes(at)).length >= all.length * 0.3 ? spread(c, at, x) : null; }, -0.5),
+  rule('aside', 'so|meaning|i.e|ie|thus|and|then? (that)? an? $rows|$noun|$guess with two|three|four|2|3|4|several $col|$word becomes|become|gives|turns|makes|is (into)? two|three|four|2|3|4|several $rows|$word', () => nothing, 0.1),
   rule('rowsToo', ',? $ownLine each', () => true, 0),
   rule('rowsToo', ',? $ownLine for|per each|every|one', () => true, 0),
   rule('clause', '~make|give|put|write|show|have ~each $col:c on|in|into|to? $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),

@@ -46,6 +46,7 @@ export const phrases = [
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess`, ({ n }, x: Context) => { const c = takingsColumn(x); return c === null ? null : take(n ?? 1, { kind, column: c }); }, 0),
   ]).flat(),
   rule('clause', '~keepOnly|~keep? the? top|first $num:n ones|$rows? of? those|these|them?', ({ n }) => topOfSorted(n), 0),
+  rule('clause', '~keep? the? last|latest|most|newest recent? $num:n $rows|$noun', ({ n }, x: Context) => { const d = rowDate(x); return d === null ? null : take(n, { kind: 'highest', column: d }); }, 0.2),
   rule('clause', '~keep? the? worst|lowest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'lowest', column: c }, [g]) : null), -0.2),
   rule('clause', '~keep? the? $adj:a $rows|$noun|$guess of|for|per|from each|every|any $col:g', ({ a, g }) => picked(1, a, g), 0),
   rule('clause', '~keep $num:n ~highest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),

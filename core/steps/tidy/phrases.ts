@@ -112,6 +112,7 @@ export const phrases = [
   rule('clause', '$cols:c with|in a|one capital|big letter? only|first|(at the (start|beginning|front))?', ({ c }) => tidied(c, ['sentence']), -0.3),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0.1),
   rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => tidied(c, w), 0.05),
+  rule('clause', '$values:v ~should ~be? all|always? ~into? $ways:w', ({ v, w }, x: Context) => { const name = v[0].column, held = (x.head.glances?.get(name)?.values ?? []).filter(([t]) => t.trim() !== ''); return v.length > 1 && v.every((o: { column: string }) => o.column === name) && held.filter(([t]) => v.some((o: { text: string }) => o.text.toLowerCase().trim() === t.toLowerCase().trim())).length >= held.length * 0.8 ? tidied([name], w) : null; }, 0),
   // 'The status is written in all sorts of ways, lower case everywhere': everywhere in that column
   rule('clause', 'the? $col:c is|are|was|were|comes|has been? written|spelt|spelled|typed|entered|given? ~messily ,|;|:|-|–|. please? (use|make|put|write|turn)? (it|them|all|everything)? ~into? $ways:w everywhere|throughout|always|please?', ({ c, w }) => tidied([c], w), -0.3),
   rule('clause', '$ways:w everything', ({ w }, x: Context) => everywhere(w, x), 0),

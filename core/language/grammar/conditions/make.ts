@@ -1,5 +1,5 @@
 import { all, any, column, type Comparison, type Condition, type Expression, number } from '../../../formula/expression';
-import { isNumberColumn, readsAsDate, readsAsNumber } from '../../../formula/check';
+import { isNumberColumn, mixedUnit, readsAsDate, readsAsNumber } from '../../../formula/check';
 import { convertUnit, unitSort } from '../../../values/units';
 import { unitInName } from '../../../formula/dimensions';
 import { dateOf, readDate, writeDate } from '../../../values/date';
@@ -56,6 +56,8 @@ function plausible(name: string, n: number, x: Context): boolean {
 
 /** A column compared with a number in a unit. */
 export function inUnit(op: Comparison, name: string, n: number, unit: string | undefined, x: Context): Condition | null {
+  const mixed = mixedUnit(x.head, name);
+  if (mixed !== null) { const of: Expression = { kind: 'measure', unit: mixed, of: column(name) }, size = sizeIn(of, n, unit, x); return size === null ? null : sized(op, of, number(size)); }
   const value = sizeIn(column(name), n, unit, x);
   return value === null || (unit !== undefined && unitOf(column(name), x) === null && !plausible(name, value, x)) ? null : numbered(op, name, value);
 }

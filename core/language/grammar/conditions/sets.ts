@@ -1,4 +1,5 @@
 import { all, any, columnsOf, type Condition, number, rowsCounted } from '../../../formula/expression';
+import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
 import { stem } from '../../words';
@@ -16,6 +17,7 @@ const otherForm = (a: Condition, b: Condition): Condition | null =>
 
 /** Conditions joined, and the rows that they are of. */
 export const setRules: readonly Rule[] = [
+  rule('rset', '$col:g with|having more than one|1 $word:w', ({ g, w }, x: Context) => (columnOf(x.head, g).type === 'text' && !x.vocabulary.values.has(w.toLowerCase()) && !x.head.columns.some((c) => c.name.toLowerCase().includes(stem(w))) ? compare('>', rowsCounted([g]), number(1)) : null), 0.3),
   // 'The two without a date'
   rule('rset', 'the? two|three|four|five|2|3|4|5|few|handful ^$cond:c', ({ c }) => (c.kind === 'empty' || (c.kind === 'any' && c.of.every((o: Condition) => o.kind === 'empty')) ? c : null), 0.1),
   // 'If there's another session in the same room on the same day'

@@ -67,6 +67,7 @@ export const textRules: readonly Rule[] = [
   rule('inside', '$value:v', ({ v }) => (v.loose ? { column: v.column, text: v.typed } : null), 0.1),
   rule('insides', '$inside:a', ({ a }) => [a], 0),
   rule('insides', '$inside:a ~list $insides:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
+  rule('cond', 'neither $inside:a nor $inside:b (took|takes|take|was|were|is|are|came|come|went) (part|there|in|on|with|along)?', ({ a, b }) => (a.column === b.column ? not({ kind: 'text', test: 'mentions', of: column(a.column), texts: [a.text, b.text] }) : null), 0),
   rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? { kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } : null), 0),
   rule('cond', '$insides:v ^$col:c', ({ v, c }) => (v[0].column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: v.map((o: { text: string }) => o.text) } : null), 0),
   rule('rset', '$rows|$noun|$guess ~rel $inside:v ^~did|worked|works|helped|helps|was|is|came|comes|sang|plays|played|did|does|signed|signs', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.35),

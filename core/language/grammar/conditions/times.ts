@@ -1,3 +1,4 @@
+import { sampleOf } from '../samples';
 import { all, any, column, type Comparison, type Condition, not, number } from '../../../formula/expression';
 import { readsAsDate } from '../../../formula/check';
 import { WEEKDAYS, type SpanUnit } from '../../../values/date';
@@ -78,8 +79,14 @@ function inYearOf(p: Period, other: Period): Period {
 /** The days of a week that begins on Monday. */
 const WEEK = [...WEEKDAYS.slice(1), WEEKDAYS[0]!];
 
+/** The only column of texts in which weekdays stand beside other things: 'Mon 09:00'. */
+function dayTexts(x: Context): string | null {
+  const found = x.head.columns.filter((c) => { const all = c.type === 'text' ? sampleOf(c.name, x).filter((v) => v.trim() !== '') : []; return all.length > 1 && all.filter((v) => /\b(?:mon|tue|wed|thu|fri|sat|sun)(?:day|s|nesday|rs|rsday|urday)?\b/i.test(v)).length >= all.length * 0.8 && all.some((v) => /\d/.test(v)); });
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 /** Rows whose day is one of some weekdays. */
-const onWeekdays = (days: readonly string[], x: Context): Condition | null => { const c = rowDate(x); return c === null || days.length === 0 ? null : { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: days }; };
+const onWeekdays = (days: readonly string[], x: Context): Condition | null => { const told = dayTexts(x); if (told !== null && days.length > 0) return { kind: 'text', test: 'mentions', of: column(told), texts: days.flatMap((d) => [d.slice(0, 3), d]) }; const c = rowDate(x); return c === null || days.length === 0 ? null : { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: days }; };
 
 /** Words for when a row begins and ends, and which of its two times that is. */
 const EDGES = [['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished|lasted|lasting|running|ran', 1], ['going|went|goes|carried|continued on', 1]] as const;
@@ -209,7 +216,7 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '~be? still|yet? waiting? to be ^$col:c', ({ c }, x: Context) => (isDated(c, x) && hasBlanks(c, x) ? empty(c) : null), -0.2),
   rule('cond', '$col:c ~be? from|between|since? $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => { if (a.day === undefined || b.day === undefined) return null; const [low, high] = [relative('>=', c, a, x), relative('<=', c, b, x)]; return low && high && all([low, high]); }, -0.1),
   // 'November and December 2025': the year stands once
-  rule('periods', '$period:a and|or|& $period:b', ({ a, b }) => (a.day === undefined && b.day === undefined ? [inYearOf(a, b), b] : null), 0),
+  rule('periods', '$period:a and|or|& of|in|for|during? $period:b', ({ a, b }) => (a.day === undefined && b.day === undefined ? [inYearOf(a, b), b] : null), 0),
   rule('periods', '$period:a , $periods:b', ({ a, b }) => (a.day === undefined ? [inYearOf(a, b[0]), ...b] : null), 0),
   rule('cond', '$col:c ~be? in|during|from|of $periods:p', ({ c, p }, x: Context) => { const all = p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all) : null; }, -0.1),
   rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),

@@ -84,7 +84,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       if (t.lower === 'per' && !capital) cost += 0.5;
       cost += capital ? 0.03 : t.kind === 'number' ? 0.25 : 0.45;
       const ends = (to === tokens.length || (/^(?:and|,|;)$/.test(tokens[to]!.lower) && tokens[from - 1]?.lower === 'to') || (/^[,.;]$/.test(tokens[to]!.lower) && /^(?:column|called|named)$/.test(tokens[from - 1]?.lower ?? ''))) && to > from + 1 && (first.capital ? first.from > 0 : /(?:ed|en|nt|ne|due)$/.test(tokens[to - 2]!.lower)) && /^(?:on|by|at|in|from|for|to|with)$/.test(t.lower);
-      if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1 && !ends) continue;
+      if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1 && !ends && !(t.text === 'A' && (tokens[to]?.kind !== 'word' || /^(?:and|or|to)$/.test(tokens[to]!.lower)))) continue;
       if (ends) cost -= 0.55;
       if (to === from + 1 && !capital && (/^(?:them|they|it|us|rows?|lines?|everything|date only|something)$/.test(t.lower) || (/^(?:letters|digits|date|time)$/.test(t.lower) && /^(?:in|into|only)$/.test(tokens[to]?.lower ?? '')))) continue;
       if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;

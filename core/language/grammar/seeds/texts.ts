@@ -97,7 +97,7 @@ const KNOWN_VERBS = new Set('leave take make give keep put get come go say write
 export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], context: Context, put: Put): void {
   const { vocabulary } = context;
   tokens.forEach((t, i) => {
-    if (t.kind !== 'word' || vocabulary.ownNouns.has(t.stem) || t.lower.length < ((t.capital && t.from > 0) || /^(?:a|an|the)$/.test(tokens[i - 1]?.lower ?? '') ? 3 : 4) || SMALL_WORDS.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
+    if (t.kind !== 'word' || vocabulary.ownNouns.has(t.stem) || t.lower.length < ((t.capital && (t.from > 0 || /['’]s?$/.test(t.text))) || /^(?:a|an|the)$/.test(tokens[i - 1]?.lower ?? '') ? 3 : 4) || SMALL_WORDS.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
     // 'To Eastholm' is more than somewhere in a route.
     if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
     // The 'leave' of 'leave out' is no word of a note that says 'left'.
