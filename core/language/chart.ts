@@ -128,7 +128,8 @@ interface TrieNode {
 
 /** All rules with an index over them, and the phrases of their classes. */
 export class Grammar {
-  private readonly byFirst = new Map<string, { readonly rule: Rule; readonly words: readonly string[] }[]>();
+  /** Rules by the category they begin with, and there by a word that must be said ('' where there is none). */
+  private readonly byFirst = new Map<string, Map<string, Ready[]>>();
   private readonly trie: TrieNode = { next: new Map(), ends: [] };
   private readonly byResult = new Map<string, Rule[]>();
   private readonly first = new Map<string, Set<string>>();
@@ -137,11 +138,12 @@ export class Grammar {
 
   constructor(rules: readonly Rule[]) {
     const used = new Set<string>();
-    for (const r of rules) {
+    for (const [place, r] of rules.entries()) {
       const first = r.elements[0];
       if (!first) throw new Error(`A rule for ${r.cat} has no elements`);
       const words = [...new Set(r.elements.filter((e) => !e.optional && isWords(e.cat)).map((e) => e.cat))];
-      (this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, []).get(first.cat)!).push({ rule: r, words });
+      const own = this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, new Map()).get(first.cat)!, word = words.at(-1) ?? '';
+      (own.get(word) ?? own.set(word, []).get(word)!).push({ rule: r, words, place });
       (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
       r.elements.forEach((e) => used.add(e.cat));
     }
@@ -238,9 +240,39 @@ export class Grammar {
     const rulesFrom = (cat: string): readonly Rule[] => {
       let list = usable.get(cat);
       if (!list) {
-        const all = this.byFirst.get(cat) ?? [];
-        usable.set(cat, (list = (awaited ? all : all.filter((r) => r.words.every((w) => present.has(w)))).map((r) => r.rule)));
+        const all: Ready[] = [];
+        for (const [word, rules] of this.byFirst.get(cat) ?? []) if (awaited || word === '' || present.has(word)) for (const r of rules) if (awaited || r.words.every((w) => present.has(w))) all.push(r);
+        usable.set(cat, (list = all.sort((a, b) => a.place - b.place).map((r) => r.rule)));
       }
+      return list;
+    };
+    // What stands within reach of a place: a rule that needs something else next cannot go on there.
+    const reach: (readonly [near: ReadonlyMap<string, Item[]>, far: ReadonlySet<string>])[] = [];
+    const reachOf = (at: number): (typeof reach)[number] => {
+      let known = reach[at];
+      if (known) return known;
+      const far = new Set<string>();
+      for (let s = at, price = 0; s < tokens.length && s <= at + 4; s++) {
+        for (const cat of cells[s]!.keys()) far.add(cat);
+        if (skips[s]!.lost || (price += skips[s]!.inner) > MOST_PASSED) break;
+      }
+      return (reach[at] = known = [cells[at] ?? NO_CELL, far]);
+    };
+    const goesOn = (r: Rule, at: number): boolean => {
+      const [near, far] = reachOf(at);
+      for (let k = 1; k < r.elements.length; k++) {
+        const { cat, tight, optional } = r.elements[k]!;
+        if (tight ? near.has(cat) : far.has(cat)) return true;
+        if (!optional) return false;
+      }
+      return true;
+    };
+    const going: Map<string, readonly Rule[]>[] = [];
+    const rulesFor = (cat: string, at: number): readonly Rule[] => {
+      if (awaited) return rulesFrom(cat);
+      const own = (going[at] ??= new Map<string, readonly Rule[]>());
+      let list = own.get(cat);
+      if (!list) own.set(cat, (list = rulesFrom(cat).filter((r) => goesOn(r, at))));
       return list;
     };
     let work = 0;
@@ -280,14 +312,14 @@ export class Grammar {
         if (items) for (const item of items) extend(r, from, agenda, k + 1, item.to, price + item.cost, label ? { ...filled, [label]: item.value } : filled);
         if (tight || skips[s]!.lost) break;
         price += skips[s]!.inner;
-        if (price > cost + 1.2) break;
+        if (price > cost + MOST_PASSED) break;
       }
     };
     for (let from = tokens.length - 1; from >= 0; from--) {
       const agenda: Item[] = [];
       for (const seed of seeds[from]!) add(seed, agenda);
       for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
-        for (const r of rulesFrom(next.cat)) {
+        for (const r of rulesFor(next.cat, next.to)) {
           const first = r.elements[0]!;
           extend(r, from, agenda, 1, next.to, r.cost + next.cost, first.label ? { [first.label]: next.value } : {});
         }
@@ -313,6 +345,16 @@ export interface Skip {
   readonly lost: boolean;
 }
 
+/** A rule, the words that must be said for it, and where it stands among all. */
+interface Ready {
+  readonly rule: Rule;
+  readonly words: readonly string[];
+  readonly place: number;
+}
+
+const NO_CELL: ReadonlyMap<string, Item[]> = new Map();
+/** Words between two parts of a rule may cost no more than this. */
+const MOST_PASSED = 1.2;
 const BEAM = 5;
 /** Steps after which a request is given up as too much: large values count for more. About 150 ms. */
 const MOST_WORK = 150_000;

@@ -86,7 +86,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       const ends = (to === tokens.length || (/^(?:and|,|;)$/.test(tokens[to]!.lower) && tokens[from - 1]?.lower === 'to') || (/^[,.;]$/.test(tokens[to]!.lower) && /^(?:column|called|named)$/.test(tokens[from - 1]?.lower ?? ''))) && to > from + 1 && (first.capital ? first.from > 0 : /(?:ed|en|nt|ne|due)$/.test(tokens[to - 2]!.lower)) && /^(?:on|by|at|in|from|for|to|with)$/.test(t.lower);
       if (/^(?:of|from|in|on|to|with|for|and|or|the|a|an|is|are|which|that|as|it|per)$/.test(t.lower) && to > from + 1 && !ends && !(t.text === 'A' && (tokens[to]?.kind !== 'word' || /^(?:and|or|to)$/.test(tokens[to]!.lower)))) continue;
       if (ends) cost -= 0.55;
-      if (to === from + 1 && !capital && (/^(?:them|they|it|us|rows?|lines?|everything|date only|something)$/.test(t.lower) || (/^(?:letters|digits|date|time)$/.test(t.lower) && /^(?:in|into|only)$/.test(tokens[to]?.lower ?? '')))) continue;
+      if (to === from + 1 && !capital && (/^(?:them|they|it|us|rows?|lines?|everything|date only|something|off|out|up|down|over|away)$/.test(t.lower) || (/^(?:letters|digits|date|time)$/.test(t.lower) && /^(?:in|into|only)$/.test(tokens[to]?.lower ?? '')))) continue;
       if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;
       // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
       const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);
