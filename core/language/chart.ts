@@ -128,8 +128,9 @@ interface TrieNode {
 
 /** All rules with an index over them, and the phrases of their classes. */
 export class Grammar {
-  /** Rules by the category they begin with, and there by a word that must be said ('' where there is none). */
-  private readonly byFirst = new Map<string, Map<string, Ready[]>>();
+  /** Rules by the category they begin with, with the numbers of the words that must be said for them, the rarest first. */
+  private readonly byFirst = new Map<string, Ready[]>();
+  private readonly numbers = new Map<string, number>();
   private readonly trie: TrieNode = { next: new Map(), ends: [] };
   private readonly byResult = new Map<string, Rule[]>();
   private readonly first = new Map<string, Set<string>>();
@@ -138,12 +139,16 @@ export class Grammar {
 
   constructor(rules: readonly Rule[]) {
     const used = new Set<string>();
-    for (const [place, r] of rules.entries()) {
+    const wordsOf = (r: Rule): string[] => [...new Set(r.elements.filter((e) => !e.optional && isWords(e.cat)).map((e) => e.cat))];
+    const said = new Map<string, number>();
+    for (const r of rules) for (const w of wordsOf(r)) said.set(w, (said.get(w) ?? 0) + 1);
+    for (const r of rules) for (const { cat } of r.elements) if (!this.numbers.has(cat)) this.numbers.set(cat, this.numbers.size);
+    for (const r of rules) {
       const first = r.elements[0];
       if (!first) throw new Error(`A rule for ${r.cat} has no elements`);
-      const words = [...new Set(r.elements.filter((e) => !e.optional && isWords(e.cat)).map((e) => e.cat))];
-      const own = this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, new Map()).get(first.cat)!, word = words.at(-1) ?? '';
-      (own.get(word) ?? own.set(word, []).get(word)!).push({ rule: r, words, place });
+      const words = Int32Array.from(wordsOf(r).sort((a, b) => said.get(a)! - said.get(b)!), (w) => this.numbers.get(w)!);
+      const must = r.elements.findIndex((e, k) => k > 0 && !e.optional), next = r.elements.slice(1, must < 0 ? undefined : must + 1);
+      (this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, []).get(first.cat)!).push({ rule: r, words, next: Int32Array.from(next, (e) => this.numbers.get(e.cat)! * 2 + Number(e.tight)), ends: must < 0 });
       (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
       r.elements.forEach((e) => used.add(e.cat));
     }
@@ -235,44 +240,54 @@ export class Grammar {
     const phrases = this.phrases(tokens, closed).map((p) => (p.to <= (named.get(p.from) ?? 0) ? { ...p, cost: p.cost + WEIGHTS.torn } : inside.has(p.from) ? { ...p, cost: p.cost + WEIGHTS.tornInside } : p));
     for (const item of [...mentions, ...phrases]) seeds[item.from]!.push(item);
     // A rule whose words do not all stand in the request cannot hold: it is not tried.
-    const present = new Set(phrases.map((p) => p.cat));
-    const usable = new Map<string, readonly Rule[]>();
-    const rulesFrom = (cat: string): readonly Rule[] => {
+    const present = new Uint8Array(this.numbers.size);
+    for (const p of phrases) { const n = this.numbers.get(p.cat); if (n !== undefined) present[n] = 1; }
+    const usable = new Map<string, readonly Ready[]>();
+    const rulesFrom = (cat: string): readonly Ready[] => {
       let list = usable.get(cat);
       if (!list) {
-        const all: Ready[] = [];
-        for (const [word, rules] of this.byFirst.get(cat) ?? []) if (awaited || word === '' || present.has(word)) for (const r of rules) if (awaited || r.words.every((w) => present.has(w))) all.push(r);
-        usable.set(cat, (list = all.sort((a, b) => a.place - b.place).map((r) => r.rule)));
+        const said: Ready[] = [];
+        for (const r of this.byFirst.get(cat) ?? []) {
+          let k = 0;
+          while (k < r.words.length && present[r.words[k]!]) k++;
+          if (awaited || k === r.words.length) said.push(r);
+        }
+        usable.set(cat, (list = said));
       }
       return list;
     };
     // What stands within reach of a place: a rule that needs something else next cannot go on there.
-    const reach: (readonly [near: ReadonlyMap<string, Item[]>, far: ReadonlySet<string>])[] = [];
-    const reachOf = (at: number): (typeof reach)[number] => {
+    const reach: Uint8Array[] = [];
+    const reachOf = (at: number): Uint8Array => {
       let known = reach[at];
       if (known) return known;
-      const far = new Set<string>();
+      // By the doubled number of a category: within reach, and behind that: next to the place.
+      known = reach[at] = new Uint8Array(this.numbers.size * 2);
       for (let s = at, price = 0; s < tokens.length && s <= at + 4; s++) {
-        for (const cat of cells[s]!.keys()) far.add(cat);
+        for (const cat of cells[s]!.keys()) {
+          const n = this.numbers.get(cat);
+          if (n === undefined) continue;
+          known[n * 2] = 1;
+          if (s === at) known[n * 2 + 1] = 1;
+        }
         if (skips[s]!.lost || (price += skips[s]!.inner) > MOST_PASSED) break;
       }
-      return (reach[at] = known = [cells[at] ?? NO_CELL, far]);
+      return known;
     };
-    const goesOn = (r: Rule, at: number): boolean => {
-      const [near, far] = reachOf(at);
-      for (let k = 1; k < r.elements.length; k++) {
-        const { cat, tight, optional } = r.elements[k]!;
-        if (tight ? near.has(cat) : far.has(cat)) return true;
-        if (!optional) return false;
-      }
-      return true;
-    };
-    const going: Map<string, readonly Rule[]>[] = [];
-    const rulesFor = (cat: string, at: number): readonly Rule[] => {
+    const going: Map<string, readonly Ready[]>[] = [];
+    const rulesFor = (cat: string, at: number): readonly Ready[] => {
       if (awaited) return rulesFrom(cat);
-      const own = (going[at] ??= new Map<string, readonly Rule[]>());
+      const own = (going[at] ??= new Map<string, readonly Ready[]>());
       let list = own.get(cat);
-      if (!list) own.set(cat, (list = rulesFrom(cat).filter((r) => goesOn(r, at))));
+      if (!list) {
+        const near = reachOf(at), on: Ready[] = [];
+        for (const r of rulesFrom(cat)) {
+          let k = 0;
+          while (k < r.next.length && !near[r.next[k]!]) k++;
+          if (r.ends || k < r.next.length) on.push(r);
+        }
+        own.set(cat, (list = on));
+      }
       return list;
     };
     let work = 0;
@@ -296,20 +311,24 @@ export class Grammar {
       list.push(item);
       agenda.push(item);
     };
-    const extend = (r: Rule, from: number, agenda: Item[], k: number, at: number, cost: number, filled: Slots): void => {
+    // What the parts of the rule that is tried are filled with; no object is made for those that come to nothing.
+    const parts: unknown[] = [];
+    const extend = (r: Rule, from: number, agenda: Item[], k: number, at: number, cost: number): void => {
       if (work++ > MOST_WORK) return;
       if (k === r.elements.length) {
+        const filled: Slots = {};
+        for (let n = 0; n < k; n++) { const { label } = r.elements[n]!; if (label && parts[n] !== LEFT_OUT) filled[label] = parts[n]; }
         const value = r.build(filled, context);
         if (value !== null && value !== undefined && value !== false) add({ cat: r.cat, from, to: at, value, cost }, agenda);
         return;
       }
-      const { cat, label, tight, optional } = r.elements[k]!;
-      if (optional) extend(r, from, agenda, k + 1, at, cost, filled);
+      const { cat, tight, optional } = r.elements[k]!;
+      if (optional) { parts[k] = LEFT_OUT; extend(r, from, agenda, k + 1, at, cost); }
       if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
       let price = cost;
       for (let s = at; s < tokens.length && s <= at + 4; s++) {
         const items = cells[s]!.get(cat);
-        if (items) for (const item of items) extend(r, from, agenda, k + 1, item.to, price + item.cost, label ? { ...filled, [label]: item.value } : filled);
+        if (items) for (const item of items) { parts[k] = item.value; extend(r, from, agenda, k + 1, item.to, price + item.cost); }
         if (tight || skips[s]!.lost) break;
         price += skips[s]!.inner;
         if (price > cost + MOST_PASSED) break;
@@ -319,9 +338,9 @@ export class Grammar {
       const agenda: Item[] = [];
       for (const seed of seeds[from]!) add(seed, agenda);
       for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
-        for (const r of rulesFor(next.cat, next.to)) {
-          const first = r.elements[0]!;
-          extend(r, from, agenda, 1, next.to, r.cost + next.cost, first.label ? { [first.label]: next.value } : {});
+        for (const { rule: r } of rulesFor(next.cat, next.to)) {
+          parts[0] = next.value;
+          extend(r, from, agenda, 1, next.to, r.cost + next.cost);
         }
       }
     }
@@ -345,16 +364,20 @@ export interface Skip {
   readonly lost: boolean;
 }
 
-/** A rule, the words that must be said for it, and where it stands among all. */
+/** A rule, ready to be tried: by numbers of categories, the words that must be said for it, and what may come behind its first part. */
 interface Ready {
   readonly rule: Rule;
-  readonly words: readonly string[];
-  readonly place: number;
+  readonly words: Int32Array;
+  /** Up to the first part that must be said; doubled, and odd where it must follow at once. */
+  readonly next: Int32Array;
+  /** Nothing must come behind the first part. */
+  readonly ends: boolean;
 }
 
-const NO_CELL: ReadonlyMap<string, Item[]> = new Map();
 /** Words between two parts of a rule may cost no more than this. */
 const MOST_PASSED = 1.2;
+/** Stands for an optional part that was not said. */
+const LEFT_OUT = Symbol('left out');
 const BEAM = 5;
 /** Steps after which a request is given up as too much: large values count for more. About 150 ms. */
 const MOST_WORK = 150_000;
