@@ -2,6 +2,7 @@ import { type CheckedHead, isNumberColumn, readsAsDate } from '../../formula/che
 import { findColumn } from '../../table/table';
 import { unitName } from '../../values/units';
 import { stem, type Token } from '../words';
+import { yesNoOf } from '../grammar/seeds/yesno';
 import { vocabularyOf } from '../mentions';
 
 /** What a request says of itself, whatever it asks for. */
@@ -56,6 +57,12 @@ export interface Said {
   readonly below: boolean;
   /** Numbers said with 'per'. */
   readonly perMany: readonly number[];
+  /** Does a column say yes or no? */
+  readonly saysYes: (column: string) => boolean;
+  /** Columns of numbers that its words speak of, by what was done: ‹Damage› of what was damaged. */
+  readonly deeds: readonly string[];
+  /** Is a word one of a list behind a colon? */
+  readonly inList: (word: string) => boolean;
   /** It asks for proper dates or numbers. */
   readonly proper: boolean;
   /** It says what gets a yes. */
@@ -151,8 +158,11 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     withoutLater: words.some((w, i) => i > 0 && w.lower === 'without'),
     below: says(/^below$/),
     perMany: words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'per' && w.value > 1 ? [w.value] : [])),
+    saysYes: (column) => yesNoOf(head).some((y) => y.column === column),
+    deeds: head.columns.filter((c) => isNumberColumn(head, c.name) && !/\s/.test(c.name) && words.some((w) => /ed$/.test(w.lower) && w.lower !== c.name.toLowerCase() && w.stem === stem(c.name.toLowerCase()))).map((c) => c.name),
+    inList: (word) => words.some((w, i) => w.lower === word.toLowerCase() && words[i - 1]?.lower === ',' && words.slice(0, i).some((v) => v.lower === ':')),
     proper: /\b(?:proper|real|true|genuine) (?:dates?|numbers?)\b/.test(text),
-    yesIf: /\b(?:yes|y) (?:if|when|where)\b/.test(text),
+    yesIf: /\b(?:yes|y) (?:if|when|where|for)\b/.test(text),
     timeFrom: /^(?:add )?(?:the )?(?:how many |number of )?(?:full |whole )?(?:days|weeks|months|years|hours|minutes) (?:from|between|since|until|till)\b/.test(text),
     copies: says(/^(?:copy|copies|duplicate|clone|same|again|as|from|=|equal|equals|repeat)$/),
     renames: says(/^(?:rename|call|called|named|relabel|title|titled|become|becomes|heading|retitle|name|shorten|say)$/) && !/\bname of\b/.test(text),

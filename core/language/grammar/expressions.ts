@@ -273,6 +273,8 @@ export const expressionRules = [
   rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each $col:k|$word ~lasted $whereabouts?', ({ u, k }, x: Context) => (ofOthers(k, x) ? null : rowSpan(u, x)), 0.05),
   rule('stay', '$spanUnit:u worked|spent|used|needed|taken|out|away|under ~each $rows|$noun|$guess|$word? way?', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', '~lasted|time|duration|length|stay in|of|at|out? the|a? $rows|$noun|$guess|$col|$word? ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.2),
+  rule('stay', 'delivery|transit|repair|waiting time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
+  rule('ex1', 'delivery|transit|repair|waiting time|times ,? in $workdays', (_s, x: Context) => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; }, -0.1),
   rule('stay', 'turnaround|throughput|lead|processing|cycle|handling time|times? ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('ex1', 'turnaround|throughput|lead|processing|cycle|handling time|times? ,? in $workdays', (_s, x: Context) => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; }, -0.1),
   rule('ex1', '$col:c ~per $spanUnit:u between|from $col:a ~fromTo the? $col:b', ({ c, u, a, b }, x: Context) => both(quantity(c, x), span(u, a, b, x), (m, n) => op('/', m, n)), -0.1),

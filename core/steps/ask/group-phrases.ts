@@ -15,6 +15,7 @@ const oftener = (name: string, n: number, x: Context): Question | null =>
 
 /** What answers are grouped by, and how often something came. */
 export const groupPhrases: readonly Rule[] = [
+  rule('question', '~tellMe? which|what $col:g did|do|does|have|has|had we|they|you|it|people|customers $word|$col $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), -0.3),
   rule('question', '~tellMe? which|what|who $col:g ~did|~have|~be? $cond:c $severalTimes:n', ({ g, c, n }, x: Context): Question | null => { const q = oftener(g, n, x); return q && columnsOf(c).every((k) => k !== g) ? { ...q, figures: [{ kind: 'total', fn: 'sum', of: { kind: 'choose', cases: [{ when: c, then: number(1) }], otherwise: number(0) }, by: [] }], where: { kind: 'compare', op: '>', left: { kind: 'total', fn: 'sum', of: { kind: 'choose', cases: [{ when: c, then: number(1) }], otherwise: number(0) }, by: [g] }, right: number(n) } } : null; }, -0.5),
   rule('question', '~tellMe? which|what|who $col:g $word|~did|~have|~be? $word|here|there? only|just|exactly once|1', ({ g }, x: Context): Question | null => { const q = oftener(g, 1, x); return q && { figures: [], by: q.by, where: { kind: 'compare', op: '=', left: rowsCounted([g]), right: number(1) } }; }, -0.1),
   // Groups

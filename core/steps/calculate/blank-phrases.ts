@@ -1,5 +1,5 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
-import { blank, column, columnsOf, type Expression, number } from '../../formula/expression';
+import { all, blank, column, columnsOf, type Expression, number } from '../../formula/expression';
 import type { Act, Context } from '../../language/acts';
 import { fit } from '../../metrics/metrics';
 import { readsAsNumber } from '../../formula/check';
@@ -35,6 +35,8 @@ export const blankPhrases: readonly Rule[] = [
   rule('rider', '$gap:c ,? take|treat|count|read|consider|regard|see|use|assume it|that|them|this? as|is|for? $nought', ({ c }) => onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.5),
   rule('rider', 'treat|take|count|consider|read|regard|see|assume no|missing|blank|an? empty? the? $cols:c as|for|like|means|is a? $nought', ({ c }) => zeroFor(c), 0),
   rule('rider', 'no|missing|blank|an? empty? $cols:c counts|count|is|are|means|mean|stands|= as|for? a? $nought', ({ c }) => zeroFor(c), 0.05),
+  rule('rider', '$blankIt|~blankWord ~if|while|until|as it|they|that? ~be? still|yet? open|unfinished|running|pending', () => onLast('still open', (plan) => (plan.as.kind === 'choose' && /"kind":"span"/.test(keyOf(plan.as)) ? plan : null)), 0),
+  rule('rider', 'but? only ~if|~wherever|for|where the? $cond:c', ({ c }) => onLast(`also only ${keyOf(c)}`, (plan) => (plan.replace && plan.where ? { ...plan, where: all([plan.where, c]) } : null)), -0.4),
   // Blank where ...
   rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
   rule('blankIt', '~be = ~blankWord', () => true, 0),

@@ -187,7 +187,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, x, q);
 };
 
-const JOINTS = /^(?:don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
@@ -353,6 +353,7 @@ export const casePhrases = [
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c ,|;|and? ~otherwise an? $leaf:o', ({ l, n, c, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c', ({ l, n, c }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: blank }, n), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? as? $chosen:e', ({ e }) => add(e), 0.1),
+  rule('clause', 'does|do|did the? $col:c ~mention|~contains|say|says|speak|talk of|about|a|an|any? $word? $word? ?|: yes ~if|~from? the? word|words? $saidWords:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(yesIf({ kind: 'text', test: 'mentions', of: of(c), texts: w })) : null), -0.3),
   rule('clause', 'guess|judge|decide|tell|say|see|find ~from|in the? $col:n whether|if|how it|they|he|she|we|people|somebody? ~be|~have|did? $word? $word? :|,|;|- $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.2),
   rule('clause', '^$name:n -|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.1),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n :|, $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n))), 0),

@@ -122,6 +122,7 @@ export const rankPhrases: readonly Rule[] = [
   rule('firstOf', '~be it|this|that|they the? first $rows|$noun|$guess of|on|in|for|at the|that|its|this|their? same? $col:by', ({ by }) => by, 0),
   rule('firstOf', '~be it|this|that the? first $rows|$noun|$guess of|on the|that|its|this? same? day', (_s, x: Context) => rowDate(x), -0.05),
   rule('clause', '$firstOf:by ?|: ~open? yes|y or|/|and? no|n ~close?', ({ by }) => add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '=', left: { kind: 'over', fn: 'number', of: number(1), by: [by] }, right: number(1) }, then: { kind: 'text', value: 'yes' } }], otherwise: { kind: 'text', value: 'no' } }, 'First'), -0.3),
+  rule('ranking', '~countWord $rows|$noun|$guess has|have|had|did this|the|that|each|every|its $col:by had|have|made|make|placed|place|got|get? so|up|until|till far|then|now', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), -0.5),
   rule('ranking', 'sum|add|total up|together? the? $col:c up? as we|you|i|it|they|the? $rows? go|goes|come|comes along|on|down|in|by?', ({ c }, x: Context) => over('running', quantity(c, x)), -0.3),
   rule('rider', 'by|in|along|following order? of? the? $col:c number|no|code|id', ({ c }, x: Context) => (x.head.columns[0]?.name === c ? orderedBy(c) : null), -0.1),
   // Rows that are numbered go from the first one on.

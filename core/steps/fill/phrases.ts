@@ -55,6 +55,7 @@ export const phrases = [
   rule('filling', '~below', () => ({ kind: 'below' }), 0),
 
   rule('clause', 'and|then|also? please? put|write|enter|insert|fill in? $filling:f ~wherever|in nothing|none|no value|entry? is|stands|was|entered|there in|there|it?', ({ f }) => act(null, f), 0.1),
+  rule('clause', 'no $cols:c cost|costs|price|value|date|name|figure|number? was|is|are|were|has? been? ~given|noted|written|down|said ??|,|;|- then it|that|this? is|means|counts|becomes as|for? $filling:f', ({ c, f }) => act(c, f), -0.2),
   rule('gap', '~wherever we|it|there|the|a? ~without $cols:c', ({ c }) => c, 0),
   rule('gap', '~wherever nobody|noone|nothing|none ~be|~have? ~given|known as|for|under|in|to? the? $cols:c', ({ c }) => c, 0),
   rule('clause', "$gap:c ,? it's|that's|then? an? $filling:f", ({ c, f }) => act(c, f), 0),

@@ -3,7 +3,7 @@ import { amend, nothing, plans, withPlan, type Act, type Context } from '../../l
 import { keyOf, rule } from '../../language/chart';
 import { columnOf } from '../../table/table';
 import { rowDate } from '../../language/grammar/expressions';
-import { SIZES } from '../../language/grammar/conditions/make';
+import { says, SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
 
@@ -75,6 +75,7 @@ export const phrases = [
   rule('clause', 'weekend|weekends ^$rows', (_s, x: Context) => { const c = rowDate(x); return c === null ? null : filter('keep', { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: ['Saturday', 'Sunday'] }); }, 0.4),
   rule('clause', 'anything|something|anyone|someone $word? in|under|about|with the? $col:c ?|: (i.e|like|e.g)? $toldWords:t', ({ c, t }, x: Context) => (columnOf(x.head, c).type === 'text' ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: t }) : null), 0),
   rule('clause', 'not the? $rset:c ,|and? and? nothing|none|no|not (that|which|with)? ~be? $cond:d', ({ c, d }) => filter('keep', all([not(c), not(d)])), -0.2),
+  rule('clause', '~keepOnly the? ^$yesno:y ones|$rows?', ({ y }) => { const c = says(y, true); return c && filter('keep', c); }, 0),
   // A bare condition: those are wanted. A value by itself may be anything.
   rule('alone', '$cond:c', ({ c }) => (c.kind === 'among' || (c.kind === 'text' && c.test === 'mentions') ? null : filter('keep', c)), 0.9),
   rule('clause', 'the? $col:c ~rel mention|mentions|say|says|contain|contains the? word? $word:w', ({ c, w }) => (w.length >= 3 ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: [w] }) : null), 0.4),

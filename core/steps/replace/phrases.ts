@@ -117,6 +117,10 @@ export const phrases = [
   // Several at once: 'change Y to yes and n to no in showed up'
   rule('change', '$sought:t ~with|= $instead:s', ({ t, s }) => ({ t, s }), 0),
   rule('change', '$word:t ~with|= $word:s', ({ t, s }) => (/^(?:the|a|an|it|in|and|or|all|with|by|to|for|into)$/i.test(t) || /^(?:the|a|an|it|in|and|or|all|blank|empty|capitals|numbers?|dates?|text)$/i.test(s) ? null : { t: [t], s }), 0.3),
+  rule('becoming2', '$value:v ~should ~be? read|written|called|= $instead:s', ({ v, s }) => ({ t: [...new Set([v.text, v.typed])], s, c: v.column }), 0),
+  rule('becomings2', '$becoming2:a ~list $becoming2:b', ({ a, b }) => (a.c === b.c ? [a, b] : null), 0),
+  rule('becomings2', '$becoming2:a ~list $becomings2:b', ({ a, b }) => (a.c === b[0].c ? [a, ...b] : null), 0),
+  rule('clause', '$becomings2:l (in|under|of the? $cols:c)?', ({ l, c }, x: Context) => (c === undefined || (c.length === 1 && c[0] === l[0].c) ? several(l, [l[0].c], x) : null), -0.5),
   rule('changes', '$change:a', ({ a }) => [a], 0),
   rule('changes', '$change:a ~list $changes:r', ({ a, r }) => [a, ...r], 0),
   rule('clause', '~replace $changes:l in|inside|within|of the? $cols:c', ({ l, c }, x: Context) => several(l, c, x), 0.05),
