@@ -561,8 +561,9 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
 /** Was a column that the other reading does not have only taken for one by a part of its name, or a word like it? */
 const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) => t.reason !== 'exact' && t.reason !== 'marked' && t.reason !== 'value' && t.reason !== 'another form' && !other.sentences.some((s) => s.includes(written(t.column))));
 
-/** What plans come to where cells that are blank anyway are not said to be. */
-const withoutBlanks = (plans: readonly Plan[]): string => keyOf(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)));
+/** What plans come to where cells that are blank anyway are not said to be, and words are looked for in whatever form. */
+const withoutBlanks = (plans: readonly Plan[]): string => withoutForms(keyOf(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p))));
+const withoutForms = (key: string): string => key.replace(/("test":"mentions","of":\{"kind":"column","name":"[^"]*"\},"texts":)(\[[^\]]*\])/g, (_all, before: string, texts: string) => before + JSON.stringify([...new Set((JSON.parse(texts) as string[]).map((t) => stem(t)))].sort()));
 
 /** The likeliest reading; of readings that differ only in saying what is left blank, the one that says most. */
 function saidInFull(whole: readonly Reading[]): Reading | undefined {

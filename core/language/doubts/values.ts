@@ -42,6 +42,8 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Accepted should read taken': what is not named stays as it is.
+  { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.replace && p.where === undefined && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' && p.as.cases.every((c) => c.when.kind === 'among' && c.when.of.kind === 'column' && c.when.of.name === p.name && c.then.kind === 'text')), asks: 'What is not named would be left blank. Is it meant so?' },
   // 'Litres per 100 km' is divided by hundreds.
   { price: 2, holds: (plans, { perMany }) => perMany.some((n) => !keyOf(plans).includes(`"value":${n}`)), asks: 'A number said with “per” is not used. Is it meant so?' },
   // 'Make proper dates of started' is about what they are, not how they are seen.

@@ -351,7 +351,7 @@ export const textPhrases = [
   rule('prefixeds', '$prefixed:a ~list $prefixed:b', ({ a, b }) => (a.p === b.p && a.c === b.c ? a : null), 0),
   rule('prefixeds', '$prefixed:a ~list $prefixeds:b', ({ a, b }) => (a.p === b.p && a.c === b.c ? a : null), 0),
   rule('clause', '$col:c ~should ~be? read|look|say|called|written|become|be like|as? $prefixeds:p ~etc?', ({ c, p }) => (p.c === c ? affixed(c, `${p.p} `, 'before') : null), -0.6),
-  ...SIZES.map(([words, op]) => rule('cond', `~withA ${words} $num:n pieces|items|kinds|things|sorts|types|entries|different of $col:c`, ({ n, c }, x: Context) => { const e = listed(c, x); return e && ({ kind: 'compare', op, left: e, right: { kind: 'number', value: n } } as const); }, 0)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `~withA|with|having ${words} $num:n pieces|items|kinds|things|sorts|types|entries|different of $col:c`, ({ n, c }, x: Context) => { const e = listed(c, x); return e && ({ kind: 'compare', op, left: e, right: { kind: 'number', value: n } } as const); }, 0)).flat(),
   // Codes put together out of pieces: 'the first three letters of the boat in capitals, a dash and the number'
   rule('tpart', '$col:c', ({ c }) => column(c), 0.05),
   rule('tpart', 'a|an? $mark:m', ({ m }) => text(m), 0.05),

@@ -1,3 +1,4 @@
+import { readsAsDate } from '../../../formula/check';
 import type { Item } from '../../chart';
 import { nothing, type Context } from '../../acts';
 import { finder } from '../../../values/find';
@@ -105,7 +106,8 @@ export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMe
     const word = t.lower.replace(/['’]s?$/, '');
     const own = vocabulary.inside.get(word);
     const held = own ?? (/ings$/.test(word) ? undefined : vocabulary.inside.get(t.stem));
-    if (held && held.size <= 3) for (const column of held) put('inside', i, i + 1, { column, text: own ? t.text.replace(/['’]s?$/, '') : wordOfStem(t.stem, column, context) }, (t.capital ? 0.1 : own ? 0.3 : 0.35) + (held.size > 1 ? 0.15 : 0));
+    // The months that dates are written with are no words of a text.
+    if (held && held.size <= 3) for (const column of held) if (!readsAsDate(context.head, column)) put('inside', i, i + 1, { column, text: own ? t.text.replace(/['’]s?$/, '') : wordOfStem(t.stem, column, context) }, (t.capital ? 0.1 : own ? 0.3 : 0.35) + (held.size > 1 ? 0.15 : 0));
   });
 }
 
