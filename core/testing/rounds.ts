@@ -1081,7 +1081,7 @@ A-3008,12/02/2025,08:30,"Tobin Marsh",1990-11-02,Dr Pell,Cleaning,2 - ground flo
       ["kick out everyone who didn't turn up", null],
       ['split room into a number and the place', null],
       ['turn showed up into a clean yes/no', 'Turn ‹Showed up› into yes or no.'],
-      ['how much did each dentist bring in? biggest first', null],
+      ['how much did each dentist bring in? biggest first', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Dentist›; sorted by ‹Total Paid› from high to low.'],
       ['who has been here more than once', 'Answer ‹Rows› as the number of rows; for each ‹Patient›; only where (the number of rows for each ‹Patient›) is more than 1.'],
       ['how old was each patient on the day of the appointment', 'Add ‹Years from Born to Booked for› as the whole years from ‹Born› to ‹Booked for›.'],
       ['patients under 18', null],

@@ -708,7 +708,7 @@ export function takingsColumn(x: Context): string | null {
   const money = moneyColumn(x);
   if (money !== null) return money;
   const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund)\b|\//i.test(c.name));
-  for (const called of [/\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i, /\b(?:charge[ds]?|bill(?:ed)?|invoiced?|prices?|fees?|fares?|spent|donations?|payments?|gross|quoted?|quotes?|rent)\b/i]) {
+  for (const called of [/\b(?:amount|total|revenue|takings|income|sum|due|sales|turnover)\b|\bpaid\b(?! by)|\bsold for\b/i, /\b(?:charge[ds]?|bill(?:ed)?|invoiced?|prices?|fees?|fares?|spent|donations?|payments?|gross|quoted?|quotes?|rent)\b/i]) {
     const found = numbers.filter((c) => called.test(c.name));
     if (found.length > 0) return found.length === 1 ? found[0]!.name : null;
   }

@@ -85,6 +85,7 @@ export const phrases = [
   rule('clause', '$rset:c only ?', ({ c }) => filter('keep', c), 0.1),
   rule('clause', '$rset:c only|stay|stays', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~keep|~keepOnly only? those|these|them|such|it', ({ c }) => filter('keep', c), 0),
+  rule('clause', 'which|what|who $rows|$noun|$guess|$col? ~rel? ~be? $cond:c ?|.|, ~keep|~keepOnly the? others|rest', ({ c }) => filter('aside', c), -0.3),
   rule('clause', 'which|what|who $rows? ~rel? ~be? $cond:c ?|.|,? ~drop|~hide those|these|them|such|it', ({ c }) => filter('aside', c), 0),
   // 'is any van scratched? just show those'
   rule('clause', '~be|~have there|we|any|one any|of? the|these|a? $rows|$noun|$guess ~rel? ~be? $cond:c ?|.|, ~keep|~keepOnly me|us? only|just? those|these|them|such|it|ones', ({ c }) => filter('keep', c), 0.05),
