@@ -53,6 +53,9 @@ const PHRASAL: readonly (readonly [string, RegExp])[] = [
   ['paid|settled up', /\b(?:paid|settled)\b/i],
 ];
 
+/** The tax of so many per cent that an amount holds. */
+const taxIn = (p: number, of: Expression): Expression | null => (of.kind === 'number' ? null : op('-', of, op('/', of, op('+', number(1), op('/', number(p), number(100))))));
+
 /** So many per cent of something; a third by dividing, since no decimals say it. */
 const partOf = (p: number, e: Expression): Expression => { const n = Math.round(100 / p); return !Number.isInteger(p) && n > 1 && Math.abs(100 / n - p) < 1e-9 ? op('/', e, number(n)) : op('*', e, op('/', number(p), number(100))); };
 
@@ -317,12 +320,11 @@ export const expressionRules = [
   // 'The charge per hour', where the row says how long it took
   rule('ex1', '$ex0:a ~per $spanUnit:u', ({ a, u }, x: Context) => { const e = u === 'hours' || u === 'minutes' ? lasted(u, x) : null; return e && a.kind === 'column' && !/\b(?:per|rate|hourly)\b|\//i.test(a.name) && unitSort(unitInName(a.name) ?? '') !== 'time' && JSON.stringify(a) !== JSON.stringify(e) ? op('/', a, e) : null; }, 0.25),
   // 'What remains to be paid after the deposit'
-  rule('ex2', 'what|whatever|the rest|amount|sum? that|which? remains|remain|is|stays left? to|for be? paid|pay|settle|settled after|less|minus the|our|their|its? $col:d', ({ d }, x: Context) => { const m = soldFor(x, d) ?? takingsColumn(x), [a, b] = [m === null || m === d ? null : quantity(m, x), quantity(d, x)]; return a && b ? op('-', a, b) : null; }, -0.2),
-  rule('ex2', 'what|amount|sum|money|rest that|which? remains|remain|is|stays|are left|still|due|open|owed|outstanding? to|for? be|paid|pay? paid|settle|settled? (of the? bill|amount|charge|price)? after|less|minus|once|without the|our|their|its? $col:d is|was|has|been? paid|taken|off|deducted|made? off?', ({ d }, x: Context) => { const m = soldFor(x, d) ?? takingsColumn(x), [a, b] = [m === null || m === d ? null : quantity(m, x), quantity(d, x)]; return a && b ? op('-', a, b) : null; }, -0.2),
+  rule('ex2', 'what|whatever|amount|sum|money|rest that|which? remains|remain|is|stays|are left|still|due|open|owed? to|for? be|paid? paid|pay|settle|settled|due|left|open after|less|minus|once|without the|our|their|its? $col:d is|was|has|been? paid|taken|off|deducted?', ({ d }, x: Context) => { const m = soldFor(x, d) ?? takingsColumn(x), [a, b] = [m === null || m === d ? null : quantity(m, x), quantity(d, x)]; return a && b ? op('-', a, b) : null; }, -0.2),
   // The tax that a price holds
-  rule('ex2', '$pct:p vat|tax|gst ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.2),
-  rule('ex2', 'vat|tax|gst at|of? $pct:p ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.2),
-  rule('ex2', 'the? vat|tax|gst amount|part|portion? included|contained|inside|in in? the? $ex0:a ,? at|of|with|for? $pct:p', ({ p, a }) => (a.kind === 'number' ? null : op('-', a, op('/', a, op('+', number(1), op('/', number(p), number(100)))))), -0.1),
+  rule('ex2', '$pct:p vat|tax|gst ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => taxIn(p, a), -0.2),
+  rule('ex2', 'vat|tax|gst at|of? $pct:p ~be? included|contained|inside|in in? the? $ex0:a ,|:|;|- please? give|show|work|calculate|what|add out|is? (me|us)? the? vat|tax|gst amount|part|portion?', ({ p, a }) => taxIn(p, a), -0.2),
+  rule('ex2', 'the? vat|tax|gst amount|part|portion? included|contained|inside|in in? the? $ex0:a ,? at|of|with|for? $pct:p', ({ p, a }) => taxIn(p, a), -0.1),
   rule('ex2', 'what|which|the? ~share the? $col:a ~be|makes|make|forms|form|takes|took|represents|accounts up|for? of the? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', m, n)) : null; }, -0.2),
   rule('ex1', 'how late did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed? ,? in $spanUnit:u', ({ u }, x: Context) => overdue(u, x), 0),
   rule('ex1', 'how late did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed?', (_s, x: Context) => overdue('days', x), 0.2),

@@ -1,3 +1,4 @@
+import { onLast } from './amending';
 import { persons } from '../../language/grammar/kinds';
 import { readsAsDate } from '../../formula/check';
 import { programsFor, type Example } from '../by-example/programs';
@@ -406,7 +407,7 @@ export const textPhrases = [
   rule('rider', '(leave|leaving|drop|dropping|take|skip|without|no|and|but the? $mark|$text away|out|off?)? ~if|~wherever|when there ~be no $col:b', ({ b }) => onText(`joined without ${b}`, (e) => joinedBy(e, b)), 0),
 
   rule('clause', '~add? an? text|label|title|name|heading|line|caption|description|code ~named? $properName:n? (such|written|looking)? like|as|e.g|eg|so $text:t ,? made|built|put|composed|taken? together? of|from|out|with of? the? $cols:c', ({ n, c, t }, x: Context) => byPattern(c, t, x, n), 0.4),
-  rule('rider', 'in|counted|as characters|letters', () => onText('in characters', () => null), 0),
+  rule('rider', 'in|counted|as characters|letters', () => onLast('in characters', (plan) => (plan.as.kind === 'size' && plan.as.what === 'characters' ? plan : null)), 0),
   // By example
   rule('examples', '$example:a', ({ a }) => [a], 0),
   rule('examples', '$example:a ,|and|;? $examples:b', ({ a, b }) => [a, ...b], 0),
