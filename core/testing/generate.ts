@@ -21,6 +21,9 @@ interface Piece {
   readonly value: unknown;
 }
 
+/** A phrase without the signs that say that a word is meant as it stands. */
+const bare = (phrase: string): string => phrase.replace(/=(?=\p{L})/gu, '');
+
 /** The rules for each category, the spelled-out forms of one rule together, the shortest first. */
 const byResult = new Map<string, Rule[][]>();
 for (const r of RULES) {
@@ -59,8 +62,8 @@ export function writeRequests(head: CheckedHead, seed: number, wanted: number): 
     mark: () => pick(['comma', 'dash', 'slash']),
   };
   const write = (cat: string, depth: number): Piece | null => {
-    if (cat.startsWith('~')) return { words: pick(CLASSES[cat.slice(1)]!.split('|')), value: null };
-    if (cat.startsWith('=')) return { words: pick(cat.slice(1).split('|')), value: null };
+    if (cat.startsWith('~')) return { words: bare(pick(CLASSES[cat.slice(1)]!.split('|'))), value: null };
+    if (cat.startsWith('=')) return { words: bare(pick(cat.slice(1).split('|'))), value: null };
     const rules = byResult.get(cat) ?? [];
     if (TERMINALS[cat] && (rules.length === 0 || random() < 0.9)) {
       const words = TERMINALS[cat]();

@@ -155,7 +155,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,
-    withoutLater: words.some((w, i) => i > 0 && w.lower === 'without'),
+    withoutLater: words.some((w, i) => i > 0 && w.lower === 'without') && !head.columns.some((c) => /\bwithout\b/i.test(c.name)),
     below: says(/^below$/),
     perMany: words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'per' && w.value > 1 ? [w.value] : [])),
     saysYes: (column) => yesNoOf(head).some((y) => y.column === column),

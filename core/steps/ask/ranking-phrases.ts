@@ -42,6 +42,9 @@ const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Cont
   return g && figure ? asked({ figures: [figure], by: [g], order: { figure: 0, down }, most: 1 }) : null;
 };
 
+/** Is a word a column's whole name? Then it is asked about that. */
+const isName = (word: unknown, x: Context): boolean => typeof word === 'string' && x.head.columns.some((c) => c.name.toLowerCase() === word.toLowerCase() && !dated(c.name, x));
+
 /** Questions for the most, the least, the first and the last. */
 export const rankingPhrases: readonly Rule[] = [
   // 'Which scooter made the most money'
@@ -99,7 +102,7 @@ export const rankingPhrases: readonly Rule[] = [
     rule('clause', `~tellMe? ,? who has|have|had the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.1),
     rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, ({ w }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, allRows, way === 'most', 1, x); }, -0.4),
     rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ w, m }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, -0.4),
-    rule('clause', `~tellMe? ,? who ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = whoColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
+    rule('clause', `~tellMe? ,? who ~did|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, ({ w }, x: Context) => { const g = isName(w, x) ? null : whoColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
     rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $ex2:e`, ({ g, e }, x: Context) => (e.kind === 'op' && e.op === '/' ? ranking(g, op('/', over('sum', e.left), over('sum', e.right)), way === 'most', 1, x) : null), -0.2),
     rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
     rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, sum(m, x), way === 'most', x), -0.1),
