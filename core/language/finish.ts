@@ -1,21 +1,15 @@
 import type { CheckedHead } from '../formula/check';
+import type { Expression } from '../formula/expression';
 import { asPercentage } from '../steps/calculate/amending';
 import type { Plan } from '../steps/registry';
 import { folded } from '../values/fold';
 import { readMeasure, unitName, unitSort } from '../values/units';
 import type { ColumnMention } from './mentions';
 import { nameOf } from './naming';
+import { rewrite } from './rewrite';
 import { stem, type Token } from './words';
 
 /* What a request says as a whole, of the plans that its parts gave. */
-
-/** A node of a plan, and all nodes in it, as they are changed from the inside out; what nothing changes stays the same object. */
-function changed(value: unknown, change: (node: object) => object): unknown {
-  if (typeof value !== 'object' || value === null) return value;
-  if (Array.isArray(value)) { const list = value.map((v) => changed(v, change)); return list.some((v, i) => v !== value[i]) ? list : value; }
-  const entries = Object.entries(value).map(([key, of]) => [key, changed(of, change)] as const);
-  return change(entries.some(([key, of]) => of !== (value as Record<string, unknown>)[key]) ? Object.fromEntries(entries) as object : value);
-}
 
 /** The words that stand in each column of texts, by their stems. */
 const known = new WeakMap<CheckedHead, Map<string, ReadonlyMap<string, ReadonlySet<string>>>>();
@@ -41,7 +35,8 @@ interface Mentioning {
   readonly of: { readonly kind: 'column'; readonly name: string };
   readonly texts: readonly string[];
 }
-const isMentioning = (value: object): value is Mentioning => { const { kind, test, of } = value as { kind?: string; test?: string; of?: { kind?: string } }; return kind === 'text' && test === 'mentions' && of?.kind === 'column'; };
+/** Does a node look for words in the texts of a column? */
+export const isMentioning = (value: unknown): value is Mentioning => { if (typeof value !== 'object' || value === null) return false; const { kind, test, of } = value as { kind?: string; test?: string; of?: { kind?: string } }; return kind === 'text' && test === 'mentions' && of?.kind === 'column'; };
 
 /**
  * Plans that look for a plain word in texts look for its other forms too, as far as they stand there: 'scratched' where a
@@ -49,13 +44,16 @@ const isMentioning = (value: object): value is Mentioning => { const { kind, tes
  */
 function withForms(plans: readonly Plan[], words: readonly Token[], head: CheckedHead): readonly Plan[] {
   const plain = new Set(words.flatMap((w, i) => (w.kind === 'word' && !/^(?:words?|texts?|exactly|terms?)$/.test(words[i - 1]?.lower ?? '') ? [w.lower] : [])));
-  return changed(plans, (node) => {
-    if (!isMentioning(node)) return node;
+  return rewrite(plans, (node) => {
+    if (!isMentioning(node)) return undefined;
     const forms = formsIn(node.of.name, head);
     const texts = [...new Set(node.texts.flatMap((t) => [t, ...(plain.has(t.toLowerCase()) ? [...(forms.get(stem(t)) ?? [])].filter((f) => f !== folded(t)) : [])]))];
-    return texts.length > node.texts.length ? { ...node, texts } : node;
-  }) as readonly Plan[];
+    return texts.length > node.texts.length ? { ...node, texts } : undefined;
+  });
 }
+
+type Measure = Extract<Expression, { kind: 'measure' }>;
+const isMeasure = (node: unknown): node is Measure => typeof node === 'object' && node !== null && 'kind' in node && node.kind === 'measure';
 
 /** Amounts written in several units are measured in the unit that was said: 'kilos per box'. */
 function inSaidUnits(plans: readonly Plan[], words: readonly Token[]): readonly Plan[] {
@@ -66,22 +64,20 @@ function inSaidUnits(plans: readonly Plan[], words: readonly Token[]): readonly 
     if (unit !== null && sort !== null && Number.isNaN(words[i - 1]?.value ?? NaN)) (said.get(sort) ?? said.set(sort, new Set()).get(sort)!).add(unit);
   });
   if (said.size === 0) return plans;
-  const inUnits = (plan: Plan): Plan => changed(plan, (node) => {
-    const { kind, unit } = node as { kind?: string; unit?: string };
-    const sort = kind === 'measure' && unit !== undefined ? unitSort(unit) : null, wanted = sort === null ? undefined : said.get(sort);
-    return wanted?.size === 1 && !wanted.has(unitName(unit!) ?? unit!) ? { ...node, unit: [...wanted][0]! } : node;
-  }) as Plan;
+  const inUnits = (plan: Plan): Plan => rewrite(plan, (node) => {
+    const sort = isMeasure(node) ? unitSort(node.unit) : null, wanted = sort === null ? undefined : said.get(sort);
+    return isMeasure(node) && wanted?.size === 1 && !wanted.has(unitName(node.unit) ?? node.unit) ? { ...node, unit: [...wanted][0]! } : undefined;
+  });
   const made = plans.map((plan) => { const now = inUnits(plan); return now !== plan && now.step === 'calculate' && plan.step === 'calculate' && !plan.replace && plan.name === nameOf(plan.as) ? { ...now, name: nameOf(now.as) } : now; });
   return made.some((p, i) => p !== plans[i]) ? made : plans;
 }
 
 /** Cells that are all written in the unit they are measured in are the numbers that stand there. */
-const inOwnUnit = (plans: readonly Plan[], head: CheckedHead): readonly Plan[] => changed(plans, (node) => {
-  const { kind, unit, of } = node as { kind?: string; unit?: string; of?: { kind?: string; name?: string } };
-  if (kind !== 'measure' || of?.kind !== 'column') return node;
-  const glance = head.glances?.get(of.name!);
-  return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit!) && (glance.values?.map(([v]) => v) ?? glance.sample ?? []).every((v) => !/\d/.test(v) || readMeasure(v, unit!)?.converted === false && !v.includes(':')) ? of : node;
-}) as readonly Plan[];
+const inOwnUnit = (plans: readonly Plan[], head: CheckedHead): readonly Plan[] => rewrite(plans, (node) => {
+  if (!isMeasure(node) || node.of.kind !== 'column') return undefined;
+  const { unit, of } = node, glance = head.glances?.get(of.name);
+  return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit) && (glance.values?.map(([v]) => v) ?? glance.sample ?? []).every((v) => !/\d/.test(v) || readMeasure(v, unit)?.converted === false && !v.includes(':')) ? of : undefined;
+});
 
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
 function asked100(plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] {

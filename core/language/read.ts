@@ -13,7 +13,7 @@ import { contradicts, isMixed } from './doubts/doubt';
 import { doubtsOf } from './doubts/doubts';
 import { preferNamed } from './doubts/named';
 import { written } from './exact';
-import { finished } from './finish';
+import { finished, isMentioning } from './finish';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions/rules';
@@ -30,6 +30,7 @@ import type { Metric } from '../metrics/glossary';
 import { missingRoles, rolesOf } from '../metrics/metrics';
 import { recall, type Lesson } from './lessons';
 import { columnMentions, nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
+import { rewrite } from './rewrite';
 import { WEIGHTS } from './weights';
 import { isTooLong, stem, tokens, type Token } from './words';
 
@@ -562,8 +563,7 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
 const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) => t.reason !== 'exact' && t.reason !== 'marked' && t.reason !== 'value' && t.reason !== 'another form' && !other.sentences.some((s) => s.includes(written(t.column))));
 
 /** What plans come to where cells that are blank anyway are not said to be, and words are looked for in whatever form. */
-const withoutBlanks = (plans: readonly Plan[]): string => withoutForms(keyOf(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p))));
-const withoutForms = (key: string): string => key.replace(/("test":"mentions","of":\{"kind":"column","name":"[^"]*"\},"texts":)(\[[^\]]*\])/g, (_all, before: string, texts: string) => before + JSON.stringify([...new Set((JSON.parse(texts) as string[]).map((t) => stem(t)))].sort()));
+const withoutBlanks = (plans: readonly Plan[]): string => keyOf(rewrite(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)), (node) => (isMentioning(node) ? { ...node, texts: [...new Set(node.texts.map(stem))].sort() } : undefined)));
 
 /** The likeliest reading; of readings that differ only in saying what is left blank, the one that says most. */
 function saidInFull(whole: readonly Reading[]): Reading | undefined {

@@ -262,6 +262,67 @@ Physics,27,18
 Latin,26,16
 `;
 
+const MOVES = `Job No,Client,Moving Day,Pick-up,Drop-off,Volume,Distance,Crew Chief,Start,Finish,Quote,Paid,Boxes,Breakages,Insurance,Comment
+MV-0101,"Harlow, Nina",03/02/2026,Brume (3rd floor),Arkel (ground),24 m3,18 km,Otto Penn,08:15,12:40,"€ 640,00",640.00,35,0,full,"piano, careful; great crew"
+MV-0102,"  okafor, ben",05/02/2026,Cley,Brume (2nd floor),11 m3,9.5km,rita solberg,9:00,11:10,"€ 310,00",250.00,12,1,Basic,lamp broke
+MV-0103,"Dune Ltd",9 Feb 2026,Arkel,Arkel,60 m3,n/a,Otto Penn,07:00,17:30,"€ 1.980,00",1980.00,140,3,FULL,two lorries; office move
+MV-0104,"Lind, Vera",11/02/2026,Seamark (1st floor),Cley (4th floor),18m3,22 km,Hal Brook,08:00,13:20,"€ 520,00",,20,,none,
+MV-0105,"Meyer, Karl",14/02/2026,Brume,Tarn,32 m3,145 km,Rita Solberg,06:45,16:05,"€ 1.240,00",1300.00,48,0,full,tip of 60 included; thanks!
+MV-0106,"Oda, Tess ",17/02/2026,Cley (2nd floor),Cley,7 m3,3 km,Hal Brook,14:00,15:30,"€ 180,00",180.00,9,0,basic,quick
+MV-0107,"Harlow, Nina",23/02/2026,Arkel (ground),Storage,5 m3,4 km,hal  brook,10:10,11:00,"€ 95,00",95.00,4,0,none,
+MV-0108,"Aar, Nils",02/03/2026,Tarn,Seamark,27 m3,138km,Otto Penn,07:30,15:50,"€ 1.105,00",600.00,30,2,full,late by an hour; two chairs scratched
+MV-0109,"Finn, Orla",06/03/2026,Brume (5th floor),Brume,15 m3,2 km,Rita Solberg,08:30,12:00,"€ 430,00",430.00,,0,basic,no lift
+MV-0110,"Lumen School",12/03/2026,Seamark,Arkel,75 m3,21 km,Otto Penn,07:00,18:15,"€ 2.400,00",,210,5,Full,invoice sent; desks still missing
+MV-0111,"Roo, Sam",15/03/2026,Cley,Tarn (1st floor),20 m3,151 km,Hal Brook,07:15,,"€ 890,00",890.00,26,0,none,
+MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by client
+`;
+
+const CLAIMS = `Claim,Job,Filed,Amount,Verdict
+C-1,MV-0103,2026-02-12,140.00,paid
+C-2,MV-0108,2026-03-03,75.00,open
+C-3,MV-0108,2026-03-20,30.00,refused
+C-4,MV-0110,2026-03-15,420.00,open
+C-5,MV-0120,2026-03-28,55.00,open
+C-6,MV-0102,2026-02-06,25.00,paid
+`;
+
+const ORDERS = `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
+T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
+T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
+T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
+T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
+T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
+T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
+T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
+T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
+T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
+T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
+T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
+T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
+`;
+
+const TAILORS = `Name,Bench,Hourly Wage,Days,Since
+Bram,1,24.50,Mon-Fri,2015-03-01
+Lotte,2,19.00,Mon-Wed,2023-08-15
+Mirko,3,22.00,Tue-Sat,2019-11-01
+Sefa,4,18.50,Thu-Sat,2025-10-01
+`;
+
+const TILL = `Slip,Ticket No,Date,Kind,Amount
+S1,T0031,2026-01-12,deposit,10.00
+S2,T0031,2026-01-18,rest,18.00
+S3,T0032,2026-01-20,rest,12.50
+S4,T0033,2026-01-13,deposit,40.00
+S5,T0033,2026-01-27,rest,45.00
+S6,T0035,2026-01-22,rest,19.50
+S7,T0036,2026-01-26,rest,30.00
+S8,T0037,2026-01-22,deposit,80.00
+S9,T0038,2026-01-26,deposit,20.00
+S10,T0038,2026-02-06,rest,34.00
+S11,T0099,2026-02-06,rest,15.00
+S12,T0041,2026-02-04,deposit,10.00
+`;
+
 export const ROUNDS: readonly Round[] = [
   {
     table: 'loans',
@@ -6144,20 +6205,7 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
   },
   {
     table: 'moves',
-    csv: `Job No,Client,Moving Day,Pick-up,Drop-off,Volume,Distance,Crew Chief,Start,Finish,Quote,Paid,Boxes,Breakages,Insurance,Comment
-MV-0101,"Harlow, Nina",03/02/2026,Brume (3rd floor),Arkel (ground),24 m3,18 km,Otto Penn,08:15,12:40,"€ 640,00",640.00,35,0,full,"piano, careful; great crew"
-MV-0102,"  okafor, ben",05/02/2026,Cley,Brume (2nd floor),11 m3,9.5km,rita solberg,9:00,11:10,"€ 310,00",250.00,12,1,Basic,lamp broke
-MV-0103,"Dune Ltd",9 Feb 2026,Arkel,Arkel,60 m3,n/a,Otto Penn,07:00,17:30,"€ 1.980,00",1980.00,140,3,FULL,two lorries; office move
-MV-0104,"Lind, Vera",11/02/2026,Seamark (1st floor),Cley (4th floor),18m3,22 km,Hal Brook,08:00,13:20,"€ 520,00",,20,,none,
-MV-0105,"Meyer, Karl",14/02/2026,Brume,Tarn,32 m3,145 km,Rita Solberg,06:45,16:05,"€ 1.240,00",1300.00,48,0,full,tip of 60 included; thanks!
-MV-0106,"Oda, Tess ",17/02/2026,Cley (2nd floor),Cley,7 m3,3 km,Hal Brook,14:00,15:30,"€ 180,00",180.00,9,0,basic,quick
-MV-0107,"Harlow, Nina",23/02/2026,Arkel (ground),Storage,5 m3,4 km,hal  brook,10:10,11:00,"€ 95,00",95.00,4,0,none,
-MV-0108,"Aar, Nils",02/03/2026,Tarn,Seamark,27 m3,138km,Otto Penn,07:30,15:50,"€ 1.105,00",600.00,30,2,full,late by an hour; two chairs scratched
-MV-0109,"Finn, Orla",06/03/2026,Brume (5th floor),Brume,15 m3,2 km,Rita Solberg,08:30,12:00,"€ 430,00",430.00,,0,basic,no lift
-MV-0110,"Lumen School",12/03/2026,Seamark,Arkel,75 m3,21 km,Otto Penn,07:00,18:15,"€ 2.400,00",,210,5,Full,invoice sent; desks still missing
-MV-0111,"Roo, Sam",15/03/2026,Cley,Tarn (1st floor),20 m3,151 km,Hal Brook,07:15,,"€ 890,00",890.00,26,0,none,
-MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by client
-`,
+    csv: MOVES,
     cases: [
       ['crew chief has stray spaces and small letters in places. one space between, first letters big please', 'In ‹Crew Chief›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
       ['Make the moving day a real date, written 2026-02-03. With slashes it\'s the day first.', 'Turn ‹Moving Day› into dates, the day before the month.'],
@@ -6225,20 +6273,7 @@ MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by cl
   },
   {
     table: 'moves',
-    csv: `Job No,Client,Moving Day,Pick-up,Drop-off,Volume,Distance,Crew Chief,Start,Finish,Quote,Paid,Boxes,Breakages,Insurance,Comment
-MV-0101,"Harlow, Nina",03/02/2026,Brume (3rd floor),Arkel (ground),24 m3,18 km,Otto Penn,08:15,12:40,"€ 640,00",640.00,35,0,full,"piano, careful; great crew"
-MV-0102,"  okafor, ben",05/02/2026,Cley,Brume (2nd floor),11 m3,9.5km,rita solberg,9:00,11:10,"€ 310,00",250.00,12,1,Basic,lamp broke
-MV-0103,"Dune Ltd",9 Feb 2026,Arkel,Arkel,60 m3,n/a,Otto Penn,07:00,17:30,"€ 1.980,00",1980.00,140,3,FULL,two lorries; office move
-MV-0104,"Lind, Vera",11/02/2026,Seamark (1st floor),Cley (4th floor),18m3,22 km,Hal Brook,08:00,13:20,"€ 520,00",,20,,none,
-MV-0105,"Meyer, Karl",14/02/2026,Brume,Tarn,32 m3,145 km,Rita Solberg,06:45,16:05,"€ 1.240,00",1300.00,48,0,full,tip of 60 included; thanks!
-MV-0106,"Oda, Tess ",17/02/2026,Cley (2nd floor),Cley,7 m3,3 km,Hal Brook,14:00,15:30,"€ 180,00",180.00,9,0,basic,quick
-MV-0107,"Harlow, Nina",23/02/2026,Arkel (ground),Storage,5 m3,4 km,hal  brook,10:10,11:00,"€ 95,00",95.00,4,0,none,
-MV-0108,"Aar, Nils",02/03/2026,Tarn,Seamark,27 m3,138km,Otto Penn,07:30,15:50,"€ 1.105,00",600.00,30,2,full,late by an hour; two chairs scratched
-MV-0109,"Finn, Orla",06/03/2026,Brume (5th floor),Brume,15 m3,2 km,Rita Solberg,08:30,12:00,"€ 430,00",430.00,,0,basic,no lift
-MV-0110,"Lumen School",12/03/2026,Seamark,Arkel,75 m3,21 km,Otto Penn,07:00,18:15,"€ 2.400,00",,210,5,Full,invoice sent; desks still missing
-MV-0111,"Roo, Sam",15/03/2026,Cley,Tarn (1st floor),20 m3,151 km,Hal Brook,07:15,,"€ 890,00",890.00,26,0,none,
-MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by client
-`,
+    csv: MOVES,
     others: {
       crews: `Chief,Van,Hourly,Hired,Licence
 Otto Penn,Big Blue,62.00,2018-04-01,C1
@@ -6246,14 +6281,7 @@ Rita Solberg,Swift,55.50,2021-09-15,C1
 Hal Brook,Swift,48.00,2024-01-10,B
 Mona Teal,Rover,50.00,2025-06-01,B
 `,
-      claims: `Claim,Job,Filed,Amount,Verdict
-C-1,MV-0103,2026-02-12,140.00,paid
-C-2,MV-0108,2026-03-03,75.00,open
-C-3,MV-0108,2026-03-20,30.00,refused
-C-4,MV-0110,2026-03-15,420.00,open
-C-5,MV-0120,2026-03-28,55.00,open
-C-6,MV-0102,2026-02-06,25.00,paid
-`,
+      claims: CLAIMS,
     },
     cases: [
       ['put the van of each chief in', 'Add ‹Van› as the ‹Van› in the table "crews" where ‹Chief› is ‹Crew Chief›.'],
@@ -6274,29 +6302,9 @@ C-6,MV-0102,2026-02-06,25.00,paid
   },
   {
     table: 'claims',
-    csv: `Claim,Job,Filed,Amount,Verdict
-C-1,MV-0103,2026-02-12,140.00,paid
-C-2,MV-0108,2026-03-03,75.00,open
-C-3,MV-0108,2026-03-20,30.00,refused
-C-4,MV-0110,2026-03-15,420.00,open
-C-5,MV-0120,2026-03-28,55.00,open
-C-6,MV-0102,2026-02-06,25.00,paid
-`,
+    csv: CLAIMS,
     others: {
-      moves: `Job No,Client,Moving Day,Pick-up,Drop-off,Volume,Distance,Crew Chief,Start,Finish,Quote,Paid,Boxes,Breakages,Insurance,Comment
-MV-0101,"Harlow, Nina",03/02/2026,Brume (3rd floor),Arkel (ground),24 m3,18 km,Otto Penn,08:15,12:40,"€ 640,00",640.00,35,0,full,"piano, careful; great crew"
-MV-0102,"  okafor, ben",05/02/2026,Cley,Brume (2nd floor),11 m3,9.5km,rita solberg,9:00,11:10,"€ 310,00",250.00,12,1,Basic,lamp broke
-MV-0103,"Dune Ltd",9 Feb 2026,Arkel,Arkel,60 m3,n/a,Otto Penn,07:00,17:30,"€ 1.980,00",1980.00,140,3,FULL,two lorries; office move
-MV-0104,"Lind, Vera",11/02/2026,Seamark (1st floor),Cley (4th floor),18m3,22 km,Hal Brook,08:00,13:20,"€ 520,00",,20,,none,
-MV-0105,"Meyer, Karl",14/02/2026,Brume,Tarn,32 m3,145 km,Rita Solberg,06:45,16:05,"€ 1.240,00",1300.00,48,0,full,tip of 60 included; thanks!
-MV-0106,"Oda, Tess ",17/02/2026,Cley (2nd floor),Cley,7 m3,3 km,Hal Brook,14:00,15:30,"€ 180,00",180.00,9,0,basic,quick
-MV-0107,"Harlow, Nina",23/02/2026,Arkel (ground),Storage,5 m3,4 km,hal  brook,10:10,11:00,"€ 95,00",95.00,4,0,none,
-MV-0108,"Aar, Nils",02/03/2026,Tarn,Seamark,27 m3,138km,Otto Penn,07:30,15:50,"€ 1.105,00",600.00,30,2,full,late by an hour; two chairs scratched
-MV-0109,"Finn, Orla",06/03/2026,Brume (5th floor),Brume,15 m3,2 km,Rita Solberg,08:30,12:00,"€ 430,00",430.00,,0,basic,no lift
-MV-0110,"Lumen School",12/03/2026,Seamark,Arkel,75 m3,21 km,Otto Penn,07:00,18:15,"€ 2.400,00",,210,5,Full,invoice sent; desks still missing
-MV-0111,"Roo, Sam",15/03/2026,Cley,Tarn (1st floor),20 m3,151 km,Hal Brook,07:15,,"€ 890,00",890.00,26,0,none,
-MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by client
-`,
+      moves: MOVES,
     },
     cases: [
       ['add the client and the moving day to every claim', 'Add ‹Client› as the ‹Client› in the table "moves" where ‹Job No› is ‹Job›. Add ‹Moving Day› as the ‹Moving Day› in the table "moves" where ‹Job No› is ‹Job›.'],
@@ -6307,20 +6315,7 @@ MV-0112,"Rask, Pia",,Tarn,Brume,14 m3,140 km,,,,"€ 760,00",,,,,cancelled by cl
   },
   {
     table: 'orders',
-    csv: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
-T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
-T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
-T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
-T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
-T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
-T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
-T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
-T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
-T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
-T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
-T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
-T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
-`,
+    csv: ORDERS,
     cases: [
       ['Please tidy the e-mail addresses: all small letters and no blanks around them.', 'In ‹Email›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
       ['whatever in email is not a proper address should be emptied', 'Set ‹Email› to if ‹Email› holds a e-mail address then ‹Email›, otherwise blank.'],
@@ -6393,41 +6388,10 @@ T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-
   },
   {
     table: 'orders',
-    csv: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
-T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
-T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
-T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
-T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
-T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
-T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
-T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
-T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
-T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
-T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
-T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
-T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
-`,
+    csv: ORDERS,
     others: {
-      tailors: `Name,Bench,Hourly Wage,Days,Since
-Bram,1,24.50,Mon-Fri,2015-03-01
-Lotte,2,19.00,Mon-Wed,2023-08-15
-Mirko,3,22.00,Tue-Sat,2019-11-01
-Sefa,4,18.50,Thu-Sat,2025-10-01
-`,
-      till: `Slip,Ticket No,Date,Kind,Amount
-S1,T0031,2026-01-12,deposit,10.00
-S2,T0031,2026-01-18,rest,18.00
-S3,T0032,2026-01-20,rest,12.50
-S4,T0033,2026-01-13,deposit,40.00
-S5,T0033,2026-01-27,rest,45.00
-S6,T0035,2026-01-22,rest,19.50
-S7,T0036,2026-01-26,rest,30.00
-S8,T0037,2026-01-22,deposit,80.00
-S9,T0038,2026-01-26,deposit,20.00
-S10,T0038,2026-02-06,rest,34.00
-S11,T0099,2026-02-06,rest,15.00
-S12,T0041,2026-02-04,deposit,10.00
-`,
+      tailors: TAILORS,
+      till: TILL,
     },
     cases: [
       ['add each tailor\'s bench', 'Add ‹Bench› as the ‹Bench› in the table "tailors" where ‹Name› is ‹Tailor›.'],
@@ -6444,35 +6408,9 @@ S12,T0041,2026-02-04,deposit,10.00
   },
   {
     table: 'till',
-    csv: `Slip,Ticket No,Date,Kind,Amount
-S1,T0031,2026-01-12,deposit,10.00
-S2,T0031,2026-01-18,rest,18.00
-S3,T0032,2026-01-20,rest,12.50
-S4,T0033,2026-01-13,deposit,40.00
-S5,T0033,2026-01-27,rest,45.00
-S6,T0035,2026-01-22,rest,19.50
-S7,T0036,2026-01-26,rest,30.00
-S8,T0037,2026-01-22,deposit,80.00
-S9,T0038,2026-01-26,deposit,20.00
-S10,T0038,2026-02-06,rest,34.00
-S11,T0099,2026-02-06,rest,15.00
-S12,T0041,2026-02-04,deposit,10.00
-`,
+    csv: TILL,
     others: {
-      orders: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
-T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
-T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
-T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
-T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
-T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
-T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
-T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
-T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
-T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
-T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
-T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
-T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
-`,
+      orders: ORDERS,
     },
     cases: [
       ['which slips don\'t belong to any order', null],
@@ -6485,27 +6423,9 @@ T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-
   },
   {
     table: 'tailors',
-    csv: `Name,Bench,Hourly Wage,Days,Since
-Bram,1,24.50,Mon-Fri,2015-03-01
-Lotte,2,19.00,Mon-Wed,2023-08-15
-Mirko,3,22.00,Tue-Sat,2019-11-01
-Sefa,4,18.50,Thu-Sat,2025-10-01
-`,
+    csv: TAILORS,
     others: {
-      orders: `Ticket,Garment,Customer,Email,Brought In,Promised,Collected,Task,Minutes,Charge,Deposit,Tailor,Rating,Said
-T0031,Coat / wool / navy,Ms Ida Fenn,IDA.FENN@post.example,2026-01-12,2026-01-19,2026-01-18,shorten sleeves,45,28.00,10,Bram,5,lovely work
-T0032,Trousers/cotton/ beige,Mr Joss Kale,joss@kale.example ,2026-01-12,2026-01-16,2026-01-20,hem,25,12.50,,Lotte,3,took too long
-T0033,Dress / silk / red,Mrs Ada Thorn,ada thorn at mail.example,2026-01-13,2026-01-27,2026-01-27,take in; new zip,120,85.00,40,Bram,5,
-T0034,Jacket / leather / black,Mr Joss Kale,joss@kale.example,2026-01-15,2026-01-29,,replace lining,210,140.00,70,Mirko,,
-T0035,Skirt / wool / grey,Dr Una Pell,una.pell@uni.example,2026-01-19,2026-01-23,2026-01-22,hem; press,40,19.00,0,Lotte,4,ok
-T0036,Shirt / cotton / white,Ms Ida Fenn,ida.fenn@post.example,2026-01-20,2026-01-26,2026-01-26,new collar,60,32.00,,lotte,4,a bit pricey but good
-T0037,Suit / wool / charcoal,Mr Ravi Sunn,,2026-01-22,2026-02-05,2026-02-09,take in; shorten sleeves; hem,180,160.00,80,Bram,2,"late, and one sleeve is longer"
-T0038,Curtains / linen / cream,Mrs Ada Thorn,ada.thorn@mail.example,2026-01-26,2026-02-09,2026-02-06,hem,90,54.00,20,Mirko,5,perfect
-T0039,Trousers / denim / blue,Miss Poppy Reed,poppy@reed.example,2026-02-02,2026-02-06,2026-02-06,patch knee,35,15.00,,Lotte,4,fine
-T0040,Coat / wool / camel,Mr Otis Bly,otis.bly@post,2026-02-03,2026-02-17,,reline; new buttons,240,165.00,50,Mirko,,
-T0041,Dress / cotton / green,Miss Poppy Reed,poppy@reed.example,2026-02-04,2026-02-11,2026-02-10,hem; take in,75,41.50,10,Bram,5,fits like a glove
-T0042,Blouse / silk / ivory,Dr Una Pell,una.pell@uni.example,2026-02-09,2026-02-13,2026-02-13,mend seam,30,0,,Lotte,5,"free of charge, very kind"
-`,
+      orders: ORDERS,
     },
     cases: [
       ['orders per tailor, 0 if none', null],

@@ -4,19 +4,10 @@ import { uniqueName } from '../../values/names';
 import { readsAsDate } from '../../formula/check';
 import { amend, nothing, withPlan, type Act, type Context, type State } from '../acts';
 import { rule } from '../chart';
+import { rewrite } from '../rewrite';
 import { nameOf } from '../naming';
 
 /* What refers to the request before: the same for another column, another number in it, one more column in it. */
-
-/** A value with every node that `change` knows replaced by what it gives. */
-function rewrite<T>(value: T, change: (node: unknown) => unknown): T {
-  const own = change(value);
-  if (own !== undefined) return own as T;
-  if (Array.isArray(value)) return value.map((v: unknown) => rewrite(v, change)) as T;
-  if (value && typeof value === 'object') return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, rewrite(v as unknown, change)])) as T;
-  return value;
-}
-
 
 /** The same change for other columns, or null where that means nothing. */
 function forColumns(plan: Plan, columns: readonly string[], state: State): Plan[] | null {

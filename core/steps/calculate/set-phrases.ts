@@ -50,13 +50,16 @@ function onlyProper(columns: readonly string[], x: Context): Act | null {
   return what && set(name!, { kind: 'choose', cases: [{ when: { kind: 'holds', what, of: column(name!) }, then: column(name!) }], otherwise: blank });
 }
 
+/** A column that says yes where something stood in it, else no. */
+const yesWhereFilled = (name: string): Act => set(name, { kind: 'choose', cases: [{ when: { kind: 'empty', of: column(name) }, then: { kind: 'text', value: 'no' } }], otherwise: { kind: 'text', value: 'yes' } });
+
 export const setPhrases = [
   // 'Turn paid on into yes or no: yes if there is a date, no if it's empty'
   rule('thereIs', "it|there|that's|there's? is|are|has|stands been? an? date|value|entry|something|anything|one|number|name|text|figure|amount in|there|given|entered|it?", () => true, 0),
   rule('thereIs', 'it|that|they? ~be? ~filledWord', () => true, 0),
   rule('thereIs', 'a|an|any? date|value|entry|something|anything', () => true, 0.1),
-  rule('clause', 'turn|make|change|convert|set|put $col:c into|to|as? a? yes or|/|and no ,|:|;|- yes ~if|~wherever $thereIs ,|;|and? no ~if|~wherever|~otherwise it|there|that? is|are|stays|was? ~blankWord|nothing|none|no|not|missing|there? date|value|entry|there?', ({ c }) => set(c, { kind: 'choose', cases: [{ when: { kind: 'empty', of: column(c) }, then: { kind: 'text', value: 'no' } }], otherwise: { kind: 'text', value: 'yes' } }), -0.6),
-  rule('clause', 'turn|make|change|convert|set|put $col:c into|to|as? a? yes or|/|and no ,|:|;|- yes ~if|~wherever $thereIs ,|;|and? no ~otherwise', ({ c }) => set(c, { kind: 'choose', cases: [{ when: { kind: 'empty', of: column(c) }, then: { kind: 'text', value: 'no' } }], otherwise: { kind: 'text', value: 'yes' } }), -0.6),
+  rule('clause', 'turn|make|change|convert|set|put $col:c into|to|as? a? yes or|/|and no ,|:|;|- yes ~if|~wherever $thereIs ,|;|and? no ~if|~wherever|~otherwise it|there|that? is|are|stays|was? ~blankWord|nothing|none|no|not|missing|there? date|value|entry|there?', ({ c }) => yesWhereFilled(c), -0.6),
+  rule('clause', 'turn|make|change|convert|set|put $col:c into|to|as? a? yes or|/|and no ,|:|;|- yes ~if|~wherever $thereIs ,|;|and? no ~otherwise', ({ c }) => yesWhereFilled(c), -0.6),
   // 'Whatever in email is not a proper address should be emptied'
   rule('clause', "whatever|anything|everything|all|those|values|entries|cells|addresses|what in|under|of the? $cols:c that|which? isn't|aren't an? real|proper|valid|correct|genuine|right? $word? ,? ~should|is|are|to? ~be? left|made|set|to|be? ~blankWord|emptied|blanked|cleared|removed|deleted|out", ({ c }, x: Context) => onlyProper(c, x), -0.2),
   rule('clause', 'whatever|anything|everything|all|those|values|entries|cells|addresses|what in|under|of the? $cols:c that|which? ~be? not an? real|proper|valid|correct|genuine|right? $word? ,? ~should|is|are|to? ~be? left|made|set|to|be? ~blankWord|emptied|blanked|cleared|removed|deleted|out', ({ c }, x: Context) => onlyProper(c, x), -0.2),

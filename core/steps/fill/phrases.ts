@@ -18,6 +18,9 @@ function agentOf(verb: string, { head }: Context): readonly string[] | null {
   return found.length === 1 ? [found[0]!.name] : null;
 }
 
+/** 'A blank means none broke, so zero': what it means, and what is to be written. */
+const SO_WRITE = 'means|mean|is|are|stands|stand|says for|that? $word? $word? $word? $word? $word? ,|;|.|–|-? so|hence|thus|i.e|ie|meaning|therefore (please? ~make|put|write|fill|enter|use|it|that|take|is|its in|is|means|it|as? a?)? $filling:f there|in|instead?';
+
 export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
   rule('filling', '$text:t', ({ t }) => value(t), 0),
@@ -83,8 +86,8 @@ export const phrases = [
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('clause', 'no ^$cols:c means|mean|is|are|says that? $word? $word? $word? $word? $word? ,|;|.|–|-? so|hence|thus|please|and|therefore? ~make|put|write|fill|enter|use $filling:f there|in|instead|then?', ({ c, f }) => act(c, f), -0.2),
-  rule('clause', '$cols:c :|,|-|– a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? means|mean|is|are|stands|stand|says for|that? $word? $word? $word? $word? $word? ,|;|.|–|-? so|hence|thus|i.e|ie|meaning|therefore (please? ~make|put|write|fill|enter|use|it|that|take|is|its in|is|means|it|as? a?)? $filling:f there|in|instead?', ({ c, f }) => act(c, f), -0.2),
-  rule('clause', 'a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? in|under|of|for the? $cols:c means|mean|is|are|stands|stand|says for|that? $word? $word? $word? $word? $word? ,|;|.|–|-? so|hence|thus|i.e|ie|meaning|therefore (please? ~make|put|write|fill|enter|use|it|that|take|is|its in|is|means|it|as? a?)? $filling:f there|in|instead?', ({ c, f }) => act(c, f), -0.2),
+  rule('clause', `$cols:c :|,|-|– a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? ${SO_WRITE}`, ({ c, f }) => act(c, f), -0.2),
+  rule('clause', `a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? in|under|of|for the? $cols:c ${SO_WRITE}`, ({ c, f }) => act(c, f), -0.2),
   rule('clause', '~blankWord $cols:c means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('nought', 'none|nothing|zero|0|nil', () => true, 0),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard|see|use|put|write|make|assume it|that|them? as|is|be? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value(0)) : null), -0.1),
