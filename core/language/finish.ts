@@ -1,6 +1,7 @@
 import type { CheckedHead } from '../formula/check';
 import type { Expression } from '../formula/expression';
 import { asPercentage } from '../steps/calculate/amending';
+import { bareText, nearestSpelling } from '../match/likeness';
 import type { Plan } from '../steps/registry';
 import { folded } from '../values/fold';
 import { readMeasure, unitName, unitSort } from '../values/units';
@@ -79,6 +80,26 @@ const inOwnUnit = (plans: readonly Plan[], head: CheckedHead): readonly Plan[] =
   return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit) && (glance.values?.map(([v]) => v) ?? glance.sample ?? []).every((v) => !/\d/.test(v) || readMeasure(v, unit)?.converted === false && !v.includes(':')) ? of : undefined;
 });
 
+interface Among {
+  readonly kind: 'among';
+  readonly of: { readonly kind: 'column'; readonly name: string };
+  readonly texts: readonly string[];
+}
+const isAmong = (value: unknown): value is Among => { if (typeof value !== 'object' || value === null) return false; const { kind, of } = value as { kind?: string; of?: { kind?: string } }; return kind === 'among' && of?.kind === 'column'; };
+
+const ANY_SPELLING = /\b(?:however|no matter how|whichever way) (?:it|they|its|that|the \w+)(?:'?s|'?re| is| are| was| were)? (?:spelt|spelled|written|typed|misspelt|misspelled)\b|\b(?:what|which)ever the (?:spelling|way)|\bin (?:any|all|every|whatever|whichever|each) (?:of the |of its |its )?(?:spellings?|ways? of (?:spelling|writing))\b|\b(?:all|any|every|regardless of) (?:the |its )?(?:spellings?|ways? of writing)\b|\bregardless of (?:how|the way) (?:it|they)\b/;
+
+/** A value that also stands in other spellings: those that differ in spaces and marks only, or all that are like it where it is said 'however it is spelt'. */
+function inSpellings(plans: readonly Plan[], words: readonly Token[], head: CheckedHead): readonly Plan[] {
+  const any = ANY_SPELLING.test(words.map((w) => w.lower).join(' '));
+  return rewrite(plans, (node) => {
+    if (!isAmong(node)) return undefined;
+    const own = new Set(node.texts.map(folded)), bare = new Set(node.texts.filter((t) => !/\d/.test(t)).map(bareText));
+    const others = (head.glances?.get(node.of.name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '' && !own.has(folded(v)) && (any ? nearestSpelling(v, node.texts) !== null : !/\d/.test(v) && bare.has(bareText(v))));
+    return others.length ? { ...node, texts: [...node.texts, ...new Map(others.map((v) => [folded(v), v])).values()] } : undefined;
+  });
+}
+
 /** A single quotient that is called a percentage is one: '0.4' would be a hundredth of what was asked for. */
 function asked100(plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] {
   // The sign of ‹VAT %›, of another table, asks for nothing.
@@ -92,4 +113,4 @@ function asked100(plans: readonly Plan[], words: readonly Token[], columns: read
 
 
 /** The plans of a reading as the whole request has them. */
-export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => withForms(inOwnUnit(inSaidUnits(asked100(plans, words, columns, head), words), head), words, head);
+export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(plans, words, columns, head), words), head), words, head), words, head);

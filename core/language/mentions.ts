@@ -70,7 +70,7 @@ const synonymous = (a: string, b: string): boolean => {
 };
 
 /** Words of a column's name: cut at spaces, marks, and where small letters change to capitals. */
-const nameWords = (name: string): NameWord[] =>
+export const nameWords = (name: string): NameWord[] =>
   name
     .replace(/(\p{Ll}{2})(\p{Lu})/gu, '$1 $2')
     // 'Price/kg' is a price per kilo, 'Title / author' two things.

@@ -2,7 +2,7 @@ import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import type { Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
-import { findColumn } from '../table/table';
+import { findColumn, NoColumn } from '../table/table';
 import { folded } from '../values/fold';
 import { readExacts, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
@@ -30,6 +30,7 @@ import type { Metric } from '../metrics/glossary';
 import { missingRoles, rolesOf } from '../metrics/metrics';
 import { recall, type Lesson } from './lessons';
 import { columnMentions, nearestColumns, vocabularyOf, type ColumnMention, type ValueMention, type Vocabulary } from './mentions';
+import { withMade } from './made';
 import { rewrite } from './rewrite';
 import { WEIGHTS } from './weights';
 import { isTooLong, stem, tokens, type Token } from './words';
@@ -140,7 +141,9 @@ function readNow(request: string, whole: CheckedHead, memory: Memory, known?: Vo
   if (chart.exhausted) return TOO_MUCH;
   const learnt = recalled(request, words, context, memory.lessons);
   if (learnt) return { outcome: 'done', reading: learnt, others: [], corrects: false };
-  const answer = decide(search(words, chart, startState(head, memory.topic.filter((name) => head === whole || findColumn(head.columns, name)), memory.last?.plans.at(-1))), request, words, mentions.columns, mentions.values, head);
+  const start = startState(head, memory.topic.filter((name) => head === whole || findColumn(head.columns, name)), memory.last?.plans.at(-1));
+  const first = decide(search(words, chart, start), request, words, mentions.columns, mentions.values, head);
+  const answer = (first.outcome === 'done' ? null : spokenOfAgain(request, words, mentions.items, context, start)) ?? first;
   if (answer.outcome === 'cannot') {
     const lacking = lackingRole(mentions.items, head);
     if (lacking && !memory.last) return cannot(lacking, answer.unused, []);
@@ -156,6 +159,16 @@ function readNow(request: string, whole: CheckedHead, memory: Memory, known?: Vo
   // What is done anyway is another reading of it only where the plan before is changed, not where one is added.
   if (answer.outcome === 'done' && !asked && correction.reading.plans.length > memory.last.plans.length) return answer;
   return answer.outcome === 'done' && answer.reading.cost < correction.reading.cost - WEIGHTS.goingOn ? answer : correction;
+}
+
+/** A request that makes a column and goes on with it; null where it does not, or is not understood so. */
+function spokenOfAgain(request: string, words: readonly Token[], items: readonly Item[], context: Context, start: State): Answer | null {
+  const then = withMade(words, items, context);
+  if (!then) return null;
+  const { mentions, chart } = analyse(words, request, then);
+  if (chart.exhausted) return null;
+  const answer = decide(search(words, chart, start).filter((p) => !p.state.problem), request, words, mentions.columns, mentions.values, then.head);
+  return answer.outcome === 'done' && answer.reading.plans.length > 1 ? answer : null;
 }
 
 const sights = new WeakMap<CheckedHead, Map<string, CheckedHead>>();
@@ -282,7 +295,9 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
 
 const describing = new Set(DESCRIBING.map(stem));
 const SAYS = new Set("is are was were has have had says say use answered contain contains hold holds come comes came look looks left put typed written wrote entered used uses spelt spelled misspelt misspelled got there's it's they're isn't aren't".split(' '));
-const PASSED = new Set([...FILLERS, ...LIGHT]);
+const PASSED = new Set([...FILLERS, ...LIGHT, 'or', 'and']);
+/** 'Some are all capitals' is hardly a request. */
+const SOME = /^(?:some|others|many|most|several|half|few)$/;
 const BORDER = /^[.,;:!?–—-]$/;
 /** What another thing begins with, behind 'and'. */
 const BEGINS = /^(?:i'd|i'll|we'd|it's|those|these|them|whatever|we|please|just|can|could|you|make|put|write|turn|convert|take|remove|trim|clean|it|they|that|this|all|everything|so|then|should|must|needs?)$/;
@@ -324,7 +339,7 @@ function descriptions(words: readonly Token[], columns: readonly ColumnMention[]
     if (to === words.length || BORDER.test(words[to]!.lower)) put(to);
 
     function put(end: number): void {
-      if (says && told.length > 0 && names.size <= 1 && end - from >= 3) out.push({ cat: 'clause', from, to: end, value: describe([...names], told), cost: WEIGHTS.background });
+      if (says && told.length > 0 && names.size <= 1 && end - from >= 3) out.push({ cat: 'clause', from, to: end, value: describe([...names], told), cost: SOME.test(words[from]!.lower) ? WEIGHTS.backgroundOfSome : WEIGHTS.background });
     }
   }
   return out;
@@ -390,8 +405,8 @@ export function account(request: string, head: CheckedHead): Account {
   };
 }
 
-/** How a request is understood, as text: its words, what they may be, and the cheapest readings with what they leave out. */
-export function explain(request: string, head: CheckedHead): string {
+/** How a request is understood, as text: its words, what they may be, what of these categories of the grammar stands where, and the cheapest readings with what they leave out. */
+export function explain(request: string, head: CheckedHead, categories: readonly string[] = ['cond', 'rset', 'formula', 'clause', 'rider', 'aside']): string {
   const words = tokens(request);
   const context: Context = { head, vocabulary: vocabularyOf(head) };
   const { mentions, chart } = analyse(words, request, context);
@@ -401,7 +416,7 @@ export function explain(request: string, head: CheckedHead): string {
   for (const i of mentions.items) if (['value', 'period', 'date', 'num', 'pct', 'rows'].includes(i.cat)) out.push(`${i.cat}  ${span(i.from, i.to)} -> ${JSON.stringify(i.value)} (${i.cost.toFixed(2)})`);
   out.push('');
   for (let at = 0; at < words.length; at++) {
-    for (const cat of ['cond', 'rset', 'formula', 'clause', 'rider', 'aside']) {
+    for (const cat of categories) {
       for (const item of chart.at(at, cat)) out.push(`${cat.padEnd(8)} ${item.from}-${item.to} ${span(item.from, item.to)}  [${item.cost.toFixed(2)}] ${cat === 'aside' ? '' : JSON.stringify(item.value).slice(0, 160)}`);
     }
   }
@@ -451,7 +466,7 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
       const begun = path.state.amends || path.used.some(([, , cat]) => cat !== 'aside');
       for (const cat of alone ? ['aside'] : begun ? ['clause', 'rider', 'aside'] : ['clause', 'rider', 'aside', 'alone']) {
         for (const item of chart.at(i, cat)) {
-          const state = (item.value as Act).apply(path.state);
+          const state = applied(item.value as Act, path.state);
           if (!state) continue;
           const faulty = state.problem && !path.state.problem ? FAULTY : 0;
           // What stands in the cells is no remark.
@@ -466,6 +481,16 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
   }
   // Columns that were only spoken of, and of which nothing came, say something that was not heard.
   return at[words.length]!.map((p) => (p.state.spoken.length && p.state.plans.length ? { ...p, cost: p.cost + UNHEARD } : p)).sort((a, b) => a.cost - b.cost);
+}
+
+/** What an act leads to; null where it does not fit, or speaks of a column that the request makes only later. */
+function applied(act: Act, state: State): State | null {
+  try {
+    return act.apply(state);
+  } catch (e) {
+    if (e instanceof NoColumn) return null;
+    throw e;
+  }
 }
 
 /** 'Only the diesel vans that drove over 100,000 km': rows of rows, said in one go. */

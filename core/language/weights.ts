@@ -14,6 +14,8 @@ export const WEIGHTS = {
   rider: 0.05,
   /** A sentence taken for mere description. */
   background: 0.8,
+  /** The same of some of the rows. */
+  backgroundOfSome: 0.15,
   /** A remark that holds what stands in the cells. */
   swallowed: 0.6,
   /** How much dearer a reading that goes on with the last question may be than one that begins anew. */

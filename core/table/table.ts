@@ -42,10 +42,17 @@ export const withoutHidden = <T extends { readonly columns: readonly ColumnHead[
 /** The column of that name, or undefined. */
 export const findColumn = <C extends ColumnHead>(columns: readonly C[], name: string): C | undefined => columns.find((c) => c.name === name);
 
+/** Thrown where a column is asked for that a table does not have. */
+export class NoColumn extends Error {
+  constructor(name: string) {
+    super(`There is no column “${name}”.`);
+  }
+}
+
 /** The column of that name; throws when there is none (plans are checked before they run). */
 export function columnOf<C extends ColumnHead>(table: { columns: readonly C[] }, name: string): C {
   const column = findColumn(table.columns, name);
-  if (!column) throw new Error(`There is no column “${name}”.`);
+  if (!column) throw new NoColumn(name);
   return column;
 }
 

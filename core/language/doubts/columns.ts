@@ -27,6 +27,8 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { oneColumn }) => oneColumn && plans.filter((p) => p.step === 'calculate' && !p.replace).length > 1, asks: 'This makes several columns where one is spoken of. Is it meant so?' },
   // 'Those without lunch' are rows.
   { price: 3, holds: (plans, { withoutLater }) => withoutLater && plans.some((p) => p.step === 'drop') },
+  // So are 'those who paid'.
+  { price: 3, holds: (plans, { thoseWho }) => thoseWho && plans.some((p) => p.step === 'drop' || p.step === 'pick') },
   // 'Only urgent' are rows that are so.
   { price: 2, holds: (plans, { saysYes }) => plans.some((p) => p.step === 'pick' && p.columns.length === 1 && saysYes(p.columns[0]!)) },
   // A second column of the name of one that is there was hardly asked for.

@@ -8,7 +8,7 @@ import { SIZES, compare } from './conditions/make';
 import { vocabularyOf } from '../mentions';
 import { endsOf, moneyColumn, rowDate } from './expressions';
 import { clearest, tiesOf, type OtherColumn, type Tie } from './others';
-import { uniqueThere } from './theirs';
+import { soleValue, uniqueThere } from './theirs';
 
 /* Tables that have several rows for one of this table's: how many, how much in all, the first and the last. */
 
@@ -54,6 +54,8 @@ export function tallyOf(fn: LookupFn, table: string, value: string | null, x: Pi
 const there = (table: string, x: Context): Context => { const head = x.head.others!.get(table)!; return { ...x, head, vocabulary: vocabularyOf(head) }; };
 /** What the rows of another table come to. */
 const moneyThere = (table: string, x: Context): Expression | null => tallyOf('sum', table, moneyColumn(there(table, x)), x);
+/** The same, or the one amount that each row has there. */
+export const moneyOf = (table: string, x: Context): Expression | null => { const m = moneyThere(table, x); if (m) return orNothing(m); const c = moneyColumn(there(table, x)); return c === null ? null : soleValue(x, { table, column: c }); };
 /** The first or last day that rows of another table are dated by. */
 const dayThere = (fn: 'lowest' | 'highest', table: string, x: Context): Expression | null => tallyOf(fn, table, rowDate(there(table, x)) ?? endsOf(there(table, x))?.[0] ?? null, x);
 const figureOf = (fn: LookupFn, c: OtherColumn, x: Context): Expression | null => { const other = x.head.others!.get(c.table)!; return readsAsNumber(other, c.column) || ((fn === 'lowest' || fn === 'highest') && readsAsDate(other, c.column)) ? tallyOf(fn, c.table, c.column, x) : null; };
@@ -61,6 +63,8 @@ const figureOf = (fn: LookupFn, c: OtherColumn, x: Context): Expression | null =
 /** Where there are no such rows there is nothing. */
 export const orNothing = (e: Expression): Expression => (e.kind === 'lookup' && (e.fn === 'count' || e.fn === 'sum') ? { kind: 'orElse', of: e, otherwise: number(0) } : e);
 
+/** The table a figure is of. */
+const tableOf = (e: Expression): string | null => (e.kind === 'lookup' ? e.table : e.kind === 'orElse' ? tableOf(e.of) : null);
 const counted = (operator: Comparison, n: number, table: string, x: Context): Condition | null => { const e = tallyOf('count', table, null, x); return e && compare(operator, orNothing(e), number(n)); };
 const none = (table: string, x: Context): Condition | null => { const tie = manyTie(x, table); return tie && not({ kind: 'listed', table, under: tie.there, of: column(tie.own) }); };
 const some = (table: string, x: Context): Condition | null => { const tie = manyTie(x, table); return tie && { kind: 'listed', table, under: tie.there, of: column(tie.own) }; };
@@ -95,6 +99,9 @@ export const manyRules = [
   rule('tallies', '$tally:a ~each $rows|$noun|$col|$guess ~list the? $tallies:r', ({ a, r }) => [a, ...r], 0),
   // How many
   rule('tally', '~countWord of? the|its|their? $many:t', ({ t }, x: Context) => tallyOf('count', t, null, x), 0.05),
+  // '... in payments': the table it is taken from
+  rule('tally', '$tally:e in|from|of|on|out|according of|to? ^$theTable:t', ({ e, t }) => (tableOf(e) === t ? e : null), 0),
+  rule('tally', `how many ^$many:t did|do|does|has|have|had|was|were ${ROW} make|made|get|got|have|had|receive|received|cause|caused|need|needed|bring|brought|place|placed|send|sent|there ~inTotal?`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   rule('tally', `~countWord of? $tcol|$table|$word|$noun|$guess ${ROW} ~have|~did|~be? been? ^$deed:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),
   rule('tally', `how often ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   rule('tally', `~countWord of? times ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),

@@ -170,6 +170,8 @@ export const otherRules = [
   rule('cond', "don't|doesn't|didn't|hasn't|haven't|not have|has|had? $otherRow:t at? all?", ({ t }, x: Context) => notListed(t, x), 0.8),
   rule('cond', '~be? found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.3),
   rule('cond', '~not|never found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => notListed(t, x), 0.2),
+  rule('cond', 'it|they|he|she? show|shows|appear|appears|occur|occurs|exist|exists|turn|turns|come|comes|crop|crops up? in|on|among|under the? $theTable:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.3),
+  rule('cond', "can't|cannot|couldn't|cant|can|could not? we|i|they? be? assign|assigned|match|matched|tie|tied|link|linked|attribute|attributed|trace|traced|allocate|allocated|connect|connected to|with|in a|an|any|one|the? of? the|our? $theTable:t", ({ t }, x: Context) => notListed(t, x), 0.2),
   // 'Tools that we don't have on the list', where only one table can be meant
   rule('cond', "$col:c that|which? we|they? don't|dont|isn't|aren't|not|never have|be|found|listed|known? on|in our|the? list|table|catalogue|register|sheet", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, -0.2),
   rule('cond', "$col:c that|which|whom? we|they don't|dont|not have|know|hold|stock|keep|list", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, 0),

@@ -4,7 +4,7 @@ import type { Context } from '../acts';
 import { keyOf, rule, type Rule } from '../chart';
 import { compare } from './conditions/make';
 import { moneyColumn } from './expressions';
-import { orNothing } from './many';
+import { moneyOf, orNothing } from './many';
 import { lookupOf, type OtherColumn } from './others';
 import { soleValue } from './theirs';
 
@@ -38,7 +38,11 @@ export function tested(test: Test, { left, right }: Pair, x: Context): Condition
     case 'apart':
       return isNumber(left, x) && isNumber(right, x) ? compare(test.op, { kind: 'maths', fn: 'absolute value', of: op('-', left, right) }, number(test.n)) : null;
     case 'paid':
-      return saysPaid(left) === saysPaid(right) ? null : saysPaid(left) ? compare(test.op, left, right) : compare(test.op, right, left);
+    {
+      // Where neither is called so, what came in is what the other table tells.
+      const [of, to] = [left, right].map(saysPaid), ours = of === to ? [left, right].map((e) => !isTheirs(e)) : [!of, !to];
+      return ours[0] === ours[1] ? null : ours[1] ? compare(test.op, left, right) : compare(test.op, right, left);
+    }
     // Where the second is what was paid, 'under' may be said of either.
     case 'first':
       return saysPaid(right) && !saysPaid(left) ? null : compare(test.op, left, right);
@@ -53,7 +57,7 @@ export function tested(test: Test, { left, right }: Pair, x: Context): Condition
   }
 }
 
-const EQUAL: Test = { kind: 'stand', op: '=' }, OTHER: Test = { kind: 'stand', op: '<>' }, LESS: Test = { kind: 'stand', op: '<' }, MORE: Test = { kind: 'stand', op: '>' }, ABSENT: Test = { kind: 'absent' };
+const EQUAL: Test = { kind: 'stand', op: '=' }, OTHER: Test = { kind: 'stand', op: '<>' }, LESS: Test = { kind: 'first', op: '<' }, MORE: Test = { kind: 'first', op: '>' }, ABSENT: Test = { kind: 'absent' };
 const apart = (operator: Comparison, n: number): Test => ({ kind: 'apart', op: operator, n });
 
 /** What labels mean that are given without a condition. */
@@ -70,7 +74,7 @@ const MEANT: readonly (readonly [string, Test])[] = [
 /** A label, and what it stands for; null where it is for the rest. */
 export interface Outcome { readonly label: string; readonly test: Test | null }
 
-const THEY = "they|they're|it|it's|its|the|both|these|those|that|them two|both|amounts|numbers|figures|values|dates? ~be|do|does?";
+const THEY = "they|they're|it|it's|its|the|both|these|those|that|them? two|both|amounts|numbers|figures|values|dates? ~be|do|does?";
 const MONEY = 'euros|euro|eur|pounds|pound|dollars|dollar|cents|cent|francs|€|£|\\$|$unit?';
 
 export const pairRules: readonly Rule[] = [
@@ -78,6 +82,8 @@ export const pairRules: readonly Rule[] = [
   rule('held', 'it|this|that', (_s, x: Context) => { const c = moneyColumn(x); return c === null ? null : column(c); }, 0.4),
   rule('held', '$theirs:c', ({ c }, x: Context) => soleValue(x, c), 0),
   rule('held', '$tally:e', ({ e }) => orNothing(e), 0.05),
+  // 'Rent and payment': what the rows of a table come to
+  rule('held', 'the|its|their|all? $theTable:t', ({ t }, x: Context) => moneyOf(t, x), 0.5),
   // 'The amount in remittances, by lot ref', 'lot against lot ref'
   rule('held', '$theirs:c ,? ~open? by|via|on|under|matched|through by|on|through? the|its|their? ^$tcol:k ~close?', ({ c, k }, x: Context) => keyed(c, undefined, k, x), -0.05),
   rule('held', '$theirs:c ,? ~open? by|via|on|matched|through? the|its|our? ^$col:a ~be|=|equals|against|to|with|and|for|of the|its|their? ^$tcol:k (there|of it)? ~close?', ({ c, a, k }, x: Context) => keyed(c, a, k, x), -0.1),
@@ -96,6 +102,10 @@ export const pairRules: readonly Rule[] = [
   rule('pairTest', `${THEY} too low|little`, () => LESS, 0.1),
   rule('pairTest', `${THEY} ~more|more|higher|above|larger`, () => MORE, 0.1),
   rule('pairTest', `${THEY} too high|much`, () => MORE, 0.1),
+  rule('pairTest', `${THEY} less|smaller|lower|short ~be|~have? been? paid|received|settled|remitted|came|comes|come|arrived in?`, () => ({ kind: 'paid', op: '<' }), 0),
+  rule('pairTest', `${THEY} more|larger|higher ~be|~have? been? paid|received|settled|remitted|came|comes|come|arrived in?`, () => ({ kind: 'paid', op: '>' }), 0),
+  rule('pairTest', 'paid|received too little|less', () => ({ kind: 'paid', op: '<' }), 0),
+  rule('pairTest', 'paid|received too much|more', () => ({ kind: 'paid', op: '>' }), 0),
   rule('pairTest', `${THEY} within|inside $num:n ${MONEY} (of each other|of one another|of it|apart|difference)?`, ({ n }) => apart('<=', n), 0),
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? ~most|under $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), 0),
   rule('pairTest', `${THEY} equal|same or (differ by)? ~most|within $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), -0.1),
@@ -115,6 +125,8 @@ export const pairRules: readonly Rule[] = [
   rule('outcomeLabel', '^$word:w', ({ w }) => w.toLowerCase(), 0),
   rule('outcome', '$outcomeLabel:l ~if|where|for|:|= $pairTest:t', ({ l, t }): Outcome => ({ label: l, test: t }), 0),
   rule('outcome', '~if $pairTest:t ,|then|: (say|write|put|mark|it|is|as)? $outcomeLabel:l', ({ l, t }): Outcome => ({ label: l, test: t }), 0.1),
+  rule('outcome', '$outcomeLabel:l without a|an|any? ^$theTable|$tcol|$col|$noun at? all?', ({ l }): Outcome => ({ label: l, test: ABSENT }), 0.1),
+  rule('outcome', '$outcomeLabel:l with no ^$theTable|$tcol|$col|$noun at? all?', ({ l }): Outcome => ({ label: l, test: ABSENT }), 0.1),
   rule('outcome', '$outcomeLabel:l ~otherwise|~forOthers', ({ l }): Outcome => ({ label: l, test: null }), 0.05),
   rule('outcome', '~otherwise $outcomeLabel:l', ({ l }): Outcome => ({ label: l, test: null }), 0.05),
   rule('outcome', '$outcomeLabel:l ~if not', ({ l }): Outcome => ({ label: l, test: null }), 0),
@@ -128,6 +140,7 @@ export const pairRules: readonly Rule[] = [
   rule('cond', `$held:a ~be? ~more $num:n ${MONEY} away|off|apart from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
   rule('cond', `$held:a (differs|differ|deviates) from the|its|their? $held:b by ~more $num:n ${MONEY}`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
   rule('cond', "$held:a ~be? isn't|aren't|wasn't|weren't|doesn't|don't|not|~differs the? match|same|equal|from|as|to? the|its|their? $held:b", ({ a, b }) => { const pair = pairOf(a, b); return pair && compare('<>', pair.left, pair.right); }, 0.1),
+  rule('cond', '$held:a and|, the|its|their? $held:b $pairTest:t', ({ a, b, t }, x: Context) => { const pair = pairOf(a, b); return pair && t.kind !== 'absent' && t.kind !== 'nothing' ? tested(t, pair, x) : null; }, 0.1),
 ].flat();
 
 /** What a label means that is given without a condition. */
@@ -140,7 +153,10 @@ function meaning(label: string): Outcome | null {
 const keyed = (c: OtherColumn, own: string | undefined, k: OtherColumn, x: Context): Expression | null => (k.table === c.table && k.column !== c.column ? lookupOf(x, c, 'only', own, k.column) : null);
 
 /** What each row is labelled: by the first outcome that holds; those that say 'otherwise' come last. */
-export function judged(pair: Pair, outcomes: readonly Outcome[], x: Context): Expression | null {
+export function judged(pair: Pair, said: readonly Outcome[], x: Context): Expression | null {
+  // 'Short when less was paid, over when more': of the same side.
+  const ofPaid = said.some((o) => o.test?.kind === 'paid');
+  const outcomes = said.map((o): Outcome => (ofPaid && o.test?.kind === 'first' ? { ...o, test: { ...o.test, kind: 'paid' } } : o));
   const known = outcomes.map(({ label, test }) => ({ label, test, when: test && tested(test, pair, x) }));
   const others = known.filter((o) => o.test === null);
   if (known.some((o) => o.when === null && o.test !== null)) return null;

@@ -63,9 +63,9 @@ export const groupPhrases: readonly Rule[] = [
   rule('severalTimes', '~more $num:n times|$rowsCounted', ({ n }) => n, 0),
   rule('severalTimes', '~least $num:n times|$rowsCounted', ({ n }) => n - 1, 0),
   rule('question', '~tellMe? which|what $col:g $word|~did|~have|~be $word|here|there? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),
-  rule('question', '~tellMe? who $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ n }, x: Context): Question | null => { const g = personColumn(x); return g === null ? null : oftener(g, n, x); }, 0.1),
+  rule('question', '~tellMe? (people|persons|those|everyone|everybody|anyone|all)? who $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ n }, x: Context): Question | null => { const g = personColumn(x); return g === null ? null : oftener(g, n, x); }, 0.1),
   // 'Who paid more than once', of the column of payers
-  rule('question', '~tellMe? who ~have? ^$word:w here|there|in? $severalTimes:n', ({ w, n }, x: Context): Question | null => { const g = doerOf(w, x); return g === null ? null : oftener(g, n, x); }, -0.1),
+  rule('question', '~tellMe? (people|persons|those|everyone|everybody|anyone|all)? who ~have? ^$word:w here|there|in? $severalTimes:n', ({ w, n }, x: Context): Question | null => { const g = doerOf(w, x); return g === null ? null : oftener(g, n, x); }, -0.1),
   rule('question', '~tellMe? all? the? $col:g ~rel $word|~did|~have|~be $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0.1),
   rule('question', '$col:g ~be|~have? $word $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0.2),
   rule('question', 'who $col:g $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), 0),

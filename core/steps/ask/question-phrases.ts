@@ -24,6 +24,12 @@ function owed(x: Context): Question | null {
   return where && e && { figures: [over('sum', e)], by: [], where };
 }
 
+/** How many rows a condition holds for, and for how many it does not. */
+const halves = (c: Condition, x: Context): Question | null => {
+  const [name, ...others] = columnsOf(c), told = yesNoOf(x.head).find((y) => y.column === name), no = told ? says(told, false) : null;
+  return name === undefined || others.length > 0 ? null : { figures: [allRows], by: [{ kind: 'choose', cases: [{ when: c, then: { kind: 'text', value: 'yes' } }, ...(no ? [{ when: no, then: { kind: 'text' as const, value: 'no' } }] : [])], otherwise: no ? { kind: 'blank' } : { kind: 'text', value: 'no' } }] };
+};
+
 /** The groups in which a column is filled in no row. */
 const neverFilled = (group: string, name: string, x: Context): Question | null =>
   groupable(group, x) && group !== name ? { figures: [], by: [column(group)], where: { kind: 'compare', op: '=', left: { kind: 'total', fn: 'count', of: column(name), by: [group] }, right: number(0) } } : null;
@@ -60,6 +66,9 @@ export const questionPhrases: readonly Rule[] = [
   // 'How many landings per month and how many kilos in each'
   rule('question', '$qlead? $qfigs:f ~each $qbys:b and|plus|, $qfigs:g in|for|of? each|every|them|it of? (them|$qperiod|$col)?', ({ f, b, g }): Question => ({ figures: [...f, ...g], by: b }), 0),
   rule('question', '~figureTotal of|for the? $cond:c $col:m', ({ c, m }, x: Context): Question | null => { const e = sum(m, x); return e && !columnsOf(c).includes(m) ? { figures: [e], by: [], where: c } : null; }, 0.2),
+  rule('question', '~figureTotal of|for? the? $col:m ^$rset:c', ({ m, c }, x: Context): Question | null => { const e = sum(m, x); return e && c.kind === 'empty' && !columnsOf(c).includes(m) ? { figures: [e], by: [], where: c } : null; }, 0.2),
+  // 'How many have a shed and how many don't'
+  rule('question', "~countWord $rows|$noun|$guess? ~rel? ~be|~have? $rset:c and|,|; and? ~countWord? $rows|$noun? ~be|~have|~did? don't|doesn't|dont|not|haven't|hasn't|isn't|aren't|without|none|no one|it|any|have|has|such?", ({ c }, x: Context): Question | null => halves(c, x), -0.2),
   rule('question', '$qlead? $qfigs:f ~each $qbys:b ,? and|, what|how much? did? they|it|these|those|we? did? brought|bring|made|make|earned|earn|took|take|yielded in? ~inTotal?', ({ f, b }, x: Context): Question | null => { const name = takingsColumn(x); const e = name === null ? null : sum(name, x); return e && { figures: [...f, e], by: b }; }, -0.1),
   rule('question', 'what|how|how much|many? ~be the? $col:c on ~average', ({ c }, x: Context): Question | null => { const e = quantity(c, x); return e && { figures: [over('mean', e)], by: [] }; }, 0),
   rule('question', '~countWord $rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.3),

@@ -1,7 +1,7 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Act, Context } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
-import { columnIn, dated, moneyColumn, takingsColumn, quantity, rowDate, rowSpan } from '../../language/grammar/expressions';
+import { columnIn, dated, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, startColumn } from '../../language/grammar/expressions';
 import { stem } from '../../language/words';
 import { column, type Condition, type Expression, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
@@ -70,6 +70,8 @@ export const rankingPhrases: readonly Rule[] = [
   rule('clause', '~tellMe? which|what|the is|was|were|are? the? $num:n? $adj:a $rows|$noun in|of|from|during|among|at|for the? $rset:c', ({ n, a, c }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x, c), 0.1),
   rule('clause', '$adj:a $rows|$noun in|of|from|during|among|at|for the? $rset:c', ({ a, c }, x: Context) => leadingRows(a.column, a.down, 1, x, c), 0.3),
   rule('clause', '~tellMe? which|what ~be the? $num:n? $adj:a $rows|$noun', ({ n, a }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x), 0.05),
+  rule('clause', '~tellMe? ,? (who is)? the? longest standing|serving $rows|$noun|$col|$guess|one', (_s, x: Context) => { const c = startColumn(x); return c === null ? null : leadingRows(c, false, 1, x); }, 0),
+  rule('clause', '~tellMe? ,? who ~have|~be been? with|at|here us|it|longest? the? longest?', (_s, x: Context) => { const c = startColumn(x); return c === null ? null : leadingRows(c, false, 1, x); }, 0.3),
   rule('often', 'most often|frequently|commonly', () => true, 0),
   rule('often', 'the? most times', () => true, 0),
   rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }, x: Context) => commonest(c, x), 0),

@@ -4,7 +4,7 @@ import type { Act, Context } from '../../language/acts';
 import { fit } from '../../metrics/metrics';
 import { readsAsNumber } from '../../formula/check';
 import { blankWhere, onLast, withBlank } from './amending';
-import { cases, hasTotal, isAcross, isLate, isSpan, needs, ratioOf } from './formulas';
+import { cases, hasTotal, isAcross, isLate, isSpan, needs, ratioOf, textual } from './formulas';
 
 /** The same with blanks of some columns counted as zero. */
 function zeroForBlank(e: Expression, names: readonly string[]): Expression {
@@ -14,11 +14,22 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
   return e.kind === 'round' ? { ...e, of: zeroForBlank(e.of, names) } : e;
 }
 
-/** Where a calculation is blank, and what blanks count as. */
 /** Blanks of some columns count as zero in what was calculated. */
 const zeroFor = (names: readonly string[]): Act => onLast(`zero for ${names.join()}`, (plan) => (!plan.replace && names.every((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, names) } : null));
 
+/** What comes out below zero left out. */
+const notBelowZero: Act = onLast('blank below zero', (plan) => (plan.replace || plan.as.kind === 'column' || textual(plan.as) ? null : { ...plan, as: cases([{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: blank }], plan.as) }));
+/** What is read is not known where it is blank, and so is what comes of it. */
+const unknownIsBlank: Act = onLast('unknown is blank', (plan) => (plan.replace || plan.as.kind === 'choose' || textual(plan.as) ? null : plan));
+
+/** Where a calculation is blank, and what blanks count as. */
 export const blankPhrases: readonly Rule[] = [
+  rule('blankIt', 'leave|skip|drop it|that|those out', () => true, 0.2),
+  rule('rider', "$blankIt|~blankWord ~if|~wherever it|that|they|it's|the? result|value|difference|number|figure? ~be|comes|turns|gets|would? be? (out|up)? ~negative", () => notBelowZero, -0.1),
+  rule('rider', 'no|without any? =negative values|numbers|results|figures|ones ,|;|.|:|-? (~make|leave|set|turn|put|show those|them|these|it|that? (as|to|into)? ~blankWord)?', () => notBelowZero, -0.1),
+  rule('rider', '~make|leave|set|turn|show|blank the|any|all? =negative values|numbers|results|figures|ones as|to|into|out? ~blankWord?', () => notBelowZero, 0.1),
+  rule('rider', "$blankIt|~blankWord ~if|~wherever it|they|that|this|it's|they're|the|we|i? $col|$word? ~be? not? unknown|unclear|unavailable|known", () => unknownIsBlank, 0.05),
+  rule('rider', "$blankIt|~blankWord ~if|~wherever we|i|nobody|they don't|dont|cannot|can't|knows|do not? know|say|tell?", () => unknownIsBlank, 0.05),
   // '..., 0 when no part was used'
   rule('rider', '$num:n ~if|~wherever there? ~be? no|not ^$col:c ~be? used|given|there|known|entered|recorded|needed|chosen|noted?', ({ n, c }) => onLast(`without ${c} ${n}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: cases([{ when: { kind: 'empty', of: column(c) }, then: number(n) }], plan.as) })), -0.3),
   rule('rider', '$rows|$noun|$guess ~rel $undone $word|$col yet? stays|stay|is|are|left|remains|remain ~blankWord', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),

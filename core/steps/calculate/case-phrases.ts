@@ -301,9 +301,9 @@ export const casePhrases = [
   rule('case1', 'no|~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
   rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
   // 'Fewer is small, unknown is blank'
-  ...(Object.entries({ below: 'fewer|less|lower|smaller|below|under', above: 'more|higher|larger|above|over' }) as ['below' | 'above', string][]).flatMap(([when, words]) => [
+  ...(Object.entries({ below: 'fewer|less|lower|smaller|below|under|before|earlier|sooner|shorter|cheaper|lighter', above: 'more|higher|larger|above|over|after|later|longer|dearer|heavier' }) as ['below' | 'above', string][]).flatMap(([when, words]) => [
     rule('case1', `${words} that|this|those? ~rungVerb $leaf:l`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
-    rule('case1', `$leaf:l ~if it|they? ~be? ${words}`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
+    rule('case1', `$leaf:l ~if it|they|$col? ~be? ${words} that|then|this|it|those?`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
   ]).flat(),
   rule('case1', '$label:l ~if there|it? ~be|~have no|~blankWord $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: textOf(l) }], 0.05),
   rule('case1', 'none|nothing ~if there|it? ~be|~have no|~blankWord $col:c', ({ c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: blank }], 0),
@@ -353,6 +353,10 @@ export const casePhrases = [
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c ,|;|and? ~otherwise an? $leaf:o', ({ l, n, c, o }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: o }, n), -0.2),
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c', ({ l, n, c }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: blank }, n), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? as? $chosen:e', ({ e }) => add(e), 0.1),
+  // 'Does anyone mention bees? yes/no'
+  rule('clause', 'does|do|did|has|have anyone|anybody|someone|somebody|they|people|it ~mention|complain|complained|talk|talked|speak|say|wrote|write about|of|something? about|of? $cond:c ??|,|: yes|y or|/|and? no|n ~into? ~column?', ({ c }) => (c.kind === 'text' ? add(yesIf(c)) : null), 0),
+  // 'Mark them as paid or unpaid depending on whether they appear in payments'
+  rule('clause', '(mark|label|tag|flag|say|write|put|show|tell|note|classify|sort it|them|each|every|the|all|rows? $rows|$noun|$col? as|into|with|under?)? an? $label:a or|/ an? $label:b ,? depending|according|based|going|judging? on|to|by? whether|if or|not? not? it|they|the? $rows|$noun|$col? ~be? $cond:c (or not)?', ({ a, b, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(deniesIt(a, b) ? b : a) }], otherwise: textOf(deniesIt(a, b) ? a : b) }), 0),
   rule('clause', 'does|do|did the? $col:c ~mention|~contains|say|says|speak|talk of|about|a|an|any? $word? $word? ?|: yes ~if|~from? the? word|words? $saidWords:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(yesIf({ kind: 'text', test: 'mentions', of: of(c), texts: w })) : null), -0.3),
   rule('clause', 'guess|judge|decide|tell|say|see|find ~from|in the? $col:n whether|if|how it|they|he|she|we|people|somebody? ~be|~have|did? $word? $word? :|,|;|- $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.2),
   rule('clause', '^$name:n -|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.1),
@@ -428,6 +432,9 @@ export const casePhrases = [
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
+
+/** Is the first label what the second denies: unpaid, not paid? */
+const deniesIt = (a: string, b: string): boolean => /^(?:un|non|in|not|no)[- ]?/i.test(a) && a.toLowerCase().endsWith(b.toLowerCase());
 
 /** The only column that tells the time of day. */
 const onWeekend = (name: string | null, x: Context, called: string): Act | null =>

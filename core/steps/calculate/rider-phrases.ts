@@ -148,6 +148,8 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'and|also|then|,? also? add $ex2:e on|to|it|too|as? well|it?', ({ e }) => onLast(`plus ${keyOf(e)}`, (plan) => (textual(plan.as) || plan.replace || e.kind === 'column' || e.kind === 'number' || plan.as.kind === 'across' ? null : named(plan, op('+', plan.as, e)))), 0.3),
   rule('rider', 'add|put|save|store|call|name|keep it|that|this|them as|in|into|under ~column? ~named? $name:n', ({ n }) => onLast(`added as ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.1),
   rule('rider', 'the|its name|title|heading ~should|is|shall be? $name:n', ({ n }) => onLast(`its name ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.2),
+  // 'Raise the rent by 4 percent, as Rent 2027': beside what there is
+  rule('rider', 'and? save|store|put|write|keep? it|that|this|the? result? as|into|under|in a? ~column? ~named? $name:n', ({ n }) => onLast(`beside as ${n}`, (plan, head) => (findColumn(head.columns, n) || !plan.replace ? null : { ...plan, name: n, replace: false })), -0.1),
   rule('rider', 'write|give|use|spell|show out? the? whole|full|complete|entire name|word|weekday out?', () => onLast('whole name', (plan) => (plan.as.kind === 'part' && (plan.as.part === 'weekday' || plan.as.part === 'month name') ? plan : null)), 0),
   // 'Multiply stock by cost to get the stock value'
   rule('rider', 'to|and get|obtain|find|give|see|know the|their|its|a? $name:n', ({ n }) => onLast(`got ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.1),

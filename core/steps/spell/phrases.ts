@@ -10,7 +10,8 @@ function fits(column: string, spellings: readonly string[], { head, start }: Sta
 }
 
 export const spelled = (columns: readonly string[] | null, spellings: readonly string[]): Act | null =>
-  spellings.length < 2 ? null : {
+  // 'Just yes or no' of what says yes or no in any way is read as that.
+  spellings.length < 2 || (spellings.length === 2 && spellings.includes('yes') && spellings.includes('no')) ? null : {
     key: `spell ${JSON.stringify([columns, spellings])}`,
     apply(state: State) {
       // Without a column they are those of the only column that they fit.

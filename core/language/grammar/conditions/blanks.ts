@@ -44,6 +44,8 @@ export const blankRules: readonly Rule[] = [
   // Of an amount, 'nothing' is none or zero.
   rule('cond', 'something|anything|an|a entry|value|date? in|under|entered the? $col:c', ({ c }) => not(empty(c)), 0.2),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
+  // 'Those who paid', of a column ‹Paid on›
+  rule('rset', '$rows who|that|which ~have? already? been? ^$col:c already?', ({ c }, x: Context) => (done(c, x) || (/^\p{L}+(?:ed|aid|old|ent|ought)\b/iu.test(c) && hasBlanks(c, x) && !x.vocabulary.values.has(c.toLowerCase().split(' ')[0]!)) ? not(empty(c)) : null), -0.1),
   rule('cond', '$col:a ~be ~blankWord or the? ^$col:b', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), -0.3),
   rule('cond', '~without an|any? $col:a or an|any? ^$col:b', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),

@@ -37,11 +37,13 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
   // 'Earnings so far = ...', 'calculate the yield per hive: ...': what stands before the mark is all of the name.
   const mark = tokens.findIndex((t) => t.lower === '=' || t.lower === ':');
   const percent = (t: Token): boolean => t.lower === '%' && mark > 0 && (tokens[mark]!.lower === '=' || tokens[mark - 1] === t);
-  const verb = /^(?:calculate|compute|determine|derive|add)$/.test(tokens[0]?.lower ?? '') ? 1 : 0;
+  let joint = 0;
+  while (/^(?:and|then|firstly|also|finally|,)$/.test(tokens[joint]?.lower ?? '') && mark > joint + 1) joint++;
+  const verb = joint + (/^(?:calculate|compute|determine|derive|add)$/.test(tokens[joint]?.lower ?? '') ? 1 : 0);
   const start = verb + (/^(?:the|a|an)$/.test(tokens[verb]?.lower ?? '') ? 1 : 0);
-  if (mark > start + 1 && mark <= start + 6 && (verb === 1 || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number' || percent(t)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
+  if (mark > start + 1 && mark <= start + 6 && (verb > joint || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number' || percent(t)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
   // 'Cost per kilo of body weight: ...': what stands before a colon is the name of what comes after it.
-  if (verb === 0 && mark > start + 5 && mark <= start + 8 && tokens[mark]!.lower === ':' && tokens.slice(start, mark).every((t) => t.kind === 'word' && !VERBS.has(t.lower) && !/^(?:please|pls|columns?|fields?|new|things?|go)$/.test(t.lower)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.3);
+  if (verb === joint && mark > start + 5 && mark <= start + 8 && tokens[mark]!.lower === ':' && tokens.slice(start, mark).every((t) => t.kind === 'word' && !VERBS.has(t.lower) && !/^(?:please|pls|columns?|fields?|new|things?|go)$/.test(t.lower)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.3);
   // 'Calculate earned per hour as charged minus cost': so is what stands before 'as'.
   const as = tokens.findIndex((t) => t.lower === 'as');
   if (/^(?:calculate|compute|determine|derive|define)$/.test(tokens[0]?.lower ?? '') && as > start + 1 && as <= start + 6 && tokens.slice(start, as).every((t) => t.kind === 'word') && !/^(?:column|field|new|it|this|that)$/.test(tokens[start]!.lower)) put('name', start, as, request.slice(tokens[start]!.from, tokens[as - 1]!.to).trim(), 0.05);
@@ -53,12 +55,15 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       continue;
     }
     // 'Put Paid in full: ...': the name begins with the next capital.
-    if (from === 0 && VERBS.has(first.lower) && tokens[1]?.capital) continue;
+    if (from === 0 && VERBS.has(first.lower) && (tokens[1]?.capital || (first.lower === 'add' && tokens[1]?.kind === 'word'))) continue;
     if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower)) || (first.capital && from > 0 && /^[.!?]$/.test(tokens[from - 1]!.lower) && /^(?:make|put|call|give|add|set|keep|drop|leave|get|write|show|i|it|its|they|there|these|those|this|that|we|you|he|she|please|the|a|an|and|so|if|when|where|could|would|can|some|all|on|in)$/.test(first.lower)) || (first.lower === 'i' && from > 0 && /^(?:want|need|would|have|like)$/.test(tokens[from + 1]?.lower ?? ''))) continue;
     // A name is no word that only opens what is said, nor a mark by which something is cut.
     if (/^(?:sorry|oh|okay|ok|yes|nope|thanks|hello|hi)$/.test(first.lower) || (!first.capital && /^(?:comma|commas|slash|slashes|semicolon|semicolons|hyphen|hyphens)$/.test(first.lower))) continue;
     if (tokens[from - 1]?.lower === 'how' && /^(?:long|much|many|far|old|often|big|high|late)$/.test(first.lower)) continue;
     if (/^(?:some|any|most|few|several|others|all|none|many)$/.test(first.lower)) continue;
+    // 'And total', 'first add Fee': what only joins or orders.
+    if (!first.capital && /^(?:then|finally|also|firstly)$/.test(first.lower)) continue;
+    if (from === 0 && /^(?:first|now|next|then|also)$/.test(first.lower) && VERBS.has(tokens[1]?.lower ?? '')) continue;
     // 'In English' is no name.
     if (/^(?:english|french|german|words|full)$/.test(first.lower) && tokens[from - 1]?.lower === 'in') continue;
     // A mistyped 'column' or 'called' before a name is not part of it.
@@ -91,13 +96,13 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
       const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);
       if (/^(?:first|second|third|last)$/.test(first.lower) && !first.capital && /^(?:part|word|piece|one|bit|half)s?$/.test(tokens[from + 1]?.lower ?? '')) cost += 0.5;
-      if (to === from + 1 && capital && /^names?$/.test(tokens[to]?.lower ?? '')) cost += 0.4;
+      const halved = to === from + 1 && capital && /^names?$/.test(tokens[to]?.lower ?? '') ? (/^(?:first|last|given|family|full|middle|second)$/.test(first.lower) ? 0.8 : 0.4) : 0;
       // A name of several words hardly stops before the end of what is said.
       if (to > from + 1 && first.capital && first.from > 0 && (to === tokens.length || /^[.;,)]$/.test(tokens[to]!.lower))) cost -= 0.3;
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
       // 'A column Against village': a name that goes on with a column's is not cut before it.
       const goesOn = first.capital && first.from > 0 && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1) ? 0.6 : 0;
-      const price = (led ? Math.min(cost, 0.05) : cost + torn + goesOn) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
+      const price = (led ? Math.min(cost, 0.05) : cost + torn + goesOn + halved) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
     }
