@@ -3,7 +3,7 @@ import { saysCountry, readTelephone } from './telephone';
 import { readPerson } from './person';
 
 /** Sorts of things that can be found in a text. */
-export type FindSort = 'email' | 'phone' | 'web' | 'domain' | 'amount' | 'number' | 'percent' | 'date' | 'hashtag' | 'postcode' | 'title' | 'weight' | 'place' | 'person';
+export type FindSort = 'email' | 'phone' | 'web' | 'domain' | 'amount' | 'number' | 'percent' | 'date' | 'hashtag' | 'postcode' | 'title' | 'weight' | 'duration' | 'length' | 'volume' | 'place' | 'person';
 
 /** What is looked for: something of a sort, a code of a shape ('#' a digit, '@' a letter, the rest as it stands), or one of some words. */
 export type Findable =
@@ -13,7 +13,7 @@ export type Findable =
 
 /** How each sort is called in exact sentences. */
 export const FIND_WORDS: Readonly<Record<FindSort, string>> = {
-  email: 'e-mail address', phone: 'telephone number', web: 'web address', domain: 'domain', amount: 'amount of money', number: 'number', percent: 'percentage', date: 'date', hashtag: 'hashtag', postcode: 'postcode', title: 'form of address', weight: 'weight', place: 'place', person: 'person’s name',
+  email: 'e-mail address', phone: 'telephone number', web: 'web address', domain: 'domain', amount: 'amount of money', number: 'number', percent: 'percentage', date: 'date', hashtag: 'hashtag', postcode: 'postcode', title: 'form of address', weight: 'weight', duration: 'duration', length: 'length', volume: 'volume', place: 'place', person: 'person’s name',
 };
 export const SORTS = Object.keys(FIND_WORDS) as FindSort[];
 
@@ -36,6 +36,9 @@ const PATTERNS: Record<Exclude<FindSort, 'domain' | 'phone' | 'place' | 'person'
   hashtag: /#[\p{L}\p{N}_]+/gu,
   postcode: /\b[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2}\b|\b[A-Z]{0,2}-?\d{4,5}\b/gu,
   weight: /(?<![\p{L}\d.,])\d+(?:[.,]\d+)?\s?(?:kg|kgs|kilos?|kilograms?|g|gr|grams?|mg|t|tonnes?|tons?|lbs?|oz|ounces?)\b(?:\s\d+(?:\.\d+)?\s?(?:g|grams?|oz|ounces?)\b)?/giu,
+  duration: /(?<![\p{L}\d.,:/])\d+(?:[.,]\d+)?\s?(?:weeks?|days?|hours?|hrs?|h|minutes?|mins?|seconds?|secs?|s)\b(?:\s(?:and\s)?\d+\s?(?:minutes?|mins?|seconds?|secs?|s)\b)?/giu,
+  length: /(?<![\p{L}\d.,/])\d+(?:[.,]\d+)?\s?(?:km|kilomet(?:re|er)s?|cm|centimet(?:re|er)s?|mm|millimet(?:re|er)s?|m|met(?:re|er)s?|miles?|yards?|ft|foot|feet|inch(?:es)?)\b/giu,
+  volume: /(?<![\p{L}\d.,/])\d+(?:[.,]\d+)?\s?(?:ml|millilit(?:re|er)s?|cl|centilit(?:re|er)s?|dl|hl|lit(?:re|er)s?|l|m3|m³)(?![\p{L}\d])/giu,
   title: /\b(?:mr|mrs|ms|miss|mx|dr|prof|rev|sir|dame)\b\.?/gi,
 };
 

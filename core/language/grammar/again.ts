@@ -97,6 +97,13 @@ const correcting = (instead: boolean): Act => ({
 /** What was just taken out, or set aside, is to go: said once more. */
 const goesAlready = amend('goes already', (plan) => ((plan.step === 'replace' && plan.with === '') || plan.step === 'drop' || (plan.step === 'filter' && plan.mode === 'aside') || (plan.step === 'tidy' && plan.ways.every((w) => !['upper', 'lower', 'title', 'sentence', 'name'].includes(w))) ? plan : null));
 
+/** Columns that are not dropped after all. */
+const spare = (columns: readonly string[]): Act =>
+  amend(`spare ${JSON.stringify(columns)}`, (plan) => {
+    const left = plan.step === 'drop' ? plan.columns.filter((c) => !columns.includes(c)) : [];
+    return plan.step === 'drop' && left.length > 0 && left.length === plan.columns.length - columns.length ? { ...plan, columns: left } : null;
+  });
+
 /** One more column in what was put together or changed. */
 const include = (columns: readonly string[]): Act =>
   amend(`include ${JSON.stringify(columns)}`, (plan) => {
@@ -139,6 +146,9 @@ export const againRules = [
   rule('rider', '$nopes? not the? $cols ,|but|rather|;? but|rather? the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), -0.1),
   rule('rider', '$nopes ,|.|!|;? i|we still? need|want|keep that|it|this|those|them one? ,|.|;|!|- take|drop|remove|lose|delete|use the? $cols:c column|columns? instead|rather?', ({ c }) => ofLast(otherColumns(c)), -0.3),
   rule('rider', 'but|so? take|drop|remove|lose|delete|use|throw out|away? the? $cols:c column|columns? instead|rather', ({ c }) => ofLast(otherColumns(c)), -0.2),
+  // 'Keep weather', of columns that were dropped
+  rule('rider', '$nopes? but|oh|actually|no|wait? ,? keep|leave|restore|spare|retain the? $cols:c (column|columns)? (in|there)? though|please|after|instead? all?', ({ c }) => ofLast(spare(c)), -0.2),
+  rule('rider', 'bring|put|get|take|have the? $cols:c (column|columns)? back in|please?', ({ c }) => ofLast(spare(c)), -0.2),
   rule('aside', 'i|we still|do|actually? need|want|keep|use it|that|this|those|them one? after|all? all?', () => nothing, 0.1),
   rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
   rule('nopes', '~nope ,? ~nope ,|.|!? ', () => true, 0),

@@ -289,6 +289,7 @@ export const expressionRules = [
   rule('stay', '(number of)? hours', (_s, x: Context) => (twoTimes(x) !== null && !x.head.columns.some((c) => /\bhours?\b/i.test(c.name)) ? rowSpan('hours', x) : null), 0.3),
   rule('stay', 'number of days', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.4),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
+  rule('ex1', '$ex0:e ~per $spanUnit:u of|on|in the? $rows|$noun|$guess', ({ e, u }, x: Context) => { const s = e.kind === 'number' || !/^(?:minutes|hours|days)$/.test(u) ? null : rowSpan(u, x); return s && op('/', e, s); }, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done
   rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed|delay|past (the? deadline|schedule|due)? date?', ({ u }, x: Context) => overdue(u, x), 0.05),
   rule('ex1', '$spanUnit:u too? late|overdue|behind|delayed did|was|were|does|is|has|have ~each? $rows|$col|$noun|$guess|it|they? finished|delivered|returned|been|done|completed|come|arrive|closed?', ({ u }, x: Context) => overdue(u, x), 0),
@@ -315,6 +316,7 @@ export const expressionRules = [
   rule('ex2', '~each? $rows|$noun|$guess|its|the? ~share in|of what|everything|all|the total|amount? its|the|that|their same? $col:g spent|spends|paid|pays|earned|made|brought|took|has|had|did? in? ~inTotal?', ({ g }, x: Context) => { const c = takingsColumn(x), e = c === null || c === g ? null : quantity(c, x); return e && groupable(g, x) ? percent(op('/', e, total('sum', e, [g]))) : null; }, -0.1),
   // '10 percent off for sessions of six hours and more'
   rule('ex2', '$pct:p off|discount|rebate|less for|on|if|where|when the? $rset:c', ({ p, c }, x: Context) => { const m = takingsColumn(x), e = m === null ? null : quantity(m, x); return e && { kind: 'choose', cases: [{ when: c, then: op('*', e, op('-', number(1), op('/', number(p), number(100)))) }], otherwise: e }; }, 0.1),
+  rule('ex2', '$ex0:e ,? with|without|less|minus|excluding|after? the? $pct:p tax|vat|gst|sales|duty tax? ~be? taken|removed|excluded|deducted|stripped|subtracted|backed out|off?', ({ e, p }) => (e.kind === 'number' ? null : op('/', e, op('+', number(1), op('/', number(p), number(100))))), -0.3),
   rule('plusSign', '~open +|plus|positive|without sign? ~close', () => true, 0),
   rule('minusSign', '~open -|–|minus|negative ~close', () => true, 0),
   // 'The charge per hour', where the row says how long it took
@@ -359,6 +361,8 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u did|does|do it|they|this|that|we take|took|last until|till|before|to|for $word|something|it|they|$rows|$noun? ~be? ^$col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0),
   rule('ex1', '$spanUnit:u to|until|till|before $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.25),
   rule('ex1', '$col:b ~minus the? $col:a ,? (in $clockUnit:u)?', ({ a, b, u }, x: Context) => (timed(a, x) && timed(b, x) && !readsAsDate(x.head, a) && (BEGINS.test(a) || ENDS.test(b)) ? lapse(u ?? 'hours', a, b, x) : null), 0),
+  // 'Departed minus scheduled': minutes, fewer than none where it was early
+  rule('ex1', '$col:b ~minus the? $col:a', ({ a, b }, x: Context) => (timed(a, x) && timed(b, x) && a !== b && !readsAsDate(x.head, a) && !readsAsDate(x.head, b) && [a, b].filter((n) => PLANNED.test(n)).length === 1 ? op('-', { kind: 'clock', of: column(b) }, { kind: 'clock', of: column(a) }) : null), -0.1),
   rule('ex1', '$col:b -|minus|less the? $col:a in days', ({ a, b }, x: Context) => span('days', a, b, x), -0.2),
 
   rule('ex1', '~days until|till|to the|its? $col:c ,? counted|reckoned|starting? from|as|on|since of? $date:d', ({ c, d }, x: Context) => { const to = dated(c, x); return to && { kind: 'span', unit: 'days', from: { kind: 'date', value: d }, to }; }, 0),
@@ -371,6 +375,7 @@ export const expressionRules = [
   rule('ex2', '~change of|in? $family:f from|between? $num:a ~fromTo $num:b', ({ f, a, b }) => { const [from, to] = [yearOf(f, a), yearOf(f, b)]; return from && to ? op('-', column(to), column(from)) : null; }, 0),
   rule('ex0', '~totalWord of? $family:f over|across|in|of|for both|all|the? two? years|months|quarters|weeks|days|of? them?', ({ f }, x: Context) => (f.every((n: string) => quantity(n, x)) ? f.map(column).reduce((a: Expression, b: Expression) => op('+', a, b)) : null), 0.05),
   rule('ex2', '$col:a out of $num:n as|in a? percentage|percent|%', ({ a, n }, x: Context) => { const m = quantity(a, x); return m && n > 0 ? percent(op('/', m, number(n))) : null; }, -0.2),
+  rule('ex2', 'how full|busy|used|occupied ~be ~each? the? $rows|$noun|$guess|$col|$word $word? ,? (in|as a? percent|percentage|%)? :|,|- $ex1:a against|versus|vs|of|to|over|by|with|out of? the|its|their? $ex1:b', ({ a, b }) => (a.kind === 'number' || b.kind === 'number' ? null : percent(op('/', a, b))), -0.2),
   rule('ex2', 'what|which ~share of the? $col:a has|have|had|is|was|were|are already|been? been? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', n, m)) : null; }, -0.2),
   rule('ex1', '~share of the? $col:a that|which ~be|got? $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', n, m) : null; }, -0.2),
   rule('ex2', '~diff $ex1:a and|to what|the? $remark? ~open $ex2:b ~close', ({ a, b }) => op('-', a, b), -0.1),
@@ -571,14 +576,19 @@ export function deadlineOf(x: Context): { readonly due: string; readonly done: s
 export const overdue = (unit: SpanUnit, x: Context): Expression | null => { const found = deadlineOf(x); return found && span(unit, found.due, found.done, x); };
 const aheadOfTime = (unit: SpanUnit, x: Context): Expression | null => { const found = deadlineOf(x); return found && span(unit, found.done, found.due, x); };
 
+const PLANNED = /\b(?:sched(?:uled)?|plan(?:ned)?|due|expected|promised|booked|target)\b/i;
+
 /** How much later than planned something was: what really happened, less what was to happen, of what words of a request name. */
 function lateness(word: string | null, x: Context): Expression | null {
   const times = x.head.columns.map((c) => c.name).filter((n) => timed(n, x));
-  const planned = (n: string): boolean => /\b(?:sched(?:uled)?|plan(?:ned)?|due|expected|promised|booked|target)\b/i.test(n);
+  const planned = (n: string): boolean => PLANNED.test(n);
   const real = (n: string): boolean => /\b(?:actual|real|done|true)\b/i.test(n);
   const stems = (n: string): string[] => (n.toLowerCase().match(/\p{L}+/gu) ?? []).filter((w) => !planned(w) && !real(w));
   const pairs = times.filter(planned).flatMap((p) => times.filter((r) => real(r) && stems(r).join() === stems(p).join()).map((r) => [p, r] as const));
   const meant = word === null ? pairs : pairs.filter(([p]) => stems(p).some((s) => s.startsWith(word.slice(0, 3)) || word.startsWith(s.slice(0, 3))));
+  // ‹Scheduled› and ‹Departed›: the only plan is that of the beginning.
+  const plans = times.filter(planned), begun = times.filter((n) => !planned(n) && BEGINS.test(n) && !ENDS.test(n));
+  if (pairs.length === 0 && plans.length === 1 && stems(plans[0]!).length === 0 && begun.length === 1 && (word === null || /^(?:depart|left|leav|start|beg|open|sail)/.test(word))) pairs.push([plans[0]!, begun[0]!]);
   const [pair] = pairs.length === 1 ? pairs : meant;
   return pair && (pairs.length === 1 || meant.length === 1) ? op('-', { kind: 'clock', of: column(pair[1]) }, { kind: 'clock', of: column(pair[0]) }) : null;
 }

@@ -54,7 +54,7 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
 
 const isCalled = (name: string, { columns }: CheckedHead): boolean => columns.some((c) => folded(c.name) === folded(name));
 /** Does a name tell which column is meant? 'Name' and 'number' are said of many things. */
-const telling = (name: string): boolean => /[\s_]/.test(name.trim()) || (name.length > 4 && !GENERAL.has(name.toLowerCase()));
+const telling = (name: string): boolean => /[\s_]/.test(name.trim()) || (name.length > 3 && !GENERAL.has(name.toLowerCase()) && !/^(?:kind|type|note|town|city|area|unit|done|paid|open|left|sent|size|room|from|week|year|time|date|name|mode)$/i.test(name));
 const GENERAL = new Set(COLUMN_NOUNS);
 
 /** A pair of columns that hold the same things in two tables. */

@@ -4,7 +4,8 @@ import { isQuantity } from '../../table/column';
 import { nothing, type Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, SIZES } from './conditions/make';
-import { quantity, rowSpan } from './expressions';
+import { quantity, rowDate, rowSpan } from './expressions';
+import { stem } from '../words';
 import { lookupOf, notListed, type OtherColumn } from './others';
 import { bandOf } from './bands';
 
@@ -66,6 +67,27 @@ export function atRates(name: string, table: string, x: Context): Expression | n
   return amount && there && op('*', amount, there);
 }
 
+const LIMIT = /\b(?:limit|capacity|max(?:imum)?|most|allowed|allowance|seats|places)\b/i;
+const wordsOf = (name: string): readonly string[] => name.toLowerCase().split(/[\s_-]+/).filter((w) => w.length > 2 && !LIMIT.test(w)).map(stem);
+
+/** The only column of numbers here that a limit of another table is of: ‹Passengers› of ‹Passenger limit›. */
+function limitedBy({ column: name }: OtherColumn, x: Context): string | null {
+  const said = LIMIT.test(name) ? wordsOf(name) : [];
+  const found = x.head.columns.filter((c) => readsAsNumber(x.head, c.name) && wordsOf(c.name).some((w) => said.includes(w)));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
+/** The limits in other tables that are of a column here. */
+const limitsOf = (name: string, x: Context): readonly OtherColumn[] =>
+  [...(x.head.others ?? [])].flatMap(([table, other]) => other.columns.map((c) => ({ table, column: c.name }))).filter((c) => limitedBy(c, x) === name && theirNumber(c, x) !== null);
+
+const MADE = /\b(?:built|born|birth|made|founded|installed|bought|planted|launched|since|commissioned)\b/i;
+/** Whole years from when what another table tells of was made to the day of the row. */
+function ageThere(x: Context): Expression | null {
+  const day = rowDate(x), found = [...(x.head.others ?? [])].flatMap(([table, other]) => other.columns.filter((c) => MADE.test(c.name)).map((c) => theirDay({ table, column: c.name }, x))).filter((e) => e !== null);
+  return day !== null && found.length === 1 ? { kind: 'span', unit: 'years', from: found[0]!, to: column(day) } : null;
+}
+
 /** How long a row lasted, against the most or least that another table says in such a unit. */
 function lastedMore(operator: Comparison, c: OtherColumn, x: Context): Condition | null {
   const unit = (['days', 'hours', 'minutes', 'weeks', 'months'] as const).find((u) => c.column.toLowerCase().includes(u.slice(0, -1)));
@@ -92,6 +114,19 @@ export const theirRules: readonly Rule[] = [
   rule('cond', 'of|for|from|by|with the? $table:t ~rel? ~be|live|lives|live|come|comes? from|in|of|at|with|called $theirValues:v', ({ v, t }, x: Context) => (v[0].table === t ? theirAmong(v, x) : null), 0),
   ...SIZES.map(([words, operator]) => rule('cond', `${words} $num:n ^$theirs:c`, ({ n, c }, x: Context) => { const e = theirNumber(c, x); return e && compare(operator, e, number(n)); }, 0.1)).flat(),
   rule('cond', 'does|do|did ^$col:a match|equal|agree|correspond with|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
+  // 'Of vessels built before 2000'
+  ...SIZES.flatMap(([words, operator]) => [
+    rule('cond', `of|from|by|with|on|for|whose? the? $table|$noun|$col? ~rel? ~be? ^$theirs:c ${words} $date:d`, ({ c, d }, x: Context) => { const e = theirDay(c, x); return e && compare(operator, e, { kind: 'date', value: d }); }, 0.05),
+    rule('cond', `of|from|by|with|on|for|whose? the? $table|$noun|$col? ~rel? ~be? ^$theirs:c ${words} $period:p`, ({ c, p }, x: Context) => { const e = theirDay(c, x); return e && compare(operator, e, { kind: 'date', value: operator === '<' || operator === '>=' ? p.from : p.to }); }, 0.05),
+  ]).flat(),
+  // 'Over the passenger limit', of what is called so here
+  ...(['~more', '~less'] as const).map((words) => rule('cond', `~be? ${words} the|its|their? ^$theirs:c`, ({ c }, x: Context) => { const own = limitedBy(c, x), there = own === null ? null : theirNumber(c, x); return there && compare(words === '~more' ? '>' : '<', column(own!), there); }, 0)).flat(),
+  rule('cond', "with|has|have|had|carrying|carried? more ^$col:a than the? $table|$noun|$col|it|they can|may|should|could hold|take|carry|fit|bear|seat|load|have", ({ a }, x: Context) => { const [c, ...more] = limitsOf(a, x); const there = c && more.length === 0 ? theirNumber(c, x) : null; return there && compare('>', column(a), there); }, -0.3),
+  // How old what another table tells of was on the row's day
+  rule('ex1', 'how old ~be ~each|the? $table|$noun|$col on|at|by|when the? day|date|time? of? the? $rows|$noun|$guess ,? in? (full|whole)? years?', (_s, x: Context) => ageThere(x), -0.3),
+  rule('ex1', 'age of ~each|the? $table|$noun|$col on|at|by|when the? day|date|time? of? the? $rows|$noun|$guess ,? in? (full|whole)? years?', (_s, x: Context) => ageThere(x), -0.3),
+  // 'The year the vessel was built'
+  rule('expr', '=year|month (in|when|that)? which? the|its|their? $rows|$noun|$table|$col|it|they ~be ^$theirs:c', ({ c }, x: Context) => { const e = theirDay(c, x); return e && { kind: 'part', part: 'year', of: e }; }, -0.1),
   rule('cond', '~withA|with an? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && not({ kind: 'empty', of: e }); }, 0.2),
   rule('cond', '~without an?|any? ^$theirs:c', ({ c }, x: Context) => { const e = soleValue(x, c); return e && { kind: 'empty', of: e }; }, 0.2),
   rule('cond', '$word? by|from|of|for|to someone|somebody|people|persons|those|anyone|$noun ~rel? $cond:c', ({ c }) => (JSON.stringify(c).includes('"lookup"') ? c : null), 0.1),

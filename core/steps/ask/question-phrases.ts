@@ -5,6 +5,7 @@ import { columnIn, dated, groupable, moneyColumn, takingsColumn, quantity, rowDa
 import { readsAsDate } from '../../formula/check';
 import { all, column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
 import { columnOf } from '../../table/table';
+import { stem } from '../../language/words';
 import { namesRows } from '../../language/mentions';
 import { yesNoOf } from '../../language/grammar/seeds/yesno';
 import { personColumn } from '../calculate/person-phrases';
@@ -97,6 +98,7 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', '$qlead? $qfigs:f ~inTotal? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have ~each $qbys:b $word ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.2),
+  rule('question', '$qlead? $qfigs:f did|do|does|have|has we|they|you|people $word:w (in|out|over|away)? ~inTotal? ~each $qbys:b', ({ f, w, b }, x: Context): Question | null => ([...x.vocabulary.values.keys()].some((v) => stem(v) === stem(w.toLowerCase())) ? null : { figures: f, by: b }), 0.1),
   rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
   // 'for each boat per day': what it is split by, said in more than one place
   rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),

@@ -306,6 +306,7 @@ export const casePhrases = [
     rule('case1', `$leaf:l ~if it|they|$col? ~be? ${words} that|then|this|it|those?`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
   ]).flat(),
   rule('case1', '$label:l ~if there|it? ~be|~have no|~blankWord $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: textOf(l) }], 0.05),
+  rule('case1', '$leaf:l ~if there|it|they? ~be|~have|says? some|any|another|other|else|something|anything text|note|notes|remark|comment|entry|word|words|value|$col|else?', ({ l }): Open[] => [{ when: not({ kind: 'empty', of: IT }), then: l, loose: true }], 0),
   rule('case1', 'none|nothing ~if there|it? ~be|~have no|~blankWord $col:c', ({ c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: blank }], 0),
   rule('case1', '$label:l ~if there|it|that? ~be? none|nothing|no|not known|given|there|one?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l) }], 0),
   rule('choice', '$choice:c ,|;|.|and? blank|empty|nothing ~if|when|where it|that|they|we? ~be? unknown|unspecified|missing', ({ c }): Cases => ({ ...c, list: [{ when: { kind: 'empty', of: IT }, then: blank }, ...c.list] }), 0.05),

@@ -137,6 +137,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'but|and? the? $rset:c stay|stays|remain|remains|are|is left? as|unchanged they|it|are|is? are|is|before?', ({ c }) => onLast(`unless ${keyOf(c)}`, (plan) => { const [own, ...more] = [...new Set(columnsOf(plan.as))]; return own !== undefined && more.length === 0 && !isSpan(plan.as) && plan.as.kind !== 'choose' ? { ...plan, as: cases([{ when: c, then: column(own) }], plan.as) } : null; }), -0.3),
   rule('rider', 'in|as|counted ^$spanUnit:u', ({ u }) => onLast(`span ${u}`, (plan) => inSpans(plan, u)), 0),
   rule('rider', 'in|as $unit:u', ({ u }) => onLast(`unit ${u}`, (plan) => inUnit(plan, u)), 0.05),
+  rule('rider', '^$unit:u', ({ u }) => onLast(`unit said ${u}`, (plan) => (/"kind":"(?:measure|lapse|clock)"/.test(keyOf(plan.as)) ? inUnit(plan, u) : null)), 0.3),
   rule('aside', 'down the? list|column|rows|sheet|table', () => nothing, 0.05),
   rule('aside', 'the? first $rows of a|each|every|the $col ~be? ~blankWord', () => nothing, 0.05),
   rule('rider', '~if there is no $col:a ,? just the? $col:b on its own', ({ a, b }) => onLast('join', (plan) => (plan.as.kind === 'join' && [a, b].every((n) => columnsOf(plan.as).includes(n)) ? plan : null)), 0),

@@ -2,7 +2,7 @@ import { onLast } from './amending';
 import { persons } from '../../language/grammar/kinds';
 import { readsAsDate } from '../../formula/check';
 import { programsFor, type Example } from '../by-example/programs';
-import { column, type Expression } from '../../formula/expression';
+import { column, columnsOf, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { folded } from '../../values/fold';
@@ -37,8 +37,12 @@ export function finds(what: Findable, name: string, x: { head: Context['head'] }
 }
 const held = new WeakMap<Context['head'], Map<string, number>>();
 
-/** Is a weight all that the cells of a column hold? Then there is nothing to find in them. */
-const isAll = (what: Findable, name: string, x: { head: Context['head'] }): boolean => what.kind === 'sort' && what.sort === 'date' ? readsAsDate(x.head, name) : what.kind === 'sort' && what.sort === 'weight' && sampleOf(name, x).filter((v) => finder(what)(v)[0] === v.trim()).length > finds(what, name, x) / 2;
+const MEASURED: ReadonlySet<FindSort> = new Set<FindSort>(['weight', 'duration', 'length', 'volume']);
+/** What is found where an amount in such units is looked for. */
+const AMOUNTS: Readonly<Record<string, FindSort>> = { weight: 'weight', time: 'duration', length: 'length', volume: 'volume' };
+
+/** Is an amount all that the cells of a column hold? Then there is nothing to find in them. */
+const isAll = (what: Findable, name: string, x: { head: Context['head'] }): boolean => what.kind === 'sort' && what.sort === 'date' ? readsAsDate(x.head, name) : what.kind === 'sort' && MEASURED.has(what.sort) && sampleOf(name, x).filter((v) => finder(what)(v)[0] === v.trim()).length > finds(what, name, x) / 2;
 
 /** The column in which something can be found: the one named, if it holds any; else the only one that does. */
 function holder(what: Findable, named: string | null, x: Context): string | null {
@@ -53,16 +57,20 @@ export const findIn = (what: Findable, named: string | null, x: Context, which: 
   return name === null ? null : found(what, column(name), which);
 };
 
-/** The first weight in a text, as a number in a unit. */
-function weighedIn(name: string, unit: string, x: Context): Expression | null {
-  const of = findIn(sort('weight'), name, x);
+/** The first amount in a text that is told in such units, as a number in one of them. */
+function amountIn(name: string, unit: string, x: Context): Expression | null {
+  const what = AMOUNTS[unitSort(unit) ?? ''];
+  const of = what === undefined ? null : findIn(sort(what), name, x);
   return of && { kind: 'measure', unit, of };
 }
+
+/** What an amount is called that was asked for: 'Delay' of 'the delay in minutes', 'Minutes'. */
+const amountCalled = (said: string | undefined, unit: string): string => { const word = said ?? ({ min: 'minutes', h: 'hours', d: 'days', s: 'seconds', km: 'kilometres', m: 'metres', l: 'litres', kg: 'kilos', g: 'grams' } as Record<string, string>)[unit] ?? unit; return word.charAt(0).toUpperCase() + word.slice(1); };
 
 /** A name for what was found, where none was given. */
 const addFound = (e: Expression | null, name?: string): Act | null => e && add(e, name);
 
-const NAMES: Partial<Record<FindSort, string>> = { email: 'Email', phone: 'Phone', web: 'Link', domain: 'Domain', amount: 'Amount', number: 'Number', percent: 'Percent', date: 'Date', hashtag: 'Hashtag', postcode: 'Postcode', title: 'Title', weight: 'Weight', place: 'Place', person: 'Person' };
+const NAMES: Partial<Record<FindSort, string>> = { email: 'Email', phone: 'Phone', web: 'Link', domain: 'Domain', amount: 'Amount', number: 'Number', percent: 'Percent', date: 'Date', hashtag: 'Hashtag', postcode: 'Postcode', title: 'Title', weight: 'Weight', duration: 'Duration', length: 'Length', volume: 'Volume', place: 'Place', person: 'Person' };
 
 /** Several finds in one column, one new column each. */
 export function foundAll(name: string, whats: readonly Findable[], names: readonly string[] | null, x: Context): Act | null {
@@ -175,10 +183,14 @@ export const textPhrases = [
   rule('what', 'hashtag|hashtags|tags', () => sort('hashtag'), 0),
   rule('what', 'postcode|postcodes|zip|postal code|codes?', () => sort('postcode'), 0.1),
   rule('what', 'weight|weights', () => sort('weight'), 0.1),
-  rule('weightUnit', 'weight|weights in $unit:u', ({ u }) => (unitSort(u) === 'weight' ? u : null), 0),
-  rule('ex1', 'the? $weightUnit:u in|from|of|mentioned|within in? $col:c', ({ u, c }, x: Context) => weighedIn(c, u, x), -0.1),
-  rule('clause', '~extract the? $weightUnit:u out? from|of|in of? $col:c', ({ u, c }, x: Context) => addFound(weighedIn(c, u, x), 'Weight'), -0.1),
-  rule('clause', '~extract the? weight|weights out? from|of|in of? $col:c ,? in $unit:u', ({ u, c }, x: Context) => (unitSort(u) === 'weight' ? addFound(weighedIn(c, u, x), 'Weight') : null), -0.1),
+  // 'The delay in minutes out of the log', 'the number of minutes in the note'
+  rule('amountUnit', '$word:w in $unit:u', ({ w, u }) => ({ w, u }), 0),
+  rule('amountUnit', 'number|amount|count of $unit:u', ({ u }) => ({ u }), 0),
+  rule('amountUnit', '^$unit:u', ({ u }) => ({ u }), 0.1),
+  rule('ex1', 'the? $amountUnit:a in|from|of|mentioned|within|said in? the? $col:c', ({ a, c }, x: Context) => (textual(c, x) ? amountIn(c, a.u, x) : null), -0.1),
+  rule('clause', '~extract the? $amountUnit:a out? from|of|in of? the? $col:c', ({ a, c }, x: Context) => addFound(textual(c, x) ? amountIn(c, a.u, x) : null, amountCalled(a.w, a.u)), -0.1),
+  rule('clause', '~extract the? $word:w out? from|of|in of? the? $col:c ,? in $unit:u', ({ w, u, c }, x: Context) => addFound(textual(c, x) ? amountIn(c, u, x) : null, amountCalled(w, u)), -0.1),
+  rule('what', 'duration|durations', () => sort('duration'), 0.2),
   rule('what', 'place|places|country|countries mentioned|named|given?', () => sort('place'), 0.2),
   rule('what', 'town|towns|city|cities|location|locations mentioned|named|given', () => sort('place'), 0.2),
   rule('what', "person|people|persons|person's|people's|customer|member|contact|employee name|names mentioned|named|given?", () => sort('person'), 0.1),
@@ -307,6 +319,9 @@ export const textPhrases = [
   rule('text0', 'the? last|final|trailing $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'last', count: n, of: column(c) } : null), 0),
   rule('clause', 'shorten|cut|truncate|trim|limit $col:c down? to|after the? first? $num:n characters|character|letters|letter|signs', ({ c, n }) => (n >= 1 && n <= 1000 ? plans({ step: 'calculate', name: c, as: { kind: 'letters', side: 'first', count: n, of: column(c) }, replace: true }) : null), 0),
   rule('text0', 'the? first letter|character|initial of|in|from $col:c', ({ c }) => ({ kind: 'letters', side: 'first', count: 1, of: column(c) }), 0),
+  rule('text0', "the? first letter|character|initial of|in|from the|their|its? $col:c surname|family|last name?", ({ c }, x: Context) => (textual(c, x) ? { kind: 'letters', side: 'first', count: 1, of: { kind: 'person', part: 'last', of: column(c) } } : null), -0.1),
+  rule('text0', "the? first letter|character|initial of|in|from the? surname|family|last name? of|in|from the? $col:c", ({ c }, x: Context) => (textual(c, x) ? { kind: 'letters', side: 'first', count: 1, of: { kind: 'person', part: 'last', of: column(c) } } : null), -0.1),
+  rule('rider', '$rows|those|ones|names|what|whatever|everything|values|cells? ~without|~rel? a|any|have|has|had|contain|is|are? no|not? a|any? $mark:m (in it|them)? ,? stay|stays|remain|remains|is|are|keep|keeps|leave|left? (as they|it are|is|were|was|alone|unchanged)? unchanged|alone|untouched|same?', ({ m }) => onUnsplit(m), 0.05),
   rule('text0', 'the? first word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: 1, mark: ' ', of: column(c) }), 0),
   rule('text0', 'the? first $col:c only|alone?', ({ c }, x: Context) => pieceOfList(c, 1, x), 0.05),
   rule('text0', 'the? last $col:c only|alone?', ({ c }, x: Context) => pieceOfList(c, -1, x), 0.05),
@@ -495,6 +510,15 @@ function behindWord(word: string, name: string, x: Context): Expression | null {
   const ways = new Set(sampleOf(name, x).flatMap((v) => [...v.matchAll(new RegExp(`(?<![\\p{L}])(${word.replace(/[^\p{L}\p{N}]/gu, '')})[\\s:#.-]*(?:no\\.?|number|nr\\.?)?[\\s:#.-]*\\d`, 'giu'))].map((m) => m[1]!)));
   const [as, ...others] = ways;
   return as === undefined || others.length ? null : found(sort('number'), { kind: 'piece', side: 'after', mark: as, which: 'first', of: column(name) });
+}
+
+/** What has no such mark stays as it is. */
+const onUnsplit = (mark: string): Act =>
+  onText(`unsplit ${mark}`, (e) => (e.kind === 'written' && JSON.stringify(e).includes(`"mark":${JSON.stringify(mark)}`) ? unsplit(e, mark) : null));
+
+function unsplit(e: Expression, mark: string): Expression | null {
+  const [name, ...others] = [...new Set(columnsOf(e))];
+  return name === undefined || others.length ? null : { kind: 'choose', cases: [{ when: { kind: 'text', test: 'contains', of: column(name), texts: [mark] }, then: e }], otherwise: column(name) };
 }
 
 /** The only column in whose texts a mark stands, in most of them. */

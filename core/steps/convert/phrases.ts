@@ -265,6 +265,7 @@ export const phrases = [
   rule('rider', 'no|without|dropping the|any? ~currency ~or|and ~currency', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'no|without|dropping the|any? ~currency and|or no|the? ~thousands', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'no|without|dropping the|any? ~thousands', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
+  rule('rider', 'mind|ignore|watch|careful|drop|remove|lose|forget (out)? (for|with)? the? spaces|space|commas|comma|points|dots|apostrophes (and|or|, the? spaces|space|commas|comma|points|dots)? (for|as|between|in)? the? ~thousands?', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'an? amount|number|figure|one|ones|value ~brackets ~be ~negative', () => rider('negative', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'so|and? ~make those|them|these|the? ones? ~brackets? ~negative', () => rider('negative', (plan) => (numeric(plan) ? plan : null)), 0.05),
   rule('rider', '~brackets mean|means|is|are|stand|stands for? ~negative', () => rider('negative', (plan) => (numeric(plan) ? plan : null)), 0),

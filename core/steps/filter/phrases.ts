@@ -1,7 +1,7 @@
-import { readsAsDate } from '../../formula/check';
+import { isNumberColumn, readsAsDate } from '../../formula/check';
 import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { columnOf } from '../../table/table';
+import { columnOf, findColumn } from '../../table/table';
 import { rowDate } from '../../language/grammar/expressions';
 import { says, SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
@@ -24,6 +24,16 @@ const thenByDate = (down: boolean): Act => ({
   },
 });
 
+/** Rows by the size of the number that was just calculated. */
+const ofMade = (mode: FilterPlan['mode'], operator: Comparison, n: number): Act => ({
+  key: `of made ${mode} ${operator} ${n}`,
+  apply(state) {
+    const last = state.plans.at(-1) ?? state.last;
+    const made = last?.step === 'calculate' && findColumn(state.head.columns, last.name) && isNumberColumn(state.head, last.name) ? last.name : undefined;
+    return made === undefined ? null : withPlan(state, { step: 'filter', mode, where: { kind: 'compare', op: operator, left: column(made), right: number(n) } }, [made]);
+  },
+});
+
 /** What a choice of rows or columns leaves is not there any more: said once more. */
 const restGoes = amend('rest goes', (plan) => ((plan.step === 'filter' && plan.mode === 'keep') || plan.step === 'take' || plan.step === 'sample' || plan.step === 'distinct' || plan.step === 'pick' ? plan : null));
 
@@ -33,6 +43,11 @@ const onlyWords = (texts: readonly string[]): Act =>
     plan.step === 'filter' && plan.where.kind === 'text' && plan.where.test === 'mentions' && plan.where.texts.some((t) => texts.includes(t)) ? { ...plan, where: { ...plan.where, texts } } : null);
 
 export const phrases = [
+  // 'Minutes late: ... And only those over 10': of what was just calculated
+  ...SIZES.flatMap(([words, operator]) => [
+    rule('clause', `(and|now|then)? ~keep|only|just only|just? the|those? $rows|those|ones (that|which)? ~be? ${words} $num:n $unit?`, ({ n }) => ofMade('keep', operator, n), 0.3),
+    rule('clause', `(and|now|then)? ~drop the|those? $rows|those|ones|anything|everything (that|which)? ~be? ${words} $num:n $unit?`, ({ n }) => ofMade('aside', operator, n), 0.3),
+  ]).flat(),
   rule('clause', '$rset:c ~be of no interest|importance|use|concern', ({ c }) => filter('aside', c), 0.1),
   rule('clause', "$rset:c don't|doesn't|dont|doesnt|do|does not? matter|interest us|me?", ({ c }) => filter('aside', c), 0.1),
   rule('clause', '~drop|~hide $rset:c', ({ c }) => filter('aside', c), 0),

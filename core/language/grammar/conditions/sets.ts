@@ -37,6 +37,8 @@ export const setRules: readonly Rule[] = [
   rule('rset', '$word|$col|$guess? $rows|$noun|$guess : ~rel? $cond:c', ({ c }) => c, 0.3),
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) ? null : all([a, b])), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? any([a, b]), 0.1),
+  // 'The log mentions gale or fog': of the same texts, whatever else holds such a value
+  rule('cond', '$cond:a or|, or? ^$value:v', ({ a, v }, x: Context) => (a.kind === 'text' && a.test === 'mentions' && a.of.kind === 'column' && a.of.name !== v.column && !a.texts.includes(v.text) && x.vocabulary.inside.get(v.text.toLowerCase())?.has(a.of.name) ? { ...a, texts: [...a.texts, v.typed] } : null), -0.2),
   rule('cond', '~open $cond:c ~close', ({ c }) => c, 0),
   // Sets of rows
   rule('rset', '$cond:c', ({ c }) => c, 0.02),

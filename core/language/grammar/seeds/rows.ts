@@ -70,8 +70,10 @@ const isLike = (word: string, list: readonly string[]): boolean => list.some((w)
 /** Words of the grammar that must not be taken for unknown rows. */
 const KNOWN_NOUNS = new Set('columns column cells cell rows row fields field lines others other rest days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));
 
-/** A column by its place: 'the second column', 'the last column'. */
+/** A column by its place: 'the second column', 'the last column'; and 'the id', where the first column tells the rows apart and none is called so. */
 export function byPlace(tokens: readonly Token[], { head }: Context, put: Put): void {
+  const first = head.columns[0], glance = first && head.glances?.get(first.name);
+  if (first && glance?.values && glance.values.length >= glance.rows && !head.columns.some((c) => /\b(?:id|key|identifier)s?\b/i.test(c.name))) tokens.forEach((t, i) => { if (/^(?:ids?|identifiers?)$/.test(t.lower)) put('col', i, i + 1, first.name, 0.2); });
   const places = ORDINALS.slice(0, 10);
   tokens.forEach((t, i) => {
     if (tokens[i + 1]?.stem !== 'column') return;

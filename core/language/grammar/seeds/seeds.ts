@@ -13,7 +13,7 @@ import { metricIndex, metrics, numbers } from './quantities';
 import { templates, turned, examples } from './examples';
 import { adjectives } from './adjectives';
 import { filledBy, yesNo } from './yesno';
-import { shapes, shown, remarks, restTexts, background, askedFirst, shownTexts, codesInside, wordsInside } from './texts';
+import { shapes, shown, remarks, restTexts, background, askedFirst, shownTexts, codesInside, ends, wordsInside } from './texts';
 import { rowsByShape, byPlace, families } from './rows';
 import { newNames, numberedTimes } from './names';
 
@@ -100,6 +100,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   byPlace(tokens, context, put);
   codesInside(tokens, items, context, put);
   wordsInside(tokens, columns, items, context, put);
+  ends(tokens, items, context, put);
   clocks(tokens, request, put);
   shownTexts(tokens, request, values, put);
   numbers(tokens, put);

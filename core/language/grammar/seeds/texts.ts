@@ -124,3 +124,19 @@ export function shownTexts(tokens: readonly Token[], request: string, values: re
     }
   });
 }
+
+const WAY = /^(.+?)\s*(?:-|–|—|>|→|\/|\bto\b)\s*(.+)$/i;
+
+/** 'To Skell', 'from Harth', of a column that says from where to where: 'Harth - Skell'. */
+export function ends(tokens: readonly Token[], items: readonly Item[], context: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    if (!/^(?:to|from|towards|into)$/.test(t.lower) || tokens[i + 1]?.kind !== 'word' || items.some((v) => v.cat === 'value' && v.from === i + 1)) return;
+    const side = t.lower === 'from' ? 1 : 2;
+    for (const c of context.head.columns) {
+      if (c.type !== 'text' || !context.vocabulary.inside.get(tokens[i + 1]!.lower)?.has(c.name)) continue;
+      const ways = sampleOf(c.name, context).flatMap((v) => { const m = WAY.exec(v.trim()); return m ? [m] : []; });
+      const piece = ways.map((m) => m[side]!).find((p) => { const words = p.toLowerCase().split(/\s+/); return words.length <= 3 && words.every((w, k) => tokens[i + 1 + k]?.lower === w); });
+      if (piece !== undefined && ways.length * 2 >= sampleOf(c.name, context).length) put('cond', i, i + 1 + piece.split(/\s+/).length, { kind: 'text', test: side === 1 ? 'starts' : 'ends', of: { kind: 'column', name: c.name }, texts: [piece] }, 0);
+    }
+  });
+}
