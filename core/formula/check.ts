@@ -30,6 +30,9 @@ export interface CheckedHead extends TableHead {
 /** Does a column hold numbers that can be reckoned with, and no dates? */
 export const isNumberColumn = (head: CheckedHead, name: string): boolean => readsAsNumber(head, name) && !isDate(columnOf(head, name).type);
 
+/** Is a part a value of another table's column of texts that read as numbers? */
+const readsThere = (part: Expression, { others }: CheckedHead): boolean => { const there = part.kind === 'lookup' && part.fn === 'only' ? others?.get(part.table) : undefined; return there !== undefined && part.kind === 'lookup' && readsAsNumber(there, part.value); };
+
 /** Can most filled cells of a column be read as numbers? As dates? */
 export const readsAsNumber = (head: CheckedHead, name: string): boolean => {
   const column = findColumn(head.columns, name);
@@ -258,7 +261,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       wanted === 'any' ? true
       : part.kind === 'blank' ? true
       : part.kind === 'column' ? (wanted === 'number' ? readsAsNumber(head, part.name) : readsAsDate(head, part.name))
-      : wanted === 'number' ? isQuantity(type)
+      : wanted === 'number' ? isQuantity(type) || readsThere(part, head)
       : isDate(type) || (part.kind === 'text' && readDate(part.value) !== null);
     const unit = wanted === 'number' && part.kind === 'column' ? mixedUnit(head, part.name) : null;
     if (unit !== null && part.kind === 'column') problems.push({ text: `“${part.name}” is written in several units, so its numbers cannot be ${why} as they stand: say ‹${part.name}› measured in "${unit}", or turn it into numbers in ${unit} first.`, column: part.name });

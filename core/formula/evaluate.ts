@@ -187,7 +187,7 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
     case 'cased':
       return mapTexts(texts(e.of, f, c), (t) => changeCase(t, e.letters));
     case 'piece':
-      return mapTexts(texts(e.of, f, c), (t) => piece(t, e.mark, e.side, e.which));
+      return mapTexts(texts(e.of, f, c), (t) => piece(t, [e.mark, ...(e.or ?? [])], e.side, e.which));
     case 'written': {
       const all = e.of.map((part) => texts(part, f, c).texts);
       return { kind: 'text', texts: Array.from({ length: f.length }, (_, i) => (all.some((t) => t[i] === '') ? '' : all.map((t) => t[i]!).join(''))) };
@@ -262,8 +262,12 @@ function countTexts(vector: TextVector, count: (text: string) => number): Number
   return { kind: 'number', values: Float64Array.from(counts, (n) => n || 0), state: Uint8Array.from(counts, (n) => (Number.isNaN(n) ? BLANK : VALUE)) };
 }
 
-function piece(text: string, mark: string, side: 'before' | 'after', which: 'first' | 'last'): string {
-  const at = which === 'first' ? text.indexOf(mark) : text.lastIndexOf(mark);
+function piece(text: string, marks: readonly string[], side: 'before' | 'after', which: 'first' | 'last'): string {
+  let at = -1, mark = '';
+  for (const m of marks) {
+    const own = which === 'first' ? text.indexOf(m) : text.lastIndexOf(m);
+    if (own >= 0 && (at < 0 || (which === 'first' ? own < at : own > at))) [at, mark] = [own, m];
+  }
   return at < 0 ? '' : (side === 'before' ? text.slice(0, at) : text.slice(at + mark.length)).trim();
 }
 

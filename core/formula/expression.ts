@@ -44,7 +44,8 @@ export type Expression =
   | { readonly kind: 'join'; readonly of: readonly Expression[]; readonly separator: string }
   | { readonly kind: 'cased'; readonly letters: LetterCase; readonly of: Expression }
   /** The text before or after a mark; blank where the mark is not there. */
-  | { readonly kind: 'piece'; readonly side: 'before' | 'after'; readonly mark: string; readonly which: 'first' | 'last'; readonly of: Expression }
+  /** `or`: other marks that do as well; the first or last of all of them counts. */
+  | { readonly kind: 'piece'; readonly side: 'before' | 'after'; readonly mark: string; readonly or?: readonly string[]; readonly which: 'first' | 'last'; readonly of: Expression }
   /** Texts written one after the other; blank where one of them is. */
   | { readonly kind: 'written'; readonly of: readonly Expression[] }
   /** The n-th of the pieces between marks, trimmed; a negative n counts from the end. Blank where there are not so many. */

@@ -92,7 +92,7 @@ export const expressionSchema = Joi.alternatives().try(
   node('clock', { of: expressionRef.required() }),
   node('lapse', { unit: Joi.valid('hours', 'minutes').required(), from: expressionRef.required(), to: expressionRef.required() }),
   node('moment', { day: expressionRef.required(), time: expressionRef.required() }),
-  node('piece', { side: Joi.valid('before', 'after').required(), mark: Joi.string().max(1000).required(), which: Joi.valid('first', 'last').required(), of: expressionRef.required() }),
+  node('piece', { side: Joi.valid('before', 'after').required(), mark: Joi.string().max(1000).required(), or: Joi.array().items(Joi.string().min(1).max(1000)).min(1).max(20), which: Joi.valid('first', 'last').required(), of: expressionRef.required() }),
 );
 
 /** Ties the two schemas into the object schema of a plan that uses them. */

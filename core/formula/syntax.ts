@@ -100,7 +100,7 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('orElse', field('of', atom), ', or ', field('otherwise', atom), ' where it is blank'),
   expr('join', field('of', list(atom, 2)), ' joined with ', field('separator', quoted)),
   expr('cased', field('of', atom), ' ', field('letters', oneOf(CASES))),
-  expr('piece', 'the text ', field('side', oneOf([['before', 'before'], ['after', 'after']])), ' the ', field('which', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('mark', quoted), ' in ', field('of', atom)),
+  expr('piece', 'the text ', field('side', oneOf([['before', 'before'], ['after', 'after']])), ' the ', field('which', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('mark', quoted), optional('or', between(' or ', list(quoted, 1, ' or ', ' or '), '')), ' in ', field('of', atom)),
   expr('written', field('of', list(atom, 2, ' followed by ', ' followed by '))),
   expr('slot', 'piece ', field('n', numeral), ' of ', field('of', atom), ' cut at ', field('mark', quoted)),
   expr('letters', 'the ', field('side', oneOf([['first', 'first'], ['last', 'last']])), ' ', field('count', numeral), ' characters of ', field('of', atom)),

@@ -39,6 +39,7 @@ export const ROLES: Readonly<Record<string, string>> = {
   input: 'input raw gross hives area plants',
   gross: 'gross loaded / full total start initial',
   net: 'net / clean now end',
+  tare: 'tare empty packaging',
   good: 'good passed accepted ok',
   bad: 'bad errors defects faulty rejected failed scrapped returned wrong',
   total: 'total all produced checked inspected / count quantity',
@@ -153,6 +154,7 @@ export const METRICS: readonly Metric[] = [
   share('pass rate|acceptance rate|quality rate|first pass yield', 'good / total', 'share of the pieces that were good'),
   figure('productivity|output per hour|units per hour|throughput|rate per hour', 'output / hours', 'what one hour brings'),
   figure('tare|packaging weight', 'gross - net', 'weight of what is around the goods'),
+  figure('net weight|net load|payload|weight net', 'gross - tare', 'weight of the goods without what is around them'),
 
   // Stock
   figure('stock value|inventory value|value of stock|value of the stock|stock worth', 'stock * unitCost', 'what the stock cost'),

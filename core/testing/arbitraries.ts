@@ -80,7 +80,7 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('moment' as const), day: inner, time: inner }),
       fc.record({ kind: fc.constant('clock' as const), of: inner }),
       fc.record({ kind: fc.constant('lapse' as const), unit: fc.constantFrom('hours' as const, 'minutes' as const), from: inner, to: inner }),
-      fc.record({ kind: fc.constant('piece' as const), side: fc.constantFrom('before' as const, 'after' as const), mark: filledText, which: fc.constantFrom('first' as const, 'last' as const), of: inner }),
+      fc.record({ kind: fc.constant('piece' as const), side: fc.constantFrom('before' as const, 'after' as const), mark: filledText, or: fc.array(filledText, { minLength: 1, maxLength: 3 }), which: fc.constantFrom('first' as const, 'last' as const), of: inner }, { requiredKeys: ['kind', 'side', 'mark', 'which', 'of'] }),
     ),
     condition: fc.oneof(
       { depthSize: 'small', withCrossShrink: true },

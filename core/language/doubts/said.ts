@@ -51,6 +51,8 @@ export interface Said {
   readonly newColumn: boolean;
   /** It speaks of one new column, and of no other. */
   readonly oneColumn: boolean;
+  /** It says that something is more or less than something. */
+  readonly comparesSizes: boolean;
   /** It speaks of somebody 'who ...'. */
   readonly thoseWho: boolean;
   /** It says 'without', and not at its beginning. */
@@ -155,6 +157,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     yesOrNo: /^(?:is|are|was|were|does|did|has|have)$/.test(words[0]!.lower),
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
+    comparesSizes: says(/^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/),
     thoseWho: words.some((w, i) => w.lower === 'who' && /^(?:those|people|persons|everyone|everybody|anyone|anybody|ones|all|members|customers|somebody|someone)$/.test(words[i - 1]?.lower ?? '')),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,

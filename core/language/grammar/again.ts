@@ -58,6 +58,10 @@ const makeNumber = (v: number): Act =>
     return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && (plan.step === 'filter' || ![0, 1, 100].includes(n.value)), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
   });
 
+/** Another time of day in what was said before. */
+const makeTime = (minutes: number): Act =>
+  amend(`make time ${minutes}`, (plan) => { let found = 0; const made = rewrite(plan, (n) => { const c = n as { kind?: string; left?: { kind?: string }; right?: { kind?: string; value?: number } } | null; if (typeof n !== 'object' || c === null || c.kind !== 'compare' || c.left?.kind !== 'clock' || c.right?.kind !== 'number') return undefined; found++; return { ...c, right: number(minutes) }; }); return found === 1 ? made : null; });
+
 /** Only where it changes what the request before said. */
 const ofLast = (act: Act): Act => ({ key: `last ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });
 
@@ -130,6 +134,7 @@ export const againRules = [
   rule('rider', '~makeIt to? $pct:p instead|rather?', ({ p }) => makePercent(p), 0),
   rule('rider', '$pct:p instead|rather|please?', ({ p }) => makePercent(p), 0.3),
   rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
+  rule('rider', '~makeIt to? $clock:m instead|rather|please?', ({ m }) => makeTime(m), -0.1),
   rule('rider', '$num:n instead|rather', ({ n }) => makeNumber(n), 0.1),
   rule('rider', 'no|sorry|rather|actually|i ,? mean|meant|make $num:n', ({ n }) => makeNumber(n), 0.2),
   rule('rider', '$nopes ,? by|with|to|at $num:n', ({ n }) => makeNumber(n), 0),

@@ -142,6 +142,7 @@ export const manyRules = [
     rule('tally', `the|its|their? ${words} $many:t date|day`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `when|=date|=day ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} been? ^$deed:t for|on|to|by|at?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `when ~did|~be|~have? ${ROW} ~did|~be|~have|had? the|its|their? ${words} $many:t (was|is|were|happened|came|took place)?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
+    rule('tally', `when did|do|does|has|have|was|were|is|are ${ROW} ${words} ~be? $deeds:t in|up|out|off|there|here?`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `when ~did|~be|~have? ${ROW} ~be|~have? been? ^$deed:t for the ${words} time`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `the? ${words} time|=date|=day ${ROW} ~be|~did|~have|went|got? been? ^$deed:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `the? ${words} time|=date|=day ${ROW} ~be|~did|~have|went|came|got? ^$tcol:c`, ({ c }, x: Context) => figureOf(fn, c, x), 0),

@@ -10,6 +10,7 @@ import { COLUMN_NOUNS } from '../lexicon/synonyms';
 import { stem, type Token } from '../words';
 import { typingDistance } from '../../match/typing';
 import { sampleOf } from './samples';
+import { yesNoOf } from './seeds/yesno';
 
 /* Other tables of the workspace: their names and columns in a request, and what ties two tables together. */
 
@@ -45,6 +46,8 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
       if (m.cost < 0.05 && telling(m.column)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
       else if (m.cost <= 0.31 && words.slice(m.from, m.to).some((t) => !GENERAL.has(t.lower)) && free(m, m.cost < 0.05 ? 0.3 : 0.6)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.2 + m.cost);
     }
+    // 'Hazardous loads', of a column there that says yes or no
+    for (const y of yesNoOf(other)) for (const m of columnMentions(words, vocabularyOf(other))) if (m.column === y.column && m.cost < 0.35 && free(m, 0.6)) put('theirYes', m.from, m.to, { table: name, ...y }, m.cost);
     // A value that stands only there: 'payments for Bread courses'.
     for (const v of valueMentions(words, request, vocabularyOf(other), false)) {
       if (v.cost < 0.3 && !vocabulary.values.has(folded(v.text)) && !vocabulary.inside.has(v.text.toLowerCase())) put('theirValue', v.from, v.to, { table: name, column: v.column, text: v.text }, v.cost);

@@ -102,6 +102,10 @@ export const theirRules: readonly Rule[] = [
   rule('cond', 'of|for|from|in|on|with|at? $theirValues:v', ({ v }, x: Context) => theirAmong(v, x), 0.3),
   rule('cond', '$theirs:c ~be? $theirValues:v', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0),
   rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$theirs:c', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0.1),
+  // 'Hazardous loads': what another table says yes to
+  rule('cond', '~be|~withA? $theirYes:y', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
+  rule('cond', '~not $theirYes:y', ({ y }, x: Context) => theirAmong(y.no.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
+  rule('rset', '$theirYes:y $rows|$guess|$noun', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
   // 'Where the unit price is not the list price', of another table
   rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
   rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
@@ -122,6 +126,7 @@ export const theirRules: readonly Rule[] = [
   // 'Over the passenger limit', of what is called so here
   ...(['~more', '~less'] as const).map((words) => rule('cond', `~be? ${words} the|its|their? ^$theirs:c`, ({ c }, x: Context) => { const own = limitedBy(c, x), there = own === null ? null : theirNumber(c, x); return there && compare(words === '~more' ? '>' : '<', column(own!), there); }, 0)).flat(),
   rule('cond', "with|has|have|had|carrying|carried? more ^$col:a than the? $table|$noun|$col|it|they can|may|should|could hold|take|carry|fit|bear|seat|load|have", ({ a }, x: Context) => { const [c, ...more] = limitsOf(a, x); const there = c && more.length === 0 ? theirNumber(c, x) : null; return there && compare('>', column(a), there); }, -0.3),
+  ...(['~more', '~less'] as const).map((words) => rule('cond', `~be? ${words} the|its|their? ^$theirs:c (of|for (its|their|the|that)? $col|$noun|$rows|$table)? ,|~open? by|in|of|as? the? $metric:e ~close?`, ({ c, e }, x: Context) => { const there = theirNumber(c, x); return there && compare(words === '~more' ? '>' : '<', e, there); }, 0)).flat(),
   // How old what another table tells of was on the row's day
   rule('ex1', 'how old ~be ~each|the? $table|$noun|$col on|at|by|when the? day|date|time? of? the? $rows|$noun|$guess ,? in? (full|whole)? years?', (_s, x: Context) => ageThere(x), -0.3),
   rule('ex1', 'age of ~each|the? $table|$noun|$col on|at|by|when the? day|date|time? of? the? $rows|$noun|$guess ,? in? (full|whole)? years?', (_s, x: Context) => ageThere(x), -0.3),

@@ -1,9 +1,9 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Act, Context } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
-import { columnIn, dated, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, startColumn } from '../../language/grammar/expressions';
+import { columnIn, dated, onlyTime, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, startColumn } from '../../language/grammar/expressions';
 import { stem } from '../../language/words';
-import { column, type Condition, type Expression, op } from '../../formula/expression';
+import { column, type Condition, type Expression, number, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, asked, firstUnique, grouped, over, period, type Question, repeats, sum } from './question';
@@ -118,5 +118,6 @@ export const rankingPhrases: readonly Rule[] = [
   rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, f, true, n, x)), 0),
   rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, sum(m, x), true, n, x)), 0.1),
   rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
+  ...([['busiest|fullest', true], ['quietest|emptiest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? ,? (what|which)? (is|was)? the? ${words} hour (of the day)?`, (_s, x: Context) => { const c = onlyTime(x); return c === null ? null : asked({ figures: [allRows], by: [{ kind: 'round', of: op('/', { kind: 'clock', of: column(c) }, number(60)), places: 0, mode: 'down' }], order: { figure: 0, down }, most: 1 }); }, -0.1)).flat(),
   rule('clause', '~tellMe? the? busiest|fullest $qperiod:p', ({ p }, x: Context) => { const b = period(p, rowDate(x), x); return b && asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }); }, 0.1),
 ].flat();

@@ -368,6 +368,7 @@ export const casePhrases = [
   // 'Size is large from four occupants up and small below that'
   rule('clause', '~add? ~column? ~named? $name:n ~be|:|=|,|as $leaf:t from|at|with|for $num:k $col:c? up|upwards|on|onwards|~orMore? ,|;|and? ,|;|and? $leaf:u below|under|otherwise|else|for that|it|this|less|fewer|smaller?', ({ n, t, k, c, u }, x: Context) => { const of = (c as string | undefined) ?? null; const e = of === null ? null : quantity(of, x); return e && t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(of!) }, then: blank }, { when: { kind: 'compare', op: '>=', left: e, right: { kind: 'number', value: k } }, then: t }], otherwise: u }, n) : null; }, -0.1),
   rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
+  rule('clause', '$casesOf:c ^$col:n', ({ c, n }, x: Context) => (c.length > 1 && ofNothing(c) ? addOf(banded(n, { list: c, otherwise: blank }, x)) : null), 0.3),
   rule('clause', 'the? $col:n in|into ~band :|,|– of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
   rule('labels', '$label:a and|or|,|/ $label:b', ({ a, b }) => [a, b], 0),
   rule('labels', '$label:a ,|/ $labels:r', ({ a, r }) => [a, ...r], 0),

@@ -90,7 +90,7 @@ function inSpans(plan: CalculatePlan, unit: SpanUnit): CalculatePlan | null {
 
 /** A formula over the one column whose name tells a unit of this sort, in another such unit: kilos per piece in grams. */
 function columnsIn(e: Expression, unit: string): Expression | null {
-  const own = [...new Set(columnsOf(e))].flatMap((name) => { const u = unitInName(name); return u && unitSort(u) === unitSort(unit) ? [u] : []; });
+  const own = [...new Set(columnsOf(e).flatMap((name) => { const u = unitInName(name); return u && unitSort(u) === unitSort(unit) ? [u] : []; }))];
   const top = (n: Expression): readonly string[] => (n.kind === 'op' && n.op === '/' ? top(n.left) : n.kind === 'op' && n.op === '^' ? [] : columnsOf(n));
   return own.length === 1 && top(e).some((name) => unitInName(name) === own[0]) ? converted(e, own[0]!, unit) : null;
 }

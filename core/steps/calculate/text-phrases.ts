@@ -165,8 +165,11 @@ const onText = (key: string, change: (e: Expression) => Expression | null): Act 
 
 const isFind = (e: Expression): boolean => e.kind === 'found' || e.kind === 'slot' || e.kind === 'inside' || e.kind === 'written' || e.kind === 'piece' || e.kind === 'initials' || ((e.kind === 'cased' || e.kind === 'letters') && isFind(e.of));
 
-/** What stands before a mark; all of it where there is none. */
-const cutOff = (name: string, mark: string, which: 'first' | 'last' | undefined): Expression => ({ kind: 'orElse', of: { kind: 'piece', side: 'before', mark, which: which ?? 'first', of: column(name) }, otherwise: column(name) });
+/** What stands before the first of some marks; all of it where there is none. */
+const cutOff = (name: string, [mark, ...or]: readonly string[], which: 'first' | 'last' | undefined): Expression =>
+  ({ kind: 'orElse', of: { kind: 'piece', side: 'before', mark: mark!, ...(or.length ? { or } : {}), which: which ?? 'first', of: column(name) }, otherwise: column(name) });
+/** The same in the column itself. */
+const cutTo = (name: string, marks: readonly string[], which?: 'first' | 'last'): Act => plans({ step: 'calculate', name, as: cutOff(name, marks, which), replace: true });
 
 export const textPhrases = [
   // What can be found
@@ -405,9 +408,21 @@ export const textPhrases = [
   // 'Put date and start time into one column called Starts'
   rule('clause', '~join|put|bring|write $col:a and|with|, $col:b together? ~into|as a|one|single|the? one|single|same? column|field|cell|value ~named? $name:n?', ({ a, b, n }, x: Context) => { if (a === b) return null; const e = momentOf(a, b, x) ?? momentOf(b, a, x); return add(e ?? { kind: 'join', of: [column(a), column(b)], separator: ' ' }, n); }, -0.2),
   // 'Remove everything after the semicolon in notes'
-  rule('clause', '~drop everything|anything|all|whatever|what (that|which)? comes|stands|is|follows? after|behind|following the? $which:w? $mark:m in|of|from|within the? $col:c', ({ c, w, m }) => plans({ step: 'calculate', name: c, as: cutOff(c, m, w), replace: true }), -0.4),
+  rule('clause', '~drop everything|anything|all|whatever|what (that|which)? comes|stands|is|follows? after|behind|following the? $which:w? $mark:m in|of|from|within the? $col:c', ({ c, w, m }) => cutTo(c, [m], w), -0.4),
+  // 'Keep what is before the first comma, semicolon or dash': whichever comes first
+  rule('someMarks', '$mark:a or|and|,|/ $mark:b', ({ a, b }) => (a === b ? null : [a, b]), 0),
+  rule('someMarks', '$mark:a , or? a|an? $someMarks:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0),
+  rule('someMarks', '$mark:a or|and a|an|the $mark:b', ({ a, b }) => (a === b ? null : [a, b]), 0),
+  rule('clause', '~keep|leave (only|just)? what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $someMarks:m in|of|from|within the? $col:c', ({ c, m }) => cutTo(c, m), -0.4),
+  rule('clause', 'in|of|from|within the? $col:c ,? ~keep|leave (only|just)? what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.4),
+  rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.4),
+  rule('clause', "i|we'd|i'd|we|would|want|like like|want|need? the? $col:c cut|trimmed|shortened|ended off? at|before a|an|the? first? $someMarks:m", ({ c, m }) => cutTo(c, m), -0.4),
+  rule('clause', "~if a|an|the? $col:c ~have|~be several|many|more|two|multiple parts|pieces|remarks|entries|values|things ~open? (after|behind|separated by|split by|divided by|with|at)? a|an? $someMarks:m ~close? ,? (only|just)? ~keep|leave|take|use (only|just)? the? first (one|part|piece)?", ({ c, m }) => cutTo(c, m), -0.4),
+  rule('clause', "~if a|an|the? $col:c ~have|~be several|many|more|two|multiple parts|pieces|remarks|entries|values|things ~open? (after|behind|separated by|split by|divided by|with|at)? a|an? $mark:m ~close? ,? (only|just)? ~keep|leave|take|use (only|just)? the? first (one|part|piece)?", ({ c, m }) => cutTo(c, [m]), -0.4),
+  rule('text0', 'the? first? (part of (the)?)? $col:c ~open? before|until|till|up to? a|an|the? first? $someMarks:m ~close?', ({ c, m }) => cutOff(c, m, undefined), -0.1),
+  rule('text0', 'what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $someMarks:m in|of|from|within the? $col:c', ({ c, m }) => cutOff(c, m, undefined), -0.1),
   // 'Cut the descriptions off at the first comma'
-  rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after the? $which:w? $mark:m', ({ c, w, m }) => plans({ step: 'calculate', name: c, as: cutOff(c, m, w), replace: true }), -0.4),
+  rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after the? $which:w? $mark:m', ({ c, w, m }) => cutTo(c, [m], w), -0.4),
   rule('rider', '~otherwise leave|keep|put|it|that leave|stay|stays|is? it|that|them|nothing? ~blankWord|nothing', () => onText('otherwise blank', (e) => (isFind(e) ? e : null)), 0),
   // 'The letter at the front of the code'
   rule('text0', 'the? letter|letters at|in|from the? front|start|beginning|head of|in the? $col:c', ({ c }, x: Context) => leadingLetters(c, x), -0.1),

@@ -78,6 +78,7 @@ export const windowPhrases = [
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev', ({ c }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [])); }, -0.1),
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev ~each|of|for|in the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [by])); }, -0.1),
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev in percent|% ~each|of|for|in the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [by])); }, -0.1),
+  rule('ex0', 'the? previous|preceding|prior|last $col:c of|for|by|from|with|in|at the? same ^$col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && by !== c ? previous(e, [by]) : null; }, -0.1),
   rule('ex0', '$col:c compared|against|versus|vs|relative with|to? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, previous(e, [])); }, 0.1),
   rule('ex0', '$col:c compared|against|versus|vs|relative with|to? $prev on|for|of|in|at the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, previous(e, [by])); }, 0),
   // Compared with the same day, month or quarter of the year before

@@ -94,6 +94,7 @@ export const phrases = [
   rule('clause', '~make them|it|both|all? ~into? ~number', () => act(null, 'decimal'), 0.25),
   rule('clause', '~drop ~currency from|in|off $cols:c', ({ c }) => act(c, 'decimal'), 0.1),
   rule('clause', '~make $cols:c ~into? ~date', ({ c }) => act(c, 'date'), 0),
+  rule('clause', "~make the? $cols:c ~into? an? =date|dates|real|proper date|dates? ,|;|.|:|~open? it's|it|they|they're|its|that|in|as|written is|are? ~be? $dayOrder:o ~close?", ({ c, o }) => act(c, 'date', { order: o }), -0.4),
   rule('clause', '$cols:c ~should ~be? ~into? ~date', ({ c }) => act(c, 'date'), 0),
   rule('clause', '~make ~date of|from|in the? $cols:c', ({ c }) => act(c, 'date'), 0),
   rule('rider', "it's|its|they're|they|it ~be? $dayOrder:o", ({ o }) => inOrder(o), 0),

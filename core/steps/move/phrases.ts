@@ -23,6 +23,8 @@ export const phrases = [
   rule('clause', 'put|bring|arrange|order|sort|set|have the? columns in|into this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('clause', 'put|bring|arrange|order|sort|set|have the? columns like this|that|so :|,|-|–? $cols:c ,? (then|and|followed by? the? others|rest|other|remaining ones|columns?)?', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.5),
   rule('rider', ',? then|and|followed by? the? others|rest|remaining|other ones|columns?', () => amend('moved, then the others', (plan) => (plan.step === 'move' && 'to' in plan.place && plan.place.to === 'first' ? plan : null)), 0),
+  rule('clause', 'reorder|rearrange|re-order the? columns? :|,|-|– $cols:c ,|;|. (then|and|followed by)? the? others|rest|remaining|other (ones|columns)? (after|behind|follow|follows|at the end|as it is|stays|stay)? (that|them|it)?', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.5),
+  rule('clause', 'reorder|rearrange|re-order the? columns? :|,|-|– $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.3),
   rule('clause', 'columns? order|sequence of? (the? columns)? :|,|-|–|= $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('clause', 'the? columns in this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),
   rule('clause', 'the? columns ~should be? in this|that|the following|such? order|sequence :|,|-|–? $cols:c', ({ c }) => (c.length > 1 ? move(c, { to: 'first' }) : null), -0.4),

@@ -75,6 +75,9 @@ export const phrases = [
   rule('clause', '~drop $sought:t off|from|at the end of $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', t), ''), 0),
   rule('clause', 'take|cut|strip|get the? $sought:t out|off of|from? $cols:c', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
   rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => replaced(c, wholeTexts('start', t), ''), 0),
+  // 'Payment "none" is no payment at all, leave those empty'
+  rule('clause', '$cols:c $sought:t ~be|means|mean|= (not|no|just|only|really|nothing)? $word|$col|nothing|~blankWord ($word)? (at all)? ,|;|:|- (so|please)? leave|make|set|turn|put those|them|it|these|that ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.2),
+  rule('clause', '$sought:t in|under the? $cols:c ~be|means|mean|= (not|no|just|only|really|nothing)? $word|$col|nothing|~blankWord ($word)? (at all)? ,|;|:|- (so|please)? leave|make|set|turn|put those|them|it|these|that ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.2),
   rule('clause', '~drop $sought:t from|in|out|of|inside $cols:c', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
   rule('clause', '~drop all? the? $charlist:m from|in|out $cols:c', ({ c, m }) => replaced(c, wholeTexts('anywhere', m), ''), 0.1),
   rule('clause', '~replace $sought:t in|inside|within $cols:c ~with $instead:s', ({ c, t, s }) => replaced(c, wholeTexts('anywhere', t), s), 0),

@@ -1,6 +1,9 @@
-import { amend, nothing, withPlan, type Act, type State } from '../../language/acts';
+import { amend, nothing, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { nearestSpelling } from '../../match/likeness';
+import { bareText, nearestSpelling } from '../../match/likeness';
+import { sampleOf } from '../../language/grammar/samples';
+import { cleaned } from '../../values/clean';
+import { folded } from '../../values/fold';
 
 /** Spellings fit a column when most of its different values are like one of them. */
 function fits(column: string, spellings: readonly string[], { head, start }: State): boolean {
@@ -25,6 +28,16 @@ export const spelled = (columns: readonly string[] | null, spellings: readonly s
     },
   };
 
+/** Does a column hold all of some words? */
+const holdsBoth = (name: string, words: readonly string[], x: Context): boolean => { const held = new Set(sampleOf(name, x).map(folded)); return words.every((w) => held.has(folded(w))); };
+
+/** All spellings of one value, with or without a legal form, written in one way. */
+function unified(name: string, value: string, spelling: string, x: Context): Act | null {
+  const short = (text: string): string => cleaned(text, 'legal'), own = new Set([bareText(short(value)), bareText(short(spelling))]);
+  const others = [...new Set(sampleOf(name, x).map((v) => v.trim()))].filter((v) => v !== spelling && v !== '' && (own.has(bareText(short(v))) || nearestSpelling(v, [spelling]) !== null));
+  return others.length === 0 ? null : { key: `unified ${name} ${spelling}`, apply: (state: State) => withPlan(state, { step: 'replace', columns: [name], find: { kind: 'texts', place: 'whole', texts: others }, with: spelling }, [name]) };
+}
+
 export const phrases = [
   rule('spelling', '$text:t', ({ t }) => t, 0),
   // 'Rosa T.' at the end of a sentence: the stop is the name's where the cells have it.
@@ -42,6 +55,12 @@ export const phrases = [
   rule('aside', 'nothing else|more', () => nothing, 0.05),
   rule('clause', '$cols:c :|,? always|only|either|just|simply $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
   rule('clause', '$cols:c ~should be|say|read|become|show either|one? of? $spellings:s', ({ c, s }) => spelled(c, s), 0),
+  // 'Should only say in or out': small words that the column holds
+  rule('clause', '$col:c ~should|must|can|may only|just? be|say|read|show|hold|contain only|just|either? ^$word:a or|and|/ ^$word:b', ({ c, a, b }, x: Context) => (holdsBoth(c, [a, b], x) ? spelled([c], [a, b]) : null), -0.2),
+  rule('clause', '$col:c :|,|- only|just|either ^$word:a or|and|/ ^$word:b', ({ c, a, b }, x: Context) => (holdsBoth(c, [a, b], x) ? spelled([c], [a, b]) : null), -0.1),
+  // 'Ludd & Co is written three different ways, always use Ludd & Co'
+  rule('clause', '$value:v ~be|~have (written|spelled|spelt|typed|entered|given)? (in|with)? $fewWays ,|;|.|:|- please|so? always|please|just|simply? use|write|make|take|have|call it|them|that? all|always|everywhere? ^$spelling:s (everywhere|throughout|always|please)?', ({ v, s }, x: Context) => unified(v.column, v.text, s, x), -0.3),
+  rule('clause', '$value:v ~be|~have (written|spelled|spelt|typed|entered|given)? (in|with)? $fewWays ,|;|.|:|- please? one|a|the? same|single|one? spelling|way|form|name? please? ,? (the one (with|having) the? $mark:m)?', ({ v }, x: Context) => unified(v.column, v.text, v.text, x), 0),
   rule('clause', '$cols:c ~should either|one? of? $spellings:s', ({ c, s }) => spelled(c, s), 0.1),
   rule('clause', '$cols:c ~be written|spelled|spelt|typed|entered in? ~messily|$fewWays ,|;|:|.|-? ~make|use|write it|them|that? $spellings:s', ({ c, s }) => spelled(c, s), -0.1),
   rule('fewWays', 'a? few|several|many|two|three|different|various|all|sorts|kinds of? ways|forms|spellings', () => true, 0),

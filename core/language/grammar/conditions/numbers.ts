@@ -89,6 +89,8 @@ export const numberRules: readonly Rule[] = [
     rule('when', `${words} $date:d`, ({ d }): When => ({ bounds: [[op, d]] }), 0),
     rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered(op, c, n); }, 0.2),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
+    // 'Heavier than ten tonnes gross'
+    rule('cond', `~be? ${words} $num:n $unit:u ^$col:c`, ({ n, u, c }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, c, u }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, u, c }, x: Context) => { const m = measured(c, u, x); return m && compare(op, m, number(n)); }, 0),
     rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),

@@ -11,6 +11,9 @@ const neverBoth = (a: Condition, b: Condition): boolean => JSON.stringify(a) ===
 /** 'Light and medium': two values of one column are one or the other. */
 const otherValue = (a: Condition, b: Condition): boolean => a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t) => b.texts.includes(t));
 
+/** 'Copper and steel': a cell that is one value mentions no other. */
+const otherText = (a: Condition, b: Condition): boolean => [[a, b], [b, a]].some(([p, q]) => p!.kind === 'among' && p!.of.kind === 'column' && q!.kind === 'text' && q!.test === 'mentions' && q!.of.kind === 'column' && p!.of.name === q!.of.name && !p!.texts.some((t) => q!.texts.some((u) => t.toLowerCase().includes(u.toLowerCase()))));
+
 /** 'Brake or brakes': two forms of one word are looked for in one place; null for anything else. */
 const otherForm = (a: Condition, b: Condition): Condition | null =>
   a.kind === 'text' && b.kind === 'text' && columnsOf(a).join() !== columnsOf(b).join() && a.texts.some((t) => b.texts.some((u) => stem(t.toLowerCase()) === stem(u.toLowerCase()))) ? { ...a, texts: [...a.texts, ...b.texts] } : null;
@@ -35,14 +38,16 @@ export const setRules: readonly Rule[] = [
   rule('rset', '$rows ~rel run|ran|runs|last|lasts|lasted|take|takes|took|weigh|weighs|weighed|hold|holds|held|reach|reached|measure|measures|measured|cover|covers $cond:c', ({ c }) => (c.kind === 'compare' ? c : null), 0.05),
   rule('rset', '$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
   rule('rset', '$word|$col|$guess? $rows|$noun|$guess : ~rel? $cond:c', ({ c }) => c, 0.3),
-  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) ? null : all([a, b])), 0.1),
+  rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) || otherText(a, b) ? null : all([a, b])), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? any([a, b]), 0.1),
   // 'The log mentions gale or fog': of the same texts, whatever else holds such a value
   rule('cond', '$cond:a or|, or? ^$value:v', ({ a, v }, x: Context) => (a.kind === 'text' && a.test === 'mentions' && a.of.kind === 'column' && a.of.name !== v.column && !a.texts.includes(v.text) && x.vocabulary.inside.get(v.text.toLowerCase())?.has(a.of.name) ? { ...a, texts: [...a.texts, v.typed] } : null), -0.2),
+  rule('rset', '$cond:a and|& $cond:b', ({ a, b }) => (otherText(a, b) ? any([a, b]) : null), 0.1),
   rule('cond', '~open $cond:c ~close', ({ c }) => c, 0),
   // Sets of rows
   rule('rset', '$cond:c', ({ c }) => c, 0.02),
   rule('rset', '$cond:c $rows', ({ c }) => c, 0),
+  rule('rset', '$rows|$guess|$noun coming|going|being|getting|standing|lying|running|marked|listed|shown|flagged $cond:c', ({ c }) => c, 0.05),
   rule('rset', 'every|any|all? $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', 'every|any|all? $guess ~rel ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', 'every|each|any $guess ~be? $cond:c', ({ c }) => c, 0),

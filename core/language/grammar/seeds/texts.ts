@@ -92,6 +92,8 @@ export function codesInside(tokens: readonly Token[], items: readonly Item[], co
 /** How a word is written in a column's texts that has a stem: 'rose' where roses are spoken of. */
 const wordOfStem = (wanted: string, column: string, context: Context): string => sampleOf(column, context).flatMap((v) => v.toLowerCase().match(/\p{L}+/gu) ?? []).find((w) => stem(w) === wanted) ?? wanted;
 
+/** What a word stands behind that is looked for in texts: elsewhere 'loads' are rather rows than what mentions a load. */
+const SAYS_OF_TEXT = /^(?:about|of|with|mention|mentions|mentioning|contain|contains|has|have|says|say|on|for|and|or|any|some|the|without|no|,)$/;
 const KNOWN_VERBS = new Set('leave take make give keep put get come go say write sell buy find lose bring show call name need want look work send pay hold run tell'.split(' '));
 
 /** A word that stands inside the texts of only one column, and is nothing else: 'Ilse's batches', 'who used shino'. */
@@ -107,7 +109,7 @@ export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMe
     const own = vocabulary.inside.get(word);
     const held = own ?? (/ings$/.test(word) ? undefined : vocabulary.inside.get(t.stem));
     // The months that dates are written with are no words of a text.
-    if (held && held.size <= 3) for (const column of held) if (!readsAsDate(context.head, column)) put('inside', i, i + 1, { column, text: own ? t.text.replace(/['’]s?$/, '') : wordOfStem(t.stem, column, context) }, (t.capital ? 0.1 : own ? 0.3 : 0.35) + (held.size > 1 ? 0.15 : 0));
+    if (held && held.size <= 3) for (const column of held) if (!readsAsDate(context.head, column)) put('inside', i, i + 1, { column, text: own ? t.text.replace(/['’]s?$/, '') : wordOfStem(t.stem, column, context) }, (t.capital ? 0.1 : own ? 0.3 : /[^su]s$/.test(t.lower) && !SAYS_OF_TEXT.test(tokens[i - 1]?.lower ?? '') ? 0.6 : 0.35) + (held.size > 1 ? 0.15 : 0));
   });
 }
 
