@@ -69,12 +69,14 @@ const synonymous = (a: string, b: string): boolean => {
   return !!x && !!y && [...x].some((g) => y.has(g));
 };
 
+/** What something is counted by, that is no unit: 'Rate/night'. */
+const PER = /^(?:nights?|nt|days?|weeks?|months?|years?|hours?|persons?|person|pers|pax|heads?|guests?|people|pieces?|pcs?|units?|items?|rooms?|seats?|trips?|visits?|lessons?|plots?|boxe?s?)$/i;
 /** Words of a column's name: cut at spaces, marks, and where small letters change to capitals. */
 export const nameWords = (name: string): NameWord[] =>
   name
     .replace(/(\p{Ll}{2})(\p{Lu})/gu, '$1 $2')
     // 'Price/kg' is a price per kilo, 'Title / author' two things.
-    .replace(/^(.+\S)\/(\p{L}+)$/u, (whole, of: string, unit: string) => (unitName(unit.toLowerCase()) ? `${of} per ${unit}` : whole))
+    .replace(/^(.+\S)\/(\p{L}+)$/u, (whole, of: string, unit: string) => (unitName(unit.toLowerCase()) || PER.test(unit) ? `${of} per ${unit}` : whole))
     .split(/[\s_\-./()]+/)
     .filter((w) => w !== '')
     .map((w) => ({ word: w.toLowerCase(), stem: stem(w) }));
@@ -213,6 +215,8 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
   if (a.length >= 6 && b.length >= 4 && (rootOf(a) === rootOf(b) || rootOf(a) === name.stem)) return [WEIGHTS.beginning, 'another form'];
+  // Of stays from one day to another
+  if ((b === 'from' && /^arriv(?:al|als|e|es|ed|ing)$|^check-?in$/.test(a)) || (b === 'to' && /^depart(?:ure|ures|s|ed|ing)?$|^leav(?:e|es|ing)$|^check-?out$/.test(a))) return [WEIGHTS.beginning, 'similar word'];
   if (SHORT.get(b)?.test(a)) return [WEIGHTS.form, 'another form'];
   // A unit is the same under all its names.
   const unit = unitName(token.lower);

@@ -83,6 +83,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans) => plans.some((p) => ((p.step === 'filter' || p.step === 'ask') && p.where !== undefined && neverTrue(p.where)) || (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => neverTrue(c.when)))), asks: 'No row could be both. Is it meant so?' },
   // 'A weight over 5 litres': the number of one quantity is compared with another.
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && (unitSort(s.unit) !== unitSort(own) || convertUnit(1, s.unit, own) !== 1)) && !sizes.some((s) => s.n === n && convertUnit(1, s.unit, own) === 1); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
+  // 'How many nights were booked' asks for no nights that equal a number of a booking.
+  { price: 3, holds: (plans) => compared(plans).some((c) => c.op === '=' && c.right.kind === 'column' && (c.left.kind === 'span' || c.left.kind === 'lapse')), asks: 'This compares a span of time with a column. Is it meant so?' },
   // 'Over the limit for their material' brings in no limit only.
   { price: 2, holds: (plans, { comparesSizes, newColumn }) => comparesSizes && !newColumn && plans.every((p) => p.step === 'calculate' && !p.replace && compared(p).length === 0 && p.as.kind === 'lookup' && p.as.fn === 'only'), asks: 'Nothing is compared here. Is it meant so?' },
   { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },

@@ -285,9 +285,13 @@ export const expressionRules = [
   rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   // 'Nights times rate', 'the number of days': where nothing else tells how long
-  rule('stay', '(number of)? nights', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.3),
+  rule('stay', '(number of)? nights', (_s, x: Context) => (x.head.columns.some((c) => /\bnights\b/i.test(c.name)) || endsOf(x) === null ? null : rowSpan('days', x)), 0.3),
   rule('stay', '(number of)? hours', (_s, x: Context) => (twoTimes(x) !== null && !x.head.columns.some((c) => /\bhours?\b/i.test(c.name)) ? rowSpan('hours', x) : null), 0.3),
   rule('stay', 'number of days', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.4),
+  rule('ex1', 'nights ~per|of|for|in ~each? $rows|$noun|stay|visit|booking|trip|rental|hire', (_s, x: Context) => (x.head.columns.some((c) => /\bnights\b/i.test(c.name)) ? null : rowSpan('days', x)), 0.3),
+  rule('ex2', '$num:n ~per|a $col:c and|per|a|times $col:d', ({ n, c, d }, x: Context) => { const [a, b] = [quantity(c, x), quantity(d, x)]; return a && b && c !== d ? op('*', op('*', number(n), a), b) : null; }, 0),
+  rule('ex2', '$num:n ~per|a $col:c and|per|a|times night|day', ({ n, c }, x: Context) => { const a = quantity(c, x), s = x.head.columns.some((h) => /\bnights\b/i.test(h.name)) ? null : rowSpan('days', x); return a && s ? op('*', op('*', number(n), a), s) : null; }, 0),
+  rule('ex2', '%|percent|percentage|share|proportion|fraction of the? total|all|overall $stay:e (that)? (~each|the|its $rows|$noun|$guess|$col $word)?', ({ e }) => percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [] })), -0.2),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   rule('ex1', '$ex0:e ~per $spanUnit:u of|on|in the? $rows|$noun|$guess', ({ e, u }, x: Context) => { const s = e.kind === 'number' || !/^(?:minutes|hours|days)$/.test(u) ? null : rowSpan(u, x); return s && op('/', e, s); }, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done
@@ -714,7 +718,7 @@ export function soldFor(x: Context, except?: string): string | null {
 /** The one column of money: called so, or the only column of numbers. */
 export function moneyColumn(x: Context): string | null {
   const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type));
-  const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax)s?\b/i.test(c.name));
+  const money = numbers.filter((c) => /\b(?:amount|total|revenue|takings|income|sum|paid|due|sales|turnover)\b/i.test(c.name) && !/\b(?:cost|expense|fee|tax|deposit|advance|refund|discount)s?\b/i.test(c.name));
   return money.length === 1 ? money[0]!.name : money.length === 0 && numbers.length === 1 ? numbers[0]!.name : null;
 }
 

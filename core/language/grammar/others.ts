@@ -78,6 +78,9 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
   if (!known) ties.set(head, (known = new WeakMap()));
   let found = known.get(other);
   if (!found) {
+    // What says yes or no tells no rows apart.
+    const answers = (h: CheckedHead): ReadonlySet<string> => new Set(yesNoOf(h).map((y) => y.column));
+    const [ownAnswers, theirAnswers] = [answers(head), answers(other)];
     const sets = new Map(other.columns.map((c) => [c.name, new Set(sampleOf(c.name, { head: other }).map(folded).filter((v) => v !== ''))]));
     found = head.columns.flatMap((a) => {
       const values = [...new Set(sampleOf(a.name, { head }).map(folded))].filter((v) => v !== '');
@@ -90,7 +93,7 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
         const alike = folded(a.name) === folded(b.name) ? 0.4 : same > 0 ? 0.2 : 0;
         // Small numbers and yes or no are shared by columns that have nothing to do with each other.
         // What is measured or paid is no key.
-        if (a.type === 'decimal' || b.type === 'decimal' || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
+        if (a.type === 'decimal' || b.type === 'decimal' || ownAnswers.has(a.name) || theirAnswers.has(b.name) || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
         return [{ own: a.name, there: b.name, score: overlap + alike + (isKey(values.length, head, a.name) || isKey(there.size, other, b.name) ? 0.25 : 0) }];
       });
     }).sort((a, b) => b.score - a.score);

@@ -3,7 +3,7 @@ import { column, number, op, type AcrossFn, type Expression } from '../../formul
 import type { Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { add } from './adding';
-import { onlyDate, quantity as q } from '../../language/grammar/expressions';
+import { onlyDate, quantity as q, rowSpan } from '../../language/grammar/expressions';
 import { converted, unitInName } from '../../formula/dimensions';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
@@ -78,6 +78,7 @@ export const windowPhrases = [
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev', ({ c }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [])); }, -0.1),
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev ~each|of|for|in the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [by])); }, -0.1),
   rule('ex0', '$grew $col:c from|over|since|to|against|on|versus|vs|compared with|to? $prev in percent|% ~each|of|for|in the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return growth(e, e && previous(e, [by])); }, -0.1),
+  rule('ex0', '~average length|duration of (a|the)? stay|stays|visit|visits|rental|booking|bookings|trip|hire|$rows|$noun of|for|in|at the? same ^$col:by', ({ by }, x: Context) => { const e = rowSpan(undefined, x); return e && { kind: 'total', fn: 'mean', of: e, by: [by] }; }, -0.2),
   rule('ex0', 'the? previous|preceding|prior|last $col:c of|for|by|from|with|in|at the? same ^$col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && by !== c ? previous(e, [by]) : null; }, -0.1),
   rule('ex0', '$col:c compared|against|versus|vs|relative with|to? $prev', ({ c }, x: Context) => { const e = q(c, x); return e && op('-', e, previous(e, [])); }, 0.1),
   rule('ex0', '$col:c compared|against|versus|vs|relative with|to? $prev on|for|of|in|at the? same? $col:by', ({ c, by }, x: Context) => { const e = q(c, x); return e && op('-', e, previous(e, [by])); }, 0),

@@ -1,9 +1,12 @@
 import { folded } from '../../../values/fold';
-import { all, not } from '../../../formula/expression';
+import { all, column, not, number, type Condition } from '../../../formula/expression';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
-import { among, says } from './make';
+import { among, compare, numeric, says } from './make';
+
+/** Both, where both are known. */
+const and = (a: Condition | null, b: Condition | null): Condition | null => a && b && all([a, b]);
 
 interface Value {
   readonly column: string;
@@ -37,6 +40,8 @@ export const valueRules: readonly Rule[] = [
   ...([['from', /\b(?:from|origin|start|source|departure)\b/i], ['to', /\b(?:to|destination|target|arrival|end)\b/i]] as const).map(([word, called]) => rule('cond', `${word} the? ^$value:v`, ({ v }) => (called.test(v.column) ? among(v.column, [v.text]) : null), -0.4)).flat(),
   // 'English to German'
   rule('rset', '$value:a to|into|-> $value:b', ({ a, b }) => (a.column !== b.column && /\b(?:from|source|origin|start|departure)\b/i.test(a.column) && /\b(?:to|into|target|destination|arrival)\b/i.test(b.column) ? all([among(a.column, [a.text]), among(b.column, [b.text])]) : null), 0),
+  rule('cond', '~withA|with a|an|any? $yesno:y and|plus a|an|any|some? ^$col:c', ({ y, c }, x: Context) => (numeric(c, x) || columnOf(x.head, c).type !== 'text' ? and(says(y, true), compare('>', column(c), number(0))) : null), 0),
+  rule('cond', '~withA|with a|an|any|some? $col:c and|plus a|an|any? ^$yesno:y', ({ y, c }, x: Context) => (numeric(c, x) ? and(compare('>', column(c), number(0)), says(y, true)) : null), 0),
   rule('rset', '$rset:a ~withA|with $yesno:y', ({ a, y }) => all([a, says(y, true)]), 0.1),
   rule('rset', '$rset:a ~without $yesno:y', ({ a, y }) => all([a, says(y, false)]), 0.1),
   rule('rset', '$rows|$guess ~rel? $remark? ~open $values:v ~close', ({ v }) => (new Set(v.map((o: Value) => o.column)).size === 1 ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.1),
