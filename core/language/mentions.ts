@@ -215,8 +215,6 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
     if (x.length >= 5 && y.length >= 5 && (x.startsWith(y) || y.startsWith(x)) && Math.abs(x.length - y.length) <= 3) return [WEIGHTS.beginning, 'another form'];
   }
   if (a.length >= 6 && b.length >= 4 && (rootOf(a) === rootOf(b) || rootOf(a) === name.stem)) return [WEIGHTS.beginning, 'another form'];
-  // Of stays from one day to another
-  if ((b === 'from' && /^arriv(?:al|als|e|es|ed|ing)$|^check-?in$/.test(a)) || (b === 'to' && /^depart(?:ure|ures|s|ed|ing)?$|^leav(?:e|es|ing)$|^check-?out$/.test(a))) return [WEIGHTS.beginning, 'similar word'];
   if (SHORT.get(b)?.test(a)) return [WEIGHTS.form, 'another form'];
   // A unit is the same under all its names.
   const unit = unitName(token.lower);
@@ -328,6 +326,9 @@ function inAnotherUnit(tokens: readonly Token[], from: number, column: string): 
   return own !== null && said !== null && said !== unitName(own) && unitSort(said) === unitSort(own);
 }
 
+/** What somebody who stays calls the ends of it, where they are only called ‹From› and ‹To›. */
+const STAYS: ReadonlyMap<string, RegExp> = new Map([['from', /^arriv(?:al|als|e|es|ed|ing)$|^check-?in$/], ['to', /^depart(?:ure|ures|s|ed|ing)?$|^leav(?:e|es|ing)$|^check-?out$/]]);
+
 function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords, tableStems, values }: Vocabulary, out: ColumnMention[]): void {
   if (inAnotherUnit(tokens, from, column)) return;
   const used = new Set<number>();
@@ -346,7 +347,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     let best = -1, bestCost = Infinity, bestReason: MentionReason = 'exact';
     name.forEach((w, i) => {
       if (used.has(i)) return;
-      const [price, why] = wordCost(token, w);
+      const [price, why] = name.length === 1 && STAYS.get(w.word)?.test(token.lower) ? ([WEIGHTS.beginning, 'similar word'] as const) : wordCost(token, w);
       // What stands in the cells is no mistyped name, nor a far form of one: drivers are not the km driven.
       if ((why === 'typing mistake' || (why === 'another form' && price >= WEIGHTS.beginning)) && (values.has(token.lower) || values.has(token.stem))) return;
       // By itself a number is many things.

@@ -477,9 +477,9 @@ SH-07,Ostra Marine,RTM-HAM,2026-02-14,2026-02-18,,3020,320,9,0.65,1755.00,lost,c
       ['get rid of the cancelled and the lost shipments', 'Set aside rows where ‹Status› is "cancelled" or "lost".'],
       ['everything that was cancelled can go, please', 'Set aside rows where ‹Status› is "cancelled".'],
       ['keep what is delivered', 'Keep rows where ‹Status› is "delivered".'],
-      ['I want only shipments to OSL', null],
+      ['I want only shipments to OSL', 'Keep rows where ‹Route› ends with "OSL".'],
       ['keep the routes that start with OSL', 'Keep rows where ‹Route› starts with "OSL".'],
-      ['only those going from HAM', null],
+      ['only those going from HAM', 'Keep rows where ‹Route› starts with "HAM".'],
       ['drop shipments lighter than a tonne', null],
       ['keep shipments with 4 to 7 pallets', 'Keep rows where ‹Pallets› is at least 4 and ‹Pallets› is at most 7.'],
       ['more than three pallets and not delivered', 'Keep rows where ‹Pallets› is more than 3 and ‹Status› is not "delivered".'],
@@ -955,7 +955,7 @@ R10,12,2025-06-04,Hilltop,Harbour,08:00,08:03,,50,,11.0,31.5,Otis B.,counter fai
 `,
     cases: [
       ['Some days are written differently, make them all real dates (day first).', 'Turn ‹Day› into dates, the day before the month.'],
-      ['Minutes late: left at minus planned.', null],
+      ['Minutes late: left at minus planned.', 'Add ‹Minutes late› as (the minute of the day of ‹Left at›) minus (the minute of the day of ‹Planned›).'],
       ['Occupancy of every run in percent, no decimals; runs without a passenger count stay blank.', 'Add ‹Passengers per Seats %› as (‹Passengers› divided by ‹Seats›) times 100 rounded to 0 decimals.'],
       ['Tickets per passenger in euros, 2 decimals, blank where nobody travelled.', 'Add ‹Tickets EUR per Passengers› as ‹Tickets EUR› divided by ‹Passengers› rounded to 2 decimals.'],
       ['Diesel per 100 km, one decimal please.', 'Add ‹Diesel l per Km per 100› as ‹Diesel l› divided by (‹Km› divided by 100) rounded to 1 decimal.'],
@@ -1217,7 +1217,7 @@ WT-07,North Spit,Aerun V4,2021-07-07,2025-01-15,95,3000,0,0,8400,n/a,"Ivers, Jon
       ['turn n/a in wind into blanks and make it a number', 'Remove cells that are "n/a" from ‹Wind m/s›. Turn ‹Wind m/s› into numbers.'],
       ['round output to whole MWh', 'Set ‹Output MWh› to ‹Output MWh› rounded to 0 decimals.'],
       ['sort by park, then output downwards', 'Sort by ‹Park› and ‹Output MWh› from high to low.'],
-      ['what fraction of the total repair cost went to Sand Point', 'Answer ‹Total Park label per total Repair cost %› as ((the sum of (if ‹Park› is "Sand Point" then ‹Repair cost›, otherwise 0) over the rows) divided by (the sum of ‹Repair cost› over the rows)) times 100.'],
+      ['what fraction of the total repair cost went to Sand Point', 'Answer ‹Total Park label per total Repair cost %› as ((the sum of (if ‹Park› is "Sand Point" or "Sandpoint" then ‹Repair cost›, otherwise 0) over the rows) divided by (the sum of ‹Repair cost› over the rows)) times 100.'],
       ['count turbines by status and park', 'Answer ‹Rows› as the number of rows; for each ‹Status›; and by ‹Park›.'],
       ['the year each was installed', 'Add ‹Year of Installed› as the year of ‹Installed›.'],
       ['months between installation and last service', 'Add ‹Months from Installed to Last service› as the whole months from ‹Installed› to ‹Last service›.'],
@@ -1699,7 +1699,7 @@ G-10,The Low Tide,Harbour Room,Porto Vale,19.06.2026,20:00,€480,,,100,12.00,fo
       ['remove stray spaces everywhere', 'In ‹Gig no›, ‹Act›, ‹Hall›, ‹Town›, ‹Gig date›, ‹Doors›, ‹Fee agreed›, ‹Genre tags›, ‹Contact person›, ‹Contact details›, ‹Crew›, ‹Comments› and ‹State›, trim outer spaces and reduce runs of spaces to one.'],
       ['three gigs with the lowest fill rate', null],
       ['days between a gig and the next one at the same hall', null],
-      ['two columns please: gross = tickets x price and net = gross less the agreed fee', null],
+      ['two columns please: gross = tickets x price and net = gross less the agreed fee', 'Add ‹gross› as ‹Tickets sold› times ‹Ticket price›. Add ‹net› as ‹gross› minus ‹Fee agreed›.'],
     ],
   },
   {
@@ -1903,7 +1903,7 @@ V08,KX 80 ZZA,Arlo / Carrier 4,2024-02-14,19700,18.02.2026,210,diesel,4417 2208,
       ['split the driver into first name and surname', 'Split ‹Driver› at " " into ‹first name› and ‹surname›.'],
       ['electric vans cost 10% less insurance next year, the rest 3% more: new column Next year', null],
       ['the two oldest vans of every depot', 'Keep 2 rows with the lowest ‹First registered› for each ‹Depot›.'],
-      ['in use: only yes or no', 'Spell ‹In use› as "yes" or "no".'],
+      ['in use: only yes or no', 'Turn ‹In use› into yes or no.'],
       ['first registered: year only, in a new column', 'Add ‹Year of First registered› as the year of ‹First registered›.'],
       ['how many vans had a service in 2026', 'Answer ‹Rows› as the number of rows; only where ‹Last service› is at least the date "2026-01-01" and ‹Last service› is at most the date "2026-12-31".'],
       ['one in four vans at random', 'Keep 25 percent of the rows at random with seed 1.'],
@@ -3257,7 +3257,7 @@ H010,"Imre, Tove",Grey Pass,2025-08-02,2,2,yes,18.50,12,,0172 118822,card,1.75 m
     cases: [
       ['guest as first name last name, no comma', 'Set ‹Guest› to (the first name of the person in ‹Guest›), (the middle name of the person in ‹Guest›) and (the last name of the person in ‹Guest›) joined with " ".'],
       ['surname into its own column, and the given name too', 'Add ‹Last name› as the last name of the person in ‹Guest›. Add ‹First name› as (the first name of the person in ‹Guest›) and (the middle name of the person in ‹Guest›) joined with " ".'],
-      ['Meals: yes or no, small letters', 'Spell ‹Meals› as "yes" or "no". In ‹Meals›, write in lower case.'],
+      ['Meals: yes or no, small letters', 'Turn ‹Meals› into yes or no. In ‹Meals›, write in lower case.'],
       ['paid by is written in all sorts of ways, lower case everywhere', 'In ‹Paid By›, write in lower case.'],
       ['height in cm as a number for everybody', 'Turn ‹Height› into numbers in "cm".'],
       ['phone: just the digits', 'Remove all everything but digits from ‹Phone›.'],
@@ -3758,7 +3758,7 @@ RT-0014,2026-02-03,Wool hat,HT-118-U,Harbour,changed mind,as new,1,24.50,2.45,22
       ['cumulative units per shop', 'Add ‹Running total of Units› as the running total of ‹Units› for each ‹Shop›.'],
       ['month received, as a number', 'Add ‹Month of Received› as the month of ‹Received›.'],
       ['week of the year of received', 'Add ‹Week of Received› as the week of ‹Received›.'],
-      ['add 30 days to received as Deadline', null],
+      ['add 30 days to received as Deadline', 'Add ‹Deadline› as 30 days after ‹Received›.'],
       ['refunded in thousands', 'Add ‹Refunded per 1000› as ‹Refunded› divided by 1000.'],
       ['tax included in refunded at 20%, 2 decimals', 'Add ‹Refunded minus Refunded per 1 plus 20 per 100› as ‹Refunded› minus (‹Refunded› divided by (1 plus (20 divided by 100))) rounded to 2 decimals.'],
       ['round refunded to the nearest 5', 'Set ‹Refunded› to (‹Refunded› divided by 5 rounded to 0 decimals) times 5.'],
@@ -4966,7 +4966,7 @@ X12,2025-08-27,Upper / 3,plum,Opal,Tom,4,46.8,4.8,16.0 %,II,Cider Works,0.60,202
       ['Net weight is gross less tare, one decimal, call it Net kg.', 'Add ‹Net kg› as ‹Gross kg› minus ‹Tare kg› rounded to 1 decimal.'],
       ['Net kilos per crate, two decimals.', null],
       ['Tare should be 1.2 kg per crate; show me the boxes where it isn\'t.', null],
-      ['Value of each box: net weight times price, to the cent, and nothing if there is no price.', null],
+      ['Value of each box: net weight times price, to the cent, and nothing if there is no price.', 'Add ‹Value of each box› as if ‹Price kg› is blank or else ‹Price kg› equals 0 then blank, otherwise (‹Gross kg› minus ‹Tare kg›) times ‹Price kg› rounded to 2 decimals.'],
       ['Share of each picker in the net weight of the day, in percent.', null],
       ['How many days went by between picking and sending the invoice? Blank if it has not been sent.', 'Add ‹Days from Picked to Invoice sent› as the whole days from ‹Picked› to ‹Invoice sent›.'],
       ['Boxes that have not been invoiced yet.', 'Keep rows where ‹Invoice sent› is blank.'],
@@ -5268,7 +5268,7 @@ Chives,Allium schoenoprasum,Onion family,1.90,-30
       ['City of each invoice next to the payment.', 'Add ‹City› as the ‹City› in the table "invoices" where ‹Invoice› is ‹Reference›.'],
       ['Payments whose amount differs from the invoice total.', 'Keep rows where ‹Amount› differs from (the ‹Total› in the table "invoices" where ‹Invoice› is ‹Reference›).'],
       ['Show me only payments for Bread courses.', 'Keep rows where (the ‹Course› in the table "invoices" where ‹Invoice› is ‹Reference›) is "Bread".'],
-      ['How much was paid per course?', null],
+      ['How much was paid per course?', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Course› as the ‹Course› in the table "invoices" where ‹Invoice› is ‹Reference›.'],
       ['Put customer and due date from invoices beside each payment.', 'Add ‹Customer› as the ‹Customer› in the table "invoices" where ‹Invoice› is ‹Reference›. Add ‹Due› as the ‹Due› in the table "invoices" where ‹Invoice› is ‹Reference›.'],
       ['Payments with no matching invoice, please.', 'Keep rows where not (‹Reference› stands under ‹Invoice› in the table "invoices").'],
       ['Add a column known: yes if the reference is in invoices, no otherwise.', 'Add ‹known› as if ‹Reference› stands under ‹Invoice› in the table "invoices" then "yes", otherwise "no".'],
@@ -5578,7 +5578,7 @@ SEK,0.09
       ['passengers per seat, two decimals, using the seats from buses', 'Add ‹Passengers per Seats› as ‹Passengers› divided by (the ‹Seats› in the table "buses" where ‹Fleet no› is ‹Bus›) rounded to 2 decimals.'],
       ['total km per depot, largest first', 'Answer ‹Total Km› as the sum of ‹Km› over the rows; for each ‹Depot› as the ‹Depot› in the table "buses" where ‹Fleet no› is ‹Bus›; sorted by ‹Total Km› from high to low.'],
       ['keep only trips with buses of the Harbour depot', 'Keep rows where ‹Bus› is filled and (the ‹Depot› in the table "buses" where ‹Fleet no› is ‹Bus›) is "Harbour".'],
-      ['mark trips as ours or borrowed depending on whether the bus is in buses', null],
+      ['mark trips as ours or borrowed depending on whether the bus is in buses', 'Add ‹Bus label› as if ‹Bus› stands under ‹Fleet no› in the table "buses" then "ours", otherwise "borrowed".'],
       ['put the staff id of the driver in front of the driver\'s name in a new column, like "D1 Odd Berg"', null],
       ['compare fuel with the norm (km × norm / 100): ok if it\'s at most 5 percent above, high otherwise, blank when we have no norm', null],
       ['The driver\'s phone number, please, in a column Phone; write none where there isn\'t any.', 'Add ‹Phone› as (the ‹Phone› in the table "drivers" where ‹Name› is ‹Driver›), or "none" where it is blank.'],
@@ -5716,7 +5716,7 @@ LP-0104,2026-03-03 12:05,Bus 11,Bag,brown / Tamsel,driver Vik,B-2,M. Orre 555-01
       ['total value of things still stored', 'Answer ‹Total Value est.› as the sum of ‹Value est.› over the rows; only where ‹State› is "stored".'],
       ['number of items per place, most first', 'Answer ‹Rows› as the number of rows; for each ‹Where›; sorted by ‹Rows› from high to low.'],
       ['average fee for what was returned, leave zeros out', 'Answer ‹Average Fee› as the mean of ‹Fee› over the rows; only where ‹State› is "returned" and ‹Fee› differs from 0.'],
-      ['Keep everything worth 50 or more, but not phones', null],
+      ['Keep everything worth 50 or more, but not phones', 'Keep rows where ‹Value est.› is at least 50 and ‹What› is not "Phone".'],
       ['new column Age on 2026-04-01 in days since found', 'Add ‹Days from Found to 2026-04-01› as the whole days from ‹Found› to the date "2026-04-01".'],
       ['label: valuable from 100 up, ordinary from 10, cheap below, unknown without a value', 'Add ‹label› as if ‹Value est.› is at least 100 then "valuable", if ‹Value est.› is at least 10 then "ordinary", if ‹Value est.› is less than 10 then "cheap", if ‹Value est.› is blank then "unknown", otherwise blank.'],
       ['Which place had the most lost umbrellas?', 'Answer ‹Rows› as the number of rows; for each ‹Where›; only where ‹What› is "umbrella"; sorted by ‹Rows› from high to low; the first 1.'],
@@ -5735,7 +5735,7 @@ LP-0104,2026-03-03 12:05,Bus 11,Bag,brown / Tamsel,driver Vik,B-2,M. Orre 555-01
       ['who found the most things', 'Answer ‹Rows› as the number of rows; for each ‹Finder›; sorted by ‹Rows› from high to low; the first 1.'],
       ['add a running number per place', 'Add ‹Number› as the number of the row for each ‹Where›.'],
       ['anything found after 5 pm', null],
-      ['umbrellas: how many, and what are they worth in total', null],
+      ['umbrellas: how many, and what are they worth in total', 'Answer ‹Rows› as the number of rows; and ‹Total Value est.› as the sum of ‹Value est.› over the rows; only where ‹What› is "umbrella".'],
       ['mark black things', null],
       ['Show the three most valuable items', 'Keep 3 rows with the highest ‹Value est.›.'],
       ['Cross out the fee where it\'s 0', null],
@@ -6296,7 +6296,7 @@ Mona Teal,Rover,50.00,2025-06-01,B
       ['chiefs without any move', null],
       ['compare the claim amounts with what was paid: claims over 10% of paid get "high", otherwise "fine", no claim empty', null],
       ['how many moves per van', 'Answer ‹Rows› as the number of rows; for each ‹Van› as the ‹Van› in the table "crews" where ‹Chief› is ‹Crew Chief›.'],
-      ['moves led by someone hired after 2020', null],
+      ['moves led by someone hired after 2020', 'Keep rows where (the ‹Hired› in the table "crews" where ‹Chief› is ‹Crew Chief›) is more than the date "2020-12-31".'],
       ['the van with the most kilometres', null],
     ],
   },
@@ -6400,7 +6400,7 @@ Mona Teal,Rover,50.00,2025-06-01,B
       ['charge minus what the till has, 2 decimals, nothing paid counts as zero', null],
       ['orders that aren\'t in the till at all', 'Keep rows where not (‹Ticket› stands under ‹Ticket No› in the table "till").'],
       ['put the date of the last payment next to it', null],
-      ['Check the charge against the sum in the till: "settled" when equal, "short" when less came in, "over" when more', null],
+      ['Check the charge against the sum in the till: "settled" when equal, "short" when less came in, "over" when more', 'Add ‹Charge label› as if ‹Charge› equals ((the sum of all ‹Amount› in the table "till" where ‹Ticket No› is ‹Ticket›), or 0 where it is blank) then "settled", if ((the sum of all ‹Amount› in the table "till" where ‹Ticket No› is ‹Ticket›), or 0 where it is blank) is less than ‹Charge› then "short", if ((the sum of all ‹Amount› in the table "till" where ‹Ticket No› is ‹Ticket›), or 0 where it is blank) is more than ‹Charge› then "over", otherwise blank.'],
       ['compare deposit with the till\'s deposit slips, show me the orders where they differ', null],
       ['only orders of tailors who work on benches 1 or 2', null],
       ['number of slips for each order', 'Add ‹Number of till› as (the number of ‹Ticket No› in the table "till" where ‹Ticket No› is ‹Ticket›), or 0 where it is blank.'],
@@ -6523,7 +6523,7 @@ ST-012,Choir Nord,"Berg, Tove <tove@nord.example>",2026-04-14,2026-05-02,10:00,1
       ['longest session of K. Vale in hours', 'Answer ‹Highest hours from From to To› as the highest of (the hours by the clock from ‹From› to ‹To›) over the rows; only where ‹Engineer› is "K. Vale".'],
       ['median of the totals per genre', 'Answer ‹Median Total› as the median of ‹Total› over the rows; for each ‹Genre›.'],
       ['earliest and latest start in room B', null],
-      ['how many hours per month and room, rooms as columns', null],
+      ['how many hours per month and room, rooms as columns', 'Answer ‹Total hours from From to To› as the sum of (the hours by the clock from ‹From› to ‹To›) over the rows; for each ‹Month of Day› as the month of ‹Day›; across ‹Room›.'],
       ['what\'s the most common genre', 'Answer ‹Rows› as the number of rows; for each ‹Genre›; sorted by ‹Rows› from high to low; the first 1.'],
       ['set paid on to 2026-05-05 for ST-009', 'Set ‹Paid On› to the date "2026-05-05", only where ‹Session› is "ST-009".'],
       ['which microphone sounds best', null],
@@ -6762,7 +6762,7 @@ D-212,2026-06-07,House Reef,Finn,8 m,01:10,air,200,100,12,21 C,,€20,calm,
       ['how many dives did each guide lead?', 'Answer ‹Rows› as the number of rows; for each ‹Guide›.'],
       ['which site do we dive most?', 'Answer ‹Rows› as the number of rows; for each ‹Site›; sorted by ‹Rows› from high to low; the first 1.'],
       ['average time under per gas', null],
-      ['total fee of May and of June', null],
+      ['total fee of May and of June', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; only where (the month of ‹Date›) equals 5 or else (the month of ‹Date›) equals 6.'],
       ['how many dives were deeper than 30 metres', 'Answer ‹Rows› as the number of rows; only where (‹Max Depth› measured in "m") is more than 30.'],
       ['What is the average depth of the calm dives compared to the rough ones?', 'Answer ‹Average Max Depth in m› as the mean of (‹Max Depth› measured in "m") over the rows; for each ‹Sea›; only where ‹Sea› is "calm" or "rough".'],
       ['who went along most often? count every diver', null],
@@ -6835,7 +6835,7 @@ D-212,2026-06-07,House Reef,Finn,8 m,01:10,air,200,100,12,21 C,,€20,calm,
       ['minutes as a share of all minutes in the room', 'Add ‹Minutes per total Minutes per Room %› as (‹Minutes› divided by (the sum of ‹Minutes› over the rows for each ‹Room›)) times 100.'],
       ['hour of submission', 'Add ‹Hour of Submitted› as the hour of ‹Submitted›.'],
       ['week of submission', 'Add ‹Week of Submitted› as the week of ‹Submitted›.'],
-      ['proposed fee: 50 for 20 minutes, 70 for 30 and 100 for longer ones', null],
+      ['proposed fee: 50 for 20 minutes, 70 for 30 and 100 for longer ones', 'Add ‹proposed fee› as if ‹Minutes› equals 20 then 50, if ‹Minutes› equals 30 then 70, if ‹Minutes› is more than 30 then 100, otherwise blank.'],
       ['Verdict: clear if all reviews are 4 or better, split if they differ by 2 or more, otherwise normal', null],
       ['length: short (20), medium (30), long (45)', null],
       ['mark talks needing equipment, the remarks say projector', null],
@@ -6890,7 +6890,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['order number as number only', null],
       ['supplier without the legal form, like GmbH, Ltd or SA', 'In ‹Supplier›, leave out the legal form.'],
       ['part and supplier in one column: Valve 3/4in brass (Norric & Sons)', null],
-      ['I\'d like the comment cut at the first comma or semicolon', null],
+      ['I\'d like the comment cut at the first comma or semicolon', 'Set ‹Comment› to (the text before the first "," or ";" in ‹Comment›), or ‹Comment› where it is blank.'],
       ['add the ISO week of the order', 'Add ‹Week of Ordered› as the week of ‹Ordered›.'],
       ['move damage and comment to the beginning', 'Move ‹Damage› and ‹Comment› to the front.'],
       ['the columns curr and ship are not needed', 'Drop ‹Curr› and ‹Ship›.'],
@@ -6926,12 +6926,607 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['average delivery time per supplier in days, 1 decimal', 'Answer ‹Average days from Ordered to Arrived› as the mean of (the whole days from ‹Ordered› to ‹Arrived›) over the rows rounded to 1 decimal; for each ‹Supplier›.'],
       ['on time rate? count those delivered within 10 days as percent of the delivered ones', null],
       ['how many pieces were damaged in all and how many percent is that of everything we got', null],
-      ['number of orders by month and urgency', null],
+      ['number of orders by month and urgency', 'Answer ‹Rows› as the number of rows; for each ‹Month of Ordered› as the month of ‹Ordered›; and by ‹Urgent›.'],
       ['what is the dearest part per supplier', 'Keep 1 row with the highest ‹Price› for each ‹Supplier›.'],
       ['which parts did we order more than once', null],
       ['when will the pump arrive', null],
       ['total of the comments', null],
       ['buy more bolts', null],
+    ],
+  },
+  {
+    table: 'plots',
+    csv: `Plot No,Holder,Area m2,Rent 2026,Paid On,Water Start,Water End,Shed,Since,Site,Contact,Remarks
+A-01,"Orrin, Petra",210,€ 84.00,03.02.2026,1204,1251,yes,2009-04-01,Upper Field,petra.orrin@mailo.example / 0555 1201,"tidy, two plum trees"
+A-02,"Tamble, Gus",180,€ 72.00,2026-02-11,880,902.5,no,2018-03-15,upper field,gus@tamble.example,
+A-03,"veen, lotte",240,€ 96.00,,1530,1588,Y,2015-10-01,Upper Field ,0555 4410,overgrown since summer; hedge too high
+A-04,"Brask, Ole",,,,,,,,Upper Field,,vacant
+B-01,"DAHL, IVA",300,€ 120.00,28.01.2026,2210,2296,Y,1998-05-01,Brook Side,iva.dahl@mailo.example / 0555 7723,"wants to give up plot, shed leaking"
+B-02,"Kestrel, Amos",150,€ 60.00,15/03/2026,640,655,n,2022-04-01,brookside,amos.kestrel@hollow.example,weeds; fence broken
+B-03,"Lind, Noor",200,€ 80.00,,990,1032,No,2020-06-12,Brook Side,0555 9917 / noor@lind.example,two reminders sent
+B-04,"Ferrow, Jill",260,"€ 1,104.00",09.02.2026,1777,1835,yes,2011-03-01,Brook Side,jill.ferrow@mailo.example,"tidy, bees on plot"
+C-01,"Penhale, Sam",175,€ 70.00,20.02.2026,300,297,yes,2023-05-20,Mill Lane,,meter changed in May
+C-02,"Quist, Mara",190,€ 76.00,,412,440,,2024-03-01,Mill Ln,mara.quist@hollow.example / 0555 3001,hedge too high
+C-03,"Tamble, Gus",165,€ 66.00,2026-02-11,515,533,no,2019-09-09,Mill Lane,gus@tamble.example,second plot of the same holder
+C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,joined from waiting list; weeds
+`,
+    cases: [
+      ['write the holders in proper case, some are all capitals or all small', 'In ‹Holder›, write in title case.'],
+      ['Rent 2026 should be a number, without the euro sign and the thousands comma', 'Turn ‹Rent 2026› into numbers.'],
+      ['paid on was typed in three styles. make proper dates of it, the day always comes before the month unless the year is first', 'Turn ‹Paid On› into dates, the day before the month.'],
+      ['shed: just yes or no please, what is empty stays empty', 'Turn ‹Shed› into yes or no.'],
+      ['There are only three sites: Upper Field, Brook Side and Mill Lane. Fix the ones that are spelt differently.', 'Spell ‹Site› as "Upper Field", "Brook Side" or "Mill Lane".'],
+      ['where the remarks are empty put "none"', 'Fill blanks in ‹Remarks› with "none".'],
+      ['in since, n/a means we don\'t know, so blank it', 'Remove cells that are "n/a" from ‹Since›.'],
+      ['get rid of stray spaces around the site names', 'In ‹Site›, trim outer spaces and reduce runs of spaces to one.'],
+      ['put Surname and First name in two columns, holder has them with a comma between', 'Split ‹Holder› at "," into ‹Surname› and ‹First name›.'],
+      ['pull the e-mail out of contact into a column Email, blank if there isn\'t one', 'Add ‹Email› as the first e-mail address in ‹Contact›.'],
+      ['and the phone number from contact in a column Phone', 'Add ‹Phone› as the first telephone number in ‹Contact›.'],
+      ['row and number of the plot apart: the letter goes into Row, the digits into Number, as a number', 'Split ‹Plot No› at the change from letters to digits into ‹Row› and ‹Number›.'],
+      ['I want the holder the other way round, Petra Orrin instead of Orrin, Petra', 'Add ‹Part of Holder rewritten› as (piece 2 of ‹Holder› cut at ",") followed by " " followed by (piece 1 of ‹Holder› cut at ",").'],
+      ['if a remark has several parts (after a comma or a semicolon), only keep the first', 'Set ‹Remarks› to (the text before the first "," or ";" in ‹Remarks›), or ‹Remarks› where it is blank.'],
+      ['what\'s the year somebody joined? new column', 'Add ‹Year of Since› as the year of ‹Since›.'],
+      ['label like "A-01 Upper Field" from plot no and site', 'Add ‹Plot No and Site› as ‹Plot No› followed by " " followed by ‹Site›.'],
+      ['call Area m2 Size and Rent 2026 Rent', 'Rename ‹Area m2› to ‹Size› and ‹Rent 2026› to ‹Rent›.'],
+      ['move site to the very front', 'Move ‹Site› to the front.'],
+      ['we can do without the water columns, both of them', 'Drop ‹Water Start› and ‹Water End›.'],
+      ['remarks and contact aren\'t needed', 'Drop ‹Remarks› and ‹Contact›.'],
+      ['keep those who haven\'t paid yet', 'Keep rows where ‹Paid On› is blank.'],
+      ['only Brook Side, however it\'s spelt', 'Keep rows where ‹Site› is "Brook Side" or "brookside".'],
+      ['chuck out the vacant one', 'Set aside rows where ‹Remarks› is "vacant".'],
+      ['the four largest plots', 'Keep 4 rows with the highest ‹Area m2›.'],
+      ['Sort them by size, biggest first, and where it\'s the same by plot number', 'Sort by ‹Area m2› from high to low and ‹Plot No›.'],
+      ['people who have more than one plot', 'Answer ‹Rows› as the number of rows; for each ‹Holder›; only where (the number of rows for each ‹Holder›) is more than 1.'],
+      ['drop all plots under 170 square metres', 'Set aside rows where ‹Area m2› is less than 170.'],
+      ['who joined before 2015?', 'List each ‹Holder›; only where ‹Since› is less than the date "2015-01-01".'],
+      ['just those with a shed that paid in february', 'Keep rows where ‹Shed› is "yes" or "Y". Keep rows where (the month of ‹Paid On›) equals 2.'],
+      ['water used: end minus start, leave it out where it\'s negative', 'Add ‹water used› as if ‹Water End› minus ‹Water Start› is less than 0 then blank, otherwise ‹Water End› minus ‹Water Start›.'],
+      ['rent per square metre in euros, two decimals', 'Add ‹Rent 2026 per Area m2› as ‹Rent 2026› divided by ‹Area m2› rounded to 2 decimals.'],
+      ['how long have they been with us, in full years on 1 April 2026? blank if unknown', 'Add ‹Years from Since to 2026-04-01› as the whole years from ‹Since› to the date "2026-04-01".'],
+      ['late if paid after the end of February, in time if before, open if not paid', null],
+      ['Each plot\'s share of the total area, percent, one decimal', 'Add ‹Area m2 per total Area m2 %› as (‹Area m2› divided by (the sum of ‹Area m2› over the rows)) times 100 rounded to 1 decimal.'],
+      ['what\'s the difference between a plot\'s water use and the average use of its site?', null],
+      ['rank by area within each site, 1 is the biggest', 'Add ‹Rank by Area m2› as the rank, highest first, of ‹Area m2› for each ‹Site›.'],
+      ['Add a fee column: 15 for people with a shed, 0 for the rest, and total = rent + fee', 'Add ‹fee› as if ‹Shed› is "yes" or "Y" then 15, otherwise 0. Add ‹total› as ‹Rent 2026› plus ‹fee›.'],
+      ['raise the rent by 4 percent, rounded to whole euros, as Rent 2027', 'Add ‹Rent 2027› as ‹Rent 2026› times (1 plus (4 divided by 100)) rounded to 0 decimals.'],
+      ['small up to 175, medium up to 220, large above that; call it Class, and leave vacant plots blank', null],
+      ['running total of the rent in the order they are listed', 'Add ‹Running total of Rent 2026› as the running total of ‹Rent 2026›.'],
+      ['hedge, weeds or overgrown in the remarks means "warn", otherwise "fine"; vacant plots get nothing', 'Add ‹Remarks label› as if ‹Remarks› is "vacant" then blank, if ‹Remarks› mentions the word "hedge", "weeds" or "overgrown" then "warn", otherwise "fine".'],
+      ['does anyone mention bees? yes/no column', null],
+      ['tag the remarks: garden if it\'s about hedge, weeds or trees, building if shed or fence, other for the rest, empty stays empty', 'Add ‹Remarks label› as if ‹Remarks› mentions the word "hedge", "hedges", "weed", "weeds", "tree" or "trees" then "garden", if ‹Remarks› mentions the word "shed" or "fence" then "building", otherwise "other".'],
+      ['total area per site', 'Answer ‹Total Area m2› as the sum of ‹Area m2› over the rows; for each ‹Site›.'],
+      ['how many have a shed and how many don\'t', 'Answer ‹Rows› as the number of rows; for each ‹Shed label› as if ‹Shed› is "yes" or "Y" then "yes", if ‹Shed› is "no", "n" or "No" then "no", otherwise blank.'],
+      ['Which site uses the most water on average?', null],
+      ['what share of the plots has been paid, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Paid On› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['how many holders are there? someone with two plots counts once', null],
+      ['average rent of the plots with a shed, 2 decimals', 'Answer ‹Average Rent 2026› as the mean of ‹Rent 2026› over the rows rounded to 2 decimals; only where ‹Shed› is "yes" or "Y".'],
+      ['the longest standing holder?', null],
+      ['sum of rent not paid yet', 'Answer ‹Total Rent 2026› as the sum of ‹Rent 2026› over the rows; only where ‹Paid On› is blank.'],
+      ['number of payments per month', 'Answer ‹Rows› as the number of rows; for each ‹Month of Paid On› as the month of ‹Paid On›.'],
+      ['the harvest per plot, please', null],
+      ['remove everyone whose lease has expired', null],
+      ['add up the contacts', null],
+      ['fly the shed to the moon', null],
+      ['plots without electricity', null],
+    ],
+  },
+  {
+    table: 'plots',
+    csv: `Plot No,Holder,Area m2,Rent 2026,Paid On,Water Start,Water End,Shed,Since,Site,Contact,Remarks
+A-01,"Orrin, Petra",210,€ 84.00,03.02.2026,1204,1251,yes,2009-04-01,Upper Field,petra.orrin@mailo.example / 0555 1201,"tidy, two plum trees"
+A-02,"Tamble, Gus",180,€ 72.00,2026-02-11,880,902.5,no,2018-03-15,upper field,gus@tamble.example,
+A-03,"veen, lotte",240,€ 96.00,,1530,1588,Y,2015-10-01,Upper Field ,0555 4410,overgrown since summer; hedge too high
+A-04,"Brask, Ole",,,,,,,,Upper Field,,vacant
+B-01,"DAHL, IVA",300,€ 120.00,28.01.2026,2210,2296,Y,1998-05-01,Brook Side,iva.dahl@mailo.example / 0555 7723,"wants to give up plot, shed leaking"
+B-02,"Kestrel, Amos",150,€ 60.00,15/03/2026,640,655,n,2022-04-01,brookside,amos.kestrel@hollow.example,weeds; fence broken
+B-03,"Lind, Noor",200,€ 80.00,,990,1032,No,2020-06-12,Brook Side,0555 9917 / noor@lind.example,two reminders sent
+B-04,"Ferrow, Jill",260,"€ 1,104.00",09.02.2026,1777,1835,yes,2011-03-01,Brook Side,jill.ferrow@mailo.example,"tidy, bees on plot"
+C-01,"Penhale, Sam",175,€ 70.00,20.02.2026,300,297,yes,2023-05-20,Mill Lane,,meter changed in May
+C-02,"Quist, Mara",190,€ 76.00,,412,440,,2024-03-01,Mill Ln,mara.quist@hollow.example / 0555 3001,hedge too high
+C-03,"Tamble, Gus",165,€ 66.00,2026-02-11,515,533,no,2019-09-09,Mill Lane,gus@tamble.example,second plot of the same holder
+C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,joined from waiting list; weeds
+`,
+    others: {
+      payments: `Ref,From,Plot,Booked,Sum
+P1,Petra Orrin,A-01,03.02.2026,84.00
+P2,Gus Tamble,A-02,11.02.2026,72.00
+P3,Iva Dahl,B-01,28.01.2026,115.00
+P4,Amos Kestrel,B-02,15.03.2026,60.00
+P5,Jill Ferrow,B-04,09.02.2026,104.00
+P6,Sam Penhale,C-01,20.02.2026,70.00
+P7,Gus Tamble,C-03,11.02.2026,66.00
+P8,Rowan Ash,C-04,05.03.2026,44.00
+P9,Rowan Ash,C-04,19.03.2026,44.00
+P10,Anonymous,,20.03.2026,25.00
+P11,Uli Marsh,D-09,21.03.2026,90.00
+`,
+    },
+    cases: [
+      ['which plots have no payment?', 'List each ‹Plot No›; only where not (‹Plot No› stands under ‹Plot› in the table "payments").'],
+      ['bring in the sum paid for each plot from payments, 0 if there was none', 'Add ‹Total Sum› as (the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank.'],
+      ['what\'s still owed per plot: rent less what was paid in payments', 'Add ‹Rent 2026 minus total Sum› as ‹Rent 2026› minus ((the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank).'],
+      ['list the payments we can\'t assign to a plot', null],
+      ['compare rent and the payments of each plot: ok when equal, short when less was paid, over when more, none without a payment', 'Add ‹Plot No label› as if (the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›) is blank then "none", if ‹Rent 2026› equals ((the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank) then "ok", if ((the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank) is less than ‹Rent 2026› then "short", if ((the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank) is more than ‹Rent 2026› then "over", otherwise blank.'],
+      ['show plots where rent and payment differ, with both figures', 'List each ‹Plot No›; by ‹Rent 2026›; and by ‹Total Sum› as (the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank; only where ‹Rent 2026› differs from ((the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank).'],
+      ['mark the plots as paid or unpaid depending on whether they appear in payments', 'Add ‹Plot No label› as if ‹Plot No› stands under ‹Plot› in the table "payments" then "paid", otherwise "unpaid".'],
+      ['when was the last payment of each plot?', 'Add ‹Last Booked› as the highest ‹Booked› in the table "payments" where ‹Plot› is ‹Plot No›.'],
+      ['how many payments did each plot make', 'Add ‹Number of payments› as (the number of ‹Plot› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank.'],
+      ['put the payment ref next to each plot', 'Add ‹Ref› as the ‹Ref› in the table "payments" where ‹Plot› is ‹Plot No›.'],
+    ],
+  },
+  {
+    table: 'payments',
+    csv: `Ref,From,Plot,Booked,Sum
+P1,Petra Orrin,A-01,03.02.2026,84.00
+P2,Gus Tamble,A-02,11.02.2026,72.00
+P3,Iva Dahl,B-01,28.01.2026,115.00
+P4,Amos Kestrel,B-02,15.03.2026,60.00
+P5,Jill Ferrow,B-04,09.02.2026,104.00
+P6,Sam Penhale,C-01,20.02.2026,70.00
+P7,Gus Tamble,C-03,11.02.2026,66.00
+P8,Rowan Ash,C-04,05.03.2026,44.00
+P9,Rowan Ash,C-04,19.03.2026,44.00
+P10,Anonymous,,20.03.2026,25.00
+P11,Uli Marsh,D-09,21.03.2026,90.00
+`,
+    others: {
+      plots: `Plot No,Holder,Area m2,Rent 2026,Paid On,Water Start,Water End,Shed,Since,Site,Contact,Remarks
+A-01,"Orrin, Petra",210,€ 84.00,03.02.2026,1204,1251,yes,2009-04-01,Upper Field,petra.orrin@mailo.example / 0555 1201,"tidy, two plum trees"
+A-02,"Tamble, Gus",180,€ 72.00,2026-02-11,880,902.5,no,2018-03-15,upper field,gus@tamble.example,
+A-03,"veen, lotte",240,€ 96.00,,1530,1588,Y,2015-10-01,Upper Field ,0555 4410,overgrown since summer; hedge too high
+A-04,"Brask, Ole",,,,,,,,Upper Field,,vacant
+B-01,"DAHL, IVA",300,€ 120.00,28.01.2026,2210,2296,Y,1998-05-01,Brook Side,iva.dahl@mailo.example / 0555 7723,"wants to give up plot, shed leaking"
+B-02,"Kestrel, Amos",150,€ 60.00,15/03/2026,640,655,n,2022-04-01,brookside,amos.kestrel@hollow.example,weeds; fence broken
+B-03,"Lind, Noor",200,€ 80.00,,990,1032,No,2020-06-12,Brook Side,0555 9917 / noor@lind.example,two reminders sent
+B-04,"Ferrow, Jill",260,"€ 1,104.00",09.02.2026,1777,1835,yes,2011-03-01,Brook Side,jill.ferrow@mailo.example,"tidy, bees on plot"
+C-01,"Penhale, Sam",175,€ 70.00,20.02.2026,300,297,yes,2023-05-20,Mill Lane,,meter changed in May
+C-02,"Quist, Mara",190,€ 76.00,,412,440,,2024-03-01,Mill Ln,mara.quist@hollow.example / 0555 3001,hedge too high
+C-03,"Tamble, Gus",165,€ 66.00,2026-02-11,515,533,no,2019-09-09,Mill Lane,gus@tamble.example,second plot of the same holder
+C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,joined from waiting list; weeds
+`,
+    },
+    cases: [
+      ['add the site of the plot to each payment', 'Add ‹Site› as the ‹Site› in the table "plots" where ‹Plot No› is ‹Plot›.'],
+      ['which payments are for a plot that doesn\'t exist? ignore those without a plot', 'List each ‹Plot›; only where not (‹Plot› stands under ‹Plot No› in the table "plots").'],
+      ['does the name match? compare from with the holder of that plot', null],
+      ['add a column ok/not ok: ok if the sum is the plot\'s rent', null],
+    ],
+  },
+  {
+    table: 'crossings',
+    csv: `Crossing,Sailed On,Route,Vessel,Scheduled,Departed,Arrived,Cars,Foot Passengers,Skipper,Fares,Fuel Used,Weather,Log
+X101,2026-05-02,Harth - Skell,MV Petrel,07:30,07:34,08:16,31,112,"Rowe, Ina","£1,214.50",310 l,calm,
+X102,2026-05-02,Skell - Harth,MV Petrel,09:00,09:00,09:41,18,64,"Rowe, Ina",£702.00,302 l,calm,late bus waited for
+X103,2026-05-02,Harth - Orrin,MV Gannet,08:15,08:47,10:02,12,40,D. Marl,£655.20,0.52 m3,choppy,engine alarm; delayed 32 min
+X104,2026-05-03,Orrin - Harth,MV Gannet,16:00,16:05,17:20,14,55,D. Marl,£731.00,505 l,Choppy,
+X105,2026-05-03,Harth - Skell,mv petrel,07:30,07:31,08:12,28,90,"rowe, ina",£1 040.00,306 l,calm,one car broke down on deck
+X106,2026-05-04,Skell - Harth,MV Petrel,09:00,,,0,0,T. Bekk,,,storm,cancelled - gale
+X107,2026-05-04,Harth - Skell,MV Petrel,07:30,,,0,0,T. Bekk,,,storm,Cancelled because of gale warning
+X108,2026-05-09,Harth - Orrin,MV Gannet,08:15,08:15,09:28,20,81,D. Marl,£980.40,498 l,calm,
+X109,2026-05-09,Orrin - Harth,MV Gannet,16:00,16:22,17:40,22,76,,"£1,010.00",511 l,fog,fog; delayed 22 min
+X110,2026-05-10,Harth - Skell,MV Tern,07:30,07:30,08:20,9,37,T. Bekk,£388.00,180 l,fog,replacement boat
+X111,2026-06-01,Harth - Skell,MV Petrel,07:30,07:29,08:10,33,120,"Rowe, Ina","£1,302.00",309 l,calm,full
+X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1,150.00",311 l,choppy,delayed 12 min
+`,
+    cases: [
+      ['Vessel names should be written like MV Petrel, some are in small letters', 'Set ‹Vessel› to ((piece 1 of ‹Vessel› cut at " ") in capitals) followed by " " followed by ((piece 2 of ‹Vessel› cut at " ") in title case).'],
+      ['fares as plain numbers, no pound sign, mind the spaces and commas for thousands', 'Turn ‹Fares› into numbers.'],
+      ['put all fuel used in litres, just the figure', 'Turn ‹Fuel Used› into numbers in "l".'],
+      ['weather in lower case', 'In ‹Weather›, write in lower case.'],
+      ['turn the skippers the right way round: "Rowe, Ina" should read "Ina Rowe"; those without a comma stay as they are', 'Set ‹Skipper› to if ‹Skipper› contains "," then (piece -1 of ‹Skipper› cut at ",") followed by " " followed by (piece 1 of ‹Skipper› cut at ","), otherwise ‹Skipper›.'],
+      ['write unknown where there\'s no skipper', 'Fill blanks in ‹Skipper› with "unknown".'],
+      ['blank the foot passengers and cars of the cancelled sailings', 'Set ‹Foot Passengers› to if ‹Log› mentions the word "cancelled" then blank, otherwise ‹Foot Passengers›. Set ‹Cars› to if ‹Log› mentions the word "cancelled" then blank, otherwise ‹Cars›.'],
+      ['split route into From and To', 'Split ‹Route› at " - " into ‹From› and ‹To›.'],
+      ['take the delay in minutes out of the log, as a number', 'Add ‹Delay› as (the first duration in ‹Log›) measured in "min".'],
+      ['pull out the number of minutes from the log where it says delayed', null],
+      ['first letter of the skipper\'s surname', 'Add ‹Last name first 1› as the first 1 characters of (the last name of the person in ‹Skipper›).'],
+      ['sailing time as one text, 07:34-08:16', null],
+      ['Scheduled date and time together as Planned Departure', 'Add ‹Planned Departure› as ‹Sailed On› at the time ‹Scheduled›.'],
+      ['get rid of the log', 'Drop ‹Log›.'],
+      ['Put skipper in front of vessel, please', 'Move ‹Skipper› to before ‹Vessel›.'],
+      ['rename Foot Passengers to Foot and Fuel Used to Fuel', 'Rename ‹Foot Passengers› to ‹Foot› and ‹Fuel Used› to ‹Fuel›.'],
+      ['make cars a whole number', 'Turn ‹Cars› into whole numbers.'],
+      ['keep id, date, route and fares only', 'Keep only the columns ‹Crossing›, ‹Sailed On›, ‹Route› and ‹Fares›.'],
+      ['leave out the cancelled ones', 'Set aside rows where ‹Log› mentions the word "cancelled".'],
+      ['only crossings to Skell', 'Keep rows where ‹Route› ends with "Skell".'],
+      ['just those with more than 25 cars or over 100 foot passengers', 'Keep rows where ‹Cars› is more than 25 or else ‹Foot Passengers› is more than 100.'],
+      ['everything from the first week of May', null],
+      ['departures more than ten minutes late', 'Keep rows where (the minute of the day of ‹Departed›) minus (the minute of the day of ‹Scheduled›) is more than 10.'],
+      ['the three sailings with the highest fares, best first', 'Keep 3 rows with the highest ‹Fares›. Sort by ‹Fares› from high to low.'],
+      ['one crossing for each vessel, the latest one', 'Keep 1 row with the highest ‹Sailed On› for each ‹Vessel›.'],
+      ['order by date, then scheduled time', 'Sort by ‹Sailed On› and ‹Scheduled›.'],
+      ['pick five at random', 'Keep 5 rows at random with seed 1.'],
+      ['remove the ones without fares', 'Set aside rows where ‹Fares› is blank.'],
+      ['the ones where the log mentions delayed', 'Keep rows where ‹Log› mentions the word "delayed".'],
+      ['total passengers if every car has two people in it: cars times 2 plus foot passengers', null],
+      ['minutes late: departed minus scheduled', 'Add ‹minutes late› as (the minute of the day of ‹Departed›) minus (the minute of the day of ‹Scheduled›).'],
+      ['How long did each crossing take, in minutes?', 'Add ‹Minutes from Departed to Arrived› as the minutes by the clock from ‹Departed› to ‹Arrived›.'],
+      ['fuel per minute of crossing, litres, one decimal', 'Add ‹Fuel Used in l per minutes from Departed to Arr…› as (‹Fuel Used› measured in "l") divided by (the minutes by the clock from ‹Departed› to ‹Arrived›) rounded to 1 decimal.'],
+      ['fares per car, two decimals, blank when no cars', 'Add ‹Fares per Cars› as ‹Fares› divided by ‹Cars› rounded to 2 decimals.'],
+      ['share of the day\'s fares for each crossing, in percent', 'Add ‹Fares per total Fares per Sailed On %› as (‹Fares› divided by (the sum of ‹Fares› over the rows for each ‹Sailed On›)) times 100.'],
+      ['how much more or less fuel than the average of that route, in litres', null],
+      ['rank the crossings by fares, highest is 1', 'Add ‹Rank by Fares› as the rank, highest first, of ‹Fares›.'],
+      ['number the crossings of each vessel in order of date', 'Sort by ‹Sailed On›. Add ‹Number within Vessel› as the number of the row for each ‹Vessel›.'],
+      ['difference in cars to the previous crossing on the same route', 'Add ‹Cars minus row above Cars› as ‹Cars› minus (the row above of ‹Cars› for each ‹Route›).'],
+      ['punctual if it left within 5 minutes of schedule, late if more, cancelled if it didn\'t leave', null],
+      ['add weekday', 'Add ‹Weekday of Sailed On› as the weekday of ‹Sailed On›.'],
+      ['Fares with 20% VAT taken out, two decimals', 'Add ‹Fares per 1 plus 20 per 100› as ‹Fares› divided by (1 plus (20 divided by 100)) rounded to 2 decimals.'],
+      ['busy when cars is 25 or more, normal from 10 to 24, quiet below', 'Add ‹Cars label› as if ‹Cars› is at least 25 then "busy", if ‹Cars› is at least 10 and ‹Cars› is at most 24 then "normal", if ‹Cars› is less than 10 then "quiet", otherwise blank.'],
+      ['reason: weather if the log mentions gale or fog, technical if it mentions engine or broke, other if there is some other text, blank if no log', 'Add ‹reason› as if ‹Log› mentions the word "gale" or "fog" then "weather", if ‹Log› mentions the word "engine", "engines" or "broke" then "technical", if ‹Log› is blank then blank, if ‹Log› is filled then "other", otherwise blank.'],
+      ['is it a weekend sailing? yes or no', 'Add ‹Sailed On label› as if (the weekday of ‹Sailed On›) is "Saturday" or "Sunday" then "yes", otherwise "no".'],
+      ['was the boat full? yes if the log says full', 'Add ‹Yes› as if ‹Log› is "full" then "yes", otherwise blank.'],
+      ['how many crossings were cancelled?', 'Answer ‹Rows› as the number of rows; only where ‹Log› mentions the word "cancelled".'],
+      ['average fares per vessel, without the cancelled ones', 'Answer ‹Average Fares› as the mean of ‹Fares› over the rows; for each ‹Vessel›; only where not (‹Log› mentions the word "cancelled").'],
+      ['Which skipper carried the most cars?', 'Answer ‹Total Cars› as the sum of ‹Cars› over the rows; for each ‹Skipper›; sorted by ‹Total Cars› from high to low; the first 1.'],
+      ['total fares and total fuel per month', 'Answer ‹Total Fares› as the sum of ‹Fares› over the rows; and ‹Total Fuel Used in l› as the sum of (‹Fuel Used› measured in "l") over the rows; for each ‹Month of Sailed On› as the month of ‹Sailed On›.'],
+      ['what percentage of the crossings left on time, meaning at or before schedule?', null],
+      ['how many cars did we carry per route?', 'Answer ‹Total Cars› as the sum of ‹Cars› over the rows; for each ‹Route›.'],
+      ['which day had the most foot passengers?', 'Answer ‹Total Foot Passengers› as the sum of ‹Foot Passengers› over the rows; for each ‹Sailed On›; sorted by ‹Total Foot Passengers› from high to low; the first 1.'],
+      ['median fares', 'Answer ‹Median Fares› as the median of ‹Fares› over the rows.'],
+      ['how many skippers', 'Answer ‹Different Skipper› as the number of different values of ‹Skipper› over the rows.'],
+      ['cost of fuel per crossing', null],
+      ['drop all crossings with a drunk skipper', null],
+      ['sum of the weather', null],
+      ['who\'s the prime minister', null],
+    ],
+  },
+  {
+    table: 'crossings',
+    csv: `Crossing,Sailed On,Route,Vessel,Scheduled,Departed,Arrived,Cars,Foot Passengers,Skipper,Fares,Fuel Used,Weather,Log
+X101,2026-05-02,Harth - Skell,MV Petrel,07:30,07:34,08:16,31,112,"Rowe, Ina","£1,214.50",310 l,calm,
+X102,2026-05-02,Skell - Harth,MV Petrel,09:00,09:00,09:41,18,64,"Rowe, Ina",£702.00,302 l,calm,late bus waited for
+X103,2026-05-02,Harth - Orrin,MV Gannet,08:15,08:47,10:02,12,40,D. Marl,£655.20,0.52 m3,choppy,engine alarm; delayed 32 min
+X104,2026-05-03,Orrin - Harth,MV Gannet,16:00,16:05,17:20,14,55,D. Marl,£731.00,505 l,Choppy,
+X105,2026-05-03,Harth - Skell,mv petrel,07:30,07:31,08:12,28,90,"rowe, ina",£1 040.00,306 l,calm,one car broke down on deck
+X106,2026-05-04,Skell - Harth,MV Petrel,09:00,,,0,0,T. Bekk,,,storm,cancelled - gale
+X107,2026-05-04,Harth - Skell,MV Petrel,07:30,,,0,0,T. Bekk,,,storm,Cancelled because of gale warning
+X108,2026-05-09,Harth - Orrin,MV Gannet,08:15,08:15,09:28,20,81,D. Marl,£980.40,498 l,calm,
+X109,2026-05-09,Orrin - Harth,MV Gannet,16:00,16:22,17:40,22,76,,"£1,010.00",511 l,fog,fog; delayed 22 min
+X110,2026-05-10,Harth - Skell,MV Tern,07:30,07:30,08:20,9,37,T. Bekk,£388.00,180 l,fog,replacement boat
+X111,2026-06-01,Harth - Skell,MV Petrel,07:30,07:29,08:10,33,120,"Rowe, Ina","£1,302.00",309 l,calm,full
+X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1,150.00",311 l,choppy,delayed 12 min
+`,
+    others: {
+      vessels: `Vessel Name,Car Capacity,Passenger Limit,Built,Home Port,Last Survey
+MV Petrel,34,150,1998-04-01,Harth,2025-11-20
+MV Gannet,24,100,2006-09-15,Orrin,2026-02-03
+MV Tern,10,60,1987-06-30,Skell,2025-05-11
+MV Skua,18,80,2012-03-01,Harth,
+`,
+    },
+    cases: [
+      ['add the car capacity of the vessel', 'Add ‹Car Capacity› as the ‹Car Capacity› in the table "vessels" where ‹Vessel Name› is ‹Vessel›.'],
+      ['how full was the car deck in percent: cars against car capacity', 'Add ‹Cars per Car Capacity %› as (‹Cars› divided by (the ‹Car Capacity› in the table "vessels" where ‹Vessel Name› is ‹Vessel›)) times 100.'],
+      ['bring in home port and the year the vessel was built', 'Add ‹Home Port› as the ‹Home Port› in the table "vessels" where ‹Vessel Name› is ‹Vessel›. Add ‹Year of Built› as the year of (the ‹Built› in the table "vessels" where ‹Vessel Name› is ‹Vessel›).'],
+      ['which vessels in crossings are not in the vessels table?', 'List each ‹Vessel›; only where not (‹Vessel› stands under ‹Vessel Name› in the table "vessels").'],
+      ['crossings with more cars than the vessel can take', 'Keep rows where ‹Cars› is more than (the ‹Car Capacity› in the table "vessels" where ‹Vessel Name› is ‹Vessel›).'],
+      ['how old was the vessel on the day of the crossing, full years', 'Add ‹Years from Built to Sailed On› as the whole years from (the ‹Built› in the table "vessels" where ‹Vessel Name› is ‹Vessel›) to ‹Sailed On›.'],
+      ['keep crossings of vessels built before 2000', 'Keep rows where (the ‹Built› in the table "vessels" where ‹Vessel Name› is ‹Vessel›) is less than the date "2000-01-01".'],
+      ['flag crossings over the passenger limit: over / ok', null],
+      ['free car spaces: capacity minus cars', 'Add ‹free car spaces› as (the ‹Car Capacity› in the table "vessels" where ‹Vessel Name› is ‹Vessel›) minus ‹Cars›.'],
+      ['average cars per home port', 'Answer ‹Average Cars› as the mean of ‹Cars› over the rows; for each ‹Home Port› as the ‹Home Port› in the table "vessels" where ‹Vessel Name› is ‹Vessel›.'],
+      ['label ours if the vessel is in vessels, hired otherwise', 'Add ‹Vessel label› as if ‹Vessel› stands under ‹Vessel Name› in the table "vessels" then "ours", otherwise "hired".'],
+    ],
+  },
+  {
+    table: 'vessels',
+    csv: `Vessel Name,Car Capacity,Passenger Limit,Built,Home Port,Last Survey
+MV Petrel,34,150,1998-04-01,Harth,2025-11-20
+MV Gannet,24,100,2006-09-15,Orrin,2026-02-03
+MV Tern,10,60,1987-06-30,Skell,2025-05-11
+MV Skua,18,80,2012-03-01,Harth,
+`,
+    others: {
+      crossings: `Crossing,Sailed On,Route,Vessel,Scheduled,Departed,Arrived,Cars,Foot Passengers,Skipper,Fares,Fuel Used,Weather,Log
+X101,2026-05-02,Harth - Skell,MV Petrel,07:30,07:34,08:16,31,112,"Rowe, Ina","£1,214.50",310 l,calm,
+X102,2026-05-02,Skell - Harth,MV Petrel,09:00,09:00,09:41,18,64,"Rowe, Ina",£702.00,302 l,calm,late bus waited for
+X103,2026-05-02,Harth - Orrin,MV Gannet,08:15,08:47,10:02,12,40,D. Marl,£655.20,0.52 m3,choppy,engine alarm; delayed 32 min
+X104,2026-05-03,Orrin - Harth,MV Gannet,16:00,16:05,17:20,14,55,D. Marl,£731.00,505 l,Choppy,
+X105,2026-05-03,Harth - Skell,mv petrel,07:30,07:31,08:12,28,90,"rowe, ina",£1 040.00,306 l,calm,one car broke down on deck
+X106,2026-05-04,Skell - Harth,MV Petrel,09:00,,,0,0,T. Bekk,,,storm,cancelled - gale
+X107,2026-05-04,Harth - Skell,MV Petrel,07:30,,,0,0,T. Bekk,,,storm,Cancelled because of gale warning
+X108,2026-05-09,Harth - Orrin,MV Gannet,08:15,08:15,09:28,20,81,D. Marl,£980.40,498 l,calm,
+X109,2026-05-09,Orrin - Harth,MV Gannet,16:00,16:22,17:40,22,76,,"£1,010.00",511 l,fog,fog; delayed 22 min
+X110,2026-05-10,Harth - Skell,MV Tern,07:30,07:30,08:20,9,37,T. Bekk,£388.00,180 l,fog,replacement boat
+X111,2026-06-01,Harth - Skell,MV Petrel,07:30,07:29,08:10,33,120,"Rowe, Ina","£1,302.00",309 l,calm,full
+X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1,150.00",311 l,choppy,delayed 12 min
+`,
+    },
+    cases: [
+      ['which vessels had no crossing?', 'List each ‹Vessel Name›; only where not (‹Vessel Name› stands under ‹Vessel› in the table "crossings").'],
+      ['add the number of crossings to each vessel', 'Add ‹Number of crossings› as (the number of ‹Vessel› in the table "crossings" where ‹Vessel› is ‹Vessel Name›), or 0 where it is blank.'],
+      ['total fares of each vessel from crossings, 0 if none', 'Add ‹Total Fares› as (the sum of all ‹Fares› in the table "crossings" where ‹Vessel› is ‹Vessel Name›), or 0 where it is blank.'],
+      ['date of the last crossing per vessel', 'Add ‹Last Sailed On› as the highest ‹Sailed On› in the table "crossings" where ‹Vessel› is ‹Vessel Name›.'],
+      ['how many cars did each vessel carry altogether?', null],
+      ['vessels with fewer than 3 crossings', 'Keep rows where ((the number of ‹Vessel› in the table "crossings" where ‹Vessel› is ‹Vessel Name›), or 0 where it is blank) is less than 3.'],
+    ],
+  },
+  {
+    table: 'weighins',
+    csv: `Ticket,Day,Time In,Customer,Vehicle,Material,Gross kg,Tare kg,Price per t,Payment,Direction,Attendant,Remark
+W-3001,02/04/2026,08:12,Ludd & Co Ltd,HK 22 TRE,Scrap steel,"14,250","8,900",155.00,transfer,in,Bo,
+W-3002,02/04/2026,08:40,ludd & co ltd,HK 22 TRE,scrap steel,13 980,"8,900",155.00,transfer,IN,Bo,mixed with wire
+W-3003,02/04/2026,09:05,Fenwick Gardens,PL 4 OAK,Garden waste,"3,420","2,210",-38.00,cash,in,Ann,wet
+W-3004,03/04/2026,10:31,Private,JJ 81 SUN,Glass,"1,905","1,740",,none,in,Ann,no charge for private
+W-3005,03/04/2026,11:02,Ostra Paper,OP 1 BIG,Paper bales,"24,600","11,050",92.50,transfer,out,Bo,sold to mill
+W-3006,07/04/2026,07:58,Ludd and Co,HK 23 TRE,Copper,"4,120","3,695",6150.00,transfer,in,Cy,ID checked
+W-3007,07/04/2026,12:15,Private,ZB 9 FAR,Garden waste,"2,050","1,890",-38.00,card,in,Ann,"wet, half load"
+W-3008,08/04/2026,13:40,Fenwick Gardens,PL 4 OAK,Garden waste,"3,900",,-38.00,cash,in,Cy,tare missing - weigh again
+W-3009,09/04/2026,14:05,Brill Demolition,BD 77 KO,Rubble,"18,300","9,950",-12.50,invoice,in,Bo,
+W-3010,09/04/2026,14:50,Brill Demolition,BD 77 KO,Rubble,"17,850","9,950",-12.50,invoice,in,Bo,dust; wire in load
+W-3011,10/04/2026,09:30,Ostra Paper,OP 1 BIG,Paper bales,"23,940","11,050",92.50,transfer,Out,,
+W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,after closing
+`,
+    cases: [
+      ['gross and tare as numbers please, some have spaces some have commas', 'Turn ‹Gross kg› and ‹Tare kg› into numbers.'],
+      ['make Day a date, it\'s day/month/year', 'Turn ‹Day› into dates, the day before the month.'],
+      ['Ludd & Co is written three different ways, always use Ludd & Co', null],
+      ['Direction should only say in or out, small letters', 'Spell ‹Direction› as "in" or "out". In ‹Direction›, write in lower case.'],
+      ['Material names: first letter capital, and Glas is a typo for Glass', 'In ‹Material›, write in sentence case. Replace cells that are "Glas" in ‹Material› with "Glass".'],
+      ['put "n/k" where the attendant is missing', 'Fill blanks in ‹Attendant› with "n/k".'],
+      ['take the Ltd off the customers', 'Remove "Ltd" from ‹Customer›.'],
+      ['the number plates without any spaces', null],
+      ['payment "none" is no payment at all, leave those empty', 'Remove cells that are "none" from ‹Payment›.'],
+      ['just the number of the ticket, as a number, in a column No', 'Add ‹No› as the first number in ‹Ticket›.'],
+      ['combine day and time in to one date-time called Arrived', 'Add ‹Arrived› as ‹Day› at the time ‹Time In›.'],
+      ['from the vehicle I want the letters at the start, before the first space', null],
+      ['separate column for the first remark (up to a comma, semicolon or dash)', 'Add ‹Remark before ,› as (the text before the first "," or ";" or "-" in ‹Remark›), or ‹Remark› where it is blank.'],
+      ['call Gross kg Loaded and Tare kg Empty', 'Rename ‹Gross kg› to ‹Loaded› and ‹Tare kg› to ‹Empty›.'],
+      ['put Net... no, just move remark to the end and payment before it', null],
+      ['we won\'t be needing vehicle and attendant', 'Drop ‹Vehicle› and ‹Attendant›.'],
+      ['reorder: ticket, material, customer, the rest after', null],
+      ['only what came in', 'Keep rows where ‹Direction› is "in".'],
+      ['throw away everything from private customers', 'Set aside rows where ‹Customer› is "Private".'],
+      ['loads heavier than ten tonnes gross', 'Keep rows where ‹Gross kg› is more than 10000.'],
+      ['the ones that came in the first week of April, 1st to 7th', null],
+      ['no tare? those only', 'Keep rows where ‹Tare kg› is blank.'],
+      ['show me copper and steel', 'Keep rows where ‹Material› is "Copper" or else ‹Material› mentions the word "steel".'],
+      ['the heaviest load of every material', null],
+      ['oldest first, and on the same day by time', 'Sort by ‹Day› and ‹Time In›.'],
+      ['remove double entries: same vehicle, same material, same day - keep the first one', 'Keep the first row of each ‹Vehicle›, ‹Material› and ‹Day›.'],
+      ['3 random tickets per attendant, no seed needed', null],
+      ['net weight = gross - tare', 'Add ‹net weight› as ‹Gross kg› minus ‹Tare kg›.'],
+      ['net weight in tonnes, three decimals', 'Add ‹Gross kg minus Tare kg› as (‹Gross kg› minus ‹Tare kg›) divided by 1000 rounded to 3 decimals.'],
+      ['what each load is worth: net tonnes times price per t, 2 decimals, empty if one is missing', null],
+      ['how many minutes after 8:00 did they come in?', 'Add ‹Minute of Time In minus 480› as (the minute of the day of ‹Time In›) minus 480.'],
+      ['amount with 19 percent tax for the ones that paid by invoice, others without', null],
+      ['share of its material\'s total gross per load in %', null],
+      ['deviation from the customer\'s average gross, plus or minus', 'Add ‹Gross kg minus average Gross kg per Customer› as ‹Gross kg› minus (the mean of ‹Gross kg› over the rows for each ‹Customer›).'],
+      ['count loads per customer and day and write that next to each', null],
+      ['running net weight per material', null],
+      ['previous gross of the same vehicle', 'Add ‹Row above Gross kg› as the row above of ‹Gross kg› for each ‹Vehicle›.'],
+      ['light under 3 t, medium from 3 to 12 t, heavy over 12 t gross', 'Add ‹Gross kg label› as if ‹Gross kg› is less than 3000 then "light", if ‹Gross kg› is at least 3000 and ‹Gross kg› is at most 12000 then "medium", if ‹Gross kg› is more than 12000 then "heavy", otherwise blank.'],
+      ['we pay / they pay / free depending on the price: positive, negative, empty', null],
+      ['does the remark say anything about wire? yes or no', 'Add ‹Remark label› as if ‹Remark› mentions the word "wire" or "wires" then "yes", otherwise "no".'],
+      ['problem column: wet if wet, weigh if it has weigh again, contaminated for wire or dust, otherwise ok', 'Add ‹problem› as if ‹Remark› mentions the word "wet" then "wet", if ‹Remark› mentions the word "again" then "weigh", if ‹Remark› mentions the word "wire" or "dust" then "contaminated", otherwise "ok".'],
+      ['quarter-hour the truck came in, rounded down, like 08:00', null],
+      ['total net weight by material', 'Answer ‹Total Gross kg minus Tare kg› as the sum of (‹Gross kg› minus ‹Tare kg›) over the rows; for each ‹Material›.'],
+      ['how many tonnes of rubble did we take in?', null],
+      ['who brought the most garden waste', null],
+      ['average gross per customer, only loads coming in, highest first', 'Answer ‹Average Gross kg› as the mean of ‹Gross kg› over the rows; for each ‹Customer›; only where ‹Direction› is "in"; sorted by ‹Average Gross kg› from high to low.'],
+      ['how many customers paid cash', 'Answer ‹Different Customer› as the number of different values of ‹Customer› over the rows; only where ‹Payment› is "cash".'],
+      ['how many loads a day on average', 'Answer ‹Rows per different Day› as (the number of rows) divided by (the number of different values of ‹Day› over the rows).'],
+      ['what share of loads had a remark? whole percent', 'Answer ‹Share %› as ((the sum of (if ‹Remark› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
+      ['busiest hour', 'Answer ‹Rows› as the number of rows; for each ‹Minute of Time In per 60› as (the minute of the day of ‹Time In›) divided by 60 rounded down to 0 decimals; sorted by ‹Rows› from high to low; the first 1.'],
+      ['how much did Ann weigh in April', null],
+      ['which materials did Brill bring', 'List each ‹Material›; only where ‹Customer› mentions the word "Brill".'],
+      ['co2 saved per load', null],
+      ['average of the remarks', null],
+      ['delete tickets older than my grandmother', null],
+      ['set fire to the rubble', null],
+    ],
+  },
+  {
+    table: 'weighins',
+    csv: `Ticket,Day,Time In,Customer,Vehicle,Material,Gross kg,Tare kg,Price per t,Payment,Direction,Attendant,Remark
+W-3001,02/04/2026,08:12,Ludd & Co Ltd,HK 22 TRE,Scrap steel,"14,250","8,900",155.00,transfer,in,Bo,
+W-3002,02/04/2026,08:40,ludd & co ltd,HK 22 TRE,scrap steel,13 980,"8,900",155.00,transfer,IN,Bo,mixed with wire
+W-3003,02/04/2026,09:05,Fenwick Gardens,PL 4 OAK,Garden waste,"3,420","2,210",-38.00,cash,in,Ann,wet
+W-3004,03/04/2026,10:31,Private,JJ 81 SUN,Glass,"1,905","1,740",,none,in,Ann,no charge for private
+W-3005,03/04/2026,11:02,Ostra Paper,OP 1 BIG,Paper bales,"24,600","11,050",92.50,transfer,out,Bo,sold to mill
+W-3006,07/04/2026,07:58,Ludd and Co,HK 23 TRE,Copper,"4,120","3,695",6150.00,transfer,in,Cy,ID checked
+W-3007,07/04/2026,12:15,Private,ZB 9 FAR,Garden waste,"2,050","1,890",-38.00,card,in,Ann,"wet, half load"
+W-3008,08/04/2026,13:40,Fenwick Gardens,PL 4 OAK,Garden waste,"3,900",,-38.00,cash,in,Cy,tare missing - weigh again
+W-3009,09/04/2026,14:05,Brill Demolition,BD 77 KO,Rubble,"18,300","9,950",-12.50,invoice,in,Bo,
+W-3010,09/04/2026,14:50,Brill Demolition,BD 77 KO,Rubble,"17,850","9,950",-12.50,invoice,in,Bo,dust; wire in load
+W-3011,10/04/2026,09:30,Ostra Paper,OP 1 BIG,Paper bales,"23,940","11,050",92.50,transfer,Out,,
+W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,after closing
+`,
+    others: {
+      materials: `Name,Class,List price,Limit kg,Hazard
+Scrap steel,metal,150.00,20000,no
+Copper,metal,6200.00,2000,no
+Garden waste,organic,-38.00,5000,no
+Glass,mineral,0.00,1000,no
+Paper bales,fibre,95.00,30000,no
+Rubble,mineral,-12.50,10000,yes
+Asbestos,mineral,-410.00,500,yes
+`,
+    },
+    cases: [
+      ['add the class of the material', 'Add ‹Class› as the ‹Class› in the table "materials" where ‹Name› is ‹Material›.'],
+      ['list price next to our price and the difference', null],
+      ['where\'s our price not the list price?', 'Keep rows where ‹Price per t› differs from (the ‹List price› in the table "materials" where ‹Name› is ‹Material›).'],
+      ['materials in the tickets that are missing from the materials list', 'Keep rows where not (‹Material› stands under ‹Name› in the table "materials").'],
+      ['tickets over the limit for their material, net weight', 'Keep rows where ‹Gross kg› minus ‹Tare kg› is more than (the ‹Limit kg› in the table "materials" where ‹Name› is ‹Material›).'],
+      ['mark hazardous loads, yes/no', 'Add ‹Material label› as if (the ‹Hazard› in the table "materials" where ‹Name› is ‹Material›) is "yes" then "yes", otherwise "no".'],
+      ['fill in missing prices from the list', 'Set ‹Price per t› to ‹Price per t›, or (the ‹List price› in the table "materials" where ‹Name› is ‹Material›) where it is blank.'],
+      ['total gross per class', 'Answer ‹Total Gross kg› as the sum of ‹Gross kg› over the rows; for each ‹Class› as the ‹Class› in the table "materials" where ‹Name› is ‹Material›.'],
+      ['only metal', 'Keep rows where (the ‹Class› in the table "materials" where ‹Name› is ‹Material›) is "metal".'],
+    ],
+  },
+  {
+    table: 'materials',
+    csv: `Name,Class,List price,Limit kg,Hazard
+Scrap steel,metal,150.00,20000,no
+Copper,metal,6200.00,2000,no
+Garden waste,organic,-38.00,5000,no
+Glass,mineral,0.00,1000,no
+Paper bales,fibre,95.00,30000,no
+Rubble,mineral,-12.50,10000,yes
+Asbestos,mineral,-410.00,500,yes
+`,
+    others: {
+      weighins: `Ticket,Day,Time In,Customer,Vehicle,Material,Gross kg,Tare kg,Price per t,Payment,Direction,Attendant,Remark
+W-3001,02/04/2026,08:12,Ludd & Co Ltd,HK 22 TRE,Scrap steel,"14,250","8,900",155.00,transfer,in,Bo,
+W-3002,02/04/2026,08:40,ludd & co ltd,HK 22 TRE,scrap steel,13 980,"8,900",155.00,transfer,IN,Bo,mixed with wire
+W-3003,02/04/2026,09:05,Fenwick Gardens,PL 4 OAK,Garden waste,"3,420","2,210",-38.00,cash,in,Ann,wet
+W-3004,03/04/2026,10:31,Private,JJ 81 SUN,Glass,"1,905","1,740",,none,in,Ann,no charge for private
+W-3005,03/04/2026,11:02,Ostra Paper,OP 1 BIG,Paper bales,"24,600","11,050",92.50,transfer,out,Bo,sold to mill
+W-3006,07/04/2026,07:58,Ludd and Co,HK 23 TRE,Copper,"4,120","3,695",6150.00,transfer,in,Cy,ID checked
+W-3007,07/04/2026,12:15,Private,ZB 9 FAR,Garden waste,"2,050","1,890",-38.00,card,in,Ann,"wet, half load"
+W-3008,08/04/2026,13:40,Fenwick Gardens,PL 4 OAK,Garden waste,"3,900",,-38.00,cash,in,Cy,tare missing - weigh again
+W-3009,09/04/2026,14:05,Brill Demolition,BD 77 KO,Rubble,"18,300","9,950",-12.50,invoice,in,Bo,
+W-3010,09/04/2026,14:50,Brill Demolition,BD 77 KO,Rubble,"17,850","9,950",-12.50,invoice,in,Bo,dust; wire in load
+W-3011,10/04/2026,09:30,Ostra Paper,OP 1 BIG,Paper bales,"23,940","11,050",92.50,transfer,Out,,
+W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,after closing
+`,
+    },
+    cases: [
+      ['which materials never came in?', 'Keep rows where not (‹Name› stands under ‹Material› in the table "weighins").'],
+      ['how many tickets per material', 'Add ‹Number of weighins› as (the number of ‹Material› in the table "weighins" where ‹Material› is ‹Name›), or 0 where it is blank.'],
+      ['total gross for each, none = 0', 'Add ‹Total Gross kg› as (the sum of all ‹Gross kg› in the table "weighins" where ‹Material› is ‹Name›), or 0 where it is blank.'],
+      ['when did each material last come in', 'Add ‹Last Day› as the highest ‹Day› in the table "weighins" where ‹Material› is ‹Name›.'],
+      ['average price we paid for each material', null],
+    ],
+  },
+  {
+    table: 'bookings',
+    csv: `Booking,Guest,Cabin,From,To,Adults,Kids,Dog,Rate/night,Extras,Deposit paid,Balance paid,Channel,Country,Feedback
+2041,"Marisk, Tove",Otter,12 Jun 2026,15 Jun 2026,2,1,no,88.00,"sauna 15, firewood 8",80,2026-06-12,web,NO,"Lovely place, clean"
+2042,Jon Aldery,Heron,12 Jun 2026,19 Jun 2026,2,,yes,95.50,,200,,phone,GB,
+2043,"KESTER, UNA",Otter,15 Jun 2026,16 Jun 2026,1,0,no,88.00,late checkout 20,,2026-06-16,Web,ie,cold shower; otherwise fine
+2044,Priya Sol,Fox,18 Jun 2026,28 Jun 2026,4,2,Yes,110.00,"linen 12, sauna 15, boat 40",350,2026-06-18,agency,GB,Great!
+2045,"Marisk, Tove",Fox,02 Jul 2026,05 Jul 2026,2,1,N,110.00,,100,2026-07-02,web,NO,second stay - still lovely
+2046,Ben Okuma,Heron,04 Jul 2026,04 Jul 2026,2,0,no,95.50,,,,phone,,cancelled on the day
+2047,"Rask, Lia",Otter,08 Jul 2026,12 Jul 2026,2,3,n,88.00,firewood 8,90,2026-07-10,WEB,SE,"noisy neighbours, kids liked the boat"
+2048,jon aldery,Heron,10 Jul 2026,17 Jul 2026,2,,yes,95.50,boat 40,200,2026-07-10,phone,GB,as always perfect
+2049,Mia Thorn,Badger,11 Jul 2026,13 Jul 2026,3,0,no,76.00,,50,,agency,IE,broken lamp
+2050,Sam Ode,Fox,20 Jul 2026,27 Jul 2026,5,1,YES,110.00,"linen 12; boat 40",250,2026-07-20,web,FR,too expensive and dirty kitchen
+2051,Ines Falk,Badger,25 Jul 2026,01 Aug 2026,2,2,no,76.00,sauna 15,100,2026-07-25,agency,SE,
+2052,Mia Thorn,Otter,03 Aug 2026,06 Aug 2026,2,0,,88.00,,,2026-08-03,phone,IE,friendly host
+`,
+    cases: [
+      ['all guest names in the same form please: first name then surname, normal capitals', null],
+      ['Dog column: yes or no; blank = no', 'Turn ‹Dog› into yes or no. Fill blanks in ‹Dog› with "no".'],
+      ['Kids: where nothing is filled in it means none, so 0', 'Fill blanks in ‹Kids› with "0".'],
+      ['channel in small letters throughout', 'In ‹Channel›, write in lower case.'],
+      ['Country codes in capitals', 'In ‹Country›, write in capitals.'],
+      ['show the feedback only up to the first comma, semicolon or dash', 'Set ‹Feedback› to (the text before the first "," or ";" or "-" in ‹Feedback›), or ‹Feedback› where it is blank.'],
+      ['take the number of the sauna price out of extras', 'Add ‹Number› as the first number in (the text after the first "sauna" in ‹Extras›).'],
+      ['how many extras did they book? count them, 0 if none', 'Add ‹Number of Extras› as (the number of pieces of ‹Extras› cut at ","), or 0 where it is blank.'],
+      ['sum of the extras amounts', null],
+      ['split the guest into first name and surname', 'Add ‹First name› as (the first name of the person in ‹Guest›) and (the middle name of the person in ‹Guest›) joined with " ". Add ‹Last name› as the last name of the person in ‹Guest›.'],
+      ['Booking number as text with a B in front, like B2041', 'Set ‹Booking› to "B" followed by ‹Booking›.'],
+      ['delete the feedback and the channel column, thanks', 'Drop ‹Feedback› and ‹Channel›.'],
+      ['move booking to the end', 'Move ‹Booking› to the end.'],
+      ['Rename From to Arrival and To to Departure, please.', 'Rename ‹From› to ‹Arrival› and ‹To› to ‹Departure›.'],
+      ['call the Rate/night column Rate', 'Rename ‹Rate/night› to ‹Rate›.'],
+      ['sort by arrival; same day: cabin a to z', 'Sort by ‹From› and ‹Cabin›.'],
+      ['stays longer than five nights', 'Keep rows where (the whole days from ‹From› to ‹To›) is more than 5.'],
+      ['guests with a dog and kids', 'Keep rows where ‹Dog› is "yes", "Yes" or "YES" and ‹Kids› is more than 0.'],
+      ['remove the ones cancelled', 'Set aside rows where ‹Feedback› mentions the word "cancelled".'],
+      ['who stayed more than once?', 'Answer ‹Rows› as the number of rows; for each ‹Guest›; only where (the number of rows for each ‹Guest›) is more than 1.'],
+      ['those arriving in July or August', 'Keep rows where (the month of ‹From›) equals 7 or else (the month of ‹From›) equals 8.'],
+      ['just web and agency bookings', 'Keep rows where ‹Channel› is "web" or "agency".'],
+      ['the three most expensive stays (nights times rate)', null],
+      ['no deposit yet', 'Keep rows where ‹Deposit paid› is blank.'],
+      ['nights per stay', 'Add ‹Days from From to To› as the whole days from ‹From› to ‹To›.'],
+      ['price of the stay: nights times rate per night', 'Add ‹Days from From to To times Rate/night› as (the whole days from ‹From› to ‹To›) times ‹Rate/night›.'],
+      ['plus 12 per night for a dog', null],
+      ['total guests, adults and kids together', 'Add ‹total guests› as ‹Adults› plus ‹Kids›.'],
+      ['price per person and night, 2 decimals', null],
+      ['what is still to pay: nights x rate minus deposit, 0 if the balance is paid', null],
+      ['how many days before arrival... no, just tell me the weekday they arrive', null],
+      ['% of the total nights that each booking takes', 'Add ‹Days from From to To per total days from From t…› as ((the whole days from ‹From› to ‹To›) divided by (the sum of (the whole days from ‹From› to ‹To›) over the rows)) times 100.'],
+      ['average length of stay of the same cabin', 'Answer ‹Average days from From to To› as the mean of (the whole days from ‹From› to ‹To›) over the rows; for each ‹Cabin›.'],
+      ['days between this booking\'s departure and the next arrival in the same cabin', null],
+      ['city tax: 2.50 per adult and night', 'Add ‹city tax› as (2.5 times ‹Adults›) times (the whole days from ‹From› to ‹To›).'],
+      ['early bird if the deposit is over 150, standard otherwise, none where there\'s no deposit', 'Add ‹Deposit paid label› as if ‹Deposit paid› is more than 150 then "early bird", if ‹Deposit paid› is blank then "none", otherwise "standard".'],
+      ['short up to 2 nights, week for 7, long for more, else medium', null],
+      ['was the feedback good or bad? good if lovely, great, perfect, friendly or fine; bad if cold, noisy, broken, dirty or expensive; leave it empty with no feedback', null],
+      ['high season for July and August, low season otherwise', null],
+      ['number of nights booked per cabin and month', null],
+      ['which cabin earns the most?', null],
+      ['how many nights were booked through the agency?', 'Answer ‹Total days from From to To› as the sum of (the whole days from ‹From› to ‹To›) over the rows; only where ‹Channel› is "agency".'],
+      ['mean rate by channel, two decimals', 'Answer ‹Average Rate/night› as the mean of ‹Rate/night› over the rows rounded to 2 decimals; for each ‹Channel›.'],
+      ['how many guests came with a dog, in percent of all bookings', null],
+      ['longest stay', 'Answer ‹Total days from From to To› as the sum of (the whole days from ‹From› to ‹To›) over the rows; for each ‹Booking›; sorted by ‹Total days from From to To› from high to low; the first 1.'],
+      ['which countries do our guests come from?', null],
+      ['occupancy of cabins in July in percent', null],
+      ['total of the countries', null],
+      ['make it sunny in July', null],
+      ['delete bookings made by robots', null],
+    ],
+  },
+  {
+    table: 'bookings',
+    csv: `Booking,Guest,Cabin,From,To,Adults,Kids,Dog,Rate/night,Extras,Deposit paid,Balance paid,Channel,Country,Feedback
+2041,"Marisk, Tove",Otter,12 Jun 2026,15 Jun 2026,2,1,no,88.00,"sauna 15, firewood 8",80,2026-06-12,web,NO,"Lovely place, clean"
+2042,Jon Aldery,Heron,12 Jun 2026,19 Jun 2026,2,,yes,95.50,,200,,phone,GB,
+2043,"KESTER, UNA",Otter,15 Jun 2026,16 Jun 2026,1,0,no,88.00,late checkout 20,,2026-06-16,Web,ie,cold shower; otherwise fine
+2044,Priya Sol,Fox,18 Jun 2026,28 Jun 2026,4,2,Yes,110.00,"linen 12, sauna 15, boat 40",350,2026-06-18,agency,GB,Great!
+2045,"Marisk, Tove",Fox,02 Jul 2026,05 Jul 2026,2,1,N,110.00,,100,2026-07-02,web,NO,second stay - still lovely
+2046,Ben Okuma,Heron,04 Jul 2026,04 Jul 2026,2,0,no,95.50,,,,phone,,cancelled on the day
+2047,"Rask, Lia",Otter,08 Jul 2026,12 Jul 2026,2,3,n,88.00,firewood 8,90,2026-07-10,WEB,SE,"noisy neighbours, kids liked the boat"
+2048,jon aldery,Heron,10 Jul 2026,17 Jul 2026,2,,yes,95.50,boat 40,200,2026-07-10,phone,GB,as always perfect
+2049,Mia Thorn,Badger,11 Jul 2026,13 Jul 2026,3,0,no,76.00,,50,,agency,IE,broken lamp
+2050,Sam Ode,Fox,20 Jul 2026,27 Jul 2026,5,1,YES,110.00,"linen 12; boat 40",250,2026-07-20,web,FR,too expensive and dirty kitchen
+2051,Ines Falk,Badger,25 Jul 2026,01 Aug 2026,2,2,no,76.00,sauna 15,100,2026-07-25,agency,SE,
+2052,Mia Thorn,Otter,03 Aug 2026,06 Aug 2026,2,0,,88.00,,,2026-08-03,phone,IE,friendly host
+`,
+    others: {
+      cabins: `Name,Beds,Dogs allowed,List rate,Cleaning fee,Owner,Opened
+Otter,3,no,88.00,35,Hal Brine,2018
+Heron,4,yes,95.50,40,Ada Brine,2019
+Fox,6,yes,115.00,55,Hal Brine,2021
+Badger,4,no,76.00,35,Rolf Moss,2015
+Stoat,2,no,60.00,30,Rolf Moss,2024
+`,
+    },
+    cases: [
+      ['bring in the owner', 'Add ‹Owner› as the ‹Owner› in the table "cabins" where ‹Name› is ‹Cabin›.'],
+      ['which bookings have more people than the cabin has beds?', null],
+      ['bookings with a dog in a cabin where dogs aren\'t allowed', null],
+      ['does the rate agree with the list rate? yes/no', 'Add ‹Rate/night label› as if ‹Rate/night› equals (the ‹List rate› in the table "cabins" where ‹Name› is ‹Cabin›) then "yes", otherwise "no".'],
+      ['difference to the list rate, in percent, one decimal', null],
+      ['total per stay including the cleaning fee', null],
+      ['all bookings of Hal\'s cabins', null],
+      ['cabin age in years at arrival (opened)', null],
+      ['put the beds after the cabin', null],
+    ],
+  },
+  {
+    table: 'cabins',
+    csv: `Name,Beds,Dogs allowed,List rate,Cleaning fee,Owner,Opened
+Otter,3,no,88.00,35,Hal Brine,2018
+Heron,4,yes,95.50,40,Ada Brine,2019
+Fox,6,yes,115.00,55,Hal Brine,2021
+Badger,4,no,76.00,35,Rolf Moss,2015
+Stoat,2,no,60.00,30,Rolf Moss,2024
+`,
+    others: {
+      bookings: `Booking,Guest,Cabin,From,To,Adults,Kids,Dog,Rate/night,Extras,Deposit paid,Balance paid,Channel,Country,Feedback
+2041,"Marisk, Tove",Otter,12 Jun 2026,15 Jun 2026,2,1,no,88.00,"sauna 15, firewood 8",80,2026-06-12,web,NO,"Lovely place, clean"
+2042,Jon Aldery,Heron,12 Jun 2026,19 Jun 2026,2,,yes,95.50,,200,,phone,GB,
+2043,"KESTER, UNA",Otter,15 Jun 2026,16 Jun 2026,1,0,no,88.00,late checkout 20,,2026-06-16,Web,ie,cold shower; otherwise fine
+2044,Priya Sol,Fox,18 Jun 2026,28 Jun 2026,4,2,Yes,110.00,"linen 12, sauna 15, boat 40",350,2026-06-18,agency,GB,Great!
+2045,"Marisk, Tove",Fox,02 Jul 2026,05 Jul 2026,2,1,N,110.00,,100,2026-07-02,web,NO,second stay - still lovely
+2046,Ben Okuma,Heron,04 Jul 2026,04 Jul 2026,2,0,no,95.50,,,,phone,,cancelled on the day
+2047,"Rask, Lia",Otter,08 Jul 2026,12 Jul 2026,2,3,n,88.00,firewood 8,90,2026-07-10,WEB,SE,"noisy neighbours, kids liked the boat"
+2048,jon aldery,Heron,10 Jul 2026,17 Jul 2026,2,,yes,95.50,boat 40,200,2026-07-10,phone,GB,as always perfect
+2049,Mia Thorn,Badger,11 Jul 2026,13 Jul 2026,3,0,no,76.00,,50,,agency,IE,broken lamp
+2050,Sam Ode,Fox,20 Jul 2026,27 Jul 2026,5,1,YES,110.00,"linen 12; boat 40",250,2026-07-20,web,FR,too expensive and dirty kitchen
+2051,Ines Falk,Badger,25 Jul 2026,01 Aug 2026,2,2,no,76.00,sauna 15,100,2026-07-25,agency,SE,
+2052,Mia Thorn,Otter,03 Aug 2026,06 Aug 2026,2,0,,88.00,,,2026-08-03,phone,IE,friendly host
+`,
+    },
+    cases: [
+      ['which cabin has never been booked', 'List each ‹Name›; only where not (‹Name› stands under ‹Cabin› in the table "bookings").'],
+      ['number of bookings and number of nights per cabin', null],
+      ['last departure for each cabin', null],
+      ['cabins with average rate in the bookings below list rate', 'Keep rows where (the mean of all ‹Rate/night› in the table "bookings" where ‹Cabin› is ‹Name›) is less than ‹List rate›.'],
+      ['ok if it was booked at least 3 times, otherwise poor', 'Add ‹Name label› as if ((the number of ‹Cabin› in the table "bookings" where ‹Cabin› is ‹Name›), or 0 where it is blank) is more than 2 then "ok", otherwise "poor".'],
     ],
   },
 ];
