@@ -202,6 +202,8 @@ const SHORT: ReadonlyMap<string, RegExp> = new Map([['no', /^numbers?$/], ['nr',
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
+  // Days that are counted are no date.
+  if (token.lower === 'days' && name.word !== 'days' && name.word !== 'day') return [Infinity, 'exact'];
   // 'Not' is no note, and 'no' by itself is no number.
   if (/^(?:not|no|never|none)$/.test(token.lower)) return [Infinity, 'exact'];
   // A rating is no rate.

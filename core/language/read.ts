@@ -310,6 +310,9 @@ function descriptions(words: readonly Token[], columns: readonly ColumnMention[]
   const out: Item[] = [];
   for (let from = 0; from < words.length; from++) {
     if (from > 0 && !BORDER.test(words[from - 1]!.lower) && !/^(?:as|since|because|but|and)$/.test(words[from - 1]!.lower)) continue;
+    // So does a question.
+    const starts = words[from]!.lower === 'and' ? words[from + 1]?.lower : words[from]!.lower;
+    if (starts === 'how' || starts === 'which' || starts === 'who') continue;
     // 'Put them in a column' asks for something.
     if (/^(?:put|leave|type|write|enter|use)$/.test(words[from]!.lower) && /^(?:it|them|that|this|those|these)$/.test(words[from + 1]?.lower ?? '')) continue;
     const known = new Map<number, ColumnMention>();

@@ -56,6 +56,13 @@ function mayLie(bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedH
   return head.columns.filter((c) => (dated ? isDate(c.type) : isQuantity(c.type) || (c.type === 'text' && readsAsNumber(head, c.name)))).map((c) => c.name);
 }
 
+/** Do values of a column lie anywhere near some bounds? Nobody says so where its name does not. */
+function mayReach(name: string, bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedHead): boolean {
+  const own = head.glances?.get(name), begins = bounds.kind === 'text' ? undefined : other.glances?.get(bounds.from), ends = bounds.kind === 'columns' || bounds.kind === 'told' ? other.glances?.get(bounds.to) : undefined;
+  const [low, high] = [Number(begins?.lowest ?? NaN), Number(ends?.highest ?? begins?.highest ?? NaN)], [least, most] = [Number(own?.lowest ?? NaN), Number(own?.highest ?? NaN)];
+  return [low, high, least, most].some(Number.isNaN) || (most >= low && (ends === undefined || least <= high));
+}
+
 /** Keys beside the bounds: a column that names columns of this table, or one that holds the same things as one of this table. */
 function keysOf(of: string, taken: ReadonlySet<string>, { head }: Pick<Context, 'head'>, other: CheckedHead): BandKey[] | null {
   const keys: BandKey[] = [];
@@ -88,7 +95,7 @@ export function bandOf(x: Pick<Context, 'head'>, { table, column: value }: Other
   const clues = new Set([...boundColumns(bounds), table].flatMap(rest));
   const named = fits.filter((f) => f.keys.some((k) => k.of.kind === 'text'));
   const alike = fits.filter((f) => rest(f.of).some((w) => clues.has(w)));
-  const [only, next] = said !== undefined ? fits : named.length ? named : alike.length ? alike : fits;
+  const [only, next] = said !== undefined ? fits : named.length ? named : alike.length ? alike : fits.filter((f) => mayReach(f.of, bounds, x, other));
   return only && !next ? { kind: 'band', value, table, bounds, of: column(only.of), keys: only.keys } : null;
 }
 

@@ -292,6 +292,17 @@ export const expressionRules = [
   rule('ex2', '$num:n ~per|a $col:c and|per|a|times $col:d', ({ n, c, d }, x: Context) => { const [a, b] = [quantity(c, x), quantity(d, x)]; return a && b && c !== d ? op('*', op('*', number(n), a), b) : null; }, 0),
   rule('ex2', '$num:n ~per|a $col:c and|per|a|times night|day', ({ n, c }, x: Context) => { const a = quantity(c, x), s = x.head.columns.some((h) => /\bnights\b/i.test(h.name)) ? null : rowSpan('days', x); return a && s ? op('*', op('*', number(n), a), s) : null; }, 0),
   rule('ex2', '%|percent|percentage|share|proportion|fraction of the? total|all|overall $stay:e (that)? (~each|the|its $rows|$noun|$guess|$col $word)?', ({ e }) => percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [] })), -0.2),
+  // 'Km driven', 'water used': the end less the start of what is read off
+  rule('ex0', 'the? $word:w (that (was|were|is))? driven|travelled|traveled|covered|used|consumed|run|burned|burnt|pumped|produced|use|usage|consumption', ({ w }, x: Context) => readOff(w, x), 0.1),
+  rule('ex0', 'the? distance|mileage|usage|consumption (driven|travelled|covered|used)?', (_s, x: Context) => readOff(null, x), 0.3),
+  rule('ex2', '$ex1:e ~minus|less $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('-', e, number(n)) }], otherwise: e }), 0),
+  rule('ex2', '$ex1:e ~sum|plus $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('+', e, number(n)) }], otherwise: e }), 0),
+  // 'The student's previous lesson'
+  rule('ex1', "difference|distance|gap|time|days in? $spanUnit:u? to|from|since the|its|their? $col:g previous|last|preceding $rows|$noun|$guess|one", ({ u, g }, x: Context) => sincePrevious(u ?? 'days', [g], x), -0.1),
+  rule('ex1', "$spanUnit:u to|from|since the|its|their? $col:g previous|last|preceding $rows|$noun|$guess|one", ({ u, g }, x: Context) => sincePrevious(u, [g], x), -0.1),
+  // 'How many lessons had the student had before this one?'
+  rule('ex1', '~countWord $rows|$noun|$guess had|has|have|did the|this|each|that? $col:g had|have|taken|take|made|make|booked|done|placed? already? before|until|up|prior to? this|that|it|then one|$rows|$noun?', ({ g }, x: Context) => (groupable(g, x) ? op('-', { kind: 'over', fn: 'number', of: number(1), by: [g] }, number(1)) : null), -0.2),
+  rule('ex2', '~share of|in the|its|their? $col:g total spend|spending|income|revenue|turnover|takings|fees|cost|price (is|does|has|makes)? ~each? $rows|$noun|$guess? up?', ({ g }, x: Context) => { const c = takingsColumn(x), e = c === null || c === g ? null : quantity(c, x); return e && groupable(g, x) ? percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [g] })) : null; }, -0.2),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   rule('ex1', '$ex0:e ~per $spanUnit:u of|on|in the? $rows|$noun|$guess', ({ e, u }, x: Context) => { const s = e.kind === 'number' || !/^(?:minutes|hours|days)$/.test(u) ? null : rowSpan(u, x); return s && op('/', e, s); }, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done
@@ -610,6 +621,19 @@ const untilDate = (name: string, date: string, x: Context): Expression | null =>
 export function onlyTime(x: Context): string | null {
   const found = x.head.columns.filter((c) => timed(c.name, x));
   return found.length === 1 ? found[0]!.name : null;
+}
+
+const FIRST = /\b(?:start|begin|beginning|opening|open|from|before|first|initial|old|previous)\b/i, LATER_ = /\b(?:end|ending|finish|closing|close|to|after|last|final|new|current)\b/i;
+
+/** The end of a reading less its start: of the only two columns that are called alike but for that, or of those that are called so. */
+function readOff(word: string | null, x: Context): Expression | null {
+  const numbers = x.head.columns.map((c) => c.name).filter((n) => quantity(n, x) !== null && !readsAsDate(x.head, n));
+  const base = (n: string, words: RegExp): string => n.toLowerCase().replace(new RegExp(words.source, 'gi'), '').replace(/[^\p{L}\p{N}]+/gu, ' ').trim();
+  const pairs = numbers.filter((a) => FIRST.test(a) && !LATER_.test(a)).flatMap((a) => numbers.filter((b) => LATER_.test(b) && !FIRST.test(b) && base(a, FIRST) === base(b, LATER_)).map((b) => [a, b] as const));
+  const called = word === null ? pairs : pairs.filter(([a]) => base(a, FIRST).split(' ').some((w) => w !== '' && (stem(w) === stem(word.toLowerCase()) || (unitName(w) !== null && unitName(w) === unitName(word.toLowerCase())))));
+  if (called.length !== 1 || x.head.columns.some((c) => word !== null && c.name.toLowerCase() === word.toLowerCase())) return null;
+  const [start, end] = called[0]!, [a, b] = [quantity(start, x), quantity(end, x)];
+  return a && b && op('-', b, a);
 }
 
 /** The only column of dates, where there is just one besides a date of birth: 'the February readings'. */

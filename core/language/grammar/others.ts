@@ -40,9 +40,11 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
     words.forEach((t, i) => { if (t.kind === 'word' && t.lower.length > 2 && nouns.has(t.stem) && !own.includes(t.stem) && !vocabulary.ownNouns.has(t.stem) && !ours.some((m) => m.cost < 0.4 && m.from <= i && m.to > i) && ![...head.others!].some(([n, o]) => n !== name && (stems(n).includes(t.stem) || vocabularyOf(o).ownNouns.has(t.stem)))) put('table', i, i + 1, name, 0.15); });
     for (const m of columnMentions(words, vocabularyOf(other))) {
       if (m.cost >= 0.6) continue;
+      // 'Lessons' are rows of theirs, and no ‹Lesson ID›.
+      const rows = m.cost > 0.05 && /\b(?:id|no|nr|number|code|ref|key)\b/i.test(m.column) && words.slice(m.from, m.to).every((t) => own.includes(t.stem));
       put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
       // Said by its name, or by a part of it that no column here has, it needs no table to be named.
-      if (isCalled(m.column, head) || [...head.others!].some(([n, o]) => n !== name && isCalled(m.column, o))) continue;
+      if (isCalled(m.column, head) || rows || [...head.others!].some(([n, o]) => n !== name && isCalled(m.column, o))) continue;
       if (m.cost < 0.05 && telling(m.column)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.1);
       else if (m.cost <= 0.31 && words.slice(m.from, m.to).some((t) => !GENERAL.has(t.lower)) && free(m, m.cost < 0.05 ? 0.3 : 0.6)) put('theirs', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, 0.2 + m.cost);
     }

@@ -141,6 +141,12 @@ export const theirRules: readonly Rule[] = [
     rule('cond', `~be? $word|$guess|kept? ${words} the|its|their? ^$theirs:c`, ({ c }, x: Context) => lastedMore(operator, c, x), 0.2),
     rule('cond', `$col:a ~be? ${words} the|its|their? ^$theirs:b`, ({ a, b }, x: Context) => { const [m, n] = [ownDay(a, x), theirDay(b, x)]; return m && n && compare(operator, m, n); }, 0.1),
   ]).flat(),
+  rule('ex1', '$spanUnit:u since|after|from the|their|its? ^$theirs:a', ({ u, a }, x: Context) => { const from = theirDay(a, x), d = rowDate(x); return from && d !== null && u !== 'minutes' && u !== 'hours' ? { kind: 'span', unit: u, from, to: column(d) } : null; }, -0.1),
+  // 'Lessons before the student passed theory'
+  ...SIZES.map(([words, operator]) => rule('cond', `${words} when|that? the|its|their? $rows|$noun|$col|$table|it|they? ~be|~have? ^$theirs:c`, ({ c }, x: Context) => { const there = theirDay(c, x), d = rowDate(x); return there && d !== null && compare(operator, column(d), there); }, 0.1)).flat(),
+  rule('cond', 'by|from|of|with|for the? $table|$noun|$col|people|persons|those ~rel? ~be? not on|in|among|listed|part on|in|of? the? ^$theTable:t', ({ t }, x: Context) => notListed(t, x), -0.2),
+  // 'The price after the student's discount'
+  rule('ex2', "$ex1:e after|less|minus|with|taking off? the|its|their|his|her? $col|$table|$noun|$guess? ^$theirs:d", ({ e, d }, x: Context) => { const there = /\b(?:discount|rebate|reduction)\b/i.test(d.column) && e.kind !== 'number' ? theirNumber(d, x) : null; return there && op('*', e, op('-', number(1), op('/', there, number(100)))); }, -0.1),
   // Days between what stands here and there
   rule('ex1', '~days ~took? from|between|since? the|its|their? ^$theirs:a ~fromTo|and the|its|their? ^$col:b', ({ a, b }, x: Context) => daysBetween(theirDay(a, x), ownDay(b, x)), 0),
   rule('ex1', '~days ~took? from|between|since? the|its|their? ^$col:a ~fromTo|and the|its|their? ^$theirs:b', ({ a, b }, x: Context) => daysBetween(ownDay(a, x), theirDay(b, x)), 0),

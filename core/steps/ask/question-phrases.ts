@@ -1,8 +1,9 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { says, saysYes, within } from '../../language/grammar/conditions/make';
 import type { Context } from '../../language/acts';
-import { columnIn, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor } from '../../language/grammar/expressions';
+import { columnIn, columnLike, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
+import { converted, unitInName } from '../../formula/dimensions';
 import { all, column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { stem } from '../../language/words';
@@ -118,6 +119,9 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', '~countWord ^$stay:e (did|do|does|were|was|are|is|have|has)? (we|they|people|guests|customers)? booked|sold|stayed|spent|rented|hired|used|worked|lent|let (in|at|on|by|for|through|via|from|over|with|of)? the? $rset:c', ({ e, c }): Question => ({ figures: [over('sum', e)], by: [], where: c }), -0.1),
   rule('question', '~countWord ^$stay:e (did|do|does|were|was|are|is|have|has)? (we|they|people)? booked|sold|stayed|spent|rented|hired|used|worked|lent|let? ~each $qbys:b', ({ e, b }): Question => ({ figures: [over('sum', e)], by: b }), -0.2),
   rule('question', '~average length|duration of (a|the|our)? stay|stays|visit|visits|rental|rentals|booking|bookings|trip|trips|hire|$rows|$noun (in (days|nights))?', (_s, x: Context): Question | null => { const e = rowSpan(undefined, x); return e && { figures: [over('mean', e)], by: [] }; }, -0.1),
+  // 'How many hours did each car drive', of a column of minutes
+  rule('question', '~countWord $unit|$spanUnit:u (did|do|does|was|were|has|have|is)? ~each $qbys:b ~did|$word (in|out|up)? ~inTotal?', ({ u, b }, x: Context): Question | null => { const own = u === 'hours' ? 'h' : u === 'minutes' ? 'min' : u === 'days' ? 'd' : null, c = own === null ? null : columnLike(own, x), at = c === null ? null : unitInName(c) ?? x.head.glances?.get(c)?.unit ?? null; const e = c !== null && at !== null && quantity(c, x) ? converted(quantity(c, x)!, at, own!) : null; return e && { figures: [over('sum', e)], by: b }; }, 0),
+  rule('question', 'how many (are (there|left))? ??', (): Question => ({ figures: [allRows], by: [] }), 0.6),
   // 'How many customers paid cash', 'how many loads a day on average'
   rule('question', '~countWord ~distinctWord? $col:c ~did|~have|~be|$word? $cond:d', ({ c, d }, x: Context): Question | null => (columnOf(x.head, c).type === 'text' && groupable(c, x) && !namesRows(c, x.vocabulary) && !columnsOf(d).includes(c) && d.kind === 'among' ? { figures: [over('distinct', column(c))], by: [], where: d } : null), 0.3),
   rule('question', '~countWord $rows|$noun|$guess (did|do|does|are|were|have|has)? (there|we|they)? (come|came|get|got|have|in)? a|per|each|every day on ~average', (_s, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [op('/', allRows, over('distinct', column(d)))], by: [] }; }, -0.2),

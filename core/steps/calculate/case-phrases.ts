@@ -312,6 +312,7 @@ export const casePhrases = [
   rule('case1', '$label:l ~if there|it|that? ~be? none|nothing|no|not known|given|there|one?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l) }], 0),
   rule('choice', '$choice:c ,|;|.|and? blank|empty|nothing ~if|when|where it|that|they|we? ~be? unknown|unspecified|missing', ({ c }): Cases => ({ ...c, list: [{ when: { kind: 'empty', of: IT }, then: blank }, ...c.list] }), 0.05),
   rule('case1', 'unknown|unspecified|missing ~rungVerb $leaf:l', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0.1),
+  rule('case1', '$leaf:l ~if|when it|they|that? ~be? not|never counted|recorded|measured|noted|entered|filled|rated|stated|said|marked|graded|checked|tested in?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0.6),
   rule('case1', '$num:n ~orMore $col:c ~rungVerb $leaf:l', ({ n, c, l }, x: Context): Open[] | null => { const q = quantity(c, x); return q && [{ when: { kind: 'compare', op: '>=', left: q, right: number(n) }, then: l, loose: true }]; }, 0.05),
   rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'beyond', then: textOf(l) }], 0),
   rule('lastCase', '$restOf:r ~rungVerb? $leaf:l', ({ r, l }): Open[] => [{ when: r, then: l }], 0),

@@ -148,6 +148,7 @@ export const phrases = [
   rule('clause', '$cols:c in|into $unit:u everywhere|throughout|always|only|please|consistently', ({ c, u }) => act(c, 'decimal', { unit: u }), 0.05),
   rule('clause', '$cols:c ~oneWay', ({ c }, x: Context) => (c.every((n: string) => readsAsDate(x.head, n)) ? act(c, 'date') : null), 0.1),
   rule('clause', '$cols:c is|are|be yes or|and|/ no only?', ({ c }) => act(c, 'yesno'), -0.6),
+  rule('clause', '$cols:c ~into yes / no', ({ c }) => act(c, 'yesno'), -0.2),
   rule('clause', '~make $cols:c ~into? yes or|and no', ({ c }) => act(c, 'yesno'), 0.1),
 
   // Units: 'put all weights in grams', 'as one bare number in kW'

@@ -21,6 +21,9 @@ function agentOf(verb: string, { head }: Context): readonly string[] | null {
 /** 'A blank means none broke, so zero': what it means, and what is to be written. */
 const SO_WRITE = 'means|mean|is|are|stands|stand|says for|that? $word? $word? $word? $word? $word? ,|;|.|–|-? so|hence|thus|i.e|ie|meaning|therefore (please? ~make|put|write|fill|enter|use|it|that|take|is|its in|is|means|it|as? a?)? $filling:f there|in|instead?';
 
+/** Other values for the blanks that were just filled. */
+const refilled = (filling: Filling): Act => ({ key: `refilled ${keyOf(filling)}`, apply: (state) => (state.amends ? amend(`refilled ${keyOf(filling)}`, (plan) => (plan.step === 'fill' ? { ...plan, with: filling } : null)).apply(state) : null) });
+
 export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
   rule('filling', '$text:t', ({ t }) => value(t), 0),
@@ -84,6 +87,8 @@ export const phrases = [
   rule('clause', 'put|write|enter|insert|type|set $filling:f in|into|for|to|under the? $cols:c ~wherever it|they|that|there? ~be? ~blankWord', ({ c, f }) => act(c, f), -0.1),
   rule('clause', 'mark|tag|label the? $rows|$noun|$guess ~without an? $cols:c as|with $filling:f in|into|under that|this|the|same column|field|cell', ({ c, f }) => act(c, f), -0.3),
   rule('clause', '~fill in? a? $filling:f in|into|for|to|under|at the? $cols:c ~wherever|if|when it|they|that|there|nothing|none|no? ~be|stands|stand|says|stood? ~blankWord|nothing|there|in|given? in|there?', ({ c, f }) => act(c, f), -0.1),
+  // 'No, with the average of the student'
+  rule('rider', '$nopes? rather|better|instead? ~with|with|by|use|take|using $filling:f instead|rather|please?', ({ f }) => refilled(f), 0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

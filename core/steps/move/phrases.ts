@@ -12,6 +12,7 @@ const between = (columns: readonly string[], a: string, b: string, { head }: Con
 
 export const phrases = [
   rule('clause', '~move|put|bring the? $cols:c column|columns? to|at|into the? very? front|start|beginning|left ,|;|and? and|then|followed by|the? then|by? the? $cols:b column|columns? (after|behind|next to? it|that)?', ({ c, b }) => (b.some((n: string) => c.includes(n)) ? null : move([...c, ...b], { to: 'first' })), -0.3),
+  rule('clause', "i'd|i|we'd|we like|want|prefer|have to? (have|see)? the? $cols:c column|columns? right|directly|straight|immediately ~after the? $col:b", ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), -0.2),
   rule('clause', '~move $cols:c column|columns? to? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0),
   rule('clause', 'show|display|list the? $cols:c column|columns? directly|right|straight|immediately? ~after the? $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.1),
   rule('clause', 'show|display|list the? $cols:c column|columns? directly|right|straight|immediately? ~before the? $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0.1),

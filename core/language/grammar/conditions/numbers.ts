@@ -7,7 +7,7 @@ import { readMeasure, unitSort } from '../../../values/units';
 import { rule, type Rule } from '../../chart';
 import { type Context, nothing } from '../../acts';
 import { namesRows } from '../../mentions';
-import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, takingsColumn } from '../expressions';
+import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, takingsColumn, timed } from '../expressions';
 import { compare, empty, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
 
 /** The only column of numbers. */
@@ -62,7 +62,8 @@ function measured(name: string, unit: string, { head }: Context): Expression | n
 
 /** The only text column whose values are written with units of the sort of one. */
 function holdsUnit(unit: string, x: Context): string | null {
-  const found = x.head.columns.filter((c) => c.type === 'text' && measured(c.name, unit, x) !== null);
+  // Times of day are no spans of time.
+  const found = x.head.columns.filter((c) => c.type === 'text' && !(timed(c.name, x) && unitSort(unit) === 'time' && /\b(?:start|begin|began|from|time|at|open(?:ed|s)?|depart(?:ed|ure)?|arriv(?:ed|al)|left|end|finish(?:ed)?|to|until|in|out|scheduled|planned)\b/i.test(c.name)) && measured(c.name, unit, x) !== null);
   return found.length === 1 ? found[0]!.name : null;
 }
 

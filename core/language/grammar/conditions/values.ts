@@ -8,6 +8,12 @@ import { among, compare, numeric, says } from './make';
 /** Both, where both are known. */
 const and = (a: Condition | null, b: Condition | null): Condition | null => a && b && all([a, b]);
 
+/** Do quoted texts stand only inside longer texts of a column? Then it does not say only that. */
+const isPart = (name: string, texts: readonly string[], x: Context): boolean => {
+  const held = (x.head.glances?.get(name)?.values ?? []).map(([v]) => folded(v)), sought = texts.map(folded).filter((t) => t !== '');
+  return sought.length > 0 && sought.every((t) => !held.includes(t) && held.some((v) => v.includes(t)));
+};
+
 interface Value {
   readonly column: string;
   readonly text: string;
@@ -56,8 +62,9 @@ export const valueRules: readonly Rule[] = [
   rule('cond', '$col:c ~equals $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0),
   rule('cond', '$col:c $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
   rule('cond', '$values:v $col:c', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
-  rule('cond', '$col:c ~equals either|one? of? $texts:t', ({ c, t }) => among(c, t), 0),
+  rule('cond', '$col:c ~equals either|one? of? $texts:t', ({ c, t }, x: Context) => (isPart(c, t, x) ? null : among(c, t)), 0),
   rule('cond', '$col:c ~differs $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && not(among(c, t)); }, 0),
+  rule('cond', '$col:c ~say|says|say|reads|read $texts:t', ({ c, t }, x: Context) => (isPart(c, t, x) ? { kind: 'text', test: 'contains', of: column(c), texts: t } : null), 0),
   rule('cond', '$col:c ~differs $texts:t', ({ c, t }) => not(among(c, t)), 0),
   // Columns that say yes or no: 'the active ones', 'not active', 'unpaid'
   rule('cond', 'under|on|with|in $yesno:y', ({ y }) => says(y, true), 0.05),
