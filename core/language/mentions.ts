@@ -7,7 +7,7 @@ import { COLUMN_NOUNS, SYNONYMS } from './lexicon/synonyms';
 import { forgiven, typingDistance } from '../match/typing';
 import { WEIGHTS } from './weights';
 import { unitName, unitSort } from '../values/units';
-import { stem, type Token } from './words';
+import { isDoer, stem, type Token } from './words';
 
 /** Why a word was taken for (part of) a column's name. */
 export type MentionReason = 'marked' | 'exact' | 'part of the name' | 'another form' | 'typing mistake' | 'short form' | 'similar word' | 'value';
@@ -339,6 +339,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
   let extra = 0;
   // Run-together spelling: 'partno' for 'Part no'.
   if (name.length > 1 && tokens[from]!.lower === name.map((w) => w.word).join('')) out.push({ from, to: from + 1, column, cost: 0.02, reason: 'exact' });
+  // 'Per packer', of ‹Packed by›
+  if (name.length === 2 && name[1]!.word === 'by' && /(?:er|or)s?$/.test(tokens[from]!.lower) && isDoer(name[0]!.stem, tokens[from]!.lower.replace(/s$/, ''))) out.push({ from, to: from + 1, column, cost: 0.1, reason: 'another form' });
   for (let to = from + 1; to <= Math.min(tokens.length, from + 7); to++) {
     const token = tokens[to - 1]!;
     if (token.kind === 'mark' && token.lower !== '-' && token.lower !== '/') return;

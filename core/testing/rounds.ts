@@ -6457,7 +6457,7 @@ ST-012,Choir Nord,"Berg, Tove <tove@nord.example>",2026-04-14,2026-05-02,10:00,1
       ['genre is sometimes capitalised and sometimes not. make it all lower case', 'In ‹Genre›, write in lower case.'],
       ['No gear means nothing was rented, put "none" there', 'Fill blanks in ‹Gear› with "none".'],
       ['Total and hourly have two decimals now, I\'d like them without decimals', 'Set ‹Total› to ‹Total› rounded to 0 decimals. Set ‹Hourly› to ‹Hourly› rounded to 0 decimals.'],
-      ['Engineer: K. Vale was once typed with small letters, please correct that', null],
+      ['Engineer: K. Vale was once typed with small letters, please correct that', 'Replace cells that are "k. vale" in ‹Engineer› with "K. Vale".'],
       ['write hip-hop with a hyphen in genre', null],
       ['Wherever nobody gave stars, use 3.', 'Fill blanks in ‹Stars› with "3".'],
       ['Can the times be written with a dot instead of the colon? both from and to', 'Replace ":" in ‹From› and ‹To› with ".".'],
@@ -6743,7 +6743,7 @@ D-212,2026-06-07,House Reef,Finn,8 m,01:10,air,200,100,12,21 C,,€20,calm,
       ['last three dives', 'Keep 3 rows with the highest ‹Date›.'],
       ['May only, in order of depth', 'Keep rows where (the month of ‹Date›) equals 5. Sort by ‹Max Depth›.'],
       ['bar used: start less end, blank when we don\'t know the end', 'Add ‹bar used› as if ‹Bar End› is blank then blank, otherwise ‹Bar Start› minus ‹Bar End›.'],
-      ['litres of gas used = bar used times tank size', null],
+      ['litres of gas used = bar used times tank size', 'Add ‹litres of gas used› as (‹Bar End› minus ‹Bar Start›) times ‹Tank l›.'],
       ['litres per minute, one decimal', null],
       ['the fee per diver, to the cent', 'Add ‹Fee per number of Divers› as ‹Fee› divided by (the number of pieces of ‹Divers› cut at ";") rounded to 2 decimals.'],
       ['how much of the gas was left at the end, in percent of the start', null],
@@ -7144,7 +7144,7 @@ X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1
       ['fuel per minute of crossing, litres, one decimal', 'Add ‹Fuel Used in l per minutes from Departed to Arr…› as (‹Fuel Used› measured in "l") divided by (the minutes by the clock from ‹Departed› to ‹Arrived›) rounded to 1 decimal.'],
       ['fares per car, two decimals, blank when no cars', 'Add ‹Fares per Cars› as ‹Fares› divided by ‹Cars› rounded to 2 decimals.'],
       ['share of the day\'s fares for each crossing, in percent', 'Add ‹Fares per total Fares per Sailed On %› as (‹Fares› divided by (the sum of ‹Fares› over the rows for each ‹Sailed On›)) times 100.'],
-      ['how much more or less fuel than the average of that route, in litres', null],
+      ['how much more or less fuel than the average of that route, in litres', 'Add ‹Fuel Used in l minus average Fuel Used in l per…› as (‹Fuel Used› measured in "l") minus (the mean of (‹Fuel Used› measured in "l") over the rows for each ‹Route›).'],
       ['rank the crossings by fares, highest is 1', 'Add ‹Rank by Fares› as the rank, highest first, of ‹Fares›.'],
       ['number the crossings of each vessel in order of date', 'Sort by ‹Sailed On›. Add ‹Number within Vessel› as the number of the row for each ‹Vessel›.'],
       ['difference in cars to the previous crossing on the same route', 'Add ‹Cars minus row above Cars› as ‹Cars› minus (the row above of ‹Cars› for each ‹Route›).'],
@@ -7527,6 +7527,300 @@ Stoat,2,no,60.00,30,Rolf Moss,2024
       ['last departure for each cabin', null],
       ['cabins with average rate in the bookings below list rate', 'Keep rows where (the mean of all ‹Rate/night› in the table "bookings" where ‹Cabin› is ‹Name›) is less than ‹List rate›.'],
       ['ok if it was booked at least 3 times, otherwise poor', 'Add ‹Name label› as if ((the number of ‹Cabin› in the table "bookings" where ‹Cabin› is ‹Name›), or 0 where it is blank) is more than 2 then "ok", otherwise "poor".'],
+    ],
+  },
+  {
+    table: 'lessons',
+    csv: `Lesson ID,Student,Instructor,Date,Start,Minutes,Car,Type,Price,Paid,Km Start,Km End,Mistakes,Comment
+L001,Orla Finch,J. Brandt,2026-03-02,09:00,90,Blue Polo,City,£72.00,yes,20410,20441,4,hill start needs work
+L002,Rob Acker,j. brandt,2026-03-02,11:00,90,Blue Polo,city,£72.00,no,20441,20468,7,stalled twice; nervous
+L003,Sara Venn,M. Okafor,2026-03-03,17:30,45,Red Micra,Parking,£36.00,Yes,8120,8126,2,
+L004,Orla Finch,J. Brandt,2026-03-09,09:00,90,Blue Polo,Motorway,£80.00,yes,20530,20612,1,very good
+L005,Tim Dace,M. Okafor,2026-03-10,,60,Red Micra,City,£48.00,,8190,8188,,km wrong?
+L006,Sara Venn,M Okafor,2026-03-10,18:00,90,Red Micra,Night,£85.00,YES,8201,8250,3,headlights forgotten at first
+L007,Rob Acker,J. Brandt,2026-03-12,11:00,90,Blue Polo,City,£72.00,n,20700,20731,5,better; still stalling
+L008,Lena Groth,P. Silva,2026-03-16,08:15,45,Green Yaris,Parking,£36.00,yes,5010,5013,0,perfect
+L009,Lena Groth,P. Silva,2026-03-16,09:00,45,Green Yaris,City,£36.00,yes,5013,5030,1,
+L010,Tim Dace,M. Okafor,2026-03-17,16:00,60,Red Micra,City,£48.00,no,8320,8349,6,cancelled halfway - rain
+L011,Orla Finch,J. Brandt,2026-03-23,09:00,120,Blue Polo,Test,£130.00,yes,20990,21020,2,passed
+L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8460,8533,2,merging needs work
+`,
+    cases: [
+      ['Instructors are spelled with and without the dot and in small letters. Use J. Brandt, M. Okafor and P. Silva.', 'Spell ‹Instructor› as "J. Brandt", "M. Okafor" or "P. Silva".'],
+      ['make Type start with a capital everywhere', 'In ‹Type›, write in sentence case.'],
+      ['Price: just the number please', 'Turn ‹Price› into numbers.'],
+      ['paid to yes/no; if it\'s blank we don\'t know', null],
+      ['fill the missing mistakes with 0', 'Fill blanks in ‹Mistakes› with "0".'],
+      ['wherever the start time is missing put 10:00', 'Fill blanks in ‹Start› with "10:00".'],
+      ['drop the km columns', 'Drop ‹Km Start› and ‹Km End›.'],
+      ['I\'d like Car right after Instructor', 'Move ‹Car› to after ‹Instructor›.'],
+      ['Rename Lesson ID to No. and Minutes to Duration', 'Rename ‹Lesson ID› to ‹No.› and ‹Minutes› to ‹Duration›.'],
+      ['Put the date and the start time into one column Starts', 'Add ‹Starts› as ‹Date› at the time ‹Start›.'],
+      ['colour of the car in one column, model in another', null],
+      ['Last name of the student', 'Add ‹Part of Student› as piece -1 of ‹Student› cut at " ".'],
+      ['initials of the instructor without dots', 'Add ‹Initials of Instructor› as the initials of ‹Instructor›.'],
+      ['short title like "City with Orla Finch"', null],
+      ['only the unpaid ones', 'Keep rows where ‹Paid› is "no" or "n".'],
+      ['lessons longer than an hour', 'Keep rows where ‹Minutes› is more than 60.'],
+      ['leave only lessons that were at or after 4pm', 'Keep rows where (the minute of the day of ‹Start›) is at least 960.'],
+      ['all lessons of Orla or Sara', 'Keep rows where ‹Student› mentions the word "Orla" or "Sara".'],
+      ['without the parking lessons', 'Set aside rows where ‹Type› is "Parking".'],
+      ['lessons where the end km is below the start km', 'Keep rows where ‹Km End› is less than ‹Km Start›.'],
+      ['sort by instructor and within that by date, latest first', 'Sort by ‹Instructor› and ‹Date› from high to low.'],
+      ['last lesson of each student', 'Keep 1 row with the highest ‹Date› for each ‹Student›.'],
+      ['remove lessons with no comment', 'Set aside rows where ‹Comment› is blank.'],
+      ['the 20% most expensive lessons', null],
+      ['km driven', 'Add ‹Km End minus Km Start› as ‹Km End› minus ‹Km Start›.'],
+      ['km driven, but blank where it\'s negative', 'Add ‹Km End minus Km Start› as if ‹Km End› minus ‹Km Start› is less than 0 then blank, otherwise ‹Km End› minus ‹Km Start›.'],
+      ['price per hour, 2 decimals', 'Add ‹Price per Minutes per 60› as ‹Price› divided by (‹Minutes› divided by 60) rounded to 2 decimals.'],
+      ['minutes in hours', 'Add ‹h› as ‹Minutes› divided by 60.'],
+      ['mistakes per 10 km, 1 decimal', null],
+      ['end time of each lesson', null],
+      ['what share of the student\'s total spend is each lesson, percent without decimals', 'Add ‹Price per total Price per Student %› as (‹Price› divided by (the sum of ‹Price› over the rows for each ‹Student›)) times 100 rounded to 0 decimals.'],
+      ['how many lessons had the student had before this one?', 'Add ‹Number within Student minus 1› as (the number of the row for each ‹Student›) minus 1.'],
+      ['gap in days to the student\'s previous lesson', 'Add ‹Days from row above Date to Date› as the whole days from (the row above of ‹Date› for each ‹Student›) to ‹Date›.'],
+      ['cumulative minutes for each student, in date order', 'Sort by ‹Date›. Add ‹Running total of Minutes› as the running total of ‹Minutes› for each ‹Student›.'],
+      ['price minus 5 pounds if the lesson was in the morning (before 12)', 'Add ‹Start label› as if (the minute of the day of ‹Start›) is less than 720 then ‹Price› minus 5, otherwise ‹Price›.'],
+      ['how does the number of mistakes compare with the previous lesson of the same student', 'Add ‹Mistakes minus row above Mistakes› as ‹Mistakes› minus (the row above of ‹Mistakes› for each ‹Student›).'],
+      ['beginner up to 2 lessons, otherwise advanced, counting per student', null],
+      ['result: good for 0 to 2 mistakes, ok for 3 or 4, bad above 4; unknown if not counted', null],
+      ['Does the comment say "needs work"? tick it in a column Work', 'Add ‹Work› as if ‹Comment› contains "needs work" then "yes", otherwise "no".'],
+      ['weekend? yes/no', 'Add ‹Weekend› as if (the weekday of ‹Date›) is "Saturday" or "Sunday" then "yes", otherwise "no".'],
+      ['which instructor gave the most lessons?', 'Answer ‹Rows› as the number of rows; for each ‹Instructor›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['total income per month', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Month of Date› as the month of ‹Date›.'],
+      ['how much is still unpaid', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; only where ‹Paid› is "no" or "n".'],
+      ['average number of mistakes by type, one decimal, worst first', 'Answer ‹Average Mistakes› as the mean of ‹Mistakes› over the rows rounded to 1 decimal; for each ‹Type›; sorted by ‹Average Mistakes› from high to low.'],
+      ['how many students does each instructor have', 'Answer ‹Different Student› as the number of different values of ‹Student› over the rows; for each ‹Instructor›.'],
+      ['how many hours did each car drive', 'Answer ‹Total Minutes per 60› as the sum of (‹Minutes› divided by 60) over the rows; for each ‹Car›.'],
+      ['what\'s the most common type?', 'Answer ‹Rows› as the number of rows; for each ‹Type›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['how many percent of lessons are paid', 'Answer ‹Share %› as ((the sum of (if ‹Paid› is "yes", "Yes" or "YES" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['which student made the most mistakes per lesson on average', 'Answer ‹Average Mistakes› as the mean of ‹Mistakes› over the rows; for each ‹Student›; sorted by ‹Average Mistakes› from high to low; the first 1.'],
+      ['first and last date', 'Answer ‹Lowest Date› as the lowest of ‹Date› over the rows; and ‹Highest Date› as the highest of ‹Date› over the rows.'],
+      ['petrol used per lesson', null],
+      ['sum of instructors', null],
+      ['remove lessons with a rude student', null],
+      ['juggle the cars', null],
+    ],
+  },
+  {
+    table: 'lessons',
+    csv: `Lesson ID,Student,Instructor,Date,Start,Minutes,Car,Type,Price,Paid,Km Start,Km End,Mistakes,Comment
+L001,Orla Finch,J. Brandt,2026-03-02,09:00,90,Blue Polo,City,£72.00,yes,20410,20441,4,hill start needs work
+L002,Rob Acker,j. brandt,2026-03-02,11:00,90,Blue Polo,city,£72.00,no,20441,20468,7,stalled twice; nervous
+L003,Sara Venn,M. Okafor,2026-03-03,17:30,45,Red Micra,Parking,£36.00,Yes,8120,8126,2,
+L004,Orla Finch,J. Brandt,2026-03-09,09:00,90,Blue Polo,Motorway,£80.00,yes,20530,20612,1,very good
+L005,Tim Dace,M. Okafor,2026-03-10,,60,Red Micra,City,£48.00,,8190,8188,,km wrong?
+L006,Sara Venn,M Okafor,2026-03-10,18:00,90,Red Micra,Night,£85.00,YES,8201,8250,3,headlights forgotten at first
+L007,Rob Acker,J. Brandt,2026-03-12,11:00,90,Blue Polo,City,£72.00,n,20700,20731,5,better; still stalling
+L008,Lena Groth,P. Silva,2026-03-16,08:15,45,Green Yaris,Parking,£36.00,yes,5010,5013,0,perfect
+L009,Lena Groth,P. Silva,2026-03-16,09:00,45,Green Yaris,City,£36.00,yes,5013,5030,1,
+L010,Tim Dace,M. Okafor,2026-03-17,16:00,60,Red Micra,City,£48.00,no,8320,8349,6,cancelled halfway - rain
+L011,Orla Finch,J. Brandt,2026-03-23,09:00,120,Blue Polo,Test,£130.00,yes,20990,21020,2,passed
+L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8460,8533,2,merging needs work
+`,
+    others: {
+      students: `Student,Born,Phone,Town,Referred By,Joined,Discount %,Theory Passed
+Orla Finch,2007-05-14,0555-1010,Hexley,friend,2026-01-10,10,2026-02-01
+Rob Acker,1999-11-30,0555 2020,Marlow End,web,2026-02-20,0,
+Sara Venn,2006-08-08,05553030,hexley,friend,2026-02-01,10,2026-02-28
+Tim Dace,2008-01-22,,Crane,school,2026-03-01,15,
+Lena Groth,1988-07-03,0555-5050,Hexley,,2026-03-10,0,2026-03-12
+Abe Moll,2007-12-12,0555-6060,Crane,school,2026-03-15,15,
+`,
+    },
+    cases: [
+      ['add the student\'s town', 'Add ‹Town› as the ‹Town› in the table "students" where ‹Student› is ‹Student›.'],
+      ['age of the student at the lesson', 'Add ‹Years from Born to Date› as the whole years from (the ‹Born› in the table "students" where ‹Student› is ‹Student›) to ‹Date›.'],
+      ['price after the student\'s discount', 'Add ‹Price times 1 minus Discount % per 100› as ‹Price› times (1 minus ((the ‹Discount %› in the table "students" where ‹Student› is ‹Student›) divided by 100)).'],
+      ['lessons before the student passed theory', 'Keep rows where ‹Date› is less than (the ‹Theory Passed› in the table "students" where ‹Student› is ‹Student›).'],
+      ['days since joining', 'Add ‹Days from Joined to Date› as the whole days from (the ‹Joined› in the table "students" where ‹Student› is ‹Student›) to ‹Date›.'],
+      ['lessons of students from Hexley', 'Keep rows where (the ‹Town› in the table "students" where ‹Student› is ‹Student›) is "Hexley".'],
+      ['income per town', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Town› as the ‹Town› in the table "students" where ‹Student› is ‹Student›.'],
+      ['which lessons are by students not on the students list', 'Keep rows where not (‹Student› stands under ‹Student› in the table "students").'],
+      ['phone number next to each unpaid lesson', null],
+      ['which referral brought the most lessons?', null],
+    ],
+  },
+  {
+    table: 'students',
+    csv: `Student,Born,Phone,Town,Referred By,Joined,Discount %,Theory Passed
+Orla Finch,2007-05-14,0555-1010,Hexley,friend,2026-01-10,10,2026-02-01
+Rob Acker,1999-11-30,0555 2020,Marlow End,web,2026-02-20,0,
+Sara Venn,2006-08-08,05553030,hexley,friend,2026-02-01,10,2026-02-28
+Tim Dace,2008-01-22,,Crane,school,2026-03-01,15,
+Lena Groth,1988-07-03,0555-5050,Hexley,,2026-03-10,0,2026-03-12
+Abe Moll,2007-12-12,0555-6060,Crane,school,2026-03-15,15,
+`,
+    others: {
+      lessons: `Lesson ID,Student,Instructor,Date,Start,Minutes,Car,Type,Price,Paid,Km Start,Km End,Mistakes,Comment
+L001,Orla Finch,J. Brandt,2026-03-02,09:00,90,Blue Polo,City,£72.00,yes,20410,20441,4,hill start needs work
+L002,Rob Acker,j. brandt,2026-03-02,11:00,90,Blue Polo,city,£72.00,no,20441,20468,7,stalled twice; nervous
+L003,Sara Venn,M. Okafor,2026-03-03,17:30,45,Red Micra,Parking,£36.00,Yes,8120,8126,2,
+L004,Orla Finch,J. Brandt,2026-03-09,09:00,90,Blue Polo,Motorway,£80.00,yes,20530,20612,1,very good
+L005,Tim Dace,M. Okafor,2026-03-10,,60,Red Micra,City,£48.00,,8190,8188,,km wrong?
+L006,Sara Venn,M Okafor,2026-03-10,18:00,90,Red Micra,Night,£85.00,YES,8201,8250,3,headlights forgotten at first
+L007,Rob Acker,J. Brandt,2026-03-12,11:00,90,Blue Polo,City,£72.00,n,20700,20731,5,better; still stalling
+L008,Lena Groth,P. Silva,2026-03-16,08:15,45,Green Yaris,Parking,£36.00,yes,5010,5013,0,perfect
+L009,Lena Groth,P. Silva,2026-03-16,09:00,45,Green Yaris,City,£36.00,yes,5013,5030,1,
+L010,Tim Dace,M. Okafor,2026-03-17,16:00,60,Red Micra,City,£48.00,no,8320,8349,6,cancelled halfway - rain
+L011,Orla Finch,J. Brandt,2026-03-23,09:00,120,Blue Polo,Test,£130.00,yes,20990,21020,2,passed
+L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8460,8533,2,merging needs work
+`,
+    },
+    cases: [
+      ['students without any lesson', 'Keep rows where not (‹Student› stands under ‹Student› in the table "lessons").'],
+      ['how many lessons and how many minutes has everyone had?', null],
+      ['first lesson of each student', null],
+      ['how much does each student still owe', null],
+      ['days between joining and the first lesson', null],
+      ['average mistakes of each student, blank if no lessons', 'Add ‹Average Mistakes› as the mean of all ‹Mistakes› in the table "lessons" where ‹Student› is ‹Student›.'],
+      ['has passed: yes if there\'s a lesson of type Test', null],
+    ],
+  },
+  {
+    table: 'parcels',
+    csv: `Parcel,Packed On,Family,Size,Weight,Items,Packed By,Collected On,Delivery,Diet,Area,Value EUR,Note
+P-501,2026-01-05,Fam. Osk,L,12.4 kg,24,Nell,2026-01-06,no,none,North,48.20,
+P-502,2026-01-05,Fam. Bree,M,8900 g,17,Nell,2026-01-05,no,vegan,east,33.10,no milk please
+P-503,2026-01-05,Single - Dorn,S,4.1 kg,9,Ivo,,yes,,North,15.75,not at home
+P-504,2026-01-12,Fam. Osk,L,13 kg,26,Ivo,2026-01-12,no,none,north ,51.00,
+P-505,2026-01-12,Fam. Quill,XL,18.7 kg,35,Nell,2026-01-14,yes,gluten free,South,72.40,baby food added
+P-506,2026-01-12,Single - Hale,S,3950 g,8,ivo,2026-01-12,no,vegan,East,14.90,wants less bread
+P-507,2026-01-19,Fam. Bree,M,9.2 kg,18,Petra,2026-01-19,No,Vegan,East,35.00,no milk please
+P-508,2026-01-19,Single - Dorn,S,4 kg,9,Petra,2026-01-27,YES,,North,15.20,key at neighbour; leave outside
+P-509,2026-01-19,Fam. Osk,L,12.9 kg,25,Nell,,no,none,North,49.90,moved away?
+P-510,2026-01-26,Fam. Quill,XL,19 kg,36,Ivo,2026-01-26,yes,gluten-free,south,74.00,baby food added
+P-511,2026-01-26,Fam. Tarn,M,,16,Nell,2026-01-28,no,halal,West,31.30,"new family, 3 kids"
+P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants less bread
+`,
+    cases: [
+      ['weights all in kg, just the figure', 'Turn ‹Weight› into numbers in "kg".'],
+      ['Area: capital first letter, no blanks around it', 'In ‹Area›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['diet should be none, vegan, gluten free or halal - sort out the spelling, and empty means none', 'Spell ‹Diet› as "none", "vegan", "gluten free" or "halal". Fill blanks in ‹Diet› with "none".'],
+      ['delivery: Yes or No', 'Spell ‹Delivery› as "Yes" or "No".'],
+      ['Ivo is sometimes written small, correct that', 'Replace cells that are "ivo" in ‹Packed By› with "Ivo".'],
+      ['take the Fam. and the Single - off the family name', null],
+      ['what comes after Fam. or Single - in a new column Name, and whether it\'s a family or a single in Kind', null],
+      ['parcel number without the P-', 'Remove "P-" from ‹Parcel›.'],
+      ['empty items: put the average of that size, rounded', null],
+      ['cut notes after the first comma or semicolon', 'Set ‹Note› to (the text before the first "," or ";" in ‹Note›), or ‹Note› where it is blank.'],
+      ['keep parcel, family, weight and value', 'Keep only the columns ‹Parcel›, ‹Family›, ‹Weight› and ‹Value EUR›.'],
+      ['value EUR should just be called Value', 'Rename ‹Value EUR› to ‹Value›.'],
+      ['put note last and area first', 'Move ‹Note› to the end. Move ‹Area› to the front.'],
+      ['drop packed by', 'Drop ‹Packed By›.'],
+      ['which parcels have not been collected', 'Keep rows where ‹Collected On› is blank.'],
+      ['only the vegan ones', 'Keep rows where ‹Diet› is "vegan".'],
+      ['everything packed by Nell or Petra in January', null],
+      ['heavier than 10 kg', 'Keep rows where (‹Weight› measured in "kg") is more than 10.'],
+      ['remove singles', 'Set aside rows where ‹Family› mentions the word "single".'],
+      ['parcels collected more than a day after packing', 'Keep rows where (the whole days from ‹Packed On› to ‹Collected On›) is more than 1.'],
+      ['top 3 by value', 'Keep 3 rows with the highest ‹Value EUR›.'],
+      ['newest first, within a day by family', null],
+      ['first parcel of each family', 'Keep the first row of each ‹Family›.'],
+      ['two random parcels per area please', 'Keep 2 rows at random with seed 1 for each ‹Area›.'],
+      ['same family, same week: leave only the first', null],
+      ['days from packing to collection', 'Add ‹Days from Packed On to Collected On› as the whole days from ‹Packed On› to ‹Collected On›.'],
+      ['value per item, 3 decimals, blank if we don\'t know the items', 'Add ‹Value EUR per Items› as if ‹Items› is blank then blank, otherwise ‹Value EUR› divided by ‹Items› rounded to 3 decimals.'],
+      ['grams per item', 'Add ‹Weight in g per Items› as (‹Weight› measured in "g") divided by ‹Items›.'],
+      ['how much more or less than the average value of its size', 'Add ‹Value EUR minus average Value EUR per Size› as ‹Value EUR› minus (the mean of ‹Value EUR› over the rows for each ‹Size›).'],
+      ['share of the month\'s total value, in %, 1 decimal', null],
+      ['number of the parcel within its family', 'Answer ‹Rows› as the number of rows; for each ‹Family›.'],
+      ['previous weight of the same family', 'Add ‹Row above Weight in kg› as the row above of (‹Weight› measured in "kg") for each ‹Family›.'],
+      ['running total of value', 'Add ‹Running total of Value EUR› as the running total of ‹Value EUR›.'],
+      ['late if collected after more than 1 day, open if not collected, ok otherwise', 'Add ‹Packed On label› as if (the whole days from ‹Packed On› to ‹Collected On›) is more than 1 then "late", if ‹Collected On› is blank then "open", otherwise "ok".'],
+      ['points: S 1, M 2, L 3, XL 5', 'Add ‹points› as if ‹Size› is "S" then 1, if ‹Size› is "M" then 2, if ‹Size› is "L" then 3, if ‹Size› is "XL" then 5, otherwise blank.'],
+      ['needs care: yes if the note mentions baby or key, or diet is gluten free', 'Add ‹needs care› as if ‹Note› mentions the word "baby", "key" or "keys" or else ‹Diet› is "gluten free" or "gluten-free" then "yes", otherwise blank.'],
+      ['weekday collected', 'Add ‹Weekday of Collected On› as the weekday of ‹Collected On›.'],
+      ['value plus 7% tax, to the cent', 'Add ‹Value EUR times 1 plus 7 per 100› as ‹Value EUR› times (1 plus (7 divided by 100)) rounded to 2 decimals.'],
+      ['round the value up to full euros', 'Set ‹Value EUR› to ‹Value EUR› rounded up to 0 decimals.'],
+      ['two columns: handling = 2.50 for deliveries and 1 otherwise, cost = value + handling', 'Add ‹handling› as if ‹Delivery› is "yes" or "YES" then 2.5, otherwise 1. Add ‹cost› as ‹Value EUR› plus ‹handling›.'],
+      ['how many parcels per area?', 'Answer ‹Rows› as the number of rows; for each ‹Area›.'],
+      ['total value of vegan parcels', 'Answer ‹Total Value EUR› as the sum of ‹Value EUR› over the rows; only where ‹Diet› is "vegan".'],
+      ['how many kilos did we hand out in January altogether', null],
+      ['who packed the most parcels', 'Answer ‹Rows› as the number of rows; for each ‹Packed By›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['average days until collection per area, one decimal', 'Answer ‹Average days from Packed On to Collected On› as the mean of (the whole days from ‹Packed On› to ‹Collected On›) over the rows rounded to 1 decimal; for each ‹Area›.'],
+      ['how many families got more than one parcel', 'Answer ‹Different Family› as the number of different values of ‹Family› over the rows; only where (the number of rows for each ‹Family›) is more than 1.'],
+      ['share of parcels delivered, percent', null],
+      ['biggest parcel by weight', 'Answer ‹Total Weight in kg› as the sum of (‹Weight› measured in "kg") over the rows; for each ‹Parcel›; sorted by ‹Total Weight in kg› from high to low; the first 1.'],
+      ['what is the median number of items for size M?', 'Answer ‹Median Items› as the median of ‹Items› over the rows; only where ‹Size› is "M".'],
+      ['how many parcels weren\'t collected, per packer?', 'Answer ‹Rows› as the number of rows; for each ‹Packed By›; only where ‹Collected On› is blank.'],
+      ['calories per parcel', null],
+      ['parcels with rotten fruit', null],
+      ['average of the notes', null],
+      ['paint the boxes green', null],
+    ],
+  },
+  {
+    table: 'parcels',
+    csv: `Parcel,Packed On,Family,Size,Weight,Items,Packed By,Collected On,Delivery,Diet,Area,Value EUR,Note
+P-501,2026-01-05,Fam. Osk,L,12.4 kg,24,Nell,2026-01-06,no,none,North,48.20,
+P-502,2026-01-05,Fam. Bree,M,8900 g,17,Nell,2026-01-05,no,vegan,east,33.10,no milk please
+P-503,2026-01-05,Single - Dorn,S,4.1 kg,9,Ivo,,yes,,North,15.75,not at home
+P-504,2026-01-12,Fam. Osk,L,13 kg,26,Ivo,2026-01-12,no,none,north ,51.00,
+P-505,2026-01-12,Fam. Quill,XL,18.7 kg,35,Nell,2026-01-14,yes,gluten free,South,72.40,baby food added
+P-506,2026-01-12,Single - Hale,S,3950 g,8,ivo,2026-01-12,no,vegan,East,14.90,wants less bread
+P-507,2026-01-19,Fam. Bree,M,9.2 kg,18,Petra,2026-01-19,No,Vegan,East,35.00,no milk please
+P-508,2026-01-19,Single - Dorn,S,4 kg,9,Petra,2026-01-27,YES,,North,15.20,key at neighbour; leave outside
+P-509,2026-01-19,Fam. Osk,L,12.9 kg,25,Nell,,no,none,North,49.90,moved away?
+P-510,2026-01-26,Fam. Quill,XL,19 kg,36,Ivo,2026-01-26,yes,gluten-free,south,74.00,baby food added
+P-511,2026-01-26,Fam. Tarn,M,,16,Nell,2026-01-28,no,halal,West,31.30,"new family, 3 kids"
+P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants less bread
+`,
+    others: {
+      families: `Name,Adults,Children,Since,Street,Phone,Allowance EUR,Contact Person
+Fam. Osk,2,3,2024-05-01,12 Weir Lane,0555 101,150.00,Mina Osk
+Fam. Bree,1,2,2025-02-15,3 Station Rd,0555 102,100.00,Cal Bree
+Single - Dorn,1,0,2025-11-01,40 Mill St,,50.00,Edda Dorn
+Fam. Quill,2,5,2023-09-10,8 Weir Lane,0555 104,220.00,Tess Quill
+Single - Hale,1,0,2025-12-20,17 Hop Row,0555 105,50.00,Jon Hale
+Fam. Moor,2,1,2026-01-20,5 Hop Row,0555 106,120.00,Ria Moor
+`,
+    },
+    cases: [
+      ['bring in the phone and the street', 'Add ‹Phone› as the ‹Phone› in the table "families" where ‹Name› is ‹Family›. Add ‹Street› as the ‹Street› in the table "families" where ‹Name› is ‹Family›.'],
+      ['persons per parcel: adults plus children of the family', 'Add ‹persons per parcel› as (the ‹Adults› in the table "families" where ‹Name› is ‹Family›) plus (the ‹Children› in the table "families" where ‹Name› is ‹Family›).'],
+      ['parcels of families with more than two children', 'Keep rows where (the ‹Children› in the table "families" where ‹Name› is ‹Family›) is more than 2.'],
+      ['which families in here aren\'t in the family list?', null],
+      ['contact person next to parcels that weren\'t collected', null],
+      ['parcels packed before the family joined', 'Keep rows where ‹Packed On› is less than (the ‹Since› in the table "families" where ‹Name› is ‹Family›).'],
+      ['value by street', null],
+      ['average value for families with children and without', null],
+    ],
+  },
+  {
+    table: 'families',
+    csv: `Name,Adults,Children,Since,Street,Phone,Allowance EUR,Contact Person
+Fam. Osk,2,3,2024-05-01,12 Weir Lane,0555 101,150.00,Mina Osk
+Fam. Bree,1,2,2025-02-15,3 Station Rd,0555 102,100.00,Cal Bree
+Single - Dorn,1,0,2025-11-01,40 Mill St,,50.00,Edda Dorn
+Fam. Quill,2,5,2023-09-10,8 Weir Lane,0555 104,220.00,Tess Quill
+Single - Hale,1,0,2025-12-20,17 Hop Row,0555 105,50.00,Jon Hale
+Fam. Moor,2,1,2026-01-20,5 Hop Row,0555 106,120.00,Ria Moor
+`,
+    others: {
+      parcels: `Parcel,Packed On,Family,Size,Weight,Items,Packed By,Collected On,Delivery,Diet,Area,Value EUR,Note
+P-501,2026-01-05,Fam. Osk,L,12.4 kg,24,Nell,2026-01-06,no,none,North,48.20,
+P-502,2026-01-05,Fam. Bree,M,8900 g,17,Nell,2026-01-05,no,vegan,east,33.10,no milk please
+P-503,2026-01-05,Single - Dorn,S,4.1 kg,9,Ivo,,yes,,North,15.75,not at home
+P-504,2026-01-12,Fam. Osk,L,13 kg,26,Ivo,2026-01-12,no,none,north ,51.00,
+P-505,2026-01-12,Fam. Quill,XL,18.7 kg,35,Nell,2026-01-14,yes,gluten free,South,72.40,baby food added
+P-506,2026-01-12,Single - Hale,S,3950 g,8,ivo,2026-01-12,no,vegan,East,14.90,wants less bread
+P-507,2026-01-19,Fam. Bree,M,9.2 kg,18,Petra,2026-01-19,No,Vegan,East,35.00,no milk please
+P-508,2026-01-19,Single - Dorn,S,4 kg,9,Petra,2026-01-27,YES,,North,15.20,key at neighbour; leave outside
+P-509,2026-01-19,Fam. Osk,L,12.9 kg,25,Nell,,no,none,North,49.90,moved away?
+P-510,2026-01-26,Fam. Quill,XL,19 kg,36,Ivo,2026-01-26,yes,gluten-free,south,74.00,baby food added
+P-511,2026-01-26,Fam. Tarn,M,,16,Nell,2026-01-28,no,halal,West,31.30,"new family, 3 kids"
+P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants less bread
+`,
+    },
+    cases: [
+      ['families that never got a parcel', 'Keep rows where not (‹Name› stands under ‹Family› in the table "parcels").'],
+      ['total value per family from parcels', 'Add ‹Total Value EUR› as the sum of all ‹Value EUR› in the table "parcels" where ‹Family› is ‹Name›.'],
+      ['how much of the allowance is left, 0 if nothing was used', null],
+      ['over allowance? yes/no', null],
+      ['date of the last parcel', 'Add ‹Last Packed On› as the highest ‹Packed On› in the table "parcels" where ‹Family› is ‹Name›.'],
+      ['ok if they got at least 2 parcels, few if 1, none if none', 'Add ‹Name label› as if ((the number of ‹Family› in the table "parcels" where ‹Family› is ‹Name›), or 0 where it is blank) is at least 2 then "ok", if ((the number of ‹Family› in the table "parcels" where ‹Family› is ‹Name›), or 0 where it is blank) equals 1 then "few", if ((the number of ‹Family› in the table "parcels" where ‹Family› is ‹Name›), or 0 where it is blank) is blank then "none", otherwise blank.'],
+      ['which families used more than half of their allowance', null],
     ],
   },
 ];

@@ -27,6 +27,14 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { oneColumn }) => oneColumn && plans.filter((p) => p.step === 'calculate' && !p.replace).length > 1, asks: 'This makes several columns where one is spoken of. Is it meant so?' },
   // 'Those without lunch' are rows.
   { price: 3, holds: (plans, { withoutLater }) => withoutLater && plans.some((p) => p.step === 'drop') },
+  // 'Should be none, vegan or halal, and empty means none' empties no cells that are so.
+  { price: 4, holds: (plans, { says }) => says.should && plans.some((p) => p.step === 'replace' && p.with === '' && p.find.kind === 'texts' && p.find.place === 'whole' && p.find.texts.length > 1) },
+  // Nor is somebody who stands in the cells.
+  { price: 2.5, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && / /.test(p.name) && (p.as.kind === 'written' || p.as.kind === 'piece') && stands(p.name)) },
+  // A month is hardly what a column of words is to be called.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:january|february|march|april|may|june|july|august|september|october|november|december)$/i.test(p.name)), asks: 'Is this the name of the column?' },
+  // 'Value by street' asks for more than the street.
+  { price: 1.2, holds: (plans, { says }) => says.byGroup && plans.length > 0 && plans.every((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'lookup' && p.as.fn === 'only') },
   // So are 'those who paid'.
   { price: 3, holds: (plans, { thoseWho }) => thoseWho && plans.some((p) => p.step === 'drop' || p.step === 'pick') },
   // 'Only urgent' are rows that are so.

@@ -246,7 +246,8 @@ export const expressionRules = [
   rule('ex1', '$workdays ~took? ~took? between|from|since|it? took? from|between? $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
   rule('ex1', 'number of $workdays between|from|since $col:a ~fromTo the? $col:b', ({ a, b }, x: Context) => span('working days', a, b, x), -0.2),
   rule('clockUnit', '~hoursWord', () => 'hours', 0),
-  rule('clockUnit', 'minutes|mins|number of? minutes?', () => 'minutes', 0.02),
+  rule('clockUnit', 'minutes|mins', () => 'minutes', 0.02),
+  rule('clockUnit', 'number of minutes|mins', () => 'minutes', 0.02),
   rule('clockUnit', 'how many minutes', () => 'minutes', 0),
   rule('ex1', '$clockUnit:u ~took? between|from|since|it? ~took? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0),
   rule('ex1', 'time|duration|length|difference from|between $col:a ~fromTo the? $col:b ,? in $clockUnit:u', ({ u, a, b }, x: Context) => lapse(u, a, b, x), 0),
@@ -278,8 +279,9 @@ export const expressionRules = [
   rule('stay', '~lasted|time|duration|length|stay in|of|at|out? the|a? $rows|$noun|$guess|$col|$word? ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.2),
   rule('stay', 'delivery|transit|repair|waiting time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
   rule('ex1', 'delivery|transit|repair|waiting time|times ,? in $workdays', (_s, x: Context) => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; }, -0.1),
-  rule('stay', 'turnaround|throughput|lead|processing|cycle|handling time|times? ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
-  rule('ex1', 'turnaround|throughput|lead|processing|cycle|handling time|times? ,? in $workdays', (_s, x: Context) => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; }, -0.1),
+  rule('stay', 'turnaround|throughput (time|times)? ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('stay', 'lead|processing|cycle|handling time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
+  rule('ex1', 'turnaround|throughput|lead|processing|cycle|handling (time|times)? ,? in $workdays', (_s, x: Context) => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; }, -0.1),
   rule('ex1', '$col:c ~per $spanUnit:u between|from $col:a ~fromTo the? $col:b', ({ c, u, a, b }, x: Context) => both(quantity(c, x), span(u, a, b, x), (m, n) => op('/', m, n)), -0.1),
   rule('stay', '$rows|$noun|$guess|$col|$word time|duration|length|stay ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
@@ -303,6 +305,10 @@ export const expressionRules = [
   // 'How many lessons had the student had before this one?'
   rule('ex1', '~countWord $rows|$noun|$guess had|has|have|did the|this|each|that? $col:g had|have|taken|take|made|make|booked|done|placed? already? before|until|up|prior to? this|that|it|then one|$rows|$noun?', ({ g }, x: Context) => (groupable(g, x) ? op('-', { kind: 'over', fn: 'number', of: number(1), by: [g] }, number(1)) : null), -0.2),
   rule('ex2', '~share of|in the|its|their? $col:g total spend|spending|income|revenue|turnover|takings|fees|cost|price (is|does|has|makes)? ~each? $rows|$noun|$guess? up?', ({ g }, x: Context) => { const c = takingsColumn(x), e = c === null || c === g ? null : quantity(c, x); return e && groupable(g, x) ? percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [g] })) : null; }, -0.2),
+  rule('ex1', 'number|position|place|sequence number? of the|each|this? $rows|$noun|$guess within|in|inside its|the|their same? ^$col:g', ({ g }, x: Context) => (groupable(g, x) ? { kind: 'over', fn: 'number', of: number(1), by: [g] } : null), -0.3),
+  // 'How much more or less than the average value of its size'
+  rule('ex2', 'how much|many? more|higher|above|over|bigger|heavier|longer or|and|/ less|fewer|lower|below|under|smaller|lighter|shorter $col:m? than|it|is? is|than? the? ~average $col:n? of|for|in|at|on|within the|its|that|their|all? same? ^$col:g', ({ m, n, g }, x: Context) => { const c = (m ?? n) as string | undefined, e = c === undefined || c === g ? null : quantity(c, x); return e && groupable(g, x) ? op('-', e, { kind: 'total', fn: 'mean', of: e, by: [g] }) : null; }, -0.3),
+  rule('ex1', '$spanUnit:u until|till|to|before ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? spanFrom(b, x) : null; return a === null ? null : span(u, a, b, x); }, 0.3),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   rule('ex1', '$ex0:e ~per $spanUnit:u of|on|in the? $rows|$noun|$guess', ({ e, u }, x: Context) => { const s = e.kind === 'number' || !/^(?:minutes|hours|days)$/.test(u) ? null : rowSpan(u, x); return s && op('/', e, s); }, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done

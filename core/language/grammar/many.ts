@@ -147,6 +147,10 @@ export const manyRules = [
     rule('tally', `the? ${words} time|=date|=day ${ROW} ~be|~did|~have|went|got? been? ^$deed:t`, ({ t }, x: Context) => dayThere(fn, t, x), 0),
     rule('tally', `the? ${words} time|=date|=day ${ROW} ~be|~did|~have|went|came|got? ^$tcol:c`, ({ c }, x: Context) => figureOf(fn, c, x), 0),
   ]).flat(),
+  // 'How much of the allowance is left': less what the rows of the only such table come to
+  rule('ex0', 'how much|many? of|from? the|its|their? ^$col:a ~be? left|remaining|unused|unspent|still|over (available|free)?', ({ a }, x: Context) => { const t = earningTable(x), m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? op('-', column(a), orNothing(m)) : null; }, 0.1),
+  rule('ex0', 'the? remaining|unused|unspent|open ^$col:a', ({ a }, x: Context) => { const t = earningTable(x), m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? op('-', column(a), orNothing(m)) : null; }, 0.2),
+  ...([['~more', '>'], ['~less', '<']] as const).map(([words, operator]) => rule('cond', `~be? ${words} the|its|their? ^$col:a`, ({ a }, x: Context) => { const t = /\b(?:allowance|limit|budget|target|quota|maximum|max|cap|credit)\b/i.test(a) ? earningTable(x) : null, m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? compare(operator, orNothing(m), column(a)) : null; }, 0.1)).flat(),
   rule('ex0', '$tally:e', ({ e }) => orNothing(e), 0.6),
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? open|left|due|owed|owing|outstanding|unpaid|missing|payable (to (be paid|come))?', (_s, x: Context) => stillOpen(x), 0),
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? to come|follow', (_s, x: Context) => stillOpen(x), 0),

@@ -176,6 +176,7 @@ export const otherRules = [
   rule('cond', '~withA|with|have|has|got $otherRow:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.8),
   rule('cond', '~without $otherRow:t at? all?', ({ t }, x: Context) => notListed(t, x), 0.8),
   rule('cond', "don't|doesn't|didn't|hasn't|haven't|not have|has|had? $otherRow:t at? all?", ({ t }, x: Context) => notListed(t, x), 0.8),
+  rule('cond', "(who|that|which)? ~have? never|not ever? got|gotten|had|received|made|booked|placed|seen|been|sent|brought|taken|ordered|bought a|an|any|one? $otherRow:t yet?", ({ t }, x: Context) => notListed(t, x), -0.1),
   rule('cond', '~be? found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.3),
   rule('cond', '~not|never found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => notListed(t, x), 0.2),
   rule('cond', 'it|they|he|she? show|shows|appear|appears|occur|occurs|exist|exists|turn|turns|come|comes|crop|crops up? in|on|among|under the? $theTable:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.3),

@@ -10,7 +10,7 @@ import { stem } from '../../language/words';
 import { namesRows } from '../../language/mentions';
 import { yesNoOf } from '../../language/grammar/seeds/yesno';
 import { personColumn } from '../calculate/person-phrases';
-import { allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, sum } from './question';
+import { allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, shareOf, sum } from './question';
 
 /** The only column of spans of time written with colons, asked for in minutes. */
 function spanColumn(unit: string, x: Context): string | null {
@@ -122,6 +122,8 @@ export const questionPhrases: readonly Rule[] = [
   // 'How many hours did each car drive', of a column of minutes
   rule('question', '~countWord $unit|$spanUnit:u (did|do|does|was|were|has|have|is)? ~each $qbys:b ~did|$word (in|out|up)? ~inTotal?', ({ u, b }, x: Context): Question | null => { const own = u === 'hours' ? 'h' : u === 'minutes' ? 'min' : u === 'days' ? 'd' : null, c = own === null ? null : columnLike(own, x), at = c === null ? null : unitInName(c) ?? x.head.glances?.get(c)?.unit ?? null; const e = c !== null && at !== null && quantity(c, x) ? converted(quantity(c, x)!, at, own!) : null; return e && { figures: [over('sum', e)], by: b }; }, 0),
   rule('question', 'how many (are (there|left))? ??', (): Question => ({ figures: [allRows], by: [] }), 0.6),
+  rule('question', '$qlead? $qfigs:f did|have we|they $word:w (out|in|over|away|up)? (in|during|at|to|for|from|on|with)? the? $rset:c ~inTotal?', ({ f, w, c }, x: Context): Question | null => ([...x.vocabulary.values.keys()].some((v) => stem(v) === stem(w.toLowerCase())) || x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(w.toLowerCase())) ? null : { figures: f, by: [], where: c }), 0.1),
+  rule('question', '~share of|for the|all? $rows|$noun|$guess (that|which)? (are|is|were|was|got|have been)? $rset:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.1),
   // 'How many customers paid cash', 'how many loads a day on average'
   rule('question', '~countWord ~distinctWord? $col:c ~did|~have|~be|$word? $cond:d', ({ c, d }, x: Context): Question | null => (columnOf(x.head, c).type === 'text' && groupable(c, x) && !namesRows(c, x.vocabulary) && !columnsOf(d).includes(c) && d.kind === 'among' ? { figures: [over('distinct', column(c))], by: [], where: d } : null), 0.3),
   rule('question', '~countWord $rows|$noun|$guess (did|do|does|are|were|have|has)? (there|we|they)? (come|came|get|got|have|in)? a|per|each|every day on ~average', (_s, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [op('/', allRows, over('distinct', column(d)))], by: [] }; }, -0.2),

@@ -7,7 +7,7 @@ import { nothing, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
-import { SIZES, orNoNumber, orZero, sizeIn } from '../../language/grammar/conditions/make';
+import { SIZES, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
 import { columnLike, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
@@ -295,6 +295,10 @@ export const casePhrases = [
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
   rule('case1', '$num:a ~fromTo ^$num:b $unit:u|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, u, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a, u), compare('<=', b, u)]), then: l, loose: true }] : null), 0.02),
+  // 'S 1, M 2, L 3', 'S = 1'
+  rule('case1', '^$value:v =|:|is|counts|gets? ^$num:n', ({ v, n }): Open[] => [{ when: { kind: 'among', of: of(v.column), texts: [v.text] }, then: number(n), loose: true, bare: true }], 0.1),
+  // '2.50 for deliveries': what says yes
+  rule('case1', '$leaf:l for|with|on|if|when it|they|is|are? $yesno:y', ({ l, y }): Open[] | null => { const c = says(y, true); return c && [{ when: c, then: l, loose: true }]; }, 0.1),
   rule('case1', '^$num:n ^$label:l', ({ n, l }): Open[] | null => (COUNTED.test(l) || unitName(l) !== null ? null : [{ when: compare('=', n), then: textOf(l), loose: true, bare: true }]), 0.3),
   rule('case1', '$label:l ~open ^$num:n ~close', ({ l, n }): Open[] => [{ when: compare('=', n), then: textOf(l), loose: true }], 0),
   rule('case1', '$label:l ~open ^$num:a ~fromTo ^$num:b ~close', ({ l, a, b }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: textOf(l), loose: true }] : null), 0),

@@ -89,6 +89,7 @@ export const phrases = [
   rule('clause', '~fill in? a? $filling:f in|into|for|to|under|at the? $cols:c ~wherever|if|when it|they|that|there|nothing|none|no? ~be|stands|stand|says|stood? ~blankWord|nothing|there|in|given? in|there?', ({ c, f }) => act(c, f), -0.1),
   // 'No, with the average of the student'
   rule('rider', '$nopes? rather|better|instead? ~with|with|by|use|take|using $filling:f instead|rather|please?', ({ f }) => refilled(f), 0.1),
+  rule('clause', 'and|,|; an? ~blankWord one|ones|cell|cells|value|values|entry|entries|field? means|mean|counts|count|stands|= as|for? $filling:f', ({ f }) => act(null, f), 0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

@@ -172,6 +172,9 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '~be? at|by or after|later $clock:t', ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('>=', c, t, x); }, 0),
   rule('cond', '~be? at|by or before|earlier $clock:t', ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('<=', c, t, x); }, 0),
   // 'In the morning (before 12)'
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `~be? ^$col:b after|within|in? ${words} $num:n $spanUnit:u`, ({ b, n, u }, x: Context) => { const from = readsAsDate(x.head, b) ? dateColumns(x).filter((c) => c !== b) : []; return from.length === 1 && u !== 'minutes' && u !== 'hours' ? compare(op, { kind: 'span', unit: u, from: column(from[0]!), to: column(b) }, number(n)) : null; }, 0),
+  ]).flat(),
   rule('cond', '~be? in the? morning (~open? before|until|till $clock|$num ~close?)?', (_s, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('<', c, 720, x); }, 0.1),
   rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
   rule('cond', '~more $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>', e, number(n)); }, 0),
