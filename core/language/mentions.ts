@@ -343,7 +343,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
   if (name.length === 2 && name[1]!.word === 'by' && /(?:er|or)s?$/.test(tokens[from]!.lower) && isDoer(name[0]!.stem, tokens[from]!.lower.replace(/s$/, ''))) out.push({ from, to: from + 1, column, cost: 0.1, reason: 'another form' });
   for (let to = from + 1; to <= Math.min(tokens.length, from + 7); to++) {
     const token = tokens[to - 1]!;
-    if (token.kind === 'mark' && token.lower !== '-' && token.lower !== '/') return;
+    const bracket = token.kind === 'mark' && (token.lower === '(' || token.lower === ')') && used.size > 0 && column.includes('(');
+    if (token.kind === 'mark' && token.lower !== '-' && token.lower !== '/' && !bracket) return;
     if (token.kind === 'mark') continue;
     if (token.kind === 'quoted' || token.kind === 'column') return;
     // The table's own name is the table, not a column that sounds like it.
@@ -393,6 +394,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     if (price > 1.3 || isRow) continue;
     const mention = { from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' as const : reason };
     out.push(mention);
+    // 'Stopped (min)': the bracket that closes is the name's.
+    if (missing.length === 0 && column.endsWith(')') && tokens[to]?.lower === ')') out.push({ ...mention, to: to + 1 });
     // 'VAT %' is all of ‹VAT %›.
     if (tokens[to]?.lower === '%' && /\s%$/.test(column)) out.push({ ...mention, to: to + 1 });
   }

@@ -2546,7 +2546,7 @@ RH-02,Red Harbour (bags),PORT & SONS,,80 g,28,30,€2.00,€4.80,,n,,
       ['buy price and sale price to numbers, there is a decimal comma in there somewhere', 'Turn ‹Buy price› and ‹Sale price› into numbers.'],
       ['organic has yes and no in every possible form, make it yes/no', 'Turn ‹Organic› into yes or no.'],
       ['best before is day/month/year text, i need it as a date', 'Turn ‹Best before› into dates, the day before the month.'],
-      ['n/a in boxes means nobody counted, so empty it and turn the column into numbers', null],
+      ['n/a in boxes means nobody counted, so empty it and turn the column into numbers', 'Remove cells that are "n/a" from ‹Boxes›. Turn ‹Boxes› into numbers.'],
       ['get rid of the part in brackets in tea', 'Remove what is between "(" and ")" from ‹Tea›.'],
       ['first half of the code (before the dash) as Kind, second half as No', 'Split ‹Code› at the first "-" into ‹Kind› and ‹No›.'],
       ['warehouse consists of a wing and a row number. separate them into Wing and Row', 'Split ‹Warehouse› at " " into ‹Wing› and ‹Row›.'],
@@ -7821,6 +7821,152 @@ P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants l
       ['date of the last parcel', 'Add ‹Last Packed On› as the highest ‹Packed On› in the table "parcels" where ‹Family› is ‹Name›.'],
       ['ok if they got at least 2 parcels, few if 1, none if none', 'Add ‹Name label› as if ((the number of ‹Family› in the table "parcels" where ‹Family› is ‹Name›), or 0 where it is blank) is at least 2 then "ok", if ((the number of ‹Family› in the table "parcels" where ‹Family› is ‹Name›), or 0 where it is blank) equals 1 then "few", if ((the number of ‹Family› in the table "parcels" where ‹Family› is ‹Name›), or 0 where it is blank) is blank then "none", otherwise blank.'],
       ['which families used more than half of their allowance', null],
+    ],
+  },
+  {
+    table: 'visits',
+    csv: `Visit No,Lift,Building,Technician,Visit Date,Next Due,Reason,Hours,Parts Used,Parts Cost,Rate,Stopped (min),Result,Persons Trapped,Report
+V-1001,LF-12,Harbour House,Oda Wenn,03.03.2026,03.09.2026,routine,"1,5",none,,"72,00 EUR",0,passed,0,"all fine, oiled the rails"
+V-1002,LF-07,harbour house,T. Krall,04.03.2026,,breakdown,3,door motor (2 pcs); belt,"245,90","72,00 EUR",190,repaired,2,"door motor burnt out, replaced"
+V-1003,LF-31,Weir Tower,Oda Wenn,05.03.2026,05.09.2026,Routine,2,lamp (4 pcs),"18,40","72,00 EUR",n/a,Passed,,lamps in the cabin changed
+V-1004,LF-32,Weir Tower,O. Wenn,05.03.2026,05.06.2026,routine,"1,25",none,,"72,00 EUR",0,failed,0,emergency phone dead; door closes too fast
+V-1005,LF-07,Harbour House,Jin Abara,19.03.2026,19.09.2026,follow-up,1,,,"80,00 EUR",0,passed,0,
+V-1006,LF-44,Old Mill,T. Krall,23.03.2026,,breakdown,"5,5",rope set; brake pads (1 pc),"1.312,00","80,00 EUR",410,repaired,3,brake stuck between 3rd and 4th floor; people freed by fire service
+V-1007,LF-12,Harbour House,Jin Abara,02.04.2026,02.10.2026,complaint,"0,75",none,,"72,00 EUR",0,passed,0,strange noise not found
+V-1008,LF-32,WEIR TOWER,Oda Wenn,07.04.2026,07.10.2026,follow-up,2,phone unit (1 pc),"96,50","72,00 EUR",35,passed,0,"phone replaced, works"
+V-1009,LF-50,Quay Centre,Jin Abara,14.04.2026,14.10.2026,routine,,none,,"72,00 EUR",0,passed,0,report follows
+V-1010,LF-44,Old Mill,T Krall,15.04.2026,15.10.2026,Follow-up,"1,5",none,,"80,00 EUR",,failed,0,rope worn already; door closes too fast
+V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 EUR",95,repaired,1,belt slipped again
+`,
+    cases: [
+      ['The buildings need tidying: no shouting, no all-small, every word with one capital.', 'In ‹Building›, write in title case.'],
+      ['Oda Wenn, Jin Abara and T. Krall are our only technicians, so please make the column say just those', 'Spell ‹Technician› as "Oda Wenn", "Jin Abara" or "T. Krall".'],
+      ['Rate as a number, comma is the decimal sign, and lose the EUR', 'Turn ‹Rate› into numbers.'],
+      ['Parts Cost should be numeric; the point is for the thousands, the comma for the decimals. Empty means 0.', 'Turn ‹Parts Cost› into numbers. Fill blanks in ‹Parts Cost› with "0".'],
+      ['Could you turn both date columns into proper dates? Day first.', 'Turn ‹Visit Date› and ‹Next Due› into dates, the day before the month.'],
+      ['n/a in the stopped minutes just means nobody wrote it down, so clear it', 'Remove cells that are "n/a" from ‹Stopped (min)›.'],
+      ['Where nobody counted the trapped persons put 0', 'Fill blanks in ‹Persons Trapped› with "0".'],
+      ['reason and result: small letters only', 'In ‹Reason› and ‹Result›, write in lower case.'],
+      ['Parts used says none in some rows - make those blank', 'Remove cells that are "none" from ‹Parts Used›.'],
+      ['cut the leading V- off the visit numbers', 'Remove leading "V-" from ‹Visit No›.'],
+      ['take the quantity in the brackets behind the parts out into a column Pieces, as a number; leave it blank where there is none', 'Add ‹Pieces› as the first number in (the text between "(" and ")" in ‹Parts Used›).'],
+      ['one row per part, they are separated by semicolons', 'Make a row for each piece of ‹Parts Used› cut at ";".'],
+      ['make two columns from the report: what comes before the comma or semicolon is Finding, the rest is Action', null],
+      ['Initials of the technician, please, without a dot in between', 'Add ‹Initials of Technician› as the initials of ‹Technician›.'],
+      ['Lift number only, without LF-, as number', null],
+      ['Put building and lift together like "Old Mill / LF-44"', 'Add ‹Building and Lift› as ‹Building› followed by " / " followed by ‹Lift›.'],
+      ['drop Rate and Report, we have no use for them', 'Drop ‹Rate› and ‹Report›.'],
+      ['rename Stopped (min) to Downtime and Visit Date to Date', 'Rename ‹Stopped (min)› to ‹Downtime› and ‹Visit Date› to ‹Date›.'],
+      ['the result should stand right behind the reason', 'Move ‹Result› to after ‹Reason›.'],
+      ['I only need visit no, lift, date and result, in this order', 'Keep only the columns ‹Visit No›, ‹Lift›, ‹Visit Date› and ‹Result›.'],
+      ['keep only what failed', 'Keep rows where ‹Result› is "failed".'],
+      ['which visits took longer than two hours?', 'Keep rows where ‹Hours› is more than 2.'],
+      ['leave out the follow-ups and the complaints', 'Set aside rows where ‹Reason› is "follow-up" or "complaint".'],
+      ['breakdowns where somebody was trapped', 'Keep rows where ‹Reason› is "breakdown" and ‹Persons Trapped› is more than 0.'],
+      ['visits between 1 and 15 April 2026', 'Keep rows where ‹Visit Date› is at least the date "2026-04-01" and ‹Visit Date› is at most the date "2026-04-15".'],
+      ['those where the report mentions a door', 'Keep rows where ‹Report› mentions the word "door".'],
+      ['throw out visits that cost nothing in parts', 'Set aside rows where ‹Parts Cost› is blank or else ‹Parts Cost› equals 0.'],
+      ['just the last visit to each lift', 'Keep the last row of each ‹Lift›.'],
+      ['sort by building, and inside a building by date, newest at the top', 'Sort by ‹Building› and ‹Visit Date› from high to low.'],
+      ['keep the three visits with the longest stop', 'Keep 3 rows with the highest ‹Stopped (min)›.'],
+      ['a random third of the visits', 'Keep 33.333333333333336 percent of the rows at random with seed 1.'],
+      ['labour cost: hours times rate', 'Add ‹labour cost› as ‹Hours› times ‹Rate›.'],
+      ['total cost = hours x rate + parts cost, nothing in parts counts as zero, two decimals', 'Add ‹total cost› as (‹Hours› times ‹Rate›) plus (‹Parts Cost›, or 0 where it is blank) rounded to 2 decimals.'],
+      ['downtime in hours, two decimals, empty if not known', 'Add ‹Stopped (h)› as ‹Stopped (min)› divided by 60 rounded to 2 decimals.'],
+      ['days until the next inspection is due, counted from the visit', null],
+      ['is the next one due within four months? yes or no, blank if there is no date', null],
+      ['How many visits has the same lift had so far, this one included?', 'Add ‹Number within Lift› as the number of the row for each ‹Lift›.'],
+      ['days since the lift\'s previous visit', 'Add ‹Days from row above Visit Date to Visit Date› as the whole days from (the row above of ‹Visit Date› for each ‹Lift›) to ‹Visit Date›.'],
+      ['share of each visit in the parts cost of its building, percent, no decimals', 'Add ‹Parts Cost per total Parts Cost per Building %› as (‹Parts Cost› divided by (the sum of ‹Parts Cost› over the rows for each ‹Building›)) times 100 rounded to 0 decimals.'],
+      ['compare the hours with the average for that reason: how many hours above or below?', 'Add ‹Hours minus average Hours per Reason› as ‹Hours› minus (the mean of ‹Hours› over the rows for each ‹Reason›).'],
+      ['rank by total downtime, worst is 1', null],
+      ['grade: A if passed and no parts used, B if passed with parts, C if repaired, D if failed', null],
+      ['severity: high if anyone was trapped or it stood still for more than 3 hours, low if it didn\'t stop at all, medium in between', null],
+      ['does the report say something about the door or the phone? a yes/no column Safety', 'Add ‹Safety› as if ‹Report› mentions the word "door", "doors", "phone" or "phones" then "yes", otherwise "no".'],
+      ['parts cost with 19% VAT on top, rounded to cents', 'Add ‹Parts Cost times 1 plus 19 per 100› as ‹Parts Cost› times (1 plus (19 divided by 100)) rounded to 2 decimals.'],
+      ['which lift broke down most often', null],
+      ['total hours per technician, most first', 'Answer ‹Total Hours› as the sum of ‹Hours› over the rows; for each ‹Technician›; sorted by ‹Total Hours› from high to low.'],
+      ['How much did we spend on parts in March?', 'Answer ‹Total Parts Cost› as the sum of ‹Parts Cost› over the rows; only where (the month of ‹Visit Date›) equals 3.'],
+      ['What share of the visits ended with passed, in percent with one decimal?', 'Answer ‹Share %› as ((the sum of (if ‹Result› is "passed" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['average downtime of the breakdowns, in minutes', null],
+      ['how many different lifts did each technician visit', 'Answer ‹Different Lift› as the number of different values of ‹Lift› over the rows; for each ‹Technician›.'],
+      ['number of visits per month and reason', 'Answer ‹Rows› as the number of rows; for each ‹Month of Visit Date› as the month of ‹Visit Date›; and by ‹Reason›.'],
+      ['Which building had nobody trapped?', null],
+      ['energy used by each lift', null],
+      ['delete the ghost lifts', null],
+      ['what is the mean of the reports', null],
+    ],
+  },
+  {
+    table: 'visits',
+    csv: `Visit No,Lift,Building,Technician,Visit Date,Next Due,Reason,Hours,Parts Used,Parts Cost,Rate,Stopped (min),Result,Persons Trapped,Report
+V-1001,LF-12,Harbour House,Oda Wenn,03.03.2026,03.09.2026,routine,"1,5",none,,"72,00 EUR",0,passed,0,"all fine, oiled the rails"
+V-1002,LF-07,harbour house,T. Krall,04.03.2026,,breakdown,3,door motor (2 pcs); belt,"245,90","72,00 EUR",190,repaired,2,"door motor burnt out, replaced"
+V-1003,LF-31,Weir Tower,Oda Wenn,05.03.2026,05.09.2026,Routine,2,lamp (4 pcs),"18,40","72,00 EUR",n/a,Passed,,lamps in the cabin changed
+V-1004,LF-32,Weir Tower,O. Wenn,05.03.2026,05.06.2026,routine,"1,25",none,,"72,00 EUR",0,failed,0,emergency phone dead; door closes too fast
+V-1005,LF-07,Harbour House,Jin Abara,19.03.2026,19.09.2026,follow-up,1,,,"80,00 EUR",0,passed,0,
+V-1006,LF-44,Old Mill,T. Krall,23.03.2026,,breakdown,"5,5",rope set; brake pads (1 pc),"1.312,00","80,00 EUR",410,repaired,3,brake stuck between 3rd and 4th floor; people freed by fire service
+V-1007,LF-12,Harbour House,Jin Abara,02.04.2026,02.10.2026,complaint,"0,75",none,,"72,00 EUR",0,passed,0,strange noise not found
+V-1008,LF-32,WEIR TOWER,Oda Wenn,07.04.2026,07.10.2026,follow-up,2,phone unit (1 pc),"96,50","72,00 EUR",35,passed,0,"phone replaced, works"
+V-1009,LF-50,Quay Centre,Jin Abara,14.04.2026,14.10.2026,routine,,none,,"72,00 EUR",0,passed,0,report follows
+V-1010,LF-44,Old Mill,T Krall,15.04.2026,15.10.2026,Follow-up,"1,5",none,,"80,00 EUR",,failed,0,rope worn already; door closes too fast
+V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 EUR",95,repaired,1,belt slipped again
+`,
+    others: {
+      lifts: `Lift Code,Site,Maker,Year,Floors,Max Persons,Max kg,Contract,Monthly Fee
+LF-07,Harbour House,Brandt,1996,7,6,450,full,180.00
+LF-12,Harbour House,Ossel,2011,7,8,630,basic,95.00
+LF-31,Weir Tower,Ossel,2018,21,13,1000,full,260.00
+LF-32,Weir Tower,Ossel,2018,21,13,1000,full,260.00
+LF-44,Old Mill,Hand & Co,1974,5,4,320,basic,110.00
+LF-50,Quay Centre,Brandt,2005,4,10,800,basic,90.00
+LF-51,Quay Centre,Brandt,2005,4,10,800,none,
+`,
+    },
+    cases: [
+      ['add maker and year of the lift', 'Add ‹Maker› as the ‹Maker› in the table "lifts" where ‹Lift Code› is ‹Lift›. Add ‹Year› as the ‹Year› in the table "lifts" where ‹Lift Code› is ‹Lift›.'],
+      ['how old was each lift when it was visited? year of the visit minus year built', null],
+      ['is the building the same as the site in the lifts table? write ok or check', 'Add ‹Building label› as if ‹Building› equals (the ‹Site› in the table "lifts" where ‹Lift Code› is ‹Lift›) then "ok", otherwise "check".'],
+      ['visits to lifts with a full contract are free: new column Billable, 0 for those, otherwise hours times rate', null],
+      ['cost of parts per maker', 'Answer ‹Total Parts Cost› as the sum of ‹Parts Cost› over the rows; for each ‹Maker› as the ‹Maker› in the table "lifts" where ‹Lift Code› is ‹Lift›.'],
+      ['which lifts in the visits don\'t exist in the lifts list?', 'List each ‹Lift›; only where not (‹Lift› stands under ‹Lift Code› in the table "lifts").'],
+      ['visits to lifts that carry more than 8 persons', null],
+      ['parts cost as a percentage of the monthly fee', 'Add ‹Parts Cost per Monthly Fee %› as (‹Parts Cost› divided by (the ‹Monthly Fee› in the table "lifts" where ‹Lift Code› is ‹Lift›)) times 100.'],
+    ],
+  },
+  {
+    table: 'lifts',
+    csv: `Lift Code,Site,Maker,Year,Floors,Max Persons,Max kg,Contract,Monthly Fee
+LF-07,Harbour House,Brandt,1996,7,6,450,full,180.00
+LF-12,Harbour House,Ossel,2011,7,8,630,basic,95.00
+LF-31,Weir Tower,Ossel,2018,21,13,1000,full,260.00
+LF-32,Weir Tower,Ossel,2018,21,13,1000,full,260.00
+LF-44,Old Mill,Hand & Co,1974,5,4,320,basic,110.00
+LF-50,Quay Centre,Brandt,2005,4,10,800,basic,90.00
+LF-51,Quay Centre,Brandt,2005,4,10,800,none,
+`,
+    others: {
+      visits: `Visit No,Lift,Building,Technician,Visit Date,Next Due,Reason,Hours,Parts Used,Parts Cost,Rate,Stopped (min),Result,Persons Trapped,Report
+V-1001,LF-12,Harbour House,Oda Wenn,03.03.2026,03.09.2026,routine,"1,5",none,,"72,00 EUR",0,passed,0,"all fine, oiled the rails"
+V-1002,LF-07,harbour house,T. Krall,04.03.2026,,breakdown,3,door motor (2 pcs); belt,"245,90","72,00 EUR",190,repaired,2,"door motor burnt out, replaced"
+V-1003,LF-31,Weir Tower,Oda Wenn,05.03.2026,05.09.2026,Routine,2,lamp (4 pcs),"18,40","72,00 EUR",n/a,Passed,,lamps in the cabin changed
+V-1004,LF-32,Weir Tower,O. Wenn,05.03.2026,05.06.2026,routine,"1,25",none,,"72,00 EUR",0,failed,0,emergency phone dead; door closes too fast
+V-1005,LF-07,Harbour House,Jin Abara,19.03.2026,19.09.2026,follow-up,1,,,"80,00 EUR",0,passed,0,
+V-1006,LF-44,Old Mill,T. Krall,23.03.2026,,breakdown,"5,5",rope set; brake pads (1 pc),"1.312,00","80,00 EUR",410,repaired,3,brake stuck between 3rd and 4th floor; people freed by fire service
+V-1007,LF-12,Harbour House,Jin Abara,02.04.2026,02.10.2026,complaint,"0,75",none,,"72,00 EUR",0,passed,0,strange noise not found
+V-1008,LF-32,WEIR TOWER,Oda Wenn,07.04.2026,07.10.2026,follow-up,2,phone unit (1 pc),"96,50","72,00 EUR",35,passed,0,"phone replaced, works"
+V-1009,LF-50,Quay Centre,Jin Abara,14.04.2026,14.10.2026,routine,,none,,"72,00 EUR",0,passed,0,report follows
+V-1010,LF-44,Old Mill,T Krall,15.04.2026,15.10.2026,Follow-up,"1,5",none,,"80,00 EUR",,failed,0,rope worn already; door closes too fast
+V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 EUR",95,repaired,1,belt slipped again
+`,
+    },
+    cases: [
+      ['which lifts haven\'t been visited yet', 'Keep rows where not (‹Lift Code› stands under ‹Lift› in the table "visits").'],
+      ['number of breakdowns for each lift', null],
+      ['total parts cost per lift, zero where there was no visit', 'Add ‹Total Parts Cost› as (the sum of all ‹Parts Cost› in the table "visits" where ‹Lift› is ‹Lift Code›), or 0 where it is blank.'],
+      ['date of the next inspection: the latest due date in visits', 'Add ‹date of the next inspection› as the highest ‹Next Due› in the table "visits" where ‹Lift› is ‹Lift Code›.'],
+      ['parts cost so far compared to twelve monthly fees: ok if it is less, expensive if more, no visits if there was none', null],
+      ['lifts visited more than twice', 'Keep rows where ((the number of ‹Lift› in the table "visits" where ‹Lift› is ‹Lift Code›), or 0 where it is blank) is more than 2.'],
     ],
   },
 ];

@@ -29,6 +29,10 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans, { withoutLater }) => withoutLater && plans.some((p) => p.step === 'drop') },
   // 'Should be none, vegan or halal, and empty means none' empties no cells that are so.
   { price: 4, holds: (plans, { says }) => says.should && plans.some((p) => p.step === 'replace' && p.with === '' && p.find.kind === 'texts' && p.find.place === 'whole' && p.find.texts.length > 1) },
+  // 'As a number' is no text in brackets.
+  { price: 1, holds: (plans, { says }) => says.asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'inside') },
+  // 'A if passed and no parts used, B ...' are cases of one column.
+  { price: 2.5, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.name.length === 1 && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === p.name)) },
   // Nor is somebody who stands in the cells.
   { price: 2.5, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && / /.test(p.name) && (p.as.kind === 'written' || p.as.kind === 'piece') && stands(p.name)) },
   // A month is hardly what a column of words is to be called.

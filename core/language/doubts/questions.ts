@@ -15,6 +15,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
+  // 'The average downtime in minutes' is not split by the downtime.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'ask' && p.figures.some((f) => f.as.kind === 'total' && f.as.fn !== 'count' && f.as.fn !== 'distinct' && f.as.of.kind === 'column' && p.by.some((b) => keyOf(b.as) === keyOf((f.as as { of: unknown }).of)))) },
   // 'One line per garden: orders, pots and paid' lists figures.
   { price: 1.5, holds: (plans, { inList }) => plans.some((p) => p.step === 'ask' && p.where?.kind === 'text' && p.where.test === 'mentions' && p.where.texts.some(inList)), asks: 'A word of a list is taken for a limit. Is it meant so?' },
   // 'Which supplier damaged the most pieces' is about ‹Damage›.

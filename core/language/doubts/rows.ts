@@ -85,6 +85,10 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && (unitSort(s.unit) !== unitSort(own) || convertUnit(1, s.unit, own) !== 1)) && !sizes.some((s) => s.n === n && convertUnit(1, s.unit, own) === 1); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   // 'How many nights were booked' asks for no nights that equal a number of a booking.
   { price: 3, holds: (plans) => compared(plans).some((c) => c.op === '=' && c.right.kind === 'column' && (c.left.kind === 'span' || c.left.kind === 'lapse')), asks: 'This compares a span of time with a column. Is it meant so?' },
+  // 'As a number, and lose the EUR': what is turned into numbers loses its sign, and no rows.
+  { price: 5, holds: (plans) => plans.some((p, i) => i > 0 && p.step === 'filter' && p.where.kind === 'text' && p.where.of.kind === 'column' && plans.slice(0, i).some((q) => q.step === 'convert' && q.columns.includes((p.where as { of: { name: string } }).of.name))) },
+  // 'Which building had nobody trapped' is not answered by one visit without.
+  { price: 0, holds: (plans, { says }) => says.whichHad && plans.some((p) => p.step === 'ask' && p.figures.length === 0 && p.by.length === 1 && p.where?.kind === 'any' && isEmptiness(p.where)), asks: 'This lists those with at least one such row. Is it meant so?' },
   // 'Over the limit for their material' brings in no limit only.
   { price: 2, holds: (plans, { comparesSizes, newColumn }) => comparesSizes && !newColumn && plans.every((p) => p.step === 'calculate' && !p.replace && compared(p).length === 0 && p.as.kind === 'lookup' && p.as.fn === 'only'), asks: 'Nothing is compared here. Is it meant so?' },
   { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },

@@ -52,7 +52,7 @@ export interface Said {
   /** It speaks of one new column, and of no other. */
   readonly oneColumn: boolean;
   /** It says how something should be; it begins with a column of numbers and goes on with what it is split by. */
-  readonly says: { readonly should: boolean; readonly byGroup: boolean };
+  readonly says: { readonly should: boolean; readonly byGroup: boolean; /** 'Which ... had' nothing or nobody. */ readonly whichHad: boolean; /** 'As a number'. */ readonly asNumber: boolean };
   /** It says that something is more or less than something. */
   readonly comparesSizes: boolean;
   /** It speaks of somebody 'who ...'. */
@@ -159,7 +159,10 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     yesOrNo: /^(?:is|are|was|were|does|did|has|have)$/.test(words[0]!.lower),
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
-    says: { should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))), byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower) },
+    says: {
+      whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
+      asNumber: words.some((w, i) => w.lower === 'as' && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
+      should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))), byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower) },
     comparesSizes: says(/^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/),
     thoseWho: words.some((w, i) => w.lower === 'who' && /^(?:those|people|persons|everyone|everybody|anyone|anybody|ones|all|members|customers|somebody|someone)$/.test(words[i - 1]?.lower ?? '')),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),

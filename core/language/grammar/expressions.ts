@@ -309,6 +309,7 @@ export const expressionRules = [
   // 'How much more or less than the average value of its size'
   rule('ex2', 'how much|many? more|higher|above|over|bigger|heavier|longer or|and|/ less|fewer|lower|below|under|smaller|lighter|shorter $col:m? than|it|is? is|than? the? ~average $col:n? of|for|in|at|on|within the|its|that|their|all? same? ^$col:g', ({ m, n, g }, x: Context) => { const c = (m ?? n) as string | undefined, e = c === undefined || c === g ? null : quantity(c, x); return e && groupable(g, x) ? op('-', e, { kind: 'total', fn: 'mean', of: e, by: [g] }) : null; }, -0.3),
   rule('ex1', '$spanUnit:u until|till|to|before ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? spanFrom(b, x) : null; return a === null ? null : span(u, a, b, x); }, 0.3),
+  rule('ex1', '~countWord $rows|$noun|$guess had|has|have the|this|each|that? same? $col:g had? so|until|till|up far|now|then|today (to (now|then|date))? ,? (this (one|row)? included|including this (one|row)?|counting this (one)?)?', ({ g }, x: Context) => (groupable(g, x) ? { kind: 'over', fn: 'number', of: number(1), by: [g] } : null), -0.3),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   rule('ex1', '$ex0:e ~per $spanUnit:u of|on|in the? $rows|$noun|$guess', ({ e, u }, x: Context) => { const s = e.kind === 'number' || !/^(?:minutes|hours|days)$/.test(u) ? null : rowSpan(u, x); return s && op('/', e, s); }, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done

@@ -22,7 +22,7 @@ export const SYNONYMS: readonly string[] = [
   'amount paid', 'fee dues', 'deposit advance', 'discount rebate', 'wage pay', 'invoice bill', 'balance outstanding', 'tip gratuity', 'fine penalty', 'value worth', 'profit gain', 'donation gift', 'postage shipping freight', 'income earnings',
   'height tall', 'width wide', 'depth deep', 'volume capacity litres', 'speed fast', 'distance far', 'persons heads guests visitors', 'rating stars score', 'stock hand', 'power watt', 'humidity moisture', 'yield harvest crop', 'consumption use', 'size big', 'age old', 'pages thick',
   // sorts
-  'type kind category class', 'type kind sort', 'colour color', 'material fabric', 'grade quality', 'condition state', 'priority urgency urgent', 'reason cause', 'result outcome', 'language tongue', 'genre style', 'subject topic', 'department team section', 'code id reference', 'details description', 'allergens allergies', 'website url web', 'referral referred', 'minutes duration', 'spent spend',
+  'type kind category class', 'type kind sort', 'colour color', 'material fabric', 'grade quality', 'condition state', 'priority urgency urgent', 'reason cause', 'result outcome', 'language tongue', 'genre style', 'subject topic', 'department team section', 'code id reference', 'details description', 'allergens allergies', 'website url web', 'referral referred', 'minutes duration', 'spent spend', 'stopped downtime standstill',
 ];
 
 /** Words that only say what sort of thing a column is: they may follow its name without changing it. */

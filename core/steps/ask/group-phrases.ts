@@ -46,10 +46,10 @@ export const groupPhrases: readonly Rule[] = [
   rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }, x: Context) => (b.some((k: Expression) => k.kind === 'column' && columnOf(x.head, k.name).type === 'text' && quantity(k.name, x) !== null) ? null : [a, ...b]), 0.1),
   // 'How many customers had more than one callout'
   rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
-  rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' ? null : true), 0),
+  rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' || r === 'persons' ? null : true), 0),
   rule('rowsCounted', '$noun', () => true, 0),
   // 'People' may be what a column counts.
-  rule('rowsCounted', '$guess:g', ({ g }) => (g === 'people' ? null : true), 0),
+  rule('rowsCounted', '$guess:g', ({ g }) => (/^(?:people|persons|passengers|guests|heads|kids|adults|children)$/.test(g) ? null : true), 0),
   // Where every value is another one, counting them is counting rows.
   rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) ? true : null), 0.1),
   // 'who has been here more than once': groups of several rows

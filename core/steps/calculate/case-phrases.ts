@@ -1,6 +1,7 @@
 import { sampleOf } from '../../language/grammar/samples';
 import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
 import { unitName } from '../../values/units';
+import { readYesNo } from '../../values/yesno';
 import { columnOf } from '../../table/table';
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import { nothing, type Act, type Context } from '../../language/acts';
@@ -291,7 +292,7 @@ export const casePhrases = [
   rule('case1', '$itcond:c ^$leaf:l', ({ l, c }, x: Context): Open[] | null => (l.kind === 'column' || (l.kind === 'text' && x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(l.value.toLowerCase()))) ? null : [{ when: c, then: l, loose: true, bare: true }]), 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$cond:c ^$label:l', ({ l, c }): Open[] | null => (!COUNTED.test(l) && c.kind === 'compare' && c.left.kind === 'column' && c.right.kind === 'number' ? [{ when: c, then: textOf(l), loose: true, bare: true }] : null), 0.15),
-  rule('case1', '$label:l ^$cond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.5),
+  rule('case1', '$label:l ^$cond:c', ({ l, c }, x: Context): Open[] | null => (x.head.columns.some((h) => h.name.toLowerCase() === l.toLowerCase()) ? null : [{ when: c, then: textOf(l), loose: true, bare: true }]), 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
   rule('case1', '$num:a ~fromTo ^$num:b $unit:u|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, u, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a, u), compare('<=', b, u)]), then: l, loose: true }] : null), 0.02),
@@ -345,7 +346,8 @@ export const casePhrases = [
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', "$casesOf:c and|,|; and? $leaf:l ~if there|it|they|we? isn't|aren't|not|no|haven't|hasn't|don't any|one|it|some|them?", ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
-  rule('choice', '$casesOf:c', ({ c }): Cases | null => (c.length === 1 && (c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: blank }), 0.4),
+  // 'Breakdowns where somebody was hurt' are rows.
+  rule('choice', '$casesOf:c', ({ c }, x: Context): Cases | null => (c.length === 1 && (isValue(c[0].then, x) || c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
   // 'Morning before 11, midday until 15, ..., blank where the slot is missing': that is what they are about.
   rule('choice', '$casesOf:c ,|.|;|and? and? leave|leaving|make|keep? it? blank|empty|nothing|none|no ^$word? ~wherever|if the? $col:n ~be? ~blankWord', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
@@ -440,6 +442,9 @@ export const casePhrases = [
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
+
+/** Is a label what stands in cells? */
+const isValue = (e: Expression, { vocabulary }: Context): boolean => e.kind === 'text' && readYesNo(e.value) === null && [e.value, e.value.replace(/s$/i, '')].some((t) => vocabulary.values.has(t.toLowerCase()));
 
 /** Is the first label what the second denies: unpaid, not paid? */
 const deniesIt = (a: string, b: string): boolean => /^(?:un|non|in|not|no)[- ]?/i.test(a) && a.toLowerCase().endsWith(b.toLowerCase());

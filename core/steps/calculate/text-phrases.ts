@@ -317,7 +317,7 @@ export const textPhrases = [
   rule('text0', '$col:c ~initials', ({ c }) => ({ kind: 'initials', of: column(c) }), 0),
   rule('clause', '~make|shorten|abbreviate|reduce|cut|turn the? $col:c down? to|into|by its|their|the|just|only? ~initials only|instead?', ({ c }) => plans({ step: 'calculate', name: c, as: { kind: 'initials', of: column(c) }, replace: true }), -0.1),
   rule('rider', 'in|as|with? capitals|uppercase|caps', () => onText('initials upper', (e) => (e.kind === 'initials' ? e : null)), 0),
-  rule('rider', 'no|without any? dots|points|periods|stops', () => onText('initials bare', (e) => (e.kind === 'initials' ? e : null)), 0),
+  rule('rider', 'no|without any|a|the? dots|dot|points|point|periods|stops|stop in|behind|after? (between|them)?', () => onText('initials bare', (e) => (e.kind === 'initials' ? e : null)), 0),
   rule('text0', 'the? first|leading $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'first', count: n, of: column(c) } : null), 0),
   rule('text0', 'the? last|final|trailing $num:n characters|character|letters|letter|digits|digit|signs|figures of|in|from $col:c', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'last', count: n, of: column(c) } : null), 0),
   rule('clause', 'shorten|cut|truncate|trim|limit $col:c down? to|after the? first? $num:n characters|character|letters|letter|signs', ({ c, n }) => (n >= 1 && n <= 1000 ? plans({ step: 'calculate', name: c, as: { kind: 'letters', side: 'first', count: n, of: column(c) }, replace: true }) : null), 0),

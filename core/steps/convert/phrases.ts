@@ -263,6 +263,7 @@ export const phrases = [
   rule('rider', 'use|with|have|write an? decimal point|points everywhere|throughout|always?', () => rider('point', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('aside', '~open? $num ^: ^$num ~be|means|mean|stands for? $spelledDuration ~close?', () => nothing, 0),
   rule('aside', 'the? same way|ways|style|manner of writing|spelling for|in|throughout? all|everything|each|every? (of them)?', () => nothing, 0.1),
+  rule('rider', 'and|,|please? ~drop the|any? ~currency', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'no|without|dropping|minus|remove the|any? ~currency', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'no|without|dropping the|any? ~currency ~or|and ~currency', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),
   rule('rider', 'no|without|dropping the|any? ~currency and|or no|the? ~thousands', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0),

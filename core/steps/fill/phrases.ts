@@ -72,6 +72,7 @@ export const phrases = [
   rule('clause', '$gap:c ,? (it|the? $rows|$noun|$guess|$col ~be|happened|took on|from|of?)? the? same $col|day|date|value|one|thing? as $aboveRow ,|.|;? so? (put|write|fill|copy|enter that|it|this in|there|down?)?', ({ c }) => fromAbove(c), -0.3),
   rule('gap', '~wherever a|an|the|any? $rows|$noun|$guess ~without a|an|any? $cols:c yet?', ({ c }) => c, -0.1),
   rule('clause', '$gap:c ,? call|name|title|label it|them|that|those|the? $rows|$noun? ^$text:t', ({ c, t }) => act(c, value(t)), -0.3),
+  rule('gap', '~wherever nobody|noone|none|no-one $word the|a|any? $cols:c', ({ c }) => c, 0.1),
   rule('gap', '~wherever nobody|noone|none|no-one ^$word:w it|this|them|that|anything?', ({ w }, x: Context) => agentOf(w, x), 0),
   rule('clause', '$cols:c ~be ~blankWord|missing for|on|in|where|with the? $rset ,|;|.|:|-|–? so|and|please? ~make|~fill|put|write|enter|insert in? an? $filling:f there|in|instead|then? in|instead?', ({ c, f }) => act(c, f), -0.3),
   rule('gap', '~wherever no|none $cols:c ~be? ~given', ({ c }) => c, 0),

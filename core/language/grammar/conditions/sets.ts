@@ -53,6 +53,7 @@ export const setRules: readonly Rule[] = [
   rule('rset', 'every|each|any $guess ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', '$cond:c ^$guess', ({ c }) => c, 0.1),
   rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
+  rule('rset', '$cond:a where|when|whose|during|if in? which? $cond:c', ({ a, c }) => (a.kind !== 'among' || neverBoth(a, c) ? null : all([a, c])), 0.05),
   rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => (neverBoth(a, c) ? null : all([a, c])), 0.1),
   // 'The good trees and those in poor health': no row is both, so either is meant
   rule('rset', '$rset:a and|plus|& also? the|those|all|any? $rset:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t: string) => b.texts.includes(t)) ? { ...a, texts: [...a.texts, ...b.texts] } : null), 0.1),
