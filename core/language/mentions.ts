@@ -427,12 +427,15 @@ export function valueMentions(tokens: readonly Token[], request: string, vocabul
 }
 
 /** One word against the single-word values: another form of it, or a typing mistake. */
+const NOUN_OF_DOING = /(?:ations?|ions?|ments?|als?|ings?)$/;
 function likeValues(token: Token, from: number, vocabulary: Vocabulary, slips: boolean): ValueMention[] {
   if (token.kind !== 'word' || token.lower.length < 3) return [];
   const out: ValueMention[] = [];
   for (const [key, list] of vocabulary.values) {
-    if (key.includes(' ') || key.length < 3 || Math.abs(key.length - token.lower.length) > 3) continue;
-    const cost = stem(key) === token.stem ? 0.2 : slips && key.length >= 5 && token.lower.length >= 5 && typingDistance(token.lower, key, forgiven(Math.min(key.length, token.lower.length))) <= 2 ? 0.7 : Infinity;
+    if (key.includes(' ') || key.length < 3 || Math.abs(key.length - token.lower.length) > 5) continue;
+    // 'Cancellations' are the cancelled ones.
+    const far = Math.abs(key.length - token.lower.length) > 3;
+    const cost = !far && stem(key) === token.stem ? 0.2 : NOUN_OF_DOING.test(token.lower) && key.length >= 5 && rootOf(token.lower.replace(/s$/, '')) === rootOf(key) ? 0.3 : far ? Infinity : slips && key.length >= 5 && token.lower.length >= 5 && typingDistance(token.lower, key, forgiven(Math.min(key.length, token.lower.length))) <= 2 ? 0.7 : Infinity;
     if (cost < 1) for (const v of list) out.push({ from, to: from + 1, ...v, cost });
   }
   return out;

@@ -7969,4 +7969,148 @@ V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 
       ['lifts visited more than twice', 'Keep rows where ((the number of ‹Lift› in the table "visits" where ‹Lift› is ‹Lift Code›), or 0 where it is blank) is more than 2.'],
     ],
   },
+  {
+    table: 'appointments',
+    csv: `Appt,Patient,Therapist,Day,Time,Planned min,Actual min,Treatment,Insurer,Fee,Copay,Status,Pain before,Pain after,Remarks
+1,"Holm, Greta",Nils Avery,12/01/2026,08:30,30,35,massage,Covra,"$45.00",5,done,7,4,brought letter
+2,"Petty, Sam",nils avery,12/01/2026,09:10,45,45,Exercise,Private,"$60.00",,done,5,5,no change
+3,"Uchida, Ren",Bea Lorn,12/01/2026,10:00,30,,massage,MediOne,"$45.00",5,no-show,,,did not call
+4,"Holm, Greta",Nils Avery,19/01/2026,08:30,30,30,massage,covra,"$45.00",5,done,6,2,much better!
+5,"Varga, Ilse",Bea Lorn,20/01/2026,14:15,60,70,Shockwave,Medi One,"$110.00",10,Done,8,6,wants evening slots
+6,"Uchida, Ren",Bea Lorn,26/01/2026,10:00,30,30,Massage,MediOne,"$45.00",5,done,6,5,
+7,"Petty, Sam",Nils Avery,26/01/2026,09:00,45,40,exercise,Private,"$60.00",,done,5,3,"doing homework, nice"
+8,"Arden, Jo",Omar Fey,27/01/2026,16:30,45,,exercise,Covra,"$60.00",5,cancelled,,,called day before
+9,"Varga, Ilse",Bea Lorn,03/02/2026,18:00,60,60,shockwave,MediOne,"$110.00",10,done,6,3,evening ok
+10,"Arden, Jo",Omar Fey,05/02/2026,16:30,45,50,exercise,Covra,"$60.00",5,done,4,4,late 10 min; parking
+11,"Holm, Greta",Nils Avery,09/02/2026,08:30,30,25,massage,Covra,"$45.00",5,done,3,1,last one
+12,"Brandt, Leo",Omar Fey,10/02/2026,,30,30,Taping,,"$1,20.00",,done,2,0,fee wrong?
+`,
+    cases: [
+      ['turn the patient names round so it is Greta Holm and so on', null],
+      ['treatment: all lower case please', 'In ‹Treatment›, write in lower case.'],
+      ['make sure the therapists are written Nils Avery, Bea Lorn and Omar Fey', 'Spell ‹Therapist› as "Nils Avery", "Bea Lorn" or "Omar Fey".'],
+      ['MediOne is sometimes Medi One and covra sometimes small, use MediOne and Covra', null],
+      ['no dollar signs in the fee, numbers only', 'Turn ‹Fee› into numbers.'],
+      ['Status should be done, no-show or cancelled', 'Spell ‹Status› as "done", "no-show" or "cancelled".'],
+      ['Where the copay is empty put 0, and make it a number', 'Fill blanks in ‹Copay› with "0". Turn ‹Copay› into numbers.'],
+      ['insurer blank means private, so write Private there', null],
+      ['convert Day, day first', 'Turn ‹Day› into dates, the day before the month.'],
+      ['just the surname of the patient in a new column', 'Add ‹Last name› as the last name of the person in ‹Patient›.'],
+      ['day plus time as one column Starts at', 'Add ‹Starts at› as ‹Day› at the time ‹Time›.'],
+      ['remarks without anything after the comma or semicolon', 'Set ‹Remarks› to (the text before the first "," or ";" in ‹Remarks›), or ‹Remarks› where it is blank.'],
+      ['swap pain before and pain after', 'Move ‹Pain after› to before ‹Pain before›.'],
+      ['remove both minute columns', 'Drop ‹Planned min› and ‹Actual min›.'],
+      ['name the fee column Price and the copay column Own share', 'Rename ‹Fee› to ‹Price› and ‹Copay› to ‹Own share›.'],
+      ['Put appt, day and patient first', 'Move ‹Appt›, ‹Day› and ‹Patient› to the front.'],
+      ['only those that took place', null],
+      ['everything with Covra in January', 'Keep rows where ‹Insurer› is "Covra" and (the month of ‹Day›) equals 1.'],
+      ['appointments over an hour', null],
+      ['where the pain didn\'t get better', null],
+      ['no-shows and cancellations only', 'Keep rows where ‹Status› is "no-show" or "cancelled".'],
+      ['first appointment of every patient', 'Keep 1 row with the lowest ‹Day› for each ‹Patient›.'],
+      ['the five longest', null],
+      ['order: therapist a-z, then day, then time', 'Sort by ‹Therapist›, ‹Day› and ‹Time›.'],
+      ['patients who came at least three times', 'Answer ‹Rows› as the number of rows; for each ‹Patient›; only where (the number of rows for each ‹Patient›) is more than 2.'],
+      ['drop everything after 5 February', 'Set aside rows where ‹Day› is more than the date "2026-02-05".'],
+      ['pain relief = pain before minus pain after', 'Add ‹pain relief› as ‹Pain before› minus ‹Pain after›.'],
+      ['overrun in minutes, negative if it was shorter than planned', null],
+      ['in percent, by how much did the pain go down? no decimals, blank if not measured', null],
+      ['what the insurer pays: fee minus copay, an empty copay is nothing', 'Add ‹Fee minus Copay› as ‹Fee› minus (‹Copay›, or 0 where it is blank).'],
+      ['fee per minute that was really used, two decimals', null],
+      ['weeks since the patient\'s first appointment', 'Add ‹Weeks from lowest Day per Patient to Day› as the whole weeks from (the lowest of ‹Day› over the rows for each ‹Patient›) to ‹Day›.'],
+      ['appointment number of each patient, counting up by date', 'Sort by ‹Day›. Add ‹Number within Patient› as the number of the row for each ‹Patient›.'],
+      ['pain after compared with the same patient\'s previous visit', 'Add ‹Pain after minus row above Pain after› as ‹Pain after› minus (the row above of ‹Pain after› for each ‹Patient›).'],
+      ['therapist\'s share of all fees, percent', 'Answer ‹Share of Fee %› as ((the sum of ‹Fee› over the rows) divided by (the sum of ‹Fee› over all rows together)) times 100; for each ‹Therapist›.'],
+      ['average pain relief per treatment next to each row', null],
+      ['morning if it starts before noon, afternoon until 5, evening later', null],
+      ['outcome: better if pain went down, same if equal, worse if up, unknown if not measured', null],
+      ['no-show fee of 20 for no-shows, 10 for cancellations, nothing else', 'Add ‹no-show fee› as if ‹Status› is "no-show" then 20, if ‹Status› is "cancelled" then 10, otherwise blank.'],
+      ['did the patient mention parking or evening? yes or no', 'Add ‹Remarks label› as if ‹Remarks› mentions the word "parking" or "evening" then "yes", otherwise "no".'],
+      ['how many appointments per therapist and status?', null],
+      ['no-show rate in percent, one decimal', null],
+      ['average minutes per treatment, only done ones', null],
+      ['who treats the most patients?', 'Answer ‹Rows› as the number of rows; for each ‹Treatment›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['fees in January vs February', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Month of Day› as the month of ‹Day›; only where (the month of ‹Day›) equals 1 or else (the month of ‹Day›) equals 2.'],
+      ['total still to be billed', null],
+      ['which insurer brings in the most', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Insurer›; sorted by ‹Total Fee› from high to low; the first 1.'],
+      ['how many minutes over plan in total?', null],
+      ['how many patients were seen only once', 'Answer ‹Different Patient› as the number of different values of ‹Patient› over the rows; only where (the number of rows for each ‹Patient›) equals 1.'],
+      ['heart rate per patient', null],
+      ['all patients allergic to latex', null],
+      ['sum of therapists', null],
+      ['cure everyone', null],
+    ],
+  },
+  {
+    table: 'appointments',
+    csv: `Appt,Patient,Therapist,Day,Time,Planned min,Actual min,Treatment,Insurer,Fee,Copay,Status,Pain before,Pain after,Remarks
+1,"Holm, Greta",Nils Avery,12/01/2026,08:30,30,35,massage,Covra,"$45.00",5,done,7,4,brought letter
+2,"Petty, Sam",nils avery,12/01/2026,09:10,45,45,Exercise,Private,"$60.00",,done,5,5,no change
+3,"Uchida, Ren",Bea Lorn,12/01/2026,10:00,30,,massage,MediOne,"$45.00",5,no-show,,,did not call
+4,"Holm, Greta",Nils Avery,19/01/2026,08:30,30,30,massage,covra,"$45.00",5,done,6,2,much better!
+5,"Varga, Ilse",Bea Lorn,20/01/2026,14:15,60,70,Shockwave,Medi One,"$110.00",10,Done,8,6,wants evening slots
+6,"Uchida, Ren",Bea Lorn,26/01/2026,10:00,30,30,Massage,MediOne,"$45.00",5,done,6,5,
+7,"Petty, Sam",Nils Avery,26/01/2026,09:00,45,40,exercise,Private,"$60.00",,done,5,3,"doing homework, nice"
+8,"Arden, Jo",Omar Fey,27/01/2026,16:30,45,,exercise,Covra,"$60.00",5,cancelled,,,called day before
+9,"Varga, Ilse",Bea Lorn,03/02/2026,18:00,60,60,shockwave,MediOne,"$110.00",10,done,6,3,evening ok
+10,"Arden, Jo",Omar Fey,05/02/2026,16:30,45,50,exercise,Covra,"$60.00",5,done,4,4,late 10 min; parking
+11,"Holm, Greta",Nils Avery,09/02/2026,08:30,30,25,massage,Covra,"$45.00",5,done,3,1,last one
+12,"Brandt, Leo",Omar Fey,10/02/2026,,30,30,Taping,,"$1,20.00",,done,2,0,fee wrong?
+`,
+    others: {
+      patients: `Patient Name,Born,City,Insurance No,Sessions Allowed,Doctor
+Greta Holm,1958-04-11,Ostley,CV-88120,6,Dr. Hale
+Sam Petty,1990-09-23,Marrow,,,
+Ren Uchida,2001-01-30,Ostley,MO-1177,4,Dr. Quist
+Ilse Varga,1972-12-05,Pell,MO-2030,2,Dr. Hale
+Jo Arden,1985-06-18,Marrow,CV-90011,8,Dr. Ibsen
+Leo Brandt,2010-02-02,Pell,,,
+Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
+`,
+    },
+    cases: [
+      ['look up the city of each patient', null],
+      ['age on the day of the appointment', null],
+      ['insurance number next to each appointment', null],
+      ['patients in the appointments who aren\'t registered', null],
+      ['how many sessions are left for the patient: allowed minus number of appointments so far', null],
+      ['fees by city', null],
+      ['appointments of Dr. Hale\'s patients', null],
+    ],
+  },
+  {
+    table: 'patients',
+    csv: `Patient Name,Born,City,Insurance No,Sessions Allowed,Doctor
+Greta Holm,1958-04-11,Ostley,CV-88120,6,Dr. Hale
+Sam Petty,1990-09-23,Marrow,,,
+Ren Uchida,2001-01-30,Ostley,MO-1177,4,Dr. Quist
+Ilse Varga,1972-12-05,Pell,MO-2030,2,Dr. Hale
+Jo Arden,1985-06-18,Marrow,CV-90011,8,Dr. Ibsen
+Leo Brandt,2010-02-02,Pell,,,
+Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
+`,
+    others: {
+      appointments: `Appt,Patient,Therapist,Day,Time,Planned min,Actual min,Treatment,Insurer,Fee,Copay,Status,Pain before,Pain after,Remarks
+1,"Holm, Greta",Nils Avery,12/01/2026,08:30,30,35,massage,Covra,"$45.00",5,done,7,4,brought letter
+2,"Petty, Sam",nils avery,12/01/2026,09:10,45,45,Exercise,Private,"$60.00",,done,5,5,no change
+3,"Uchida, Ren",Bea Lorn,12/01/2026,10:00,30,,massage,MediOne,"$45.00",5,no-show,,,did not call
+4,"Holm, Greta",Nils Avery,19/01/2026,08:30,30,30,massage,covra,"$45.00",5,done,6,2,much better!
+5,"Varga, Ilse",Bea Lorn,20/01/2026,14:15,60,70,Shockwave,Medi One,"$110.00",10,Done,8,6,wants evening slots
+6,"Uchida, Ren",Bea Lorn,26/01/2026,10:00,30,30,Massage,MediOne,"$45.00",5,done,6,5,
+7,"Petty, Sam",Nils Avery,26/01/2026,09:00,45,40,exercise,Private,"$60.00",,done,5,3,"doing homework, nice"
+8,"Arden, Jo",Omar Fey,27/01/2026,16:30,45,,exercise,Covra,"$60.00",5,cancelled,,,called day before
+9,"Varga, Ilse",Bea Lorn,03/02/2026,18:00,60,60,shockwave,MediOne,"$110.00",10,done,6,3,evening ok
+10,"Arden, Jo",Omar Fey,05/02/2026,16:30,45,50,exercise,Covra,"$60.00",5,done,4,4,late 10 min; parking
+11,"Holm, Greta",Nils Avery,09/02/2026,08:30,30,25,massage,Covra,"$45.00",5,done,3,1,last one
+12,"Brandt, Leo",Omar Fey,10/02/2026,,30,30,Taping,,"$1,20.00",,done,2,0,fee wrong?
+`,
+    },
+    cases: [
+      ['who has never been here?', null],
+      ['number of appointments for each', null],
+      ['fees in total per patient, 0 if none', null],
+      ['over the limit when they had more appointments than sessions allowed', null],
+      ['latest appointment of each patient', null],
+    ],
+  },
 ];

@@ -25,6 +25,9 @@ function compared(node: unknown): Extract<Condition, { kind: 'compare' }>[] {
   return [...own, ...Object.values(node).flatMap(compared)];
 }
 
+/** Does one of some conditions look for words that stand in no cell of its column? */
+const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => conditions.some((c) => c.kind === 'text' && c.test === 'mentions' && c.of.kind === 'column' && nowhere(c.of.name, c.texts));
+
 /** Is anything compared with the very same? */
 const comparesItself = (plans: readonly Plan[]): boolean => compared(plans).some((c) => keyOf(c.left) === keyOf(c.right));
 
@@ -62,7 +65,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'Those over an hour get a fee of 5, the others 2' sets no rows aside, nor does it forget the others.
   { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // Words that stand in no cell find nothing.
-  { price: 1.5, holds: (plans, { nowhere }) => plans.some((p) => p.step === 'filter' && p.where.kind === 'text' && p.where.test === 'mentions' && p.where.of.kind === 'column' && nowhere(p.where.of.name, p.where.texts)), asks: 'No cell says so. Is it meant all the same?' },
+  { price: 1.5, holds: (plans, { nowhere }) => plans.some((p) => (p.step === 'filter' && mentioning([p.where], nowhere)) || (p.step === 'calculate' && p.as.kind === 'choose' && mentioning(p.as.cases.map((c) => c.when), nowhere))), asks: 'No cell says so. Is it meant all the same?' },
   // 'Make the deposit 0' keeps no rows.
   { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.

@@ -52,7 +52,7 @@ export interface Said {
   /** It speaks of one new column, and of no other. */
   readonly oneColumn: boolean;
   /** It says how something should be; it begins with a column of numbers and goes on with what it is split by. */
-  readonly says: { readonly should: boolean; readonly byGroup: boolean; /** 'Which ... had' nothing or nobody. */ readonly whichHad: boolean; /** 'As a number'. */ readonly asNumber: boolean };
+  readonly says: { readonly should: boolean; readonly byGroup: boolean; /** 'Which ... had' nothing or nobody. */ readonly whichHad: boolean; /** 'As a number'. */ readonly asNumber: boolean; /** 'How many minutes'. */ readonly manyOf: boolean };
   /** It says that something is more or less than something. */
   readonly comparesSizes: boolean;
   /** It speaks of somebody 'who ...'. */
@@ -161,6 +161,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     says: {
       whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
+      manyOf: words.some((w, i) => w.lower === 'many' && words[i - 1]?.lower === 'how' && unitName(words[i + 1]?.lower ?? '') !== null && !vocabularyOf(head).ownNouns.has(words[i + 1]!.stem)),
       asNumber: words.some((w, i) => w.lower === 'as' && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
       should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))), byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower) },
     comparesSizes: says(/^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/),

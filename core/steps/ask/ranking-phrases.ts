@@ -5,6 +5,7 @@ import { columnIn, dated, onlyTime, moneyColumn, takingsColumn, quantity, rowDat
 import { stem } from '../../language/words';
 import { column, type Condition, type Expression, number, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
+import { persons } from '../../language/grammar/kinds';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, asked, firstUnique, grouped, over, period, type Question, repeats, sum } from './question';
 import { doerOf, whoColumn, countsByVerb } from './doers';
@@ -88,7 +89,7 @@ export const rankingPhrases: readonly Rule[] = [
   // 'which class has the most pupils', 'which weekday has the most parcels': rows are counted
   ...(['most', 'least'] as const).flatMap((way) => [
     rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $rowsCounted ~inTotal?`, ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }), 0.1),
-    rule('clause', `who $col:g the? ${way === 'most' ? 'most' : 'least|fewest'} $rowsCounted ~inTotal?`, ({ g }, x: Context) => ranking(g, allRows, way === 'most', 1, x), 0),
+    rule('clause', `who $col:g the? ${way === 'most' ? 'most' : 'least|fewest'} $rowsCounted ~inTotal?`, ({ g }, x: Context) => (!persons(g, x) ? null : ranking(g, allRows, way === 'most', 1, x)), 0),
     rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, w, u }, x: Context) => { if (w !== undefined && x.head.columns.some((h) => h.name.toLowerCase().split(/\s+/).some((p) => stem(p) === stem(w)))) return null; const c = columnIn(u, x); const by = (g as string | undefined) ?? personColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
   ]).flat(),
   rule('clause', '~tellMe? ,? in|on|at|by|during? which|what $qperiod:p do|did|does|are|were|is|was people|they|we|customers|clients|members|guests|most|someone|$word? ^$col:c the? most|oftenest often|frequently|of? them|$rows? ??', ({ p, c }, x: Context) => { const by = dated(c, x) ? period(p, c, x) : null; return by && asked({ figures: [allRows], by: [by], order: { figure: 0, down: true }, most: 1 }); }, 0),

@@ -1,3 +1,4 @@
+import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
 import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
 import { unitName } from '../../values/units';
@@ -366,6 +367,8 @@ export const casePhrases = [
   rule('clause', 'does|do|did|has|have anyone|anybody|someone|somebody|they|people|it ~mention|complain|complained|talk|talked|speak|say|wrote|write about|of|something? about|of? $cond:c ??|,|: yes|y or|/|and? no|n ~into? ~column?', ({ c }) => (c.kind === 'text' ? add(yesIf(c)) : null), 0),
   // 'Mark them as paid or unpaid depending on whether they appear in payments'
   rule('clause', '(mark|label|tag|flag|say|write|put|show|tell|note|classify|sort it|them|each|every|the|all|rows? $rows|$noun|$col? as|into|with|under?)? an? $label:a or|/ an? $label:b ,? depending|according|based|going|judging? on|to|by? whether|if or|not? not? it|they|the? $rows|$noun|$col? ~be? $cond:c (or not)?', ({ a, b, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(deniesIt(a, b) ? b : a) }], otherwise: textOf(deniesIt(a, b) ? a : b) }), 0),
+  // 'Did the patient mention parking?': not in the names, but where the words stand
+  rule('clause', 'does|do|did|has|have the|any|a? $col:p ~mention|mentioned|say|said|complain|complained|ask|asked|talk|talked|want|wanted about|of|for? $saidWords:w ??|,|:? yes or|/|and no', ({ p, w }, x: Context) => { const c = persons(p, x) ? holderOf(w, x) : null; return c === null || c === p ? null : add(yesIf({ kind: 'text', test: 'mentions', of: of(c), texts: w })); }, -0.5),
   rule('clause', 'does|do|did the? $col:c ~mention|~contains|say|says|speak|talk of|about|a|an|any? $word? $word? ?|: yes ~if|~from? the? word|words? $saidWords:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(yesIf({ kind: 'text', test: 'mentions', of: of(c), texts: w })) : null), -0.3),
   rule('clause', 'guess|judge|decide|tell|say|see|find ~from|in the? $col:n whether|if|how it|they|he|she|we|people|somebody? ~be|~have|did? $word? $word? :|,|;|- $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.2),
   rule('clause', '^$name:n -|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.1),
@@ -442,6 +445,12 @@ export const casePhrases = [
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
   rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
 ].flat();
+
+/** The only column in whose texts some of these words stand. */
+function holderOf(words: readonly string[], { vocabulary }: Context): string | null {
+  const found = new Set(words.flatMap((w) => [...(vocabulary.inside.get(w.toLowerCase()) ?? [])]));
+  return found.size === 1 ? [...found][0]! : null;
+}
 
 /** Is a label what stands in cells? */
 const isValue = (e: Expression, { vocabulary }: Context): boolean => e.kind === 'text' && readYesNo(e.value) === null && [e.value, e.value.replace(/s$/i, '')].some((t) => vocabulary.values.has(t.toLowerCase()));

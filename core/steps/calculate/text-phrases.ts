@@ -429,6 +429,8 @@ export const textPhrases = [
   rule('clause', "~if a|an|the? $col:c ~have|~be several|many|more|two|multiple parts|pieces|remarks|entries|values|things ~open? after|behind|separated|split|divided|with|at|between|by by? a|an? $mark:m ~close? ,? (only|just)? ~keep|leave|take|use (only|just)? the? first (one|part|piece)?", ({ c, m }) => cutTo(c, [m]), -0.4),
   rule('text0', 'the? first? (part of (the)?)? $col:c ~open? before|until|till|up to? a|an|the? first? $someMarks:m ~close?', ({ c, m }) => cutOff(c, m, undefined), -0.1),
   rule('text0', 'what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $someMarks:m in|of|from|within the? $col:c', ({ c, m }) => cutOff(c, m, undefined), -0.1),
+  rule('clause', '$col:c without|less|minus everything|anything|all|whatever|what (that|which)? (is|comes|stands|follows)? after|behind|following a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.3),
+  rule('clause', '$col:c without|less|minus everything|anything|all|whatever|what (that|which)? (is|comes|stands|follows)? after|behind|following a|an|the? first? $mark:m', ({ c, m }) => cutTo(c, [m]), -0.3),
   // 'Cut the descriptions off at the first comma'
   rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after the? $which:w? $mark:m', ({ c, w, m }) => cutTo(c, [m], w), -0.4),
   rule('rider', '~otherwise leave|keep|put|it|that leave|stay|stays|is? it|that|them|nothing? ~blankWord|nothing', () => onText('otherwise blank', (e) => (isFind(e) ? e : null)), 0),

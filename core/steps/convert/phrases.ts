@@ -93,6 +93,8 @@ export const phrases = [
   rule('clause', 'it|they|this|these|that|those ~should ~be? ~into? ~date', () => act(null, 'date'), 0.05),
   rule('clause', '~make them|it|both|all? ~into? ~number', () => act(null, 'decimal'), 0.25),
   rule('clause', '~drop ~currency from|in|off $cols:c', ({ c }) => act(c, 'decimal'), 0.1),
+  rule('clause', 'no|without any|the? $signs|~currency in|on|for|at the? $cols:c (column)? ,|;|.? (just|only)? ~number?', ({ c }) => act(c, 'decimal'), -0.3),
+  rule('clause', '~make|convert the? $cols:c ,|;|.|:|-|~open $dayOrder:o ~close?', ({ c, o }, x: Context) => (c.every((n: string) => readsAsDate(x.head, n) || (x.head.glances?.get(n)?.dateShare ?? 0) > 0) ? act(c, 'date', { order: o }) : null), 0),
   rule('clause', '~make $cols:c ~into? ~date', ({ c }) => act(c, 'date'), 0),
   rule('clause', "~make the? $cols:c ~into? an? =date|dates|real|proper date|dates? ,|;|.|:|~open? it's|it|they|they're|its|that|in|as|written is|are? ~be? $dayOrder:o ~close?", ({ c, o }) => act(c, 'date', { order: o }), -0.4),
   rule('clause', '$cols:c ~should ~be? ~into? ~date', ({ c }) => act(c, 'date'), 0),

@@ -43,6 +43,8 @@ const onlyWords = (texts: readonly string[]): Act =>
     plan.step === 'filter' && plan.where.kind === 'text' && plan.where.test === 'mentions' && plan.where.texts.some((t) => texts.includes(t)) ? { ...plan, where: { ...plan.where, texts } } : null);
 
 export const phrases = [
+  rule('clause', '(and|now|then)? ~keep|only|just only? (the|those)? positive $rows|ones|values|numbers', () => ofMade('keep', '>', 0), 0.2),
+  rule('clause', '(and|now|then)? ~keep|only|just only? (the|those)? =negative $rows|ones|values|numbers', () => ofMade('keep', '<', 0), 0.2),
   // 'Minutes late: ... And only those over 10': of what was just calculated
   ...SIZES.flatMap(([words, operator]) => [
     rule('clause', `(and|now|then)? ~keep|only|just only|just? the|those? $rows|those|ones (that|which)? ~be? ${words} $num:n $unit?`, ({ n }) => ofMade('keep', operator, n), 0.3),

@@ -35,6 +35,8 @@ export function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMe
   tokens.forEach((t, i) => {
     if (t.kind !== 'word' || t.lower.length < 3 || !Number.isNaN(t.value) || KNOWN_NOUNS.has(t.stem)) return;
     if (columns.some((c) => c.from <= i && c.to > i && c.cost < 0.55) || items.some((v) => v.cat === 'value' && v.from <= i && v.to > i && v.cost < 0.3)) return;
+    // Nor is what is joined to a value: 'no-shows and cancellations'.
+    if (/^(?:and|or)$/.test(tokens[i - 1]?.lower ?? '') && items.some((v) => v.cat === 'value' && v.to === i - 1 && v.cost < 0.4) && !context.vocabulary.rowNouns.has(t.stem)) return;
     // What amounts are measured in is no row.
     if ((!Number.isNaN(tokens[i - 1]?.value ?? NaN) || tokens[i - 1]?.lower === 'many') && unitName(t.lower) !== null && (unitSort(t.lower) === 'weight' || unitSort(t.lower) === 'length' || unitSort(t.lower) === 'volume') && !context.vocabulary.ownNouns.has(t.stem)) return;
     // 'The most nights' are a measure, where nothing is called so.
