@@ -89,13 +89,25 @@ const isAmong = (value: unknown): value is Among => { if (typeof value !== 'obje
 
 const ANY_SPELLING = /\b(?:however|no matter how|whichever way) (?:it|they|its|that|the \w+)(?:'?s|'?re| is| are| was| were)? (?:spelt|spelled|written|typed|misspelt|misspelled)\b|\b(?:what|which)ever the (?:spelling|way)|\bin (?:any|all|every|whatever|whichever|each) (?:of the |of its |its )?(?:spellings?|ways? of (?:spelling|writing))\b|\b(?:all|any|every|regardless of) (?:the |its )?(?:spellings?|ways? of writing)\b|\bregardless of (?:how|the way) (?:it|they)\b/;
 
+const spelled = new WeakMap<CheckedHead, Map<string, readonly { readonly value: string; readonly key: string; readonly bare: string }[]>>();
+
+/** The different values of a column, each as it is compared and with spaces and marks taken away; kept for each head. */
+function spellingsOf(name: string, head: CheckedHead): readonly { readonly value: string; readonly key: string; readonly bare: string }[] {
+  let columns = spelled.get(head);
+  if (!columns) spelled.set(head, (columns = new Map()));
+  let known = columns.get(name);
+  if (!known) columns.set(name, (known = (head.glances?.get(name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '').map((value) => ({ value, key: folded(value), bare: /\d/.test(value) ? '' : bareText(value) }))));
+  return known;
+}
+
 /** A value that also stands in other spellings: those that differ in spaces and marks only, or all that are like it where it is said 'however it is spelt'. */
 function inSpellings(plans: readonly Plan[], words: readonly Token[], head: CheckedHead): readonly Plan[] {
   const any = ANY_SPELLING.test(words.map((w) => w.lower).join(' '));
   return rewrite(plans, (node) => {
     if (!isAmong(node)) return undefined;
     const own = new Set(node.texts.map(folded)), bare = new Set(node.texts.filter((t) => !/\d/.test(t)).map(bareText));
-    const others = (head.glances?.get(node.of.name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '' && !own.has(folded(v)) && (any ? nearestSpelling(v, node.texts) !== null : !/\d/.test(v) && bare.has(bareText(v))));
+    bare.delete('');
+    const others = spellingsOf(node.of.name, head).filter((v) => !own.has(v.key) && (any ? nearestSpelling(v.value, node.texts) !== null : bare.has(v.bare))).map((v) => v.value);
     return others.length ? { ...node, texts: [...node.texts, ...new Map(others.map((v) => [folded(v), v])).values()] } : undefined;
   });
 }

@@ -58,9 +58,6 @@ function mayLie(bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedH
 
 /** Do values of a column lie anywhere near some bounds? Nobody says so where its name does not. */
 function mayReach(name: string, bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedHead): boolean {
-  // Bands begin each at another place.
-  const starts = bounds.kind === 'text' ? undefined : other.glances?.get(bounds.from)?.values;
-  if (starts?.some(([v, n]) => v.trim() !== '' && n > 1) && bounds.kind !== 'told') return false;
   const own = head.glances?.get(name), begins = bounds.kind === 'text' ? undefined : other.glances?.get(bounds.from), ends = bounds.kind === 'columns' || bounds.kind === 'told' ? other.glances?.get(bounds.to) : undefined;
   const [low, high] = [Number(begins?.lowest ?? NaN), Number(ends?.highest ?? begins?.highest ?? NaN)], [least, most] = [Number(own?.lowest ?? NaN), Number(own?.highest ?? NaN)];
   return [low, high, least, most].some(Number.isNaN) || (most >= low && (ends === undefined || least <= high));
@@ -98,7 +95,7 @@ export function bandOf(x: Pick<Context, 'head'>, { table, column: value }: Other
   const clues = new Set([...boundColumns(bounds), table].flatMap(rest));
   const named = fits.filter((f) => f.keys.some((k) => k.of.kind === 'text'));
   const alike = fits.filter((f) => rest(f.of).some((w) => clues.has(w)));
-  const [only, next] = said !== undefined ? fits : named.length ? named : alike.length ? alike : fits.filter((f) => mayReach(f.of, bounds, x, other));
+  const [only, next] = said !== undefined ? fits : named.length ? named : alike.length ? alike : fits.filter((f) => mayReach(f.of, bounds, x, other) && (bounds.kind === 'text' || isDate(findColumn(other.columns, bounds.from)!.type) || tiesOf(x.head, other).length === 0));
   return only && !next ? { kind: 'band', value, table, bounds, of: column(only.of), keys: only.keys } : null;
 }
 

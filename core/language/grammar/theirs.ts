@@ -105,6 +105,8 @@ export const theirRules: readonly Rule[] = [
   // 'Hazardous loads': what another table says yes to
   rule('cond', '~be|~withA? $theirYes:y', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
   rule('cond', '~not $theirYes:y', ({ y }, x: Context) => theirAmong(y.no.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
+  rule('cond', 'of|from|by|with|on|for|in the? $table|$noun|$col|people|persons|those ~rel? ~withA|with|~be|~have an?|the? $theirYes:y', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), -0.2),
+  rule('cond', 'of|from|by|with|on|for|in the? $table|$noun|$col|people|persons|those ~rel? ~without|~not an?|any|the? $theirYes:y', ({ y }, x: Context) => theirAmong(y.no.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0),
   rule('rset', '$theirYes:y $rows|$guess|$noun', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
   // 'Where the unit price is not the list price', of another table
   rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
