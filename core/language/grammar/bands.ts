@@ -58,6 +58,9 @@ function mayLie(bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedH
 
 /** Do values of a column lie anywhere near some bounds? Nobody says so where its name does not. */
 function mayReach(name: string, bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedHead): boolean {
+  // Numbers begin a band each but once.
+  const starts = bounds.kind === 'columns' && !isDate(findColumn(other.columns, bounds.from)!.type) ? other.glances?.get(bounds.from)?.values : undefined;
+  if (starts?.some(([v, n]) => v.trim() !== '' && n > 1)) return false;
   const own = head.glances?.get(name), begins = bounds.kind === 'text' ? undefined : other.glances?.get(bounds.from), ends = bounds.kind === 'columns' || bounds.kind === 'told' ? other.glances?.get(bounds.to) : undefined;
   const [low, high] = [Number(begins?.lowest ?? NaN), Number(ends?.highest ?? begins?.highest ?? NaN)], [least, most] = [Number(own?.lowest ?? NaN), Number(own?.highest ?? NaN)];
   return [low, high, least, most].some(Number.isNaN) || (most >= low && (ends === undefined || least <= high));
