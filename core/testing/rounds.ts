@@ -4860,7 +4860,7 @@ W-3310,2026-02-04,Moss and Daughters,"Plain, cotton",WH-001-X,400,160 cm,6.20,Lo
       ['loom should be just the number', 'Turn ‹Loom› into numbers.'],
       ['extract the 4 digits after ref in the note to a column Ref', 'Add ‹Ref› as the first code like "####" in ‹Note›.'],
       ['running and waiting orders only', 'Keep rows where ‹Status› is "running" or "waiting".'],
-      ['no cancelled orders', null],
+      ['no cancelled orders', 'Set aside rows where ‹Status› is "cancelled".'],
       ['orders finished in January', 'Keep rows where (the month of ‹Finished›) equals 1.'],
       ['cloth made of wool', 'Keep rows where ‹Cloth› mentions the word "wool".'],
       ['which orders have more than 2 faults per 100 metres? keep those', null],
@@ -8111,6 +8111,142 @@ Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
       ['fees in total per patient, 0 if none', null],
       ['over the limit when they had more appointments than sessions allowed', null],
       ['latest appointment of each patient', null],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Order,Ordered On,Bakery,Product,Pcs,Unit Price,Deliver On,Delivered On,Driver,Crates Out,Crates Back,Complaint,Paid By,Paid On
+B-900,01.06.2026,Cafe Linde,Rye loaf 750 g,40,2.85,02.06.2026,02.06.2026,Ulla,4,4,,invoice,15.06.2026
+B-901,01.06.2026,Hotel Port,Roll white,200,0.38,02.06.2026,02.06.2026,Ulla,5,3,rolls too dark,invoice,
+B-902,01.06.2026,cafe linde,Butter croissant,60,1.10,02.06.2026,03.06.2026,Marek,3,3,came a day late; 5 crushed,invoice,15.06.2026
+B-903,02.06.2026,School Kitchen East,Roll white,150,0.36,03.06.2026,03.06.2026,Ulla,4,4,,cash,03.06.2026
+B-904,02.06.2026,Hotel Port,Rye loaf 750 g,30,2.90,03.06.2026,,Marek,3,,,invoice,
+B-905,03.06.2026,Kiosk Nord,Butter croissant,24,1.20,04.06.2026,04.06.2026,marek,1,0,2 missing,cash,04.06.2026
+B-906,05.06.2026,Hotel Port,Seed bun,80,0.65,06.06.2026,06.06.2026,,2,2,,invoice,20.06.2026
+B-907,08.06.2026,Cafe Linde,Rye loaf 500 g,25,2.10,09.06.2026,09.06.2026,Ulla,2,1,label wrong,Invoice,
+B-908,08.06.2026,Kiosk Nord,Roll white,60,0.40,09.06.2026,09.06.2026,Ulla,2,2,,cash,09.06.2026
+B-909,10.06.2026,School Kitchen East,Seed bun,120,0.62,11.06.2026,12.06.2026,Marek,3,3,late and cold,cash,12.06.2026
+B-910,15.06.2026,Hotel Port,Butter croissant,90,1.05,16.06.2026,16.06.2026,Ulla,4,2,,invoice,30.06.2026
+B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,forgot to count,invoice,
+`,
+    cases: [
+      ['Cafe Linde and Marek are sometimes in small letters, please correct that in both columns', null],
+      ['all four dates should become real dates, day.month.year', null],
+      ['paid by: invoice or cash, nothing else, in small letters', 'Spell ‹Paid By› as "invoice" or "cash". In ‹Paid By›, write in lower case.'],
+      ['empty driver: write nobody', 'Fill blanks in ‹Driver› with "nobody".'],
+      ['pull the weight in grams out of the product into its own column, empty where there is none', 'Add ‹grams› as the first weight in ‹Product›.'],
+      ['product without the weight', null],
+      ['how many pieces were crushed or missing, as a number out of the complaint', null],
+      ['the order number without B- as a whole number', 'Remove "B-" from ‹Order›. Turn ‹Order› into whole numbers.'],
+      ['put product and bakery into one text, like Rye loaf 750 g for Cafe Linde', null],
+      ['take out the crate columns', 'Drop ‹Crates Out› and ‹Crates Back›.'],
+      ['Complaint to the very end and driver right before it', null],
+      ['Pcs should be called Pieces and Unit Price just Price', null],
+      ['keep only order, bakery, product and pieces, please', 'Keep only the columns ‹Order›, ‹Bakery›, ‹Product› and ‹Pcs›.'],
+      ['anything not delivered on the day it should have been', null],
+      ['just the invoices that are still unpaid', null],
+      ['everything for Hotel Port or Cafe Linde that cost more than 60 altogether (pieces times price)', null],
+      ['no croissants', 'Set aside rows where ‹Product› mentions the word "croissant".'],
+      ['orders with a complaint, latest first', 'Keep rows where ‹Complaint› is filled. Sort by ‹Ordered On› from high to low.'],
+      ['the biggest order of each bakery by pieces', 'Keep 1 row with the highest ‹Pcs› for each ‹Bakery›.'],
+      ['skip orders without a number of pieces', null],
+      ['only bread: rye loaves', null],
+      ['two orders per driver at random', 'Keep 2 rows at random with seed 1 for each ‹Driver›.'],
+      ['sort by bakery, then delivery date, newest on top', null],
+      ['value: pcs x unit price', 'Add ‹value› as ‹Pcs› times ‹Unit Price›.'],
+      ['value with 7% tax, to two decimals', null],
+      ['crates still out: out minus back, count a missing return as nothing back', null],
+      ['days late = delivered minus deliver on; blank if not delivered', null],
+      ['how long did they take to pay, in days from delivery', null],
+      ['share of the day\'s orders in value, percent one decimal', null],
+      ['price compared to the average price for that product, in percent', null],
+      ['how many orders had this bakery placed before', null],
+      ['total pieces of the same product on the same delivery day', null],
+      ['late, on time or open: late if delivered after deliver on, open if not delivered', null],
+      ['complaint kind: delay for late, quality for dark, crushed, cold or wrong, count for missing or count; leave it empty otherwise', null],
+      ['does the customer owe us crates? yes if fewer came back than went out', 'Add ‹Yes› as if ‹Crates Back› is less than ‹Crates Out› then "yes", otherwise blank.'],
+      ['weekday of delivery', null],
+      ['discount of 3% from 100 pieces on: new column Net, otherwise the plain value', null],
+      ['which driver had the most complaints', 'Answer ‹Count of Complaint› as the count of ‹Complaint› over the rows; for each ‹Driver›; sorted by ‹Count of Complaint› from high to low; the first 1.'],
+      ['total value per bakery, biggest first', null],
+      ['how many rolls did we sell', null],
+      ['what percent of the orders came late', null],
+      ['how much money is still outstanding', null],
+      ['number of complaints per week', 'Answer ‹Count of Complaint› as the count of ‹Complaint› over the rows; for each ‹Week of Ordered On› as the week of ‹Ordered On›.'],
+      ['crates not returned in total, per bakery', null],
+      ['which product brings in the least', null],
+      ['butter used per order', null],
+      ['sum of the complaints', null],
+      ['bakeries on fire', null],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Order,Ordered On,Bakery,Product,Pcs,Unit Price,Deliver On,Delivered On,Driver,Crates Out,Crates Back,Complaint,Paid By,Paid On
+B-900,01.06.2026,Cafe Linde,Rye loaf 750 g,40,2.85,02.06.2026,02.06.2026,Ulla,4,4,,invoice,15.06.2026
+B-901,01.06.2026,Hotel Port,Roll white,200,0.38,02.06.2026,02.06.2026,Ulla,5,3,rolls too dark,invoice,
+B-902,01.06.2026,cafe linde,Butter croissant,60,1.10,02.06.2026,03.06.2026,Marek,3,3,came a day late; 5 crushed,invoice,15.06.2026
+B-903,02.06.2026,School Kitchen East,Roll white,150,0.36,03.06.2026,03.06.2026,Ulla,4,4,,cash,03.06.2026
+B-904,02.06.2026,Hotel Port,Rye loaf 750 g,30,2.90,03.06.2026,,Marek,3,,,invoice,
+B-905,03.06.2026,Kiosk Nord,Butter croissant,24,1.20,04.06.2026,04.06.2026,marek,1,0,2 missing,cash,04.06.2026
+B-906,05.06.2026,Hotel Port,Seed bun,80,0.65,06.06.2026,06.06.2026,,2,2,,invoice,20.06.2026
+B-907,08.06.2026,Cafe Linde,Rye loaf 500 g,25,2.10,09.06.2026,09.06.2026,Ulla,2,1,label wrong,Invoice,
+B-908,08.06.2026,Kiosk Nord,Roll white,60,0.40,09.06.2026,09.06.2026,Ulla,2,2,,cash,09.06.2026
+B-909,10.06.2026,School Kitchen East,Seed bun,120,0.62,11.06.2026,12.06.2026,Marek,3,3,late and cold,cash,12.06.2026
+B-910,15.06.2026,Hotel Port,Butter croissant,90,1.05,16.06.2026,16.06.2026,Ulla,4,2,,invoice,30.06.2026
+B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,forgot to count,invoice,
+`,
+    others: {
+      customers: `Customer,Kind,District,Terms days,Discount,Crate limit,Since,Mail
+Cafe Linde,cafe,Old Town,14,5%,10,2019-03-01,linde@mailo.example
+Hotel Port,hotel,Harbour,30,8%,12,2015-06-15,orders@hotelport.example
+School Kitchen East,school,Eastside,0,,8,2022-09-01,
+Kiosk Nord,kiosk,Harbour,0,,4,2024-01-10,kiosknord@mailo.example
+Villa Rosa,restaurant,Old Town,14,3%,6,2023-11-20,rosa@villarosa.example
+`,
+    },
+    cases: [
+      ['add the district of the bakery', 'Add ‹District› as the ‹District› in the table "customers" where ‹Customer› is ‹Bakery›.'],
+      ['price after the customer\'s discount, nothing means no discount, 3 decimals', 'Add ‹Unit Price times 1 minus Discount per 100› as ‹Unit Price› times (1 minus ((the ‹Discount› in the table "customers" where ‹Customer› is ‹Bakery›) divided by 100)). Add ‹Discount› as the ‹Discount› in the table "customers" where ‹Customer› is ‹Bakery› rounded to 3 decimals.'],
+      ['when is the payment due: delivered on plus the customer\'s terms in days', null],
+      ['paid too late? yes/no, by the terms', null],
+      ['pieces per district', 'Answer ‹Total Pcs› as the sum of ‹Pcs› over the rows; for each ‹District› as the ‹District› in the table "customers" where ‹Customer› is ‹Bakery›.'],
+      ['which bakeries ordered but are not in customers?', 'List each ‹Bakery›; only where not (‹Bakery› stands under ‹Customer› in the table "customers").'],
+      ['orders from hotels', null],
+      ['more crates out than the limit allows', 'Keep rows where ‹Crates Out› is more than (the ‹Crate limit› in the table "customers" where ‹Customer› is ‹Bakery›).'],
+    ],
+  },
+  {
+    table: 'customers',
+    csv: `Customer,Kind,District,Terms days,Discount,Crate limit,Since,Mail
+Cafe Linde,cafe,Old Town,14,5%,10,2019-03-01,linde@mailo.example
+Hotel Port,hotel,Harbour,30,8%,12,2015-06-15,orders@hotelport.example
+School Kitchen East,school,Eastside,0,,8,2022-09-01,
+Kiosk Nord,kiosk,Harbour,0,,4,2024-01-10,kiosknord@mailo.example
+Villa Rosa,restaurant,Old Town,14,3%,6,2023-11-20,rosa@villarosa.example
+`,
+    others: {
+      orders: `Order,Ordered On,Bakery,Product,Pcs,Unit Price,Deliver On,Delivered On,Driver,Crates Out,Crates Back,Complaint,Paid By,Paid On
+B-900,01.06.2026,Cafe Linde,Rye loaf 750 g,40,2.85,02.06.2026,02.06.2026,Ulla,4,4,,invoice,15.06.2026
+B-901,01.06.2026,Hotel Port,Roll white,200,0.38,02.06.2026,02.06.2026,Ulla,5,3,rolls too dark,invoice,
+B-902,01.06.2026,cafe linde,Butter croissant,60,1.10,02.06.2026,03.06.2026,Marek,3,3,came a day late; 5 crushed,invoice,15.06.2026
+B-903,02.06.2026,School Kitchen East,Roll white,150,0.36,03.06.2026,03.06.2026,Ulla,4,4,,cash,03.06.2026
+B-904,02.06.2026,Hotel Port,Rye loaf 750 g,30,2.90,03.06.2026,,Marek,3,,,invoice,
+B-905,03.06.2026,Kiosk Nord,Butter croissant,24,1.20,04.06.2026,04.06.2026,marek,1,0,2 missing,cash,04.06.2026
+B-906,05.06.2026,Hotel Port,Seed bun,80,0.65,06.06.2026,06.06.2026,,2,2,,invoice,20.06.2026
+B-907,08.06.2026,Cafe Linde,Rye loaf 500 g,25,2.10,09.06.2026,09.06.2026,Ulla,2,1,label wrong,Invoice,
+B-908,08.06.2026,Kiosk Nord,Roll white,60,0.40,09.06.2026,09.06.2026,Ulla,2,2,,cash,09.06.2026
+B-909,10.06.2026,School Kitchen East,Seed bun,120,0.62,11.06.2026,12.06.2026,Marek,3,3,late and cold,cash,12.06.2026
+B-910,15.06.2026,Hotel Port,Butter croissant,90,1.05,16.06.2026,16.06.2026,Ulla,4,2,,invoice,30.06.2026
+B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,forgot to count,invoice,
+`,
+    },
+    cases: [
+      ['who hasn\'t ordered anything?', 'Keep rows where not (‹Customer› stands under ‹Bakery› in the table "orders").'],
+      ['number of orders and pieces in total per customer', 'Add ‹Number of orders› as (the number of ‹Bakery› in the table "orders" where ‹Bakery› is ‹Customer›), or 0 where it is blank. Add ‹Total Pcs› as the sum of all ‹Pcs› in the table "orders" where ‹Bakery› is ‹Customer›.'],
+      ['last order date', 'Add ‹Last Ordered On› as the highest ‹Ordered On› in the table "orders" where ‹Bakery› is ‹Customer›.'],
+      ['crates they still have: all that went out minus all that came back', null],
+      ['customers with at least one complaint', null],
     ],
   },
 ];

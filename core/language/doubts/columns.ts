@@ -33,6 +33,10 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 1, holds: (plans, { says }) => says.asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'inside') },
   // 'A if passed and no parts used, B ...' are cases of one column.
   { price: 2.5, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.name.length === 1 && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === p.name)) },
+  // '..., nothing means no discount' asks for no second column of the discount.
+  { price: 2, holds: (plans) => plans.length > 1 && plans.some((p, i) => i > 0 && p.step === 'calculate' && !p.replace && p.as.kind !== 'column' && plans.slice(0, i).some((q) => q.step === 'calculate' && !q.replace && keyOf(q.as) !== keyOf(p.as) && keyOf(q.as).includes(keyOf(p.as.kind === 'orElse' ? p.as.of : p.as)) && (p.as.kind === 'lookup' || (p.as.kind === 'orElse' && p.as.of.kind === 'lookup')))) },
+  // A word in a column of numbers was hardly asked for.
+  { price: 3, holds: (plans, { numbers }) => plans.some((p) => p.step === 'fill' && p.with.kind === 'value' && /^\p{L}{4,}$/u.test(p.with.text) && p.columns.some(numbers) && plans.length > 1) },
   // Nor is somebody who stands in the cells.
   { price: 2.5, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && / /.test(p.name) && (p.as.kind === 'written' || p.as.kind === 'piece') && stands(p.name)) },
   // A month is hardly what a column of words is to be called.

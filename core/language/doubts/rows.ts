@@ -25,6 +25,13 @@ function compared(node: unknown): Extract<Condition, { kind: 'compare' }>[] {
   return [...own, ...Object.values(node).flatMap(compared)];
 }
 
+/** The words that are looked for anywhere in a plan. */
+function wordsSought(node: unknown): (readonly string[])[] {
+  if (typeof node !== 'object' || node === null) return [];
+  const own = 'kind' in node && node.kind === 'text' && 'test' in node && node.test === 'mentions' && 'texts' in node ? [node.texts as readonly string[]] : [];
+  return [...own, ...Object.values(node).flatMap(wordsSought)];
+}
+
 /** Does one of some conditions look for words that stand in no cell of its column? */
 const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => conditions.some((c) => c.kind === 'text' && c.test === 'mentions' && c.of.kind === 'column' && nowhere(c.of.name, c.texts));
 
@@ -66,6 +73,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // Words that stand in no cell find nothing.
   { price: 1.5, holds: (plans, { nowhere }) => plans.some((p) => (p.step === 'filter' && mentioning([p.where], nowhere)) || (p.step === 'calculate' && p.as.kind === 'choose' && mentioning(p.as.cases.map((c) => c.when), nowhere))), asks: 'No cell says so. Is it meant all the same?' },
+  // 'The share of the day's orders' looks for no day in what was written.
+  { price: 1.5, holds: (plans, { says }) => plans.some((p) => (p.step === 'filter' || p.step === 'ask' || p.step === 'calculate') && wordsSought(p.step === 'calculate' ? (p.as.kind === 'choose' && p.as.cases.length > 1 ? [] : p.as) : p).some((texts) => says.barely(texts))), asks: 'A common word is looked for in the texts. Is it meant so?' },
   // 'Make the deposit 0' keeps no rows.
   { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.
@@ -74,6 +83,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { rules, corrects }) => (!rules || corrects) && plans.some((p) => p.step === 'check'), asks: 'This adds a rule that the table must satisfy. Is it meant so?' },
   // 'Show only the tickets that were charged more than the average' labels none.
   { price: 2, holds: (plans, { only, labels }) => only && !labels && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text')), asks: 'This adds labels where only some rows are asked for. Is it meant so?' },
+  // 'Orders with a complaint' puts nothing in order.
+  { price: 1.5, holds: (plans, { says }) => says.ordersRows && plans.some((p) => p.step === 'sort') && !plans.some((p) => p.step === 'filter') },
   // 'Sort by due, the open ones first' moves no column.
   { price: 2.5, holds: (plans, { sorts }) => sorts && plans.some((p, i) => i > 0 && p.step === 'move'), asks: 'This moves a column as well. Is it meant so?' },
   // 'Sort by severity with 5 at the top' keeps every row.

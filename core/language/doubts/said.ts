@@ -5,6 +5,10 @@ import { stem, type Token } from '../words';
 import { yesNoOf } from '../grammar/seeds/yesno';
 import { vocabularyOf } from '../mentions';
 
+/** Words that say more of what is asked than of what stands in a text, unless they are said to stand there. */
+const COMMON: ReadonlySet<string> = new Set('day week month year late early time order value price total number share amount count first last long short high low open new old out in back due paid kind type group part rate weight hour minute date name row'.split(' ').map(stem));
+const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|contains|containing|say|says|said|saying|with|word|words|text|speak|speaks|talk|talks|read|reads|reading|complain|complains|complained|note|notes|remark|remarks|comment|comments|has|have|called|marked)$/;
+
 /** What a request says of itself, whatever it asks for. */
 export interface Said {
   /** It is asked like a question. */
@@ -52,7 +56,7 @@ export interface Said {
   /** It speaks of one new column, and of no other. */
   readonly oneColumn: boolean;
   /** It says how something should be; it begins with a column of numbers and goes on with what it is split by. */
-  readonly says: { readonly should: boolean; readonly byGroup: boolean; /** 'Which ... had' nothing or nobody. */ readonly whichHad: boolean; /** 'As a number'. */ readonly asNumber: boolean; /** 'How many minutes'. */ readonly manyOf: boolean };
+  readonly says: { readonly should: boolean; readonly byGroup: boolean; /** 'Which ... had' nothing or nobody. */ readonly whichHad: boolean; /** 'As a number'. */ readonly asNumber: boolean; /** 'How many minutes'. */ readonly manyOf: boolean; /** It begins with orders that are the rows, and says what they have. */ readonly ordersRows: boolean; /** Are some words common ones, and not said to be looked for? */ readonly barely: (texts: readonly string[]) => boolean };
   /** It says that something is more or less than something. */
   readonly comparesSizes: boolean;
   /** It speaks of somebody 'who ...'. */
@@ -161,6 +165,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     says: {
       whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
+      barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !words.slice(Math.max(0, i - 5), i).some((o) => LOOKED_FOR.test(o.lower))))),
+      ordersRows: words[0]?.lower === 'orders' && /^(?:with|without|that|which|where|who|of|from|for|over|under)$/.test(words[1]?.lower ?? '') && vocabularyOf(head).ownNouns.has(words[0].stem) && !says(/^by$/),
       manyOf: words.some((w, i) => w.lower === 'many' && words[i - 1]?.lower === 'how' && unitName(words[i + 1]?.lower ?? '') !== null && !vocabularyOf(head).ownNouns.has(words[i + 1]!.stem)),
       asNumber: words.some((w, i) => w.lower === 'as' && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
       should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))), byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower) },

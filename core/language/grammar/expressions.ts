@@ -743,9 +743,12 @@ function inUnitOf(e: Expression, other: Expression): Expression {
 /** What something was thought to bring, or is to bring. */
 export const ESTIMATED = /\b(?:estimated?|reserve|guide|budget(?:ed)?|expected|planned|target|quoted?|asking|list|valued|valuation)\b/i;
 
+/** What one piece costs is not what a row comes to. */
+export const UNIT_PRICE = /\b(?:unit|per|each|piece|pc)\b|\//i;
+
 /** The only amount of money that a row brought: no estimate, and no part of it. */
 export function soldFor(x: Context, except?: string): string | null {
-  const money = x.head.columns.filter((c) => c.name !== except && quantity(c.name, x) !== null && !ESTIMATED.test(c.name) && !/\b(?:tax|commission|discount|tip|deposit|bids?|cost)\b/i.test(c.name) && (/^[£€$¥]|^(?:eur|gbp|usd|chf)$/i.test(x.head.glances?.get(c.name)?.unit ?? '') || /\b(?:price|amount|paid|total|takings|hammer|charged|revenue)\b/i.test(c.name)));
+  const money = x.head.columns.filter((c) => c.name !== except && quantity(c.name, x) !== null && !ESTIMATED.test(c.name) && !UNIT_PRICE.test(c.name) && !/\b(?:tax|commission|discount|tip|deposit|bids?|cost)\b/i.test(c.name) && (/^[£€$¥]|^(?:eur|gbp|usd|chf)$/i.test(x.head.glances?.get(c.name)?.unit ?? '') || /\b(?:price|amount|paid|total|takings|hammer|charged|revenue)\b/i.test(c.name)));
   return money.length === 1 ? money[0]!.name : null;
 }
 

@@ -1,3 +1,4 @@
+import { stem } from '../../language/words';
 import { doerOf } from './doers';
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
@@ -44,15 +45,15 @@ export const groupPhrases: readonly Rule[] = [
   rule('qby', '$qperiod:p of|when|in|where|that which|when? the? $rows|$guess|it|they? ~be? $col:c', ({ p, c }, x: Context) => period(p, c, x), 0),
   rule('qbys', '$qby:a', ({ a }) => [a], 0),
   rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }, x: Context) => (b.some((k: Expression) => k.kind === 'column' && columnOf(x.head, k.name).type === 'text' && quantity(k.name, x) !== null) ? null : [a, ...b]), 0.1),
-  rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? only|just once|1', ({ g }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '=', left: rowsCounted([g]), right: number(1) } } : null), -0.2),
+  rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? ^only|just ^once|1', ({ g }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '=', left: rowsCounted([g]), right: number(1) } } : null), -0.2),
   // 'How many customers had more than one callout'
   rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
   rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' || r === 'persons' ? null : true), 0),
   rule('rowsCounted', '$noun', () => true, 0),
   // 'People' may be what a column counts.
-  rule('rowsCounted', '$guess:g', ({ g }) => (/^(?:people|persons|passengers|guests|heads|kids|adults|children)$/.test(g) ? null : true), 0),
+  rule('rowsCounted', '$guess:g', ({ g }, x: Context) => (x.head.columns.some((c) => stem(c.name.toLowerCase()) === stem(String(g)) && (x.head.glances?.get(c.name)?.blanks ?? 0) > 0) || /^(?:people|persons|passengers|guests|heads|kids|adults|children)$/.test(g) ? null : true), 0),
   // Where every value is another one, counting them is counting rows.
-  rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) ? true : null), 0.1),
+  rule('rowsCounted', '$col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && quantity(c, x) === null && !groupable(c, x) && (x.head.glances?.get(c)?.blanks ?? 0) === 0 ? true : null), 0.1),
   // 'who has been here more than once': groups of several rows
   rule('severalTimes', 'more than once|1', () => 1, 0),
   rule('severalTimes', 'in more than one go|part|piece|instalment|installment|payment|lot', () => 1, 0),

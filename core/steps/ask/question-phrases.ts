@@ -1,7 +1,7 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { says, saysYes, within } from '../../language/grammar/conditions/make';
 import type { Context } from '../../language/acts';
-import { columnIn, columnLike, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor } from '../../language/grammar/expressions';
+import { columnIn, columnLike, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor, UNIT_PRICE } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { converted, unitInName } from '../../formula/dimensions';
 import { all, column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
@@ -20,7 +20,7 @@ function spanColumn(unit: string, x: Context): string | null {
 
 /** The money of the rows that a column of yes and no says are not paid. */
 function owed(x: Context): Question | null {
-  const paid = yesNoOf(x.head).filter((y) => /\b(?:paid|settled|received)\b/i.test(y.column)), money = x.head.columns.filter((c) => quantity(c.name, x) !== null && /\b(?:fee|price|amount|total|charged?|due|bill|cost|sum)\b/i.test(c.name));
+  const paid = yesNoOf(x.head).filter((y) => /\b(?:paid|settled|received)\b/i.test(y.column)), money = x.head.columns.filter((c) => quantity(c.name, x) !== null && !UNIT_PRICE.test(c.name) && /\b(?:fee|price|amount|total|charged?|due|bill|cost|sum)\b/i.test(c.name));
   const dates = paid.length ? [] : x.head.columns.filter((c) => /\b(?:paid|settled|received|payment)\b/i.test(c.name) && readsAsDate(x.head, c.name) && (x.head.glances?.get(c.name)?.blanks ?? 0) > 0);
   const where: Condition | null = paid.length === 1 ? says(paid[0]!, false) : dates.length === 1 ? { kind: 'empty', of: column(dates[0]!.name) } : null, name = money.length === 1 ? money[0]!.name : takingsColumn(x), e = name === null ? null : quantity(name, x);
   return where && e && { figures: [over('sum', e)], by: [], where };

@@ -4,6 +4,7 @@ import { readsAsDate } from '../../formula/check';
 import { columnIn, dated, onlyTime, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, startColumn } from '../../language/grammar/expressions';
 import { stem } from '../../language/words';
 import { column, type Condition, type Expression, number, op } from '../../formula/expression';
+import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
 import { persons } from '../../language/grammar/kinds';
 import { personColumn } from '../calculate/person-phrases';
@@ -80,6 +81,8 @@ export const rankingPhrases: readonly Rule[] = [
   ...([['longest', true], ['shortest', false]] as const).map(([word, down]) => rule('clause', `~tellMe? ,? which|what|the ~be? the? $num:n? ${word} $rows|$noun|stay|stays`, ({ n }, x: Context) => { const e = rowSpan(undefined, x); return e && leadingBy(over('sum', e), down, n ?? 1, x); }, 0.4)),
   ...([['most', true], ['least|fewest', false]] as const).map(([word, down]) => rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|~have|$word in|up? the? ${word} $spanUnit:u ~inTotal?`, ({ g, u }, x: Context) => { const e = rowSpan(u, x); return e && ranking(g, over('sum', e), down, 1, x); }, -0.2)),
   ...([['~highest', true], ['~lowest', false]] as const).map(([words, down]) => rule('clause', `(what|which)? (is|was)? the? ${words} $rows|$noun by|in|according to? the? $col:m ??`, ({ m }, x: Context) => leadingRows(m, down, 1, x), 0.2)).flat(),
+  // 'Which driver had the most complaints', of a column that is blank where there was none
+  ...([['most', true], ['fewest|least', false]] as const).map(([words, down]) => rule('clause', `~tellMe? ,? which|what|who $col:g ~have|~did|got|gets|caused|had the? ${words} ^$col:m ??`, ({ g, m }, x: Context) => (columnOf(x.head, m).type === 'text' && quantity(m, x) === null && (x.head.glances?.get(m)?.blanks ?? 0) > 0 && g !== m ? ranking(g, over('count', column(m)), down, 1, x) : null), -0.1)).flat(),
   ...([['longest', true], ['shortest', false]] as const).map(([word, down]) => rule('clause', `${word} stay|stays|visit|rental|hire|trip|booking|loan ??`, (_s, x: Context) => { const e = rowSpan(undefined, x); return e && leadingBy(over('sum', e), down, 1, x); }, 0.1)).flat(),
   rule('clause', 'which|what the? $num:n? $adj:a $rows|$noun ??', ({ n, a }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x), 0.1),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? most $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n ?? 1, x), -0.1),

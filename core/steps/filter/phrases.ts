@@ -53,6 +53,8 @@ export const phrases = [
   rule('clause', '$rset:c ~be of no interest|importance|use|concern', ({ c }) => filter('aside', c), 0.1),
   rule('clause', "$rset:c don't|doesn't|dont|doesnt|do|does not? matter|interest us|me?", ({ c }) => filter('aside', c), 0.1),
   rule('clause', '~drop|~hide $rset:c', ({ c }) => filter('aside', c), 0),
+  // 'No croissants'
+  rule('clause', 'no|without ^$cond:c (please|thanks|any more)?', ({ c }) => (c.kind === 'among' || c.kind === 'text' ? filter('aside', c) : null), -0.1),
   // 'Anything but the heathers'
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $rset:c', ({ c }) => filter('keep', not(c)), -0.4),
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', not({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })) : null), -0.4),
