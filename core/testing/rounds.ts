@@ -8134,7 +8134,7 @@ B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,f
       ['all four dates should become real dates, day.month.year', null],
       ['paid by: invoice or cash, nothing else, in small letters', 'Spell ‹Paid By› as "invoice" or "cash". In ‹Paid By›, write in lower case.'],
       ['empty driver: write nobody', 'Fill blanks in ‹Driver› with "nobody".'],
-      ['pull the weight in grams out of the product into its own column, empty where there is none', 'Add ‹grams› as the first weight in ‹Product›.'],
+      ['pull the weight in grams out of the product into its own column, empty where there is none', null],
       ['product without the weight', null],
       ['how many pieces were crushed or missing, as a number out of the complaint', null],
       ['the order number without B- as a whole number', 'Remove "B-" from ‹Order›. Turn ‹Order› into whole numbers.'],

@@ -1,3 +1,4 @@
+import { unitName } from '../../values/units';
 import { keyOf } from '../chart';
 import { usesTable, type Doubt } from './doubt';
 
@@ -37,6 +38,8 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans) => plans.length > 1 && plans.some((p, i) => i > 0 && p.step === 'calculate' && !p.replace && p.as.kind !== 'column' && plans.slice(0, i).some((q) => q.step === 'calculate' && !q.replace && keyOf(q.as) !== keyOf(p.as) && keyOf(q.as).includes(keyOf(p.as.kind === 'orElse' ? p.as.of : p.as)) && (p.as.kind === 'lookup' || (p.as.kind === 'orElse' && p.as.of.kind === 'lookup')))) },
   // A word in a column of numbers was hardly asked for.
   { price: 3, holds: (plans, { numbers }) => plans.some((p) => p.step === 'fill' && p.with.kind === 'value' && /^\p{L}{4,}$/u.test(p.with.text) && p.columns.some(numbers) && plans.length > 1) },
+  // 'The weight in grams' calls nothing grams.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'found' && unitName(p.name.toLowerCase()) !== null), asks: 'Is this the name of the column?' },
   // Nor is somebody who stands in the cells.
   { price: 2.5, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && / /.test(p.name) && (p.as.kind === 'written' || p.as.kind === 'piece') && stands(p.name)) },
   // A month is hardly what a column of words is to be called.

@@ -45,7 +45,7 @@ export const groupPhrases: readonly Rule[] = [
   rule('qby', '$qperiod:p of|when|in|where|that which|when? the? $rows|$guess|it|they? ~be? $col:c', ({ p, c }, x: Context) => period(p, c, x), 0),
   rule('qbys', '$qby:a', ({ a }) => [a], 0),
   rule('qbys', '$qby:a and|, ~each? $qbys:b', ({ a, b }, x: Context) => (b.some((k: Expression) => k.kind === 'column' && columnOf(x.head, k.name).type === 'text' && quantity(k.name, x) !== null) ? null : [a, ...b]), 0.1),
-  rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? ^only|just ^once|1', ({ g }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '=', left: rowsCounted([g]), right: number(1) } } : null), -0.2),
+  rule('question', '~countWord of? the? $col:g ~have|~did|~be ^$word? ^only|just ^once|1', ({ g }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '=', left: rowsCounted([g]), right: number(1) } } : null), -0.2),
   // 'How many customers had more than one callout'
   rule('question', '~countWord of? the? $col:g ~have|~did|~be|$word $word? here|there|in? $severalTimes:n', ({ g, n }, x: Context): Question | null => (groupable(g, x) && !dated(g, x) ? { figures: [over('distinct', column(g))], by: [], where: { kind: 'compare', op: '>', left: rowsCounted([g]), right: number(n) } } : null), -0.2),
   rule('rowsCounted', '$rows:r', ({ r }) => (r === 'people' || r === 'persons' ? null : true), 0),
