@@ -29,9 +29,9 @@ export const columnDoubts: readonly Doubt[] = [
   // 'Those without lunch' are rows.
   { price: 3, holds: (plans, { withoutLater }) => withoutLater && plans.some((p) => p.step === 'drop') },
   // 'Should be none, vegan or halal, and empty means none' empties no cells that are so.
-  { price: 4, holds: (plans, { says }) => says.should && plans.some((p) => p.step === 'replace' && p.with === '' && p.find.kind === 'texts' && p.find.place === 'whole' && p.find.texts.length > 1) },
+  { price: 4, holds: (plans, { should }) => should && plans.some((p) => p.step === 'replace' && p.with === '' && p.find.kind === 'texts' && p.find.place === 'whole' && p.find.texts.length > 1) },
   // 'As a number' is no text in brackets.
-  { price: 1, holds: (plans, { says }) => says.asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'inside') },
+  { price: 1, holds: (plans, { asNumber }) => asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'inside') },
   // 'A if passed and no parts used, B ...' are cases of one column.
   { price: 2.5, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.name.length === 1 && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === p.name)) },
   // '..., nothing means no discount' asks for no second column of the discount.
@@ -45,7 +45,7 @@ export const columnDoubts: readonly Doubt[] = [
   // A month is hardly what a column of words is to be called.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:january|february|march|april|may|june|july|august|september|october|november|december)$/i.test(p.name)), asks: 'Is this the name of the column?' },
   // 'Value by street' asks for more than the street.
-  { price: 1.2, holds: (plans, { says }) => says.byGroup && plans.length > 0 && plans.every((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'lookup' && p.as.fn === 'only') },
+  { price: 1.2, holds: (plans, { byGroup }) => byGroup && plans.length > 0 && plans.every((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'lookup' && p.as.fn === 'only') },
   // So are 'those who paid'.
   { price: 3, holds: (plans, { thoseWho }) => thoseWho && plans.some((p) => p.step === 'drop' || p.step === 'pick') },
   // 'Only urgent' are rows that are so.

@@ -16,8 +16,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
   // 'How many minutes over plan' counts no rows.
-  { price: 2.5, holds: (plans, { says }) => says.manyOf && plans.length > 0 && plans.every((p) => p.step === 'ask' && p.by.length === 0 && p.figures.length > 0 && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')) },
-  { price: 2.5, holds: (plans, { says }) => says.manyOf && plans.length === 1 && plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '/' && p.as.left.kind === 'column' && p.as.right.kind === 'column') },
+  { price: 2.5, holds: (plans, { manyOf }) => manyOf && plans.length > 0 && plans.every((p) => p.step === 'ask' && p.by.length === 0 && p.figures.length > 0 && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')) },
+  { price: 2.5, holds: (plans, { manyOf }) => manyOf && plans.length === 1 && plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '/' && p.as.left.kind === 'column' && p.as.right.kind === 'column') },
   // 'The average downtime in minutes' is not split by the downtime.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'ask' && p.figures.some((f) => f.as.kind === 'total' && f.as.fn !== 'count' && f.as.fn !== 'distinct' && f.as.of.kind === 'column' && p.by.some((b) => keyOf(b.as) === keyOf((f.as as { of: unknown }).of)))) },
   // 'One line per garden: orders, pots and paid' lists figures.

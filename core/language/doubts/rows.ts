@@ -74,7 +74,7 @@ export const rowDoubts: readonly Doubt[] = [
   // Words that stand in no cell find nothing.
   { price: 1.5, holds: (plans, { nowhere }) => plans.some((p) => (p.step === 'filter' && mentioning([p.where], nowhere)) || (p.step === 'calculate' && p.as.kind === 'choose' && mentioning(p.as.cases.map((c) => c.when), nowhere))), asks: 'No cell says so. Is it meant all the same?' },
   // 'The share of the day's orders' looks for no day in what was written.
-  { price: 1.5, holds: (plans, { says }) => plans.some((p) => (p.step === 'filter' || p.step === 'ask' || p.step === 'calculate') && wordsSought(p.step === 'calculate' ? (p.as.kind === 'choose' && p.as.cases.length > 1 ? [] : p.as) : p).some((texts) => says.barely(texts))), asks: 'A common word is looked for in the texts. Is it meant so?' },
+  { price: 1.5, holds: (plans, { barely }) => plans.some((p) => (p.step === 'filter' || p.step === 'ask' || p.step === 'calculate') && wordsSought(p.step === 'calculate' ? (p.as.kind === 'choose' && p.as.cases.length > 1 ? [] : p.as) : p).some((texts) => barely(texts))), asks: 'A common word is looked for in the texts. Is it meant so?' },
   // 'Make the deposit 0' keeps no rows.
   { price: 2, holds: (plans, { makes, keeps, drops }) => makes && !keeps && !drops && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'What will the trees cost in 2030?' keeps no tree that costs so much.
@@ -84,7 +84,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'Show only the tickets that were charged more than the average' labels none.
   { price: 2, holds: (plans, { only, labels }) => only && !labels && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text')), asks: 'This adds labels where only some rows are asked for. Is it meant so?' },
   // 'Orders with a complaint' puts nothing in order.
-  { price: 1.5, holds: (plans, { says }) => says.ordersRows && plans.some((p) => p.step === 'sort') && !plans.some((p) => p.step === 'filter') },
+  { price: 1.5, holds: (plans, { ordersRows }) => ordersRows && plans.some((p) => p.step === 'sort') && !plans.some((p) => p.step === 'filter') },
   // 'Sort by due, the open ones first' moves no column.
   { price: 2.5, holds: (plans, { sorts }) => sorts && plans.some((p, i) => i > 0 && p.step === 'move'), asks: 'This moves a column as well. Is it meant so?' },
   // 'Sort by severity with 5 at the top' keeps every row.
@@ -102,7 +102,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'As a number, and lose the EUR': what is turned into numbers loses its sign, and no rows.
   { price: 5, holds: (plans) => plans.some((p, i) => i > 0 && p.step === 'filter' && p.where.kind === 'text' && p.where.of.kind === 'column' && plans.slice(0, i).some((q) => q.step === 'convert' && q.columns.includes((p.where as { of: { name: string } }).of.name))) },
   // 'Which building had nobody trapped' is not answered by one visit without.
-  { price: 0, holds: (plans, { says }) => says.whichHad && plans.some((p) => p.step === 'ask' && p.figures.length === 0 && p.by.length === 1 && p.where?.kind === 'any' && isEmptiness(p.where)), asks: 'This lists those with at least one such row. Is it meant so?' },
+  { price: 0, holds: (plans, { whichHad }) => whichHad && plans.some((p) => p.step === 'ask' && p.figures.length === 0 && p.by.length === 1 && p.where?.kind === 'any' && isEmptiness(p.where)), asks: 'This lists those with at least one such row. Is it meant so?' },
   // 'Over the limit for their material' brings in no limit only.
   { price: 2, holds: (plans, { comparesSizes, newColumn }) => comparesSizes && !newColumn && plans.every((p) => p.step === 'calculate' && !p.replace && compared(p).length === 0 && p.as.kind === 'lookup' && p.as.fn === 'only'), asks: 'Nothing is compared here. Is it meant so?' },
   { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },

@@ -55,8 +55,20 @@ export interface Said {
   readonly newColumn: boolean;
   /** It speaks of one new column, and of no other. */
   readonly oneColumn: boolean;
-  /** It says how something should be; it begins with a column of numbers and goes on with what it is split by. */
-  readonly says: { readonly should: boolean; readonly byGroup: boolean; /** 'Which ... had' nothing or nobody. */ readonly whichHad: boolean; /** 'As a number'. */ readonly asNumber: boolean; /** 'How many minutes'. */ readonly manyOf: boolean; /** It begins with orders that are the rows, and says what they have. */ readonly ordersRows: boolean; /** Are some words common ones, and not said to be looked for? */ readonly barely: (texts: readonly string[]) => boolean };
+  /** It says how something should be, other than empty. */
+  readonly should: boolean;
+  /** It begins with a column of numbers and goes on with what that is split by: 'value by street'. */
+  readonly byGroup: boolean;
+  /** It asks which had nothing, or nobody. */
+  readonly whichHad: boolean;
+  /** It wants something as a number. */
+  readonly asNumber: boolean;
+  /** It asks how many of a unit: 'how many minutes'. */
+  readonly manyOf: boolean;
+  /** Are some words common ones, and not said to be looked for? */
+  readonly barely: (texts: readonly string[]) => boolean;
+  /** It begins with orders that are the rows, and says what they have. */
+  readonly ordersRows: boolean;
   /** It says that something is more or less than something. */
   readonly comparesSizes: boolean;
   /** It speaks of somebody 'who ...'. */
@@ -163,13 +175,13 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     yesOrNo: /^(?:is|are|was|were|does|did|has|have)$/.test(words[0]!.lower),
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
-    says: {
-      whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
-      barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !words.slice(Math.max(0, i - 5), i).some((o) => LOOKED_FOR.test(o.lower))))),
-      ordersRows: words[0]?.lower === 'orders' && /^(?:with|without|that|which|where|who|of|from|for|over|under)$/.test(words[1]?.lower ?? '') && vocabularyOf(head).ownNouns.has(words[0].stem) && !says(/^by$/),
-      manyOf: words.some((w, i) => w.lower === 'many' && words[i - 1]?.lower === 'how' && unitName(words[i + 1]?.lower ?? '') !== null && !vocabularyOf(head).ownNouns.has(words[i + 1]!.stem)),
-      asNumber: words.some((w, i) => w.lower === 'as' && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
-      should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))), byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower) },
+    whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
+    barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !words.slice(Math.max(0, i - 5), i).some((o) => LOOKED_FOR.test(o.lower))))),
+    ordersRows: words[0]?.lower === 'orders' && /^(?:with|without|that|which|where|who|of|from|for|over|under)$/.test(words[1]?.lower ?? '') && vocabularyOf(head).ownNouns.has(words[0].stem) && !says(/^by$/),
+    manyOf: words.some((w, i) => w.lower === 'many' && words[i - 1]?.lower === 'how' && unitName(words[i + 1]?.lower ?? '') !== null && !vocabularyOf(head).ownNouns.has(words[i + 1]!.stem)),
+    asNumber: words.some((w, i) => w.lower === 'as' && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
+    should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))),
+    byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower),
     comparesSizes: says(/^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/),
     thoseWho: words.some((w, i) => w.lower === 'who' && /^(?:those|people|persons|everyone|everybody|anyone|anybody|ones|all|members|customers|somebody|someone)$/.test(words[i - 1]?.lower ?? '')),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),

@@ -24,6 +24,7 @@ function likeHere(name: string, table: string, x: Context): OtherColumn | null {
 function filledFrom(name: string, value: OtherColumn | null, x: Context): Act | null {
   const there = value && soleValue(x, value);
   if (!there) return null;
+  // What is written there with signs is read as a number.
   const texts = columnOf(x.head.others!.get(value.table)!, value.column).type === 'text';
   const otherwise: Expression = texts && isQuantity(columnOf(x.head, name).type) ? op('*', there, number(1)) : there;
   return { key: `filled from ${name} ${value.table} ${value.column}`, apply: (state: State) => withPlan(state, { step: 'calculate', name, as: { kind: 'orElse', of: column(name), otherwise }, replace: true }, [name]) };
