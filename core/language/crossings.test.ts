@@ -49,7 +49,7 @@ describe('what is calculated', () => {
     ['Run', 'Run: meter end minus meter start, blank if negative', [30, 20, null, null]],
     ['Run', 'Run: meter end minus meter start >> negative ones should be 0', [30, 20, 0, null]],
     ['Total', 'Fee: 5 if there are more than 20 cars, otherwise 2, and Total = fee + cars', [36, 20, 14, 2]],
-    ['Delay', 'take the delay in minutes out of the log', [null, null, 32, null]],
+    ['Delay in min', 'take the delay in minutes out of the log', [null, null, 32, null]],
     ['Trip no', 'add Trip no: number of the trip within its boat', [1, 2, 1, 1]],
     ['Points', 'Points: Petrel 1, Gannet 2, Tern 3', [1, 1, 2, 3]],
   ])('%s of: %s', async (name, request, values) => expect(await made(name, request)).toEqual(values));

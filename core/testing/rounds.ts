@@ -7117,7 +7117,7 @@ X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1
       ['write unknown where there\'s no skipper', 'Fill blanks in ‹Skipper› with "unknown".'],
       ['blank the foot passengers and cars of the cancelled sailings', 'Set ‹Foot Passengers› to if ‹Log› mentions the word "cancelled" then blank, otherwise ‹Foot Passengers›. Set ‹Cars› to if ‹Log› mentions the word "cancelled" then blank, otherwise ‹Cars›.'],
       ['split route into From and To', 'Split ‹Route› at " - " into ‹From› and ‹To›.'],
-      ['take the delay in minutes out of the log, as a number', 'Add ‹Delay› as (the first duration in ‹Log›) measured in "min".'],
+      ['take the delay in minutes out of the log, as a number', 'Add ‹Delay in min› as (the first duration in ‹Log›) measured in "min".'],
       ['pull out the number of minutes from the log where it says delayed', null],
       ['first letter of the skipper\'s surname', 'Add ‹Last name first 1› as the first 1 characters of (the last name of the person in ‹Skipper›).'],
       ['sailing time as one text, 07:34-08:16', null],

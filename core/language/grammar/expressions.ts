@@ -633,14 +633,15 @@ export function onlyTime(x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
-const FIRST = /\b(?:start|begin|beginning|opening|open|from|before|first|initial|old|previous)\b/i, LATER_ = /\b(?:end|ending|finish|closing|close|to|after|last|final|new|current)\b/i;
+/** What two readings of a meter, of kilometres or of a tank are told apart by. */
+const FIRST_READ = /\b(?:start|begin|beginning|opening|open|from|before|first|initial|old|previous)\b/i, LAST_READ = /\b(?:end|ending|finish|closing|close|to|after|last|final|new|current)\b/i;
 
 /** The end of a reading less its start: of the only two columns that are called alike but for that, or of those that are called so. */
 function readOff(word: string | null, x: Context): Expression | null {
   const numbers = x.head.columns.map((c) => c.name).filter((n) => quantity(n, x) !== null && !readsAsDate(x.head, n));
   const base = (n: string, words: RegExp): string => n.toLowerCase().replace(new RegExp(words.source, 'gi'), '').replace(/[^\p{L}\p{N}]+/gu, ' ').trim();
-  const pairs = numbers.filter((a) => FIRST.test(a) && !LATER_.test(a)).flatMap((a) => numbers.filter((b) => LATER_.test(b) && !FIRST.test(b) && base(a, FIRST) === base(b, LATER_)).map((b) => [a, b] as const));
-  const called = word === null ? pairs : pairs.filter(([a]) => base(a, FIRST).split(' ').some((w) => w !== '' && (stem(w) === stem(word.toLowerCase()) || (unitName(w) !== null && unitName(w) === unitName(word.toLowerCase())))));
+  const pairs = numbers.filter((a) => FIRST_READ.test(a) && !LAST_READ.test(a)).flatMap((a) => numbers.filter((b) => LAST_READ.test(b) && !FIRST_READ.test(b) && base(a, FIRST_READ) === base(b, LAST_READ)).map((b) => [a, b] as const));
+  const called = word === null ? pairs : pairs.filter(([a]) => base(a, FIRST_READ).split(' ').some((w) => w !== '' && (stem(w) === stem(word.toLowerCase()) || (unitName(w) !== null && unitName(w) === unitName(word.toLowerCase())))));
   if (called.length !== 1 || x.head.columns.some((c) => word !== null && c.name.toLowerCase() === word.toLowerCase())) return null;
   const [start, end] = called[0]!, [a, b] = [quantity(start, x), quantity(end, x)];
   return a && b && op('-', b, a);

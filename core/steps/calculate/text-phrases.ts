@@ -64,8 +64,12 @@ function amountIn(name: string, unit: string, x: Context): Expression | null {
   return of && { kind: 'measure', unit, of };
 }
 
-/** What an amount is called that was asked for: 'Delay' of 'the delay in minutes', 'Minutes'. */
-const amountCalled = (said: string | undefined, unit: string): string => { const word = said ?? ({ min: 'minutes', h: 'hours', d: 'days', s: 'seconds', km: 'kilometres', m: 'metres', l: 'litres', kg: 'kilos', g: 'grams' } as Record<string, string>)[unit] ?? unit; return word.charAt(0).toUpperCase() + word.slice(1); };
+/** What an amount is called that was asked for: 'Delay in min', or 'Minutes' where only the unit was said. */
+function amountCalled(said: string | undefined, unit: string): string {
+  const word = said ?? PLURALS[unit] ?? unit, name = word.charAt(0).toUpperCase() + word.slice(1);
+  return said === undefined ? name : `${name} in ${unit}`;
+}
+const PLURALS: Readonly<Record<string, string>> = { min: 'minutes', h: 'hours', d: 'days', s: 'seconds', km: 'kilometres', m: 'metres', l: 'litres', kg: 'kilos', g: 'grams' };
 
 /** A name for what was found, where none was given. */
 const addFound = (e: Expression | null, name?: string): Act | null => e && add(e, name);
