@@ -55,6 +55,7 @@ describe('what is calculated', () => {
   ])('%s of: %s', async (name, request, values) => expect(await made(name, request)).toEqual(values));
 
   test.each([
+    ['Pier', 'north quay should be written North Quay', ['North Quay', 'North Quay', 'South Quay', 'South Quay']],
     ['Log', 'keep what is before the first comma or semicolon in log', ['calm', 'late bus', 'engine alarm', 'gale warning']],
     ['Skipper', '"Rowe, Ina" should read "Ina Rowe" in skipper; those without a comma stay as they are', ['Ina Rowe', 'Ina Rowe', 'D. Marl', null]],
   ])('%s: %s', async (name, request, values) => expect(await made(name, request)).toEqual(values));

@@ -549,7 +549,7 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
   const paths = found.map((p) => { const plans = finished(p.state.plans, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; });
   const doubts = doubtsOf(words, head);
-  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
+  const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans) && !p.state.plans.some(isIdle)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
   const best = saidInFull(whole);
   if (best) {
@@ -586,6 +586,9 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
   const hint = near.length ? ` The nearest columns are ${near.map((n) => `‹${n}›`).join(', ')}.` : '';
   return cannot(`${about}${hint} This would work: ${exampleFor(head)}`, unused, near);
 }
+
+/** Does a plan set a column to itself? Nobody asks for that. */
+const isIdle = (plan: Plan): boolean => plan.step === 'calculate' && plan.replace === true && plan.as.kind === 'column' && plan.as.name === plan.name;
 
 /** Was a column that the other reading does not have only taken for one by a part of its name, or a word like it? */
 const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) => t.reason !== 'exact' && t.reason !== 'marked' && t.reason !== 'value' && t.reason !== 'another form' && !other.sentences.some((s) => s.includes(written(t.column))));

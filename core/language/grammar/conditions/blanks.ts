@@ -45,7 +45,7 @@ export const blankRules: readonly Rule[] = [
   rule('cond', 'something|anything|an|a entry|value|date? in|under|entered the? $col:c', ({ c }) => not(empty(c)), 0.2),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   // 'Where somebody was trapped', of how many were
-  rule('cond', 'somebody|someone|anybody|anyone|people|persons ~be|got|~have been? ^$col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), number(0)) : null), 0.1),
+  rule('cond', 'somebody|someone|anybody|anyone|people|persons ~be|got|had|~have been? a|an|any? ^$col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), number(0)) : null), 0.1),
   rule('cond', 'nobody|noone|no-one ~be|got|~have been? ^$col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.1),
   // 'Those who paid', of a column ‹Paid on›
   rule('rset', '$rows who|that|which ~have? already? been? ^$col:c already?', ({ c }, x: Context) => (done(c, x) || (/^\p{L}+(?:ed|aid|old|ent|ought)\b/iu.test(c) && hasBlanks(c, x) && !x.vocabulary.values.has(c.toLowerCase().split(' ')[0]!)) ? not(empty(c)) : null), -0.1),
