@@ -29,6 +29,7 @@ describe('which rows are meant', () => {
     ['only trips to Skell', ['T1']],
     ['trips from Harth', ['T1', 'T3']],
     ['only North Quay', ['T1', 'T2']],
+    ['only North Quay, however it is spelt', ['T1', 'T2']],
     ['cancellations only', ['T4']],
     ['departures more than ten minutes late', ['T3']],
     ['where the log mentions gale or alarm', ['T3', 'T4']],

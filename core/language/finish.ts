@@ -1,7 +1,8 @@
 import type { CheckedHead } from '../formula/check';
 import type { Expression } from '../formula/expression';
 import { asPercentage } from '../steps/calculate/amending';
-import { bareText, nearestSpelling } from '../match/likeness';
+import { bareText } from '../match/likeness';
+import { typingDistance } from '../match/typing';
 import type { Plan } from '../steps/registry';
 import { folded } from '../values/fold';
 import { readMeasure, unitName, unitSort } from '../values/units';
@@ -100,14 +101,14 @@ function spellingsOf(name: string, head: CheckedHead): readonly { readonly value
   return known;
 }
 
-/** A value that also stands in other spellings: those that differ in spaces and marks only, or all that are like it where it is said 'however it is spelt'. */
+/** A value that also stands in other spellings: those that differ in spaces and marks only; also those one typing mistake away where it is said 'however it is spelt'. */
 function inSpellings(plans: readonly Plan[], words: readonly Token[], head: CheckedHead): readonly Plan[] {
   const any = ANY_SPELLING.test(words.map((w) => w.lower).join(' '));
   return rewrite(plans, (node) => {
     if (!isAmong(node)) return undefined;
     const own = new Set(node.texts.map(folded)), bare = new Set(node.texts.filter((t) => !/\d/.test(t)).map(bareText));
     bare.delete('');
-    const others = spellingsOf(node.of.name, head).filter((v) => !own.has(v.key) && (any ? nearestSpelling(v.value, node.texts) !== null : bare.has(v.bare))).map((v) => v.value);
+    const others = spellingsOf(node.of.name, head).filter((v) => !own.has(v.key) && (bare.has(v.bare) || (any && v.bare.length >= 6 && [...bare].some((b) => b.length >= 6 && typingDistance(v.bare, b, 1) <= 1)))).map((v) => v.value);
     return others.length ? { ...node, texts: [...node.texts, ...new Map(others.map((v) => [folded(v), v])).values()] } : undefined;
   });
 }

@@ -31,10 +31,10 @@ export const spelled = (columns: readonly string[] | null, spellings: readonly s
 /** Does a column hold all of some words? */
 const holdsBoth = (name: string, words: readonly string[], x: Context): boolean => { const held = new Set(sampleOf(name, x).map(folded)); return words.every((w) => held.has(folded(w))); };
 
-/** All spellings of one value, with or without a legal form, written in one way. */
+/** All spellings of one value that differ in capitals, spaces, marks or a legal form, written in one way: a South Quay is no North Quay. */
 function unified(name: string, value: string, spelling: string, x: Context): Act | null {
   const short = (text: string): string => cleaned(text, 'legal'), own = new Set([bareText(short(value)), bareText(short(spelling))]);
-  const others = [...new Set(sampleOf(name, x).map((v) => v.trim()))].filter((v) => v !== spelling && v !== '' && (own.has(bareText(short(v))) || nearestSpelling(v, [spelling]) !== null));
+  const others = [...new Set(sampleOf(name, x).map((v) => v.trim()))].filter((v) => v !== spelling && v !== '' && own.has(bareText(short(v))));
   return others.length === 0 ? null : { key: `unified ${name} ${spelling}`, apply: (state: State) => withPlan(state, { step: 'replace', columns: [name], find: { kind: 'texts', place: 'whole', texts: others }, with: spelling }, [name]) };
 }
 
