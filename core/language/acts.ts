@@ -1,3 +1,4 @@
+import { keptForHead } from './kept';
 import type { CheckedHead, Problem } from '../formula/check';
 import { renameColumns, type Expression } from '../formula/expression';
 import { checkPlan, definitionOf, type Plan } from '../steps/registry';
@@ -39,22 +40,14 @@ export interface Act {
   apply(state: State): State | null;
 }
 
-const heads = new WeakMap<CheckedHead, Map<string, CheckedHead>>();
+const heads = keptForHead<CheckedHead>(500);
 
 /**
  * The table head that a checked plan leads to, with what is known of the columns it does not make. The readings of one
  * request try the same plans again and again, so it is found once for each.
  */
 export function headAfter(plan: Plan, head: CheckedHead): CheckedHead {
-  let known = heads.get(head);
-  if (!known) heads.set(head, (known = new Map()));
-  const key = JSON.stringify(plan);
-  let after = known.get(key);
-  if (!after) {
-    if (known.size > 500) known.clear();
-    known.set(key, (after = findHeadAfter(plan, head)));
-  }
-  return after;
+  return heads(head, JSON.stringify(plan), () => findHeadAfter(plan, head));
 }
 
 function findHeadAfter(plan: Plan, head: CheckedHead): CheckedHead {

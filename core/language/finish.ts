@@ -1,3 +1,5 @@
+import { keptForHead } from './kept';
+import { sampleOf } from './grammar/samples';
 import type { CheckedHead } from '../formula/check';
 import type { Expression } from '../formula/expression';
 import { asPercentage } from '../steps/calculate/amending';
@@ -13,23 +15,16 @@ import { stem, type Token } from './words';
 
 /* What a request says as a whole, of the plans that its parts gave. */
 
-/** The words that stand in each column of texts, by their stems. */
-const known = new WeakMap<CheckedHead, Map<string, ReadonlyMap<string, ReadonlySet<string>>>>();
+const forms = keptForHead<ReadonlyMap<string, ReadonlySet<string>>>();
 
-function formsIn(name: string, head: CheckedHead): ReadonlyMap<string, ReadonlySet<string>> {
-  let columns = known.get(head);
-  if (!columns) known.set(head, (columns = new Map()));
-  let forms = columns.get(name);
-  if (!forms) {
-    const all = new Map<string, Set<string>>();
-    const glance = head.glances?.get(name);
-    for (const text of glance?.values?.map(([v]) => v) ?? glance?.sample ?? []) {
-      for (const word of folded(text).match(/\p{L}{3,}/gu) ?? []) (all.get(stem(word)) ?? all.set(stem(word), new Set()).get(stem(word))!).add(word);
-    }
-    columns.set(name, (forms = all));
+/** The words that stand in a column of texts, by their stems. */
+const formsIn = (name: string, head: CheckedHead): ReadonlyMap<string, ReadonlySet<string>> => forms(head, name, () => {
+  const all = new Map<string, Set<string>>();
+  for (const text of sampleOf(name, { head })) {
+    for (const word of folded(text).match(/\p{L}{3,}/gu) ?? []) (all.get(stem(word)) ?? all.set(stem(word), new Set()).get(stem(word))!).add(word);
   }
-  return forms;
-}
+  return all;
+});
 
 interface Mentioning {
   readonly kind: 'text';
@@ -78,7 +73,7 @@ function inSaidUnits(plans: readonly Plan[], words: readonly Token[]): readonly 
 const inOwnUnit = (plans: readonly Plan[], head: CheckedHead): readonly Plan[] => rewrite(plans, (node) => {
   if (!isMeasure(node) || node.of.kind !== 'column') return undefined;
   const { unit, of } = node, glance = head.glances?.get(of.name);
-  return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit) && (glance.values?.map(([v]) => v) ?? glance.sample ?? []).every((v) => !/\d/.test(v) || readMeasure(v, unit)?.converted === false && !v.includes(':')) ? of : undefined;
+  return glance?.units === 1 && unitName(glance.unit) !== null && unitName(glance.unit) === unitName(unit) && sampleOf(of.name, { head }).every((v) => !/\d/.test(v) || readMeasure(v, unit)?.converted === false && !v.includes(':')) ? of : undefined;
 });
 
 interface Among {
@@ -90,16 +85,12 @@ const isAmong = (value: unknown): value is Among => { if (typeof value !== 'obje
 
 const ANY_SPELLING = /\b(?:however|no matter how|whichever way) (?:it|they|its|that|the \w+)(?:'?s|'?re| is| are| was| were)? (?:spelt|spelled|written|typed|misspelt|misspelled)\b|\b(?:what|which)ever the (?:spelling|way)|\bin (?:any|all|every|whatever|whichever|each) (?:of the |of its |its )?(?:spellings?|ways? of (?:spelling|writing))\b|\b(?:all|any|every|regardless of) (?:the |its )?(?:spellings?|ways? of writing)\b|\bregardless of (?:how|the way) (?:it|they)\b/;
 
-const spelled = new WeakMap<CheckedHead, Map<string, readonly { readonly value: string; readonly key: string; readonly bare: string }[]>>();
+interface Spelling { readonly value: string; readonly key: string; readonly bare: string }
+const spelled = keptForHead<readonly Spelling[]>();
 
-/** The different values of a column, each as it is compared and with spaces and marks taken away; kept for each head. */
-function spellingsOf(name: string, head: CheckedHead): readonly { readonly value: string; readonly key: string; readonly bare: string }[] {
-  let columns = spelled.get(head);
-  if (!columns) spelled.set(head, (columns = new Map()));
-  let known = columns.get(name);
-  if (!known) columns.set(name, (known = (head.glances?.get(name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '').map((value) => ({ value, key: folded(value), bare: /\d/.test(value) ? '' : bareText(value) }))));
-  return known;
-}
+/** The different values of a column, each as it is compared and with spaces and marks taken away. */
+const spellingsOf = (name: string, head: CheckedHead): readonly Spelling[] =>
+  spelled(head, name, () => (head.glances?.get(name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '').map((value) => ({ value, key: folded(value), bare: /\d/.test(value) ? '' : bareText(value) })));
 
 /** A value that also stands in other spellings: those that differ in spaces and marks only; also those one typing mistake away where it is said 'however it is spelt'. */
 function inSpellings(plans: readonly Plan[], words: readonly Token[], head: CheckedHead): readonly Plan[] {
@@ -108,8 +99,8 @@ function inSpellings(plans: readonly Plan[], words: readonly Token[], head: Chec
     if (!isAmong(node)) return undefined;
     const own = new Set(node.texts.map(folded)), bare = new Set(node.texts.filter((t) => !/\d/.test(t)).map(bareText));
     bare.delete('');
-    const others = spellingsOf(node.of.name, head).filter((v) => !own.has(v.key) && (bare.has(v.bare) || (any && v.bare.length >= 6 && [...bare].some((b) => b.length >= 6 && typingDistance(v.bare, b, 1) <= 1)))).map((v) => v.value);
-    return others.length ? { ...node, texts: [...node.texts, ...new Map(others.map((v) => [folded(v), v])).values()] } : undefined;
+    const others = spellingsOf(node.of.name, head).filter((v) => !own.has(v.key) && (bare.has(v.bare) || (any && v.bare.length >= 6 && [...bare].some((b) => b.length >= 6 && typingDistance(v.bare, b, 1) <= 1))));
+    return others.length ? { ...node, texts: [...node.texts, ...new Map(others.map((v) => [v.key, v.value])).values()] } : undefined;
   });
 }
 
@@ -123,7 +114,6 @@ function asked100(plans: readonly Plan[], words: readonly Token[], columns: read
   const changed = made.filter((p, i) => p !== plans[i]);
   return changed.length === 1 && plans.filter((p) => p.step === 'calculate').length === 1 ? made : plans;
 }
-
 
 /** The plans of a reading as the whole request has them. */
 export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(plans, words, columns, head), words), head), words, head), words, head);

@@ -101,6 +101,14 @@ const MOST_INDEXED = 20_000;
 
 const known = new WeakMap<CheckedHead, Vocabulary>();
 
+const valueStems = new WeakMap<Vocabulary['values'], ReadonlySet<string>>();
+/** Is a word a form of a value of the table, as 'cancels' is of cancelled? Then it says which rows. */
+export function isValueForm(word: string, { values }: Vocabulary): boolean {
+  let stems = valueStems.get(values);
+  if (!stems) valueStems.set(values, (stems = new Set([...values.keys()].map(stem))));
+  return stems.has(stem(word));
+}
+
 /** Is a column called what the rows are: ‹Booking› in a table of bookings? Then 'the bookings' are the rows. */
 export const namesRows = (name: string, { ownNouns }: Vocabulary): boolean => ownNouns.has(stem(name));
 

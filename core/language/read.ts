@@ -1,3 +1,4 @@
+import { keptForHead } from './kept';
 import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
 import type { Expression } from '../formula/expression';
@@ -171,7 +172,7 @@ function spokenOfAgain(request: string, words: readonly Token[], items: readonly
   return answer.outcome === 'done' && answer.reading.plans.length > 1 ? answer : null;
 }
 
-const sights = new WeakMap<CheckedHead, Map<string, CheckedHead>>();
+const sights = keptForHead<CheckedHead>();
 
 /** The table as a request sees it: without the columns that are out of sight, unless it calls them by their whole names or speaks of what is hidden. */
 export function inSight(request: string, whole: CheckedHead): CheckedHead {
@@ -179,12 +180,7 @@ export function inSight(request: string, whole: CheckedHead): CheckedHead {
   if (away.length === 0 || /\bhidden\b/i.test(request)) return whole;
   const said = ` ${folded(request).replace(/[^\p{L}\p{N}]+/gu, ' ')} `;
   const unnamed = away.filter((name) => !said.includes(` ${folded(name).replace(/[^\p{L}\p{N}]+/gu, ' ').trim()} `));
-  let known = sights.get(whole);
-  if (!known) sights.set(whole, (known = new Map()));
-  const key = unnamed.join('\n');
-  let head = known.get(key);
-  if (!head) known.set(key, (head = unnamed.length ? { ...whole, columns: whole.columns.filter((c) => !unnamed.includes(c.name)) } : whole));
-  return head;
+  return unnamed.length === 0 ? whole : sights(whole, unnamed.join('\n'), () => ({ ...whole, columns: whole.columns.filter((c) => !unnamed.includes(c.name)) }));
 }
 
 /** 'Keep the last one' after repeats were set aside, 'leave Heath as it is' after spellings were put right: of rows, or of what was just said? */

@@ -131,3 +131,6 @@ const unescape = (piece: string): string => {
   }
   return piece.slice(1, -1);
 };
+
+/** The words of a name, by their stems; only those that count. */
+export const stemsIn = (name: string, counts: (word: string) => boolean = (w) => w !== ''): string[] => name.toLowerCase().split(/[\s_-]+/).filter(counts).map(stem);

@@ -323,6 +323,225 @@ S11,T0099,2026-02-06,rest,15.00
 S12,T0041,2026-02-04,deposit,10.00
 `;
 
+const PLOTS = `Plot No,Holder,Area m2,Rent 2026,Paid On,Water Start,Water End,Shed,Since,Site,Contact,Remarks
+A-01,"Orrin, Petra",210,€ 84.00,03.02.2026,1204,1251,yes,2009-04-01,Upper Field,petra.orrin@mailo.example / 0555 1201,"tidy, two plum trees"
+A-02,"Tamble, Gus",180,€ 72.00,2026-02-11,880,902.5,no,2018-03-15,upper field,gus@tamble.example,
+A-03,"veen, lotte",240,€ 96.00,,1530,1588,Y,2015-10-01,Upper Field ,0555 4410,overgrown since summer; hedge too high
+A-04,"Brask, Ole",,,,,,,,Upper Field,,vacant
+B-01,"DAHL, IVA",300,€ 120.00,28.01.2026,2210,2296,Y,1998-05-01,Brook Side,iva.dahl@mailo.example / 0555 7723,"wants to give up plot, shed leaking"
+B-02,"Kestrel, Amos",150,€ 60.00,15/03/2026,640,655,n,2022-04-01,brookside,amos.kestrel@hollow.example,weeds; fence broken
+B-03,"Lind, Noor",200,€ 80.00,,990,1032,No,2020-06-12,Brook Side,0555 9917 / noor@lind.example,two reminders sent
+B-04,"Ferrow, Jill",260,"€ 1,104.00",09.02.2026,1777,1835,yes,2011-03-01,Brook Side,jill.ferrow@mailo.example,"tidy, bees on plot"
+C-01,"Penhale, Sam",175,€ 70.00,20.02.2026,300,297,yes,2023-05-20,Mill Lane,,meter changed in May
+C-02,"Quist, Mara",190,€ 76.00,,412,440,,2024-03-01,Mill Ln,mara.quist@hollow.example / 0555 3001,hedge too high
+C-03,"Tamble, Gus",165,€ 66.00,2026-02-11,515,533,no,2019-09-09,Mill Lane,gus@tamble.example,second plot of the same holder
+C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,joined from waiting list; weeds
+`;
+
+const PLOT_PAYMENTS = `Ref,From,Plot,Booked,Sum
+P1,Petra Orrin,A-01,03.02.2026,84.00
+P2,Gus Tamble,A-02,11.02.2026,72.00
+P3,Iva Dahl,B-01,28.01.2026,115.00
+P4,Amos Kestrel,B-02,15.03.2026,60.00
+P5,Jill Ferrow,B-04,09.02.2026,104.00
+P6,Sam Penhale,C-01,20.02.2026,70.00
+P7,Gus Tamble,C-03,11.02.2026,66.00
+P8,Rowan Ash,C-04,05.03.2026,44.00
+P9,Rowan Ash,C-04,19.03.2026,44.00
+P10,Anonymous,,20.03.2026,25.00
+P11,Uli Marsh,D-09,21.03.2026,90.00
+`;
+
+const CROSSINGS = `Crossing,Sailed On,Route,Vessel,Scheduled,Departed,Arrived,Cars,Foot Passengers,Skipper,Fares,Fuel Used,Weather,Log
+X101,2026-05-02,Harth - Skell,MV Petrel,07:30,07:34,08:16,31,112,"Rowe, Ina","£1,214.50",310 l,calm,
+X102,2026-05-02,Skell - Harth,MV Petrel,09:00,09:00,09:41,18,64,"Rowe, Ina",£702.00,302 l,calm,late bus waited for
+X103,2026-05-02,Harth - Orrin,MV Gannet,08:15,08:47,10:02,12,40,D. Marl,£655.20,0.52 m3,choppy,engine alarm; delayed 32 min
+X104,2026-05-03,Orrin - Harth,MV Gannet,16:00,16:05,17:20,14,55,D. Marl,£731.00,505 l,Choppy,
+X105,2026-05-03,Harth - Skell,mv petrel,07:30,07:31,08:12,28,90,"rowe, ina",£1 040.00,306 l,calm,one car broke down on deck
+X106,2026-05-04,Skell - Harth,MV Petrel,09:00,,,0,0,T. Bekk,,,storm,cancelled - gale
+X107,2026-05-04,Harth - Skell,MV Petrel,07:30,,,0,0,T. Bekk,,,storm,Cancelled because of gale warning
+X108,2026-05-09,Harth - Orrin,MV Gannet,08:15,08:15,09:28,20,81,D. Marl,£980.40,498 l,calm,
+X109,2026-05-09,Orrin - Harth,MV Gannet,16:00,16:22,17:40,22,76,,"£1,010.00",511 l,fog,fog; delayed 22 min
+X110,2026-05-10,Harth - Skell,MV Tern,07:30,07:30,08:20,9,37,T. Bekk,£388.00,180 l,fog,replacement boat
+X111,2026-06-01,Harth - Skell,MV Petrel,07:30,07:29,08:10,33,120,"Rowe, Ina","£1,302.00",309 l,calm,full
+X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1,150.00",311 l,choppy,delayed 12 min
+`;
+
+const VESSELS = `Vessel Name,Car Capacity,Passenger Limit,Built,Home Port,Last Survey
+MV Petrel,34,150,1998-04-01,Harth,2025-11-20
+MV Gannet,24,100,2006-09-15,Orrin,2026-02-03
+MV Tern,10,60,1987-06-30,Skell,2025-05-11
+MV Skua,18,80,2012-03-01,Harth,
+`;
+
+const WEIGHINGS = `Ticket,Day,Time In,Customer,Vehicle,Material,Gross kg,Tare kg,Price per t,Payment,Direction,Attendant,Remark
+W-3001,02/04/2026,08:12,Ludd & Co Ltd,HK 22 TRE,Scrap steel,"14,250","8,900",155.00,transfer,in,Bo,
+W-3002,02/04/2026,08:40,ludd & co ltd,HK 22 TRE,scrap steel,13 980,"8,900",155.00,transfer,IN,Bo,mixed with wire
+W-3003,02/04/2026,09:05,Fenwick Gardens,PL 4 OAK,Garden waste,"3,420","2,210",-38.00,cash,in,Ann,wet
+W-3004,03/04/2026,10:31,Private,JJ 81 SUN,Glass,"1,905","1,740",,none,in,Ann,no charge for private
+W-3005,03/04/2026,11:02,Ostra Paper,OP 1 BIG,Paper bales,"24,600","11,050",92.50,transfer,out,Bo,sold to mill
+W-3006,07/04/2026,07:58,Ludd and Co,HK 23 TRE,Copper,"4,120","3,695",6150.00,transfer,in,Cy,ID checked
+W-3007,07/04/2026,12:15,Private,ZB 9 FAR,Garden waste,"2,050","1,890",-38.00,card,in,Ann,"wet, half load"
+W-3008,08/04/2026,13:40,Fenwick Gardens,PL 4 OAK,Garden waste,"3,900",,-38.00,cash,in,Cy,tare missing - weigh again
+W-3009,09/04/2026,14:05,Brill Demolition,BD 77 KO,Rubble,"18,300","9,950",-12.50,invoice,in,Bo,
+W-3010,09/04/2026,14:50,Brill Demolition,BD 77 KO,Rubble,"17,850","9,950",-12.50,invoice,in,Bo,dust; wire in load
+W-3011,10/04/2026,09:30,Ostra Paper,OP 1 BIG,Paper bales,"23,940","11,050",92.50,transfer,Out,,
+W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,after closing
+`;
+
+const MATERIALS = `Name,Class,List price,Limit kg,Hazard
+Scrap steel,metal,150.00,20000,no
+Copper,metal,6200.00,2000,no
+Garden waste,organic,-38.00,5000,no
+Glass,mineral,0.00,1000,no
+Paper bales,fibre,95.00,30000,no
+Rubble,mineral,-12.50,10000,yes
+Asbestos,mineral,-410.00,500,yes
+`;
+
+const BOOKINGS = `Booking,Guest,Cabin,From,To,Adults,Kids,Dog,Rate/night,Extras,Deposit paid,Balance paid,Channel,Country,Feedback
+2041,"Marisk, Tove",Otter,12 Jun 2026,15 Jun 2026,2,1,no,88.00,"sauna 15, firewood 8",80,2026-06-12,web,NO,"Lovely place, clean"
+2042,Jon Aldery,Heron,12 Jun 2026,19 Jun 2026,2,,yes,95.50,,200,,phone,GB,
+2043,"KESTER, UNA",Otter,15 Jun 2026,16 Jun 2026,1,0,no,88.00,late checkout 20,,2026-06-16,Web,ie,cold shower; otherwise fine
+2044,Priya Sol,Fox,18 Jun 2026,28 Jun 2026,4,2,Yes,110.00,"linen 12, sauna 15, boat 40",350,2026-06-18,agency,GB,Great!
+2045,"Marisk, Tove",Fox,02 Jul 2026,05 Jul 2026,2,1,N,110.00,,100,2026-07-02,web,NO,second stay - still lovely
+2046,Ben Okuma,Heron,04 Jul 2026,04 Jul 2026,2,0,no,95.50,,,,phone,,cancelled on the day
+2047,"Rask, Lia",Otter,08 Jul 2026,12 Jul 2026,2,3,n,88.00,firewood 8,90,2026-07-10,WEB,SE,"noisy neighbours, kids liked the boat"
+2048,jon aldery,Heron,10 Jul 2026,17 Jul 2026,2,,yes,95.50,boat 40,200,2026-07-10,phone,GB,as always perfect
+2049,Mia Thorn,Badger,11 Jul 2026,13 Jul 2026,3,0,no,76.00,,50,,agency,IE,broken lamp
+2050,Sam Ode,Fox,20 Jul 2026,27 Jul 2026,5,1,YES,110.00,"linen 12; boat 40",250,2026-07-20,web,FR,too expensive and dirty kitchen
+2051,Ines Falk,Badger,25 Jul 2026,01 Aug 2026,2,2,no,76.00,sauna 15,100,2026-07-25,agency,SE,
+2052,Mia Thorn,Otter,03 Aug 2026,06 Aug 2026,2,0,,88.00,,,2026-08-03,phone,IE,friendly host
+`;
+
+const CABINS = `Name,Beds,Dogs allowed,List rate,Cleaning fee,Owner,Opened
+Otter,3,no,88.00,35,Hal Brine,2018
+Heron,4,yes,95.50,40,Ada Brine,2019
+Fox,6,yes,115.00,55,Hal Brine,2021
+Badger,4,no,76.00,35,Rolf Moss,2015
+Stoat,2,no,60.00,30,Rolf Moss,2024
+`;
+
+const DRIVING_LESSONS = `Lesson ID,Student,Instructor,Date,Start,Minutes,Car,Type,Price,Paid,Km Start,Km End,Mistakes,Comment
+L001,Orla Finch,J. Brandt,2026-03-02,09:00,90,Blue Polo,City,£72.00,yes,20410,20441,4,hill start needs work
+L002,Rob Acker,j. brandt,2026-03-02,11:00,90,Blue Polo,city,£72.00,no,20441,20468,7,stalled twice; nervous
+L003,Sara Venn,M. Okafor,2026-03-03,17:30,45,Red Micra,Parking,£36.00,Yes,8120,8126,2,
+L004,Orla Finch,J. Brandt,2026-03-09,09:00,90,Blue Polo,Motorway,£80.00,yes,20530,20612,1,very good
+L005,Tim Dace,M. Okafor,2026-03-10,,60,Red Micra,City,£48.00,,8190,8188,,km wrong?
+L006,Sara Venn,M Okafor,2026-03-10,18:00,90,Red Micra,Night,£85.00,YES,8201,8250,3,headlights forgotten at first
+L007,Rob Acker,J. Brandt,2026-03-12,11:00,90,Blue Polo,City,£72.00,n,20700,20731,5,better; still stalling
+L008,Lena Groth,P. Silva,2026-03-16,08:15,45,Green Yaris,Parking,£36.00,yes,5010,5013,0,perfect
+L009,Lena Groth,P. Silva,2026-03-16,09:00,45,Green Yaris,City,£36.00,yes,5013,5030,1,
+L010,Tim Dace,M. Okafor,2026-03-17,16:00,60,Red Micra,City,£48.00,no,8320,8349,6,cancelled halfway - rain
+L011,Orla Finch,J. Brandt,2026-03-23,09:00,120,Blue Polo,Test,£130.00,yes,20990,21020,2,passed
+L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8460,8533,2,merging needs work
+`;
+
+const STUDENTS = `Student,Born,Phone,Town,Referred By,Joined,Discount %,Theory Passed
+Orla Finch,2007-05-14,0555-1010,Hexley,friend,2026-01-10,10,2026-02-01
+Rob Acker,1999-11-30,0555 2020,Marlow End,web,2026-02-20,0,
+Sara Venn,2006-08-08,05553030,hexley,friend,2026-02-01,10,2026-02-28
+Tim Dace,2008-01-22,,Crane,school,2026-03-01,15,
+Lena Groth,1988-07-03,0555-5050,Hexley,,2026-03-10,0,2026-03-12
+Abe Moll,2007-12-12,0555-6060,Crane,school,2026-03-15,15,
+`;
+
+const PARCELS = `Parcel,Packed On,Family,Size,Weight,Items,Packed By,Collected On,Delivery,Diet,Area,Value EUR,Note
+P-501,2026-01-05,Fam. Osk,L,12.4 kg,24,Nell,2026-01-06,no,none,North,48.20,
+P-502,2026-01-05,Fam. Bree,M,8900 g,17,Nell,2026-01-05,no,vegan,east,33.10,no milk please
+P-503,2026-01-05,Single - Dorn,S,4.1 kg,9,Ivo,,yes,,North,15.75,not at home
+P-504,2026-01-12,Fam. Osk,L,13 kg,26,Ivo,2026-01-12,no,none,north ,51.00,
+P-505,2026-01-12,Fam. Quill,XL,18.7 kg,35,Nell,2026-01-14,yes,gluten free,South,72.40,baby food added
+P-506,2026-01-12,Single - Hale,S,3950 g,8,ivo,2026-01-12,no,vegan,East,14.90,wants less bread
+P-507,2026-01-19,Fam. Bree,M,9.2 kg,18,Petra,2026-01-19,No,Vegan,East,35.00,no milk please
+P-508,2026-01-19,Single - Dorn,S,4 kg,9,Petra,2026-01-27,YES,,North,15.20,key at neighbour; leave outside
+P-509,2026-01-19,Fam. Osk,L,12.9 kg,25,Nell,,no,none,North,49.90,moved away?
+P-510,2026-01-26,Fam. Quill,XL,19 kg,36,Ivo,2026-01-26,yes,gluten-free,south,74.00,baby food added
+P-511,2026-01-26,Fam. Tarn,M,,16,Nell,2026-01-28,no,halal,West,31.30,"new family, 3 kids"
+P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants less bread
+`;
+
+const FAMILIES = `Name,Adults,Children,Since,Street,Phone,Allowance EUR,Contact Person
+Fam. Osk,2,3,2024-05-01,12 Weir Lane,0555 101,150.00,Mina Osk
+Fam. Bree,1,2,2025-02-15,3 Station Rd,0555 102,100.00,Cal Bree
+Single - Dorn,1,0,2025-11-01,40 Mill St,,50.00,Edda Dorn
+Fam. Quill,2,5,2023-09-10,8 Weir Lane,0555 104,220.00,Tess Quill
+Single - Hale,1,0,2025-12-20,17 Hop Row,0555 105,50.00,Jon Hale
+Fam. Moor,2,1,2026-01-20,5 Hop Row,0555 106,120.00,Ria Moor
+`;
+
+const LIFT_VISITS = `Visit No,Lift,Building,Technician,Visit Date,Next Due,Reason,Hours,Parts Used,Parts Cost,Rate,Stopped (min),Result,Persons Trapped,Report
+V-1001,LF-12,Harbour House,Oda Wenn,03.03.2026,03.09.2026,routine,"1,5",none,,"72,00 EUR",0,passed,0,"all fine, oiled the rails"
+V-1002,LF-07,harbour house,T. Krall,04.03.2026,,breakdown,3,door motor (2 pcs); belt,"245,90","72,00 EUR",190,repaired,2,"door motor burnt out, replaced"
+V-1003,LF-31,Weir Tower,Oda Wenn,05.03.2026,05.09.2026,Routine,2,lamp (4 pcs),"18,40","72,00 EUR",n/a,Passed,,lamps in the cabin changed
+V-1004,LF-32,Weir Tower,O. Wenn,05.03.2026,05.06.2026,routine,"1,25",none,,"72,00 EUR",0,failed,0,emergency phone dead; door closes too fast
+V-1005,LF-07,Harbour House,Jin Abara,19.03.2026,19.09.2026,follow-up,1,,,"80,00 EUR",0,passed,0,
+V-1006,LF-44,Old Mill,T. Krall,23.03.2026,,breakdown,"5,5",rope set; brake pads (1 pc),"1.312,00","80,00 EUR",410,repaired,3,brake stuck between 3rd and 4th floor; people freed by fire service
+V-1007,LF-12,Harbour House,Jin Abara,02.04.2026,02.10.2026,complaint,"0,75",none,,"72,00 EUR",0,passed,0,strange noise not found
+V-1008,LF-32,WEIR TOWER,Oda Wenn,07.04.2026,07.10.2026,follow-up,2,phone unit (1 pc),"96,50","72,00 EUR",35,passed,0,"phone replaced, works"
+V-1009,LF-50,Quay Centre,Jin Abara,14.04.2026,14.10.2026,routine,,none,,"72,00 EUR",0,passed,0,report follows
+V-1010,LF-44,Old Mill,T Krall,15.04.2026,15.10.2026,Follow-up,"1,5",none,,"80,00 EUR",,failed,0,rope worn already; door closes too fast
+V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 EUR",95,repaired,1,belt slipped again
+`;
+
+const LIFTS = `Lift Code,Site,Maker,Year,Floors,Max Persons,Max kg,Contract,Monthly Fee
+LF-07,Harbour House,Brandt,1996,7,6,450,full,180.00
+LF-12,Harbour House,Ossel,2011,7,8,630,basic,95.00
+LF-31,Weir Tower,Ossel,2018,21,13,1000,full,260.00
+LF-32,Weir Tower,Ossel,2018,21,13,1000,full,260.00
+LF-44,Old Mill,Hand & Co,1974,5,4,320,basic,110.00
+LF-50,Quay Centre,Brandt,2005,4,10,800,basic,90.00
+LF-51,Quay Centre,Brandt,2005,4,10,800,none,
+`;
+
+const APPOINTMENTS = `Appt,Patient,Therapist,Day,Time,Planned min,Actual min,Treatment,Insurer,Fee,Copay,Status,Pain before,Pain after,Remarks
+1,"Holm, Greta",Nils Avery,12/01/2026,08:30,30,35,massage,Covra,"$45.00",5,done,7,4,brought letter
+2,"Petty, Sam",nils avery,12/01/2026,09:10,45,45,Exercise,Private,"$60.00",,done,5,5,no change
+3,"Uchida, Ren",Bea Lorn,12/01/2026,10:00,30,,massage,MediOne,"$45.00",5,no-show,,,did not call
+4,"Holm, Greta",Nils Avery,19/01/2026,08:30,30,30,massage,covra,"$45.00",5,done,6,2,much better!
+5,"Varga, Ilse",Bea Lorn,20/01/2026,14:15,60,70,Shockwave,Medi One,"$110.00",10,Done,8,6,wants evening slots
+6,"Uchida, Ren",Bea Lorn,26/01/2026,10:00,30,30,Massage,MediOne,"$45.00",5,done,6,5,
+7,"Petty, Sam",Nils Avery,26/01/2026,09:00,45,40,exercise,Private,"$60.00",,done,5,3,"doing homework, nice"
+8,"Arden, Jo",Omar Fey,27/01/2026,16:30,45,,exercise,Covra,"$60.00",5,cancelled,,,called day before
+9,"Varga, Ilse",Bea Lorn,03/02/2026,18:00,60,60,shockwave,MediOne,"$110.00",10,done,6,3,evening ok
+10,"Arden, Jo",Omar Fey,05/02/2026,16:30,45,50,exercise,Covra,"$60.00",5,done,4,4,late 10 min; parking
+11,"Holm, Greta",Nils Avery,09/02/2026,08:30,30,25,massage,Covra,"$45.00",5,done,3,1,last one
+12,"Brandt, Leo",Omar Fey,10/02/2026,,30,30,Taping,,"$1,20.00",,done,2,0,fee wrong?
+`;
+
+const PATIENTS = `Patient Name,Born,City,Insurance No,Sessions Allowed,Doctor
+Greta Holm,1958-04-11,Ostley,CV-88120,6,Dr. Hale
+Sam Petty,1990-09-23,Marrow,,,
+Ren Uchida,2001-01-30,Ostley,MO-1177,4,Dr. Quist
+Ilse Varga,1972-12-05,Pell,MO-2030,2,Dr. Hale
+Jo Arden,1985-06-18,Marrow,CV-90011,8,Dr. Ibsen
+Leo Brandt,2010-02-02,Pell,,,
+Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
+`;
+
+const BAKERY_ORDERS = `Order,Ordered On,Bakery,Product,Pcs,Unit Price,Deliver On,Delivered On,Driver,Crates Out,Crates Back,Complaint,Paid By,Paid On
+B-900,01.06.2026,Cafe Linde,Rye loaf 750 g,40,2.85,02.06.2026,02.06.2026,Ulla,4,4,,invoice,15.06.2026
+B-901,01.06.2026,Hotel Port,Roll white,200,0.38,02.06.2026,02.06.2026,Ulla,5,3,rolls too dark,invoice,
+B-902,01.06.2026,cafe linde,Butter croissant,60,1.10,02.06.2026,03.06.2026,Marek,3,3,came a day late; 5 crushed,invoice,15.06.2026
+B-903,02.06.2026,School Kitchen East,Roll white,150,0.36,03.06.2026,03.06.2026,Ulla,4,4,,cash,03.06.2026
+B-904,02.06.2026,Hotel Port,Rye loaf 750 g,30,2.90,03.06.2026,,Marek,3,,,invoice,
+B-905,03.06.2026,Kiosk Nord,Butter croissant,24,1.20,04.06.2026,04.06.2026,marek,1,0,2 missing,cash,04.06.2026
+B-906,05.06.2026,Hotel Port,Seed bun,80,0.65,06.06.2026,06.06.2026,,2,2,,invoice,20.06.2026
+B-907,08.06.2026,Cafe Linde,Rye loaf 500 g,25,2.10,09.06.2026,09.06.2026,Ulla,2,1,label wrong,Invoice,
+B-908,08.06.2026,Kiosk Nord,Roll white,60,0.40,09.06.2026,09.06.2026,Ulla,2,2,,cash,09.06.2026
+B-909,10.06.2026,School Kitchen East,Seed bun,120,0.62,11.06.2026,12.06.2026,Marek,3,3,late and cold,cash,12.06.2026
+B-910,15.06.2026,Hotel Port,Butter croissant,90,1.05,16.06.2026,16.06.2026,Ulla,4,2,,invoice,30.06.2026
+B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,forgot to count,invoice,
+`;
+
+const BAKERY_CUSTOMERS = `Customer,Kind,District,Terms days,Discount,Crate limit,Since,Mail
+Cafe Linde,cafe,Old Town,14,5%,10,2019-03-01,linde@mailo.example
+Hotel Port,hotel,Harbour,30,8%,12,2015-06-15,orders@hotelport.example
+School Kitchen East,school,Eastside,0,,8,2022-09-01,
+Kiosk Nord,kiosk,Harbour,0,,4,2024-01-10,kiosknord@mailo.example
+Villa Rosa,restaurant,Old Town,14,3%,6,2023-11-20,rosa@villarosa.example
+`;
+
 export const ROUNDS: readonly Round[] = [
   {
     table: 'loans',
@@ -5256,9 +5475,7 @@ Chives,Allium schoenoprasum,Onion family,1.90,-30
   {
     table: 'payments',
     csv: PAYMENTS,
-    others: {
-      invoices: INVOICES,
-    },
+    others: { invoices: INVOICES },
     cases: [
       ['Which payments have a reference that isn\'t an invoice?', 'Keep rows where not (‹Reference› stands under ‹Invoice› in the table "invoices").'],
       ['Add the course that was paid for.', null],
@@ -5283,9 +5500,7 @@ Chives,Allium schoenoprasum,Onion family,1.90,-30
   {
     table: 'invoices',
     csv: INVOICES,
-    others: {
-      payments: PAYMENTS,
-    },
+    others: { payments: PAYMENTS },
     cases: [
       ['Which invoices haven\'t been paid at all?', 'Keep rows where not (‹Invoice› stands under ‹Reference› in the table "payments").'],
       ['How much has been paid on each invoice? 0 when nothing was paid.', 'Add ‹Total Amount› as (the sum of all ‹Amount› in the table "payments" where ‹Reference› is ‹Invoice›), or 0 where it is blank.'],
@@ -5373,9 +5588,7 @@ SEK,0.09
   {
     table: 'tools',
     csv: TOOLS,
-    others: {
-      loans: LOANS,
-    },
+    others: { loans: LOANS },
     cases: [
       ['How often was each tool lent? Add it as a column, 0 for never.', 'Add ‹Number of loans› as (the number of ‹Tool› in the table "loans" where ‹Tool› is ‹Item›), or 0 where it is blank.'],
       ['Add the total of fees each tool earned.', 'Add ‹Total Fee› as the sum of all ‹Fee› in the table "loans" where ‹Tool› is ‹Item›.'],
@@ -5390,9 +5603,7 @@ SEK,0.09
   {
     table: 'members',
     csv: MEMBERS,
-    others: {
-      loans: LOANS,
-    },
+    others: { loans: LOANS },
     cases: [
       ['Members without a loan.', 'Keep rows where not (‹Member› stands under ‹Borrower› in the table "loans").'],
       ['Deposits still held per member.', null],
@@ -5405,9 +5616,7 @@ SEK,0.09
   {
     table: 'stays',
     csv: STAYS,
-    others: {
-      dogs: DOGS,
-    },
+    others: { dogs: DOGS },
     cases: [
       ['put the breed and the owner\'s name beside every stay, straight from dogs', 'Add ‹Breed› as the ‹Breed› in the table "dogs" where ‹Tag› is ‹Dog›. Add ‹Owner› as the ‹Owner› in the table "dogs" where ‹Tag› is ‹Dog›.'],
       ['we want to know per owner how much was charged altogether', 'Answer ‹Total Charged› as the sum of ‹Charged› over the rows; for each ‹Owner› as the ‹Owner› in the table "dogs" where ‹Tag› is ‹Dog›.'],
@@ -5429,9 +5638,7 @@ SEK,0.09
   {
     table: 'dogs',
     csv: DOGS,
-    others: {
-      stays: STAYS,
-    },
+    others: { stays: STAYS },
     cases: [
       ['how often has each dog stayed with us? 0 for never', 'Add ‹Number of stays› as (the number of ‹Dog› in the table "stays" where ‹Dog› is ‹Tag›), or 0 where it is blank.'],
       ['what has each owner paid in total', null],
@@ -5479,9 +5686,7 @@ SEK,0.09
   {
     table: 'paper',
     csv: PAPER,
-    others: {
-      jobs: JOBS,
-    },
+    others: { jobs: JOBS },
     cases: [
       ['sheets used of each paper, waste included; 0 if unused', null],
       ['which papers haven\'t been used at all', 'Keep rows where not (‹Code› stands under ‹Paper code› in the table "jobs").'],
@@ -5496,9 +5701,7 @@ SEK,0.09
   {
     table: 'receipts',
     csv: RECEIPTS,
-    others: {
-      jobs: JOBS,
-    },
+    others: { jobs: JOBS },
     cases: [
       ['bring in client and invoiced amount', 'Add ‹Client› as the ‹Client› in the table "jobs" where ‹Job› is ‹Job no›. Add ‹Invoiced› as the ‹Invoiced› in the table "jobs" where ‹Job› is ‹Job no›.'],
       ['receipts for a job we don\'t have', 'Keep rows where not (‹Job no› stands under ‹Job› in the table "jobs").'],
@@ -5533,9 +5736,7 @@ SEK,0.09
   {
     table: 'boxes',
     csv: BOXES,
-    others: {
-      requests: REQUESTS,
-    },
+    others: { requests: REQUESTS },
     cases: [
       ['number of requests per box, never requested = 0', 'Add ‹Number of requests› as (the number of ‹Box no› in the table "requests" where ‹Box no› is ‹Box›), or 0 where it is blank.'],
       ['when was each box last asked for', 'Add ‹Last Asked› as the highest ‹Asked› in the table "requests" where ‹Box no› is ‹Box›.'],
@@ -5549,9 +5750,7 @@ SEK,0.09
   {
     table: 'readers',
     csv: READERS,
-    others: {
-      requests: REQUESTS,
-    },
+    others: { requests: REQUESTS },
     cases: [
       ['how many boxes has each reader asked for', 'Add ‹Number of requests› as (the number of ‹Reader› in the table "requests" where ‹Reader› is ‹Card›), or 0 where it is blank.'],
       ['delete readers who have never requested anything', 'Set aside rows where not (‹Card› stands under ‹Reader› in the table "requests").'],
@@ -5590,9 +5789,7 @@ SEK,0.09
   {
     table: 'buses',
     csv: BUSES,
-    others: {
-      trips: TRIPS,
-    },
+    others: { trips: TRIPS },
     cases: [
       ['how many km did each bus do? nothing is 0', null],
       ['Give me the buses nobody drove.', 'Keep rows where not (‹Fleet no› stands under ‹Bus› in the table "trips").'],
@@ -5608,9 +5805,7 @@ SEK,0.09
   {
     table: 'drivers',
     csv: DRIVERS,
-    others: {
-      trips: TRIPS,
-    },
+    others: { trips: TRIPS },
     cases: [
       ['total km of each driver, 0 if there are none', 'Add ‹Total Km› as (the sum of all ‹Km› in the table "trips" where ‹Driver› is ‹Name›), or 0 where it is blank.'],
       ['who hasn\'t driven at all in these days? staff id and name', null],
@@ -6103,9 +6298,7 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
   {
     table: 'spares',
     csv: SPARES,
-    others: {
-      repairs: REPAIRS,
-    },
+    others: { repairs: REPAIRS },
     cases: [
       ['How many pieces of each spare were used? none = 0', 'Add ‹Total Part qty› as (the sum of all ‹Part qty› in the table "repairs" where ‹Part code› is ‹Code›), or 0 where it is blank.'],
       ['stock after use: in stock minus pieces used', 'Add ‹stock after use› as ‹In stock› minus ((the sum of all ‹Part qty› in the table "repairs" where ‹Part code› is ‹Code›), or 0 where it is blank).'],
@@ -6119,9 +6312,7 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
   {
     table: 'customers',
     csv: CUSTOMERS,
-    others: {
-      repairs: REPAIRS,
-    },
+    others: { repairs: REPAIRS },
     cases: [
       ['number of jobs of each customer, 0 for none', 'Add ‹Number of repairs› as (the number of ‹Customer no› in the table "repairs" where ‹Customer no› is ‹No›), or 0 where it is blank.'],
       ['what each customer was charged in all; leave it empty for those without a job', 'Add ‹Total Charged› as if not (‹No› stands under ‹Customer no› in the table "repairs") then blank, otherwise the sum of all ‹Charged› in the table "repairs" where ‹Customer no› is ‹No›.'],
@@ -6160,9 +6351,7 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
   {
     table: 'pupils',
     csv: PUPILS,
-    others: {
-      lessons: LESSONS,
-    },
+    others: { lessons: LESSONS },
     cases: [
       ['lessons per pupil, none = 0', null],
       ['total minutes of each pupil in hours, one decimal', 'Add ‹Total Minutes› as ((the sum of all ‹Minutes› in the table "lessons" where ‹Pupil› is ‹Pupil›) divided by 60), or 0 where it is blank rounded to 1 decimal.'],
@@ -6178,9 +6367,7 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
   {
     table: 'fees',
     csv: FEES,
-    others: {
-      lessons: LESSONS,
-    },
+    others: { lessons: LESSONS },
     cases: [
       ['income from each subject', null],
       ['subjects nobody takes', null],
@@ -6303,9 +6490,7 @@ Mona Teal,Rover,50.00,2025-06-01,B
   {
     table: 'claims',
     csv: CLAIMS,
-    others: {
-      moves: MOVES,
-    },
+    others: { moves: MOVES },
     cases: [
       ['add the client and the moving day to every claim', 'Add ‹Client› as the ‹Client› in the table "moves" where ‹Job No› is ‹Job›. Add ‹Moving Day› as the ‹Moving Day› in the table "moves" where ‹Job No› is ‹Job›.'],
       ['how many days after the move was it filed', null],
@@ -6409,9 +6594,7 @@ Mona Teal,Rover,50.00,2025-06-01,B
   {
     table: 'till',
     csv: TILL,
-    others: {
-      orders: ORDERS,
-    },
+    others: { orders: ORDERS },
     cases: [
       ['which slips don\'t belong to any order', null],
       ['add the customer to each slip', 'Add ‹Customer› as the ‹Customer› in the table "orders" where ‹Ticket› is ‹Ticket No›.'],
@@ -6424,9 +6607,7 @@ Mona Teal,Rover,50.00,2025-06-01,B
   {
     table: 'tailors',
     csv: TAILORS,
-    others: {
-      orders: ORDERS,
-    },
+    others: { orders: ORDERS },
     cases: [
       ['orders per tailor, 0 if none', null],
       ['how much has each tailor charged in total', 'Add ‹Total Charge› as (the sum of all ‹Charge› in the table "orders" where ‹Tailor› is ‹Name›), or 0 where it is blank.'],
@@ -6936,20 +7117,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
   },
   {
     table: 'plots',
-    csv: `Plot No,Holder,Area m2,Rent 2026,Paid On,Water Start,Water End,Shed,Since,Site,Contact,Remarks
-A-01,"Orrin, Petra",210,€ 84.00,03.02.2026,1204,1251,yes,2009-04-01,Upper Field,petra.orrin@mailo.example / 0555 1201,"tidy, two plum trees"
-A-02,"Tamble, Gus",180,€ 72.00,2026-02-11,880,902.5,no,2018-03-15,upper field,gus@tamble.example,
-A-03,"veen, lotte",240,€ 96.00,,1530,1588,Y,2015-10-01,Upper Field ,0555 4410,overgrown since summer; hedge too high
-A-04,"Brask, Ole",,,,,,,,Upper Field,,vacant
-B-01,"DAHL, IVA",300,€ 120.00,28.01.2026,2210,2296,Y,1998-05-01,Brook Side,iva.dahl@mailo.example / 0555 7723,"wants to give up plot, shed leaking"
-B-02,"Kestrel, Amos",150,€ 60.00,15/03/2026,640,655,n,2022-04-01,brookside,amos.kestrel@hollow.example,weeds; fence broken
-B-03,"Lind, Noor",200,€ 80.00,,990,1032,No,2020-06-12,Brook Side,0555 9917 / noor@lind.example,two reminders sent
-B-04,"Ferrow, Jill",260,"€ 1,104.00",09.02.2026,1777,1835,yes,2011-03-01,Brook Side,jill.ferrow@mailo.example,"tidy, bees on plot"
-C-01,"Penhale, Sam",175,€ 70.00,20.02.2026,300,297,yes,2023-05-20,Mill Lane,,meter changed in May
-C-02,"Quist, Mara",190,€ 76.00,,412,440,,2024-03-01,Mill Ln,mara.quist@hollow.example / 0555 3001,hedge too high
-C-03,"Tamble, Gus",165,€ 66.00,2026-02-11,515,533,no,2019-09-09,Mill Lane,gus@tamble.example,second plot of the same holder
-C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,joined from waiting list; weeds
-`,
+    csv: PLOTS,
     cases: [
       ['write the holders in proper case, some are all capitals or all small', 'In ‹Holder›, write in title case.'],
       ['Rent 2026 should be a number, without the euro sign and the thousands comma', 'Turn ‹Rent 2026› into numbers.'],
@@ -7012,35 +7180,8 @@ C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,j
   },
   {
     table: 'plots',
-    csv: `Plot No,Holder,Area m2,Rent 2026,Paid On,Water Start,Water End,Shed,Since,Site,Contact,Remarks
-A-01,"Orrin, Petra",210,€ 84.00,03.02.2026,1204,1251,yes,2009-04-01,Upper Field,petra.orrin@mailo.example / 0555 1201,"tidy, two plum trees"
-A-02,"Tamble, Gus",180,€ 72.00,2026-02-11,880,902.5,no,2018-03-15,upper field,gus@tamble.example,
-A-03,"veen, lotte",240,€ 96.00,,1530,1588,Y,2015-10-01,Upper Field ,0555 4410,overgrown since summer; hedge too high
-A-04,"Brask, Ole",,,,,,,,Upper Field,,vacant
-B-01,"DAHL, IVA",300,€ 120.00,28.01.2026,2210,2296,Y,1998-05-01,Brook Side,iva.dahl@mailo.example / 0555 7723,"wants to give up plot, shed leaking"
-B-02,"Kestrel, Amos",150,€ 60.00,15/03/2026,640,655,n,2022-04-01,brookside,amos.kestrel@hollow.example,weeds; fence broken
-B-03,"Lind, Noor",200,€ 80.00,,990,1032,No,2020-06-12,Brook Side,0555 9917 / noor@lind.example,two reminders sent
-B-04,"Ferrow, Jill",260,"€ 1,104.00",09.02.2026,1777,1835,yes,2011-03-01,Brook Side,jill.ferrow@mailo.example,"tidy, bees on plot"
-C-01,"Penhale, Sam",175,€ 70.00,20.02.2026,300,297,yes,2023-05-20,Mill Lane,,meter changed in May
-C-02,"Quist, Mara",190,€ 76.00,,412,440,,2024-03-01,Mill Ln,mara.quist@hollow.example / 0555 3001,hedge too high
-C-03,"Tamble, Gus",165,€ 66.00,2026-02-11,515,533,no,2019-09-09,Mill Lane,gus@tamble.example,second plot of the same holder
-C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,joined from waiting list; weeds
-`,
-    others: {
-      payments: `Ref,From,Plot,Booked,Sum
-P1,Petra Orrin,A-01,03.02.2026,84.00
-P2,Gus Tamble,A-02,11.02.2026,72.00
-P3,Iva Dahl,B-01,28.01.2026,115.00
-P4,Amos Kestrel,B-02,15.03.2026,60.00
-P5,Jill Ferrow,B-04,09.02.2026,104.00
-P6,Sam Penhale,C-01,20.02.2026,70.00
-P7,Gus Tamble,C-03,11.02.2026,66.00
-P8,Rowan Ash,C-04,05.03.2026,44.00
-P9,Rowan Ash,C-04,19.03.2026,44.00
-P10,Anonymous,,20.03.2026,25.00
-P11,Uli Marsh,D-09,21.03.2026,90.00
-`,
-    },
+    csv: PLOTS,
+    others: { payments: PLOT_PAYMENTS },
     cases: [
       ['which plots have no payment?', 'List each ‹Plot No›; only where not (‹Plot No› stands under ‹Plot› in the table "payments").'],
       ['bring in the sum paid for each plot from payments, 0 if there was none', 'Add ‹Total Sum› as (the sum of all ‹Sum› in the table "payments" where ‹Plot› is ‹Plot No›), or 0 where it is blank.'],
@@ -7056,35 +7197,8 @@ P11,Uli Marsh,D-09,21.03.2026,90.00
   },
   {
     table: 'payments',
-    csv: `Ref,From,Plot,Booked,Sum
-P1,Petra Orrin,A-01,03.02.2026,84.00
-P2,Gus Tamble,A-02,11.02.2026,72.00
-P3,Iva Dahl,B-01,28.01.2026,115.00
-P4,Amos Kestrel,B-02,15.03.2026,60.00
-P5,Jill Ferrow,B-04,09.02.2026,104.00
-P6,Sam Penhale,C-01,20.02.2026,70.00
-P7,Gus Tamble,C-03,11.02.2026,66.00
-P8,Rowan Ash,C-04,05.03.2026,44.00
-P9,Rowan Ash,C-04,19.03.2026,44.00
-P10,Anonymous,,20.03.2026,25.00
-P11,Uli Marsh,D-09,21.03.2026,90.00
-`,
-    others: {
-      plots: `Plot No,Holder,Area m2,Rent 2026,Paid On,Water Start,Water End,Shed,Since,Site,Contact,Remarks
-A-01,"Orrin, Petra",210,€ 84.00,03.02.2026,1204,1251,yes,2009-04-01,Upper Field,petra.orrin@mailo.example / 0555 1201,"tidy, two plum trees"
-A-02,"Tamble, Gus",180,€ 72.00,2026-02-11,880,902.5,no,2018-03-15,upper field,gus@tamble.example,
-A-03,"veen, lotte",240,€ 96.00,,1530,1588,Y,2015-10-01,Upper Field ,0555 4410,overgrown since summer; hedge too high
-A-04,"Brask, Ole",,,,,,,,Upper Field,,vacant
-B-01,"DAHL, IVA",300,€ 120.00,28.01.2026,2210,2296,Y,1998-05-01,Brook Side,iva.dahl@mailo.example / 0555 7723,"wants to give up plot, shed leaking"
-B-02,"Kestrel, Amos",150,€ 60.00,15/03/2026,640,655,n,2022-04-01,brookside,amos.kestrel@hollow.example,weeds; fence broken
-B-03,"Lind, Noor",200,€ 80.00,,990,1032,No,2020-06-12,Brook Side,0555 9917 / noor@lind.example,two reminders sent
-B-04,"Ferrow, Jill",260,"€ 1,104.00",09.02.2026,1777,1835,yes,2011-03-01,Brook Side,jill.ferrow@mailo.example,"tidy, bees on plot"
-C-01,"Penhale, Sam",175,€ 70.00,20.02.2026,300,297,yes,2023-05-20,Mill Lane,,meter changed in May
-C-02,"Quist, Mara",190,€ 76.00,,412,440,,2024-03-01,Mill Ln,mara.quist@hollow.example / 0555 3001,hedge too high
-C-03,"Tamble, Gus",165,€ 66.00,2026-02-11,515,533,no,2019-09-09,Mill Lane,gus@tamble.example,second plot of the same holder
-C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,joined from waiting list; weeds
-`,
-    },
+    csv: PLOT_PAYMENTS,
+    others: { plots: PLOTS },
     cases: [
       ['add the site of the plot to each payment', 'Add ‹Site› as the ‹Site› in the table "plots" where ‹Plot No› is ‹Plot›.'],
       ['which payments are for a plot that doesn\'t exist? ignore those without a plot', 'List each ‹Plot›; only where not (‹Plot› stands under ‹Plot No› in the table "plots").'],
@@ -7094,20 +7208,7 @@ C-04,"Ash, Rowan",220,€ 88.00,05.03.2026,701,729,yes,n/a,Mill Lane,0555 6120,j
   },
   {
     table: 'crossings',
-    csv: `Crossing,Sailed On,Route,Vessel,Scheduled,Departed,Arrived,Cars,Foot Passengers,Skipper,Fares,Fuel Used,Weather,Log
-X101,2026-05-02,Harth - Skell,MV Petrel,07:30,07:34,08:16,31,112,"Rowe, Ina","£1,214.50",310 l,calm,
-X102,2026-05-02,Skell - Harth,MV Petrel,09:00,09:00,09:41,18,64,"Rowe, Ina",£702.00,302 l,calm,late bus waited for
-X103,2026-05-02,Harth - Orrin,MV Gannet,08:15,08:47,10:02,12,40,D. Marl,£655.20,0.52 m3,choppy,engine alarm; delayed 32 min
-X104,2026-05-03,Orrin - Harth,MV Gannet,16:00,16:05,17:20,14,55,D. Marl,£731.00,505 l,Choppy,
-X105,2026-05-03,Harth - Skell,mv petrel,07:30,07:31,08:12,28,90,"rowe, ina",£1 040.00,306 l,calm,one car broke down on deck
-X106,2026-05-04,Skell - Harth,MV Petrel,09:00,,,0,0,T. Bekk,,,storm,cancelled - gale
-X107,2026-05-04,Harth - Skell,MV Petrel,07:30,,,0,0,T. Bekk,,,storm,Cancelled because of gale warning
-X108,2026-05-09,Harth - Orrin,MV Gannet,08:15,08:15,09:28,20,81,D. Marl,£980.40,498 l,calm,
-X109,2026-05-09,Orrin - Harth,MV Gannet,16:00,16:22,17:40,22,76,,"£1,010.00",511 l,fog,fog; delayed 22 min
-X110,2026-05-10,Harth - Skell,MV Tern,07:30,07:30,08:20,9,37,T. Bekk,£388.00,180 l,fog,replacement boat
-X111,2026-06-01,Harth - Skell,MV Petrel,07:30,07:29,08:10,33,120,"Rowe, Ina","£1,302.00",309 l,calm,full
-X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1,150.00",311 l,choppy,delayed 12 min
-`,
+    csv: CROSSINGS,
     cases: [
       ['Vessel names should be written like MV Petrel, some are in small letters', 'Set ‹Vessel› to ((piece 1 of ‹Vessel› cut at " ") in capitals) followed by " " followed by ((piece 2 of ‹Vessel› cut at " ") in title case).'],
       ['fares as plain numbers, no pound sign, mind the spaces and commas for thousands', 'Turn ‹Fares› into numbers.'],
@@ -7172,28 +7273,8 @@ X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1
   },
   {
     table: 'crossings',
-    csv: `Crossing,Sailed On,Route,Vessel,Scheduled,Departed,Arrived,Cars,Foot Passengers,Skipper,Fares,Fuel Used,Weather,Log
-X101,2026-05-02,Harth - Skell,MV Petrel,07:30,07:34,08:16,31,112,"Rowe, Ina","£1,214.50",310 l,calm,
-X102,2026-05-02,Skell - Harth,MV Petrel,09:00,09:00,09:41,18,64,"Rowe, Ina",£702.00,302 l,calm,late bus waited for
-X103,2026-05-02,Harth - Orrin,MV Gannet,08:15,08:47,10:02,12,40,D. Marl,£655.20,0.52 m3,choppy,engine alarm; delayed 32 min
-X104,2026-05-03,Orrin - Harth,MV Gannet,16:00,16:05,17:20,14,55,D. Marl,£731.00,505 l,Choppy,
-X105,2026-05-03,Harth - Skell,mv petrel,07:30,07:31,08:12,28,90,"rowe, ina",£1 040.00,306 l,calm,one car broke down on deck
-X106,2026-05-04,Skell - Harth,MV Petrel,09:00,,,0,0,T. Bekk,,,storm,cancelled - gale
-X107,2026-05-04,Harth - Skell,MV Petrel,07:30,,,0,0,T. Bekk,,,storm,Cancelled because of gale warning
-X108,2026-05-09,Harth - Orrin,MV Gannet,08:15,08:15,09:28,20,81,D. Marl,£980.40,498 l,calm,
-X109,2026-05-09,Orrin - Harth,MV Gannet,16:00,16:22,17:40,22,76,,"£1,010.00",511 l,fog,fog; delayed 22 min
-X110,2026-05-10,Harth - Skell,MV Tern,07:30,07:30,08:20,9,37,T. Bekk,£388.00,180 l,fog,replacement boat
-X111,2026-06-01,Harth - Skell,MV Petrel,07:30,07:29,08:10,33,120,"Rowe, Ina","£1,302.00",309 l,calm,full
-X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1,150.00",311 l,choppy,delayed 12 min
-`,
-    others: {
-      vessels: `Vessel Name,Car Capacity,Passenger Limit,Built,Home Port,Last Survey
-MV Petrel,34,150,1998-04-01,Harth,2025-11-20
-MV Gannet,24,100,2006-09-15,Orrin,2026-02-03
-MV Tern,10,60,1987-06-30,Skell,2025-05-11
-MV Skua,18,80,2012-03-01,Harth,
-`,
-    },
+    csv: CROSSINGS,
+    others: { vessels: VESSELS },
     cases: [
       ['add the car capacity of the vessel', 'Add ‹Car Capacity› as the ‹Car Capacity› in the table "vessels" where ‹Vessel Name› is ‹Vessel›.'],
       ['how full was the car deck in percent: cars against car capacity', 'Add ‹Cars per Car Capacity %› as (‹Cars› divided by (the ‹Car Capacity› in the table "vessels" where ‹Vessel Name› is ‹Vessel›)) times 100.'],
@@ -7210,28 +7291,8 @@ MV Skua,18,80,2012-03-01,Harth,
   },
   {
     table: 'vessels',
-    csv: `Vessel Name,Car Capacity,Passenger Limit,Built,Home Port,Last Survey
-MV Petrel,34,150,1998-04-01,Harth,2025-11-20
-MV Gannet,24,100,2006-09-15,Orrin,2026-02-03
-MV Tern,10,60,1987-06-30,Skell,2025-05-11
-MV Skua,18,80,2012-03-01,Harth,
-`,
-    others: {
-      crossings: `Crossing,Sailed On,Route,Vessel,Scheduled,Departed,Arrived,Cars,Foot Passengers,Skipper,Fares,Fuel Used,Weather,Log
-X101,2026-05-02,Harth - Skell,MV Petrel,07:30,07:34,08:16,31,112,"Rowe, Ina","£1,214.50",310 l,calm,
-X102,2026-05-02,Skell - Harth,MV Petrel,09:00,09:00,09:41,18,64,"Rowe, Ina",£702.00,302 l,calm,late bus waited for
-X103,2026-05-02,Harth - Orrin,MV Gannet,08:15,08:47,10:02,12,40,D. Marl,£655.20,0.52 m3,choppy,engine alarm; delayed 32 min
-X104,2026-05-03,Orrin - Harth,MV Gannet,16:00,16:05,17:20,14,55,D. Marl,£731.00,505 l,Choppy,
-X105,2026-05-03,Harth - Skell,mv petrel,07:30,07:31,08:12,28,90,"rowe, ina",£1 040.00,306 l,calm,one car broke down on deck
-X106,2026-05-04,Skell - Harth,MV Petrel,09:00,,,0,0,T. Bekk,,,storm,cancelled - gale
-X107,2026-05-04,Harth - Skell,MV Petrel,07:30,,,0,0,T. Bekk,,,storm,Cancelled because of gale warning
-X108,2026-05-09,Harth - Orrin,MV Gannet,08:15,08:15,09:28,20,81,D. Marl,£980.40,498 l,calm,
-X109,2026-05-09,Orrin - Harth,MV Gannet,16:00,16:22,17:40,22,76,,"£1,010.00",511 l,fog,fog; delayed 22 min
-X110,2026-05-10,Harth - Skell,MV Tern,07:30,07:30,08:20,9,37,T. Bekk,£388.00,180 l,fog,replacement boat
-X111,2026-06-01,Harth - Skell,MV Petrel,07:30,07:29,08:10,33,120,"Rowe, Ina","£1,302.00",309 l,calm,full
-X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1,150.00",311 l,choppy,delayed 12 min
-`,
-    },
+    csv: VESSELS,
+    others: { crossings: CROSSINGS },
     cases: [
       ['which vessels had no crossing?', 'List each ‹Vessel Name›; only where not (‹Vessel Name› stands under ‹Vessel› in the table "crossings").'],
       ['add the number of crossings to each vessel', 'Add ‹Number of crossings› as (the number of ‹Vessel› in the table "crossings" where ‹Vessel› is ‹Vessel Name›), or 0 where it is blank.'],
@@ -7243,20 +7304,7 @@ X112,2026-06-01,Skell - Harth,MV Petrel,09:00,09:12,09:55,30,98,"Rowe, Ina","£1
   },
   {
     table: 'weighins',
-    csv: `Ticket,Day,Time In,Customer,Vehicle,Material,Gross kg,Tare kg,Price per t,Payment,Direction,Attendant,Remark
-W-3001,02/04/2026,08:12,Ludd & Co Ltd,HK 22 TRE,Scrap steel,"14,250","8,900",155.00,transfer,in,Bo,
-W-3002,02/04/2026,08:40,ludd & co ltd,HK 22 TRE,scrap steel,13 980,"8,900",155.00,transfer,IN,Bo,mixed with wire
-W-3003,02/04/2026,09:05,Fenwick Gardens,PL 4 OAK,Garden waste,"3,420","2,210",-38.00,cash,in,Ann,wet
-W-3004,03/04/2026,10:31,Private,JJ 81 SUN,Glass,"1,905","1,740",,none,in,Ann,no charge for private
-W-3005,03/04/2026,11:02,Ostra Paper,OP 1 BIG,Paper bales,"24,600","11,050",92.50,transfer,out,Bo,sold to mill
-W-3006,07/04/2026,07:58,Ludd and Co,HK 23 TRE,Copper,"4,120","3,695",6150.00,transfer,in,Cy,ID checked
-W-3007,07/04/2026,12:15,Private,ZB 9 FAR,Garden waste,"2,050","1,890",-38.00,card,in,Ann,"wet, half load"
-W-3008,08/04/2026,13:40,Fenwick Gardens,PL 4 OAK,Garden waste,"3,900",,-38.00,cash,in,Cy,tare missing - weigh again
-W-3009,09/04/2026,14:05,Brill Demolition,BD 77 KO,Rubble,"18,300","9,950",-12.50,invoice,in,Bo,
-W-3010,09/04/2026,14:50,Brill Demolition,BD 77 KO,Rubble,"17,850","9,950",-12.50,invoice,in,Bo,dust; wire in load
-W-3011,10/04/2026,09:30,Ostra Paper,OP 1 BIG,Paper bales,"23,940","11,050",92.50,transfer,Out,,
-W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,after closing
-`,
+    csv: WEIGHINGS,
     cases: [
       ['gross and tare as numbers please, some have spaces some have commas', 'Turn ‹Gross kg› and ‹Tare kg› into numbers.'],
       ['make Day a date, it\'s day/month/year', 'Turn ‹Day› into dates, the day before the month.'],
@@ -7318,31 +7366,8 @@ W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,afte
   },
   {
     table: 'weighins',
-    csv: `Ticket,Day,Time In,Customer,Vehicle,Material,Gross kg,Tare kg,Price per t,Payment,Direction,Attendant,Remark
-W-3001,02/04/2026,08:12,Ludd & Co Ltd,HK 22 TRE,Scrap steel,"14,250","8,900",155.00,transfer,in,Bo,
-W-3002,02/04/2026,08:40,ludd & co ltd,HK 22 TRE,scrap steel,13 980,"8,900",155.00,transfer,IN,Bo,mixed with wire
-W-3003,02/04/2026,09:05,Fenwick Gardens,PL 4 OAK,Garden waste,"3,420","2,210",-38.00,cash,in,Ann,wet
-W-3004,03/04/2026,10:31,Private,JJ 81 SUN,Glass,"1,905","1,740",,none,in,Ann,no charge for private
-W-3005,03/04/2026,11:02,Ostra Paper,OP 1 BIG,Paper bales,"24,600","11,050",92.50,transfer,out,Bo,sold to mill
-W-3006,07/04/2026,07:58,Ludd and Co,HK 23 TRE,Copper,"4,120","3,695",6150.00,transfer,in,Cy,ID checked
-W-3007,07/04/2026,12:15,Private,ZB 9 FAR,Garden waste,"2,050","1,890",-38.00,card,in,Ann,"wet, half load"
-W-3008,08/04/2026,13:40,Fenwick Gardens,PL 4 OAK,Garden waste,"3,900",,-38.00,cash,in,Cy,tare missing - weigh again
-W-3009,09/04/2026,14:05,Brill Demolition,BD 77 KO,Rubble,"18,300","9,950",-12.50,invoice,in,Bo,
-W-3010,09/04/2026,14:50,Brill Demolition,BD 77 KO,Rubble,"17,850","9,950",-12.50,invoice,in,Bo,dust; wire in load
-W-3011,10/04/2026,09:30,Ostra Paper,OP 1 BIG,Paper bales,"23,940","11,050",92.50,transfer,Out,,
-W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,after closing
-`,
-    others: {
-      materials: `Name,Class,List price,Limit kg,Hazard
-Scrap steel,metal,150.00,20000,no
-Copper,metal,6200.00,2000,no
-Garden waste,organic,-38.00,5000,no
-Glass,mineral,0.00,1000,no
-Paper bales,fibre,95.00,30000,no
-Rubble,mineral,-12.50,10000,yes
-Asbestos,mineral,-410.00,500,yes
-`,
-    },
+    csv: WEIGHINGS,
+    others: { materials: MATERIALS },
     cases: [
       ['add the class of the material', 'Add ‹Class› as the ‹Class› in the table "materials" where ‹Name› is ‹Material›.'],
       ['list price next to our price and the difference', null],
@@ -7357,31 +7382,8 @@ Asbestos,mineral,-410.00,500,yes
   },
   {
     table: 'materials',
-    csv: `Name,Class,List price,Limit kg,Hazard
-Scrap steel,metal,150.00,20000,no
-Copper,metal,6200.00,2000,no
-Garden waste,organic,-38.00,5000,no
-Glass,mineral,0.00,1000,no
-Paper bales,fibre,95.00,30000,no
-Rubble,mineral,-12.50,10000,yes
-Asbestos,mineral,-410.00,500,yes
-`,
-    others: {
-      weighins: `Ticket,Day,Time In,Customer,Vehicle,Material,Gross kg,Tare kg,Price per t,Payment,Direction,Attendant,Remark
-W-3001,02/04/2026,08:12,Ludd & Co Ltd,HK 22 TRE,Scrap steel,"14,250","8,900",155.00,transfer,in,Bo,
-W-3002,02/04/2026,08:40,ludd & co ltd,HK 22 TRE,scrap steel,13 980,"8,900",155.00,transfer,IN,Bo,mixed with wire
-W-3003,02/04/2026,09:05,Fenwick Gardens,PL 4 OAK,Garden waste,"3,420","2,210",-38.00,cash,in,Ann,wet
-W-3004,03/04/2026,10:31,Private,JJ 81 SUN,Glass,"1,905","1,740",,none,in,Ann,no charge for private
-W-3005,03/04/2026,11:02,Ostra Paper,OP 1 BIG,Paper bales,"24,600","11,050",92.50,transfer,out,Bo,sold to mill
-W-3006,07/04/2026,07:58,Ludd and Co,HK 23 TRE,Copper,"4,120","3,695",6150.00,transfer,in,Cy,ID checked
-W-3007,07/04/2026,12:15,Private,ZB 9 FAR,Garden waste,"2,050","1,890",-38.00,card,in,Ann,"wet, half load"
-W-3008,08/04/2026,13:40,Fenwick Gardens,PL 4 OAK,Garden waste,"3,900",,-38.00,cash,in,Cy,tare missing - weigh again
-W-3009,09/04/2026,14:05,Brill Demolition,BD 77 KO,Rubble,"18,300","9,950",-12.50,invoice,in,Bo,
-W-3010,09/04/2026,14:50,Brill Demolition,BD 77 KO,Rubble,"17,850","9,950",-12.50,invoice,in,Bo,dust; wire in load
-W-3011,10/04/2026,09:30,Ostra Paper,OP 1 BIG,Paper bales,"23,940","11,050",92.50,transfer,Out,,
-W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,after closing
-`,
-    },
+    csv: MATERIALS,
+    others: { weighins: WEIGHINGS },
     cases: [
       ['which materials never came in?', 'Keep rows where not (‹Name› stands under ‹Material› in the table "weighins").'],
       ['how many tickets per material', 'Add ‹Number of weighins› as (the number of ‹Material› in the table "weighins" where ‹Material› is ‹Name›), or 0 where it is blank.'],
@@ -7392,20 +7394,7 @@ W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,afte
   },
   {
     table: 'bookings',
-    csv: `Booking,Guest,Cabin,From,To,Adults,Kids,Dog,Rate/night,Extras,Deposit paid,Balance paid,Channel,Country,Feedback
-2041,"Marisk, Tove",Otter,12 Jun 2026,15 Jun 2026,2,1,no,88.00,"sauna 15, firewood 8",80,2026-06-12,web,NO,"Lovely place, clean"
-2042,Jon Aldery,Heron,12 Jun 2026,19 Jun 2026,2,,yes,95.50,,200,,phone,GB,
-2043,"KESTER, UNA",Otter,15 Jun 2026,16 Jun 2026,1,0,no,88.00,late checkout 20,,2026-06-16,Web,ie,cold shower; otherwise fine
-2044,Priya Sol,Fox,18 Jun 2026,28 Jun 2026,4,2,Yes,110.00,"linen 12, sauna 15, boat 40",350,2026-06-18,agency,GB,Great!
-2045,"Marisk, Tove",Fox,02 Jul 2026,05 Jul 2026,2,1,N,110.00,,100,2026-07-02,web,NO,second stay - still lovely
-2046,Ben Okuma,Heron,04 Jul 2026,04 Jul 2026,2,0,no,95.50,,,,phone,,cancelled on the day
-2047,"Rask, Lia",Otter,08 Jul 2026,12 Jul 2026,2,3,n,88.00,firewood 8,90,2026-07-10,WEB,SE,"noisy neighbours, kids liked the boat"
-2048,jon aldery,Heron,10 Jul 2026,17 Jul 2026,2,,yes,95.50,boat 40,200,2026-07-10,phone,GB,as always perfect
-2049,Mia Thorn,Badger,11 Jul 2026,13 Jul 2026,3,0,no,76.00,,50,,agency,IE,broken lamp
-2050,Sam Ode,Fox,20 Jul 2026,27 Jul 2026,5,1,YES,110.00,"linen 12; boat 40",250,2026-07-20,web,FR,too expensive and dirty kitchen
-2051,Ines Falk,Badger,25 Jul 2026,01 Aug 2026,2,2,no,76.00,sauna 15,100,2026-07-25,agency,SE,
-2052,Mia Thorn,Otter,03 Aug 2026,06 Aug 2026,2,0,,88.00,,,2026-08-03,phone,IE,friendly host
-`,
+    csv: BOOKINGS,
     cases: [
       ['all guest names in the same form please: first name then surname, normal capitals', null],
       ['Dog column: yes or no; blank = no', 'Turn ‹Dog› into yes or no. Fill blanks in ‹Dog› with "no".'],
@@ -7461,29 +7450,8 @@ W-3012,30/04/2026,16:55,Private,JJ 81 SUN,Glas,"1,880","1,740",,none,in,Ann,afte
   },
   {
     table: 'bookings',
-    csv: `Booking,Guest,Cabin,From,To,Adults,Kids,Dog,Rate/night,Extras,Deposit paid,Balance paid,Channel,Country,Feedback
-2041,"Marisk, Tove",Otter,12 Jun 2026,15 Jun 2026,2,1,no,88.00,"sauna 15, firewood 8",80,2026-06-12,web,NO,"Lovely place, clean"
-2042,Jon Aldery,Heron,12 Jun 2026,19 Jun 2026,2,,yes,95.50,,200,,phone,GB,
-2043,"KESTER, UNA",Otter,15 Jun 2026,16 Jun 2026,1,0,no,88.00,late checkout 20,,2026-06-16,Web,ie,cold shower; otherwise fine
-2044,Priya Sol,Fox,18 Jun 2026,28 Jun 2026,4,2,Yes,110.00,"linen 12, sauna 15, boat 40",350,2026-06-18,agency,GB,Great!
-2045,"Marisk, Tove",Fox,02 Jul 2026,05 Jul 2026,2,1,N,110.00,,100,2026-07-02,web,NO,second stay - still lovely
-2046,Ben Okuma,Heron,04 Jul 2026,04 Jul 2026,2,0,no,95.50,,,,phone,,cancelled on the day
-2047,"Rask, Lia",Otter,08 Jul 2026,12 Jul 2026,2,3,n,88.00,firewood 8,90,2026-07-10,WEB,SE,"noisy neighbours, kids liked the boat"
-2048,jon aldery,Heron,10 Jul 2026,17 Jul 2026,2,,yes,95.50,boat 40,200,2026-07-10,phone,GB,as always perfect
-2049,Mia Thorn,Badger,11 Jul 2026,13 Jul 2026,3,0,no,76.00,,50,,agency,IE,broken lamp
-2050,Sam Ode,Fox,20 Jul 2026,27 Jul 2026,5,1,YES,110.00,"linen 12; boat 40",250,2026-07-20,web,FR,too expensive and dirty kitchen
-2051,Ines Falk,Badger,25 Jul 2026,01 Aug 2026,2,2,no,76.00,sauna 15,100,2026-07-25,agency,SE,
-2052,Mia Thorn,Otter,03 Aug 2026,06 Aug 2026,2,0,,88.00,,,2026-08-03,phone,IE,friendly host
-`,
-    others: {
-      cabins: `Name,Beds,Dogs allowed,List rate,Cleaning fee,Owner,Opened
-Otter,3,no,88.00,35,Hal Brine,2018
-Heron,4,yes,95.50,40,Ada Brine,2019
-Fox,6,yes,115.00,55,Hal Brine,2021
-Badger,4,no,76.00,35,Rolf Moss,2015
-Stoat,2,no,60.00,30,Rolf Moss,2024
-`,
-    },
+    csv: BOOKINGS,
+    others: { cabins: CABINS },
     cases: [
       ['bring in the owner', 'Add ‹Owner› as the ‹Owner› in the table "cabins" where ‹Name› is ‹Cabin›.'],
       ['which bookings have more people than the cabin has beds?', null],
@@ -7498,29 +7466,8 @@ Stoat,2,no,60.00,30,Rolf Moss,2024
   },
   {
     table: 'cabins',
-    csv: `Name,Beds,Dogs allowed,List rate,Cleaning fee,Owner,Opened
-Otter,3,no,88.00,35,Hal Brine,2018
-Heron,4,yes,95.50,40,Ada Brine,2019
-Fox,6,yes,115.00,55,Hal Brine,2021
-Badger,4,no,76.00,35,Rolf Moss,2015
-Stoat,2,no,60.00,30,Rolf Moss,2024
-`,
-    others: {
-      bookings: `Booking,Guest,Cabin,From,To,Adults,Kids,Dog,Rate/night,Extras,Deposit paid,Balance paid,Channel,Country,Feedback
-2041,"Marisk, Tove",Otter,12 Jun 2026,15 Jun 2026,2,1,no,88.00,"sauna 15, firewood 8",80,2026-06-12,web,NO,"Lovely place, clean"
-2042,Jon Aldery,Heron,12 Jun 2026,19 Jun 2026,2,,yes,95.50,,200,,phone,GB,
-2043,"KESTER, UNA",Otter,15 Jun 2026,16 Jun 2026,1,0,no,88.00,late checkout 20,,2026-06-16,Web,ie,cold shower; otherwise fine
-2044,Priya Sol,Fox,18 Jun 2026,28 Jun 2026,4,2,Yes,110.00,"linen 12, sauna 15, boat 40",350,2026-06-18,agency,GB,Great!
-2045,"Marisk, Tove",Fox,02 Jul 2026,05 Jul 2026,2,1,N,110.00,,100,2026-07-02,web,NO,second stay - still lovely
-2046,Ben Okuma,Heron,04 Jul 2026,04 Jul 2026,2,0,no,95.50,,,,phone,,cancelled on the day
-2047,"Rask, Lia",Otter,08 Jul 2026,12 Jul 2026,2,3,n,88.00,firewood 8,90,2026-07-10,WEB,SE,"noisy neighbours, kids liked the boat"
-2048,jon aldery,Heron,10 Jul 2026,17 Jul 2026,2,,yes,95.50,boat 40,200,2026-07-10,phone,GB,as always perfect
-2049,Mia Thorn,Badger,11 Jul 2026,13 Jul 2026,3,0,no,76.00,,50,,agency,IE,broken lamp
-2050,Sam Ode,Fox,20 Jul 2026,27 Jul 2026,5,1,YES,110.00,"linen 12; boat 40",250,2026-07-20,web,FR,too expensive and dirty kitchen
-2051,Ines Falk,Badger,25 Jul 2026,01 Aug 2026,2,2,no,76.00,sauna 15,100,2026-07-25,agency,SE,
-2052,Mia Thorn,Otter,03 Aug 2026,06 Aug 2026,2,0,,88.00,,,2026-08-03,phone,IE,friendly host
-`,
-    },
+    csv: CABINS,
+    others: { bookings: BOOKINGS },
     cases: [
       ['which cabin has never been booked', 'List each ‹Name›; only where not (‹Name› stands under ‹Cabin› in the table "bookings").'],
       ['number of bookings and number of nights per cabin', null],
@@ -7531,20 +7478,7 @@ Stoat,2,no,60.00,30,Rolf Moss,2024
   },
   {
     table: 'lessons',
-    csv: `Lesson ID,Student,Instructor,Date,Start,Minutes,Car,Type,Price,Paid,Km Start,Km End,Mistakes,Comment
-L001,Orla Finch,J. Brandt,2026-03-02,09:00,90,Blue Polo,City,£72.00,yes,20410,20441,4,hill start needs work
-L002,Rob Acker,j. brandt,2026-03-02,11:00,90,Blue Polo,city,£72.00,no,20441,20468,7,stalled twice; nervous
-L003,Sara Venn,M. Okafor,2026-03-03,17:30,45,Red Micra,Parking,£36.00,Yes,8120,8126,2,
-L004,Orla Finch,J. Brandt,2026-03-09,09:00,90,Blue Polo,Motorway,£80.00,yes,20530,20612,1,very good
-L005,Tim Dace,M. Okafor,2026-03-10,,60,Red Micra,City,£48.00,,8190,8188,,km wrong?
-L006,Sara Venn,M Okafor,2026-03-10,18:00,90,Red Micra,Night,£85.00,YES,8201,8250,3,headlights forgotten at first
-L007,Rob Acker,J. Brandt,2026-03-12,11:00,90,Blue Polo,City,£72.00,n,20700,20731,5,better; still stalling
-L008,Lena Groth,P. Silva,2026-03-16,08:15,45,Green Yaris,Parking,£36.00,yes,5010,5013,0,perfect
-L009,Lena Groth,P. Silva,2026-03-16,09:00,45,Green Yaris,City,£36.00,yes,5013,5030,1,
-L010,Tim Dace,M. Okafor,2026-03-17,16:00,60,Red Micra,City,£48.00,no,8320,8349,6,cancelled halfway - rain
-L011,Orla Finch,J. Brandt,2026-03-23,09:00,120,Blue Polo,Test,£130.00,yes,20990,21020,2,passed
-L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8460,8533,2,merging needs work
-`,
+    csv: DRIVING_LESSONS,
     cases: [
       ['Instructors are spelled with and without the dot and in small letters. Use J. Brandt, M. Okafor and P. Silva.', 'Spell ‹Instructor› as "J. Brandt", "M. Okafor" or "P. Silva".'],
       ['make Type start with a capital everywhere', 'In ‹Type›, write in sentence case.'],
@@ -7604,30 +7538,8 @@ L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8
   },
   {
     table: 'lessons',
-    csv: `Lesson ID,Student,Instructor,Date,Start,Minutes,Car,Type,Price,Paid,Km Start,Km End,Mistakes,Comment
-L001,Orla Finch,J. Brandt,2026-03-02,09:00,90,Blue Polo,City,£72.00,yes,20410,20441,4,hill start needs work
-L002,Rob Acker,j. brandt,2026-03-02,11:00,90,Blue Polo,city,£72.00,no,20441,20468,7,stalled twice; nervous
-L003,Sara Venn,M. Okafor,2026-03-03,17:30,45,Red Micra,Parking,£36.00,Yes,8120,8126,2,
-L004,Orla Finch,J. Brandt,2026-03-09,09:00,90,Blue Polo,Motorway,£80.00,yes,20530,20612,1,very good
-L005,Tim Dace,M. Okafor,2026-03-10,,60,Red Micra,City,£48.00,,8190,8188,,km wrong?
-L006,Sara Venn,M Okafor,2026-03-10,18:00,90,Red Micra,Night,£85.00,YES,8201,8250,3,headlights forgotten at first
-L007,Rob Acker,J. Brandt,2026-03-12,11:00,90,Blue Polo,City,£72.00,n,20700,20731,5,better; still stalling
-L008,Lena Groth,P. Silva,2026-03-16,08:15,45,Green Yaris,Parking,£36.00,yes,5010,5013,0,perfect
-L009,Lena Groth,P. Silva,2026-03-16,09:00,45,Green Yaris,City,£36.00,yes,5013,5030,1,
-L010,Tim Dace,M. Okafor,2026-03-17,16:00,60,Red Micra,City,£48.00,no,8320,8349,6,cancelled halfway - rain
-L011,Orla Finch,J. Brandt,2026-03-23,09:00,120,Blue Polo,Test,£130.00,yes,20990,21020,2,passed
-L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8460,8533,2,merging needs work
-`,
-    others: {
-      students: `Student,Born,Phone,Town,Referred By,Joined,Discount %,Theory Passed
-Orla Finch,2007-05-14,0555-1010,Hexley,friend,2026-01-10,10,2026-02-01
-Rob Acker,1999-11-30,0555 2020,Marlow End,web,2026-02-20,0,
-Sara Venn,2006-08-08,05553030,hexley,friend,2026-02-01,10,2026-02-28
-Tim Dace,2008-01-22,,Crane,school,2026-03-01,15,
-Lena Groth,1988-07-03,0555-5050,Hexley,,2026-03-10,0,2026-03-12
-Abe Moll,2007-12-12,0555-6060,Crane,school,2026-03-15,15,
-`,
-    },
+    csv: DRIVING_LESSONS,
+    others: { students: STUDENTS },
     cases: [
       ['add the student\'s town', 'Add ‹Town› as the ‹Town› in the table "students" where ‹Student› is ‹Student›.'],
       ['age of the student at the lesson', 'Add ‹Years from Born to Date› as the whole years from (the ‹Born› in the table "students" where ‹Student› is ‹Student›) to ‹Date›.'],
@@ -7643,30 +7555,8 @@ Abe Moll,2007-12-12,0555-6060,Crane,school,2026-03-15,15,
   },
   {
     table: 'students',
-    csv: `Student,Born,Phone,Town,Referred By,Joined,Discount %,Theory Passed
-Orla Finch,2007-05-14,0555-1010,Hexley,friend,2026-01-10,10,2026-02-01
-Rob Acker,1999-11-30,0555 2020,Marlow End,web,2026-02-20,0,
-Sara Venn,2006-08-08,05553030,hexley,friend,2026-02-01,10,2026-02-28
-Tim Dace,2008-01-22,,Crane,school,2026-03-01,15,
-Lena Groth,1988-07-03,0555-5050,Hexley,,2026-03-10,0,2026-03-12
-Abe Moll,2007-12-12,0555-6060,Crane,school,2026-03-15,15,
-`,
-    others: {
-      lessons: `Lesson ID,Student,Instructor,Date,Start,Minutes,Car,Type,Price,Paid,Km Start,Km End,Mistakes,Comment
-L001,Orla Finch,J. Brandt,2026-03-02,09:00,90,Blue Polo,City,£72.00,yes,20410,20441,4,hill start needs work
-L002,Rob Acker,j. brandt,2026-03-02,11:00,90,Blue Polo,city,£72.00,no,20441,20468,7,stalled twice; nervous
-L003,Sara Venn,M. Okafor,2026-03-03,17:30,45,Red Micra,Parking,£36.00,Yes,8120,8126,2,
-L004,Orla Finch,J. Brandt,2026-03-09,09:00,90,Blue Polo,Motorway,£80.00,yes,20530,20612,1,very good
-L005,Tim Dace,M. Okafor,2026-03-10,,60,Red Micra,City,£48.00,,8190,8188,,km wrong?
-L006,Sara Venn,M Okafor,2026-03-10,18:00,90,Red Micra,Night,£85.00,YES,8201,8250,3,headlights forgotten at first
-L007,Rob Acker,J. Brandt,2026-03-12,11:00,90,Blue Polo,City,£72.00,n,20700,20731,5,better; still stalling
-L008,Lena Groth,P. Silva,2026-03-16,08:15,45,Green Yaris,Parking,£36.00,yes,5010,5013,0,perfect
-L009,Lena Groth,P. Silva,2026-03-16,09:00,45,Green Yaris,City,£36.00,yes,5013,5030,1,
-L010,Tim Dace,M. Okafor,2026-03-17,16:00,60,Red Micra,City,£48.00,no,8320,8349,6,cancelled halfway - rain
-L011,Orla Finch,J. Brandt,2026-03-23,09:00,120,Blue Polo,Test,£130.00,yes,20990,21020,2,passed
-L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8460,8533,2,merging needs work
-`,
-    },
+    csv: STUDENTS,
+    others: { lessons: DRIVING_LESSONS },
     cases: [
       ['students without any lesson', 'Keep rows where not (‹Student› stands under ‹Student› in the table "lessons").'],
       ['how many lessons and how many minutes has everyone had?', null],
@@ -7679,20 +7569,7 @@ L012,Sara Venn,M. Okafor,2026-04-01,17:30,90,Red Micra,Motorway,"£1,80.00",no,8
   },
   {
     table: 'parcels',
-    csv: `Parcel,Packed On,Family,Size,Weight,Items,Packed By,Collected On,Delivery,Diet,Area,Value EUR,Note
-P-501,2026-01-05,Fam. Osk,L,12.4 kg,24,Nell,2026-01-06,no,none,North,48.20,
-P-502,2026-01-05,Fam. Bree,M,8900 g,17,Nell,2026-01-05,no,vegan,east,33.10,no milk please
-P-503,2026-01-05,Single - Dorn,S,4.1 kg,9,Ivo,,yes,,North,15.75,not at home
-P-504,2026-01-12,Fam. Osk,L,13 kg,26,Ivo,2026-01-12,no,none,north ,51.00,
-P-505,2026-01-12,Fam. Quill,XL,18.7 kg,35,Nell,2026-01-14,yes,gluten free,South,72.40,baby food added
-P-506,2026-01-12,Single - Hale,S,3950 g,8,ivo,2026-01-12,no,vegan,East,14.90,wants less bread
-P-507,2026-01-19,Fam. Bree,M,9.2 kg,18,Petra,2026-01-19,No,Vegan,East,35.00,no milk please
-P-508,2026-01-19,Single - Dorn,S,4 kg,9,Petra,2026-01-27,YES,,North,15.20,key at neighbour; leave outside
-P-509,2026-01-19,Fam. Osk,L,12.9 kg,25,Nell,,no,none,North,49.90,moved away?
-P-510,2026-01-26,Fam. Quill,XL,19 kg,36,Ivo,2026-01-26,yes,gluten-free,south,74.00,baby food added
-P-511,2026-01-26,Fam. Tarn,M,,16,Nell,2026-01-28,no,halal,West,31.30,"new family, 3 kids"
-P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants less bread
-`,
+    csv: PARCELS,
     cases: [
       ['weights all in kg, just the figure', 'Turn ‹Weight› into numbers in "kg".'],
       ['Area: capital first letter, no blanks around it', 'In ‹Area›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
@@ -7752,30 +7629,8 @@ P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants l
   },
   {
     table: 'parcels',
-    csv: `Parcel,Packed On,Family,Size,Weight,Items,Packed By,Collected On,Delivery,Diet,Area,Value EUR,Note
-P-501,2026-01-05,Fam. Osk,L,12.4 kg,24,Nell,2026-01-06,no,none,North,48.20,
-P-502,2026-01-05,Fam. Bree,M,8900 g,17,Nell,2026-01-05,no,vegan,east,33.10,no milk please
-P-503,2026-01-05,Single - Dorn,S,4.1 kg,9,Ivo,,yes,,North,15.75,not at home
-P-504,2026-01-12,Fam. Osk,L,13 kg,26,Ivo,2026-01-12,no,none,north ,51.00,
-P-505,2026-01-12,Fam. Quill,XL,18.7 kg,35,Nell,2026-01-14,yes,gluten free,South,72.40,baby food added
-P-506,2026-01-12,Single - Hale,S,3950 g,8,ivo,2026-01-12,no,vegan,East,14.90,wants less bread
-P-507,2026-01-19,Fam. Bree,M,9.2 kg,18,Petra,2026-01-19,No,Vegan,East,35.00,no milk please
-P-508,2026-01-19,Single - Dorn,S,4 kg,9,Petra,2026-01-27,YES,,North,15.20,key at neighbour; leave outside
-P-509,2026-01-19,Fam. Osk,L,12.9 kg,25,Nell,,no,none,North,49.90,moved away?
-P-510,2026-01-26,Fam. Quill,XL,19 kg,36,Ivo,2026-01-26,yes,gluten-free,south,74.00,baby food added
-P-511,2026-01-26,Fam. Tarn,M,,16,Nell,2026-01-28,no,halal,West,31.30,"new family, 3 kids"
-P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants less bread
-`,
-    others: {
-      families: `Name,Adults,Children,Since,Street,Phone,Allowance EUR,Contact Person
-Fam. Osk,2,3,2024-05-01,12 Weir Lane,0555 101,150.00,Mina Osk
-Fam. Bree,1,2,2025-02-15,3 Station Rd,0555 102,100.00,Cal Bree
-Single - Dorn,1,0,2025-11-01,40 Mill St,,50.00,Edda Dorn
-Fam. Quill,2,5,2023-09-10,8 Weir Lane,0555 104,220.00,Tess Quill
-Single - Hale,1,0,2025-12-20,17 Hop Row,0555 105,50.00,Jon Hale
-Fam. Moor,2,1,2026-01-20,5 Hop Row,0555 106,120.00,Ria Moor
-`,
-    },
+    csv: PARCELS,
+    others: { families: FAMILIES },
     cases: [
       ['bring in the phone and the street', 'Add ‹Phone› as the ‹Phone› in the table "families" where ‹Name› is ‹Family›. Add ‹Street› as the ‹Street› in the table "families" where ‹Name› is ‹Family›.'],
       ['persons per parcel: adults plus children of the family', 'Add ‹persons per parcel› as (the ‹Adults› in the table "families" where ‹Name› is ‹Family›) plus (the ‹Children› in the table "families" where ‹Name› is ‹Family›).'],
@@ -7789,30 +7644,8 @@ Fam. Moor,2,1,2026-01-20,5 Hop Row,0555 106,120.00,Ria Moor
   },
   {
     table: 'families',
-    csv: `Name,Adults,Children,Since,Street,Phone,Allowance EUR,Contact Person
-Fam. Osk,2,3,2024-05-01,12 Weir Lane,0555 101,150.00,Mina Osk
-Fam. Bree,1,2,2025-02-15,3 Station Rd,0555 102,100.00,Cal Bree
-Single - Dorn,1,0,2025-11-01,40 Mill St,,50.00,Edda Dorn
-Fam. Quill,2,5,2023-09-10,8 Weir Lane,0555 104,220.00,Tess Quill
-Single - Hale,1,0,2025-12-20,17 Hop Row,0555 105,50.00,Jon Hale
-Fam. Moor,2,1,2026-01-20,5 Hop Row,0555 106,120.00,Ria Moor
-`,
-    others: {
-      parcels: `Parcel,Packed On,Family,Size,Weight,Items,Packed By,Collected On,Delivery,Diet,Area,Value EUR,Note
-P-501,2026-01-05,Fam. Osk,L,12.4 kg,24,Nell,2026-01-06,no,none,North,48.20,
-P-502,2026-01-05,Fam. Bree,M,8900 g,17,Nell,2026-01-05,no,vegan,east,33.10,no milk please
-P-503,2026-01-05,Single - Dorn,S,4.1 kg,9,Ivo,,yes,,North,15.75,not at home
-P-504,2026-01-12,Fam. Osk,L,13 kg,26,Ivo,2026-01-12,no,none,north ,51.00,
-P-505,2026-01-12,Fam. Quill,XL,18.7 kg,35,Nell,2026-01-14,yes,gluten free,South,72.40,baby food added
-P-506,2026-01-12,Single - Hale,S,3950 g,8,ivo,2026-01-12,no,vegan,East,14.90,wants less bread
-P-507,2026-01-19,Fam. Bree,M,9.2 kg,18,Petra,2026-01-19,No,Vegan,East,35.00,no milk please
-P-508,2026-01-19,Single - Dorn,S,4 kg,9,Petra,2026-01-27,YES,,North,15.20,key at neighbour; leave outside
-P-509,2026-01-19,Fam. Osk,L,12.9 kg,25,Nell,,no,none,North,49.90,moved away?
-P-510,2026-01-26,Fam. Quill,XL,19 kg,36,Ivo,2026-01-26,yes,gluten-free,south,74.00,baby food added
-P-511,2026-01-26,Fam. Tarn,M,,16,Nell,2026-01-28,no,halal,West,31.30,"new family, 3 kids"
-P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants less bread
-`,
-    },
+    csv: FAMILIES,
+    others: { parcels: PARCELS },
     cases: [
       ['families that never got a parcel', 'Keep rows where not (‹Name› stands under ‹Family› in the table "parcels").'],
       ['total value per family from parcels', 'Add ‹Total Value EUR› as the sum of all ‹Value EUR› in the table "parcels" where ‹Family› is ‹Name›.'],
@@ -7825,19 +7658,7 @@ P-512,2026-02-02,Single - Hale,S,4.0 kg,,Petra,2026-02-02,no,vegan,East,,wants l
   },
   {
     table: 'visits',
-    csv: `Visit No,Lift,Building,Technician,Visit Date,Next Due,Reason,Hours,Parts Used,Parts Cost,Rate,Stopped (min),Result,Persons Trapped,Report
-V-1001,LF-12,Harbour House,Oda Wenn,03.03.2026,03.09.2026,routine,"1,5",none,,"72,00 EUR",0,passed,0,"all fine, oiled the rails"
-V-1002,LF-07,harbour house,T. Krall,04.03.2026,,breakdown,3,door motor (2 pcs); belt,"245,90","72,00 EUR",190,repaired,2,"door motor burnt out, replaced"
-V-1003,LF-31,Weir Tower,Oda Wenn,05.03.2026,05.09.2026,Routine,2,lamp (4 pcs),"18,40","72,00 EUR",n/a,Passed,,lamps in the cabin changed
-V-1004,LF-32,Weir Tower,O. Wenn,05.03.2026,05.06.2026,routine,"1,25",none,,"72,00 EUR",0,failed,0,emergency phone dead; door closes too fast
-V-1005,LF-07,Harbour House,Jin Abara,19.03.2026,19.09.2026,follow-up,1,,,"80,00 EUR",0,passed,0,
-V-1006,LF-44,Old Mill,T. Krall,23.03.2026,,breakdown,"5,5",rope set; brake pads (1 pc),"1.312,00","80,00 EUR",410,repaired,3,brake stuck between 3rd and 4th floor; people freed by fire service
-V-1007,LF-12,Harbour House,Jin Abara,02.04.2026,02.10.2026,complaint,"0,75",none,,"72,00 EUR",0,passed,0,strange noise not found
-V-1008,LF-32,WEIR TOWER,Oda Wenn,07.04.2026,07.10.2026,follow-up,2,phone unit (1 pc),"96,50","72,00 EUR",35,passed,0,"phone replaced, works"
-V-1009,LF-50,Quay Centre,Jin Abara,14.04.2026,14.10.2026,routine,,none,,"72,00 EUR",0,passed,0,report follows
-V-1010,LF-44,Old Mill,T Krall,15.04.2026,15.10.2026,Follow-up,"1,5",none,,"80,00 EUR",,failed,0,rope worn already; door closes too fast
-V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 EUR",95,repaired,1,belt slipped again
-`,
+    csv: LIFT_VISITS,
     cases: [
       ['The buildings need tidying: no shouting, no all-small, every word with one capital.', 'In ‹Building›, write in title case.'],
       ['Oda Wenn, Jin Abara and T. Krall are our only technicians, so please make the column say just those', 'Spell ‹Technician› as "Oda Wenn", "Jin Abara" or "T. Krall".'],
@@ -7899,30 +7720,8 @@ V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 
   },
   {
     table: 'visits',
-    csv: `Visit No,Lift,Building,Technician,Visit Date,Next Due,Reason,Hours,Parts Used,Parts Cost,Rate,Stopped (min),Result,Persons Trapped,Report
-V-1001,LF-12,Harbour House,Oda Wenn,03.03.2026,03.09.2026,routine,"1,5",none,,"72,00 EUR",0,passed,0,"all fine, oiled the rails"
-V-1002,LF-07,harbour house,T. Krall,04.03.2026,,breakdown,3,door motor (2 pcs); belt,"245,90","72,00 EUR",190,repaired,2,"door motor burnt out, replaced"
-V-1003,LF-31,Weir Tower,Oda Wenn,05.03.2026,05.09.2026,Routine,2,lamp (4 pcs),"18,40","72,00 EUR",n/a,Passed,,lamps in the cabin changed
-V-1004,LF-32,Weir Tower,O. Wenn,05.03.2026,05.06.2026,routine,"1,25",none,,"72,00 EUR",0,failed,0,emergency phone dead; door closes too fast
-V-1005,LF-07,Harbour House,Jin Abara,19.03.2026,19.09.2026,follow-up,1,,,"80,00 EUR",0,passed,0,
-V-1006,LF-44,Old Mill,T. Krall,23.03.2026,,breakdown,"5,5",rope set; brake pads (1 pc),"1.312,00","80,00 EUR",410,repaired,3,brake stuck between 3rd and 4th floor; people freed by fire service
-V-1007,LF-12,Harbour House,Jin Abara,02.04.2026,02.10.2026,complaint,"0,75",none,,"72,00 EUR",0,passed,0,strange noise not found
-V-1008,LF-32,WEIR TOWER,Oda Wenn,07.04.2026,07.10.2026,follow-up,2,phone unit (1 pc),"96,50","72,00 EUR",35,passed,0,"phone replaced, works"
-V-1009,LF-50,Quay Centre,Jin Abara,14.04.2026,14.10.2026,routine,,none,,"72,00 EUR",0,passed,0,report follows
-V-1010,LF-44,Old Mill,T Krall,15.04.2026,15.10.2026,Follow-up,"1,5",none,,"80,00 EUR",,failed,0,rope worn already; door closes too fast
-V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 EUR",95,repaired,1,belt slipped again
-`,
-    others: {
-      lifts: `Lift Code,Site,Maker,Year,Floors,Max Persons,Max kg,Contract,Monthly Fee
-LF-07,Harbour House,Brandt,1996,7,6,450,full,180.00
-LF-12,Harbour House,Ossel,2011,7,8,630,basic,95.00
-LF-31,Weir Tower,Ossel,2018,21,13,1000,full,260.00
-LF-32,Weir Tower,Ossel,2018,21,13,1000,full,260.00
-LF-44,Old Mill,Hand & Co,1974,5,4,320,basic,110.00
-LF-50,Quay Centre,Brandt,2005,4,10,800,basic,90.00
-LF-51,Quay Centre,Brandt,2005,4,10,800,none,
-`,
-    },
+    csv: LIFT_VISITS,
+    others: { lifts: LIFTS },
     cases: [
       ['add maker and year of the lift', 'Add ‹Maker› as the ‹Maker› in the table "lifts" where ‹Lift Code› is ‹Lift›. Add ‹Year› as the ‹Year› in the table "lifts" where ‹Lift Code› is ‹Lift›.'],
       ['how old was each lift when it was visited? year of the visit minus year built', null],
@@ -7936,30 +7735,8 @@ LF-51,Quay Centre,Brandt,2005,4,10,800,none,
   },
   {
     table: 'lifts',
-    csv: `Lift Code,Site,Maker,Year,Floors,Max Persons,Max kg,Contract,Monthly Fee
-LF-07,Harbour House,Brandt,1996,7,6,450,full,180.00
-LF-12,Harbour House,Ossel,2011,7,8,630,basic,95.00
-LF-31,Weir Tower,Ossel,2018,21,13,1000,full,260.00
-LF-32,Weir Tower,Ossel,2018,21,13,1000,full,260.00
-LF-44,Old Mill,Hand & Co,1974,5,4,320,basic,110.00
-LF-50,Quay Centre,Brandt,2005,4,10,800,basic,90.00
-LF-51,Quay Centre,Brandt,2005,4,10,800,none,
-`,
-    others: {
-      visits: `Visit No,Lift,Building,Technician,Visit Date,Next Due,Reason,Hours,Parts Used,Parts Cost,Rate,Stopped (min),Result,Persons Trapped,Report
-V-1001,LF-12,Harbour House,Oda Wenn,03.03.2026,03.09.2026,routine,"1,5",none,,"72,00 EUR",0,passed,0,"all fine, oiled the rails"
-V-1002,LF-07,harbour house,T. Krall,04.03.2026,,breakdown,3,door motor (2 pcs); belt,"245,90","72,00 EUR",190,repaired,2,"door motor burnt out, replaced"
-V-1003,LF-31,Weir Tower,Oda Wenn,05.03.2026,05.09.2026,Routine,2,lamp (4 pcs),"18,40","72,00 EUR",n/a,Passed,,lamps in the cabin changed
-V-1004,LF-32,Weir Tower,O. Wenn,05.03.2026,05.06.2026,routine,"1,25",none,,"72,00 EUR",0,failed,0,emergency phone dead; door closes too fast
-V-1005,LF-07,Harbour House,Jin Abara,19.03.2026,19.09.2026,follow-up,1,,,"80,00 EUR",0,passed,0,
-V-1006,LF-44,Old Mill,T. Krall,23.03.2026,,breakdown,"5,5",rope set; brake pads (1 pc),"1.312,00","80,00 EUR",410,repaired,3,brake stuck between 3rd and 4th floor; people freed by fire service
-V-1007,LF-12,Harbour House,Jin Abara,02.04.2026,02.10.2026,complaint,"0,75",none,,"72,00 EUR",0,passed,0,strange noise not found
-V-1008,LF-32,WEIR TOWER,Oda Wenn,07.04.2026,07.10.2026,follow-up,2,phone unit (1 pc),"96,50","72,00 EUR",35,passed,0,"phone replaced, works"
-V-1009,LF-50,Quay Centre,Jin Abara,14.04.2026,14.10.2026,routine,,none,,"72,00 EUR",0,passed,0,report follows
-V-1010,LF-44,Old Mill,T Krall,15.04.2026,15.10.2026,Follow-up,"1,5",none,,"80,00 EUR",,failed,0,rope worn already; door closes too fast
-V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 EUR",95,repaired,1,belt slipped again
-`,
-    },
+    csv: LIFTS,
+    others: { visits: LIFT_VISITS },
     cases: [
       ['which lifts haven\'t been visited yet', 'Keep rows where not (‹Lift Code› stands under ‹Lift› in the table "visits").'],
       ['number of breakdowns for each lift', null],
@@ -7971,20 +7748,7 @@ V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 
   },
   {
     table: 'appointments',
-    csv: `Appt,Patient,Therapist,Day,Time,Planned min,Actual min,Treatment,Insurer,Fee,Copay,Status,Pain before,Pain after,Remarks
-1,"Holm, Greta",Nils Avery,12/01/2026,08:30,30,35,massage,Covra,"$45.00",5,done,7,4,brought letter
-2,"Petty, Sam",nils avery,12/01/2026,09:10,45,45,Exercise,Private,"$60.00",,done,5,5,no change
-3,"Uchida, Ren",Bea Lorn,12/01/2026,10:00,30,,massage,MediOne,"$45.00",5,no-show,,,did not call
-4,"Holm, Greta",Nils Avery,19/01/2026,08:30,30,30,massage,covra,"$45.00",5,done,6,2,much better!
-5,"Varga, Ilse",Bea Lorn,20/01/2026,14:15,60,70,Shockwave,Medi One,"$110.00",10,Done,8,6,wants evening slots
-6,"Uchida, Ren",Bea Lorn,26/01/2026,10:00,30,30,Massage,MediOne,"$45.00",5,done,6,5,
-7,"Petty, Sam",Nils Avery,26/01/2026,09:00,45,40,exercise,Private,"$60.00",,done,5,3,"doing homework, nice"
-8,"Arden, Jo",Omar Fey,27/01/2026,16:30,45,,exercise,Covra,"$60.00",5,cancelled,,,called day before
-9,"Varga, Ilse",Bea Lorn,03/02/2026,18:00,60,60,shockwave,MediOne,"$110.00",10,done,6,3,evening ok
-10,"Arden, Jo",Omar Fey,05/02/2026,16:30,45,50,exercise,Covra,"$60.00",5,done,4,4,late 10 min; parking
-11,"Holm, Greta",Nils Avery,09/02/2026,08:30,30,25,massage,Covra,"$45.00",5,done,3,1,last one
-12,"Brandt, Leo",Omar Fey,10/02/2026,,30,30,Taping,,"$1,20.00",,done,2,0,fee wrong?
-`,
+    csv: APPOINTMENTS,
     cases: [
       ['turn the patient names round so it is Greta Holm and so on', null],
       ['treatment: all lower case please', 'In ‹Treatment›, write in lower case.'],
@@ -8043,31 +7807,8 @@ V-1011,LF-07,Harbour House,Oda Wenn,21.04.2026,,breakdown,2,belt,"39,00","72,00 
   },
   {
     table: 'appointments',
-    csv: `Appt,Patient,Therapist,Day,Time,Planned min,Actual min,Treatment,Insurer,Fee,Copay,Status,Pain before,Pain after,Remarks
-1,"Holm, Greta",Nils Avery,12/01/2026,08:30,30,35,massage,Covra,"$45.00",5,done,7,4,brought letter
-2,"Petty, Sam",nils avery,12/01/2026,09:10,45,45,Exercise,Private,"$60.00",,done,5,5,no change
-3,"Uchida, Ren",Bea Lorn,12/01/2026,10:00,30,,massage,MediOne,"$45.00",5,no-show,,,did not call
-4,"Holm, Greta",Nils Avery,19/01/2026,08:30,30,30,massage,covra,"$45.00",5,done,6,2,much better!
-5,"Varga, Ilse",Bea Lorn,20/01/2026,14:15,60,70,Shockwave,Medi One,"$110.00",10,Done,8,6,wants evening slots
-6,"Uchida, Ren",Bea Lorn,26/01/2026,10:00,30,30,Massage,MediOne,"$45.00",5,done,6,5,
-7,"Petty, Sam",Nils Avery,26/01/2026,09:00,45,40,exercise,Private,"$60.00",,done,5,3,"doing homework, nice"
-8,"Arden, Jo",Omar Fey,27/01/2026,16:30,45,,exercise,Covra,"$60.00",5,cancelled,,,called day before
-9,"Varga, Ilse",Bea Lorn,03/02/2026,18:00,60,60,shockwave,MediOne,"$110.00",10,done,6,3,evening ok
-10,"Arden, Jo",Omar Fey,05/02/2026,16:30,45,50,exercise,Covra,"$60.00",5,done,4,4,late 10 min; parking
-11,"Holm, Greta",Nils Avery,09/02/2026,08:30,30,25,massage,Covra,"$45.00",5,done,3,1,last one
-12,"Brandt, Leo",Omar Fey,10/02/2026,,30,30,Taping,,"$1,20.00",,done,2,0,fee wrong?
-`,
-    others: {
-      patients: `Patient Name,Born,City,Insurance No,Sessions Allowed,Doctor
-Greta Holm,1958-04-11,Ostley,CV-88120,6,Dr. Hale
-Sam Petty,1990-09-23,Marrow,,,
-Ren Uchida,2001-01-30,Ostley,MO-1177,4,Dr. Quist
-Ilse Varga,1972-12-05,Pell,MO-2030,2,Dr. Hale
-Jo Arden,1985-06-18,Marrow,CV-90011,8,Dr. Ibsen
-Leo Brandt,2010-02-02,Pell,,,
-Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
-`,
-    },
+    csv: APPOINTMENTS,
+    others: { patients: PATIENTS },
     cases: [
       ['look up the city of each patient', null],
       ['age on the day of the appointment', null],
@@ -8080,31 +7821,8 @@ Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
   },
   {
     table: 'patients',
-    csv: `Patient Name,Born,City,Insurance No,Sessions Allowed,Doctor
-Greta Holm,1958-04-11,Ostley,CV-88120,6,Dr. Hale
-Sam Petty,1990-09-23,Marrow,,,
-Ren Uchida,2001-01-30,Ostley,MO-1177,4,Dr. Quist
-Ilse Varga,1972-12-05,Pell,MO-2030,2,Dr. Hale
-Jo Arden,1985-06-18,Marrow,CV-90011,8,Dr. Ibsen
-Leo Brandt,2010-02-02,Pell,,,
-Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
-`,
-    others: {
-      appointments: `Appt,Patient,Therapist,Day,Time,Planned min,Actual min,Treatment,Insurer,Fee,Copay,Status,Pain before,Pain after,Remarks
-1,"Holm, Greta",Nils Avery,12/01/2026,08:30,30,35,massage,Covra,"$45.00",5,done,7,4,brought letter
-2,"Petty, Sam",nils avery,12/01/2026,09:10,45,45,Exercise,Private,"$60.00",,done,5,5,no change
-3,"Uchida, Ren",Bea Lorn,12/01/2026,10:00,30,,massage,MediOne,"$45.00",5,no-show,,,did not call
-4,"Holm, Greta",Nils Avery,19/01/2026,08:30,30,30,massage,covra,"$45.00",5,done,6,2,much better!
-5,"Varga, Ilse",Bea Lorn,20/01/2026,14:15,60,70,Shockwave,Medi One,"$110.00",10,Done,8,6,wants evening slots
-6,"Uchida, Ren",Bea Lorn,26/01/2026,10:00,30,30,Massage,MediOne,"$45.00",5,done,6,5,
-7,"Petty, Sam",Nils Avery,26/01/2026,09:00,45,40,exercise,Private,"$60.00",,done,5,3,"doing homework, nice"
-8,"Arden, Jo",Omar Fey,27/01/2026,16:30,45,,exercise,Covra,"$60.00",5,cancelled,,,called day before
-9,"Varga, Ilse",Bea Lorn,03/02/2026,18:00,60,60,shockwave,MediOne,"$110.00",10,done,6,3,evening ok
-10,"Arden, Jo",Omar Fey,05/02/2026,16:30,45,50,exercise,Covra,"$60.00",5,done,4,4,late 10 min; parking
-11,"Holm, Greta",Nils Avery,09/02/2026,08:30,30,25,massage,Covra,"$45.00",5,done,3,1,last one
-12,"Brandt, Leo",Omar Fey,10/02/2026,,30,30,Taping,,"$1,20.00",,done,2,0,fee wrong?
-`,
-    },
+    csv: PATIENTS,
+    others: { appointments: APPOINTMENTS },
     cases: [
       ['who has never been here?', null],
       ['number of appointments for each', null],
@@ -8115,20 +7833,7 @@ Mia Toft,1999-07-07,Ostley,CV-91111,6,Dr. Quist
   },
   {
     table: 'orders',
-    csv: `Order,Ordered On,Bakery,Product,Pcs,Unit Price,Deliver On,Delivered On,Driver,Crates Out,Crates Back,Complaint,Paid By,Paid On
-B-900,01.06.2026,Cafe Linde,Rye loaf 750 g,40,2.85,02.06.2026,02.06.2026,Ulla,4,4,,invoice,15.06.2026
-B-901,01.06.2026,Hotel Port,Roll white,200,0.38,02.06.2026,02.06.2026,Ulla,5,3,rolls too dark,invoice,
-B-902,01.06.2026,cafe linde,Butter croissant,60,1.10,02.06.2026,03.06.2026,Marek,3,3,came a day late; 5 crushed,invoice,15.06.2026
-B-903,02.06.2026,School Kitchen East,Roll white,150,0.36,03.06.2026,03.06.2026,Ulla,4,4,,cash,03.06.2026
-B-904,02.06.2026,Hotel Port,Rye loaf 750 g,30,2.90,03.06.2026,,Marek,3,,,invoice,
-B-905,03.06.2026,Kiosk Nord,Butter croissant,24,1.20,04.06.2026,04.06.2026,marek,1,0,2 missing,cash,04.06.2026
-B-906,05.06.2026,Hotel Port,Seed bun,80,0.65,06.06.2026,06.06.2026,,2,2,,invoice,20.06.2026
-B-907,08.06.2026,Cafe Linde,Rye loaf 500 g,25,2.10,09.06.2026,09.06.2026,Ulla,2,1,label wrong,Invoice,
-B-908,08.06.2026,Kiosk Nord,Roll white,60,0.40,09.06.2026,09.06.2026,Ulla,2,2,,cash,09.06.2026
-B-909,10.06.2026,School Kitchen East,Seed bun,120,0.62,11.06.2026,12.06.2026,Marek,3,3,late and cold,cash,12.06.2026
-B-910,15.06.2026,Hotel Port,Butter croissant,90,1.05,16.06.2026,16.06.2026,Ulla,4,2,,invoice,30.06.2026
-B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,forgot to count,invoice,
-`,
+    csv: BAKERY_ORDERS,
     cases: [
       ['Cafe Linde and Marek are sometimes in small letters, please correct that in both columns', null],
       ['all four dates should become real dates, day.month.year', null],
@@ -8182,29 +7887,8 @@ B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,f
   },
   {
     table: 'orders',
-    csv: `Order,Ordered On,Bakery,Product,Pcs,Unit Price,Deliver On,Delivered On,Driver,Crates Out,Crates Back,Complaint,Paid By,Paid On
-B-900,01.06.2026,Cafe Linde,Rye loaf 750 g,40,2.85,02.06.2026,02.06.2026,Ulla,4,4,,invoice,15.06.2026
-B-901,01.06.2026,Hotel Port,Roll white,200,0.38,02.06.2026,02.06.2026,Ulla,5,3,rolls too dark,invoice,
-B-902,01.06.2026,cafe linde,Butter croissant,60,1.10,02.06.2026,03.06.2026,Marek,3,3,came a day late; 5 crushed,invoice,15.06.2026
-B-903,02.06.2026,School Kitchen East,Roll white,150,0.36,03.06.2026,03.06.2026,Ulla,4,4,,cash,03.06.2026
-B-904,02.06.2026,Hotel Port,Rye loaf 750 g,30,2.90,03.06.2026,,Marek,3,,,invoice,
-B-905,03.06.2026,Kiosk Nord,Butter croissant,24,1.20,04.06.2026,04.06.2026,marek,1,0,2 missing,cash,04.06.2026
-B-906,05.06.2026,Hotel Port,Seed bun,80,0.65,06.06.2026,06.06.2026,,2,2,,invoice,20.06.2026
-B-907,08.06.2026,Cafe Linde,Rye loaf 500 g,25,2.10,09.06.2026,09.06.2026,Ulla,2,1,label wrong,Invoice,
-B-908,08.06.2026,Kiosk Nord,Roll white,60,0.40,09.06.2026,09.06.2026,Ulla,2,2,,cash,09.06.2026
-B-909,10.06.2026,School Kitchen East,Seed bun,120,0.62,11.06.2026,12.06.2026,Marek,3,3,late and cold,cash,12.06.2026
-B-910,15.06.2026,Hotel Port,Butter croissant,90,1.05,16.06.2026,16.06.2026,Ulla,4,2,,invoice,30.06.2026
-B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,forgot to count,invoice,
-`,
-    others: {
-      customers: `Customer,Kind,District,Terms days,Discount,Crate limit,Since,Mail
-Cafe Linde,cafe,Old Town,14,5%,10,2019-03-01,linde@mailo.example
-Hotel Port,hotel,Harbour,30,8%,12,2015-06-15,orders@hotelport.example
-School Kitchen East,school,Eastside,0,,8,2022-09-01,
-Kiosk Nord,kiosk,Harbour,0,,4,2024-01-10,kiosknord@mailo.example
-Villa Rosa,restaurant,Old Town,14,3%,6,2023-11-20,rosa@villarosa.example
-`,
-    },
+    csv: BAKERY_ORDERS,
+    others: { customers: BAKERY_CUSTOMERS },
     cases: [
       ['add the district of the bakery', 'Add ‹District› as the ‹District› in the table "customers" where ‹Customer› is ‹Bakery›.'],
       ['price after the customer\'s discount, nothing means no discount, 3 decimals', 'Add ‹Unit Price times 1 minus Discount per 100› as ‹Unit Price› times (1 minus ((the ‹Discount› in the table "customers" where ‹Customer› is ‹Bakery›) divided by 100)). Add ‹Discount› as the ‹Discount› in the table "customers" where ‹Customer› is ‹Bakery› rounded to 3 decimals.'],
@@ -8218,29 +7902,8 @@ Villa Rosa,restaurant,Old Town,14,3%,6,2023-11-20,rosa@villarosa.example
   },
   {
     table: 'customers',
-    csv: `Customer,Kind,District,Terms days,Discount,Crate limit,Since,Mail
-Cafe Linde,cafe,Old Town,14,5%,10,2019-03-01,linde@mailo.example
-Hotel Port,hotel,Harbour,30,8%,12,2015-06-15,orders@hotelport.example
-School Kitchen East,school,Eastside,0,,8,2022-09-01,
-Kiosk Nord,kiosk,Harbour,0,,4,2024-01-10,kiosknord@mailo.example
-Villa Rosa,restaurant,Old Town,14,3%,6,2023-11-20,rosa@villarosa.example
-`,
-    others: {
-      orders: `Order,Ordered On,Bakery,Product,Pcs,Unit Price,Deliver On,Delivered On,Driver,Crates Out,Crates Back,Complaint,Paid By,Paid On
-B-900,01.06.2026,Cafe Linde,Rye loaf 750 g,40,2.85,02.06.2026,02.06.2026,Ulla,4,4,,invoice,15.06.2026
-B-901,01.06.2026,Hotel Port,Roll white,200,0.38,02.06.2026,02.06.2026,Ulla,5,3,rolls too dark,invoice,
-B-902,01.06.2026,cafe linde,Butter croissant,60,1.10,02.06.2026,03.06.2026,Marek,3,3,came a day late; 5 crushed,invoice,15.06.2026
-B-903,02.06.2026,School Kitchen East,Roll white,150,0.36,03.06.2026,03.06.2026,Ulla,4,4,,cash,03.06.2026
-B-904,02.06.2026,Hotel Port,Rye loaf 750 g,30,2.90,03.06.2026,,Marek,3,,,invoice,
-B-905,03.06.2026,Kiosk Nord,Butter croissant,24,1.20,04.06.2026,04.06.2026,marek,1,0,2 missing,cash,04.06.2026
-B-906,05.06.2026,Hotel Port,Seed bun,80,0.65,06.06.2026,06.06.2026,,2,2,,invoice,20.06.2026
-B-907,08.06.2026,Cafe Linde,Rye loaf 500 g,25,2.10,09.06.2026,09.06.2026,Ulla,2,1,label wrong,Invoice,
-B-908,08.06.2026,Kiosk Nord,Roll white,60,0.40,09.06.2026,09.06.2026,Ulla,2,2,,cash,09.06.2026
-B-909,10.06.2026,School Kitchen East,Seed bun,120,0.62,11.06.2026,12.06.2026,Marek,3,3,late and cold,cash,12.06.2026
-B-910,15.06.2026,Hotel Port,Butter croissant,90,1.05,16.06.2026,16.06.2026,Ulla,4,2,,invoice,30.06.2026
-B-911,15.06.2026,Cafe Linde,Cinnamon knot,,1.60,16.06.2026,16.06.2026,Ulla,1,1,forgot to count,invoice,
-`,
-    },
+    csv: BAKERY_CUSTOMERS,
+    others: { orders: BAKERY_ORDERS },
     cases: [
       ['who hasn\'t ordered anything?', 'Keep rows where not (‹Customer› stands under ‹Bakery› in the table "orders").'],
       ['number of orders and pieces in total per customer', 'Add ‹Number of orders› as (the number of ‹Bakery› in the table "orders" where ‹Bakery› is ‹Customer›), or 0 where it is blank. Add ‹Total Pcs› as the sum of all ‹Pcs› in the table "orders" where ‹Bakery› is ‹Customer›.'],

@@ -1,3 +1,4 @@
+import { MONTHS } from '../../values/date';
 import { unitName } from '../../values/units';
 import { keyOf } from '../chart';
 import { usesTable, type Doubt } from './doubt';
@@ -43,7 +44,7 @@ export const columnDoubts: readonly Doubt[] = [
   // Nor is somebody who stands in the cells.
   { price: 2.5, holds: (plans, { stands }) => plans.some((p) => p.step === 'calculate' && !p.replace && / /.test(p.name) && (p.as.kind === 'written' || p.as.kind === 'piece') && stands(p.name)) },
   // A month is hardly what a column of words is to be called.
-  { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:january|february|march|april|may|june|july|august|september|october|november|december)$/i.test(p.name)), asks: 'Is this the name of the column?' },
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && MONTHS.some((m) => m.toLowerCase() === p.name.toLowerCase())), asks: 'Is this the name of the column?' },
   // 'Value by street' asks for more than the street.
   { price: 1.2, holds: (plans, { byGroup }) => byGroup && plans.length > 0 && plans.every((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'lookup' && p.as.fn === 'only') },
   // So are 'those who paid'.

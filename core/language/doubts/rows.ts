@@ -1,3 +1,4 @@
+import { isMentioning } from '../finish';
 import { unitInName } from '../../formula/dimensions';
 import { convertUnit, unitSort } from '../../values/units';
 import { columnsOf, type Condition } from '../../formula/expression';
@@ -18,22 +19,22 @@ function neverTrue(where: Condition): boolean {
   return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
 }
 
-/** Every comparison anywhere in plans. */
-function compared(node: unknown): Extract<Condition, { kind: 'compare' }>[] {
+/** Every node of a sort anywhere in plans. */
+function nodesIn<T>(node: unknown, is: (n: object) => n is T & object): T[] {
   if (typeof node !== 'object' || node === null) return [];
-  const own = 'kind' in node && node.kind === 'compare' ? [node as Extract<Condition, { kind: 'compare' }>] : [];
-  return [...own, ...Object.values(node).flatMap(compared)];
+  return [...(is(node) ? [node] : []), ...Object.values(node).flatMap((part) => nodesIn(part, is))];
 }
 
+type Compared = Extract<Condition, { kind: 'compare' }>;
+/** Every comparison anywhere in plans. */
+const compared = (node: unknown): Compared[] => nodesIn(node, (n): n is Compared => 'kind' in n && n.kind === 'compare');
+
+type Sought = Extract<Condition, { kind: 'text' }>;
 /** The words that are looked for anywhere in a plan. */
-function wordsSought(node: unknown): (readonly string[])[] {
-  if (typeof node !== 'object' || node === null) return [];
-  const own = 'kind' in node && node.kind === 'text' && 'test' in node && node.test === 'mentions' && 'texts' in node ? [node.texts as readonly string[]] : [];
-  return [...own, ...Object.values(node).flatMap(wordsSought)];
-}
+const wordsSought = (node: unknown): (readonly string[])[] => nodesIn(node, (n): n is Sought => 'kind' in n && n.kind === 'text' && 'test' in n && n.test === 'mentions').map((n) => n.texts);
 
 /** Does one of some conditions look for words that stand in no cell of its column? */
-const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => conditions.some((c) => c.kind === 'text' && c.test === 'mentions' && c.of.kind === 'column' && nowhere(c.of.name, c.texts));
+const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => conditions.some((c) => isMentioning(c) && nowhere(c.of.name, c.texts));
 
 /** Is anything compared with the very same? */
 const comparesItself = (plans: readonly Plan[]): boolean => compared(plans).some((c) => keyOf(c.left) === keyOf(c.right));

@@ -58,9 +58,13 @@ const makeNumber = (v: number): Act =>
     return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && (plan.step === 'filter' || ![0, 1, 100].includes(n.value)), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
   });
 
+interface ClockLimit { readonly kind: 'compare'; readonly left: { readonly kind: 'clock' }; readonly right: { readonly kind: 'number'; readonly value: number } }
+const isClockLimit = (n: unknown): n is ClockLimit => {
+  const c = n as Partial<ClockLimit> | null;
+  return typeof n === 'object' && n !== null && c!.kind === 'compare' && c!.left?.kind === 'clock' && c!.right?.kind === 'number';
+};
 /** Another time of day in what was said before. */
-const makeTime = (minutes: number): Act =>
-  amend(`make time ${minutes}`, (plan) => { let found = 0; const made = rewrite(plan, (n) => { const c = n as { kind?: string; left?: { kind?: string }; right?: { kind?: string; value?: number } } | null; if (typeof n !== 'object' || c === null || c.kind !== 'compare' || c.left?.kind !== 'clock' || c.right?.kind !== 'number') return undefined; found++; return { ...c, right: number(minutes) }; }); return found === 1 ? made : null; });
+const makeTime = (minutes: number): Act => amend(`make time ${minutes}`, (plan) => otherNumber(plan, isClockLimit, (n) => ({ ...(n as ClockLimit), right: number(minutes) })));
 
 /** Only where it changes what the request before said. */
 const ofLast = (act: Act): Act => ({ key: `last ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });

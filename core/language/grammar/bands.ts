@@ -50,16 +50,19 @@ function touching(from: string, to: string, head: CheckedHead): boolean {
   return sampleOf(from, { head }).some((v) => v.trim() !== '' && ends.has(folded(v)));
 }
 
+/** Are some bounds days? */
+const isDated = (bounds: Bounds, other: CheckedHead): boolean => bounds.kind !== 'text' && isDate(findColumn(other.columns, bounds.from)!.type);
+
 /** The columns of this table whose values may lie in some bounds. */
 function mayLie(bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedHead): string[] {
-  const dated = bounds.kind !== 'text' && isDate(findColumn(other.columns, bounds.from)!.type);
+  const dated = isDated(bounds, other);
   return head.columns.filter((c) => (dated ? isDate(c.type) : isQuantity(c.type) || (c.type === 'text' && readsAsNumber(head, c.name)))).map((c) => c.name);
 }
 
 /** Do values of a column lie anywhere near some bounds? Nobody says so where its name does not. */
 function mayReach(name: string, bounds: Bounds, { head }: Pick<Context, 'head'>, other: CheckedHead): boolean {
   // Numbers begin a band each but once.
-  const starts = bounds.kind === 'columns' && !isDate(findColumn(other.columns, bounds.from)!.type) ? other.glances?.get(bounds.from)?.values : undefined;
+  const starts = bounds.kind === 'columns' && !isDated(bounds, other) ? other.glances?.get(bounds.from)?.values : undefined;
   if (starts?.some(([v, n]) => v.trim() !== '' && n > 1)) return false;
   const own = head.glances?.get(name), begins = bounds.kind === 'text' ? undefined : other.glances?.get(bounds.from), ends = bounds.kind === 'columns' || bounds.kind === 'told' ? other.glances?.get(bounds.to) : undefined;
   const [low, high] = [Number(begins?.lowest ?? NaN), Number(ends?.highest ?? begins?.highest ?? NaN)], [least, most] = [Number(own?.lowest ?? NaN), Number(own?.highest ?? NaN)];
@@ -98,7 +101,7 @@ export function bandOf(x: Pick<Context, 'head'>, { table, column: value }: Other
   const clues = new Set([...boundColumns(bounds), table].flatMap(rest));
   const named = fits.filter((f) => f.keys.some((k) => k.of.kind === 'text'));
   const alike = fits.filter((f) => rest(f.of).some((w) => clues.has(w)));
-  const [only, next] = said !== undefined ? fits : named.length ? named : alike.length ? alike : fits.filter((f) => mayReach(f.of, bounds, x, other) && (bounds.kind === 'text' || isDate(findColumn(other.columns, bounds.from)!.type) || tiesOf(x.head, other).length === 0));
+  const [only, next] = said !== undefined ? fits : named.length ? named : alike.length ? alike : fits.filter((f) => mayReach(f.of, bounds, x, other) && (bounds.kind === 'text' || isDated(bounds, other) || tiesOf(x.head, other).length === 0));
   return only && !next ? { kind: 'band', value, table, bounds, of: column(only.of), keys: only.keys } : null;
 }
 

@@ -53,8 +53,10 @@ const PHRASAL: readonly (readonly [string, RegExp])[] = [
   ['paid|settled up', /\b(?:paid|settled)\b/i],
 ];
 
-/** The tax of so many per cent that an amount holds. */
-const taxIn = (p: number, of: Expression): Expression | null => (of.kind === 'number' ? null : op('-', of, op('/', of, op('+', number(1), op('/', number(p), number(100))))));
+/** An amount without the tax of so many per cent that it holds. */
+const untaxed = (p: number, of: Expression): Expression => op('/', of, op('+', number(1), op('/', number(p), number(100))));
+/** That tax. */
+const taxIn = (p: number, of: Expression): Expression | null => (of.kind === 'number' ? null : op('-', of, untaxed(p, of)));
 
 /** So many per cent of something; a third by dividing, since no decimals say it. */
 const partOf = (p: number, e: Expression): Expression => { const n = Math.round(100 / p); return !Number.isInteger(p) && n > 1 && Math.abs(100 / n - p) < 1e-9 ? op('/', e, number(n)) : op('*', e, op('/', number(p), number(100))); };
@@ -63,6 +65,13 @@ const partOf = (p: number, e: Expression): Expression => { const n = Math.round(
  * Calculations in words. `ex0` is one value, `ex1` products and quotients, `ex2` sums and differences; `expr` is any
  * of them as a whole. Figures over all rows, or over the rows of a group, are values like others.
  */
+/** The number of each row within its group, as they stand. */
+export const numbered = (by: readonly string[]): Expression => ({ kind: 'over', fn: 'number', of: number(1), by });
+/** Does a column tell how many nights? */
+const tellsNights = ({ head }: Context): boolean => head.columns.some((c) => /\bnights\b/i.test(c.name));
+/** How many working days each row lasted. */
+const workdaysOf = (x: Context): Expression | null => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; };
+
 export const expressionRules = [
   rule('cols', '$col:a', ({ a }) => [a], 0),
   rule('cols', '$col:a ~list $cols:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0.05),
@@ -157,7 +166,7 @@ export const expressionRules = [
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), -0.1),
   rule('ex2', '$ex2:a without|excluding|except|leaving out? the? $ex0:b part|portion|share|bit?', ({ a, b }) => (b.kind === 'number' ? null : op('-', a, inUnitOf(b, a))), 0.05),
   rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
-  rule('ex2', '$ex2:a without|excluding|before|net the|of? $pct:p tax|vat (~open it|that|which? is|already? included in? the? $col|$word? ~close)?', ({ a, p }) => op('/', a, op('+', number(1), op('/', number(p), number(100)))), -0.1),
+  rule('ex2', '$ex2:a without|excluding|before|net the|of? $pct:p tax|vat (~open it|that|which? is|already? included in? the? $col|$word? ~close)?', ({ a, p }) => untaxed(p, a), -0.1),
   rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission on top',({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), -0.1),
   rule('ex1', 'what? our|the|their? $col:a of ~each? $rows|$noun|$guess|$col ~be worth at $col:b', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.2),
   rule('ex1', 'what|how much? ~be the|our|their? $col:a of|in|for ~each $rows|$noun|$guess|$col worth ,? at $col:b price|prices?', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.3),
@@ -278,21 +287,21 @@ export const expressionRules = [
   rule('stay', '$spanUnit:u worked|spent|used|needed|taken|out|away|under ~each $rows|$noun|$guess|$word? way?', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', '~lasted|time|duration|length|stay in|of|at|out? the|a? $rows|$noun|$guess|$col|$word? ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.2),
   rule('stay', 'delivery|transit|repair|waiting time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
-  rule('ex1', 'delivery|transit|repair|waiting time|times ,? in $workdays', (_s, x: Context) => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; }, -0.1),
+  rule('ex1', 'delivery|transit|repair|waiting time|times ,? in $workdays', (_s, x: Context) => workdaysOf(x), -0.1),
   rule('stay', 'turnaround|throughput (time|times)? ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'lead|processing|cycle|handling time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
-  rule('ex1', 'turnaround|throughput|lead|processing|cycle|handling (time|times)? ,? in $workdays', (_s, x: Context) => { const e = rowSpan('days', x); return e?.kind === 'span' ? { ...e, unit: 'working days' } : null; }, -0.1),
+  rule('ex1', 'turnaround|throughput|lead|processing|cycle|handling (time|times)? ,? in $workdays', (_s, x: Context) => workdaysOf(x), -0.1),
   rule('ex1', '$col:c ~per $spanUnit:u between|from $col:a ~fromTo the? $col:b', ({ c, u, a, b }, x: Context) => both(quantity(c, x), span(u, a, b, x), (m, n) => op('/', m, n)), -0.1),
   rule('stay', '$rows|$noun|$guess|$col|$word time|duration|length|stay ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   // 'Nights times rate', 'the number of days': where nothing else tells how long
-  rule('stay', '(number of)? nights', (_s, x: Context) => (x.head.columns.some((c) => /\bnights\b/i.test(c.name)) || endsOf(x) === null ? null : rowSpan('days', x)), 0.3),
+  rule('stay', '(number of)? nights', (_s, x: Context) => (tellsNights(x) || endsOf(x) === null ? null : rowSpan('days', x)), 0.3),
   rule('stay', '(number of)? hours', (_s, x: Context) => (twoTimes(x) !== null && !x.head.columns.some((c) => /\bhours?\b/i.test(c.name)) ? rowSpan('hours', x) : null), 0.3),
   rule('stay', 'number of days', (_s, x: Context) => (dateColumns(x).length === 2 ? rowSpan('days', x) : null), 0.4),
-  rule('ex1', 'nights ~per|of|for|in ~each? $rows|$noun|stay|visit|booking|trip|rental|hire', (_s, x: Context) => (x.head.columns.some((c) => /\bnights\b/i.test(c.name)) ? null : rowSpan('days', x)), 0.3),
+  rule('ex1', 'nights ~per|of|for|in ~each? $rows|$noun|stay|visit|booking|trip|rental|hire', (_s, x: Context) => (tellsNights(x) ? null : rowSpan('days', x)), 0.3),
   rule('ex2', '$num:n ~per|a $col:c and|per|a|times $col:d', ({ n, c, d }, x: Context) => { const [a, b] = [quantity(c, x), quantity(d, x)]; return a && b && c !== d ? op('*', op('*', number(n), a), b) : null; }, 0),
-  rule('ex2', '$num:n ~per|a $col:c and|per|a|times night|day', ({ n, c }, x: Context) => { const a = quantity(c, x), s = x.head.columns.some((h) => /\bnights\b/i.test(h.name)) ? null : rowSpan('days', x); return a && s ? op('*', op('*', number(n), a), s) : null; }, 0),
+  rule('ex2', '$num:n ~per|a $col:c and|per|a|times night|day', ({ n, c }, x: Context) => { const a = quantity(c, x), s = tellsNights(x) ? null : rowSpan('days', x); return a && s ? op('*', op('*', number(n), a), s) : null; }, 0),
   rule('ex2', '%|percent|percentage|share|proportion|fraction of the? total|all|overall $stay:e (that)? (~each|the|its $rows|$noun|$guess|$col $word)?', ({ e }) => percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [] })), -0.2),
   // 'Km driven', 'water used': the end less the start of what is read off
   rule('ex0', 'the? $word:w (that (was|were|is))? driven|travelled|traveled|covered|used|consumed|run|burned|burnt|pumped|produced|use|usage|consumption', ({ w }, x: Context) => readOff(w, x), 0.1),
@@ -300,19 +309,19 @@ export const expressionRules = [
   rule('ex2', '$ex1:e ~minus|less $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('-', e, number(n)) }], otherwise: e }), 0),
   rule('ex2', '$ex1:e ~sum|plus $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('+', e, number(n)) }], otherwise: e }), 0),
   rule('ex1', "$spanUnit:u since|after|from the|its|their? $col:g first|earliest $rows|$noun|$guess|one", ({ u, g }, x: Context) => { const d = rowDate(x); return d !== null && groupable(g, x) && u !== 'minutes' && u !== 'hours' ? { kind: 'span', unit: u, from: { kind: 'total', fn: 'lowest', of: column(d), by: [g] }, to: column(d) } : null; }, -0.1),
-  rule('ex1', '$rows|$noun number|no of|for|within|in ~each|the $col:g ,? (counting|counted|numbered)? up? (by|in|along)? (the)? (order of)? $col?', ({ g }, x: Context) => (groupable(g, x) ? { kind: 'over', fn: 'number', of: number(1), by: [g] } : null), -0.1),
+  rule('ex1', '$rows|$noun number|no of|for|within|in ~each|the $col:g ,? (counting|counted|numbered)? up? (by|in|along)? (the)? (order of)? $col?', ({ g }, x: Context) => (groupable(g, x) ? numbered([g]) : null), -0.1),
   rule('ex1', "$col:c compared|against|versus|vs with|to? the? same? $col:g previous|last|preceding|earlier $rows|$noun|$guess|visit|one", ({ c, g }, x: Context) => { const e = quantity(c, x); return e && c !== g && groupable(g, x) ? op('-', e, { kind: 'over', fn: 'previous', of: e, by: [g] }) : null; }, -0.1),
   // 'The student's previous lesson'
   rule('ex1', "difference|distance|gap|time|days in? $spanUnit:u? to|from|since the|its|their? $col:g previous|last|preceding $rows|$noun|$guess|one", ({ u, g }, x: Context) => sincePrevious(u ?? 'days', [g], x), -0.1),
   rule('ex1', "$spanUnit:u to|from|since the|its|their? $col:g previous|last|preceding $rows|$noun|$guess|one", ({ u, g }, x: Context) => sincePrevious(u, [g], x), -0.1),
   // 'How many lessons had the student had before this one?'
-  rule('ex1', '~countWord $rows|$noun|$guess had|has|have|did the|this|each|that? $col:g had|have|taken|take|made|make|booked|done|placed? already? before|until|up|prior to? this|that|it|then one|$rows|$noun?', ({ g }, x: Context) => (groupable(g, x) ? op('-', { kind: 'over', fn: 'number', of: number(1), by: [g] }, number(1)) : null), -0.2),
+  rule('ex1', '~countWord $rows|$noun|$guess had|has|have|did the|this|each|that? $col:g had|have|taken|take|made|make|booked|done|placed? already? before|until|up|prior to? this|that|it|then one|$rows|$noun?', ({ g }, x: Context) => (groupable(g, x) ? op('-', numbered([g]), number(1)) : null), -0.2),
   rule('ex2', '~share of|in the|its|their? $col:g total spend|spending|income|revenue|turnover|takings|fees|cost|price (is|does|has|makes)? ~each? $rows|$noun|$guess? up?', ({ g }, x: Context) => { const c = takingsColumn(x), e = c === null || c === g ? null : quantity(c, x); return e && groupable(g, x) ? percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [g] })) : null; }, -0.2),
-  rule('ex1', 'number|position|place|sequence number? of the|each|this? $rows|$noun|$guess within|in|inside its|the|their same? ^$col:g', ({ g }, x: Context) => (groupable(g, x) ? { kind: 'over', fn: 'number', of: number(1), by: [g] } : null), -0.3),
+  rule('ex1', 'number|position|place|sequence number? of the|each|this? $rows|$noun|$guess within|in|inside its|the|their same? ^$col:g', ({ g }, x: Context) => (groupable(g, x) ? numbered([g]) : null), -0.3),
   // 'How much more or less than the average value of its size'
   rule('ex2', 'how much|many? more|higher|above|over|bigger|heavier|longer or|and|/ less|fewer|lower|below|under|smaller|lighter|shorter $col:m? than|it|is? is|than? the? ~average $col:n? of|for|in|at|on|within the|its|that|their|all? same? ^$col:g', ({ m, n, g }, x: Context) => { const c = (m ?? n) as string | undefined, e = c === undefined || c === g ? null : quantity(c, x); return e && groupable(g, x) ? op('-', e, { kind: 'total', fn: 'mean', of: e, by: [g] }) : null; }, -0.3),
   rule('ex1', '$spanUnit:u until|till|to|before ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? spanFrom(b, x) : null; return a === null ? null : span(u, a, b, x); }, 0.3),
-  rule('ex1', '~countWord $rows|$noun|$guess had|has|have the|this|each|that? same? $col:g had? so|until|till|up far|now|then|today (to (now|then|date))? ,? (this (one|row)? included|including this (one|row)?|counting this (one)?)?', ({ g }, x: Context) => (groupable(g, x) ? { kind: 'over', fn: 'number', of: number(1), by: [g] } : null), -0.3),
+  rule('ex1', '~countWord $rows|$noun|$guess had|has|have the|this|each|that? same? $col:g had? so|until|till|up far|now|then|today (to (now|then|date))? ,? (this (one|row)? included|including this (one|row)?|counting this (one)?)?', ({ g }, x: Context) => (groupable(g, x) ? numbered([g]) : null), -0.3),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   rule('ex1', '$ex0:e ~per $spanUnit:u of|on|in the? $rows|$noun|$guess', ({ e, u }, x: Context) => { const s = e.kind === 'number' || !/^(?:minutes|hours|days)$/.test(u) ? null : rowSpan(u, x); return s && op('/', e, s); }, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done
@@ -341,7 +350,7 @@ export const expressionRules = [
   rule('ex2', '~each? $rows|$noun|$guess|its|the? ~share in|of what|everything|all|the total|amount? its|the|that|their same? $col:g spent|spends|paid|pays|earned|made|brought|took|has|had|did? in? ~inTotal?', ({ g }, x: Context) => { const c = takingsColumn(x), e = c === null || c === g ? null : quantity(c, x); return e && groupable(g, x) ? percent(op('/', e, total('sum', e, [g]))) : null; }, -0.1),
   // '10 percent off for sessions of six hours and more'
   rule('ex2', '$pct:p off|discount|rebate|less for|on|if|where|when the? $rset:c', ({ p, c }, x: Context) => { const m = takingsColumn(x), e = m === null ? null : quantity(m, x); return e && { kind: 'choose', cases: [{ when: c, then: op('*', e, op('-', number(1), op('/', number(p), number(100)))) }], otherwise: e }; }, 0.1),
-  rule('ex2', '$ex0:e ,? with|without|less|minus|excluding|after? the? $pct:p tax|vat|gst|sales|duty tax? ~be? taken|removed|excluded|deducted|stripped|subtracted|backed out|off?', ({ e, p }) => (e.kind === 'number' ? null : op('/', e, op('+', number(1), op('/', number(p), number(100))))), -0.3),
+  rule('ex2', '$ex0:e ,? with|without|less|minus|excluding|after? the? $pct:p tax|vat|gst|sales|duty tax? ~be? taken|removed|excluded|deducted|stripped|subtracted|backed out|off?', ({ e, p }) => (e.kind === 'number' ? null : untaxed(p, e)), -0.3),
   rule('plusSign', '~open +|plus|positive|without sign? ~close', () => true, 0),
   rule('minusSign', '~open -|–|minus|negative ~close', () => true, 0),
   // 'The charge per hour', where the row says how long it took

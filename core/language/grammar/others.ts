@@ -7,7 +7,7 @@ import type { Context } from '../acts';
 import { rule } from '../chart';
 import { columnMentions, valueMentions, vocabularyOf, type ColumnMention } from '../mentions';
 import { COLUMN_NOUNS } from '../lexicon/synonyms';
-import { stem, type Token } from '../words';
+import { stemsIn, type Token } from '../words';
 import { typingDistance } from '../../match/typing';
 import { sampleOf } from './samples';
 import { yesNoOf } from './seeds/yesno';
@@ -20,24 +20,23 @@ export interface OtherColumn {
   readonly column: string;
 }
 
-const stems = (text: string): string[] => text.toLowerCase().split(/[\s_-]+/).filter((w) => w !== '').map(stem);
 
 /** Names and columns of the other tables, wherever a request may mean them. */
 export function otherMentions(words: readonly Token[], request: string, { head, vocabulary }: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
   const ours = columnMentions(words, vocabulary);
   const free = (m: ColumnMention, likelier: number): boolean => !ours.some((o) => o.cost < likelier && o.from < m.to && m.from < o.to);
   for (const [name, other] of head.others ?? []) {
-    const own = stems(name);
+    const own = stemsIn(name);
     for (let i = 0; i + own.length <= words.length; i++) {
       if (own.every((s, k) => words[i + k]!.kind !== 'mark' && words[i + k]!.stem === s)) put('table', i, i + own.length, name, 0);
       else if (own.length === 1 && words[i]!.lower.length >= 6 && typingDistance(words[i]!.stem, own[0]!, 1) <= 1) put('table', i, i + 1, name, 0.3);
       // 'The venues sheet' of 'Film venues', where no other table could be called so.
-      else if (own.length > 1 && words[i]!.stem === own.at(-1) && [...head.others!.keys()].filter((n) => stems(n).at(-1) === own.at(-1)).length === 1) put('table', i, i + 1, name, 0.15);
+      else if (own.length > 1 && words[i]!.stem === own.at(-1) && [...head.others!.keys()].filter((n) => stemsIn(n).at(-1) === own.at(-1)).length === 1) put('table', i, i + 1, name, 0.15);
     }
     words.forEach((t, i) => { if (t.kind === 'quoted' && folded(t.lower) === folded(name)) put('table', i, i + 1, name, 0); });
     // 'Jobs' of a table of repairs whose first column is ‹Job›, where nothing here is called so.
     const nouns = vocabularyOf(other).ownNouns;
-    words.forEach((t, i) => { if (t.kind === 'word' && t.lower.length > 2 && nouns.has(t.stem) && !own.includes(t.stem) && !vocabulary.ownNouns.has(t.stem) && !ours.some((m) => m.cost < 0.4 && m.from <= i && m.to > i) && ![...head.others!].some(([n, o]) => n !== name && (stems(n).includes(t.stem) || vocabularyOf(o).ownNouns.has(t.stem)))) put('table', i, i + 1, name, 0.15); });
+    words.forEach((t, i) => { if (t.kind === 'word' && t.lower.length > 2 && nouns.has(t.stem) && !own.includes(t.stem) && !vocabulary.ownNouns.has(t.stem) && !ours.some((m) => m.cost < 0.4 && m.from <= i && m.to > i) && ![...head.others!].some(([n, o]) => n !== name && (stemsIn(n).includes(t.stem) || vocabularyOf(o).ownNouns.has(t.stem)))) put('table', i, i + 1, name, 0.15); });
     for (const m of columnMentions(words, vocabularyOf(other))) {
       if (m.cost >= 0.6) continue;
       // 'Lessons' are rows of theirs, and no ‹Lesson ID›.
@@ -91,7 +90,7 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
         if (values.length === 0 || there.size === 0) return [];
         const shared = values.filter((v) => there.has(v)).length;
         const overlap = shared / Math.min(values.length, there.size);
-        const words = stems(a.name), same = stems(b.name).filter((w) => words.includes(w)).length;
+        const words = stemsIn(a.name), same = stemsIn(b.name).filter((w) => words.includes(w)).length;
         const alike = folded(a.name) === folded(b.name) ? 0.4 : same > 0 ? 0.2 : 0;
         // Small numbers and yes or no are shared by columns that have nothing to do with each other.
         // What is measured or paid is no key.

@@ -5,7 +5,8 @@ import { nothing, type Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, SIZES } from './conditions/make';
 import { quantity, rowDate, rowSpan } from './expressions';
-import { stem } from '../words';
+import { stemsIn } from '../words';
+import type { YesNo } from './seeds/yesno';
 import { lookupOf, notListed, type OtherColumn } from './others';
 import { bandOf } from './bands';
 
@@ -40,6 +41,9 @@ function theirAmong(values: readonly TheirValue[], x: Context): Condition | null
   return of && { kind: 'among', of, texts: values.map((v) => v.text) };
 }
 
+/** Rows for which another table says yes, or no. */
+const theyAnswer = (y: OtherColumn & Pick<YesNo, 'yes' | 'no'>, answer: 'yes' | 'no', x: Context): Condition | null => theirAmong(y[answer].map((text) => ({ table: y.table, column: y.column, text })), x);
+
 /** What another table gives for each row, of a column that is read in one way there. */
 const readThere = (reads: (head: CheckedHead, name: string) => boolean) => (c: OtherColumn, x: Context): Expression | null => { const there = x.head.others?.get(c.table); return there && reads(there, c.column) ? soleValue(x, c) : null; };
 /** A number that another table gives for each row. */
@@ -68,7 +72,7 @@ export function atRates(name: string, table: string, x: Context): Expression | n
 }
 
 const LIMIT = /\b(?:limit|capacity|max(?:imum)?|most|allowed|allowance|seats|places)\b/i;
-const wordsOf = (name: string): readonly string[] => name.toLowerCase().split(/[\s_-]+/).filter((w) => w.length > 2 && !LIMIT.test(w)).map(stem);
+const wordsOf = (name: string): readonly string[] => stemsIn(name, (w) => w.length > 2 && !LIMIT.test(w));
 
 /** The only column of numbers here that a limit of another table is of: ‹Passengers› of ‹Passenger limit›. */
 function limitedBy({ column: name }: OtherColumn, x: Context): string | null {
@@ -103,11 +107,11 @@ export const theirRules: readonly Rule[] = [
   rule('cond', '$theirs:c ~be? $theirValues:v', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0),
   rule('cond', 'of|for|from|in|on|with|at? $theirValues:v ^$theirs:c', ({ c, v }, x: Context) => (c.column === v[0].column && c.table === v[0].table ? theirAmong(v, x) : null), 0.1),
   // 'Hazardous loads': what another table says yes to
-  rule('cond', '~be|~withA? $theirYes:y', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
-  rule('cond', '~not $theirYes:y', ({ y }, x: Context) => theirAmong(y.no.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
-  rule('cond', 'of|from|by|with|on|for|in the? $table|$noun|$col|people|persons|those ~rel? ~withA|with|~be|~have an?|the? $theirYes:y', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), -0.2),
-  rule('cond', 'of|from|by|with|on|for|in the? $table|$noun|$col|people|persons|those ~rel? ~without|~not an?|any|the? $theirYes:y', ({ y }, x: Context) => theirAmong(y.no.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0),
-  rule('rset', '$theirYes:y $rows|$guess|$noun', ({ y }, x: Context) => theirAmong(y.yes.map((text: string) => ({ table: y.table, column: y.column, text })), x), 0.1),
+  rule('cond', '~be|~withA? $theirYes:y', ({ y }, x: Context) => theyAnswer(y, 'yes', x), 0.1),
+  rule('cond', '~not $theirYes:y', ({ y }, x: Context) => theyAnswer(y, 'no', x), 0.1),
+  rule('cond', 'of|from|by|with|on|for|in the? $table|$noun|$col|people|persons|those ~rel? ~withA|with|~be|~have an?|the? $theirYes:y', ({ y }, x: Context) => theyAnswer(y, 'yes', x), -0.2),
+  rule('cond', 'of|from|by|with|on|for|in the? $table|$noun|$col|people|persons|those ~rel? ~without|~not an?|any|the? $theirYes:y', ({ y }, x: Context) => theyAnswer(y, 'no', x), 0),
+  rule('rset', '$theirYes:y $rows|$guess|$noun', ({ y }, x: Context) => theyAnswer(y, 'yes', x), 0.1),
   // 'Where the unit price is not the list price', of another table
   rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
   rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),

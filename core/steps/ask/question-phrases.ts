@@ -7,7 +7,7 @@ import { converted, unitInName } from '../../formula/dimensions';
 import { all, column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { stem } from '../../language/words';
-import { namesRows } from '../../language/mentions';
+import { isValueForm, namesRows } from '../../language/mentions';
 import { yesNoOf } from '../../language/grammar/seeds/yesno';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, shareOf, sum } from './question';
@@ -25,6 +25,9 @@ function owed(x: Context): Question | null {
   const where: Condition | null = paid.length === 1 ? says(paid[0]!, false) : dates.length === 1 ? { kind: 'empty', of: column(dates[0]!.name) } : null, name = money.length === 1 ? money[0]!.name : takingsColumn(x), e = name === null ? null : quantity(name, x);
   return where && e && { figures: [over('sum', e)], by: [], where };
 }
+
+/** How many rows there are on a day. */
+const rowsADay = (x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [op('/', allRows, over('distinct', column(d)))], by: [] }; };
 
 /** How many rows a condition holds for, and for how many it does not. */
 const halves = (c: Condition, x: Context): Question | null => {
@@ -99,7 +102,7 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', '$qlead? $qfigs:f ~inTotal? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have|had|is|are|was|were ~each $qbys:b sell|sold|bring|brought|make|made|have|had|get|got|take|took|earn|earned|deliver|delivered|charge|charged|use|used|produce|produced|pay|paid? in? ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0),
   rule('question', '$qlead? $qfigs:f did|do|does|has|have ~each $qbys:b $word ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.2),
-  rule('question', '$qlead? $qfigs:f did|do|does|have|has we|they|you|people $word:w (in|out|over|away)? ~inTotal? ~each $qbys:b', ({ f, w, b }, x: Context): Question | null => ([...x.vocabulary.values.keys()].some((v) => stem(v) === stem(w.toLowerCase())) ? null : { figures: f, by: b }), 0.1),
+  rule('question', '$qlead? $qfigs:f did|do|does|have|has we|they|you|people $word:w (in|out|over|away)? ~inTotal? ~each $qbys:b', ({ f, w, b }, x: Context): Question | null => (isValueForm(w, x.vocabulary) ? null : { figures: f, by: b }), 0.1),
   rule('question', '$qlead? $qfigs:f $qtail? of|in|for|from? ~each $qbys:b ~inTotal?', ({ f, b }): Question => ({ figures: f, by: b }), 0.02),
   // 'for each boat per day': what it is split by, said in more than one place
   rule('question', '$question:q ~each $qbys:b', ({ q, b }): Question | null => (q.by.length > 0 && !q.order && b.every((k: Expression) => !q.by.some((o: Expression) => keyOf(o) === keyOf(k))) ? { ...q, by: [...q.by, ...b] } : null), 0.1),
@@ -122,13 +125,13 @@ export const questionPhrases: readonly Rule[] = [
   // 'How many hours did each car drive', of a column of minutes
   rule('question', '~countWord $unit|$spanUnit:u (did|do|does|was|were|has|have|is)? ~each $qbys:b ~did|$word (in|out|up)? ~inTotal?', ({ u, b }, x: Context): Question | null => { const own = u === 'hours' ? 'h' : u === 'minutes' ? 'min' : u === 'days' ? 'd' : null, c = own === null ? null : columnLike(own, x), at = c === null ? null : unitInName(c) ?? x.head.glances?.get(c)?.unit ?? null; const e = c !== null && at !== null && quantity(c, x) ? converted(quantity(c, x)!, at, own!) : null; return e && { figures: [over('sum', e)], by: b }; }, 0),
   rule('question', 'how many (are (there|left))? ??', (): Question => ({ figures: [allRows], by: [] }), 0.6),
-  rule('question', '$qlead? $qfigs:f did|have we|they $word:w (out|in|over|away|up)? (in|during|at|to|for|from|on|with)? the? $rset:c ~inTotal?', ({ f, w, c }, x: Context): Question | null => ([...x.vocabulary.values.keys()].some((v) => stem(v) === stem(w.toLowerCase())) || x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(w.toLowerCase())) ? null : { figures: f, by: [], where: c }), 0.1),
+  rule('question', '$qlead? $qfigs:f did|have we|they $word:w (out|in|over|away|up)? (in|during|at|to|for|from|on|with)? the? $rset:c ~inTotal?', ({ f, w, c }, x: Context): Question | null => (isValueForm(w, x.vocabulary) || x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(w.toLowerCase())) ? null : { figures: f, by: [], where: c }), 0.1),
   rule('question', '~share of|for the|all? $rows|$noun|$guess (that|which)? (are|is|were|was|got|have been)? $rset:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.1),
   rule('question', 'what|how much did|do|does the? $col:m come|add|amount? up? to? ~inTotal', ({ m }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [] }; }, -0.3),
   // 'How many customers paid cash', 'how many loads a day on average'
   rule('question', '~countWord ~distinctWord? $col:c ~did|~have|~be|$word? $cond:d', ({ c, d }, x: Context): Question | null => (columnOf(x.head, c).type === 'text' && groupable(c, x) && !namesRows(c, x.vocabulary) && !columnsOf(d).includes(c) && d.kind === 'among' ? { figures: [over('distinct', column(c))], by: [], where: d } : null), 0.3),
-  rule('question', '~countWord $rows|$noun|$guess (did|do|does|are|were|have|has)? (there|we|they)? (come|came|get|got|have|in)? a|per|each|every day on ~average', (_s, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [op('/', allRows, over('distinct', column(d)))], by: [] }; }, -0.2),
-  rule('question', '~average number|count of $rows|$noun|$guess a|per|each|every day', (_s, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [op('/', allRows, over('distinct', column(d)))], by: [] }; }, -0.2),
+  rule('question', '~countWord $rows|$noun|$guess (did|do|does|are|were|have|has)? (there|we|they)? (come|came|get|got|have|in)? a|per|each|every day on ~average', (_s, x: Context) => rowsADay(x), -0.2),
+  rule('question', '~average number|count of $rows|$noun|$guess a|per|each|every day', (_s, x: Context) => rowsADay(x), -0.2),
   // 'Which materials did Brill bring'
   rule('clause', '~tellMe? which|what $col:c did|do|does|has|have|had $cond:d $word:w (in|out|up|for us)? ??', ({ c, d, w }, x: Context) => (columnOf(x.head, c).type === 'text' && (d.kind === 'among' || d.kind === 'text') && !columnsOf(d).includes(c) && !x.vocabulary.values.has(w.toLowerCase()) ? asked({ figures: [], by: [column(c)], where: d }) : null), 0.1),
   rule('question', '~countWord $rset:c $qtail', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0),

@@ -4,13 +4,17 @@ import { keyOf } from '../../language/chart';
 import { orNoNumber, orZero } from '../../language/grammar/conditions/make';
 import type { Rounding } from '../../values/number';
 import type { CalculatePlan } from './step';
-import { isPercent, percented, needs, isRatio } from './formulas';
+import { cases, isPercent, percented, needs, isRatio, textual } from './formulas';
 
 /** A change to the calculation said just before. Of several made in one go, the last is meant. */
 export const onLast = (key: string, change: (plan: CalculatePlan, head: Context['head']) => CalculatePlan | null): Act => amend(`calculate ${key}`, (plan, head) => (plan.step === 'calculate' ? change(plan, head) : null));
 
 /** The plan with another formula; a name that was made from the old one stays. */
 export const named = (plan: CalculatePlan, as: Expression): CalculatePlan => ({ ...plan, as });
+
+/** A calculation that is never below, or never above, a number; blanks stay. */
+export const limitedTo = (operator: '<' | '>', n: number): Act =>
+  onLast(`limit ${operator} ${n}`, (plan) => (textual(plan.as) || plan.as.kind === 'choose' || plan.as.kind === 'column' || plan.replace ? null : named(plan, cases([{ when: { kind: 'compare', op: operator, left: plan.as, right: number(n) }, then: number(n) }], plan.as))));
 
 /** Blank where a condition holds. What is blank there anyway (a missing part, a zero below the line) is only confirmed. */
 export function blankWhere(condition: Condition): Act {

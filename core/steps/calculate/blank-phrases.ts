@@ -4,7 +4,7 @@ import type { Act, Context } from '../../language/acts';
 import { stem } from '../../language/words';
 import { fit } from '../../metrics/metrics';
 import { readsAsNumber } from '../../formula/check';
-import { blankWhere, onLast, withBlank } from './amending';
+import { blankWhere, limitedTo, onLast, withBlank } from './amending';
 import { cases, hasTotal, isAcross, isLate, isSpan, needs, ratioOf, textual } from './formulas';
 
 /** The same with blanks of some columns counted as zero. */
@@ -18,8 +18,6 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
 /** Blanks of some columns count as zero in what was calculated. */
 const zeroFor = (names: readonly string[]): Act => onLast(`zero for ${names.join()}`, (plan) => (!plan.replace && names.every((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, names) } : null));
 
-/** What comes out below zero as zero. */
-const limitedToZero: Act = onLast('zero below zero', (plan) => (plan.replace || plan.as.kind === 'column' || plan.as.kind === 'choose' || textual(plan.as) ? null : { ...plan, as: cases([{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], plan.as) }));
 /** Only of what was asked for in the request before. */
 const afterwards = (act: Act): Act => ({ key: `afterwards ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });
 
@@ -34,7 +32,7 @@ export const blankPhrases: readonly Rule[] = [
   rule('rider', "$blankIt|~blankWord ~if|~wherever it|that|they|it's|the? result|value|difference|number|figure? ~be|comes|turns|gets|would? be? (out|up)? ~negative", () => notBelowZero, -0.1),
   rule('rider', 'no|without any? =negative values|numbers|results|figures|ones ,|;|.|:|-? (~make|leave|set|turn|put|show those|them|these|it|that? (as|to|into)? ~blankWord)?', () => notBelowZero, -0.1),
   rule('rider', '~make|leave|set|turn|show|blank the|any|all? =negative values|numbers|results|figures|ones as|to|into|out? ~blankWord?', () => notBelowZero, 0.1),
-  rule('rider', '(~make|set|turn|count|treat|show)? the|any|all? =negative|negatives values|numbers|results|figures|ones? ~should|as|to|into|are|become|count|is? be|become|count|as? as? zero|0|nought', () => limitedToZero, -0.1),
+  rule('rider', '(~make|set|turn|count|treat|show)? the|any|all? =negative|negatives values|numbers|results|figures|ones? ~should|as|to|into|are|become|count|is? be|become|count|as? as? zero|0|nought', () => limitedTo('<', 0), -0.1),
   rule('rider', "$blankIt|~blankWord ~if|~wherever it|they|that|this|it's|they're|the|we|i? $col|$word? ~be? not? unknown|unclear|unavailable|known", () => unknownIsBlank, 0.05),
   rule('rider', "$blankIt|~blankWord ~if|~wherever we|i|nobody|they don't|dont|cannot|can't|knows|do not? know|say|tell?", () => unknownIsBlank, 0.05),
   // '..., 0 when no part was used'

@@ -7,10 +7,10 @@ import { columnOf, findColumn } from '../../table/table';
 import { column, number, op, type Expression } from '../../formula/expression';
 import { onLast } from './amending';
 import { nothing, withPlan, type Act, type State } from '../../language/acts';
-import { stem } from '../../language/words';
+import { stemsIn } from '../../language/words';
 import { add } from './adding';
 
-const words = (name: string): readonly string[] => name.toLowerCase().split(/[\s_-]+/).filter((w) => w.length > 2).map(stem);
+const words = (name: string): readonly string[] => stemsIn(name, (w) => w.length > 2);
 
 /** The column of another table that fills a column here: of the same name, or the only one that shares a word with it. */
 function likeHere(name: string, table: string, x: Context): OtherColumn | null {

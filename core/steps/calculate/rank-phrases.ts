@@ -3,7 +3,7 @@ import { column, columnsOf, type Expression, number, op, walk } from '../../form
 import { type Act, type Context, headAfter, nothing, plans, withPlan } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
-import { quantity, groupable, rowDate } from '../../language/grammar/expressions';
+import { quantity, groupable, numbered, rowDate } from '../../language/grammar/expressions';
 import { named, onLast, toMultiple } from './amending';
 import { hasTotal, isAcross, over, textual } from './formulas';
 import { add, rounded } from './adding';
@@ -43,15 +43,15 @@ export const rankPhrases: readonly Rule[] = [
   // 'Rank meals by rating within each day': what is ranked is no group
   rule('ranking', '~rankWord the? ^$rows|$col|$noun|$guess by|on|according to? $col:c within|inside|in|for|per each|every|the|its $col:by', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), -0.3),
   // Rows numbered within a group
-  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
-  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.1),
-  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
-  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (by !== d && readsAsDate(x.head, d) ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: { kind: 'over', fn: 'number', of: number(1), by: [by] }, replace: false }) : null), -0.4),
-  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along (order of)? the? date|dates|time|day', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: { kind: 'over', fn: 'number', of: number(1), by: [by] }, replace: false }) : null; }, -0.4),
-  rule('ranking', 'number|enumerate ~each $col:by $rows|$guess|$noun', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
-  rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
-  rule('ranking', 'give|assign|add|put the|all|each|every|to? $rows|$noun a|an|with? running|consecutive|sequential|serial|row? number|numbers ~each $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
-  rule('ranking', 'give|assign ~each? the? $col:by $rows|$guess|$noun a|their|its? numbers|number', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), 0),
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => (numbered([by])), 0),
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => (numbered([])), 0.1),
+  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => (numbered([by])), 0),
+  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (by !== d && readsAsDate(x.head, d) ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: numbered([by]), replace: false }) : null), -0.4),
+  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along (order of)? the? date|dates|time|day', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: numbered([by]), replace: false }) : null; }, -0.4),
+  rule('ranking', 'number|enumerate ~each $col:by $rows|$guess|$noun', ({ by }) => (numbered([by])), 0),
+  rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => (numbered([by])), 0),
+  rule('ranking', 'give|assign|add|put the|all|each|every|to? $rows|$noun a|an|with? running|consecutive|sequential|serial|row? number|numbers ~each $col:by', ({ by }) => (numbered([by])), 0),
+  rule('ranking', 'give|assign ~each? the? $col:by $rows|$guess|$noun a|their|its? numbers|number', ({ by }) => (numbered([by])), 0),
   rule('aside', '1 , 2 , 3 (, 4)? ...|…? .? .?', () => nothing, 0),
   rule('rider', 'in the? order', () => onLast('numbered in order', (plan) => (plan.as.kind === 'over' && plan.as.fn === 'number' ? plan : null)), 0),
   rule('aside', 'as they come|came', () => nothing, 0),
@@ -113,16 +113,16 @@ export const rankPhrases: readonly Rule[] = [
     rule('rider', `the? ${words} $word|$col|$rows? gets|get|is|has|being|= (a|the|number|no)? 1|one`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0.05),
   ]).flat(),
   ...['in|by|along|following order|sequence of the? day|date|time? (of|when|it was|on which it was)? $col:d', 'in the? order the|they? $rows|$noun? were|was|got $col:d', 'in|by|along the? date|day|time order', 'by ^day|date', 'as they were|was|got $col:d'].map((words) => rule('rider', words, ({ d }, x: Context) => { const c = (d as string | undefined) ?? rowDate(x); return c !== null && readsAsDate(x.head, c) ? orderedBy(c) : null; }, -0.1)).flat(),
-  rule('ranking', 'a? running|consecutive|serial|sequential number|numbers', () => ({ kind: 'over', fn: 'number', of: number(1), by: [] }), 0.5),
+  rule('ranking', 'a? running|consecutive|serial|sequential number|numbers', () => (numbered([])), 0.5),
   ...([['~earliest|~highest|~latest', 1]] as const).map(([words]) => rule('rider', `the? ${words} being|as|is number? 1|one|first`, () => onLast('rank first', (plan) => (plan.as.kind === 'over' && (plan.as.fn.startsWith('rank') || plan.as.fn === 'number') ? plan : null)), 0.1)).flat(),
-  rule('ranking', 'a? running|rolling|cumulative count|tally|number of $rows|$noun|$guess ~each $col:by', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), -0.3),
-  rule('ranking', 'which|what number? $rows|$noun|$guess of|on|in|for the|that|its|this? $col:by was|is it|this|that', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), -0.2),
-  rule('ranking', 'which|what number? $rows|$noun|$guess of|on the|that|its? day was|is it|this|that', (_s, x: Context) => { const d = rowDate(x); return d === null ? null : { kind: 'over', fn: 'number', of: number(1), by: [d] }; }, -0.3),
+  rule('ranking', 'a? running|rolling|cumulative count|tally|number of $rows|$noun|$guess ~each $col:by', ({ by }) => (numbered([by])), -0.3),
+  rule('ranking', 'which|what number? $rows|$noun|$guess of|on|in|for the|that|its|this? $col:by was|is it|this|that', ({ by }) => (numbered([by])), -0.2),
+  rule('ranking', 'which|what number? $rows|$noun|$guess of|on the|that|its? day was|is it|this|that', (_s, x: Context) => { const d = rowDate(x); return d === null ? null : numbered([d]); }, -0.3),
   rule('aside', '~open 1 , 2 ,? (3 ,)? ...|…|.? .? .? ~close', () => nothing, 0),
   rule('firstOf', '~be it|this|that|they the? first $rows|$noun|$guess of|on|in|for|at the|that|its|this|their? same? $col:by', ({ by }) => by, 0),
   rule('firstOf', '~be it|this|that the? first $rows|$noun|$guess of|on the|that|its|this? same? day', (_s, x: Context) => rowDate(x), -0.05),
-  rule('clause', '$firstOf:by ?|: ~open? yes|y or|/|and? no|n ~close?', ({ by }) => add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '=', left: { kind: 'over', fn: 'number', of: number(1), by: [by] }, right: number(1) }, then: { kind: 'text', value: 'yes' } }], otherwise: { kind: 'text', value: 'no' } }, 'First'), -0.3),
-  rule('ranking', '~countWord $rows|$noun|$guess has|have|had|did this|the|that|each|every|its $col:by had|have|made|make|placed|place|got|get? so|up|until|till far|then|now', ({ by }) => ({ kind: 'over', fn: 'number', of: number(1), by: [by] }), -0.5),
+  rule('clause', '$firstOf:by ?|: ~open? yes|y or|/|and? no|n ~close?', ({ by }) => add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '=', left: numbered([by]), right: number(1) }, then: { kind: 'text', value: 'yes' } }], otherwise: { kind: 'text', value: 'no' } }, 'First'), -0.3),
+  rule('ranking', '~countWord $rows|$noun|$guess has|have|had|did this|the|that|each|every|its $col:by had|have|made|make|placed|place|got|get? so|up|until|till far|then|now', ({ by }) => (numbered([by])), -0.5),
   rule('ranking', 'sum|add|total up|together? the? $col:c up? as we|you|i|it|they|the? $rows? go|goes|come|comes along|on|down|in|by?', ({ c }, x: Context) => over('running', quantity(c, x)), -0.3),
   rule('rider', 'by|in|along|following order? of? the? $col:c number|no|code|id', ({ c }, x: Context) => (x.head.columns[0]?.name === c ? orderedBy(c) : null), -0.1),
   // Rows that are numbered go from the first one on.

@@ -7,7 +7,7 @@ import { type Act, nothing, withPlan } from '../../language/acts';
 import type { Rounding } from '../../values/number';
 import { convertUnit, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
-import { named, onLast } from './amending';
+import { limitedTo, named, onLast } from './amending';
 import { cases, hasTotal, inParts, isAcross, isLate, isPercent, isRatio, isSpan, needs, percented, ratioOf, textual } from './formulas';
 import { rounded } from './adding';
 import type { CalculatePlan } from './step';
@@ -26,10 +26,6 @@ const numbered: Act = {
 
 /** A number that the request before calculated, calculated further. */
 const onSaid = (key: string, further: (plan: CalculatePlan) => Expression): Act => ({ key: `further ${key}`, apply: (state) => (state.amends ? onLast(key, (plan) => (textual(plan.as) || plan.replace || isAcross(plan.as) ? null : named(plan, further(plan)))).apply(state) : null) });
-
-/** A calculation that is never below, or never above, a number; blanks stay. */
-const limitedTo = (operator: '<' | '>', n: number): Act =>
-  onLast(`limit ${operator} ${n}`, (plan) => (textual(plan.as) || plan.as.kind === 'choose' || plan.as.kind === 'column' || plan.replace ? null : named(plan, cases([{ when: { kind: 'compare', op: operator, left: plan.as, right: number(n) }, then: number(n) }], plan.as))));
 
 /** The same calculation with another percentage: '4% of the paid amount' with 3. */
 function atRate(e: Expression, p: number): Expression | null {

@@ -1,3 +1,4 @@
+import { keptForHead } from '../../language/kept';
 import { onLast } from './amending';
 import { persons } from '../../language/grammar/kinds';
 import { readsAsDate } from '../../formula/check';
@@ -25,17 +26,9 @@ const usual = (what: Findable): Which => (what.kind === 'sort' && what.sort === 
 
 /** How many of a column's sampled values hold something of the sort. */
 export function finds(what: Findable, name: string, x: { head: Context['head'] }): number {
-  let known = held.get(x.head);
-  if (!known) held.set(x.head, (known = new Map()));
-  const key = `${name} ${keyOf(what)}`;
-  let n = known.get(key);
-  if (n === undefined) {
-    const find = finder(what);
-    known.set(key, (n = sampleOf(name, x).slice(0, 300).filter((v) => find(v).length > 0).length));
-  }
-  return n;
+  return held(x.head, `${name} ${keyOf(what)}`, () => { const find = finder(what); return sampleOf(name, x).slice(0, 300).filter((v) => find(v).length > 0).length; });
 }
-const held = new WeakMap<Context['head'], Map<string, number>>();
+const held = keptForHead<number>();
 
 const MEASURED: ReadonlySet<FindSort> = new Set<FindSort>(['weight', 'duration', 'length', 'volume']);
 /** What is found where an amount in such units is looked for. */
@@ -107,19 +100,11 @@ const alsoOut = (name: string): Act => ({
   },
 });
 
-const tried = new WeakMap<Context['head'], Map<string, ReturnType<typeof programsFor>>>();
+const tried = keptForHead<ReturnType<typeof programsFor>>(50);
 
 /** The programs for some examples over a column; found once for each table version. */
 function programs(source: string, examples: readonly Example[], x: Context): ReturnType<typeof programsFor> {
-  let known = tried.get(x.head);
-  if (!known) tried.set(x.head, (known = new Map()));
-  const key = keyOf([source, examples]);
-  let found = known.get(key);
-  if (!found) {
-    if (known.size > 50) known.clear();
-    known.set(key, (found = programsFor(source, examples, sampleOf(source, x))));
-  }
-  return found;
+  return tried(x.head, keyOf([source, examples]), () => programsFor(source, examples, sampleOf(source, x)));
 }
 
 /** Columns joined the way an example shows: values of theirs that stand in it, and the fixed texts between them. */

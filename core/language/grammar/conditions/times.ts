@@ -169,10 +169,7 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
   rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
   rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const c = onlyTime(x); const [low, high] = c === null ? [null, null] : [atClock('>=', c, a, x), atClock('<=', c, b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
-  rule('cond', '$col:c ~be? at|by or after|later $clock:t', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
-  rule('cond', '$col:c ~be? at|by or before|earlier $clock:t', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
-  rule('cond', '~be? at|by or after|later $clock:t', ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('>=', c, t, x); }, 0),
-  rule('cond', '~be? at|by or before|earlier $clock:t', ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('<=', c, t, x); }, 0),
+  ...([['>=', 'after|later'], ['<=', 'before|earlier']] as const).flatMap(([operator, words]) => rule('cond', `$col:c? ~be? at|by or ${words} $clock:t`, ({ c, t }, x: Context) => { const name = (c as string | undefined) ?? onlyTime(x); return name === null ? null : atClock(operator, name, t, x); }, 0)),
   // 'In the morning (before 12)'
   ...SIZES.flatMap(([words, op]) => [
     rule('cond', `~be? ^$col:b after|within|in? ${words} $num:n $spanUnit:u`, ({ b, n, u }, x: Context) => { const from = readsAsDate(x.head, b) ? dateColumns(x).filter((c) => c !== b) : []; return from.length === 1 && u !== 'minutes' && u !== 'hours' ? compare(op, { kind: 'span', unit: u, from: column(from[0]!), to: column(b) }, number(n)) : null; }, 0),
