@@ -64,7 +64,7 @@ SYNONYMS.forEach((line, g) => {
 });
 /** What a short name stands for: 'invoice' of ‹Inv›. */
 const spelledOf = (short: string): string[] => [...(groups.get(short) ?? [])].flatMap((g) => SYNONYMS[g]!.split(' ')).filter((w) => w.length > short.length && w.startsWith(short.slice(0, 2))).map(stem);
-const synonymous = (a: string, b: string): boolean => {
+export const synonymous = (a: string, b: string): boolean => {
   const [x, y] = [groups.get(a), groups.get(b)];
   return !!x && !!y && [...x].some((g) => y.has(g));
 };
@@ -149,6 +149,9 @@ function collect(head: CheckedHead): Vocabulary {
   for (const [key, list] of spelledCodes(head)) if (!values.has(key)) values.set(key, list);
   const names = head.columns.map((c) => nameWords(c.name));
   const ownNouns = new Set([...nameWords(head.name), ...(names[0] ?? [])].flatMap((w) => [w.stem, ...(w.word.length <= 4 ? spelledOf(w.stem) : [])]).filter((w) => !NOT_NOUNS.has(w)));
+  // Behind a mere number, what each row is about: 'children' of ‹No›, ‹Child›.
+  const [first, second] = head.columns, told = second && head.glances?.get(second.name);
+  if (first && names[0]!.every((w) => NOT_NOUNS.has(w.stem)) && second?.type === 'text' && told?.values && told.values.length >= told.rows * 0.8) for (const w of names[1]!) if (!NOT_NOUNS.has(w.stem)) ownNouns.add(w.stem);
   const rowNouns = new Set([...ROW_NOUNS, ...ownNouns]);
   return { head, names, values, inside, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)), tableStems: new Set(nameWords(head.name).map((w) => w.stem)) };
 }
@@ -241,6 +244,9 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
   if (b.length >= 5 && a.startsWith(b) && a.length > b.length + 2) return [WEIGHTS.beginning, 'short form'];
   return [Infinity, 'exact'];
 }
+
+/** Does a column hold dates, or texts that are dates for the most part? */
+const isDated = (head: CheckedHead, column: string): boolean => readsAsDate(head, column) || (head.glances?.get(column)?.dateShare ?? 0) > 0.5;
 
 /** Words that ask for something, as they stand. */
 const SAID_SO = new Set(Object.values(CLASSES).flatMap((phrases) => phrases.split(/[|\s]/)).filter((w) => /^[a-z]{4,}$/.test(w)));
@@ -382,10 +388,10 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       // 'Labour hours' is ‹Labour h›: its unit is no other thing.
       extra += WEIGHTS.link;
       name.forEach((w, i) => { if (!used.has(i) && unitName(w.word) !== null) used.add(i); });
-    } else if (used.size > 0 && isNoun(token) && !multiplies(tokens, to - 1, names)) {
+    } else if (used.size > 0 && (isNoun(token) || (token.lower === 'day' && name.filter((w) => !JOINTS.has(w.word)).length === 1 && extra === 0 && isDated(head, column))) && !multiplies(tokens, to - 1, names)) {
       // 'complaint text' where there is a column Text is about that one.
       const other = names.some((n, i) => n.length === 1 && n[0]!.stem === token.stem && head.columns[i]!.name !== column);
-      extra += other || (token.stem === stem('date') && !readsAsDate(head, column)) ? 0.4 : 0.04;
+      extra += other || (token.stem === stem('date') && !isDated(head, column)) || (token.stem === stem('number') && isDated(head, column)) ? 0.4 : 0.04;
     } else return;
     if (used.size === 0) return;
     const missing = name.filter((_, i) => !used.has(i));

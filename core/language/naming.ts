@@ -77,7 +77,7 @@ function describe(e: Expression): string {
     case 'orElse':
       return describe(e.of);
     case 'join':
-      return e.of.map(describe).join(' ');
+      return e.of.filter((o) => o.kind !== 'text').map(describe).join(' ');
     case 'choose': {
       const filled = e.cases.map((c) => c.then).concat(e.otherwise).filter((b) => b.kind !== 'blank');
       return filled.length === 1 ? describe(filled[0]!) : firstColumn(e.cases[0]!.when);

@@ -13,6 +13,7 @@ import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart'
 import { contradicts, isMixed } from './doubts/doubt';
 import { doubtsOf } from './doubts/doubts';
 import { preferNamed } from './doubts/named';
+import { wordsSought } from './doubts/rows';
 import { written } from './exact';
 import { finished, isMentioning } from './finish';
 import { frameRules, framed, withFrames } from './frames';
@@ -250,8 +251,9 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
   const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
   // Nor is the noun for the rows.
   words.forEach((t, i) => { if (context.vocabulary.ownNouns.has(t.stem)) known.add(i); });
-  // 'The drops of Tom', of a table of drops, take nothing out.
-  const spoken = words.map((t) => (ORDERS.has(t.stem) && t.lower.endsWith('s') && context.vocabulary.ownNouns.has(t.stem) ? { ...t, stem: t.lower } : t));
+  // 'The drops of Tom', of a table of drops, take nothing out; the A of 'hall A' is no article.
+  const loud = words.every((t) => t.text === t.text.toUpperCase());
+  const spoken = words.map((t, i) => (ORDERS.has(t.stem) && t.lower.endsWith('s') && context.vocabulary.ownNouns.has(t.stem) ? { ...t, stem: t.lower } : t.text === 'A' && i > 0 && !loud && !/^[.!?:;]$/.test(words[i - 1]!.lower) && !/^(?:to|-|until)$/.test(words[i + 1]?.lower ?? '') ? { ...t, lower: 'A', stem: 'A' } : t));
   const chart = theGrammar().parse(spoken, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known);
   return { mentions, chart: chart.exhausted ? chart : withFrames(chart, framed(STEP_FRAMES, words, chart, context)) };
 }
@@ -434,6 +436,8 @@ const UNHEARD = 4;
 /** A reading that costs more than so much, and so much for each word, is asked about. */
 const DEAR = 3.4;
 const DEAR_WORD = 0.06;
+/** And for each word that is looked for in texts: long lists of them are no roundabout. */
+const DEAR_SOUGHT = 0.04;
 
 /** The cheapest ways through the request, clause by clause, passing words over at their price. */
 function search(words: readonly Token[], chart: Chart, start: State): Path[] {
@@ -558,7 +562,7 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
     const loose = found.some((p) => p.loose > 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans)) && !found.some((p) => p.loose === 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans));
-    const asked = cheaper ? null : (doubts.asked(best.plans) ?? (loose ? 'This is read as more than one thing. Is it meant so?' : null) ?? (best.cost > DEAR + DEAR_WORD * words.length ? 'This is read in a roundabout way. Is it meant so?' : null));
+    const asked = cheaper ? null : (doubts.asked(best.plans) ?? (loose ? 'This is read as more than one thing. Is it meant so?' : null) ?? (best.cost > DEAR + DEAR_WORD * words.length + DEAR_SOUGHT * wordsSought(best.plans).flat().length ? 'This is read in a roundabout way. Is it meant so?' : null));
     if (asked) return { outcome: 'question', message: asked, choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }

@@ -1087,7 +1087,7 @@ C1010,Hal Ostrow,Parkfield Academy,25,24,12,100,15 May 2025,W. Krantz,C,yes,€6
       ['fee without the euro sign as a number, waived counts as 0', 'Turn ‹Fee› into numbers, reading "waived" as "0".'],
       ['candidates who must resit', 'Keep rows where ‹Resit› is "yes".'],
       ['get rid of people who withdrew', 'Set aside rows where ‹Remark› is "withdrew".'],
-      ['only papers sat in the week from 12 to 14 may 2025', null],
+      ['only papers sat in the week from 12 to 14 may 2025', 'Keep rows where ‹Sat on› is at least the date "2025-05-12" and ‹Sat on› is at most the date "2025-05-14".'],
       ['which school has the best average in paper 1?', 'Answer ‹Average Paper 1› as the mean of ‹Paper 1› over the rows; for each ‹School›; sorted by ‹Average Paper 1› from high to low; the first 1.'],
       ['how many resits per school', 'Answer ‹Rows› as the number of rows; for each ‹School›; only where ‹Resit› is "yes".'],
       ['highest oral mark', 'Answer ‹Highest Oral› as the highest of ‹Oral› over the rows.'],
@@ -2153,7 +2153,7 @@ R-1010,Lunt Books Ltd.,company,09/03/2026,250,EUR,books;school roof,card,Spring 
       ['days until the thank-you went out, blank if it didn\'t', null],
       ['purpose: lower case, trimmed', 'In ‹Purpose›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
       ['total by donor type and month', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Donor type›; and by ‹Month of Given on› as the month of ‹Given on›.'],
-      ['gifts of 100 or more only', null],
+      ['gifts of 100 or more only', 'Keep rows where ‹Amount› is at least 100.'],
       ['average gift of private donors', null],
       ['mark gifts as small below 50, medium up to 500 and large above that', null],
       ['Pell & Sons and Pell and Sons are the same, write Pell & Sons', 'Replace cells that are "Pell and Sons" in ‹Donor› with "Pell & Sons".'],
@@ -2164,7 +2164,7 @@ R-1010,Lunt Books Ltd.,company,09/03/2026,250,EUR,books;school roof,card,Spring 
       ['number of gifts and sum per town, ignore blanks in town', null],
       ['one row per purpose', 'Make a row for each piece of ‹Purpose› cut at ";".'],
       ['drop campaign and gift aid', 'Drop ‹Campaign› and ‹Gift aid›.'],
-      ['biggest gift of each campaign', null],
+      ['biggest gift of each campaign', 'Keep 1 row with the highest ‹Amount› for each ‹Campaign›.'],
       ['cumulated amount by date', 'Sort by ‹Given on›. Add ‹Running total of Amount› as the running total of ‹Amount›.'],
       ['amounts in pounds to euros at 1.17, in a new column Euros, others as they are', null],
       ['receipts from January only', 'Keep rows where (the month of ‹Given on›) equals 1.'],
@@ -2636,7 +2636,7 @@ TO-02,Toy drummer,Fen forge,30/11/2022,£415.00,0,0,2,2.5 kg,YES,2025-11-15,
       ['cumulative billed amount from the top down', 'Add ‹Running total of Billed› as the running total of ‹Billed›.'],
       ['Invoice: billed plus 19% tax, to two decimals, and nothing where nothing was billed', 'Add ‹Invoice› as if ‹Billed› is blank or else ‹Billed› equals 0 then blank, otherwise ‹Billed› times (1 plus (19 divided by 100)) rounded to 2 decimals.'],
       ['what day of the week were they loaded, written out', 'Add ‹Weekday of Loaded› as the weekday of ‹Loaded›.'],
-      ['quarter each load belongs to (like Q2)', 'Add ‹Q quarter of Loaded› as "Q" and (the quarter of ‹Loaded›) joined with "".'],
+      ['quarter each load belongs to (like Q2)', 'Add ‹Quarter of Loaded› as "Q" and (the quarter of ‹Loaded›) joined with "".'],
       ['is it a local delivery? yes if under 25 km, no if not', 'Add ‹Km label› as if ‹Km› is less than 25 then "yes", otherwise "no".'],
       ['gross compared to the load before it by the same driver, first one empty', 'Add ‹Gross minus row above Gross› as ‹Gross› minus (the row above of ‹Gross› for each ‹Driver›).'],
       ['total billed per stone', 'Answer ‹Total Billed› as the sum of ‹Billed› over the rows; for each ‹Stone›.'],
@@ -2821,7 +2821,7 @@ B-110,"Vale, Juno",2014-07-07,Improver 2,North Pool,2026-02-15,2026-05-03,12,5,�
       ['children born before 2015', 'Keep rows where ‹Born› is less than the date "2015-01-01".'],
       ['bookings without a teacher', 'Keep rows where ‹Teacher› is blank.'],
       ['everyone who missed more than a quarter of their lessons', 'Keep rows where ‹Missed› is more than ‹Lessons› times (25 divided by 100).'],
-      ['sort by level and within it youngest first', null],
+      ['sort by level and within it youngest first', 'Sort by ‹Level› and ‹Born› from high to low.'],
       ['there are bookings entered twice: same child, same start, same level. keep one', null],
       ['the three highest fees', 'Keep 3 rows with the highest ‹Fee›.'],
       ['a random pick of two per pool', 'Keep 2 rows at random with seed 1 for each ‹Pool›.'],
@@ -3122,7 +3122,7 @@ P-310,Dell Farm,Old Square,Wed,vegetables,C9,8,120,,21.01.2026,,,dell@farm.examp
       ['call Metres Width', 'Rename ‹Metres› to ‹Width›.'],
       ['fee per metre with two decimals', 'Add ‹Fee per Metres› as ‹Fee› divided by ‹Metres› rounded to 2 decimals.'],
       ['what is still to pay: fee minus paid, blank paid counts as nothing', 'Add ‹Fee minus Paid› as ‹Fee› minus (‹Paid›, or 0 where it is blank).'],
-      ['days from application to grant', null],
+      ['days from application to grant', 'Add ‹Days from Applied to Granted› as the whole days from ‹Applied› to ‹Granted›.'],
       ['how many days is each permit valid', null],
       ['valid on 1 July 2026? yes or no', null],
       ['share of each market in the total fee', 'Answer ‹Share of Fee %› as ((the sum of ‹Fee› over the rows) divided by (the sum of ‹Fee› over all rows together)) times 100; for each ‹Market›.'],
@@ -3144,7 +3144,7 @@ P-310,Dell Farm,Old Square,Wed,vegetables,C9,8,120,,21.01.2026,,,dell@farm.examp
       ['number of permits granted by month', 'Answer ‹Rows› as the number of rows; for each ‹Month of Granted› as the month of ‹Granted›.'],
       ['what percentage of permits has power', 'Answer ‹Share %› as ((the sum of (if ‹Power› is "yes" or "Y" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
       ['how many metres are let at the harbour on Saturdays', null],
-      ['first and last application', null],
+      ['first and last application', 'Answer ‹Lowest Applied› as the lowest of ‹Applied› over the rows; and ‹Highest Applied› as the highest of ‹Applied› over the rows.'],
       ['the three widest stalls', null],
       ['do all permits have a pitch', null],
       ['the fee should be 15 per metre, check that', 'Check that ‹Fee› equals 15 times ‹Metres›.'],
@@ -3288,7 +3288,7 @@ C-9010,"Dray, Tom",water,2026-03-20,2026-03-18,340,,250,,new,CD3 1XY,,,
       ['claimed minus excess, but not less than zero', 'Add ‹Amount claimed minus Excess› as if ‹Amount claimed› minus ‹Excess› is less than 0 then 0, otherwise ‹Amount claimed› minus ‹Excess›.'],
       ['loss ratio: paid over claimed', 'Add ‹loss ratio› as ‹Amount paid› divided by ‹Amount claimed›.'],
       ['difference between what was claimed and what was paid, blank if not paid', null],
-      ['the claim number without the letter and dash', null],
+      ['the claim number without the letter and dash', 'Remove all everything but digits from ‹Claim›.'],
       ['year and month of the report like 2026-02', 'Add ‹Month of Reported› as the month with its year of ‹Reported›.'],
       ['rank claims by amount', null],
       ['each claim\'s share of the total claimed', 'Add ‹Amount claimed per total Amount claimed› as ‹Amount claimed› divided by (the sum of ‹Amount claimed› over the rows).'],
@@ -3703,7 +3703,7 @@ T08,Cod,18,9000,11,7.8,16:40,650,,2013-06-06,2025-02-25,2025-03-11,OPEN,990,glas
       ['set paid to 0 where it is blank', 'Fill blanks in ‹Paid› with "0".'],
       ['if the method is missing write open', 'Fill blanks in ‹Method› with "open".'],
       ['drop reminder and remark', 'Drop ‹Reminder› and ‹Remark›.'],
-      ['quarter in which it was issued, like Q1 2025', null],
+      ['quarter in which it was issued, like Q1 2025', 'Add ‹Quarter of Issued year of Issued› as ("Q" and (the quarter of ‹Issued›) joined with "") and (the year of ‹Issued›) joined with " ".'],
       ['issued in the first half of february', 'Keep rows where (the month of ‹Issued›) equals 2 and (the day of ‹Issued›) is at least 1 and (the day of ‹Issued›) is at most 15.'],
       ['the three largest open amounts', null],
       ['average days to pay by client, unpaid ones left out', null],
@@ -4403,7 +4403,7 @@ CP-2050,B05,Casimir Thorne,2026-07-15,2026-07-29,2,0,no,€24.50,100,confirmed,w
       ['round the deposit up to the next 10', 'Set ‹Deposit› to (‹Deposit› divided by 10 rounded up to 0 decimals) times 10.'],
       ['guest surname only', null],
       ['is there a booking without a guest', 'Answer ‹Rows› as the number of rows; only where ‹Guest› is blank.'],
-      ['number the bookings per pitch by arrival', null],
+      ['number the bookings per pitch by arrival', 'Sort by ‹Arrives›. Add ‹Number› as the number of the row for each ‹Pitch›.'],
       ['mark stays that begin on a Saturday', null],
       ['web and Web are the same, make it one spelling', null],
       ['what is the highest rate among confirmed bookings', 'Answer ‹Highest Rate per night› as the highest of ‹Rate per night› over the rows; only where ‹Status› is "confirmed".'],
@@ -4622,7 +4622,7 @@ J112,2026-01-26,2026-02-12,Mr Ivo Stern,0555 201 307,"22 High Street, Orby, OB1 
       ['drop everything booked before the 9th of January', 'Set aside rows where ‹Booked› is less than the date "2026-01-09".'],
       ['total fees per sweep', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Sweep›.'],
       ['how much money is still outstanding?', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; only where ‹Paid› is "no", "N" or "No".'],
-      ['average minutes per sweep, only jobs that were done, whole minutes', null],
+      ['average minutes per sweep, only jobs that were done, whole minutes', 'Answer ‹Average Minutes› as the mean of ‹Minutes› over the rows rounded to 0 decimals; for each ‹Sweep›; only where ‹Done› is filled.'],
       ['who did the most jobs?', null],
       ['how many certificates were issued', 'Answer ‹Rows› as the number of rows; only where ‹Certificate› is "issued".'],
       ['which town has the most jobs', null],
@@ -4893,7 +4893,7 @@ S-890;"Holm, Eva";2026-01-21;;2026-01-22;Helmet / Adult;L;1;6,00;20;;;Ben;not ba
       ['mark those over 5 days as long, the rest short', 'Add ‹Days label› as if ‹Days› is more than 5 then "long", otherwise "short".'],
       ['five percent off for rentals of 7 days or more, new column Price after discount', 'Add ‹Price after discount› as if ‹Days› is at least 7 then ‹Paid› times (1 minus (5 divided by 100)), otherwise ‹Paid›.'],
       ['refund = deposit, but 0 where something is broken', null],
-      ['count of rentals for that customer next to each', null],
+      ['count of rentals for that customer next to each', 'Add ‹Rows per Customer› as the number of rows for each ‹Customer›.'],
       ['running number per customer in order of date', null],
       ['rename Out to Handed out and Back to Returned', 'Rename ‹Out› to ‹Handed out› and ‹Back› to ‹Returned›.'],
       ['drop staff, remark', 'Drop ‹Staff› and ‹Remark›.'],
@@ -5620,7 +5620,7 @@ SEK,0.09
     cases: [
       ['put the breed and the owner\'s name beside every stay, straight from dogs', 'Add ‹Breed› as the ‹Breed› in the table "dogs" where ‹Tag› is ‹Dog›. Add ‹Owner› as the ‹Owner› in the table "dogs" where ‹Tag› is ‹Dog›.'],
       ['we want to know per owner how much was charged altogether', 'Answer ‹Total Charged› as the sum of ‹Charged› over the rows; for each ‹Owner› as the ‹Owner› in the table "dogs" where ‹Tag› is ‹Dog›.'],
-      ['which stays are of a dog that isn\'t on our dogs list? ignore those where no dog was entered', null],
+      ['which stays are of a dog that isn\'t on our dogs list? ignore those where no dog was entered', 'List each ‹Stay›; only where not (‹Dog› stands under ‹Tag› in the table "dogs").'],
       ['Expected charge = days from in to out times the dog\'s day price, plus extras (none counts as 0). Leave it empty for dogs still here.', null],
       ['show me the stays where charged isn\'t days times the day price plus extras', null],
       ['flag every stay in which the vaccination had run out before the dog came in; call the column Vaccine and write ok or expired', null],
@@ -5912,7 +5912,7 @@ LP-0104,2026-03-03 12:05,Bus 11,Bag,brown / Tamsel,driver Vik,B-2,M. Orre 555-01
       ['number of items per place, most first', 'Answer ‹Rows› as the number of rows; for each ‹Where›; sorted by ‹Rows› from high to low.'],
       ['average fee for what was returned, leave zeros out', 'Answer ‹Average Fee› as the mean of ‹Fee› over the rows; only where ‹State› is "returned" and ‹Fee› differs from 0.'],
       ['Keep everything worth 50 or more, but not phones', 'Keep rows where ‹Value est.› is at least 50 and ‹What› is not "Phone".'],
-      ['new column Age on 2026-04-01 in days since found', 'Add ‹Days from Found to 2026-04-01› as the whole days from ‹Found› to the date "2026-04-01".'],
+      ['new column Age on 2026-04-01 in days since found', 'Add ‹Age› as the whole days from ‹Found› to the date "2026-04-01".'],
       ['label: valuable from 100 up, ordinary from 10, cheap below, unknown without a value', 'Add ‹label› as if ‹Value est.› is at least 100 then "valuable", if ‹Value est.› is at least 10 then "ordinary", if ‹Value est.› is less than 10 then "cheap", if ‹Value est.› is blank then "unknown", otherwise blank.'],
       ['Which place had the most lost umbrellas?', 'Answer ‹Rows› as the number of rows; for each ‹Where›; only where ‹What› is "umbrella"; sorted by ‹Rows› from high to low; the first 1.'],
       ['sort by shelf, then newest first', null],
@@ -7068,7 +7068,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['Put "not yet" into comment for orders that haven\'t arrived, but only where the comment is empty', 'Set ‹Comment› to "not yet", only where ‹Arrived› is blank and ‹Comment› is blank.'],
       ['warehouse: the bit before the slash is the hall, the bit after it the bin. Two columns, Hall and Bin, no spaces.', null],
       ['aisle is the letter of the bin', null],
-      ['order number as number only', null],
+      ['order number as number only', 'Turn ‹Order› into numbers.'],
       ['supplier without the legal form, like GmbH, Ltd or SA', 'In ‹Supplier›, leave out the legal form.'],
       ['part and supplier in one column: Valve 3/4in brass (Norric & Sons)', null],
       ['I\'d like the comment cut at the first comma or semicolon', 'Set ‹Comment› to (the text before the first "," or ";" in ‹Comment›), or ‹Comment› where it is blank.'],
@@ -7076,7 +7076,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['move damage and comment to the beginning', 'Move ‹Damage› and ‹Comment› to the front.'],
       ['the columns curr and ship are not needed', 'Drop ‹Curr› and ‹Ship›.'],
       ['swap ordered and arrived', 'Move ‹Arrived› to before ‹Ordered›.'],
-      ['Qty should be called Ordered Qty, Got should be called Received Qty', 'Rename ‹Qty› to ‹Ordered Qty›. Rename ‹Got› to ‹Received Qty›.'],
+      ['Qty should be called Ordered Qty, Got should be called Received Qty', 'Rename ‹Qty› to ‹Ordered Qty› and ‹Got› to ‹Received Qty›.'],
       ['keep what is still outstanding', null],
       ['short deliveries, where we got fewer than ordered', null],
       ['lines with more than 2 percent damage', null],
@@ -7790,7 +7790,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['outcome: better if pain went down, same if equal, worse if up, unknown if not measured', null],
       ['no-show fee of 20 for no-shows, 10 for cancellations, nothing else', 'Add ‹no-show fee› as if ‹Status› is "no-show" then 20, if ‹Status› is "cancelled" then 10, otherwise blank.'],
       ['did the patient mention parking or evening? yes or no', 'Add ‹Remarks label› as if ‹Remarks› mentions the word "parking" or "evening" then "yes", otherwise "no".'],
-      ['how many appointments per therapist and status?', null],
+      ['how many appointments per therapist and status?', 'Answer ‹Rows› as the number of rows; for each ‹Therapist›; and by ‹Status›.'],
       ['no-show rate in percent, one decimal', null],
       ['average minutes per treatment, only done ones', null],
       ['who treats the most patients?', 'Answer ‹Rows› as the number of rows; for each ‹Treatment›; sorted by ‹Rows› from high to low; the first 1.'],
@@ -7910,6 +7910,573 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['last order date', 'Add ‹Last Ordered On› as the highest ‹Ordered On› in the table "orders" where ‹Bakery› is ‹Customer›.'],
       ['crates they still have: all that went out minus all that came back', null],
       ['customers with at least one complaint', null],
+    ],
+  },
+  {
+    table: 'campers',
+    csv: `No,Child,Born,Group,Contact,Arrives,Leaves,Fee,Deposit,Diet,Swims,Remarks,Size,School
+K01,"  orlov, NINA ",2014-05-02,Otters,"nina.m@posthill.example / 0711 4420",05/07/2025,12/07/2025,"€240",50,vegetarian,Y,"allergic to nuts",M (140),Hill School
+K02,"brandt, emil",2013-11-19,otters,0711 9981,05.07.2025,,"240 EUR",,none,yes,"brings own tent",L (152),hill school
+K03,"Ashe, Rosa",2012-01-30,Badgers,rosa@lindmail.example,5 July 2025,12/07/2025,"€1,040.50",100,Vegan,No,"asthma, has inhaler",M (140),River School
+K04,"tamm, jonas",2015-08-08,foxes,,2025-07-06,13/07/2025,n/a,50,,n,"homesick last year, call mother",S,River Sch.
+K05,"Ruiz, lea  ",2014-02-14,Fox,"lea.ruiz@northby.example; 0722 1035",05/07/2025,12/07/2025,€260,0,halal,Yes,"nut allergy, epipen in bag",S (128),Hill School
+K06,"Okoro, Ben",2013-03-27,Badger,0733 5170,06/07/2025,13/07/2025,waived,,vegetarian,Y,,L (152),Mill Lane
+K07,"voss, ida",2012-09-09,Badgers,ida.voss@posthill.example,05/07/2025,12/07/2025,240,25,None,no,"paid in cash",,mill lane
+K08,"brandt, emil",2013-11-19,otters,0711 9981,05.07.2025,,"240 EUR",,none,yes,"brings own tent",L (152),hill school
+K09,"Hale, Tom",2015-12-01,FOXES,"tom@lindmail.example / 0744 2210",07/07/2025,10/07/2025,€180,60,gluten free,N,"needs medicine at night",XS (116),Mill Lane
+K10,"Sorel, Mia",2014-06-21,Otters,,05/07/2025,12/07/2025,€250,250,vegan,y,"twin of K11, same tent please",M (140),River School
+K11,"Sorel, Max",2014-06-21,Otters,,05/07/2025,12/07/2025,€250,250,none,y,"twin of K10",M (140),River School
+K12,"Dunn, Peter",2013-07-07,Badgers,"p.dunn@harrow.example",06/07/2025,13/07/2025,"€245",,,?,"phone 0755 9012 for emergencies",L,Hill School
+`,
+    cases: [
+      ['The childrens names have odd spaces and random capitals, please tidy them so that each word starts with a capital', 'In ‹Child›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['fees as plain numbers please, no currency. waived is zero and n/a is empty', 'Turn ‹Fee› into numbers, reading "waived" as "0" and "n/a" as blank.'],
+      ['arrival dates come in all sorts of formats, turn them into proper dates, day first', 'Turn ‹Arrives› into dates, the day before the month.'],
+      ['Group should only ever be Otters, Badgers or Foxes', 'Spell ‹Group› as "Otters", "Badgers" or "Foxes".'],
+      ['swims: just yes or no. a question mark means we don\'t know, so empty', 'Turn ‹Swims› into yes or no, reading "?" as blank.'],
+      ['schools are spelt differently, there are only Hill School, River School and Mill Lane', 'Spell ‹School› as "Hill School", "River School" or "Mill Lane".'],
+      ['where the diet is empty put none, and make them all lowercase', 'Fill blanks in ‹Diet› with "none". In ‹Diet›, write in lower case.'],
+      ['If there is no leaving date, they leave the same day as the child in the row above', 'Fill blanks in ‹Leaves› with the value above.'],
+      ['put 0 for a missing deposit', 'Fill blanks in ‹Deposit› with "0".'],
+      ['remove the size in brackets from Size', 'Remove what is between "(" and ")" from ‹Size›.'],
+      ['I need first name and surname in seperate columns. the part before the comma is the surname', null],
+      ['make a column Badge that looks like "Nina O." from the child', 'Add ‹Badge› as ((piece 2 of ‹Child› cut at ",") in title case) followed by " " followed by ((the first 1 characters of ‹Child›) in capitals) followed by ".".'],
+      ['pull the e-mail address and the phone number out of the contact, each into its own column', 'Add ‹Email› as the first e-mail address in ‹Contact›. Add ‹Phone› as the first telephone number in ‹Contact›.'],
+      ['the domain of the mail address, blank if there\'s none', 'Add ‹Domain› as the first domain in ‹Contact›.'],
+      ['What\'s in brackets in size should be a number in a column of its own named Height', 'Add ‹Height› as the first number in (the text between "(" and ")" in ‹Size›).'],
+      ['year of birth as a new column', 'Add ‹Year of Born› as the year of ‹Born›.'],
+      ['join child and group as "Orlov, Nina (Otters)" in a column called Label', null],
+      ['drop remarks and diet', 'Drop ‹Remarks› and ‹Diet›.'],
+      ['move school right behind the child', 'Move ‹School› to after ‹Child›.'],
+      ['Emil Brandt is in there twice, keep just the first', 'Keep the first row of each ‹Child›.'],
+      ['only the badgers', 'Keep rows where ‹Group› is "Badgers".'],
+      ['who is arriving on 5 July? keep only those', 'Keep rows where (the month of ‹Arrives›) equals 7 and (the day of ‹Arrives›) equals 5.'],
+      ['leave only kids born in 2014 or later', 'Keep rows where ‹Born› is at least the date "2014-01-01".'],
+      ['keep those who mention an allergy or nuts', null],
+      ['just vegetarians and vegans', 'Keep rows where ‹Diet› is "vegetarian" or "Vegan".'],
+      ['throw out everyone who can\'t swim', 'Set aside rows where ‹Swims› is "No", "n", "no" or "N".'],
+      ['sort by birth date, youngest first', 'Sort by ‹Born› from high to low.'],
+      ['three children from each group, drawn at random', 'Keep 3 rows at random with seed 1 for each ‹Group›.'],
+      ['How old is each child on 1 July 2025, in full years?', 'Add ‹Years from Born to 2025-07-01› as the whole years from ‹Born› to the date "2025-07-01".'],
+      ['how many nights does each of them stay? blank if the leaving day is missing', 'Add ‹Days from Arrives to Leaves› as the whole days from ‹Arrives› to ‹Leaves›.'],
+      ['what is left to pay: fee minus deposit, where a missing deposit counts as 0', 'Add ‹Fee minus Deposit› as ‹Fee› minus (‹Deposit›, or 0 where it is blank).'],
+      ['does the remark mention an allergy? yes / no column', 'Add ‹Remarks label› as if ‹Remarks› mentions the word "allergy" then "yes", otherwise "no".'],
+      ['Care: medical if the remarks say asthma, medicine, epipen or allergic; family if they say mother or twin; otherwise none', 'Add ‹Care› as if ‹Remarks› mentions the word "asthma", "asthmas", "medicine", "medicines", "epipen", "epipens" or "allergic" then "medical", if ‹Remarks› mentions the word "mother", "mothers", "twin" or "twins" then "family", otherwise "none".'],
+      ['age group in a new column called Cabin: born before 2013 is senior, 2013 and 2014 middle, after that junior', null],
+      ['how many children are there per group', 'Answer ‹Different Child› as the number of different values of ‹Child› over the rows; for each ‹Group›.'],
+      ['how many have no contact', 'Answer ‹Rows› as the number of rows; only where ‹Contact› is blank.'],
+      ['what share of the children is vegetarian or vegan, in percent with one decimal', 'Answer ‹Share %› as ((the sum of (if ‹Diet› is "vegetarian" or "Vegan" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['who brought the highest deposit', 'Answer ‹Highest Deposit› as the highest of ‹Deposit› over the rows; for each ‹Child›; sorted by ‹Highest Deposit› from high to low; the first 1.'],
+      ['how many different schools', 'Answer ‹Different School› as the number of different values of ‹School› over the rows.'],
+      ['delete everyone whose passport has expired', null],
+      ['add each child\'s shoe size', null],
+    ],
+  },
+  {
+    table: 'cheeses',
+    csv: `Batch,Made On,Cheese,Milk,Wheels,Kg,Ready On,Sold Kg,Price,Score,Moist %,Cellar,Tester,Comment,Shop
+B-2401,2025-01-06,Karst,1200 l,12,118.5,2025-04-06,90,14.50,4,38.2,C1 - shelf 4,H. Pohl,"good rind, a little salty",Dell
+B-2402,2025-01-08,Karst,11.5 hl,11,104,2025-04-08,104,14.50,5,37.9,C1 - shelf 5,h pohl,"excellent, nutty",Dell
+B-2403,2025-01-13,Blue Mire,800 l,20,76.4,2025-02-24,30,18,2,44.1,C2 - shelf 1,M. Stell,"mould too weak, bitter",Quayside
+B-2404,2025-01-20,Blue Mire,820 l,20,80,2025-03-03,,18,,44.6,C2 - shelf 2,M.Stell,,Quayside
+B-2405,2025-02-03,Old Anders,15 hl,15,140.2,2025-11-03,0,22.80,4,34,C3 - shelf 9,H. Pohl,"promising, needs longer",
+B-2406,2025-02-03,Karst,1190 l,12,116,2025-05-03,61.5,14.50,3,,C1-shelf 6,Stell,"cracked rind on 3 wheels",Dell
+B-2407,2025-02-17,Soft Lamb,300 l,60,28.3,2025-03-03,28.3,26,5,52.5,C2 - shelf 3,I. Brenner,"lovely, creamy",Marlow
+B-2408,2025-02-24,Soft Lamb,310 l,,,2025-03-10,,26,1,,C2 - shelf 4,I Brenner,"batch dumped, sour",Marlow
+B-2409,2025-03-03,Blue Mire,790 l,19,74,2025-04-14,40,18.50,4,43.8,C2 - shelf 5,m. stell,"good veins",Quayside
+B-2410,2025-03-10,Old Anders,14.8 hl,15,139,2025-12-10,0,23.40,3,34.4,C3 - shelf 10,Pohl,"bit dry; smells of 2 days old hay",Marlow
+B-2411,2025-03-17,Karst,1210 l,12,119.2,2025-06-17,20,15,5,38,C1 - shelf 7,H. Pohl,"excellent",Dell
+B-2412,2025-04-01,Karst,12 hl,12,117,2025-07-01,0,15,,38.4,C1 - shelf 8,B. Ito,"not tasted yet",
+`,
+    cases: [
+      ['milk in litres, number only (1 hl is 100 litres)', 'Turn ‹Milk› into numbers in "l".'],
+      ['the testers are always H. Pohl, M. Stell, I. Brenner or B. Ito, fix the spelling', 'Spell ‹Tester› as "H. Pohl", "M. Stell", "I. Brenner" or "B. Ito".'],
+      ['cellar is cellar and shelf in one. I want Cellar and Shelf no. apart, the latter as a number', null],
+      ['shop is missing for some, fill in \'unsold\'', 'Fill blanks in ‹Shop› with "unsold".'],
+      ['Take out the B- of the batch numbers', 'Remove "B-" from ‹Batch›.'],
+      ['batch without the dash, please: B2401', 'Remove "-" from ‹Batch›.'],
+      ['give me the number of days it matures, from made to ready', 'Add ‹Days from Made On to Ready On› as the whole days from ‹Made On› to ‹Ready On›.'],
+      ['yield: kg of cheese per 100 litres of milk, after milk has been put in litres', null],
+      ['kg per wheel with 2 decimals, empty if wheels or kg is missing', 'Add ‹Kg per Wheels› as ‹Kg› divided by ‹Wheels› rounded to 2 decimals.'],
+      ['unsold kilos = kg less sold kg, and if sold kg is empty nothing was sold yet', 'Add ‹unsold kilos› as ‹Kg› minus (‹Sold Kg›, or 0 where it is blank).'],
+      ['what\'s the value of the stock that is left, in euros', null],
+      ['sold as a percentage of kg, no decimals', 'Add ‹Sold Kg per Kg %› as (‹Sold Kg› divided by ‹Kg›) times 100 rounded to 0 decimals.'],
+      ['each batch against the average score of its cheese, one decimal', 'Add ‹Score minus average Score per Cheese› as ‹Score› minus (the mean of ‹Score› over the rows for each ‹Cheese›) rounded to 1 decimal.'],
+      ['rank batches by kg, largest gets 1, within each cheese', 'Add ‹Rank by Kg› as the rank, highest first, of ‹Kg› for each ‹Cheese›.'],
+      ['running total of kg per cheese in the order of the list', 'Add ‹Running total of Kg› as the running total of ‹Kg› for each ‹Cheese›.'],
+      ['Difference in price to the batch before of the same cheese', 'Add ‹Price minus row above Price› as ‹Price› minus (the row above of ‹Price› for each ‹Cheese›).'],
+      ['bands for moisture: soft over 50, semi from 40 to 50, hard below 40', 'Add ‹Moist % label› as if ‹Moist %› is more than 50 then "soft", if ‹Moist %› is at least 40 and ‹Moist %› is at most 50 then "semi", if ‹Moist %› is less than 40 then "hard", otherwise blank.'],
+      ['score in words: 1 and 2 is poor, 3 fair, 4 good, 5 excellent. no score stays blank', 'Add ‹Score label› as if ‹Score› is blank or else ‹Score› equals 0 then blank, if ‹Score› is at least 1 and ‹Score› is at most 2 then "poor", if ‹Score› equals 3 then "fair", if ‹Score› equals 4 then "good", if ‹Score› equals 5 then "excellent", otherwise blank.'],
+      ['Quarter in which it was made, like Q1 2025', 'Add ‹Quarter of Made On year of Made On› as ("Q" and (the quarter of ‹Made On›) joined with "") and (the year of ‹Made On›) joined with " ".'],
+      ['month made, as a word', 'Add ‹Month of Made On› as the month name of ‹Made On›.'],
+      ['price plus 7% tax, call it Shop Price', 'Add ‹Shop Price› as ‹Price› times (1 plus (7 divided by 100)).'],
+      ['5% off for batches with a score under 3, otherwise the price as is, as New Price', 'Add ‹New Price› as if ‹Score› is less than 3 then ‹Price› times (1 minus (5 divided by 100)), otherwise ‹Price›.'],
+      ['Status column: sold out if everything is sold, started if some, untouched if none, and blank when we have no weight', null],
+      ['first word of the comment', 'Add ‹Part of Comment› as piece 1 of ‹Comment› cut at " ".'],
+      ['how many wheels does the comment mention? as number', null],
+      ['batches ready in March or April 2025', 'Keep rows where [‹Ready On› is at least the date "2025-03-01" and ‹Ready On› is at most the date "2025-03-31"] or else [‹Ready On› is at least the date "2025-04-01" and ‹Ready On› is at most the date "2025-04-30"].'],
+      ['only batches that were not sold at all yet', null],
+      ['the two heaviest batches for every cheese', 'Keep 2 rows with the highest ‹Kg› for each ‹Cheese›.'],
+      ['anything tasted as bitter, sour or dry', 'Keep rows where ‹Comment› mentions the word "bitter", "sour" or "dry".'],
+      ['everything but Karst', 'Keep rows where ‹Cheese› is not "Karst".'],
+      ['batches above the average weight', 'Keep rows where ‹Kg› is more than (the mean of ‹Kg› over the rows).'],
+      ['keep what needed more than 90 days', 'Keep rows where (the whole days from ‹Made On› to ‹Ready On›) is more than 90.'],
+      ['newest batch of each cheese only', null],
+      ['sort on cheese and then price descending', 'Sort by ‹Cheese› and ‹Price› from high to low.'],
+      ['total kg per cheese, and how much of it was sold', 'Answer ‹Total Kg› as the sum of ‹Kg› over the rows; and ‹Total Sold Kg› as the sum of ‹Sold Kg› over the rows; for each ‹Cheese›.'],
+      ['average score per tester, best first', 'Answer ‹Average Score› as the mean of ‹Score› over the rows; for each ‹Tester›; sorted by ‹Average Score› from high to low.'],
+      ['which cheese has the highest average moisture', 'Answer ‹Average Moist %› as the mean of ‹Moist %› over the rows; for each ‹Cheese›; sorted by ‹Average Moist %› from high to low; the first 1.'],
+      ['how much milk did we use altogether', 'Answer ‹Total Milk in l› as the sum of (‹Milk› measured in "l") over the rows.'],
+      ['what did we earn in total, sold kilos times price', 'Answer ‹Total Sold Kg times Price› as the sum of (‹Sold Kg› times ‹Price›) over the rows.'],
+      ['how many batches in each month', null],
+      ['sum of the comments', null],
+      ['only batches with low fat', null],
+    ],
+  },
+  {
+    table: 'charges',
+    csv: `Session,Station,Holder,Plugged In,Unplugged,Meter Start,Meter End,Rate,Billed,Status,Vehicle,Kind,Note
+S501,ST-104-B,Vera Lund,2026-03-01 08:10,2026-03-01 10:40,1200.5,1222.0,0.42,9.03,finished,"van / white / KL 204",fast,
+S502,ST-104-A,Omar Reed,2026-03-01 09:00,2026-03-01 09:20,880,884.2,0.42,1.76,finished,"car/red/KM 118",slow,"left early"
+S503,ST-207-A,Vera Lund,2026-03-02 18:30,,410,,0.38,,running,"van / white / KL 204",slow,
+S504,NO-011-C,Pia Holm,2026-03-03 07:45,2026-03-03 12:15,55.2,96.8,0.45,18.72,Finished,"car / blue / NT 900",fast,"cable was stuck, called hotline"
+S505,ST-104-B,Jan Oster,2026-03-05 22:10,2026-03-06 06:10,1222.0,1270.4,0.42,20.33,finished,"car / black / PR 471",Slow,
+S506,NO-012-A,Omar Reed,2026-03-07 13:00,2026-03-07 13:05,300,300,0.45,0,failed,"car/red/KM 118",fast,"error 14, screen dark"
+S507,ST-207-A,Lea Brandt,2026-03-09 11:15,2026-03-09 13:45,431,455.5,0.38,9.31,finished,"scooter / green / -",slow,"card not read at first"
+S508,ST-104-A,Pia Holm,2026-03-12 16:00,2026-03-12 18:30,884.2,902.2,0.42,7.56,FINISHED,"car / blue / NT 900",fast,
+S509,NO-011-C,Jan Oster,2026-03-15 06:50,2026-03-15 09:05,96.8,130.8,0.45,15.30,finished,"car / black / PR 471",fast,"refund 4.50 agreed"
+S510,ST-207-A,Vera Lund,2026-04-01 19:20,2026-04-01 23:20,455.5,480,0.38,9.31,finished,"van / white / KL 204",slow,
+S511,NO-012-A,Nils Ode,2026-04-02 10:00,,300,,0.45,,running,"van / grey / OO 33",fast,"cable stuck again"
+S512,ST-310-A,Omar Reed,2026-04-03 08:30,2026-04-03 09:45,10,22.5,0.40,5.00,finished,"car/red/KM 118",slow,"refund of €1.20, error 7"
+`,
+    others: {
+      stations: `Code,Street,District,Opened,Power,Monthly Fee,Visits 2024,Visits 2025,Budget,Owner,Covered
+ST-104-A,"Tanner Row 8, 3041",Millside,12/03/2021,22 kW,15,410,520,2000,Town works,Yes
+ST-104-B,"Tanner Row 8, 3041",Millside,12/03/2021,11000 W,15,380,361,1500,town works,y
+ST-207-A,"Bell Street 2",Harbour,01/09/2022,11 kW,12.5,200,290,,Co-op Lund,no
+NO-011-C,"North Quay 40, 3055",Harbor,15/11/2023,50 kW,30,0,610,4000,Co-op Lund,N
+NO-012-A,"North Quay 42, 3055",Harbour,15/11/2023,50000 W,30,,540,4000,co op lund,
+NO-013-A,"Field Lane 1",Oakend,not known,22 kW,,90,88,900,Town Works,Yes
+`,
+    },
+    cases: [
+      ['Status in lower case everywhere', 'In ‹Status›, write in lower case.'],
+      ['break the vehicle into Type, Colour and Plate (some have no spaces round the slash), a single dash is no plate', null],
+      ['Station reads area, number, plug. I\'d like 104/B for ST-104-B', null],
+      ['site: everything before the last dash of station', 'Add ‹site› as the text before the last "-" in ‹Station›.'],
+      ['energy used for every session, end minus start; leave running ones blank', null],
+      ['how long was each car plugged in, in minutes', 'Add ‹Minutes from Plugged In to Unplugged› as the minutes from ‹Plugged In› to ‹Unplugged›.'],
+      ['hours connected with one decimal', null],
+      ['cost per kWh used, 3 decimals, nothing if no energy was used', null],
+      ['check the bill: used times rate is what it should be. add Expected with two decimals', null],
+      ['and flag the rows where billed is off by more than a cent', null],
+      ['speed: average kW during the session i.e. energy divided by hours, 1 decimal', null],
+      ['did it run overnight? yes if it was unplugged on another day than plugged in', null],
+      ['time of day it started: before 9 is morning, 9 to 17 is day, after that evening', null],
+      ['date it started in a column Day', null],
+      ['Note: pull out the error number', 'Add ‹Number› as the first number in (the text after the first "error" in ‹Note›).'],
+      ['the refund in euros from the note, as a number', null],
+      ['first and last name of the holder', 'Add ‹First name› as (the first name of the person in ‹Holder›) and (the middle name of the person in ‹Holder›) joined with " ". Add ‹Last name› as the last name of the person in ‹Holder›.'],
+      ['initials of the holders', 'Add ‹Initials of Holder› as the initials of ‹Holder›.'],
+      ['weekend sessions only', null],
+      ['throw out failed ones and those still running', 'Set aside rows where ‹Status› is "failed" or "running".'],
+      ['sessions that started between 1 and 7 March 2026 inclusive', null],
+      ['longest session per holder', null],
+      ['sessions per holder', 'Answer ‹Rows› as the number of rows; for each ‹Holder›.'],
+      ['kWh in total for each station', null],
+      ['how many kWh did Vera Lund use in March', null],
+      ['Which station is used most often?', 'Answer ‹Rows› as the number of rows; for each ‹Station›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['average duration in minutes for fast and slow', 'Answer ‹Average minutes from Plugged In to Unplugged› as the mean of (the minutes from ‹Plugged In› to ‹Unplugged›) over the rows; for each ‹Kind›; only where ‹Kind› is "fast" or "slow".'],
+      ['bring in the district of each station', 'Add ‹District› as the ‹District› in the table "stations" where ‹Code› is ‹Station›.'],
+      ['the power of the station next to each session', 'Add ‹Power› as the ‹Power› in the table "stations" where ‹Code› is ‹Station›.'],
+      ['does each station exist in the stations table? matched or unmatched', null],
+      ['sessions at a station that\'s not in stations', 'Keep rows where not (‹Station› stands under ‹Code› in the table "stations").'],
+      ['add the monthly fee of the station and work out billed plus fee', null],
+      ['only sessions in Millside', 'Keep rows where (the ‹District› in the table "stations" where ‹Code› is ‹Station›) is "Millside".'],
+      ['kWh per district', null],
+    ],
+  },
+  {
+    table: 'stations',
+    csv: `Code,Street,District,Opened,Power,Monthly Fee,Visits 2024,Visits 2025,Budget,Owner,Covered
+ST-104-A,"Tanner Row 8, 3041",Millside,12/03/2021,22 kW,15,410,520,2000,Town works,Yes
+ST-104-B,"Tanner Row 8, 3041",Millside,12/03/2021,11000 W,15,380,361,1500,town works,y
+ST-207-A,"Bell Street 2",Harbour,01/09/2022,11 kW,12.5,200,290,,Co-op Lund,no
+NO-011-C,"North Quay 40, 3055",Harbor,15/11/2023,50 kW,30,0,610,4000,Co-op Lund,N
+NO-012-A,"North Quay 42, 3055",Harbour,15/11/2023,50000 W,30,,540,4000,co op lund,
+NO-013-A,"Field Lane 1",Oakend,not known,22 kW,,90,88,900,Town Works,Yes
+`,
+    others: {
+      charges: `Session,Station,Holder,Plugged In,Unplugged,Meter Start,Meter End,Rate,Billed,Status,Vehicle,Kind,Note
+S501,ST-104-B,Vera Lund,2026-03-01 08:10,2026-03-01 10:40,1200.5,1222.0,0.42,9.03,finished,"van / white / KL 204",fast,
+S502,ST-104-A,Omar Reed,2026-03-01 09:00,2026-03-01 09:20,880,884.2,0.42,1.76,finished,"car/red/KM 118",slow,"left early"
+S503,ST-207-A,Vera Lund,2026-03-02 18:30,,410,,0.38,,running,"van / white / KL 204",slow,
+S504,NO-011-C,Pia Holm,2026-03-03 07:45,2026-03-03 12:15,55.2,96.8,0.45,18.72,Finished,"car / blue / NT 900",fast,"cable was stuck, called hotline"
+S505,ST-104-B,Jan Oster,2026-03-05 22:10,2026-03-06 06:10,1222.0,1270.4,0.42,20.33,finished,"car / black / PR 471",Slow,
+S506,NO-012-A,Omar Reed,2026-03-07 13:00,2026-03-07 13:05,300,300,0.45,0,failed,"car/red/KM 118",fast,"error 14, screen dark"
+S507,ST-207-A,Lea Brandt,2026-03-09 11:15,2026-03-09 13:45,431,455.5,0.38,9.31,finished,"scooter / green / -",slow,"card not read at first"
+S508,ST-104-A,Pia Holm,2026-03-12 16:00,2026-03-12 18:30,884.2,902.2,0.42,7.56,FINISHED,"car / blue / NT 900",fast,
+S509,NO-011-C,Jan Oster,2026-03-15 06:50,2026-03-15 09:05,96.8,130.8,0.45,15.30,finished,"car / black / PR 471",fast,"refund 4.50 agreed"
+S510,ST-207-A,Vera Lund,2026-04-01 19:20,2026-04-01 23:20,455.5,480,0.38,9.31,finished,"van / white / KL 204",slow,
+S511,NO-012-A,Nils Ode,2026-04-02 10:00,,300,,0.45,,running,"van / grey / OO 33",fast,"cable stuck again"
+S512,ST-310-A,Omar Reed,2026-04-03 08:30,2026-04-03 09:45,10,22.5,0.40,5.00,finished,"car/red/KM 118",slow,"refund of €1.20, error 7"
+`,
+    },
+    cases: [
+      ['power as a number in kW; those in W have to be divided by 1000', 'Turn ‹Power› into numbers in "kw".'],
+      ['covered only yes or no, blank stays', 'Turn ‹Covered› into yes or no.'],
+      ['Harbor is a typo', 'Replace cells that are "Harbor" in ‹District› with "Harbour".'],
+      ['owner: Town Works and Co-op Lund are the only two', 'Spell ‹Owner› as "Town Works" or "Co-op Lund".'],
+      ['split street into street and postcode, some have no postcode', null],
+      ['growth in visits from 2024 to 2025 as a percentage with one decimal. Blank if 2024 is 0 or empty', 'Add ‹Visits 2025 minus Visits 2024 per Visits 2024 %› as ((‹Visits 2025› minus ‹Visits 2024›) divided by ‹Visits 2024›) times 100 rounded to 1 decimal.'],
+      ['how many years has each station been open on 31/12/2025, full years', 'Add ‹Years from Opened to 2025-12-31› as the whole years from ‹Opened› to the date "2025-12-31".'],
+      ['how many sessions did each station have? 0 if none', 'Add ‹Number of charges› as (the number of ‹Station› in the table "charges" where ‹Station› is ‹Code›), or 0 where it is blank.'],
+      ['the total billed for each station from charges, as Revenue', 'Add ‹Revenue› as the sum of all ‹Billed› in the table "charges" where ‹Station› is ‹Code›.'],
+      ['which stations had no session at all', 'List each ‹Code›; only where not (‹Code› stands under ‹Station› in the table "charges").'],
+      ['is budget used: yes if what was billed in charges is more than the budget', 'Add ‹budget used› as if ((the sum of all ‹Billed› in the table "charges" where ‹Station› is ‹Code›), or 0 where it is blank) is more than ‹Budget› then "yes", otherwise blank.'],
+      ['yearly fee, 12 months plus 20% vat', 'Add ‹yearly fee› as (12 times ‹Monthly Fee›) times (1 plus (20 divided by 100)).'],
+      ['stations that lost visitors', null],
+      ['visits 2025 per kW of power', 'Add ‹Visits 2025 per Power in kw› as ‹Visits 2025› divided by (‹Power› measured in "kw").'],
+      ['make visits whole numbers', null],
+    ],
+  },
+  {
+    table: 'games',
+    csv: `Game,Played On,Start,Room,Team,Players,Time,Solved,Hints,Host,Price each,Discount,Paid,Rating,Booked via,Remark
+G-0101,03/02/2026,18:30,The Vault,"night owls",5,52:40,Yes,3,T. Garner,24.00,,£120.00,5,web,"great fun, host was lovely"
+G-0102,03/02/2026,20:15,the vault,"  Fern Family",4,60:00,no,6,garner,24,10%,£86.40,3,Phone,"too dark, could not read the map"
+G-0103,2026-02-04,17:00,Lost Mine,QUARTZ CREW,6,47:05,Yes,2,Lise Moor,22.50,,£135.00,4,Web,
+G-0104,05 Feb 2026,19:00,Lost mine,,3,,,0,L. Moor,22.50,,refunded,,web,"cancelled because of snow"
+G-0105,06/02/2026,18:30,Moon Base,The 4 Keys,4,58:12,yes,5,T Garner,26,5%,£98.80,4,walk in,"lock on door 3 stuck, staff helped quickly"
+G-0106,07/02/2026,11:00,Moon base,"night owls",5,44:59,YES,1,Nils Ode,26,,£130.00,5,phone,"best room so far!"
+G-0107,07/02/2026,13:30,The Vault,Brass Monkeys,2,60:00,N,8,Nils Ode,24,,£48.00,2,Web,"broken light, cold, no refund offered"
+G-0108,08/02/2026,15:00,Lost Mine,"Oak & Ash Ltd",8,51:30,Y,4,lise moor,22.50,20%,"£1,144.00",,e-mail,"company party, invoice to office@oakash.example"
+G-0109,12/02/2026,18:00,The vualt,Fern family,4,55:21,yes,3,Garner T.,24,10%,£86.40,4,phone,"second try, happy now"
+G-0110,13/02/2026,20:30,Moon Base,Red Kites,6,60:00,No,7,Ode,26,,n/a,1,web,"game master rude, want money back £156"
+G-0110,13/02/2026,20:30,Moon Base,Red Kites,6,60:00,No,7,Ode,26,,n/a,1,web,"game master rude, want money back £156"
+G-0111,14/02/2026,,Lost Mine,Two Hearts,2,39:48,Yes,0,L. Moor,22.50,,£45.00,5,Walk in,
+`,
+    others: {
+      rooms: `Room,Address,Opened,Minutes,Max Players,Rent per month,Visits 2025,Hall
+The Vault,"Mill Lane 4, Eastby",2023-05-01,60,6,£850,1210,A
+Lost Mine,"Mill Lane 4, Eastby",2024-01-15,60,6,£700,980,B
+Moon Base,"Quay 12, Northby",2025-06-20,75,8,"£1,100",640,A
+Clock Tower,"Quay 12, Northby",2026-03-01,60,5,£900,0,C
+`,
+    },
+    cases: [
+      ['team names: remove surplus blanks and put a capital on every word', null],
+      ['paid should be numeric without the pound sign; "refunded" and n/a become empty', 'Turn ‹Paid› into numbers, reading "refunded" as blank and "n/a" as blank.'],
+      ['bring all dates into one proper date format, the day is before the month', 'Turn ‹Played On› into dates, the day before the month.'],
+      ['rooms are The Vault, Lost Mine and Moon Base, nothing else', 'Spell ‹Room› as "The Vault", "Lost Mine" or "Moon Base".'],
+      ['the host column is a mess, use T. Garner, L. Moor and N. Ode', null],
+      ['solved: yes or no only', 'Turn ‹Solved› into yes or no.'],
+      ['booked via in lower case please', 'In ‹Booked via›, write in lower case.'],
+      ['write 0 for no discount and drop the % sign', null],
+      ['playing time in seconds, it\'s minutes:seconds', 'Turn ‹Time› into numbers in "s".'],
+      ['teams without a name should be called Unknown', 'Fill blanks in ‹Team› with "Unknown".'],
+      ['the missing start is the same as the one above', 'Fill blanks in ‹Start› with the value above.'],
+      ['remove the G- in front of the game number', 'Remove leading "G-" from ‹Game›.'],
+      ['take Ltd off the end of the team', 'Remove trailing "Ltd" from ‹Team›.'],
+      ['the initial and last name of the host apart: Initial and Surname', null],
+      ['add a column with only the day of the week', 'Add ‹Weekday of Played On› as the weekday of ‹Played On›.'],
+      ['make one column out of played on and start, call it Played At', 'Add ‹Played At› as ‹Played On› at the time ‹Start›.'],
+      ['number of the door that is mentioned in the remark', 'Add ‹Number› as the first number in (the text after the first "door" in ‹Remark›).'],
+      ['any amount of pounds in the remark, as a number', 'Add ‹Amount of money› as the first amount of money in ‹Remark›.'],
+      ['e-mail in the remark', 'Add ‹E-mail address› as the first e-mail address in ‹Remark›.'],
+      ['how many words is each remark', 'Add ‹Words in Remark› as the number of words in ‹Remark›.'],
+      ['get rid of booked via and hints', 'Drop ‹Booked via› and ‹Hints›.'],
+      ['rename Time to Minutes Taken and Price each to Price', 'Rename ‹Time› to ‹Minutes Taken› and ‹Price each› to ‹Price›.'],
+      ['put Rating directly before Remark', 'Move ‹Rating› to before ‹Remark›.'],
+      ['keep Game, Room, Team and Paid', 'Keep only the columns ‹Game›, ‹Room›, ‹Team› and ‹Paid›.'],
+      ['change hints to whole numbers', 'Turn ‹Hints› into whole numbers.'],
+      ['the same game was typed twice, throw one of them out', 'Keep the first row of each ‹Game›, ‹Played On›, ‹Start›, ‹Room›, ‹Team›, ‹Players›, ‹Time›, ‹Solved›, ‹Hints›, ‹Host›, ‹Price each›, ‹Discount›, ‹Paid›, ‹Rating›, ‹Booked via› and ‹Remark›.'],
+      ['show only solved games', 'Keep rows where ‹Solved› is "Yes", "yes", "YES" or "Y".'],
+      ['games played on a weekend', 'Keep rows where (the weekday of ‹Played On›) is "Saturday" or "Sunday".'],
+      ['all games between 5 and 8 February 2026', 'Keep rows where ‹Played On› is at least the date "2026-02-05" and ‹Played On› is at most the date "2026-02-08".'],
+      ['games with 5 or more players that were not solved', 'Keep rows where ‹Players› is at least 5. Keep rows where ‹Solved› is "No", "no" or "N".'],
+      ['remove games where no rating was given', 'Set aside rows where ‹Rating› is blank.'],
+      ['those with a discount', 'Keep rows where ‹Discount› is filled.'],
+      ['games hosted by Nils Ode', 'Keep rows where ‹Host› is "Nils Ode".'],
+      ['remarks that complain: broken, dark, cold, rude or stuck', null],
+      ['the three quickest games', null],
+      ['quickest game for every room', null],
+      ['order by room, then by rating from best to worst', 'Sort by ‹Room› and ‹Rating› from high to low.'],
+      ['latest games first, and on the same day the later start first', 'Sort by ‹Played On› from high to low and ‹Start› from high to low.'],
+      ['pick five games at random', 'Keep 5 rows at random with seed 1.'],
+      ['what should have been paid: players times price each', 'Add ‹Players times Price each› as ‹Players› times ‹Price each›.'],
+      ['Due = players x price each less the discount', 'Add ‹Due› as (‹Players› times ‹Price each›) times (1 minus (‹Discount› divided by 100)).'],
+      ['difference between paid and players times price, nothing where paid is missing', 'Add ‹Paid minus Players times Price each› as ‹Paid› minus (‹Players› times ‹Price each›).'],
+      ['time left: 60 minutes less the time taken, in seconds', null],
+      ['average rating of the room next to each game, one decimal', 'Add ‹Average Rating per Room› as the mean of ‹Rating› over the rows for each ‹Room› rounded to 1 decimal.'],
+      ['is the game better or worse rated than the average of its room?', null],
+      ['share of the room\'s income in percent, no decimals', 'Add ‹Paid per total Paid per Room %› as (‹Paid› divided by (the sum of ‹Paid› over the rows for each ‹Room›)) times 100 rounded to 0 decimals.'],
+      ['how many games has this team played in total', 'Add ‹Rows per Team› as the number of rows for each ‹Team›.'],
+      ['number the games of each room in the order they are listed', 'Add ‹Number within Room› as the number of the row for each ‹Room›.'],
+      ['hints per player rounded to 2 places, blank when no players', 'Add ‹Hints per Players› as ‹Hints› divided by ‹Players› rounded to 2 decimals.'],
+      ['running total of players per room', 'Add ‹Running total of Players› as the running total of ‹Players› for each ‹Room›.'],
+      ['team size: duo for 2, small for 3 or 4, big for more', null],
+      ['speed class: under 45 minutes is fast, up to 55 is medium, slower is slow; unsolved games get "failed"', null],
+      ['Mood: good if the remark has great, best, lovely, happy or fun, bad if it has dark, broken, cold, rude or stuck, else neutral; without a remark leave it empty', 'Add ‹Mood› as if ‹Remark› is blank then blank, if ‹Remark› mentions the word "great", "best", "bests", "lovely", "happy", "fun" or "funs" then "good", if ‹Remark› mentions the word "dark", "darks", "broken", "cold", "rude" or "stuck" then "bad", otherwise "neutral".'],
+      ['morning, afternoon or evening going by the start (afternoon from 12, evening from 18)', 'Add ‹Start label› as if (the minute of the day of ‹Start›) is less than 720 then "morning", if (the minute of the day of ‹Start›) is at least 1080 then "evening", if (the minute of the day of ‹Start›) is at least 720 then "afternoon", otherwise blank.'],
+      ['10% surcharge on weekends: new column Weekend Price, otherwise the normal price each', null],
+      ['was the time used up? yes when it is 60:00', null],
+      ['income per room', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Room›.'],
+      ['how many games per host, most first', null],
+      ['average number of players per room with one decimal', 'Answer ‹Average Players› as the mean of ‹Players› over the rows rounded to 1 decimal; for each ‹Room›.'],
+      ['which room has the best rating on average', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; for each ‹Room›; sorted by ‹Average Rating› from high to low; the first 1.'],
+      ['what percentage of games was solved?', 'Answer ‹Share %› as ((the sum of (if ‹Solved› is "Yes", "yes", "YES" or "Y" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['which team came most often', 'Answer ‹Rows› as the number of rows; for each ‹Team›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['how many different teams played in February 2026', 'Answer ‹Different Team› as the number of different values of ‹Team› over the rows; only where ‹Played On› is at least the date "2026-02-01" and ‹Played On› is at most the date "2026-02-28".'],
+      ['median rating', 'Answer ‹Median Rating› as the median of ‹Rating› over the rows.'],
+      ['sum of the remarks', null],
+      ['add the max players of the room', 'Add ‹Max Players› as the ‹Max Players› in the table "rooms" where ‹Room› is ‹Room›.'],
+      ['where did more people play than the room allows', null],
+      ['games in hall A', null],
+      ['add the rent of each room without the pound sign', null],
+      ['bring the opening date over and say how many days after the opening the game was played', null],
+      ['rooms nobody has played in', null],
+    ],
+  },
+  {
+    table: 'waste',
+    csv: `Slip,Date,Customer,Vehicle,Kind,Gross kg,Tare kg,Price per t,Net,Account,Driver no,District,Comment
+W2201,2025-09-01 07:55,Holm & Sons,KR-221 / tipper,garden waste,8420,6100,45,"2,320 kg",30-118,17,North,
+W2202,2025-09-01 08:20,council,KR-118 / lorry,Glass,15200,9900,0,5.3 t,30-001,4,West,"mixed with plastic, sorted on site"
+W2203,2025-09-02 09:00,Rill Builders,"PL-90/van",rubble,4100,2600,38,1.5 t,30-207,,North,"plus 2 tyres, 8.00 extra"
+W2204,2025-09-02 16:40,holm & sons,KR-221 / tipper,Garden Waste,7900,6100,45,"1,800 kg",30-118,17,North,"wet"
+W2205,2025-09-04 10:10,private,car,paper,,,0,40 kg,,,,
+W2206,2025-09-05 11:30,Council,KR-118 / lorry,glass,14950,9900,0,5.05 t,30-001,4,South,
+W2207,2025-09-08 08:05,Marsh Farm,"TR-7 / trailer",Metal,3050,2210,-120,840 kg,30-310,22,East,"we pay; two old fridges, 25.00 extra"
+W2208,2025-09-09 14:00,Rill builders,PL-90/van,rubble,3900,2600,38,1.3 t,30-207,9,north,"asbestos suspected!"
+W2209,2025-09-15 09:45,Private,car,rubble,1980,1750,38,230 kg,,,West,"paid cash 8.74"
+W2210,2025-09-16 12:00,Marsh farm,TR-7 / trailer,garden waste,2900,2210,45,,30-310,22,East,"scale broken, net by guess"
+W2211,2025-10-01 07:50,Council,KR-118 / lorry,paper,12100,9900,-20,2.2 t,30-001,4,West,
+W2212,2025-10-02 15:15,Holm & Sons,KR-305 / lorry,rubble,18800,9200,38,9.6 t,30-118,18,South,"asbestos found, rejected, sent back"
+`,
+    others: {
+      accounts: `Account,Name,Street,Limit,Paid to date,Since,Contact
+30-001,Town Council,Hall Square 1,2000,0,2010-01-01,clerk@eastby.example
+30-118,Holm & Sons,Mill Lane 9,500,260.00,2016-04-12,
+30-207,Rill Builders,Quay 3,300,57,2021-11-03,office@rill.example
+30-310,Marsh Farm,Farm Road,100,-90,2019-06-30,marsh@post.example
+30-400,Ode Tiles,Quay 8,250,0,2024-02-02,nils@ode.example
+`,
+    },
+    cases: [
+      ['customer names should all be written alike: Holm & Sons, Council, Rill Builders, Marsh Farm and Private', 'Spell ‹Customer› as "Holm & Sons", "Council", "Rill Builders", "Marsh Farm" or "Private".'],
+      ['kinds start with a capital, rest small', 'In ‹Kind›, write in sentence case.'],
+      ['Net to kilos, just the figure', 'Turn ‹Net› into numbers in "kg".'],
+      ['split vehicle in plate and type, there are some with no blanks and some with only a type', 'Split ‹Vehicle› at "/" into ‹plate› and ‹type›.'],
+      ['date without the time', 'Set ‹Date› to the date of ‹Date›.'],
+      ['the hour of the weighing in its own column', 'Add ‹Hour of Date› as the hour of ‹Date›.'],
+      ['everything from the slip except the W as a number', null],
+      ['District in the first letter only, big', null],
+      ['if the district is missing put Unknown', 'Fill blanks in ‹District› with "Unknown".'],
+      ['empty driver no means 0', 'Fill blanks in ‹Driver no› with "0".'],
+      ['net weight is gross minus tare, in a column Load', 'Add ‹Load› as ‹Gross kg› minus ‹Tare kg›.'],
+      ['amount due: load in tonnes times price per t, where load is gross less tare', null],
+      ['what they pay: (gross - tare) / 1000 * price per t, rounded to cents', 'Add ‹Gross kg minus Tare kg per 1000 times Price per…› as ((‹Gross kg› minus ‹Tare kg›) divided by 1000) times ‹Price per t› rounded to 2 decimals.'],
+      ['check: net in kg against gross minus tare, ok or wrong', 'Add ‹Net label› as if (‹Net› measured in "kg") is blank or else ‹Gross kg› minus ‹Tare kg› is blank then blank, if (‹Net› measured in "kg") equals ‹Gross kg› minus ‹Tare kg› then "ok", if (‹Net› measured in "kg") differs from ‹Gross kg› minus ‹Tare kg› then "wrong", otherwise blank.'],
+      ['price per kg', null],
+      ['classify by load (gross minus tare): below 500 kg small, 500 to 2000 medium, above large, blank if not weighed', null],
+      ['paid or received: we pay when the price is negative, free at zero, they pay otherwise', null],
+      ['extra charge from the comment as a number', null],
+      ['does the comment talk about asbestos, yes/no', 'Add ‹Comment label› as if ‹Comment› mentions the word "asbestos" then "yes", otherwise "no".'],
+      ['how much heavier is it than the last load of the same customer', null],
+      ['share of the day\'s total gross weight', null],
+      ['cumulated net per kind, net as kilos', 'Add ‹Running total of Net in kg› as the running total of (‹Net› measured in "kg") for each ‹Kind›. Turn ‹Net› into numbers in "kg".'],
+      ['September only', 'Keep rows where (the month of ‹Date›) equals 9.'],
+      ['everything before noon', 'Keep rows where (the minute of the day of ‹Date›) is less than 720.'],
+      ['loads of more than 5 t gross', 'Keep rows where ‹Gross kg› is more than 5000.'],
+      ['no private customers', 'Set aside rows where ‹Customer› is "private".'],
+      ['throw out the rubble with asbestos', 'Set aside rows where ‹Kind› is "rubble" and ‹Comment› mentions the word "asbestos".'],
+      ['only the heaviest load of each customer', null],
+      ['loads that came in a tipper or a lorry', 'Keep rows where ‹Vehicle› mentions the word "tipper" or "lorry".'],
+      ['sort by kind and inside that by date, the newest first', 'Sort by ‹Kind› and ‹Date› from high to low.'],
+      ['tonnes per kind', null],
+      ['number of loads per customer and month', 'Answer ‹Rows› as the number of rows; for each ‹Customer›; and by ‹Month of Date› as the month of ‹Date›.'],
+      ['who brought the most glass', null],
+      ['average load per vehicle type', null],
+      ['how many loads had no driver', 'Answer ‹Rows› as the number of rows; only where ‹Driver no› is blank.'],
+      ['what was the biggest gross weight', 'Answer ‹Highest Gross kg› as the highest of ‹Gross kg› over the rows.'],
+      ['which day was the busiest', 'Answer ‹Rows› as the number of rows; for each ‹Date of Date› as the date of ‹Date›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['total tare of the lorries', 'Answer ‹Total Tare kg› as the sum of ‹Tare kg› over the rows; only where ‹Vehicle› mentions the word "lorry".'],
+      ['how many kilos of rubble in total, gross less tare', null],
+      ['put the account holder\'s name from accounts next to each slip', null],
+      ['add the limit of the account', 'Add ‹Limit› as the ‹Limit› in the table "accounts" where ‹Account› is ‹Account›.'],
+      ['loads whose account is not in accounts', 'Keep rows where not (‹Account› stands under ‹Account› in the table "accounts").'],
+      ['accounts without any load', null],
+      ['how long has the customer been with us on the day of the load, in years', null],
+      ['loads of customers since before 2018', 'Keep rows where (the ‹Since› in the table "accounts" where ‹Account› is ‹Account›) is less than the date "2018-01-01".'],
+      ['contact mail of the account, no account no mail', null],
+      ['is the customer name the same as the account name? yes or no', null],
+      ['delete everything that smells', null],
+      ['which loads were late', null],
+    ],
+  },
+  {
+    table: 'bouquets',
+    csv: `Order No,Ordered,Deliver On,Time Slot,Recipient,Address,Bouquet,Stems,Colour,Price,Delivery Fee,Tip,Florist,Driver,Delivered At,Card Text,Complaint
+F-3001,2026-02-09,2026-02-14,morning,"Mrs. Nora Vale","3 Mill Lane, Harth, 4021",Rose classic,12,red,€39.00,5.00,,Ines,Tom K.,2026-02-14 10:20,"With all my love, R.",
+F-3002,2026-02-10,14/02/2026,afternoon,Dr. Omar Lund,"Quay 8, Skell",wild meadow,20,mixed,"€45,50",5.00,2.00,ines,Tom K,2026-02-14 16:05,"Happy birthday!",
+F-3003,2026-02-10,2026-02-14,morning,ms. ada brook,"17 High Street, Harth, 4023",Rose Classic,24,Red,€72.00,0,,Paolo,Jo P.,2026-02-14 13:40,"Forever yours","came too late, after noon"
+F-3004,2026-02-11,2026-02-14,evening,Mr Ben Tarn,"Quay 8, Skell",Tulip box,30,yellow,€33.00,5.00,1.00,Paolo,Jo P.,2026-02-14 18:55,,
+F-3005,2026-02-11,15 Feb 2026,morning,"Dr. Omar Lund","Quay 8, Skell",tulip box,30,White,€33.00,5.00,,Ines K.,Tom K.,,"Get well soon","wrong colour, wanted yellow"
+F-3006,2026-02-12,2026-02-16,afternoon,Holm Bakery Ltd,"1 Market Sq, Orby, 5100",Wild Meadow,40,mixed,€91.00,8.50,,Paolo,Tom K.,2026-02-16 15:10,"Congratulations on 10 years!",
+F-3007,2026-02-13,2026-02-14,Morning,Mrs Nora Vale,"3 Mill Lane, Harth, 4021",Orchid single,1,white,€28.00,5.00,3.50,INES,Jo P.,2026-02-14 09:15,"From your kids","stem broken, 2 flowers missing"
+F-3008,2026-02-16,2026-02-20,,Ms Lea Finch,"9 Ridge Road, Orby, 5102",Rose classic,12,pink,€39.00,8.50,,Paolo,tom k.,2026-02-20 11:00,"Sorry!!",
+F-3009,2026-02-17,2026-02-21,afternoon,mr ben tarn,"Quay 8, Skell",Orchid single,2,white,€52.00,5.00,,,,,"See you Sunday",cancelled by customer
+F-3010,2026-02-18,2026-03-02,evening,"Finch, Lea","9 Ridge Road, Orby, 5102",wild meadow,20,mixed,45.50,8.50,1.50,Ines,Jo P,2026-03-02 19:30,,
+F-3010,2026-02-18,2026-03-02,evening,"Finch, Lea","9 Ridge Road, Orby, 5102",wild meadow,20,mixed,45.50,8.50,1.50,Ines,Jo P,2026-03-02 19:30,,
+F-3011,2026-02-27,2026-03-08,morning,Orby School,"2 School Lane, Orby, 5100",Tulip Box,60,yellow,"€1,066.00",0,,Paolo,Tom K.,2026-03-08 08:05,"Thank you, teachers; 26 boxes","two boxes short"
+`,
+    others: {
+      catalogue: `Name,Code,List Price,Stems,Cost,Season,Supplier
+Rose Classic,RC,39.00,12,14.20,all year,Lindner Farm
+Wild Meadow,WM,45.50,20,17.80,March to October,Ode Meadows
+Tulip Box,TB,33.00,30,11.00,January to May,Lindner Farm
+Orchid Single,OS,28.00,1,9.90,all year,Glass & Co
+Dahlia Round,DR,36.00,15,12.40,July to October,Lindner Farm
+`,
+    },
+    cases: [
+      ['We\'ve got three ways of spelling every bouquet. It should be Rose Classic, Wild Meadow, Tulip Box and Orchid Single, as in the catalogue.', 'Spell ‹Bouquet› as "Rose Classic", "Wild Meadow", "Tulip Box" or "Orchid Single".'],
+      ['The price column should hold nothing but numbers; mind the one where a comma is the decimal sign', 'Turn ‹Price› into numbers.'],
+      ['could you get the delivery days into real dates? they\'re day first when there are slashes', null],
+      ['Florists: INES, ines and Ines K. are all the same person, Ines', 'Replace cells that are "INES", "ines" or "Ines K." in ‹Florist› with "Ines".'],
+      ['drivers are sometimes missing the full stop at the end, so please make them Tom K. and Jo P. throughout', null],
+      ['slots in small letters and if there isn\'t one write "any"', 'In ‹Time Slot›, write in lower case. Fill blanks in ‹Time Slot› with "any".'],
+      ['no tip means nothing was given, so put a zero there', 'Fill blanks in ‹Tip› with "0".'],
+      ['Please take the form of address (Mr, Mrs, Ms, Dr) off the recipients', null],
+      ['colours all in lower case', 'In ‹Colour›, write in lower case.'],
+      ['the town is what comes between the commas in the address, into a column Town', 'Add ‹Town› as piece 2 of ‹Address› cut at ",".'],
+      ['some addresses end with a four-digit code. pull that into Postcode', null],
+      ['Could I have the house number and street separately from the town?', null],
+      ['what is the first name of each recipient', 'Add ‹First name› as the first name of the person in ‹Recipient›.'],
+      ['how many flowers are missing according to the complaint? just the number', null],
+      ['I would like a column called Label that reads like "Rose Classic for Mrs. Nora Vale"', 'Add ‹Label› as ‹Bouquet› followed by " for " followed by ‹Recipient›.'],
+      ['put what\'s on the card in quotes? no wait, just make it all capitals', null],
+      ['order number without the letter and dash, as a number', 'Remove all everything but digits from ‹Order No›. Turn ‹Order No› into numbers.'],
+      ['lose the card text and the tip, we won\'t analyse those', 'Drop ‹Card Text› and ‹Tip›.'],
+      ['delivery fee should be called Fee, and delivered at should be Arrived', 'Rename ‹Delivery Fee› to ‹Fee› and ‹Delivered At› to ‹Arrived›.'],
+      ['I\'d rather have florist and driver right at the beginning', 'Move ‹Florist› and ‹Driver› to the front.'],
+      ['turn the stems into whole numbers', 'Turn ‹Stems› into whole numbers.'],
+      ['For now just the orders for Valentine\'s day, 14 February 2026', null],
+      ['anything that was never delivered can go', 'Set aside rows where ‹Delivered At› is blank.'],
+      ['orders which were placed less than three days before the delivery', null],
+      ['only keep those where somebody complained', 'Keep rows where ‹Complaint› is filled.'],
+      ['show me the ones for Orby', null],
+      ['what came later than 1 pm?', 'Keep rows where (the minute of the day of ‹Delivered At›) is more than 780.'],
+      ['morning deliveries that arrived after noon', null],
+      ['the ones in Harth or Skell with more than 12 stems', 'Keep rows where ‹Address› mentions the word "Harth" or "Skell" and ‹Stems› is more than 12.'],
+      ['F-3010 is in there twice, please remove the second', 'Keep the first row of each ‹Order No›.'],
+      ['the three most expensive orders, please', 'Keep 3 rows with the highest ‹Price›.'],
+      ['most expensive order of each florist', 'Keep 1 row with the highest ‹Price› for each ‹Florist›.'],
+      ['Just give me a handful, say 4 rows, picked at random', null],
+      ['arrange them by the delivery day, and for the same day by driver', null],
+      ['How many days passed between the order and the delivery day?', null],
+      ['total to pay: price plus fee plus tip, where no tip counts as zero', 'Add ‹total to pay› as (‹Price› plus ‹Delivery Fee›) plus (‹Tip›, or 0 where it is blank).'],
+      ['price per stem to the cent', 'Add ‹Price per Stems› as ‹Price› divided by ‹Stems› rounded to 2 decimals.'],
+      ['what did we earn on each of them, if 19% of the price is tax?', null],
+      ['put the average price of that bouquet next to every order', 'Add ‹Average Price per Bouquet› as the mean of ‹Price› over the rows for each ‹Bouquet›.'],
+      ['how does each order\'s price compare with the average of its bouquet, in percent, no decimals', null],
+      ['number of orders that same recipient has placed', 'Add ‹Rows per Recipient› as the number of rows for each ‹Recipient›.'],
+      ['which share of the whole turnover does each order make up? percent, 1 decimal', null],
+      ['a column saying free if there\'s no delivery fee, cheap up to 5 and dear above that', 'Add ‹Delivery Fee label› as if ‹Delivery Fee› equals 0 then "free", if ‹Delivery Fee› is at most 5 then "cheap", if ‹Delivery Fee› is more than 5 then "dear", otherwise blank.'],
+      ['Say whether it was on time: morning means before 12, afternoon before 18, evening before 21; late otherwise and open when it hasn\'t been delivered', null],
+      ['Reason: lateness when the complaint says late, quality when it says broken or wrong, quantity if it says missing or short, cancelled if cancelled, and nothing where nobody complained', 'Add ‹Reason› as if ‹Complaint› is blank then blank, if ‹Complaint› mentions the word "late" then "lateness", if ‹Complaint› mentions the word "broken" or "wrong" then "quality", if ‹Complaint› mentions the word "missing", "short" or "shorts" then "quantity", if ‹Complaint› mentions the word "cancelled" then "cancelled", otherwise blank.'],
+      ['mark weekend deliveries', null],
+      ['is there an exclamation mark on the card? y/n', null],
+      ['Which weekday is each delivery on?', 'Add ‹Weekday of Deliver On› as the weekday of ‹Deliver On›.'],
+      ['turnover per florist, please', null],
+      ['how many orders did each driver take, and what did they get in tips?', 'Answer ‹Rows› as the number of rows; and ‹Total Tip› as the sum of ‹Tip› over the rows; for each ‹Driver›.'],
+      ['average number of stems per bouquet', 'Answer ‹Average Stems› as the mean of ‹Stems› over the rows; for each ‹Bouquet›.'],
+      ['what\'s the busiest day', 'Answer ‹Rows› as the number of rows; for each ‹Ordered›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['how many orders came without a card', 'Answer ‹Rows› as the number of rows; only where ‹Card Text› is blank.'],
+      ['percentage of orders with a complaint', 'Answer ‹Share %› as ((the sum of (if ‹Complaint› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['which florist got the most complaints?', 'Answer ‹Count of Complaint› as the count of ‹Complaint› over the rows; for each ‹Florist›; sorted by ‹Count of Complaint› from high to low; the first 1.'],
+      ['what is the longest card text', null],
+      ['total for February, fees included', null],
+      ['look up the cost of each bouquet in the catalogue', 'Add ‹Cost› as the ‹Cost› in the table "catalogue" where ‹Name› is ‹Bouquet›.'],
+      ['and what margin is left then: price minus cost', 'Add ‹Price minus Cost› as ‹Price› minus (the ‹Cost› in the table "catalogue" where ‹Name› is ‹Bouquet›).'],
+      ['are we selling at list price? show the orders where price differs from the list price', 'Keep rows where ‹Price› differs from (the ‹List Price› in the table "catalogue" where ‹Name› is ‹Bouquet›).'],
+      ['put the supplier of the bouquet into a new column', 'Add ‹Supplier› as the ‹Supplier› in the table "catalogue" where ‹Name› is ‹Bouquet›.'],
+      ['orders for bouquets from Lindner Farm', 'Keep rows where (the ‹Supplier› in the table "catalogue" where ‹Name› is ‹Bouquet›) is "Lindner Farm".'],
+      ['which bouquets of the catalogue did nobody order', null],
+      ['does the number of stems match the catalogue? ok or not ok', null],
+    ],
+  },
+  {
+    table: 'candidates',
+    csv: `Ref,Name,E-mail,Applied,Role Code,Interview,Round,Written Test,Talk,Team Fit,Salary wanted,Notice,Source,Recruiter,Status,Notes
+C-01,"ORLOV, Mara",MARA@POST.EXAMPLE,05/01/2026,DEV-2,2026-01-19,1,72,4,5,"52,000",3 months,web,Kim Ray,hired,"speaks German and French, very strong in SQL"
+C-02,"Beck, Tim",tim.beck@lind.example ,2026-01-06,DEV-2,2026-01-20,1,55,3,,48000 EUR,1 month,Referral,kim ray,rejected,"weak test; nice person"
+C-03,"Sato, Yui",,07/01/2026,ANA-1,2026-02-02,2,91,5,4,"€61,500",6 weeks,agency,J. Moor,offer,"wants to start 1 April, German, Dutch"
+C-04,"Adams, Lou",lou(at)mail.example,8 Jan 2026,ANA-1,,0,,,,n/a,none,web,J Moor,withdrawn,"took another job"
+C-05,"Quist, Eva",eva@quist.example,2026-01-12,OPS-3,2026-01-28,1,64,4,3,44.000,2 months,WEB,Moor,in process,"needs visa; French"
+C-06,"Orlov, Mara",mara@post.example,2026-02-10,ANA-1,2026-02-24,1,80,4,4,54000,3 months,web,Kim Ray,in process,"second application"
+C-07,"Hale, Ruth",ruth.hale@lind.example,2026-02-11,DEV-2,2026-02-25,2,88,5,5,58 k,2 weeks,agency,K. Ray,Offer,"strong in SQL, no notice problem"
+C-08,"Ibsen, Nils",nils@ibsen.example,2026-02-15,OPS-3,2026-03-03,1,47,2,2,39500,1 month,referral,kim ray,Rejected,"did not know our product"
+C-09,"Roth, Dana",dana@roth.example,2026-03-01,QA-9,,0,70,,,45000,,Web,J. Moor,in process,
+C-10,"vega, leo",leo@vega.example,2026-03-04,DEV-2,2026-03-18,1,,3,4,50000,3 months,agency,,in process,"test to be done at home"
+`,
+    others: {
+      roles: `Code,Title,Department,Budget,Opened,Target date,Pass mark,Head
+DEV-2,Developer,Engineering,55000,2025-12-01,2026-03-31,60,Ana Lux
+ANA-1,Data analyst,Finance,58000,2025-12-15,2026-02-28,75,Per Holm
+OPS-3,Operations clerk,Operations,42000,2026-01-05,2026-04-30,50,Per Holm
+HR-4,Assistant,People,36000,2026-02-20,2026-05-31,50,Ida Roe
+`,
+    },
+    cases: [
+      ['Names should read Mara Orlov instead of ORLOV, Mara, for everyone', 'Set ‹Name› to (piece 2 of ‹Name› cut at ",") followed by " " followed by ((piece 1 of ‹Name› cut at ",") in title case).'],
+      ['e-mails in lower case without blanks around them', 'In ‹E-mail›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['One mail address is written with (at); make that an @', null],
+      ['when did they apply? all as dates, please, the day comes before the month', 'Turn ‹Applied› into dates, the day before the month.'],
+      ['Wanted salaries as plain figures. n/a is unknown so leave that blank', 'Turn ‹Salary wanted› into numbers, reading "n/a" as blank.'],
+      ['recruiters: there are two, Kim Ray and J. Moor', 'Spell ‹Recruiter› as "Kim Ray" or "J. Moor".'],
+      ['source and status all in lower case', 'In ‹Source› and ‹Status›, write in lower case.'],
+      ['notice in weeks, a month being 4 weeks', null],
+      ['Where no recruiter is noted it\'s the same one as in the row above', 'Fill blanks in ‹Recruiter› with the value above.'],
+      ['First and last name in a column each', 'Add ‹First name› as (the first name of the person in ‹Name›) and (the middle name of the person in ‹Name›) joined with " ". Add ‹Last name› as the last name of the person in ‹Name›.'],
+      ['domain of the e-mail', 'Add ‹Domain› as the first domain in ‹E-mail›.'],
+      ['department of the role code: the letters in front', null],
+      ['does anyone of them need a visa? yes or no for each', 'Add ‹Notes label› as if ‹Notes› mentions the word "visa" then "yes", otherwise "no".'],
+      ['initials, e.g. M.O.', null],
+      ['test, talk and fit in one text like 72/4/5', 'Add ‹Written Test Talk Team Fit› as ‹Written Test›, ‹Talk› and ‹Team Fit› joined with "/".'],
+      ['throw away people who withdrew or were rejected', 'Set aside rows where ‹Status› is "withdrawn" or "rejected".'],
+      ['who applied in January?', 'List each ‹Name›; only where (the month of ‹Applied›) equals 1.'],
+      ['people with at least 60 in the test and 4 or better in the talk', 'Keep rows where ‹Written Test› is at least 60 and ‹Talk› is at least 4.'],
+      ['applicants without an interview', 'Keep rows where ‹Interview› is blank.'],
+      ['keep the best test result of every role', 'Keep 1 row with the highest ‹Written Test› for each ‹Role Code›.'],
+      ['everyone who came through an agency or a referral', 'Keep rows where ‹Source› is "agency" or "Referral".'],
+      ['Mara Orlov applied twice, keep her later application', null],
+      ['best test first; those without a test at the end', 'Sort by ‹Written Test› from high to low.'],
+      ['days from application to interview', 'Add ‹Days from Applied to Interview› as the whole days from ‹Applied› to ‹Interview›.'],
+      ['Total score: half the test, plus talk and team fit counting 5 points each; no total if something is missing', null],
+      ['average of talk and team fit, one decimal, use the one that\'s there if the other is missing', null],
+      ['above or below the average test of the role?', 'Add ‹Written Test label› as if ‹Written Test› is more than (the mean of ‹Written Test› over the rows for each ‹Role Code›) then "above", if ‹Written Test› is less than (the mean of ‹Written Test› over the rows for each ‹Role Code›) then "below", otherwise blank.'],
+      ['result: passed with 60 or more, borderline from 50, failed below; to be done if there\'s no test', null],
+      ['salary wanted in thousands, one decimal', 'Add ‹Salary wanted per 1000› as ‹Salary wanted› divided by 1000 rounded to 1 decimal.'],
+      ['weeks since they applied as of 31 March 2026, whole weeks', 'Add ‹Weeks from Applied to 2026-03-31› as the whole weeks from ‹Applied› to the date "2026-03-31".'],
+      ['what would the salary be with 5% less', null],
+      ['how many applications per recruiter and status', null],
+      ['average test per source, two decimals, best first', 'Answer ‹Average Written Test› as the mean of ‹Written Test› over the rows rounded to 2 decimals; for each ‹Source›; sorted by ‹Average Written Test› from high to low.'],
+      ['how many of them got an offer or were hired, in percent', null],
+      ['the highest salary anybody wants', null],
+      ['what was the average time from application to interview', 'Answer ‹Average days from Applied to Interview› as the mean of (the whole days from ‹Applied› to ‹Interview›) over the rows.'],
+      ['count the candidates by month of application', 'Answer ‹Rows› as the number of rows; for each ‹Month of Applied› as the month of ‹Applied›.'],
+      ['which role has most applicants', 'Answer ‹Rows› as the number of rows; for each ‹Role Code›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['bring in the title of the role', 'Add ‹Title› as the ‹Title› in the table "roles" where ‹Code› is ‹Role Code›.'],
+      ['is the wanted salary within the role\'s budget? within, over, or unknown when there is no such role', null],
+      ['who passed the pass mark of their role?', null],
+      ['how far over the budget is each of them, in percent of the budget', null],
+      ['applications for roles that don\'t exist', null],
+      ['number of candidates per department', 'Answer ‹Rows› as the number of rows; for each ‹Department› as the ‹Department› in the table "roles" where ‹Code› is ‹Role Code›.'],
+      ['did the interview take place before the target date of the role', null],
+      ['remove candidates older than 50', null],
+      ['total of the notes', null],
     ],
   },
 ];

@@ -11,7 +11,7 @@ export const columnDoubts: readonly Doubt[] = [
   // '... and fill blanks with the fee' gives no column that name.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:fill|turn|convert|replace|remove|drop|split|sort|keep|round) [a-z]/.test(p.name)), asks: 'Is this the name of the column?' },
   // Another table is spoken of, and nothing is taken from it.
-  { price: 1.5, holds: (plans, { theirTables }) => theirTables.some((t) => !usesTable(plans, t)), asks: 'Another table is spoken of, and it is not used. Is it meant so?' },
+  { price: 1.5, holds: (plans, { theirTables }) => !plans.every((p) => p.step === 'spell') && theirTables.some((t) => !usesTable(plans, t)), asks: 'Another table is spoken of, and it is not used. Is it meant so?' },
   // 'Deposit that is twenty percent of the charge' is no copy of the charge.
   { price: 1.5, holds: (plans, { copies }) => !copies && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'column') },
   // 'Name of the lead with proper capitals' gives no new name.
@@ -31,6 +31,8 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans, { withoutLater }) => withoutLater && plans.some((p) => p.step === 'drop') },
   // 'Should be none, vegan or halal, and empty means none' empties no cells that are so.
   { price: 4, holds: (plans, { should }) => should && plans.some((p) => p.step === 'replace' && p.with === '' && p.find.kind === 'texts' && p.find.place === 'whole' && p.find.texts.length > 1) },
+  // 'Joined as "Fern, Ada (North)"' shows what comes out, and is no separator.
+  { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'join' && /\p{L}{2}.*[^\p{L}].*\p{L}{2}/u.test(p.as.separator)), asks: 'Is this what is to stand between them?' },
   // 'As a number' is no text in brackets.
   { price: 1, holds: (plans, { asNumber }) => asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'inside') },
   // 'A if passed and no parts used, B ...' are cases of one column.

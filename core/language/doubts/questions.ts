@@ -1,5 +1,6 @@
 import { isQuestion } from '../../steps/questions';
 import { columnsOf } from '../../formula/expression';
+import { unitInName } from '../../formula/dimensions';
 import type { Plan } from '../../steps/registry';
 import { keyOf } from '../chart';
 import { usesTable, type Doubt } from './doubt';
@@ -52,6 +53,14 @@ export const questionDoubts: readonly Doubt[] = [
   // 'Who owes us the most' is not who paid the most; what one piece costs less what was paid for all is nothing.
   { price: 2.5, holds: (plans, { fails }) => fails && plans.some((p) => p.step === 'ask' && p.where === undefined && p.figures.length > 0 && p.figures.every((f) => !keyOf(f.as).includes('"kind":"choose"') && !columnsOf(f.as).some((n) => FAILED.test(n)))), asks: 'This counts all of them, also those that did come about. Is it meant so?' },
   { price: 2.5, holds: (plans, { owes }) => owes && plans.some((p) => p.step === 'ask' && p.figures.some((f) => columnsOf(f.as).length === 1 && columnsOf(f.as).every((n) => /paid|payment|received/i.test(n)))) },
+  // 'Per recruiter and status' makes groups of both.
+  { price: 0.3, holds: (plans, { perTwo }) => perTwo && plans.length > 0 && plans.every((p) => p.step === 'ask' && p.by.length === 1) },
+  // 'Who passed the mark?' asks for somebody, and adds nothing.
+  { price: 2, holds: (plans, { who, question, newColumn }) => who && question && !newColumn && plans.length > 0 && plans.every((p) => p.step === 'calculate' && !p.replace), asks: 'This adds a column where somebody is asked for. Is it meant so?' },
+  // 'Price per kg' groups by no weight.
+  { price: 2, holds: (plans, { numbers }) => plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && numbers(b.as.name) && unitInName(b.as.name) !== null)), asks: 'This makes a group of every single number. Is it meant so?' },
+  // 'How many games has this team played' is said of each row's team.
+  { price: 2, holds: (plans, { ofThis }) => plans.some((p) => p.step === 'ask' && p.where !== undefined && columnsOf(p.where).some((n) => ofThis(n)) && keyOf(p.where).includes('"kind":"empty"')), asks: 'This asks for all rows where it is filled. Is it meant so?' },
   // 'More of these or more of those?' asks for both numbers.
   { price: 2.5, holds: (plans, { either }) => either && plans.some((p) => p.step === 'filter'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
   // 'No proof of delivery', 'tariff per pallet': nobody groups by every day, or every number, without saying so.

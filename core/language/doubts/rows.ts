@@ -29,9 +29,12 @@ type Compared = Extract<Condition, { kind: 'compare' }>;
 /** Every comparison anywhere in plans. */
 const compared = (node: unknown): Compared[] => nodesIn(node, (n): n is Compared => 'kind' in n && n.kind === 'compare');
 
+/** Does a condition ask for a month of whatever year? */
+const isMonth = (c: Condition): boolean => c.kind === 'compare' && c.op === '=' && c.left.kind === 'part' && c.left.part === 'month';
+
 type Sought = Extract<Condition, { kind: 'text' }>;
 /** The words that are looked for anywhere in a plan. */
-const wordsSought = (node: unknown): (readonly string[])[] => nodesIn(node, (n): n is Sought => 'kind' in n && n.kind === 'text' && 'test' in n && n.test === 'mentions').map((n) => n.texts);
+export const wordsSought = (node: unknown): (readonly string[])[] => nodesIn(node, (n): n is Sought => 'kind' in n && n.kind === 'text' && 'test' in n && n.test === 'mentions').map((n) => n.texts);
 
 /** Does one of some conditions look for words that stand in no cell of its column? */
 const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => conditions.some((c) => isMentioning(c) && nowhere(c.of.name, c.texts));
@@ -63,6 +66,8 @@ function excepted(plans: readonly Plan[]): boolean {
 export const rowDoubts: readonly Doubt[] = [
   // 'Of May and of June': no day is in both.
   { price: 4, holds: (plans) => plans.some((p) => /"kind":"compare","op":"=","left":(\{"kind":"part","part":"month","of":\{"kind":"column","name":"[^"]*"\}\}),"right":\{"kind":"number","value":(\d+)\}\},\{"kind":"compare","op":"=","left":\1,"right":\{"kind":"number","value":(?!\2\})/.test(keyOf(p)) && !/"kind":"any"/.test(keyOf(p))) },
+  // 'March or April 2025' are of one year.
+  { price: 0.6, holds: (plans) => plans.some((p) => nodesIn(p, (n): n is Extract<Condition, { kind: 'any' }> => 'kind' in n && n.kind === 'any' && 'of' in n).some((c) => c.of.some(isMonth) && c.of.some((o) => !isMonth(o) && compared(o).some((k) => k.right.kind === 'date')))) },
   // 'Below 30 m' of a depth may be deeper, or less deep.
   { price: 0, holds: (plans, { below }) => below && plans.some((p) => p.step === 'filter' && comparisonsWith(p, /depth/i)), asks: 'Below in the water, or below that number? Is it meant so?' },
   // 'Calibrate everything again' keeps nothing.
@@ -85,7 +90,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'Show only the tickets that were charged more than the average' labels none.
   { price: 2, holds: (plans, { only, labels }) => only && !labels && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text')), asks: 'This adds labels where only some rows are asked for. Is it meant so?' },
   // 'Orders with a complaint' puts nothing in order.
-  { price: 1.5, holds: (plans, { ordersRows }) => ordersRows && plans.some((p) => p.step === 'sort') && !plans.some((p) => p.step === 'filter') },
+  { price: 1.5, holds: (plans, { ordersRows }) => ordersRows && plans.some((p) => p.step === 'sort') && !plans.some((p) => p.step === 'filter' || p.step === 'calculate'), asks: 'This puts the rows in order. Is it meant so?' },
   // 'Sort by due, the open ones first' moves no column.
   { price: 2.5, holds: (plans, { sorts }) => sorts && plans.some((p, i) => i > 0 && p.step === 'move'), asks: 'This moves a column as well. Is it meant so?' },
   // 'Sort by severity with 5 at the top' keeps every row.

@@ -115,6 +115,12 @@ export interface Said {
   readonly theirTables: readonly string[];
   /** Values that stand only in another table, and that it names. */
   readonly theirValues: readonly { readonly table: string; readonly text: string }[];
+  /** Is a column spoken of as that of the row: 'this team'? */
+  readonly ofThis: (column: string) => boolean;
+  /** Numbers that something is over, with no word for a calculation before them. */
+  readonly overNumber: readonly number[];
+  /** It says per one column and another. */
+  readonly perTwo: boolean;
   /** It asks for the names of things. */
   readonly named: boolean;
   /** It says that something is not so, or to be left out. */
@@ -157,7 +163,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     question: asksFor(words),
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
-    never: (column, to) => { const glance = head.glances?.get(column); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
+    never: (column, to) => { const glance = head.glances?.get(column); if (to === 'date' && /^(?:decimal|whole|money|percent)/.test(findColumn(head.columns, column)?.type ?? '')) return !(glance?.values?.map(([v]) => v) ?? []).some((v) => /^(?:\d{8}|\d{5})$/.test(v)); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
     zeros: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
     orders: (column) => column.toLowerCase() !== words[0]!.lower && stem(column.toLowerCase()) === words[0]!.stem && !/(?:ed|ing)$/.test(words[0]!.lower),
     columns: head.columns.map((c) => c.name),
@@ -176,10 +182,10 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
-    barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !words.slice(Math.max(0, i - 5), i).some((o) => LOOKED_FOR.test(o.lower))))),
-    ordersRows: words[0]?.lower === 'orders' && /^(?:with|without|that|which|where|who|of|from|for|over|under)$/.test(words[1]?.lower ?? '') && vocabularyOf(head).ownNouns.has(words[0].stem) && !says(/^by$/),
+    barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !lookedBack(words, i).some((o) => LOOKED_FOR.test(o.lower))))),
+    ordersRows: (words[0]?.lower === 'orders' && /^(?:with|without|that|which|where|who|of|from|for|over|under)$/.test(words[1]?.lower ?? '') && vocabularyOf(head).ownNouns.has(words[0].stem) && !says(/^by$/)) || words.some((w, i) => i > 0 && w.lower === 'orders' && vocabularyOf(head).ownNouns.has(w.stem) && /^(?:of|many|the|all|these|those|our|each|which|what|every|any)$/.test(words[i - 1]!.lower)),
     manyOf: words.some((w, i) => w.lower === 'many' && words[i - 1]?.lower === 'how' && unitName(words[i + 1]?.lower ?? '') !== null && !vocabularyOf(head).ownNouns.has(words[i + 1]!.stem)),
-    asNumber: words.some((w, i) => w.lower === 'as' && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
+    asNumber: words.some((w, i) => (w.lower === 'as' || (w.lower === 'be' && /^(?:should|must)$/.test(words[i - 1]?.lower ?? ''))) && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
     should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))),
     byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower),
     comparesSizes: says(/^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/),
@@ -207,6 +213,9 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     theirRows: [...(head.others?.keys() ?? [])].some((n) => new RegExp(`\\b(?:numbers?|counts?|how many)(?: of)?(?: the| its| their)? ${n.toLowerCase().replace(/[^a-z0-9 ]/g, '.')}\\b`).test(text)),
     theirTables: theirTables(words, head),
     theirValues: theirValues(words, head),
+    ofThis: (column) => words.some((w, i) => /^(?:this|that|same)$/.test(w.lower) && words[i + 1]?.stem === stem(column.toLowerCase())),
+    overNumber: says(/^(?:divide|divided|ratio|quotient|add|calculate|compute|column)$/) ? [] : words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'over' ? [w.value] : [])),
+    perTwo: words.some((w, i) => /^(?:per|by|each|every)$/.test(w.lower) && words[i + 2]?.lower === 'and' && namesColumn(words[i + 1], head) && namesColumn(words[i + 3], head)),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
     fails: says(/^(?:missed|skipped|failed|lost)$/),
@@ -235,6 +244,12 @@ function orders(words: readonly Token[]): boolean {
   return at > 0 && next !== undefined && /^(?:remove|drop|delete|keep|replace|put|make|turn|fill|write|add|set|throw|mark|flag|rename|convert|change|sort|split|blank|clear|round|leave)$/.test(next.lower);
 }
 
+/** The few words of the same sentence before one. */
+function lookedBack(words: readonly Token[], at: number): readonly Token[] {
+  const before = words.slice(Math.max(0, at - 5), at), end = before.findLastIndex((w) => /^[.?!]$/.test(w.lower));
+  return before.slice(end + 1);
+}
+
 /** Is a word one of some column's name? */
 const namesColumn = (word: Token | undefined, head: CheckedHead): boolean => word?.kind === 'column' || (word?.kind === 'word' && head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((part) => stem(part) === word.stem)));
 
@@ -247,12 +262,15 @@ function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
   }));
 }
 
+/** Words for anybody and anything. */
+const GENERAL_WORDS = new Set('people persons person anyone someone everyone thing things others other all none nothing rest whole week month year day time'.split(' ').map(stem));
+
 /** Values of other tables among the words, wherever nothing of this table may be meant. */
 function theirValues(words: readonly Token[], head: CheckedHead): Said['theirValues'] {
   const { values, inside } = vocabularyOf(head);
   const ours = new Set(head.columns.flatMap((c) => c.name.toLowerCase().split(/\s+/)));
   return [...(head.others ?? [])].flatMap(([table, other]) => words.flatMap((w) => {
-    if (w.kind !== 'word' || w.lower.length < 4 || values.has(w.lower) || inside.has(w.lower) || ours.has(w.lower) || other.columns.some((c) => c.name.toLowerCase().includes(w.lower))) return [];
+    if (w.kind !== 'word' || w.lower.length < 4 || (GENERAL_WORDS.has(w.stem) && !w.capital) || values.has(w.lower) || inside.has(w.lower) || ours.has(w.lower) || other.columns.some((c) => c.name.toLowerCase().includes(w.lower))) return [];
     return (vocabularyOf(other).values.get(w.lower) ?? []).map((v) => ({ table, text: v.text }));
   }));
 }

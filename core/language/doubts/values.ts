@@ -42,6 +42,10 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'With a test over 90' divides nothing.
+  { price: 1.5, holds: (plans, { overNumber }) => overNumber.length > 0 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'op' && p.as.op === '/' && p.as.right.kind === 'number' && overNumber.includes(p.as.right.value)), asks: 'This divides by that number. Is it meant so?' },
+  // 'Before 9 is morning' speaks of a time of day, and of no number.
+  { price: 2, holds: (plans, { numbers }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && /\b(?:morning|noon|afternoon|evening|night)s?\b/i.test(c.then.value) && c.when.kind === 'compare' && c.when.left.kind === 'column' && numbers(c.when.left.name) && !/hour|time|clock/i.test(c.when.left.name))), asks: 'This compares a number, and no time of day. Is it meant so?' },
   // 'Accepted should read taken': what is not named stays as it is.
   { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.replace && p.where === undefined && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' && p.as.cases.every((c) => c.when.kind === 'among' && c.when.of.kind === 'column' && c.when.of.name === p.name && c.then.kind === 'text')), asks: 'What is not named would be left blank. Is it meant so?' },
   // 'Litres per 100 km' is divided by hundreds.
@@ -90,7 +94,7 @@ export const valueDoubts: readonly Doubt[] = [
   // 'Gross = net plus VAT' where there is a gross: it may be another that is wanted.
   { price: 0, holds: (plans, { sets }) => !sets && plans.some((p) => p.step === 'calculate' && p.replace && p.where === undefined && (p.as.kind === 'round' ? p.as.of : p.as).kind === 'op' && !columnsOf(p.as).includes(p.name)), asks: 'This writes over what stands in that column. Is it meant so?' },
   // 'Number the bills of every client by date': no client is a date.
-  { price: 2.5, holds: (plans, { never }) => plans.some((p, i) => i === 0 && p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
+  { price: 2.5, holds: (plans, { never }) => plans.some((p) => p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
   // 'A running total, dearest first': along the rows as they lie, or as they are put in order?
   { price: 1, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'calculate' && keyOf(p.as).includes('"fn":"running"') && plans.slice(i + 1).some((q) => q.step === 'sort')), asks: 'The running figure follows the rows as they lie now, and they are put in order after it. Is it meant so?' },
   { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '-' && p.as.left.kind === 'column' && p.as.right.kind === 'column' && A_PIECE.test(p.as.left.name) && /paid|payment|received|total/i.test(p.as.right.name) && !A_PIECE.test(p.as.right.name)) },

@@ -58,6 +58,10 @@ const makeNumber = (v: number): Act =>
     return otherNumber(plan, (n) => !isPercentage(n) && isNumber(n) && (plan.step === 'filter' || ![0, 1, 100].includes(n.value)), () => number(v)) ?? otherNumber(plan, isPercentage, (n) => ({ ...(n as Percent), left: number(v) }));
   });
 
+/** Another number behind the only sign of its sort in what was calculated before. */
+const otherOperand = (sign: string, v: number): Act =>
+  amend(`operand ${sign} ${v}`, (plan) => (plan.step === 'calculate' ? otherNumber(plan, (n) => { const e = n as { kind?: string; op?: string; right?: unknown } | null; return typeof n === 'object' && n !== null && e!.kind === 'op' && e!.op === sign && isNumber(e!.right) && !isPercentage(n); }, (n) => ({ ...(n as object), right: number(v) })) : null));
+
 interface ClockLimit { readonly kind: 'compare'; readonly left: { readonly kind: 'clock' }; readonly right: { readonly kind: 'number'; readonly value: number } }
 const isClockLimit = (n: unknown): n is ClockLimit => {
   const c = n as Partial<ClockLimit> | null;
@@ -137,6 +141,9 @@ export const againRules = [
   rule('alone', 'and|also|same for|in|with|to? the? $cols:c', ({ c }) => again(c), 0.2),
   rule('rider', '~makeIt to? $pct:p instead|rather?', ({ p }) => makePercent(p), 0),
   rule('rider', '$pct:p instead|rather|please?', ({ p }) => makePercent(p), 0.3),
+  ...Object.entries({ half: 50, third: 100 / 3, quarter: 25, fifth: 20, tenth: 10 }).map(([word, p]) => rule('rider', `$nopes? ~makeIt to? a|one? ${word} instead|rather|please?`, () => ofLast(makePercent(p)), 0)).flat(),
+  // 'No, minus 9.80': another number in the same place
+  ...([['~minus', '-'], ['~sum', '+'], ['~times', '*'], ['~over', '/']] as const).map(([words, o]) => rule('rider', `$nopes ~iMeant? ${words} $num:n`, ({ n }) => ofLast(otherOperand(o, n)), -0.3)).flat(),
   rule('rider', '~makeIt to? $num:n instead|rather? $unit|$rows|$guess?', ({ n }) => makeNumber(n), 0.1),
   rule('rider', '~makeIt to? $clock:m instead|rather|please?', ({ m }) => makeTime(m), -0.1),
   rule('rider', '$num:n instead|rather', ({ n }) => makeNumber(n), 0.1),

@@ -306,6 +306,12 @@ export const expressionRules = [
   // 'Km driven', 'water used': the end less the start of what is read off
   rule('ex0', 'the? $word:w (that (was|were|is))? driven|travelled|traveled|covered|used|consumed|run|burned|burnt|pumped|produced|use|usage|consumption', ({ w }, x: Context) => readOff(w, x), 0.1),
   rule('ex0', 'the? distance|mileage|usage|consumption (driven|travelled|covered|used)?', (_s, x: Context) => readOff(null, x), 0.3),
+  rule('ex1', 'hour|minute of|in|from the|each|every? ^$word:w', ({ w }, x: Context) => { const d = onlyDate(x); return d !== null && columnOf(x.head, d).type === 'datetime' && !x.head.columns.some((c) => c.name.toLowerCase() === w.toLowerCase()) && !/^(?:day|week|month|year)s?$/i.test(w) ? { kind: 'part', part: 'hour', of: column(d) } : null; }, 0.1),
+  // 'Load (gross minus tare)': what is meant by it
+  rule('ex2', '^$word:w ~open that|this|i.e|=|being|meaning|so|is? is? $ex2:e ~close', ({ w, e }, x: Context) => (e.kind === 'op' && !x.head.columns.some((c) => c.name.toLowerCase() === w.toLowerCase()) ? e : null), 0),
+  rule('ex2', '$num:n $word? ~per|for (each|every)? ^$num:k ^$unit:u of? the? $col:c', ({ n, k, u, c }, x: Context) => { const q = quantity(c, x), own = unitInName(c), factor = own === null ? null : convertUnit(1, own, u); return q && k > 0 && factor !== null ? op('*', number(n), op('/', factor === 1 ? q : op('*', q, number(factor)), number(k))) : null; }, -0.1),
+  // '5% off for lots with a score under 3, otherwise the price as is'
+  rule('ex2', '$pct:p off|discount|reduction|rebate (on the? $col:k)? for|on|if|when|where|~wherever the|it|they? $rset:c ,|;|.|and|but? and? ~otherwise just|only|at|with|for? the|its? full|plain|usual|normal|whole? $col:d (stays|stay|is|be|as)? (as)? (it)? (is|stands|it|are|was)?', ({ p, k, c, d }, x: Context) => { const e = quantity(d, x); return e && (k === undefined || k === d) ? { kind: 'choose', cases: [{ when: c, then: op('*', e, op('-', number(1), op('/', number(p), number(100)))) }], otherwise: e } : null; }, -0.4),
   rule('ex2', '$ex1:e ~minus|less $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('-', e, number(n)) }], otherwise: e }), 0),
   rule('ex2', '$ex1:e ~sum|plus $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('+', e, number(n)) }], otherwise: e }), 0),
   rule('ex1', "$spanUnit:u since|after|from the|its|their? $col:g first|earliest $rows|$noun|$guess|one", ({ u, g }, x: Context) => { const d = rowDate(x); return d !== null && groupable(g, x) && u !== 'minutes' && u !== 'hours' ? { kind: 'span', unit: u, from: { kind: 'total', fn: 'lowest', of: column(d), by: [g] }, to: column(d) } : null; }, -0.1),
@@ -440,6 +446,7 @@ export const expressionRules = [
   rule('datepart', 'quarter', () => 'quarter', 0),
   rule('datepart', 'weekday', () => 'weekday', 0),
   rule('datepart', 'day of the? week', () => 'weekday', -0.2),
+  rule('datepart', 'only|just the? day of the? week', () => 'weekday', -0.2),
   rule('datepart', 'iso|calendar? week number|of|in? the? year?', () => 'week', 0),
   rule('datepart', 'week|weeks', () => 'week', 0.05),
   rule('datepart', 'number of the week', () => 'week', 0),

@@ -22,7 +22,7 @@ export function mostly(name: string, x: Head, test: (text: string) => boolean, s
 export const persons = (name: string, x: Head): boolean => mostly(name, x, (v) => readPerson(v) !== null);
 
 /** Whole names, that is: of two words or more, under a heading that somebody may be named by. */
-const PEOPLE = /name|member|person|grower|keeper|owner|contact|customer|client|employee|staff|author|patient|pupil|student|tenant|driver|teacher|guest/i;
+const PEOPLE = /name|member|person|grower|keeper|owner|contact|customer|client|employee|staff|author|patient|pupil|student|tenant|driver|teacher|guest|child|kid|player|singer|passenger|speaker|runner|rider|trainee|volunteer|holder|borrower|seller|buyer|agent|artist|captain|referee|swimmer|visitor|participant/i;
 const isNames = (name: string, x: Head): boolean => PEOPLE.test(name) && persons(name, x) && mostly(name, x, (v) => /\S\s+\S/.test(v.trim()));
 
 const wholly = (sort: FindSort) => {

@@ -73,6 +73,9 @@ const ties = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
 /** Is every row's value of a column another one? */
 const isKey = (different: number, head: CheckedHead, name: string): boolean => different >= (head.glances?.get(name)?.rows ?? Infinity);
 
+/** Names of numbers that tell things apart. */
+const NUMBERS = /\b(?:id|no|nr|number|num|code|ref|reference|key|account|plot|room|lane|pitch|table|bay|box|desk|seat|slot|line|route|gate|door|page|serial)\b|#/i;
+
 /** How well each pair of columns ties two tables: by the values they share, and by their names. The best first. */
 export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
   let known = ties.get(head);
@@ -101,6 +104,9 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
     // Days tie two tables only where nothing else does: the last day something came back is no key.
     const keys = found.filter((t) => !isDate(findColumn(head.columns, t.own)!.type));
     if (keys.length > 0) found = keys;
+    // Nor are numbers that are no numbers of things a key, where names are shared: ‹Stems› beside the bouquet's name.
+    const named = found.filter((t) => findColumn(head.columns, t.own)!.type === 'text' || NUMBERS.test(t.own) || NUMBERS.test(t.there));
+    if (named.some((t) => t.score >= 0.7)) found = named;
     known.set(other, found);
   }
   return found;

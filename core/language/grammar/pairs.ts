@@ -51,8 +51,8 @@ export function tested(test: Test, { left, right }: Pair, x: Context): Condition
       return own ? any([{ kind: 'empty', of: own }, compare('=', own, number(0))]) : null;
     }
     case 'absent': {
-      const e = [right, left].find(isTheirs)!;
-      return { kind: 'empty', of: e.kind === 'orElse' ? e.of : e };
+      const e = [right, left].find(isTheirs);
+      return e === undefined ? any([left, right].map((of): Condition => ({ kind: 'empty', of }))) : { kind: 'empty', of: e.kind === 'orElse' ? e.of : e };
     }
   }
 }
@@ -91,6 +91,10 @@ export const pairRules: readonly Rule[] = [
   rule('held', 'what $word? ~be|~have? been? $word ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
   rule('held', '$held:e (of|for|in)? ~each|that|the|its|their $rows|$noun|$col', ({ e }) => e, 0.05),
   rule('holding', 'compare|check|hold|put|set|measure|match|reconcile|look the|our? $held:a (of ~each $rows|$noun)? with|against|to|and|beside|versus|vs the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0),
+  // 'Check net against gross minus tare': two values of one row
+  rule('ownHeld', '$col:c', ({ c }) => column(c), 0.02),
+  rule('ownHeld', '$ex2:e', ({ e }) => (e.kind === 'number' || e.kind === 'column' ? null : e), 0.05),
+  rule('ownHolding', 'compare|check|hold|set|measure|match|reconcile :|,? the|our? $ownHeld:a (of ~each $rows|$noun)? with|against|to|beside|versus|vs the|its|their? $ownHeld:b', ({ a, b }): Pair | null => (keyOf(a) === keyOf(b) || isTheirs(a) || isTheirs(b) ? null : { left: a, right: b }), 0),
   rule('holding', '~be|does|do|did|whether|if? the|our? $held:a ~be? equal|equals|matches|agrees|same|match|agree|identical|as|correspond|correct? as|to|with|like|and|from? the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0.05),
 
   rule('pairTest', `${THEY} equal|same|match|matches|agree|agrees|identical|alike|right|correct|ok|fit|fits`, () => EQUAL, 0),

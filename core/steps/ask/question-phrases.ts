@@ -9,6 +9,7 @@ import { columnOf } from '../../table/table';
 import { stem } from '../../language/words';
 import { isValueForm, namesRows } from '../../language/mentions';
 import { yesNoOf } from '../../language/grammar/seeds/yesno';
+import { hasTotal } from '../calculate/formulas';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, shareOf, sum } from './question';
 
@@ -209,6 +210,8 @@ export const questionPhrases: readonly Rule[] = [
     rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? of|for|by|from|at|in ~each $col:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, -0.1),
     rule('question', `~tellMe? when did|has ~each $col:b ${words} $word`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, 0),
   ]).flat(),
+  // 'What did we earn in total, sold kilos times price'
+  rule('question', '~tellMe? what|how|whats much? did|do|does|have|has|is|was|were we|it|they|you|i|all|this|that|the? $word|~did? ~inTotal ,|:|;|-|–|= that|this|i.e|is|ie|namely|meaning? is? $ex2:e ??', ({ e }): Question | null => (e.kind === 'op' && !hasTotal(e) ? { figures: [over('sum', e)], by: [] } : null), -0.3),
   rule('question', "who $cond:c ?", ({ c }, x: Context): Question | null => { const g = personColumn(x); return g && !columnsOf(c).includes(g) ? { figures: [], by: [column(g)], where: c } : null; }, 0.1),
   rule('question', 'is|are there|we|they any|some|a|an|one $rows|$noun|$guess ~rel|~withA? ~be? $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.1),
   // 'Lowest and highest tariff per pallet': of each row

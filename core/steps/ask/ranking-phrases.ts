@@ -115,6 +115,7 @@ export const rankingPhrases: readonly Rule[] = [
     rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
     rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, sum(m, x), way === 'most', x), -0.1),
   ]).flat(),
+  ...([['highest|biggest|largest|greatest|top|longest', 'highest', true], ['lowest|smallest|shortest', 'lowest', false]] as const).map(([words, fn, down]) => rule('clause', `~tellMe? ,? who ~did|~have|$word the? ${words} $col:m ??`, ({ m }, x: Context) => { const g = whoColumn(x), e = quantity(m, x); return g && e && g !== m ? ranking(g, over(fn, e), down, 1, x) : null; }, 0.1)).flat(),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.05),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),

@@ -9,9 +9,9 @@ import { nothing, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
 import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
-import { SIZES, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
+import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { columnLike, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/expressions';
+import { columnLike, groupable, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
@@ -33,11 +33,15 @@ const hasIt = (node: Expression | Condition): boolean => {
 
 const compare = (operator: Comparison, right: Expression | number, unit?: string): Condition => ({ kind: 'compare', op: operator, left: itIn(unit), right: typeof right === 'number' ? number(right) : right });
 
+/** 'It', held against a day. */
+const onDay = (operator: Comparison, day: string): Condition => compare(operator, { kind: 'date', value: day });
+
 /** A condition with 'it' replaced by what it is, sizes in its unit; null where they are of another sort. */
 function about(node: Condition, subject: Expression, x: Context): Condition | null {
   switch (node.kind) {
     case 'compare': {
       if (!isIt(node.left) || node.left.kind !== 'column') return node;
+      if (node.right.kind === 'date' && !(subject.kind === 'column' && readsAsDate(x.head, subject.name))) return null;
       const unit = node.left.name.slice(1) || undefined;
       // 'Until 15' of times of day is before three.
       if (subject.kind === 'clock' && node.right.kind === 'number') {
@@ -82,7 +86,7 @@ type Rest = 'beyond' | 'below' | 'above';
 
 /** What lies beyond a condition's end (above an upper one, below a lower one), or on the side that is said. */
 function restOf(node: Condition, side: Rest): Condition | null {
-  if (node.kind === 'all') return restOf(side === 'below' ? node.of[0]! : node.of.at(-1)!, side);
+  if (node.kind === 'all' || (node.kind === 'any' && side !== 'beyond')) return restOf(side === 'below' ? node.of[0]! : node.of.at(-1)!, side);
   if (node.kind !== 'compare') return null;
   if (node.op === '=' && side !== 'beyond') return { ...node, op: side === 'below' ? '<' : '>' };
   const op = BEYOND[node.op];
@@ -174,6 +178,15 @@ function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Express
   return { kind: 'choose', cases, otherwise };
 }
 
+/** Cases that begin at a size each, and the one label without a case for all that lies before them. */
+function withFirst(labels: readonly string[], name: string, list: readonly Open[], x: Context): Expression | null {
+  const named = list.map((c) => (c.then.kind === 'text' ? c.then.value.toLowerCase() : null)), free = labels.filter((l) => !named.includes(l.toLowerCase()));
+  const first = list[0]?.when;
+  if (free.length !== 1 || list.length !== labels.length - 1 || !list.every(({ when }) => typeof when !== 'string' && when.kind === 'compare' && (when.op === '>=' || when.op === '>'))) return null;
+  const before = restOf(first as Condition, 'below');
+  return before && chosen({ list: [{ when: before, then: textOf(free[0]!) }, ...[...list].reverse()], otherwise: blank }, x, timed(name, x) ? { kind: 'clock', of: column(name) } : column(name));
+}
+
 /** Do some cases not say what they are about? */
 const ofNothing = (list: readonly Open[]): boolean => list.every((c) => typeof c.when === 'string' || subjectOf(c.when) === null);
 
@@ -189,7 +202,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, x, q);
 };
 
-const JOINTS = /^(?:mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:from|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
@@ -234,6 +247,18 @@ export const casePhrases = [
   rule('measure', '%|percent|degrees|points|pieces|people|items', () => true, 0),
   rule('measure', '$rows|$guess', () => true, 0.1),
   rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orMore', ({ n, u }) => compare('>=', n, u), 0.02),
+  // 'Before 2013 is senior, 2013 and 2014 middle, after that junior'
+  rule('itcond', 'it|that|they? ~be? before|until|till|prior|earlier than|to? $period:p', ({ p }) => onDay('<', p.from), 0),
+  rule('itcond', 'it|that|they? ~be? after|later than? $period:p', ({ p }) => onDay('>', p.to), 0),
+  rule('itcond', 'it|that|they? ~be? from|since $period:p on|onwards|upwards|up', ({ p }) => onDay('>=', p.from), 0),
+  rule('itcond', 'it|that|they? ~be? since $period:p', ({ p }) => onDay('>=', p.from), 0),
+  rule('itcond', 'it|that|they? ~be? in|from|during|of? $period:p or later|after|newer', ({ p }) => onDay('>=', p.from), -0.05),
+  rule('itcond', 'it|that|they? ~be? in|from|during|of? $period:p or earlier|before|older', ({ p }) => onDay('<=', p.to), -0.05),
+  rule('itcond', 'it|that|they? ~be? in|during|from|between|of? $period:p', ({ p }) => all([onDay('>=', p.from), onDay('<=', p.to)]), 0.1),
+  rule('itcond', 'it|that|they? ~be? in|during|from|between? $period:p ~fromTo|and|or $period:q', ({ p, q }) => (p.to < q.from ? all([onDay('>=', p.from), onDay('<=', q.to)]) : null), 0),
+  rule('itcond', '$num:a or|, $num:b', ({ a, b }) => any([compare('=', a), compare('=', b)]), 0.1),
+  // '3 and 4' are what lies between them as well.
+  rule('itcond', '$num:a and $num:b', ({ a, b }) => (b - a === 1 ? null : any([compare('=', a), compare('=', b)])), 0),
   rule('itcond', '$num:n ^+', ({ n }) => compare('>=', n), 0.02),
   rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orLess', ({ n, u }) => compare('<=', n, u), 0.02),
   rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<=', b, u)]) : null), 0.05),
@@ -302,16 +327,25 @@ export const casePhrases = [
   // '2.50 for deliveries': what says yes
   rule('case1', '$leaf:l for|with|on|if|when it|they|is|are? $yesno:y', ({ l, y }): Open[] | null => { const c = says(y, true); return c && [{ when: c, then: l, loose: true }]; }, 0.1),
   rule('case1', '^$num:n ^$label:l', ({ n, l }): Open[] | null => (COUNTED.test(l) || unitName(l) !== null ? null : [{ when: compare('=', n), then: textOf(l), loose: true, bare: true }]), 0.3),
+  rule('case1', '^$num:n ~rungVerb an? ^$label:l', ({ n, l }): Open[] | null => (COUNTED.test(l) || unitName(l) !== null ? null : [{ when: compare('=', n), then: textOf(l), loose: true }]), 0.15),
+  rule('case1', '$label:l with|from|at ^$num:n ^~orMore', ({ l, n }): Open[] => [{ when: compare('>=', n), then: textOf(l), loose: true }], 0),
+  rule('case1', '$label:l with|at ^$num:n ^~orLess', ({ l, n }): Open[] => [{ when: compare('<=', n), then: textOf(l), loose: true }], 0),
+  rule('case1', '$label:l for|at|with ^$num:n ^$unit:u|$measure?', ({ l, n, u }): Open[] => [{ when: compare('=', n, u), then: textOf(l), loose: true }], 0.35),
+  rule('case1', '$label:l for|at|with ^$num:a or ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] => [{ when: any([compare('=', a), compare('=', b)]), then: textOf(l), loose: true }], 0.1),
+  rule('case1', '$label:l for|at|with ^$num:a and ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] | null => (b - a === 1 ? null : [{ when: any([compare('=', a), compare('=', b)]), then: textOf(l), loose: true }]), 0.1),
+  rule('case1', '$label:l for|at|with ^$num:a ~fromTo ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: textOf(l), loose: true }] : null), 0.1),
   rule('case1', '$label:l ~open ^$num:n ~close', ({ l, n }): Open[] => [{ when: compare('=', n), then: textOf(l), loose: true }], 0),
   rule('case1', '$label:l ~open ^$num:a ~fromTo ^$num:b ~close', ({ l, a, b }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: textOf(l), loose: true }] : null), 0),
-  rule('case1', 'no|~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
+  rule('case1', '~blankWord $col:c ~rungVerb $leaf:l', ({ c, l }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
+  rule('case1', 'no $col:c ~rungVerb $leaf:l', ({ c, l }, x: Context): Open[] => [{ when: lacking(c, x), then: l, loose: true }], 0),
   rule('case1', '$label:l ~open $itcond:c ~close', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0),
   // 'Fewer is small, unknown is blank'
   ...(Object.entries({ below: 'fewer|less|lower|smaller|below|under|before|earlier|sooner|shorter|cheaper|lighter', above: 'more|higher|larger|above|over|after|later|longer|dearer|heavier' }) as ['below' | 'above', string][]).flatMap(([when, words]) => [
     rule('case1', `${words} that|this|those? ~rungVerb $leaf:l`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
     rule('case1', `$leaf:l ~if it|they|$col? ~be? ${words} that|then|this|it|those?`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
   ]).flat(),
-  rule('case1', '$label:l ~if there|it? ~be|~have no|~blankWord $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: textOf(l) }], 0.05),
+  rule('case1', "$label:l ~if (there|it|they|we)? (~be|~have|there's|it's) no|not any? $col:c", ({ l, c }, x: Context): Open[] => [{ when: lacking(c, x), then: textOf(l) }], 0.05),
+  rule('case1', '$label:l ~if there|it? ~be|~have ~blankWord $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: textOf(l) }], 0.05),
   rule('case1', '$leaf:l ~if there|it|they? ~be|~have|says? some|any|another|other (kind of)? text|note|notes|remark|comment|entry|word|words|value', ({ l }): Open[] => [{ when: not({ kind: 'empty', of: IT }), then: l, loose: true }], 0),
   rule('case1', '$leaf:l ~if there|it|they? ~be|~have|says? something|anything else|written|in|there (it|there)?', ({ l }): Open[] => [{ when: not({ kind: 'empty', of: IT }), then: l, loose: true }], 0),
   rule('case1', 'none|nothing ~if there|it? ~be|~have no|~blankWord $col:c', ({ c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: blank }], 0),
@@ -321,6 +355,7 @@ export const casePhrases = [
   rule('case1', '$leaf:l ~if|when it|they|that? ~be? not|never counted|recorded|measured|noted|entered|filled|rated|stated|said|marked|graded|checked|tested in?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0.6),
   rule('case1', '$num:n ~orMore $col:c ~rungVerb $leaf:l', ({ n, c, l }, x: Context): Open[] | null => { const q = quantity(c, x); return q && [{ when: { kind: 'compare', op: '>=', left: q, right: number(n) }, then: l, loose: true }]; }, 0.05),
   rule('lastCase', '$label:l ~open ~larger|rest|more|others ~close', ({ l }): Open[] => [{ when: 'beyond', then: textOf(l) }], 0),
+  rule('lastCase', '$label:l for|at|with any|anything|all|those? more|larger|bigger|higher|above|over', ({ l }): Open[] => [{ when: 'above', then: textOf(l) }], 0),
   rule('lastCase', '$restOf:r ~rungVerb? $leaf:l', ({ r, l }): Open[] => [{ when: r, then: l }], 0),
   rule('lastCase', '$leaf:l ~if? $restOf:r', ({ r, l }): Open[] => [{ when: r, then: l }], 0.05),
   rule('restOf', '~more that|this|those|it', (): Rest => 'above', 0),
@@ -379,8 +414,14 @@ export const casePhrases = [
   // 'Size is large from four occupants up and small below that'
   rule('clause', '~add? ~column? ~named? $name:n ~be|:|=|,|as $leaf:t from|at|with|for $num:k $col:c? up|upwards|on|onwards|~orMore? ,|;|and? ,|;|and? $leaf:u below|under|otherwise|else|for that|it|this|less|fewer|smaller?', ({ n, t, k, c, u }, x: Context) => { const of = (c as string | undefined) ?? null; const e = of === null ? null : quantity(of, x); return e && t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(of!) }, then: blank }, { when: { kind: 'compare', op: '>=', left: e, right: { kind: 'number', value: k } }, then: t }], otherwise: u }, n) : null; }, -0.1),
   rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
+  rule('clause', 'the? $col:n in|as|into|with a? words|word|text|letters :|,|;|-|– of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), -0.1),
+  // 'Above or below the average test of the role?'
+  ...([['above|over', 'below|under'], ['below|under', 'above|over']] as const).map(([a, b]) => rule('clause', `(is|are|was|were|say|write|mark|label|tell)? (it|they|$col|$rows|$noun)? (as|whether|if)? ${a} or|/ ${b} the? ~average $col:c of|in|for|within the|its|their|that? same? ^$col:g ??`, ({ c, g }, x: Context) => { const e = quantity(c, x); return e && groupable(g, x) ? add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '>', left: e, right: { kind: 'total', fn: 'mean', of: e, by: [g] } }, then: textOf('above') }, { when: { kind: 'compare', op: '<', left: e, right: { kind: 'total', fn: 'mean', of: e, by: [g] } }, then: textOf('below') }], otherwise: blank }) : null; }, -0.3)).flat(),
+  // 'Classify by load (gross minus tare): below 500 small, ...'
+  rule('clause', '~grade ~each? the? $rows|$guess|$noun? by|on|from|after|according|going (to|by)? its|their|the? $ex2:e :|,|;|-|– $choice:c', ({ e, c }, x: Context) => (e.kind === 'op' || e.kind === 'span' || e.kind === 'lapse' ? addOf(chosen(c, x, e)) : null), -0.1),
   rule('clause', '$casesOf:c ^$col:n', ({ c, n }, x: Context) => (c.length > 1 && ofNothing(c) ? addOf(banded(n, { list: c, otherwise: blank }, x)) : null), 0.3),
   rule('clause', 'the? $col:n in|into ~band :|,|– of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
+  rule('clause', '~grade|say|put|write|mark? $labels:l going|judging|depending|according|based|by|from|after by|on|from|to? the? $col:n ~open|,|:|;|- $casesOf:c ~close?', ({ l, n, c }, x: Context) => addOf(withFirst(l, n, c, x)), -0.2),
   rule('labels', '$label:a and|or|,|/ $label:b', ({ a, b }) => [a, b], 0),
   rule('labels', '$label:a ,|/ $labels:r', ({ a, r }) => [a, ...r], 0),
   rule('clause', '~grade the? $col:n as|into|in|by $labels :|,|–|; $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.1),

@@ -33,6 +33,8 @@ export const comparePhrases: readonly Rule[] = [
   rule('judgeLink', ',|.|;|:|and', () => ({}), 0),
   rule('judgeLink', `,|.|;|:|and|?? and|then? ${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference? :|,?`, () => ({}), 0),
   rule('judgeLink', `,|.|;|:|and|?? and|then? ${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference? ~into the|a? ~column? ~named? $name:n :|,?`, ({ n }) => ({ n }), 0),
+  rule('clause', `$ownHolding:p ,|.|;|:|?? and|then? (${SAYS})? (whether|if)? $outcomes:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.1),
+  rule('clause', `$ownHolding:p ,|.|;|:|?? and|then? (${SAYS})? (whether|if)? (it|they|its|both)? (is|are)? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
   rule('clause', '$holding:p ^$judgeLink:l ^$outcomes:o', ({ p, l, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, l.n); }, -0.2),
   rule('clause', `~add ~column? ~named? $name:n :|,|- $holding:p ,|.|;|:|?? (${SAYS})? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
   rule('clause', `$holding:p ,|.|;|:|?? and|then? ${SAYS} whether|if? it|they|its? is|are? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),

@@ -157,7 +157,7 @@ export const frames: readonly Frame[] = [
     need: { labels: [means('as? $word:a or|and|/ $word:b', ({ a, b }: { a: string; b: string }) => [a, b])], table: ['in|among|on|to|with|of|against $theTable', 'of|one of|in the $word|$noun|$col|$tcol in|of|from $theTable'] },
     may: { name: NAMED, column: COLUMN, tie: TIE, when: ['$word when|if|where|:|= its|the|his|her|their|it|a? $col? ~be? in|one|there|found|listed|among|turns|shows|appears? of|up?'], other: ['~otherwise|not|else $word', '$word ~otherwise|if|when|where not|no|it|has|there|isnt|its|the? (is|has|does)? not|no|none? $col|$word?', 'also when it has no $col'] },
     many: ['when', 'other', 'column'],
-    about: `${ABOUT} mark label tag flag say says write go through match matched unmatched turns up does film also has have otherwise`,
+    about: `${ABOUT} mark label tag flag say says write go through match matched unmatched turns up does film also has have otherwise do is are exist exists stand stands ? :`,
     cost: 0.7,
   }, ({ labels, table, tie, name }, x: Context) => {
     const listed = listedOf(x, tie?.own, table, tie?.there);

@@ -130,11 +130,20 @@ export const frames: readonly Frame[] = [
     return p && p.by.length > 0 ? calculated(total(fn, p.of, p.by), said) : null;
   }),
 
+  // 'How many orders has this customer placed'
+  frame('rows of its own group counted', {
+    need: { count: ['~countWord $rows|$noun|$guess', 'how often'], by: ['this|that|same $col', 'that|this|the same $col', 'its|their own $col'] },
+    may: { ...RIDERS, more: 'the same number|that number|in total|altogether|in all' },
+    many: [...MANY, 'count'],
+    about: `${CALCULATE} has had have did do does there are were in with from by of placed made came come booked done bought ordered sent given paid played took taken brought`,
+    cost: 0.6,
+  }, ({ by, ...said }, x) => (groupable(by as string, x) ? calculated(rowsCounted([by as string]), said) : null)),
+
   frame('rows of a group counted', {
-    need: { count: ['~countWord $rows|$noun|$guess', '~countWord', 'how many|number of|count of|how often'], by: ['the? same|that|this|own $col', means('~each|has|have|had|did|every|all the? $col', undefined, 0.1), means('of|by|with|for the? same|that? $col', undefined, 0.1), means('all? of? the? $col:c $rows', ({ c }: { c: string }) => c, 0.2)], each: EACH_ROW },
+    need: { count: ['~countWord $rows|$noun|$guess', '~countWord', 'how many|number of|count of|how often'], by: ['the? same|that|this|own $col', 'that|this same $col', means('~each|has|have|had|did|every|all the? $col', undefined, 0.1), means('of|by|with|for the? same|that? $col', undefined, 0.1), means('all? of? the? $col:c $rows', ({ c }: { c: string }) => c, 0.2)], each: EACH_ROW },
     may: { ...RIDERS, more: 'the same number|that number|in total|altogether|in all|show that|brought in|has brought in' },
     many: [...MANY, 'by', 'count'],
-    about: `${CALCULATE} brought in has had have total altogether saying number count lots same that member all show`,
+    about: `${CALCULATE} brought in has had have did do does total altogether saying number count lots same that this member all show played made come came booked done bought ordered placed sent given paid`,
     cost: 0.7,
   }, ({ by, ...said }, x) => {
     const names = [...new Set(by as string[])];
@@ -204,7 +213,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('years until a day', {
-    need: { years: [means('full years|whole years|years|completed years|number of full years|number of years|how many full years|in whole years|complete years', 'span'), means('age in years|age|how old|old', 'age')], day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', undefined, 0.1)] },
+    need: { years: [means('full years|whole years|years|completed years|number of full years|number of years|how many full years|in whole years|complete years', 'span'), means('age in years|age|how old|old', 'age'), means('days|number of days|how many days', 'days', 0.1), means('weeks|whole weeks|full weeks|number of weeks|how many weeks', 'weeks', 0.1), means('months|whole months|full months|number of months|how many months', 'months', 0.1)], day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', undefined, 0.1)] },
     may: { ...RIDERS, unit: (['days', 'weeks', 'months'] as const).map((unit) => means(`in ${unit}`, unit)), date: ['$col'], valid: ['~blankWord|$blankIt ~if|~wherever the? $col ~be? not an? real|proper|valid? ~date|date', '~wherever|~if the? $col ~be? not an? real|proper|valid? ~date|date ,? ~leave it? ~blankWord', "blank for invalid dates|blank if joined isn't a date|blank for invalid ones|leave invalid dates blank|blank where it is no date"], each: EACH_ROW, ways: 'the joining dates come in two formats|the dates come in two formats|the joining dates are written in two ways' },
     many: [...MANY, 'years', 'valid', 'date'],
     about: `${CALCULATE} full whole years completed of membership membership been member since joining with us on as at from until between whole everybody household counted day it was date dates`,
@@ -212,12 +221,13 @@ export const frames: readonly Frame[] = [
   }, ({ day, date, years, unit, ...said }, x) => {
     const names = [...new Set((date ?? []) as string[])];
     const from = names.length === 1 ? names[0]! : names.length > 1 ? null : (years as string[]).includes('age') ? bornColumn(x) : onlyDate(x);
-    return from !== null && readsAsDate(x.head, from) ? calculated({ kind: 'span', unit: unit ?? 'years', from: column(from), to: { kind: 'date', value: day } }, said) : null;
+    const spans = (years as string[]).filter((y): y is 'days' | 'weeks' | 'months' => y === 'days' || y === 'weeks' || y === 'months');
+    return from !== null && readsAsDate(x.head, from) ? calculated({ kind: 'span', unit: unit ?? spans[0] ?? 'years', from: column(from), to: { kind: 'date', value: day } }, said) : null;
   }),
 
   frame('part of a date', {
     need: { part: ['$datepart', means('day of the week|weekday|name of the weekday|what day|which weekday|what weekday', 'weekday'), means('quarter', 'quarter')] },
-    may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', true)], style: ['~open? like|as|e.g|eg|say $monthName ~close?', "as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
+    may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', 'Q1'), means('~open? like|as|e.g|eg|so? q1|q2|q3|q4 $num ~close?', 'Q1 2025', -0.1)], style: ['~open? like|as|e.g|eg|say $monthName ~close?', "as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
     many: [...MANY, 'style', 'part'],
     about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like .',
     cost: 0.85,
@@ -226,7 +236,8 @@ export const frames: readonly Frame[] = [
     const of = cols ?? onlyDate(x);
     if (which === undefined || more.length > 0 || of === null || !readsAsDate(x.head, of) || (quarter && which !== 'quarter') || (style && which !== 'weekday' && which !== 'month name')) return null;
     const taken: Expression = { kind: 'part', part: which, of: column(of) };
-    return calculated(quarter ? { kind: 'join', of: [{ kind: 'text', value: 'Q' }, taken], separator: '' } : taken, said);
+    const named: Expression = { kind: 'join', of: [{ kind: 'text', value: 'Q' }, taken], separator: '' };
+    return calculated(quarter === 'Q1 2025' ? { kind: 'join', of: [named, { kind: 'part', part: 'year', of: column(of) }], separator: ' ' } : quarter ? named : taken, said);
   }),
 
   frame('mean of several columns', {

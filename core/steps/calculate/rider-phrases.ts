@@ -2,8 +2,8 @@ import type { SpanUnit } from '../../values/date';
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
 import { findColumn } from '../../table/table';
-import { percent } from '../../language/grammar/expressions';
-import { type Act, nothing, withPlan } from '../../language/acts';
+import { percent, quantity } from '../../language/grammar/expressions';
+import { type Act, type Context, nothing, withPlan } from '../../language/acts';
 import type { Rounding } from '../../values/number';
 import { convertUnit, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
@@ -14,6 +14,9 @@ import type { CalculatePlan } from './step';
 
 const round = (places: number, mode: Rounding = 'nearest'): Act =>
   onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(places > 0 ? inParts(plan.as) : plan.as, places, mode)) : null));
+
+/** What the request before calculated, as a percentage of a column. */
+const shareOf = (name: string, of: Expression): Act => ({ key: `share of ${name}`, apply: (state) => (state.amends ? onLast(`share of ${name}`, (plan) => (textual(plan.as) || plan.replace || isPercent(plan.as) || isRatio(plan.as) ? null : named(plan, percented(op('/', plan.as, of))))).apply(state) : null) });
 
 /** 'As a number', of a piece of a text that was just put into a column of its own. */
 const numbered: Act = {
@@ -113,7 +116,10 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', '~open? $num:a for|means|mean|is|=|as|standing|stands for|=? $pct:p ~close?', ({ a, p }) => onLast(`${a} for ${p}%`, (plan) => (a === p && (isPercent(plan.as) || isRatio(plan.as)) ? (isPercent(plan.as) ? plan : named(plan, percented(plan.as))) : null)), 0),
   rule('rider', 'i.e|meaning|namely|so|that|:|,|–|- is|means? :|,? $ex2:e', ({ e }) => onLast(`that is, ${keyOf(e)}`, (plan) => (e.kind === 'op' && keyOf(ratioOf(plan.as) ?? plan.as) === keyOf(ratioOf(e) ?? e) ? plan : null)), 0.05),
   // 'Minus another 1.50 per comp as well': more of the same calculation, said afterwards
-  rule('rider', '$nopes? and? ~minus another|also|further|again|additionally? $ex1:e as|too|also? well?', ({ e }) => onSaid(`less ${keyOf(e)}`, (plan) => op('-', plan.as, e)), -0.3),
+  // 'No, minus 5' is another number, unless it is said to come on top.
+  ...['and? ~minus another|also|further|again|additionally? $ex1:e as|too|also? well?', '$nopes and? ~minus another|also|further|again|additionally $ex1:e', '$nopes and? ~minus $ex1:e as|too|also well?'].map((said) => rule('rider', said, ({ e }) => onSaid(`less ${keyOf(e)}`, (plan) => op('-', plan.as, e)), -0.3)).flat(),
+  // 'In percent of the price instead'
+  rule('rider', '$nopes? and|but|now|then? (show|make|give|put|write|express)? (it|that|this)? ~percentOf the? $col:c instead|rather|please?', ({ c }, x: Context) => { const q = quantity(c, x); return q && shareOf(c, q); }, 0.1),
   rule('rider', '$nopes? and? ~minus another|also|further? $pct:p (on top|of that|off)? as|too|also? well?', ({ p }) => onSaid(`less ${p}%`, (plan) => op('*', plan.as, op('-', number(1), op('/', number(p), number(100))))), -0.4),
   rule('rider', '$nopes? and? ~sum|add another|also|further? $pct:p (on top|to that|on that)? as|too|also? well?', ({ p }) => onSaid(`plus ${p}%`, (plan) => op('*', plan.as, op('+', number(1), op('/', number(p), number(100))))), -0.4),
   rule('rider', '$nopes? and|then? plus|add the? $ex1:e (to|on it|that|top)? (as|too|also well?)?', ({ e }) => onSaid(`plus ${keyOf(e)}`, (plan) => op('+', plan.as, e)), -0.3),

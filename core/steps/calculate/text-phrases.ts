@@ -131,6 +131,22 @@ function byPattern(names: readonly string[], example: string, x: Context, name =
   return add({ kind: 'written', of: parts }, name);
 }
 
+/** The columns of texts whose values stand in an example, the longest first; none that lies within another. */
+function standingIn(example: string, x: Context): readonly string[] {
+  const said = example.toLowerCase(), taken: (readonly [number, number])[] = [], out: string[] = [];
+  const held = x.head.columns.filter((c) => c.type === 'text').flatMap((c) => {
+    const best = sampleOf(c.name, x).map((v) => v.trim()).filter((v) => v.length > 1 && example.includes(v)).sort((a, b) => b.length - a.length)[0];
+    return best === undefined ? [] : [{ name: c.name, text: best.toLowerCase() }];
+  }).sort((a, b) => b.text.length - a.text.length);
+  for (const { name, text } of held) {
+    const at = said.indexOf(text), to = at + text.length;
+    if (/[\p{L}\p{N}]/u.test(`${said[at - 1] ?? ' '}${said[to] ?? ' '}`) || taken.some(([from, end]) => at < end && from < to)) continue;
+    taken.push([at, to]);
+    out.push(name);
+  }
+  return out;
+}
+
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
 export function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
   const holds = (n: string): boolean => sampleOf(n, x).some((v) => folded(v) === folded(examples[0]!.input));
@@ -167,7 +183,7 @@ export const textPhrases = [
   rule('what', '~webWord', () => sort('web'), 0),
   rule('what', 'domain|domains name?', () => sort('domain'), 0),
   rule('what', 'mail|email|e-mail domain|provider|host|server', () => sort('domain'), 0),
-  rule('what', 'amount|amounts|sum|price|cost of? in money|euros|euro|dollars|pounds|francs|eur|usd|gbp', () => sort('amount'), 0),
+  rule('what', 'amount|amounts|sum|price|cost of|in? money|euros|euro|dollars|pounds|francs|eur|usd|gbp', () => sort('amount'), 0),
   rule('what', 'amount|sum of money', () => sort('amount'), 0),
   rule('what', 'amount|amounts|price|prices', () => sort('amount'), 0.3),
   rule('what', 'euro|euros|dollar|dollars|pound|money|currency amount|amounts|figure|sum|value', () => sort('amount'), 0),
@@ -261,6 +277,8 @@ export const textPhrases = [
   rule('rider', 'if|where there are|is several|more|many than? one? ,? all of? them?', () => onText('all of them', (e) => (e.kind === 'found' ? { ...e, which: 'all' } : null)), 0),
   rule('ex1', '~countWord $what:w ~be? there? in|inside|of ~each? $col:c', ({ w, c }, x: Context) => (w.kind === 'sort' && ['number', 'amount'].includes(w.sort) ? null : findIn(w, c, x, 'count')), -0.3),
   rule('ex1', '~countWord words|word ~be? there? in|inside|of ~each? $col:c ~contains?', ({ c }) => ({ kind: 'size', what: 'words', of: column(c) }), -0.3),
+  rule('ex1', '~countWord words|word ~be|do|does|did ~each? ^$col:c ~contains|~have?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'words', of: column(c) } : null), -0.3),
+  rule('ex1', '~countWord characters|letters|signs|chars ~be|do|does|did ~each? ^$col:c ~contains|~have?', ({ c }, x: Context) => (textual(c, x) ? { kind: 'size', what: 'characters', of: column(c) } : null), -0.3),
   rule('ex1', '~countWord characters|letters|signs|chars ~be? there? in|inside|of ~each? $col:c ~contains?', ({ c }) => ({ kind: 'size', what: 'characters', of: column(c) }), -0.3),
   rule('ex1', 'word count of|in|for $col:c', ({ c }) => ({ kind: 'size', what: 'words', of: column(c) }), -0.1),
   rule('ex1', '$col:c word count', ({ c }) => ({ kind: 'size', what: 'words', of: column(c) }), -0.1),
@@ -356,6 +374,7 @@ export const textPhrases = [
   rule('clause', 'show|keep|have|leave|want the? $col:c only|just up|until|till|before to? a|an|the? first? $mark:m', ({ c, m }) => cutTo(c, [m]), -0.3),
   // 'The sauna price out of the extras': the number behind the word
   rule('clause', '~extract the? (number|amount|figure|value of|for|behind|after)? the? $word:w price|cost|amount|fee|number|figure out? of|from|in of? the? $col:c', ({ w, c }, x: Context) => { const e = behindWord(w, c, x); return e && add(e); }, -0.1),
+  rule('clause', '~add? the? number|no|nr of the|a? ^$word:w that|which? is|was|are? ^mentioned|given|named|quoted|noted|written in|inside|within the? $col:c', ({ w, c }, x: Context) => { const e = behindWord(w, c, x); return e && add(e); }, -0.4),
   rule('text0', 'the? number|amount|price|figure|value behind|after|following|for the? word? ^$word:w in|of|from|within the? $col:c', ({ w, c }, x: Context) => behindWord(w, c, x), -0.1),
   rule('rider', 'count them|those|these|it up?', () => onText('counted', (e) => (e.kind === 'pieces' || (e.kind === 'orElse' && e.of.kind === 'pieces') || (e.kind === 'found' && e.which === 'count') ? e : null)), 0),
   rule('clause', 'prefix|precede|preface ~each|all|every? the? $col:c with|by the? letters|text|word|prefix? $affix:t', ({ c, t }) => affixed(c, t, 'before'), 0),
@@ -437,6 +456,8 @@ export const textPhrases = [
 
   rule('clause', '~add? an? text|label|title|name|heading|line|caption|description|code ~named? $properName:n? (such|written|looking)? like|as|e.g|eg|so $text:t ,? made|built|put|composed|taken? together? of|from|out|with of? the? $cols:c', ({ n, c, t }, x: Context) => byPattern(c, t, x, n), 0.4),
   rule('rider', 'in|counted|as characters|letters', () => onLast('in characters', (plan) => (plan.as.kind === 'size' && plan.as.what === 'characters' ? plan : null)), 0),
+  // 'Note: pull out the error number': what stands behind that word
+  rule('clause', '$col:c :|,|- please? ~extract out? the|any? ^$word:w number|no|nr|code|id (out|from it|in it)? ~into? ~column? (~named $name:n)?', ({ c, w, n }, x: Context) => addFound(behindWord(w, c, x), n), -0.2),
   // By example
   rule('examples', '$example:a', ({ a }) => [a], 0),
   rule('examples', '$example:a ,|and|;? $examples:b', ({ a, b }) => [a, ...b], 0),
@@ -458,11 +479,18 @@ export const textPhrases = [
   rule('aside', ',|so|that is? so|that|is|with? the? first|last|given|family name|names in|comes|come|at? the? front|first|last', () => nothing, 0.2),
   rule('rider', 'in the? same|very column|place|cell', () => amend('in place', (plan) => (plan.step === 'calculate' && plan.replace ? plan : null)), 0),
   rule('text0', '~initials of|for everybody|everyone|all|each|every $rows|$noun|$guess?', (_s, x: Context) => { const c = personColumn(x); return c && { kind: 'initials', of: column(c) }; }, 0),
+  rule('clause', '~add ~column? ~named? $name:n that|which looks|look|reads|read|is|goes like|as|so? $examples:e (from|out of|using|based on the? $col:c)?', ({ n, e, c }, x: Context) => byExample(e, c ?? null, x, 'add', n), 0),
   rule('clause', '~add ~column ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b rather than|instead $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
   rule('clause', '~join|put|bring|write $cols:c together? like|as $text:t ~into|in|as|called ~column? ~named? $name:n', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   rule('clause', '~join|put|bring|write $cols:c together? ~into|in|as|called ~column? ~named? $name:n like|as|so|,|:|-? like|as|so? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
+  // 'A column Label that reads like "Rose Classic for Nora Vale"': the columns in which those stand
+  rule('clause', '~add ~column? ~named? $name:n ,|:|-? that|which? looks|look|reads|read|goes|is|says like|as|so? $text:t', ({ n, t }, x: Context) => { const held = standingIn(t, x); return held.length > 1 ? byPattern(held, t, x, n) : null; }, -0.1),
+  rule('clause', '~add ~column? ~named? $name:n ,|:|-? like|as|e.g|eg|such|so as? $text:t', ({ n, t }, x: Context) => { const held = standingIn(t, x); return held.length > 1 ? byPattern(held, t, x, n) : null; }, 0),
+  // 'In one text like 72/4/5'
+  rule('clause', '$cols:c in|into|as one|a|single column|field|text|cell ,|:|-? like|as|e.g|eg|such|so as? ^$num ^$mark:m ^$num', ({ c, m }) => (c.length === 2 ? add({ kind: 'join', of: c.map(column), separator: m }) : null), -0.2),
+  rule('clause', '$cols:c in|into|as one|a|single column|field|text|cell ,|:|-? like|as|e.g|eg|such|so as? ^$num ^$mark:m ^$num ^$mark:k ^$num', ({ c, m, k }) => (c.length === 3 && m === k ? add({ kind: 'join', of: c.map(column), separator: m }) : null), -0.2),
   rule('clause', '$cols:c together|combined|joined|side like|as|so $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.1),
   rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '~add ~column? a|an? label|text|name|title|description|code? like|as|e.g|eg|such|so as? $text:t from|out|of|with|using of? the? $cols:c', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),

@@ -36,7 +36,7 @@ export const phrases = [
   rule('filling', '$num:n $rows|$noun|$word', ({ n }) => value(n), -0.1),
   rule('filling', 'a $num:n', ({ n }) => value(n), 0.05),
   rule('filling', '$value:v', ({ v }) => value(v.text), 0.1),
-  rule('filling', '$word:w', ({ w }) => (/^(?:take|use|put|keep|leave|make|average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down|below|its|their|commonest|typical|usual)$/i.test(w) ? null : value(w)), 0.3),
+  rule('filling', '$word:w', ({ w }) => (/^(?:take|use|put|keep|leave|make|average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|date|day|month|year|they|he|she|we|i|you|there|same|also|even|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down|below|its|their|commonest|typical|usual)$/i.test(w) ? null : value(w)), 0.3),
 
 
   rule('fillFigure', '~average', () => 'mean', 0),
@@ -69,12 +69,15 @@ export const phrases = [
   rule('clause', "$gap:c ,? it's|that's|then? an? $filling:f", ({ c, f }) => act(c, f), 0),
   rule('clause', '$gap:c ,? it|that|this|they ~be an? $filling:f', ({ c, f }) => act(c, f), 0.05),
   rule('clause', '$gap:c ,? it|that|this|they ~should say|be|read|show|become $filling:f', ({ c, f }) => act(c, f), -0.1),
-  rule('clause', '$gap:c ,? (it|the? $rows|$noun|$guess|$col ~be|happened|took on|from|of?)? the? same $col|day|date|value|one|thing? as $aboveRow ,|.|;? so? (put|write|fill|copy|enter that|it|this in|there|down?)?', ({ c }) => fromAbove(c), -0.3),
+  rule('clause', '$gap:c ,? (it|the? $rows|$noun|$guess|$col ~be|happened|took on|from|of?)? (they|he|she|it|that|we|i ^$word|$col on|at|in|from|for?)? the? same $col|day|date|value|one|thing? as $aboveRow ,|.|;? so? (put|write|fill|copy|enter that|it|this in|there|down?)?', ({ c }) => fromAbove(c), -0.3),
   rule('gap', '~wherever a|an|the|any? $rows|$noun|$guess ~without a|an|any? $cols:c yet?', ({ c }) => c, -0.1),
   rule('clause', '$gap:c ,? call|name|title|label it|them|that|those|the? $rows|$noun? ^$text:t', ({ c, t }) => act(c, value(t)), -0.3),
   rule('gap', '~wherever nobody|noone|none|no-one $word the|a|any? $cols:c', ({ c }) => c, 0.1),
   rule('gap', '~wherever nobody|noone|none|no-one ^$word:w it|this|them|that|anything?', ({ w }, x: Context) => agentOf(w, x), 0),
   rule('clause', '$cols:c ~be ~blankWord|missing for|on|in|where|with the? $rset ,|;|.|:|-|–? so|and|please? ~make|~fill|put|write|enter|insert in? an? $filling:f there|in|instead|then? in|instead?', ({ c, f }) => act(c, f), -0.3),
+  rule('gap', 'for|at|with no|~blankWord $cols:c', ({ c }) => c, 0.2),
+  // 'Teams without a name', where ‹Team› is the name
+  rule('clause', '$cols:c ~without an?|the? names|name|entry|value ~should ~be|say|read|become|get|show called|named|labelled|marked? as? $filling:f', ({ c, f }, x: Context) => (c.some((n: string) => /name/i.test(n)) || x.head.columns.some((h) => /^names?$/i.test(h.name)) ? null : act(c, f)), -0.2),
   rule('gap', '~wherever no|none $cols:c ~be? ~given', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be not ~given', ({ c }) => c, 0),
   rule('gap', '~wherever $cols:c ~be? ~blankWord', ({ c }) => c, 0),
@@ -103,6 +106,9 @@ export const phrases = [
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard|see|use|put|write|make|assume it|that|them? as|is|be? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value(0)) : null), -0.1),
   rule('clause', '$cols:c :|,|-|–? take|treat|count|read|consider|regard|see all|any|the? ~blankWord cells|ones|values? as a? $nought', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? act(c, value('0')) : null), 0),
   rule('clause', '$cols:c :|,|-|–? take|treat|count|read|consider|regard|see all|any|the? ~blankWord cells|ones|values? as a? $filling:f', ({ c, f }) => act(c, f), 0.05),
+  // 'In small letters, and if there isn't one write "any"'
+  rule('clause', "and|but|,? ~if|~wherever there isn't|ain't one|any ,? please? ~make|put|write|enter|use|say|take|insert in? an? $filling:f (there|in|instead)?", ({ f }) => act(null, f), -0.2),
+  rule('clause', 'and|but|,? ~if|~wherever there is|are|was no|none|not|nothing one|any|such|there|given? ,? please? ~make|put|write|enter|use|say|take|insert in? an? $filling:f (there|in|instead)?', ({ f }) => act(null, f), -0.1),
   rule('clause', '$gap:c ,? take|treat|count|read|consider|regard it|that|them? as $filling:f', ({ c, f }) => act(c, f), 0),
   rule('clause', '~blankWord $cols:c ,|:|;|-|–? so|please? take|use|put|get|insert|write|should? be? in? the|its|their? $fillFigure:f (value|one)? of|for|in|from|within the|its|their|that|each|every|same? same|own|whole? $col:b', ({ c, f, b }, x: Context) => (groupable(b, x) ? act(c, figure(f, [b])) : null), -0.4),
   rule('clause', '$gap:c ,? ~make $filling:f', ({ f, c }) => act(c, f), 0),
@@ -135,6 +141,7 @@ export const phrases = [
   rule('aboveRow', '~above', () => true, 0),
   rule('aboveRow', '$rows ~above it?', () => true, 0),
   rule('aboveRow', '$word ~above it?', () => true, 0),
+  rule('aboveRow', 'the? $rows|$noun|$guess|$col|$word in|of|from|on ~above', () => true, 0),
   rule('firstRow', '$rows|$noun|$col of a|an|each|every|the $word|$col', () => true, 0),
   rule('firstRow', '$rows', () => true, 0.05),
   // 'Humidity: take the value from the row above if it is missing'

@@ -14,8 +14,10 @@ export const phrases = [
   rule('clause', '~rename $col:c $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.3),
   rule('clause', '$col:c ~should be? called|named|renamed|titled|headed to? $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0),
   rule('becoming', '$col:c column? becomes|become $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0.1),
-  rule('becoming', '$becoming:a and|,|; $becoming:b', ({ a, b }) => [...a, ...b], 0),
-  rule('clause', '$becoming:a and|,|; $becoming:b', ({ a, b }) => (uniqueNames([...a, ...b]) ? plans({ step: 'rename', names: [...a, ...b] }) : null), -0.2),
+  rule('becoming', '$col:c column? ~should be called|named|renamed|titled|headed to? $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0),
+  rule('becoming', '$col:c column? ~should be|say|read ^$name:n', ({ c, n }) => (n === c || !/^\p{Lu}/u.test(n) ? null : [{ from: c, to: n }]), 0.3),
+  rule('becoming', '$becoming:a ,|;? and|,|; $becoming:b', ({ a, b }) => [...a, ...b], 0),
+  rule('clause', '$becoming:a ,|;? and|,|; $becoming:b', ({ a, b }) => (uniqueNames([...a, ...b]) ? plans({ step: 'rename', names: [...a, ...b] }) : null), -0.2),
   // 'Give the columns from and to the names Origin and Destination'
   rule('clause', 'give|assign the? columns|fields? $cols:c the|these? new? names|headings|titles|headers :? $names:n ,? respectively?', ({ c, n }) => inTurn(c, n), -0.2),
   rule('clause', '~rename the? columns|fields? $cols:c ~to|: $names:n ,? respectively?', ({ c, n }) => inTurn(c, n), 0),

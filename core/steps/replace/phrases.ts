@@ -102,6 +102,7 @@ export const phrases = [
   // 'Pell and Sons is the same client as Pell & Sons'
   rule('clause', '$value:a ~be the? same $col|$word? as|with $value:b', ({ a, b }) => (a.column === b.column && a.text !== b.text ? replaced([a.column], wholeTexts('whole', [a.text]), b.text) : null), -0.2),
   rule('clause', '$sameTexts:t ~be|means|mean all? the? same $col|$word|$word? ,|;|:|.|–|-? so|and|please? please? write|use|take|say|put|call|make always? it|them|both|all? $value:w everywhere|throughout|always|everytime|instead', ({ t, w }) => spelt(t, w), -0.3),
+  rule('clause', '($cols :)? $sameTexts:t ~be|means|mean all? the? same $col|$word|$word? ,|:|;|-|– namely|called|i.e|so|being? ^$value:w', ({ t, w }) => spelt(t, w), -0.1),
   // 'The dash under contact means we have none, so blank it'
   rule('clause', 'a|the? single|lone? $charlist:m in|under|for the? $cols:c means|mean|stands|is|says $word? $word? $word? $word? ,|;|–? so|and|please? please? blank|clear|empty|delete|remove it|them|that|those out?', ({ m, c }) => replaced(c, wholeTexts('whole', m), ''), -0.1),
   rule('clause', '~replace all? the? $chars:m in $cols:c ~with $chars:s', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.1),
@@ -162,6 +163,15 @@ export const phrases = [
   rule('clause', '~wherever it|they|there? ~say $nothings:t ,? leave|make|keep|let|set|blank it|the|that|those|them? cell|cells|field|value? ~blankWord|out', ({ t }) => replaced(null, wholeTexts('whole', t), ''), 0.05),
   rule('clause', '$cols:c ~should only|just|all? consist|contain|hold|have|be|show only|just? of|in? only|just? digits|numerals|figures', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),
 
+  rule('clause', '~drop the|any|all? $word|$col|$guess|part|bit in|within|inside|between the? ~brackets off|from|in|out of? the? $cols:c', ({ c }) => replaced(c, { kind: 'between', open: '(', close: ')' }, ''), -0.3),
+  // 'Batch without the dash: B2401', where that is what comes out
+  rule('rider', '~open|,|:|;|–? so|like|as|e.g|eg|for|just? (example|instance|in)? $examples:e ~close?', ({ e }) => amend(`comes out ${JSON.stringify(e)}`, (plan) => {
+    const { find } = plan as { find: { kind: string; texts?: readonly string[] } };
+    return plan.step === 'replace' && find.kind === 'texts' && e.every((o: { input: string; output: string }) => (find.texts ?? []).reduce((s, t) => s.split(t).join(plan.with), o.input.trim()) === o.output) ? plan : null;
+  }), -0.2),
+  rule('clause', '~drop the|that|this? $chars:t|$abbr:a|$text:q in|at|from the? front|start|beginning of? the|each|every|all? $cols:c', ({ t, a, q, c }) => replaced(c, wholeTexts('start', [q ?? a ?? t]), ''), -0.1),
+  rule('clause', '$cols:c without the|any|its|their? letter|letters and|,|or the|any? dash|dashes|hyphen|hyphens|slash|slashes|space|spaces', ({ c }, x: Context) => (c.every((n: string) => sampleOf(n, x).some((v) => /\d/.test(v))) ? replaced(c, { kind: 'sort', sort: 'other than digits' }, '') : null), -0.2),
+  rule('clause', '~drop the? letter|letters and|,|or the? dash|dashes|hyphen|hyphens|slash|slashes|space|spaces from|in|off|of the? $cols:c', ({ c }, x: Context) => (c.every((n: string) => sampleOf(n, x).some((v) => /\d/.test(v))) ? replaced(c, { kind: 'sort', sort: 'other than digits' }, '') : null), -0.2),
   // Sorts of characters.
   rule('rider', 'an? $nothings:t ~be|becomes|become|stays|stay|turns|gives into|as|to|left? ~blankWord', ({ t }) => amend(`no digits in ${t.join()}`, (plan) => (plan.step === 'replace' && plan.find.kind === 'sort' && plan.find.sort === 'other than digits' && t.every((w: string) => !/\d/.test(w)) ? plan : null)), 0),
   rule('clause', '$cols:c :|-|,? digits|numbers only|alone', ({ c }) => replaced(c, { kind: 'sort', sort: 'other than digits' }, ''), 0),

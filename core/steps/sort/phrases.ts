@@ -58,6 +58,7 @@ export const phrases = [
     return plan.step === 'sort' && key && plan.by.some((k) => k.column === key.column) ? { ...plan, by: plan.by.map((k) => (k.column === key.column ? key : k)) } : null;
   }), -0.3),
   rule('sortkey', '$col:c', ({ c }) => [{ column: c, down: false }], 0.1),
+  rule('sortkey', '$col:c ,|and|with|;|: the? $adj:a $rows|$noun|$guess|one|ones? first|on|at top|the? top?', ({ c, a }) => (a.column === c ? [{ column: c, down: a.down }] : null), -0.2),
   rule('sortkey', '$col:c ,|and|with|the? ~downwards', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '$col:c ,|and|with|the? ~upwards', ({ c }) => [{ column: c, down: false }], 0),
   rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
@@ -109,6 +110,12 @@ export const phrases = [
   rule('clause', 'the? ~highest $col:c first|on|at top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: true }] }) : null, 0.1),
   rule('clause', 'the? ~lowest $col:c first|on|at top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0.1),
   rule('sortkey', '$col:c ,|:? from $num:a down? to $num:b', ({ c, a, b }, x: Context) => (a === b || !ordered(c, x) ? null : [{ column: c, down: a > b }]), -0.1),
+  rule('rider', 'and|then? on|for|in|with|within|inside|at the? same $col|day|date|$word ,? by|on|after the? $sortkey:k', ({ k }) => { const [key] = k as SortKey[]; return key!.column === IT ? null : andBy(key!.column, key!.down); }, -0.3),
+  // 'And on the same day the later start first'
+  ...([['later|latest|newer|newest|last|higher|highest|bigger|biggest|larger|largest|longer|heavier', true], ['earlier|earliest|older|oldest|first|lower|lowest|smaller|smallest|shorter|lighter', false]] as const).flatMap(([words, down]) => [
+    rule('rider', `and|with? on|for|in|within|inside|at the? same $col|day|date|$word ,? put|show? the? ${words} $col:c first|on|at top|the? top?`, ({ c }) => andBy(c, down), -0.3),
+    rule('rider', `and|with? on|for|in|within|inside|at one|1|an? equal? day|date ,? put|show? the? ${words} $col:c first|on|at top|the? top?`, ({ c }) => andBy(c, down), -0.3),
+  ]).flat(),
   rule('rider', 'ties|equal|equals|draws|same ones|values|rows|numbers|cases? go|sorted|ordered|broken|decided|settled? by|on|with|via the? $sortkey:k', ({ k }) => { const [key] = k as SortKey[]; return key!.column === IT ? null : andBy(key!.column, key!.down); }, 0),
   rule('rider', 'ties|equal|equals|draws|same ones|values|rows|numbers|cases? go|sorted|ordered|broken|decided|settled? by|on|with|via the? $col:c ,? the? ~earliest first', ({ c }) => andBy(c, false), -0.1),
   rule('rider', 'ties|equal|equals|draws|same ones|values|rows|numbers|cases? go|sorted|ordered|broken|decided|settled? by|on|with|via the? $col:c ,? the? ~latest first', ({ c }) => andBy(c, true), -0.1),

@@ -38,6 +38,12 @@ function unified(name: string, value: string, spelling: string, x: Context): Act
   return others.length === 0 ? null : { key: `unified ${name} ${spelling}`, apply: (state: State) => withPlan(state, { step: 'replace', columns: [name], find: { kind: 'texts', place: 'whole', texts: others }, with: spelling }, [name]) };
 }
 
+/** A value written as the only other one of its column that it may be a slip for. */
+function mistyped(name: string, value: string, x: Context): Act | null {
+  const others = [...new Set(sampleOf(name, x).map((v) => v.trim()))].filter((v) => v !== '' && v !== value), near = others.filter((v) => nearestSpelling(value, [v]) !== null);
+  return near.length !== 1 ? null : { key: `mistyped ${name} ${value}`, apply: (state: State) => withPlan(state, { step: 'replace', columns: [name], find: { kind: 'texts', place: 'whole', texts: [value] }, with: near[0]! }, [name]) };
+}
+
 export const phrases = [
   rule('spelling', '$text:t', ({ t }) => t, 0),
   // 'Rosa T.' at the end of a sentence: the stop is the name's where the cells have it.
@@ -59,6 +65,13 @@ export const phrases = [
   rule('clause', '$col:c ~should|must|can|may only|just? be|say|read|show|hold|contain only|just|either? ^$word:a or|and|/ ^$word:b', ({ c, a, b }, x: Context) => (holdsBoth(c, [a, b], x) ? spelled([c], [a, b]) : null), -0.2),
   rule('clause', '$col:c :|,|- only|just|either ^$word:a or|and|/ ^$word:b', ({ c, a, b }, x: Context) => (holdsBoth(c, [a, b], x) ? spelled([c], [a, b]) : null), -0.1),
   rule('clause', "$value:v ~be|~have sometimes|often|partly|occasionally|also|once|twice|here written|spelled|spelt|typed|entered? in|with|a? small|lower|capitals|capital|upper|differently|wrongly|wrong|otherwise|badly|misspelt|misspelled letters|letter|case? ,|;|.|:|- please|so? fix|correct|mend|repair|change|unify|put|set that|it|this|those|them|the? (right|spelling|everywhere|please)?", ({ v }, x: Context) => unified(v.column, v.text, v.text, x), -0.3),
+  rule('clause', '$cols:c ~be $spellings:s ,|;|.|and? and? nothing|none|no|nobody else|other|others|more', ({ c, s }) => spelled(c, s), -0.3),
+  rule('clause', '$cols:c ~should? ~be? all|always? written|spelt|spelled|typed|named all|always? alike|consistently|uniformly|identically|equally ,|:|;|-? $spellings:s', ({ c, s }) => spelled(c, s), -0.2),
+  rule('clause', '$cols:c :|,|;|-|–? $spellings:s ~be|~should be? the|our|all? only|all|known|valid|allowed|possible|right|correct|real|true two|three|four|five|2|3|4|5|six|seven? ones|values|options|spellings|names|choices|possibilities|there|that|we? (we|that|there)? (have|exist|are|there|is|want|allow)?', ({ c, s }) => spelled(c, s), -0.3),
+  // 'Harbor is a typo': of the value beside it that it is nearest to
+  rule('clause', "$value:v ~be|looks like? just|obviously|clearly? an? typo|misspelling|misspelt|misspelled|mistyped|misprint|mistake|slip", ({ v }, x: Context) => mistyped(v.column, v.text, x), -0.3),
+  rule('clause', "$value:v ~be|looks like? just|obviously|clearly? an? typing|spelling mistake|error ,|;|.|:|- please|so? fix|correct|mend|repair|change? that|it|this|those?", ({ v }, x: Context) => mistyped(v.column, v.text, x), -0.3),
+  rule('clause', "$value:v ~be|looks like? just|obviously|clearly? an? typo|misspelling|misspelt|misspelled|mistyped|misprint|mistake|slip ,|;|.|:|- please|so? fix|correct|mend|repair|change that|it|this|those?", ({ v }, x: Context) => mistyped(v.column, v.text, x), -0.35),
   // 'X, Y and Z are our only technicians, so make the column say just those'
   rule('clause', '$spellings:s ~be the|our|my|all|our? only|three|two|four|real|valid|true|known? $cols:c (there are|we have)? ,|;|.|:|- so|and|please? please? (make|let|have|change|fix|correct|clean)? the|that|this|it? column|spelling|names? (to|up|so)? (say|use|hold|read|show|have|be|that)? only|just? (those|these|them|this)? (there|please|names|spellings)?', ({ s, c }) => spelled(c, s), -0.3),
   // 'Start: mill gate should be Mill Gate everywhere'
@@ -95,6 +108,7 @@ export const phrases = [
   rule('clause', 'only|just $spellings:s in $cols:c', ({ c, s }) => spelled(c, s), 0.2),
   rule('aside', 'use|take|with these|those spellings|names|forms|words', () => nothing, 0),
   rule('aside', 'a? some|few|several|others|many of? them|these? are|is spelt|spelled|written differently|wrongly|otherwise|badly', () => nothing, 0),
+  rule('rider', ',? as|like|just|exactly as|like? (it is|they are|it stands|they stand|written|spelt|spelled|we have them|given)? in|on the? $theTable', () => amend('spelt as there', (plan) => (plan.step === 'spell' ? plan : null)), -0.1),
   rule('rider', 'please? fix|correct|mend|unify|sort out? the|these|those|their? spelling|spellings|names|writing', () => amend('spelt so', (plan) => (plan.step === 'spell' ? plan : null)), 0),
   rule('aside', 'put|set those|these|them|it right|straight', () => nothing, 0),
   rule('aside', 'and nothing else|more', () => nothing, 0),

@@ -52,6 +52,8 @@ export const phrases = [
   rule('clause', 'the? part|bit|text|word? before the? $mark:m in|of the? $col:c is|= the? ^$name:a ,|;|and and|what|everything? the? rest|part|other|remainder (after it|behind it)? is|=? the? ^$name:b', ({ m, c, a, b }) => splitAt(c, mark(m), [a, b], 'first'), -0.3),
   rule('rider', "and? the? $word|$name|it stays|stay|remains|is|be|left ~blankWord ~if|~wherever there isn't|isnt|is|are|aren't not|no|none|one|any? one|any|$word?", () => amend('split blank', (plan) => (plan.step === 'split' ? plan : null)), 0),
   rule('aside', 'make|in|into? two|2|separate columns ~pleaseWord?', () => nothing, 0.2),
+  rule('aside', 'the? part|bit|piece|text|word|name|one before|after|behind|following the? $mark|it is|= the? surname|name|forename|firstname|lastname', () => nothing, 0),
+  rule('aside', 'the? part|bit|piece|text|word|name|one before|after|behind|following the? $mark|it is|= the? first|last|family|given name', () => nothing, 0),
   rule('clause', '~add? two|three|2|3|4 new? columns from|out|of of? the? $col:c ,|:|-|–|;? ~named? $names:n', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), 0),
   rule('atmark', 'with $mark:m between (them|the pieces|the parts)?', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', 'with $mark:m in between', ({ m }) => ({ text: m, which: 'every' }), 0),

@@ -40,6 +40,8 @@ export const phrases = [
     by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c], ['~each kind|type|sort of $col:c', ({ c }) => c]],
   }, ({ count, chance, by }) => (chance && count !== undefined ? take(count, random, by === undefined ? undefined : [by]) : null), 0),
 
+  rule('clause', '$num:n $rows|$noun|$guess|$col from|of|for|in|per ~each? $col:g ,|:|;|-? drawn|picked|chosen|selected|taken|sampled? ~random', ({ n, g }) => take(n, random, [g]), 0),
+  rule('clause', '$num:n random $rows|$noun|$guess|$col from|of|for|in|per ~each? $col:g', ({ n, g }) => take(n, random, [g]), 0),
   rule('clause', '~keep? the? best|top|highest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'highest', column: c }, [g]) : null), -0.2),
   ...([['best|highest|most|top', 'highest'], ['worst|lowest|least', 'lowest']] as const).flatMap(([words, kind]) => [
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess of|for|per|from each|every|any|the $col:g`, ({ n, g }, x: Context) => { const c = takingsColumn(x); return c === null || c === g ? null : take(n ?? 1, { kind, column: c }, [g]); }, -0.1),
@@ -48,6 +50,7 @@ export const phrases = [
   rule('clause', '~keepOnly|~keep? the? top|first $num:n ones|$rows? of? those|these|them?', ({ n }) => topOfSorted(n), 0),
   rule('clause', '~keep? the? last|latest|most|newest recent? $num:n $rows|$noun', ({ n }, x: Context) => { const d = rowDate(x); return d === null ? null : take(n, { kind: 'highest', column: d }); }, 0.2),
   rule('clause', '~keep? the? worst|lowest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'lowest', column: c }, [g]) : null), -0.2),
+  rule('clause', '~keep? the? $num:n? $adj:a ^$word of|for|per|from|in each|every|any $col:g', ({ n, a, g }) => (a.column === g ? null : picked(n ?? 1, a, g)), 0.15),
   rule('clause', '~keep? the? $adj:a $rows|$noun|$guess of|for|per|from each|every|any $col:g', ({ a, g }) => picked(1, a, g), 0),
   rule('clause', '~keep $num:n ~highest $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),
   rule('clause', '~keep ~highest $num:n $rows? by|for|in|on $col:c', ({ n, c }, x: Context) => sized('highest', n, c, x), 0),

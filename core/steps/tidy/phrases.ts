@@ -115,6 +115,11 @@ export const phrases = [
   rule('clause', '$values:v ~should ~be? all|always? ~into? $ways:w', ({ v, w }, x: Context) => { const name = v[0].column, held = (x.head.glances?.get(name)?.values ?? []).filter(([t]) => t.trim() !== ''); return v.length > 1 && v.every((o: { column: string }) => o.column === name) && held.filter(([t]) => v.some((o: { text: string }) => o.text.toLowerCase().trim() === t.toLowerCase().trim())).length >= held.length * 0.8 ? tidied([name], w) : null; }, 0),
   // 'The status is written in all sorts of ways, lower case everywhere': everywhere in that column
   rule('clause', 'the? $col:c is|are|was|were|comes|has been? written|spelt|spelled|typed|entered|given? ~messily ,|;|:|-|–|. please? (use|make|put|write|turn)? (it|them|all|everything)? ~into? $ways:w everywhere|throughout|always|please?', ({ c, w }) => tidied([c], w), -0.3),
+  // 'The names have odd spaces and random capitals, tidy them so that each word starts with a capital'
+  rule('blemish', 'odd|random|stray|extra|funny|strange|weird|wrong|double|doubled|inconsistent|mixed|uneven|different|unneeded|superfluous|needless|leading|trailing spaces|spacing|blanks|whitespace|capitals|capitalisation|capitalization|casing|letters', () => true, 0),
+  rule('blemish', '$blemish and|,|or $blemish', () => true, 0),
+  rule('clause', '$cols:c names|values|texts|entries? all|sometimes|often|partly|still? has|have|hold|holds|contain|contains|got|come|comes with? $blemish', ({ c }) => speakOf(c), -0.1),
+  rule('clause', 'tidy|clean|neaten|straighten|sort them|it|those|these|that|this up|out? ,? so|such|and? that? $ways:w', ({ w }) => tidied(null, [...new Set<Tidying>(['trim', 'squeeze', ...w])]), 0),
   rule('clause', '$ways:w everything', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => throughout(w, x), 0),
   rule('clause', '$ways:w in|from|of|for|on all|every|each|the|whole entire|whole? columns|column|table|sheet|texts|cells|fields', ({ w }, x: Context) => everywhere(w, x), 0),

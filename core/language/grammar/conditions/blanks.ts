@@ -3,7 +3,7 @@ import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
 import { stem } from '../../words';
-import { compare, done, empty, hasBlanks, numeric, orZero, saysYes } from './make';
+import { compare, done, empty, hasBlanks, lacking, numeric, orZero, saysYes } from './make';
 
 /** Does a column of whole numbers begin at zero, so that zero is none? */
 const countsFromZero = (name: string, x: Context): boolean => numeric(name, x) && columnOf(x.head, name).type === 'whole' && x.head.glances?.get(name)?.lowest === '0';
@@ -46,6 +46,8 @@ export const blankRules: readonly Rule[] = [
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   // 'Where somebody was trapped', of how many were
   rule('cond', 'somebody|someone|anybody|anyone|people|persons ~be|got|had|~have been? a|an|any? ^$col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), number(0)) : null), 0.1),
+  rule('cond', 'somebody|someone|anybody|anyone|people|they|we|customers|customer ~be|got|~have? ^$col:c', ({ c }, x: Context) => (!numeric(c, x) && hasBlanks(c, x) && columnOf(x.head, c).type === 'text' ? not(empty(c)) : null), 0.15),
+  rule('cond', 'nobody|noone|no-one ~be|got|~have? ^$col:c', ({ c }, x: Context) => (!numeric(c, x) && hasBlanks(c, x) && columnOf(x.head, c).type === 'text' ? empty(c) : null), 0.15),
   rule('cond', 'nobody|noone|no-one ~be|got|~have been? ^$col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.1),
   // 'Those who paid', of a column ‹Paid on›
   rule('rset', '$rows who|that|which ~have? already? been? ^$col:c already?', ({ c }, x: Context) => (done(c, x) || (/^\p{L}+(?:ed|aid|old|ent|ought)\b/iu.test(c) && hasBlanks(c, x) && !x.vocabulary.values.has(c.toLowerCase().split(' ')[0]!)) ? not(empty(c)) : null), -0.1),
@@ -58,7 +60,7 @@ export const blankRules: readonly Rule[] = [
   rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.25),
   rule('cond', '~withA $col:a but|and|yet ~without $col:b', ({ a, b }, x: Context) => all([countsFromZero(a, x) ? compare('>', column(a), number(0)) : not(empty(a)), countsFromZero(b, x) && !hasBlanks(b, x) ? compare('=', column(b), number(0)) : orZero(empty(b), x)]), 0.1),
   // 'No visits' may be a blank or a zero: where the column has both, it is asked.
-  rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && !hasBlanks(c, x) ? compare('=', column(c), number(0)) : empty(c)), 0.02),
+  rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => lacking(c, x), 0.02),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),
   rule('cond', '~withA $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
   rule('cond', 'there ~be some|any|a|an $col:c', ({ c }) => not(empty(c)), 0),
@@ -67,6 +69,7 @@ export const blankRules: readonly Rule[] = [
   // 'the cancelled ones', 'those that were insured': what a column of 'Cancelled by', 'Insured for' says of a row
   rule('rset', '$col:c ^$rows', ({ c }, x: Context) => (done(c, x) ? not(empty(c)) : null), 0.15),
   rule('cond', '~be $col:c', ({ c }, x: Context) => (done(c, x) ? not(empty(c)) : null), 0.3),
+  rule('cond', 'there? no|none $col:c ~be|~have been? ~given|filled|entered|noted|recorded|said (in)?', ({ c }) => empty(c), 0.15),
   rule('cond', '$col:c ~be? not ~given', ({ c }) => empty(c), 0.1),
   rule('cond', 'have|has|had|was|were? never been? $col:c', ({ c }) => empty(c), 0.05),
   rule('rset', '$rows|$noun ~rel ~did|drove|went $col:c nothing|none', ({ c }, x: Context) => orZero(empty(c), x), 0.1),

@@ -122,6 +122,9 @@ export function orZero(condition: Condition, x: { head: Context['head'] }): Cond
   return any([condition, compare('=', condition.of, number(0))]);
 }
 
+/** What 'no fee' says of a column: blank, or zero where it has zeros and no blanks. */
+export const lacking = (name: string, x: Context): Condition => (numeric(name, x) && !hasBlanks(name, x) && Number(x.head.glances?.get(name)?.lowest ?? NaN) === 0 ? compare('=', column(name), number(0)) : empty(name));
+
 /** 'Where no figure is given': of a column in which texts stand among the numbers, also where there is none of those. */
 export function orNoNumber(condition: Condition, head: Context['head']): Condition {
   if (condition.kind === 'any') return any(condition.of.map((c) => orNoNumber(c, head)));

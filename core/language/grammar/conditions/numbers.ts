@@ -77,6 +77,8 @@ export const numberRules: readonly Rule[] = [
   ...([['~moreThan', '>'], ['~lessThan', '<'], ['~least', '>='], ['~most', '<=']] as const).map(([words, op]) => rule('cond', `$ex2:a ~be? ${words} $ex2:b`, ({ a, b }) => sized(op, a, b), 0.05)).flat(),
   ...SIZES.flatMap(([words, op]) => [
     rule('cond', `$ex2:a ~be? ${words} $num:n`, ({ a, n }) => sized(op, a, number(n)), 0.05),
+    // 'Over 100 euros in total value (qty times price)'
+    rule('cond', `~be? ${words} $num:n euros|euro|eur|pounds|pound|dollars|dollar|€|£|$unit? in|of|as|for|by the? total|overall|all|whole? ^$ex2:a`, ({ n, a }) => (a.kind === 'op' ? sized(op, a, number(n)) : null), 0),
     rule('cond', `$ex2:a ~be? ${words} $pct:p`, ({ a, p }, x: Context) => (a.kind === 'number' ? null : compare(op, a, number(asShare(a, x) ? p / 100 : p))), 0),
     rule('cond', `$col:c ~be? ${words} $date:d`, ({ c, d }, x: Context) => onDate(op, c, d, x), 0),
     rule('cond', `$col:c ~be? ${words} $period:p`, ({ c, p }, x: Context) => relative(op, c, p, x), 0.02),

@@ -67,6 +67,9 @@ export const textRules: readonly Rule[] = [
   rule('inside', '$value:v', ({ v }) => (v.loose ? { column: v.column, text: v.typed } : null), 0.1),
   rule('insides', '$inside:a', ({ a }) => [a], 0),
   rule('insides', '$inside:a ~list $insides:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
+  // 'Bitter, sour or dry': a short word goes with the others
+  rule('insides', '$insides:r or|and ^$word:w', ({ r, w }, x: Context) => (w.length === 3 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, r[0].column, x) ? [...r, { column: r[0].column, text: w }] : null), 0.02),
+  rule('rset', 'anything|everything|whatever|all|those|what|$rows|$noun ~rel? ~be|tasted|looked|felt|sounded|described|called|noted|marked|seemed|seems as|like|to be? $insides:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }), 0.1),
   rule('cond', 'neither $inside:a nor $inside:b (took|takes|take|was|were|is|are|came|come|went) (part|there|in|on|with|along)?', ({ a, b }) => (a.column === b.column ? not({ kind: 'text', test: 'mentions', of: column(a.column), texts: [a.text, b.text] }) : null), 0),
   rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? { kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } : null), 0),
   rule('cond', '$insides:v ^$col:c', ({ v, c }) => (v[0].column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: v.map((o: { text: string }) => o.text) } : null), 0),
@@ -102,6 +105,8 @@ export const textRules: readonly Rule[] = [
   rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => mentionsAll(c, t, x), 0.3),
   rule('cond', '$col:c ~contains the? word|words? $plainWords:t', ({ c, t }, x: Context) => (t.length > 2 ? mentionsAll(c, t, x) : null), 0),
   rule('plainWords', '$word:w', ({ w }) => bothNumbers(w), 0),
+  rule('plainWords', 'a|an ^$word:w', ({ w }) => (NO_WORD.test(w) ? null : bothNumbers(w)), 0.05),
+  rule('plainWords', 'a|an ^$word:w or|, $plainWords:r', ({ w, r }) => { const own = NO_WORD.test(w) ? null : bothNumbers(w); return own && [...new Set([...own, ...r])]; }, 0.05),
   rule('plainWords', 'something|anything|things ^$word:w', ({ w }) => bothNumbers(w), 0.05),
   rule('plainWords', '$word:w ^$word:v', ({ w, v }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase()]), 0.3),
   rule('plainWords', '$word:w ^$word:v or|, $plainWords:r', ({ w, v, r }) => (NO_WORD.test(w) || NO_WORD.test(v) ? null : [`${w} ${v}`.toLowerCase(), ...r]), 0.3),

@@ -187,11 +187,13 @@ export const timeRules: readonly Rule[] = [
   // Dates
   rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
   rule('cond', '$col:c ~be? in|during|from|between|of $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
+  rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, later|after|since|afterwards|onwards|beyond|newer|younger', ({ c, p }, x: Context) => onDate('>=', c, p.from, x), -0.1),
+  rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, earlier|before|older', ({ c, p }, x: Context) => onDate('<=', c, p.to, x), -0.1),
   rule('cond', '$rows? ~be? $col:c $period:p', ({ c, p }, x: Context) => within(c, p, x), 0.2),
   rule('cond', '$col:c ~be? in|during|from|of? $period:p and|or|&|, $period:q', ({ c, p, q }, x: Context) => { const [a, b] = [within(c, p, x), within(c, q, x)]; return a && b && JSON.stringify(a) !== JSON.stringify(b) ? any([a, b]) : null; }, -0.1),
   ...[0, 1, 2, 3].flatMap((k) => rule('cond', 'in|during|from|of|for? $period:p and|or|&|, in|during|for? $period:q', ({ p, q }, x: Context) => { const all = dateColumns(x), c = rowDate(x) ?? onlyDate(x) ?? all[k]; const [a, b] = c === undefined || (k > 0 && (rowDate(x) ?? onlyDate(x)) !== null) ? [null, null] : [within(c, p, x), within(c, q, x)]; return a && b && JSON.stringify(a) !== JSON.stringify(b) && p.month !== undefined && q.month !== undefined ? any([a, b]) : null; }, 0)).flat(),
   rule('cond', '$period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.2),
-  rule('cond', 'in|during|from|of $period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.15),
+  rule('cond', 'in|during|from|of|between $period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.15),
   rule('cond', '$col:c ~be? on|equals|is $date:d', ({ c, d }, x: Context) => onDate('=', c, d, x), 0.05),
   rule('cond', 'in|during|from|of? $period:p ,? going? by|according|judging to|by? the? $col:c', ({ p, c }, x: Context) => within(c, p, x), 0),
   // 'Calls longer than 20 minutes': how long a row lasted, where it begins and ends

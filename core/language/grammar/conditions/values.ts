@@ -81,6 +81,9 @@ export const valueRules: readonly Rule[] = [
   rule('cond', '~be? neither $values:a nor|or $values:b', ({ a, b }) => (a[0].column === b[0].column ? not(among(a[0].column, [...a, ...b].map((o: Value) => o.text))) : null), -0.1),
   rule('cond', '$col:c ~be? neither $values:a nor|or $values:b', ({ c, a, b }) => { const t = valuesOf([...a, ...b], c); return t && not(among(c, t)); }, -0.1),
   rule('cond', 'must|should|needs|need|has|have to? $yesno:y', ({ y }) => says(y, true), 0.05),
+  rule('rset', "$rows|$noun|$guess ~rel? can|could|may|will|wants|want|is|are|likes to? able|allowed? to? $yesno:y", ({ y }) => says(y, true), 0),
+  rule('rset', "$rows|$noun|$guess ~rel? can't|cant|cannot|couldn't|don't|doesn't|won't|didn't|mustn't want|like|have|able? to? $yesno:y", ({ y }) => says(y, false), 0),
+  rule('rset', '$rows|$noun|$guess ~rel? can|could|may|will|do|does|did not want|like|have? to? $yesno:y', ({ y }) => says(y, false), 0),
   rule('rset', '$rows ~rel $yesno:y', ({ y }) => says(y, true), -0.1),
   rule('rset', '$rows ~rel ~not $yesno:y', ({ y }) => says(y, false), -0.1),
   // 'power tools', 'good condition': a value with the noun it belongs to

@@ -1,4 +1,4 @@
-import { readsAsNumber } from '../../../formula/check';
+import { readsAsDate, readsAsNumber } from '../../../formula/check';
 import { isDate } from '../../../table/column';
 import { unitName } from '../../../values/units';
 import { type Context } from '../../acts';
@@ -14,7 +14,7 @@ const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, 
   ['dearest priciest costliest', 'dearer pricier costlier', 'price cost value rent fee rate fare tariff freight charge', true], ['cheapest', 'cheaper', 'price cost value rent fee rate fare tariff freight charge', false],
   ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['best', 'better', 'score rating marks mark grade points rank', true], ['worst', 'worse', 'score rating marks mark grade points', false], ['driest', 'drier', 'moisture humidity', false], ['dampest', 'damper', 'moisture humidity', true], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
   ['nearest closest', 'nearer closer', 'distance', false], ['farthest furthest', 'farther further', 'distance', true], ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
-  ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['busiest', 'busier', 'visits visitors passengers', true],
+  ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['quickest', 'quicker', 'time duration minutes seconds', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
 
 /** The same of longer words: 'most expensive', 'less profitable than'. */
@@ -30,7 +30,9 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
     const numbers = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, c.name.toLowerCase().split(/[\s_()]+/)] as const);
     for (const wanted of names.split(' ')) {
       const found = numbers.filter(([, words]) => words.includes(wanted) && words[words.indexOf(wanted) - 1] !== 'per');
-      if (found.length > 0) return found.map(([name]) => name);
+      // 'The heaviest' is by ‹Kg› where ‹Sold kg› stands beside it.
+      const exact = found.filter(([, words]) => words.length === 1);
+      if (found.length > 0) return (exact.length === 1 ? exact : found).map(([name]) => name);
     }
     return [];
   };
@@ -42,6 +44,8 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       if (column !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column, down }, 0);
       else if ((most || more) && /\bprice\b/.test(names) && fitting(names).length === 0) { const sold = soldFor(x); if (sold !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column: sold, down }, 0.05); }
       // Of two weights either may be meant: that is asked.
+      // Where nothing tells the speed, the fastest took the least time.
+      else if ((most || more) && names === 'speed' && fitting(names).length === 0) { const took = only('time duration minutes seconds'); if (took !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column: took, down: !down }, 0.05); }
       else if (most || more) fitting(names).slice(0, 4).forEach((c) => put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35));
     }
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
@@ -57,6 +61,9 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
     if (t.lower === 'exclamation' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '!', 0);
     const recent = t.lower === 'most' && tokens[i + 1]?.lower === 'recent';
     const age = recent ? AGES[1] : AGES.find(([w]) => w === t.lower);
+    // The youngest are those born last, whatever other dates there are.
+    const births = age && /^(?:old|young)est$/.test(t.lower) && only('age') === null ? head.columns.filter((c) => /\b(?:born|birth|birthday|birthdate|dob)\b/i.test(c.name) && readsAsDate(head, c.name)).map((c) => c.name) : [];
+    if (births.length === 1) { put('adj', i, i + 1, { column: births[0]!, down: age![1] }, 0); return; }
     const several = age && rowDate(x) === null ? dateColumns(x) : [];
     if (age && several.length > 1 && several.length <= 4) several.forEach((c) => put('adj', i, i + (recent ? 2 : 1), { column: c, down: age[1] }, 0.35));
     const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) ?? rowDate(x) : age ? rowDate(x) : null;

@@ -51,6 +51,16 @@ function turnedTo(said: string, head: Context['head']): string | null {
   return found.length === 1 ? found[0]! : null;
 }
 
+/** Only the letters and digits of a text. */
+const bare = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
+
+/** The value that a text is without its marks and spaces ('B2401' of 'B-2401'), where one column of texts holds such. */
+function strippedOf(said: string, head: Context['head']): string | null {
+  if (!/\d/.test(said) || !/\p{L}/u.test(said)) return null;
+  const found = head.columns.flatMap((c) => { const held = c.type === 'text' ? head.glances?.get(c.name)?.values?.find(([v]) => v.trim() !== said && bare(v) === bare(said)) : undefined; return held ? [held[0]] : []; });
+  return found.length === 1 ? found[0]! : null;
+}
+
 /** 'Anna Rudd not Rudd, Anna': a value and the same words in another order, with no quotes. */
 export function turned(tokens: readonly Token[], request: string, values: readonly ValueMention[], { head }: Context, put: Put): void {
   const cut = (from: number, to: number): string => request.slice(tokens[from]!.from, tokens[to - 1]!.to);
@@ -63,6 +73,14 @@ export function turned(tokens: readonly Token[], request: string, values: readon
       if (input !== null) put('example', from, to, { input, output: said }, 0);
     }
   }
+  // '... that looks like "Nina O."', 'without the dash: B2401': what comes out, of a value that is not said
+  tokens.forEach((t, i) => {
+    if (i === 0 || !/^(?:as|like|:|so|e\.g|eg|reads?|say|just|only|=)$/.test(tokens[i - 1]!.lower)) return;
+    let to = i + 1;
+    while (t.kind !== 'quoted' && to < tokens.length && !tokens[to]!.spaced && !/^[,;.?!)]$/.test(tokens[to]!.lower)) to++;
+    const said = t.kind === 'quoted' ? t.lower : cut(i, to), input = (t.kind === 'quoted' ? turnedTo(said, head) : null) ?? strippedOf(said, head);
+    if (input !== null) put('example', i, to, { input, output: said }, 0);
+  });
   const inside = (from: number, to: number): string => (to === from + 1 && tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : cut(from, to));
   for (const v of values) {
     const quoted = tokens[v.from]!.kind === 'quoted', said = cut(v.from, v.to), words = bagOf(said);

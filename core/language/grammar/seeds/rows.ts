@@ -1,7 +1,7 @@
 import { readsAsDate, readsAsNumber } from '../../../formula/check';
 import type { Item } from '../../chart';
 import { type Context } from '../../acts';
-import { SMALL_WORDS, type ColumnMention } from '../../mentions';
+import { SMALL_WORDS, synonymous, type ColumnMention } from '../../mentions';
 import { typingDistance } from '../../../match/typing';
 import { CLASSES } from '../../lexicon/classes';
 import { unitName, unitSort } from '../../../values/units';
@@ -60,6 +60,7 @@ export function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMe
   });
   // 'Patients whose phone is missing': what a column names may stand for its rows.
   tokens.forEach((t, i) => {
+    if (/[^su]s$/.test(t.lower) && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.3) && [...context.vocabulary.ownNouns].some((n) => n !== t.stem && synonymous(t.stem, n))) put('rows', i, i + 1, t.lower, 0.25);
     const own = (/[^su]s$/.test(t.lower) || t.lower === 'children') && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < (t.lower === 'children' ? 0.2 : 0.1));
     // 'Which teacher has the most children': what is no measure is counted.
     if (own && /^(?:most|fewest|fewer)$/.test(tokens[i - 1]?.lower ?? '') && head.columns.some((c) => c.name === own.column && c.type === 'text') && !readsAsNumber(head, own.column)) put('rows', i, i + 1, t.lower, 0.25);

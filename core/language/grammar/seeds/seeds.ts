@@ -1,4 +1,5 @@
 import { isNumberColumn, readsAsDate } from '../../../formula/check';
+import { columnOf } from '../../../table/table';
 import { unitName } from '../../../values/units';
 import type { Item } from '../../chart';
 import { type Context } from '../../acts';
@@ -50,16 +51,18 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   const sets = new Map<string, ValueMention[]>();
   for (const v of values) if (v.cost < 0.2 && !v.loose) (sets.get(`${v.from} ${v.to} ${v.column}`) ?? sets.set(`${v.from} ${v.to} ${v.column}`, []).get(`${v.from} ${v.to} ${v.column}`)!).push(v);
   for (const set of sets.values()) if (new Set(set.map((v) => v.text)).size > 1) put('valueSet', set[0]!.from, set[0]!.to, { column: set[0]!.column, texts: [...new Set(set.map((v) => v.text))] }, 0);
+  // ‹Cheese› of a table of cheeses: one of them is rather the kind than the row.
+  const isKind = (i: number): boolean => columns.some((c) => c.from === i && c.to === i + 1 && c.cost < 0.005 && c.column !== context.head.columns[0]!.name && context.head.glances?.get(c.column)?.values?.some(([v, n]) => v !== '' && n > 1) === true && columnOf(context.head, c.column).type === 'text');
   tokens.forEach((t, i) => {
     if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
     // 'After the 6th' is no amount.
     if (!Number.isNaN(t.value)) put('num', i, i + 1, t.value, t.kind === 'number' ? 0 : /\dth$|\dst$|\dnd$|\drd$/.test(t.lower) ? 0.5 : 0.02);
     if (t.kind === 'word') {
-      if (context.vocabulary.ownNouns.has(t.stem)) put('noun', i, i + 1, t.lower, 0);
+      if (context.vocabulary.ownNouns.has(t.stem)) put('noun', i, i + 1, t.lower, isKind(i) ? 0.3 : 0);
       if (!context.vocabulary.rowNouns.has(t.stem) && t.lower.length >= 6 && !columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) && [...context.vocabulary.ownNouns].some((n) => n.length >= 5 && typingDistance(t.stem, n, 1) <= 1)) put('rows', i, i + 1, t.lower, 0.5);
       // Where a column counts people, people are no rows.
       const counted = columns.some((c) => c.from === i && c.to === i + 1 && c.cost < 0.05 && isNumberColumn(context.head, c.column));
-      if (context.vocabulary.rowNouns.has(t.stem) && !counted) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' ? 0.3 : 0);
+      if (context.vocabulary.rowNouns.has(t.stem) && !counted) put('rows', i, i + 1, t.lower, t.lower === 'that' || t.lower === 'which' || t.lower === 'who' || isKind(i) ? 0.3 : 0);
       const unit = unitName(t.lower);
       // 'in' and single letters are units only behind a number, or where something ends in them: 'convert weight to g'.
       const [before, after] = [tokens[i - 1], tokens[i + 1]];
