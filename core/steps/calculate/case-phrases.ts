@@ -36,6 +36,9 @@ const compare = (operator: Comparison, right: Expression | number, unit?: string
 /** 'It', held against a day. */
 const onDay = (operator: Comparison, day: string): Condition => compare(operator, { kind: 'date', value: day });
 
+/** One of two numbers; two that follow each other are a range, below and above which others lie. */
+const eitherOf = (a: number, b: number): Condition => (b - a === 1 ? all([compare('>=', a), compare('<=', b)]) : any([compare('=', a), compare('=', b)]));
+
 /** A condition with 'it' replaced by what it is, sizes in its unit; null where they are of another sort. */
 function about(node: Condition, subject: Expression, x: Context): Condition | null {
   switch (node.kind) {
@@ -86,7 +89,7 @@ type Rest = 'beyond' | 'below' | 'above';
 
 /** What lies beyond a condition's end (above an upper one, below a lower one), or on the side that is said. */
 function restOf(node: Condition, side: Rest): Condition | null {
-  if (node.kind === 'all' || (node.kind === 'any' && side !== 'beyond')) return restOf(side === 'below' ? node.of[0]! : node.of.at(-1)!, side);
+  if (node.kind === 'all') return restOf(side === 'below' ? node.of[0]! : node.of.at(-1)!, side);
   if (node.kind !== 'compare') return null;
   if (node.op === '=' && side !== 'beyond') return { ...node, op: side === 'below' ? '<' : '>' };
   const op = BEYOND[node.op];
@@ -257,7 +260,6 @@ export const casePhrases = [
   rule('itcond', 'it|that|they? ~be? in|during|from|between|of? $period:p', ({ p }) => all([onDay('>=', p.from), onDay('<=', p.to)]), 0.1),
   rule('itcond', 'it|that|they? ~be? in|during|from|between? $period:p ~fromTo|and|or $period:q', ({ p, q }) => (p.to < q.from ? all([onDay('>=', p.from), onDay('<=', q.to)]) : null), 0),
   rule('itcond', '$num:a or|, $num:b', ({ a, b }) => any([compare('=', a), compare('=', b)]), 0.1),
-  // '3 and 4' are what lies between them as well.
   rule('itcond', '$num:a and $num:b', ({ a, b }) => (b - a === 1 ? null : any([compare('=', a), compare('=', b)])), 0),
   rule('itcond', '$num:n ^+', ({ n }) => compare('>=', n), 0.02),
   rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orLess', ({ n, u }) => compare('<=', n, u), 0.02),
@@ -331,8 +333,8 @@ export const casePhrases = [
   rule('case1', '$label:l with|from|at ^$num:n ^~orMore', ({ l, n }): Open[] => [{ when: compare('>=', n), then: textOf(l), loose: true }], 0),
   rule('case1', '$label:l with|at ^$num:n ^~orLess', ({ l, n }): Open[] => [{ when: compare('<=', n), then: textOf(l), loose: true }], 0),
   rule('case1', '$label:l for|at|with ^$num:n ^$unit:u|$measure?', ({ l, n, u }): Open[] => [{ when: compare('=', n, u), then: textOf(l), loose: true }], 0.35),
-  rule('case1', '$label:l for|at|with ^$num:a or ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] => [{ when: any([compare('=', a), compare('=', b)]), then: textOf(l), loose: true }], 0.1),
-  rule('case1', '$label:l for|at|with ^$num:a and ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] | null => (b - a === 1 ? null : [{ when: any([compare('=', a), compare('=', b)]), then: textOf(l), loose: true }]), 0.1),
+  rule('case1', '$label:l for|at|with ^$num:a or ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] => [{ when: eitherOf(a, b), then: textOf(l), loose: true }], 0.1),
+  rule('case1', '$label:l for|at|with ^$num:a and ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] | null => (b - a === 1 ? null : [{ when: eitherOf(a, b), then: textOf(l), loose: true }]), 0.1),
   rule('case1', '$label:l for|at|with ^$num:a ~fromTo ^$num:b ^$unit|$measure?', ({ l, a, b }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: textOf(l), loose: true }] : null), 0.1),
   rule('case1', '$label:l ~open ^$num:n ~close', ({ l, n }): Open[] => [{ when: compare('=', n), then: textOf(l), loose: true }], 0),
   rule('case1', '$label:l ~open ^$num:a ~fromTo ^$num:b ~close', ({ l, a, b }): Open[] | null => (a < b ? [{ when: all([compare('>=', a), compare('<=', b)]), then: textOf(l), loose: true }] : null), 0),
