@@ -13,7 +13,7 @@ import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart'
 import { contradicts, isMixed } from './doubts/doubt';
 import { doubtsOf } from './doubts/doubts';
 import { preferNamed } from './doubts/named';
-import { wordsSought } from './doubts/rows';
+import { wordsSought } from './doubts/nodes';
 import { written } from './exact';
 import { finished, isMentioning } from './finish';
 import { frameRules, framed, withFrames } from './frames';

@@ -1,10 +1,11 @@
 import { isMentioning } from '../finish';
 import { unitInName } from '../../formula/dimensions';
 import { convertUnit, unitSort } from '../../values/units';
-import { columnsOf, type Condition } from '../../formula/expression';
+import { columnsOf, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
 import { keyOf } from '../chart';
 import { contradicts, LIMIT, type Doubt } from './doubt';
+import { compared, nodesIn, wordsSought } from './nodes';
 
 /** Is a column called so compared with something? */
 const comparisonsWith = (plan: Plan, called: RegExp): boolean => new RegExp(`"op":"<=?"[^]*"name":"[^"]*${called.source}`, called.flags).test(keyOf(plan));
@@ -19,22 +20,11 @@ function neverTrue(where: Condition): boolean {
   return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
 }
 
-/** Every node of a sort anywhere in plans. */
-function nodesIn<T>(node: unknown, is: (n: object) => n is T & object): T[] {
-  if (typeof node !== 'object' || node === null) return [];
-  return [...(is(node) ? [node] : []), ...Object.values(node).flatMap((part) => nodesIn(part, is))];
-}
-
-type Compared = Extract<Condition, { kind: 'compare' }>;
-/** Every comparison anywhere in plans. */
-const compared = (node: unknown): Compared[] => nodesIn(node, (n): n is Compared => 'kind' in n && n.kind === 'compare');
+/** A figure over all rows, and nothing of the row. */
+const isTotalOnly = (e: Expression): boolean => e.kind === 'total' && e.by.length === 0;
 
 /** Does a condition ask for a month of whatever year? */
 const isMonth = (c: Condition): boolean => c.kind === 'compare' && c.op === '=' && c.left.kind === 'part' && c.left.part === 'month';
-
-type Sought = Extract<Condition, { kind: 'text' }>;
-/** The words that are looked for anywhere in a plan. */
-export const wordsSought = (node: unknown): (readonly string[])[] => nodesIn(node, (n): n is Sought => 'kind' in n && n.kind === 'text' && 'test' in n && n.test === 'mentions').map((n) => n.texts);
 
 /** Does one of some conditions look for words that stand in no cell of its column? */
 const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => conditions.some((c) => isMentioning(c) && nowhere(c.of.name, c.texts));
@@ -111,6 +101,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 0, holds: (plans, { whichHad }) => whichHad && plans.some((p) => p.step === 'ask' && p.figures.length === 0 && p.by.length === 1 && p.where?.kind === 'any' && isEmptiness(p.where)), asks: 'This lists those with at least one such row. Is it meant so?' },
   // 'Over the limit for their material' brings in no limit only.
   { price: 2, holds: (plans, { comparesSizes, newColumn }) => comparesSizes && !newColumn && plans.every((p) => p.step === 'calculate' && !p.replace && compared(p).length === 0 && p.as.kind === 'lookup' && p.as.fn === 'only'), asks: 'Nothing is compared here. Is it meant so?' },
+  // 'How many holes hit water' holds no number of all rows against a column.
+  { price: 3, holds: (plans) => plans.some((p) => (p.step === 'filter' || p.step === 'ask') && compared(p).some((c) => isTotalOnly(c.left) && (c.right.kind === 'column' || isTotalOnly(c.right)))), asks: 'This compares a figure over all rows. Is it meant so?' },
   { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && p.where.kind === 'compare' && p.where.left.kind === 'column' && p.where.right.kind === 'op' && columnsOf(p.where.right).join() === p.where.left.name), asks: 'This compares a column with itself. Is it meant so?' },
   // 'No, just vans': what is put right is not what is to be left out.
@@ -118,7 +110,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'List the households we have no reading for' asks which those are.
   { price: 0.6, holds: (plans, { named }) => named && plans.some((p) => p.step === 'filter' && keyOf(p.where).includes('"kind":"listed"')) },
   // 'Tools that were never lent' are none without a name.
-  { price: 1.5, holds: (plans, { neverBlank, blanks }) => !blanks && plans.some((p) => p.step === 'filter' && p.where.kind === 'empty' && p.where.of.kind === 'column' && neverBlank(p.where.of.name)), asks: 'No cell of this column is blank. Is it meant all the same?' },
+  { price: 1.5, holds: (plans, { neverBlank, blanks, columns }) => plans.some((p) => (p.step === 'filter' || p.step === 'ask') && p.where?.kind === 'empty' && p.where.of.kind === 'column' && neverBlank(p.where.of.name) && (!blanks || (p.where.of.name === columns[0] && !(p.step === 'filter' && p.mode === 'aside')))), asks: 'No cell of this column is blank. Is it meant all the same?' },
   // What is the same in one thing and in another is the same in both.
   { price: 2, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'distinct' && plans[i + 1]?.step === 'distinct'), asks: 'This takes out repeats twice, by one thing and then by another. Is it meant so?' },
 ];

@@ -1,4 +1,4 @@
-import { type CheckedHead, isNumberColumn, readsAsDate } from '../../formula/check';
+import { type CheckedHead, isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
 import { findColumn } from '../../table/table';
 import { unitName } from '../../values/units';
 import { stem, type Token } from '../words';
@@ -121,6 +121,12 @@ export interface Said {
   readonly overNumber: readonly number[];
   /** It says per one column and another. */
   readonly perTwo: boolean;
+  /** Is a column one of texts that are no numbers? */
+  readonly texts: (column: string) => boolean;
+  /** It names more than one thing. */
+  readonly joins: boolean;
+  /** Numbers that are said to be percentages of something. */
+  readonly percents: readonly number[];
   /** It asks for the names of things. */
   readonly named: boolean;
   /** It says that something is not so, or to be left out. */
@@ -216,6 +222,9 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     ofThis: (column) => words.some((w, i) => /^(?:this|that|same)$/.test(w.lower) && words[i + 1]?.stem === stem(column.toLowerCase())),
     overNumber: says(/^(?:divide|divided|ratio|quotient|add|calculate|compute|column)$/) ? [] : words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'over' ? [w.value] : [])),
     perTwo: words.some((w, i) => /^(?:per|by|each|every)$/.test(w.lower) && words[i + 2]?.lower === 'and' && namesColumn(words[i + 1], head) && namesColumn(words[i + 3], head)),
+    texts: (column) => { const held = findColumn(head.columns, column); return held?.type === 'text' && !readsAsNumber(head, column) && (head.glances?.get(column)?.values ?? []).every(([v]) => v === '' || !/\d/.test(v)); },
+    joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
+    percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
     fails: says(/^(?:missed|skipped|failed|lost)$/),

@@ -3,6 +3,7 @@ import type { Plan } from '../../steps/registry';
 import { mismatches } from '../../formula/dimensions';
 import { keyOf } from '../chart';
 import { LIMIT, type Doubt } from './doubt';
+import { compared, nodesIn } from './nodes';
 import type { Said } from './said';
 
 /** Does a later condition look for a blank that an earlier one has caught: of the same, or of a column that leaves it blank? */
@@ -44,6 +45,14 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 export const valueDoubts: readonly Doubt[] = [
   // 'With a test over 90' divides nothing.
   { price: 1.5, holds: (plans, { overNumber }) => overNumber.length > 0 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'op' && p.as.op === '/' && p.as.right.kind === 'number' && overNumber.includes(p.as.right.value)), asks: 'This divides by that number. Is it meant so?' },
+  // 'Average price per guest' of ‹Price pp› is that price.
+  { price: 2, holds: (plans) => nodesIn(plans, (n): n is Extract<Expression, { kind: 'op' }> => 'kind' in n && n.kind === 'op' && 'op' in n && n.op === '/').some((n) => n.left.kind === 'column' && /\b(?:pp|pn|per|each)\b/i.test(n.left.name) && n.right.kind === 'column' && !/\b(?:pp|pn|per|each)\b/i.test(n.right.name)), asks: 'This divides what is per one already. Is it meant so?' },
+  // 'From 90% of it' is no bare 90.
+  { price: 2, holds: (plans, { percents }) => percents.length > 0 && compared(plans).some((c) => c.right.kind === 'number' && percents.includes(c.right.value) && c.left.kind === 'column' && !/%|percent|share|rate|ratio|pct|moisture|humidity|growth|margin|discount|score/i.test(c.left.name)), asks: 'A percentage is compared as a plain number. Is it meant so?' },
+  // A number is no text.
+  { price: 4, holds: (plans, { numbers, texts }) => compared(plans).some((c) => c.left.kind === 'column' && c.right.kind === 'column' && ((numbers(c.left.name) && texts(c.right.name)) || (texts(c.left.name) && numbers(c.right.name)))), asks: 'This compares numbers with texts. Is it meant so?' },
+  // 'Waiting time from the comment' is one column.
+  { price: 1.5, holds: (plans, { joins }) => !joins && plans.filter((p) => p.step === 'calculate' && !p.replace).length > 1, asks: 'This makes several columns. Is it meant so?' },
   // 'Before 9 is morning' speaks of a time of day, and of no number.
   { price: 2, holds: (plans, { numbers }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && /\b(?:morning|noon|afternoon|evening|night)s?\b/i.test(c.then.value) && c.when.kind === 'compare' && c.when.left.kind === 'column' && numbers(c.when.left.name) && !/hour|time|clock/i.test(c.when.left.name))), asks: 'This compares a number, and no time of day. Is it meant so?' },
   // 'Accepted should read taken': what is not named stays as it is.

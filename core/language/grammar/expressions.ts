@@ -306,10 +306,15 @@ export const expressionRules = [
   // 'Km driven', 'water used': the end less the start of what is read off
   rule('ex0', 'the? $word:w (that (was|were|is))? driven|travelled|traveled|covered|used|consumed|run|burned|burnt|pumped|produced|use|usage|consumption', ({ w }, x: Context) => readOff(w, x), 0.1),
   rule('ex0', 'the? distance|mileage|usage|consumption (driven|travelled|covered|used)?', (_s, x: Context) => readOff(null, x), 0.3),
+  rule('ex1', 'the? hour (at|in)? (which|that|when)? (it|they|the $rows|$noun)? ^$col:c', ({ c }, x: Context) => (timed(c, x) || columnOf(x.head, c).type === 'datetime' ? { kind: 'part', part: 'hour', of: column(c) } : null), 0.1),
   rule('ex1', 'hour|minute of|in|from the|each|every? ^$word:w', ({ w }, x: Context) => { const d = onlyDate(x); return d !== null && columnOf(x.head, d).type === 'datetime' && !x.head.columns.some((c) => c.name.toLowerCase() === w.toLowerCase()) && !/^(?:day|week|month|year)s?$/i.test(w) ? { kind: 'part', part: 'hour', of: column(d) } : null; }, 0.1),
   // 'Load (gross minus tare)': what is meant by it
   rule('ex2', '^$word:w ~open that|this|i.e|=|being|meaning|so|is? is? $ex2:e ~close', ({ w, e }, x: Context) => (e.kind === 'op' && !x.head.columns.some((c) => c.name.toLowerCase() === w.toLowerCase()) ? e : null), 0),
   rule('ex2', '$num:n $word? ~per|for (each|every)? ^$num:k ^$unit:u of? the? $col:c', ({ n, k, u, c }, x: Context) => { const q = quantity(c, x), own = unitInName(c), factor = own === null ? null : convertUnit(1, own, u); return q && k > 0 && factor !== null ? op('*', number(n), op('/', factor === 1 ? q : op('*', q, number(factor)), number(k))) : null; }, -0.1),
+  // 'Days it took, first and last day counted'
+  rule('ex1', '$spanUnit:u (that)? it|they|this|that took|takes|lasted|lasts|needed|needs|ran', ({ u }, x: Context) => rowSpan(u, x), 0.1),
+  // 'How much of the budget is used'
+  rule('ex2', 'how much|what share|part|percentage|percent? of the? $col:b is|was|are|has|have? been? used|spent|gone|consumed up? (in|as)? (%|percent|percentage)?', ({ b }, x: Context) => { const spent = spentColumn(x), [a, c] = [spent === null ? null : quantity(spent, x), quantity(b, x)]; return a && c && spent !== b && /\b(?:budget|allowance|quota|limit|estimate)\b/i.test(b) ? percent(op('/', a, c)) : null; }, -0.3),
   // '5% off for lots with a score under 3, otherwise the price as is'
   rule('ex2', '$pct:p off|discount|reduction|rebate (on the? $col:k)? for|on|if|when|where|~wherever the|it|they? $rset:c ,|;|.|and|but? and? ~otherwise just|only|at|with|for? the|its? full|plain|usual|normal|whole? $col:d (stays|stay|is|be|as)? (as)? (it)? (is|stands|it|are|was)?', ({ p, k, c, d }, x: Context) => { const e = quantity(d, x); return e && (k === undefined || k === d) ? { kind: 'choose', cases: [{ when: c, then: op('*', e, op('-', number(1), op('/', number(p), number(100)))) }], otherwise: e } : null; }, -0.4),
   rule('ex2', '$ex1:e ~minus|less $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('-', e, number(n)) }], otherwise: e }), 0),
@@ -490,7 +495,16 @@ export const expressionRules = [
 ].flat();
 
 /** The only column of numbers that is written in a unit, by its cells or its name. */
-export const columnIn = (unit: string, x: Context): string | null => columnOfSort(unit, x, (own) => own.length > 1 && unitName(own) === unit);
+export const columnIn = (unit: string, x: Context): string | null => columnNamed(unit, x) ?? columnOfSort(unit, x, (own) => own.length > 1 && unitName(own) === unit);
+
+/** The only column that says what was spent. */
+export const spentColumn = (x: Context): string | null => onlyCalled(/\b(?:costs?|spent|spending|expenses?)\b/i, x);
+
+/** The only column of numbers whose name ends in a unit: ‹Depth m› of metres. */
+function columnNamed(unit: string, { head }: Context): string | null {
+  const found = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type) && !isRate(c.name) && unitInName(c.name) === unitName(unit));
+  return found.length === 1 ? found[0]!.name : null;
+}
 
 /** The same, or failing that the only one in a unit of its sort: what is over 500 g is a matter of ‹Weight kg›. */
 export const columnLike = (unit: string, x: Context): string | null => columnIn(unit, x) ?? columnOfSort(unit, x, (own) => own.length > 1 || unitName(own) === unit);

@@ -107,6 +107,9 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
     // Nor are numbers that are no numbers of things a key, where names are shared: ‹Stems› beside the bouquet's name.
     const named = found.filter((t) => findColumn(head.columns, t.own)!.type === 'text' || NUMBERS.test(t.own) || NUMBERS.test(t.there));
     if (named.some((t) => t.score >= 0.7)) found = named;
+    // A key of the same name whose values are written otherwise there: what other columns share is no tie then.
+    const alike = head.columns.flatMap((a) => other.columns.filter((b) => a.type === 'text' && b.type === 'text' && folded(a.name) === folded(b.name) && isKey(sets.get(b.name)!.size, other, b.name)).map((b) => [a.name, b.name] as const));
+    if (alike.length > 0 && !found.some((t) => alike.some(([a, b]) => t.own === a && t.there === b) || isKey(sets.get(t.there)!.size, other, t.there))) found = [];
     known.set(other, found);
   }
   return found;

@@ -17,10 +17,17 @@ export function agentColumn(verb: string, x: Context): string | null {
 
 export const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk|tech|technician)s?$/i;
 
+/** Words that end so and are nobody. */
+const NO_DOER = /(?:number|order|letter|quarter|paper|water|meter|weather|offer|floor|door|colour|color)s?$/i;
+const SERVED = /\b(?:customer|buyer|owner|payer|user|member|supplier|holder)s?$/i;
+
 /** The column of who did what rows tell of, where only one may be that. */
 export function whoColumn(x: Context): string | null {
-  const found = x.head.columns.filter((c) => c.type === 'text' && DOES.test(c.name) && !/(?:number|order|letter|quarter|paper|water|meter|weather|offer|floor|door|colour|color)s?$/i.test(c.name) && quantity(c.name, x) === null && repeats(c.name, x)).map((c) => c.name);
-  return found.length > 1 ? null : found[0] ?? personColumn(x);
+  const doers = x.head.columns.filter((c) => c.type === 'text' && DOES.test(c.name) && !NO_DOER.test(c.name) && quantity(c.name, x) === null).map((c) => c.name);
+  const busy = doers.filter((name) => repeats(name, x)), own = doers.filter((name) => !SERVED.test(name));
+  // Those who are served did nothing themselves, where somebody else may have.
+  if (busy.length > 1 || (own.length > 0 && busy.every((name) => SERVED.test(name)))) return null;
+  return busy[0] ?? personColumn(x);
 }
 
 /** Does a column of numbers say how much of it was done: ‹Paid› of what was paid most? */

@@ -3,7 +3,7 @@ import type { Context } from '../../language/acts';
 import { theirNumber } from '../../language/grammar/theirs';
 import { column, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';
-import { columnLike, groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
+import { columnIn, columnLike, groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
 import { saysYes } from '../../language/grammar/conditions/make';
 import { readsAsDate } from '../../formula/check';
 import { stem } from '../../language/words';
@@ -34,6 +34,9 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
   ...([['sum|total', 'sum'], ['average|mean', 'mean'], ['maximum|max|highest', 'highest'], ['minimum|min|lowest', 'lowest'], ['median', 'median']] as const).map(([words, fn]) => rule('qfig', `$col:c ${words}`, ({ c }, x: Context) => { const e = quantity(c, x); return e && over(fn, e); }, 0.2)).flat(),
   rule('qfig', '~average $noun|$rows value|amount|total|size|sum', (_s, x: Context) => { const c = moneyColumn(x), e = c === null ? null : quantity(c, x); return e && over('mean', e); }, -0.1),
+  // 'Total metres per rock', 'average days per crew'
+  rule('qfig', '~figureTotal ^$unit:u', ({ u }, x: Context) => { const c = columnIn(u, x); return c === null ? null : sum(c, x); }, 0.1),
+  rule('qfig', '~average ^$spanUnit:u', ({ u }, x: Context) => { const told = x.head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((w) => stem(w) === stem(u))), e = told || columnLike(u, x) !== null ? null : rowSpan(u, x); return e && over('mean', e); }, 0.1),
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
   rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) && !saysYes(c, x) ? over('distinct', column(c)) : null), 0.3),

@@ -1,7 +1,7 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Act, Context } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
-import { columnIn, dated, onlyTime, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, startColumn } from '../../language/grammar/expressions';
+import { columnIn, dated, onlyTime, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, spentColumn, startColumn } from '../../language/grammar/expressions';
 import { stem } from '../../language/words';
 import { column, type Condition, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';
@@ -53,6 +53,7 @@ export const rankingPhrases: readonly Rule[] = [
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who $col:g made|makes|brought|brings|earned|earns|took|takes|cost|costs in? the? ${way} money|revenue|income|takings ~inTotal?`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who ~be? the? $col:g ~rel? ~have|~did? spent|spend|spends|paid|pay|pays|earned|earn|earns|cost|costs|made|make|makes|took|take|takes|brought|bring|brings|charged|billed|owes us|in|on|for? the? ${way} money|of? ~inTotal? ??`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.3)).flat(),
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? who ~did|~have? spent|spend|spends|paid|pay|pays|earned|earn|earns|owes us|in|on|for? the? ${way} money|of? ~inTotal? ??`, (_s, x: Context) => { const c = takingsColumn(x), g = whoColumn(x); return c === null || g === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who $col:g spent|spends|spend|cost|costs the? ${way} (money|of all|in total|altogether)?`, ({ g }, x: Context) => { const c = spentColumn(x); return c === null || c === g ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.1)).flat(),
   rule('clause', '~tellMe? who ~did|~have? ^$col:c the? most|oftenest often|frequently|times? ??', ({ c }, x: Context) => { const g = whoColumn(x); return g !== null && readsAsDate(x.head, c) ? ranking(g, allRows, true, 1, x) : null; }, 0),
   rule('clause', '~tellMe? which|what|who $col:g do|did|does|have|has we|they|you|people|customers $word the? most|oftenest often|frequently|times? ??', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.1),
   // 'Which article is returned most?', 'which shop has the most damaged returns'
@@ -93,7 +94,7 @@ export const rankingPhrases: readonly Rule[] = [
   ...(['most', 'least'] as const).flatMap((way) => [
     rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $rowsCounted ~inTotal?`, ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }), 0.1),
     rule('clause', `who $col:g the? ${way === 'most' ? 'most' : 'least|fewest'} $rowsCounted ~inTotal?`, ({ g }, x: Context) => (!persons(g, x) ? null : ranking(g, allRows, way === 'most', 1, x)), 0),
-    rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, w, u }, x: Context) => { if (w !== undefined && x.head.columns.some((h) => h.name.toLowerCase().split(/\s+/).some((p) => stem(p) === stem(w)))) return null; const c = columnIn(u, x); const by = (g as string | undefined) ?? personColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
+    rule('clause', `~tellMe? ,? which|what|who $col:g? ~did|~be|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} ^$unit:u ~inTotal?`, ({ g, w, u }, x: Context) => { if (w !== undefined && x.head.columns.some((h) => h.name.toLowerCase().split(/\s+/).some((p) => stem(p) === stem(w)))) return null; const c = columnIn(u, x); const by = (g as string | undefined) ?? whoColumn(x); return c && by ? ranking(by, sum(c, x), way === 'most', 1, x) : null; }, 0.1),
   ]).flat(),
   rule('clause', '~tellMe? ,? in|on|at|by|during? which|what $qperiod:p do|did|does|are|were|is|was people|they|we|customers|clients|members|guests|most|someone|$word? ^$col:c the? most|oftenest often|frequently|of? them|$rows? ??', ({ p, c }, x: Context) => { const by = dated(c, x) ? period(p, c, x) : null; return by && asked({ figures: [allRows], by: [by], order: { figure: 0, down: true }, most: 1 }); }, 0),
   // 'the most common site', 'which site is the most common'
@@ -103,6 +104,7 @@ export const rankingPhrases: readonly Rule[] = [
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? busiest|fullest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0.1),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
+  rule('clause', '~tellMe|~keep? the? $col:g with|having the? most|highest|largest|biggest $col:m ~inTotal ,? (only|just that|the|this one)?', ({ g, m }, x: Context) => (columnOf(x.head, g).type === 'text' && repeats(g, x) ? ranking(g, sum(m, x), true, 1, x) : null), -0.4),
   // 'the three donors with the highest total': groups, not rows
   rule('clause', '~tellMe|~keep? the? $num:n $col:g with|having the? ~highest|most total|sum|amount|overall|altogether? $col:m? ~inTotal?', ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? moneyColumn(x); return name !== null && repeats(g, x) ? ranking(g, sum(name, x), true, n, x) : null; }, -0.4),
   ...(['most', 'least'] as const).flatMap((way) => [

@@ -11,7 +11,7 @@ import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { columnLike, groupable, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/expressions';
+import { columnLike, groupable, onlyDate, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
 import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
@@ -32,6 +32,13 @@ const hasIt = (node: Expression | Condition): boolean => {
 };
 
 const compare = (operator: Comparison, right: Expression | number, unit?: string): Condition => ({ kind: 'compare', op: operator, left: itIn(unit), right: typeof right === 'number' ? number(right) : right });
+
+/** A date in one of the months from one to another, over the turn of the year where the second comes first. */
+function monthsFrom(name: string, from: number, to: number): Condition {
+  const month: Expression = { kind: 'part', part: 'month', of: column(name) };
+  const ends: Condition[] = [{ kind: 'compare', op: '>=', left: month, right: number(from) }, { kind: 'compare', op: '<=', left: month, right: number(to) }];
+  return from <= to ? all(ends) : any(ends);
+}
 
 /** 'It', held against a day. */
 const onDay = (operator: Comparison, day: string): Condition => compare(operator, { kind: 'date', value: day });
@@ -259,6 +266,10 @@ export const casePhrases = [
   rule('itcond', 'it|that|they? ~be? in|from|during|of? $period:p or earlier|before|older', ({ p }) => onDay('<=', p.to), -0.05),
   rule('itcond', 'it|that|they? ~be? in|during|from|between|of? $period:p', ({ p }) => all([onDay('>=', p.from), onDay('<=', p.to)]), 0.1),
   rule('itcond', 'it|that|they? ~be? in|during|from|between? $period:p ~fromTo|and|or $period:q', ({ p, q }) => (p.to < q.from ? all([onDay('>=', p.from), onDay('<=', q.to)]) : null), 0),
+  // 'Winter for December to February'
+  rule('case1', '$label:l for|in|from|=|:|is|if|when|during (it|they)? (is|are)? (in|from)? ^$monthName:a ~fromTo|till|until ^$monthName:b', ({ l, a, b }, x: Context): Open[] | null => { const d = onlyDate(x) ?? rowDate(x); return d === null ? null : [{ when: monthsFrom(d, a, b), then: textOf(l), loose: true }]; }, -0.2),
+  rule('case1', '^$monthName:a ~fromTo|till|until ^$monthName:b ~rungVerb $label:l', ({ l, a, b }, x: Context): Open[] | null => { const d = onlyDate(x) ?? rowDate(x); return d === null ? null : [{ when: monthsFrom(d, a, b), then: textOf(l), loose: true }]; }, -0.2),
+  ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $pct:p of|from the|its|their? $col:b`, ({ p, b }, x: Context) => { const q = quantity(b, x); return q && compare(operator, { kind: 'op', op: '*', left: number(p / 100), right: q }); }, -0.1)),
   rule('itcond', '$num:a or|, $num:b', ({ a, b }) => any([compare('=', a), compare('=', b)]), 0.1),
   rule('itcond', '$num:a and $num:b', ({ a, b }) => (b - a === 1 ? null : any([compare('=', a), compare('=', b)])), 0),
   rule('itcond', '$num:n ^+', ({ n }) => compare('>=', n), 0.02),

@@ -150,6 +150,8 @@ function standingIn(example: string, x: Context): readonly string[] {
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
 export function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
   const holds = (n: string): boolean => sampleOf(n, x).some((v) => folded(v) === folded(examples[0]!.input));
+  // 'H104 to H107' are two of them, and no example.
+  if (examples.length === 1 && folded(examples[0]!.input) !== folded(examples[0]!.output) && x.head.columns.some((c) => { const all = sampleOf(c.name, x).map(folded); return all.includes(folded(examples[0]!.input)) && all.includes(folded(examples[0]!.output)); })) return null;
   const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
   const holding = texts.filter(holds);
   const source = named ?? (holding.length === 1 ? holding[0]! : null);

@@ -55,6 +55,7 @@ export const phrases = [
   rule('clause', '~drop|~hide $rset:c', ({ c }) => filter('aside', c), 0),
   // 'No croissants'
   rule('clause', 'no|without ^$cond:c (please|thanks|any more)?', ({ c }) => (c.kind === 'among' || c.kind === 'text' ? filter('aside', c) : null), -0.1),
+  rule('clause', 'no ^$rows|$noun ^$cond:c (please|thanks|any more)?', ({ c }) => filter('aside', c), 0),
   // 'Anything but the heathers'
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $rset:c', ({ c }) => filter('keep', not(c)), -0.4),
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', not({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })) : null), -0.4),
@@ -115,6 +116,11 @@ export const phrases = [
   rule('rider', '~if $cond:c let it|them|those? stay', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),
   rule('rider', 'and|also|or anything|everything|also $cond:c as|too|also? well?', ({ c }, _x: Context) =>
     amend(`also ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: plan.mode === 'aside' ? any([plan.where, c]) : all([plan.where, c]) } : null)), 0.1),
+  // 'Rated 4 or better, and the unrated too'
+  rule('rider', ',? and|plus the|all|any? $rset:c (ones|$rows)? too|also', ({ c }) => amend(`as well ${keyOf(c)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' ? { ...plan, where: any([plan.where, c]) } : null)), -0.2),
+  rule('rider', ',? and|plus the|all|any? $rset:c (ones|$rows)? as well', ({ c }) => amend(`as well ${keyOf(c)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' ? { ...plan, where: any([plan.where, c]) } : null)), -0.2),
+  // 'Also Orby': one more word looked for in the same texts
+  rule('rider', 'also|and|plus|or the|those|in|from? $inside:v (as well|too|also)?', ({ v }) => amend(`also mentions ${v.column} ${v.text}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && plan.where.kind === 'text' && plan.where.test === 'mentions' && plan.where.of.kind === 'column' && plan.where.of.name === v.column && !plan.where.texts.includes(v.text) ? { ...plan, where: { ...plan.where, texts: [...plan.where.texts, v.text] } } : null)), 0),
   rule('rider', 'newest|latest|recent first|at|on the? top?', () => thenByDate(true), 0),
   rule('rider', 'most recent|new first|at|on the? top?', () => thenByDate(true), 0),
   rule('rider', 'oldest|earliest first|at|on the? top?', () => thenByDate(false), 0),

@@ -13,6 +13,7 @@ export const phrases = [
   rule('clause', '~rename $pair:a , $pair:b ,? and $pair:c', ({ a, b, c }) => plans({ step: 'rename', names: [...a, ...b, ...c] }), 0.2),
   rule('clause', '~rename $col:c $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.3),
   rule('clause', '$col:c ~should be? called|named|renamed|titled|headed to? $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0),
+  rule('clause', '$col:c column? ~should be|become ^$name:n', ({ c, n }) => (n !== c && /^\p{Lu}\S*(?:\s(?:\p{Lu}\S*|per|of|in|at|and|to|by|for|the))+$/u.test(n) ? plans({ step: 'rename', names: [{ from: c, to: n }] }) : null), -0.5),
   rule('becoming', '$col:c column? becomes|become $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0.1),
   rule('becoming', '$col:c column? ~should be called|named|renamed|titled|headed to? $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0),
   rule('becoming', '$col:c column? ~should be|say|read ^$name:n', ({ c, n }) => (n === c || !/^\p{Lu}/u.test(n) ? null : [{ from: c, to: n }]), 0.3),

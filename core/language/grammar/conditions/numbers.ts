@@ -68,6 +68,13 @@ function holdsUnit(unit: string, x: Context): string | null {
 }
 
 /** Numbers compared: with numbers, averages, columns and sizes in units. */
+/** The only column of what was spent, used or counted against a limit: ‹Cost› of ‹Budget›. */
+function spentOf(limit: string, x: Context): string | null {
+  if (!/^(?:budget|allowance|quota|limit|ceiling|cap|estimate)$/i.test(limit) || !numeric(limit, x)) return null;
+  const found = x.head.columns.filter((c) => c.name !== limit && numeric(c.name, x) && /\b(?:costs?|spent|expenses?|actual|used|billed|charged|amount|total)\b/i.test(c.name));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 export const numberRules: readonly Rule[] = [
   // 'Everything worth 50 or more'
   rule('cond', '~be? worth $num:n ~orMore', ({ n }, x: Context) => { const c = moneyColumn(x); return c === null ? null : numbered('>=', c, n); }, 0),
@@ -101,6 +108,11 @@ export const numberRules: readonly Rule[] = [
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
+  // 'Over budget': what it was to stay within
+  ...([['over|above|exceeding|beyond', '>'], ['under|below', '<'], ['within|inside', '<=']] as const).flatMap(([words, op]) => [
+    rule('cond', `~be|went|go|goes|gone|came|come? ${words} the|their|its? ^$col:b`, ({ b }, x: Context) => { const spent = spentOf(b, x); return spent === null ? null : compare(op, column(spent), column(b)); }, 0.1),
+  ]).flat(),
+  rule('cond', "~not over|above|exceeding the|their|its? ^$col:b", ({ b }, x: Context) => { const spent = spentOf(b, x); return spent === null ? null : compare('<=', column(spent), column(b)); }, 0.1),
   // 'Orders over 50': the one amount of money that such a row is about
   ...SIZES.map(([words, op]) => rule('rset', `orders|order|returns|refunds|claims|sales|invoices|bills|payments|bookings|purchases|donations|transactions|receipts|expenses ${words} $num:n`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.3)).flat(),
   ...([['above', '>'], ['below', '<']] as const).map(([word, op]) => rule('cond', `~withA|with|having|of? an? ${word} ~average amount|value|total|sum|price`, (_s, x: Context) => { const c = moneyColumn(x); return c && compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }); }, 0.3)).flat(),

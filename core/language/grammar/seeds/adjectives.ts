@@ -57,6 +57,9 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       const unit = /^(?:per|a|the)$/.test(tokens[i + 2]?.lower ?? '') ? unitName(tokens[i + 3]?.lower ?? '') : null;
       if (unit !== null && column.toLowerCase().split(/[\s_()/]+/).some((w) => unitName(w) === unit)) put(cat, i, i + 4, value, -0.1);
     }
+    // 'The best rated'
+    const scored = /^(?:best|highest|top|worst|lowest|least|most)$/.test(t.lower) && /^(?:rated|scored|marked|graded|reviewed)$/.test(tokens[i + 1]?.lower ?? '') ? only('score rating marks mark grade points') : null;
+    if (scored !== null) put('adj', i, i + 2, { column: scored, down: !/^(?:worst|lowest|least)$/.test(t.lower) }, -0.1);
     if (t.lower === 'question' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '?', 0);
     if (t.lower === 'exclamation' && tokens[i + 1]?.stem === 'mark') put('mark', i, i + 2, '!', 0);
     const recent = t.lower === 'most' && tokens[i + 1]?.lower === 'recent';

@@ -1,0 +1,17 @@
+import type { Condition } from '../../formula/expression';
+
+/* What stands anywhere in plans. */
+
+/** Every node of a sort anywhere in plans. */
+export function nodesIn<T>(node: unknown, is: (n: object) => n is T & object): T[] {
+  if (typeof node !== 'object' || node === null) return [];
+  return [...(is(node) ? [node] : []), ...Object.values(node).flatMap((part) => nodesIn(part, is))];
+}
+
+type Compared = Extract<Condition, { kind: 'compare' }>;
+/** Every comparison anywhere in plans. */
+export const compared = (node: unknown): Compared[] => nodesIn(node, (n): n is Compared => 'kind' in n && n.kind === 'compare');
+
+type Sought = Extract<Condition, { kind: 'text' }>;
+/** The words that are looked for anywhere in a plan. */
+export const wordsSought = (node: unknown): (readonly string[])[] => nodesIn(node, (n): n is Sought => 'kind' in n && n.kind === 'text' && 'test' in n && n.test === 'mentions').map((n) => n.texts);
