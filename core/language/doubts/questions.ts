@@ -57,6 +57,10 @@ export const questionDoubts: readonly Doubt[] = [
   { price: 0.3, holds: (plans, { perTwo }) => perTwo && plans.length > 0 && plans.every((p) => p.step === 'ask' && p.by.length === 1) },
   // 'Who passed the mark?' asks for somebody, and adds nothing.
   { price: 2, holds: (plans, { who, question, newColumn }) => who && question && !newColumn && plans.length > 0 && plans.every((p) => p.step === 'calculate' && !p.replace), asks: 'This adds a column where somebody is asked for. Is it meant so?' },
+  // 'What is the sum of the phone numbers' makes no numbers.
+  { price: 2, holds: (plans, { whatIs }) => whatIs && plans.length > 0 && plans.every((p) => p.step === 'convert' || p.step === 'tidy' || p.step === 'fill'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
+  // 'How many people rented' counts no rentals.
+  { price: 2, holds: (plans, { people, columns }) => people && plans.some((p) => p.step === 'ask' && p.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'distinct' && columnsOf(f.as)[0] === columns[0])), asks: 'This counts rows, where people are asked for. Is it meant so?' },
   // 'Price per kg' groups by no weight.
   { price: 2, holds: (plans, { numbers }) => plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && numbers(b.as.name) && unitInName(b.as.name) !== null)), asks: 'This makes a group of every single number. Is it meant so?' },
   // 'How many games has this team played' is said of each row's team.

@@ -127,6 +127,10 @@ export interface Said {
   readonly joins: boolean;
   /** Numbers that are said to be percentages of something. */
   readonly percents: readonly number[];
+  /** It begins as a question for what something is. */
+  readonly whatIs: boolean;
+  /** It asks how many people did something. */
+  readonly people: boolean;
   /** It asks for the names of things. */
   readonly named: boolean;
   /** It says that something is not so, or to be left out. */
@@ -225,6 +229,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     texts: (column) => { const held = findColumn(head.columns, column); return held?.type === 'text' && !readsAsNumber(head, column) && (head.glances?.get(column)?.values ?? []).every(([v]) => v === '' || !/\d/.test(v)); },
     joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
     percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
+    whatIs: /^(?:what is|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
+    people: /\b(?:how many|number of) (?:different |distinct )?(?:people|persons)\b/.test(text),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
     fails: says(/^(?:missed|skipped|failed|lost)$/),

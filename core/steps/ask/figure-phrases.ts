@@ -7,6 +7,7 @@ import { columnIn, columnLike, groupable, moneyColumn, takingsColumn, quantity, 
 import { saysYes } from '../../language/grammar/conditions/make';
 import { readsAsDate } from '../../formula/check';
 import { stem } from '../../language/words';
+import { personColumn } from '../calculate/person-phrases';
 import { allRows, over, repeats, sum, weightedMean } from './question';
 
 /** The column that is called as the rows are, where its values come in several rows. */
@@ -34,6 +35,7 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfig', '~inTotal $col:c', ({ c }, x: Context) => sum(c, x), 0.15),
   ...([['sum|total', 'sum'], ['average|mean', 'mean'], ['maximum|max|highest', 'highest'], ['minimum|min|lowest', 'lowest'], ['median', 'median']] as const).map(([words, fn]) => rule('qfig', `$col:c ${words}`, ({ c }, x: Context) => { const e = quantity(c, x); return e && over(fn, e); }, 0.2)).flat(),
   rule('qfig', '~average $noun|$rows value|amount|total|size|sum', (_s, x: Context) => { const c = moneyColumn(x), e = c === null ? null : quantity(c, x); return e && over('mean', e); }, -0.1),
+  rule('qfig', '~countWord ~distinctWord people|persons|customers|clients|guests|visitors', (_s, x: Context) => { const c = personColumn(x); return c === null ? null : over('distinct', column(c)); }, -0.2),
   // 'Total metres per rock', 'average days per crew'
   rule('qfig', '~figureTotal ^$unit:u', ({ u }, x: Context) => { const c = columnIn(u, x); return c === null ? null : sum(c, x); }, 0.1),
   rule('qfig', '~average ^$spanUnit:u', ({ u }, x: Context) => { const told = x.head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((w) => stem(w) === stem(u))), e = told || columnLike(u, x) !== null ? null : rowSpan(u, x); return e && over('mean', e); }, 0.1),

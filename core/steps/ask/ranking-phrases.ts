@@ -127,6 +127,10 @@ export const rankingPhrases: readonly Rule[] = [
   rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, f, true, n, x)), 0),
   rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, sum(m, x), true, n, x)), 0.1),
   rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
-  ...([['busiest|fullest', true], ['quietest|emptiest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? ,? (what|which)? (is|was)? the? ${words} hour (of the day)?`, (_s, x: Context) => { const c = onlyTime(x); return c === null ? null : asked({ figures: [allRows], by: [{ kind: 'round', of: op('/', { kind: 'clock', of: column(c) }, number(60)), places: 0, mode: 'down' }], order: { figure: 0, down }, most: 1 }); }, -0.1)).flat(),
+  ...([['busiest|fullest', true], ['quietest|emptiest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? ,? (what|which)? (is|was)? the? ${words} hour (of the day)?`, (_s, x: Context) => { const c = onlyTime(x), moment = x.head.columns.find((h) => h.type === 'datetime')?.name;
+    // Of two moments the one that begins it tells how busy an hour is.
+    const by: Expression | null = c !== null ? { kind: 'round', of: op('/', { kind: 'clock', of: column(c) }, number(60)), places: 0, mode: 'down' } : moment === undefined ? null : { kind: 'part', part: 'hour', of: column(moment) };
+    return by && asked({ figures: [allRows], by: [by], order: { figure: 0, down }, most: 1 });
+  }, -0.2)).flat(),
   rule('clause', '~tellMe? the? busiest|fullest $qperiod:p', ({ p }, x: Context) => { const b = period(p, rowDate(x), x); return b && asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }); }, 0.1),
 ].flat();

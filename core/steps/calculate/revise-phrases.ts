@@ -46,6 +46,7 @@ export const revisePhrases: readonly Rule[] = [
   // Rounding what is there
   rule('clause', '~round $cols:c off? to ~whole $unit|$word', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '~round $cols:c off? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
+  ...(['up', 'down'] as const).map((mode) => rule('clause', `$cols:c rounded|round ${mode} (to the? (next|nearest|full|whole)? (full|whole)? (number|numbers|hour|hours|euro|euros|pound|pounds|kilo|kilos|day|days|unit|units|one|ones)?)?`, ({ c }, x: Context) => (c.every((n: string) => quantity(n, x) !== null) ? roundColumns(c, 0, mode) : null), -0.3)).flat(),
   rule('clause', '~round $cols:c up to? $places:p', ({ c, p }) => roundColumns(c, p, 'up'), -0.2),
   rule('clause', '~round $cols:c down to? $places:p', ({ c, p }) => roundColumns(c, p, 'down'), -0.2),
   rule('clause', '$cols:c ~have|~be|show|shows|come|comes with|in|to? $num ~decimals now|currently|at|so? the? moment|present|far? ,|.|;|:|-|–? please? (i|we) would|want|need|prefer|like to? have|see? them|it|those|these|both no|without|with no? ~decimals', ({ c }) => roundColumns(c, 0, 'nearest'), -0.6),

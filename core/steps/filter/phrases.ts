@@ -56,6 +56,8 @@ export const phrases = [
   // 'No croissants'
   rule('clause', 'no|without ^$cond:c (please|thanks|any more)?', ({ c }) => (c.kind === 'among' || c.kind === 'text' ? filter('aside', c) : null), -0.1),
   rule('clause', 'no ^$rows|$noun ^$cond:c (please|thanks|any more)?', ({ c }) => filter('aside', c), 0),
+  // 'Still out: those with no return time'
+  rule('clause', 'still|yet|currently|now out|away|open|here|there|in|missing|running|unpaid :|,|-|– only|just? the|those|ones|all? ^$rset:c', ({ c }) => filter('keep', c), -0.5),
   // 'Anything but the heathers'
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $rset:c', ({ c }) => filter('keep', not(c)), -0.4),
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', not({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })) : null), -0.4),
@@ -133,11 +135,19 @@ export const phrases = [
   rule('unless', 'except|unless|excepting', () => true, 0),
   rule('unless', 'but not', () => true, 0),
   rule('rider', '$unless ~if? $rset:c', ({ c }) => amend(`except ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: all([plan.where, not(c)]) } : null)), 0.2),
+  // 'Deeper than 50. And done.'
+  rule('rider', 'and (only|just|also)? (the|those|ones)? (that|which|who)? (are|is|were|was)? ^$values:v (ones|$rows)?', ({ v }) => andAlso(v), 0.3),
   // After a keeping: 'and the crowns', 'at least 120'
   rule('rider', 'and|plus|also the? $values:v as|too|also? well|too?', ({ v }) => moreValues(v), 0.2),
   rule('rider', 'the? $values:v as|too|also well?', ({ v }) => moreValues(v), 0.2),
   ...SIZES.flatMap(([words, op]) => rule('rider', `but|actually|rather? ${words} $num:n`, ({ n }) => otherBound(op, n), 0.2)),
 ].flat();
+
+/** What the request before kept, and of that only what has such values in another column. */
+const andAlso = (list: readonly { readonly column: string; readonly text: string }[]): Act => {
+  const [first] = list, act = amend(`and also ${keyOf(list)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && first && list.every((v) => v.column === first.column) && !columnsOf(plan.where).includes(first.column) ? { ...plan, where: all([plan.where, { kind: 'among', of: column(first.column), texts: list.map((v) => v.text) }]) } : null));
+  return { key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) };
+};
 
 /** More values that are kept, or set aside, with those said before. */
 const moreValues = (list: readonly { readonly column: string; readonly text: string }[]): Act =>

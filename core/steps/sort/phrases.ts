@@ -31,6 +31,9 @@ const sortBy = (by: readonly SortKey[]): Act => ({
 /** Only behind what was done with rows: of a question, it says how the answer is put in order. */
 const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'ask' ? null : act.apply(state)) });
 
+/** Only after something was done. */
+const onlyAfter = (act: Act): Act => ({ key: `after ${act.key}`, apply: (state) => (state.last !== null || state.amends ? act.apply(state) : null) });
+
 /** One more key for rows that are equal so far. */
 const andBy = (name: string, down: boolean): Act =>
   amend(`sort and ${name} ${down}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === name) ? { ...plan, by: [...plan.by, { column: name, down }] } : null));
@@ -47,6 +50,7 @@ export const phrases = [
   rule('rider', 'and|but|then? the? $col:c first|before (that|all|everything|them)?', ({ c }) => amend(`sort first ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [{ column: c, down: false }, ...plan.by] } : null)), -0.3),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~descending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: true }])) : null), 0.1),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: false }])) : null), 0.1),
+  rule('alone', '(and|then|now)? (sorted|ordered)? by the? $sortkeys:k', ({ k }) => ofRows(onlyAfter(sortBy(k))), 0.3),
   rule('sortkey', '$col:c in the? order|sequence :|of? $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, -0.2),
   rule('sortkey', '$col:c :|, $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),
   rule('sortkey', '$col:c ~open $values:v ~close', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),

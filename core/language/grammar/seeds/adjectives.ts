@@ -2,7 +2,7 @@ import { readsAsDate, readsAsNumber } from '../../../formula/check';
 import { isDate } from '../../../table/column';
 import { unitName } from '../../../values/units';
 import { type Context } from '../../acts';
-import { dateColumns, rowDate, soldFor, startColumn } from '../expressions';
+import { dateColumns, rowDate, soldFor, startColumn, takingsColumn } from '../expressions';
 import { type Token } from '../../words';
 import { Put } from './put';
 
@@ -49,6 +49,12 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       else if (most || more) fitting(names).slice(0, 4).forEach((c) => put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35));
     }
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
+    // 'The most expensive' by what one costs or by what it came to: that is asked.
+    const apiece = names !== undefined && /\bprice\b/.test(names) ? only(names) : null, whole = apiece === null || !/\b(?:rate|per|unit|each|pp)\b/i.test(apiece) ? null : takingsColumn(x);
+    if (apiece !== null && whole !== null && whole !== apiece && /^(?:most|least|more|less)$/.test(t.lower)) {
+      for (const name of [apiece, whole]) put(/^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', i, i + 2, { column: name, down: /^mo/.test(t.lower) }, 0.35);
+      return;
+    }
     const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) ?? (/\bprice\b/.test(names) && fitting(names).length === 0 ? soldFor(x) : null) : null;
     if (column !== null) {
       const cat = /^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', value = { column, down: /^mo/.test(t.lower) };
