@@ -5178,7 +5178,7 @@ X11,26/08/2025,River / 2,Pear,Conference,Ines,16,224,19.2,13.0 %,I,Market Hall,1
 X12,2025-08-27,Upper / 3,plum,Opal,Tom,4,46.8,4.8,16.0 %,II,Cider Works,0.60,2025-09-02,overripe
 `,
     cases: [
-      ['Crops in small letters, varieties with a capital.', null],
+      ['Crops in small letters, varieties with a capital.', 'In ‹Crop›, write in lower case. In ‹Variety›, write in sentence case.'],
       ['Fern and Co, Fern & Co. and Fern & Co are the same buyer, write Fern & Co.', null],
       ['Brix as a number without percent sign, n/a is empty.', 'Turn ‹Brix› into numbers, reading "n/a" as blank.'],
       ['I want the field and the plot number separately.', null],
@@ -8698,6 +8698,81 @@ K-509,Heron 2,double,"Marsh, Odile",0555 118 90,2026-07-03 09:00,2026-07-03 13:0
       ['mean, lowest and highest rating per type', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; ‹Lowest Rating› as the lowest of ‹Rating› over the rows; and ‹Highest Rating› as the highest of ‹Rating› over the rows; for each ‹Type›.'],
       ['what is the sum of the phone numbers', null],
       ['average engine power of the boats', null],
+    ],
+  },
+  {
+    table: 'shows',
+    csv: `Show ID,Piece,Played,Start,Length,Stage,Puppeteers,Children,Adults,Seats,Ticket child,Ticket adult,Takings,Costs,Press,Language,Booked by,Remarks
+SH-01-A,"the red hen",2026-03-01,15:00,50 min,Big tent,"Nils, Ada",42,30,100,4.50,7.00,€399.00,"180,00",good,English,"Orby School, 4a","full of laughter"
+SH-02-A,The Red Hen,01.03.2026,17:30,50 min,big tent,Nils / Ada,61,44,100,4.50,7.00,€582.50,"180,00",,English,,"lamp broke in act 2"
+SH-03-B,Moon Boat,2026-03-07,10:30,1 h 10 min,Attic,Ada,18,9,30,5,8,162,"95,50",mixed,german,private,"late start, 15 minutes"
+SH-04-B,moon boat ,2026-03-08,10:30,1h 10,attic,Ada + Finn,30,0,30,5,8,150,"95,50",good,German,"Kindergarten ""Sun""",
+SH-05-C,Three Sacks,2026-03-14,16:00,40 min,Yard,Finn,,,80,3,5,n/a,"60,00",,English,,"rained off, tickets refunded"
+SH-06-C,Three sacks,15/03/2026,16:00,40 min,yard,"Finn,Nils",77,51,80,3,5,486,"60,00",bad,English,Town,"two complaints: too loud, no shade"
+SH-07-A,The red hen,2026-03-21,15:00,50min,Big Tent,Nils,20,12,100,4.5,7,174,"180,00",good,french,"Orby School, 2b","translator was great"
+SH-08-D,Night Cat,2026-04-04,,,Attic,,,,30,6,9,,,,,,"premiere, not sold yet"
+`,
+    others: {
+      puppeteers: `Name,Fee,Joined,Town,Languages
+Nils,60,2015-05-01,Orby,"English, French"
+Ada,75,2012-09-01,Harth,"English, German"
+Finn,50,2021-01-15,Skell,English
+Mo,50,2025-06-01,Skell,German
+`,
+    },
+    cases: [
+      ['pieces: title case, and no blanks at the ends', 'In ‹Piece›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['stages should read Big Tent, Attic or Yard', 'Spell ‹Stage› as "Big Tent", "Attic" or "Yard".'],
+      ['length as minutes, just a number', 'Turn ‹Length› into numbers in "min".'],
+      ['takings and costs are text, I need decimals. there\'s a comma for the decimal point in costs, and n/a means nothing', null],
+      ['languages with a capital', 'In ‹Language›, write in sentence case.'],
+      ['the played column has three kinds of dates, make them all alike, day before month', null],
+      ['who booked it is empty for some; write public there', 'Fill blanks in ‹Booked by› with "public".'],
+      ['the middle part of the show id as a number', 'Add ‹Part of Show ID› as the first number in (piece 2 of ‹Show ID› cut at "-").'],
+      ['last letter of the show id in its own column called Series', 'Add ‹Series› as the last 1 characters of ‹Show ID›.'],
+      ['class of the school: what comes after the comma in booked by', 'Add ‹class of the school› as the text after the first "," in ‹Booked by›.'],
+      ['put date and start into one', 'Add ‹Played Start› as ‹Played› at the time ‹Start›.'],
+      ['piece and stage as "The Red Hen (Big tent)"', null],
+      ['forget press and remarks', 'Drop ‹Press› and ‹Remarks›.'],
+      ['seats next to stage', 'Move ‹Seats› to after ‹Stage›.'],
+      ['rename ticket child and ticket adult to Child Price and Adult Price', 'Rename ‹Ticket child› to ‹Child Price› and ‹Ticket adult› to ‹Adult Price›.'],
+      ['shows in the attic', 'Keep rows where ‹Stage› is "Attic".'],
+      ['shows before noon', 'Keep rows where (the minute of the day of ‹Start›) is less than 720.'],
+      ['only those with remarks', 'Keep rows where ‹Remarks› is filled.'],
+      ['not the rained off one', null],
+      ['shows that lost money', 'Keep rows where ‹Takings› is less than ‹Costs›.'],
+      ['shows where more than half of the seats were taken', null],
+      ['second half of March', 'Keep rows where (the month of ‹Played›) equals 3 and (the day of ‹Played›) is at least 16 and (the day of ‹Played›) is at most 31.'],
+      ['sold out shows, where children and adults together fill all the seats', null],
+      ['the show with the best takings per piece', 'Keep 1 row with the highest ‹Takings› for each ‹Piece›.'],
+      ['first show of every piece', 'Keep 1 row with the lowest ‹Played› for each ‹Piece›.'],
+      ['latest first', 'Sort by ‹Played› from high to low.'],
+      ['visitors in total: children plus adults', 'Add ‹visitors in total› as ‹Children› plus ‹Adults›.'],
+      ['occupancy: visitors by seats in percent, no decimals (visitors are children plus adults)', null],
+      ['expected takings = children x ticket child + adults x ticket adult', 'Add ‹expected takings› as (‹Children› times ‹Ticket child›) plus (‹Adults› times ‹Ticket adult›).'],
+      ['difference between takings and what is expected from the ticket prices', null],
+      ['profit and profit margin in percent', null],
+      ['takings per visitor, 2 decimals', null],
+      ['share of children among all visitors in %', null],
+      ['how did the takings change from the show before of the same piece', 'Add ‹Takings minus row above Takings› as ‹Takings› minus (the row above of ‹Takings› for each ‹Piece›).'],
+      ['average children of the piece beside each show', 'Add ‹Average Children per Piece› as the mean of ‹Children› over the rows for each ‹Piece›.'],
+      ['takings so far, show after show', 'Add ‹Running total of Takings› as the running total of ‹Takings›. Move ‹Running total of Takings› to after ‹Show ID›.'],
+      ['best show gets 1: rank by takings', 'Add ‹best show gets 1› as the rank, highest first, of ‹Takings›.'],
+      ['ending time: start plus length', null],
+      ['big show if over 80 visitors, otherwise small; nothing when not played yet', null],
+      ['reviews in words: good is 3 points, mixed 2, bad 1, none 0', null],
+      ['problem: technical if lamp or loud, weather if rain or shade, delay if late, otherwise blank', 'Add ‹problem› as if ‹Remarks› mentions the word "lamp" or "loud" then "technical", if ‹Remarks› mentions the word "rain", "rained" or "shade" then "weather", if ‹Remarks› mentions the word "late" then "delay", otherwise blank.'],
+      ['takings per stage and the number of shows there', 'Answer ‹Total Takings› as the sum of ‹Takings› over the rows; and ‹Rows› as the number of rows; for each ‹Stage›.'],
+      ['average visitors per piece (children and adults)', null],
+      ['which language drew most children', 'Answer ‹Total Children› as the sum of ‹Children› over the rows; for each ‹Language›; sorted by ‹Total Children› from high to low; the first 1.'],
+      ['how many shows had no press', 'Answer ‹Rows› as the number of rows; only where ‹Press› is blank.'],
+      ['total of adults who paid 7 euros or more', null],
+      ['share of shows with good press', 'Answer ‹Share %› as ((the sum of (if ‹Press› is "good" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['what would we earn with tickets 10% dearer', null],
+      ['fee of the first puppeteer from the puppeteers list', null],
+      ['which puppeteers were never on', null],
+      ['shows with somebody from Skell', null],
+      ['average ticket price of the popcorn', null],
     ],
   },
 ];

@@ -34,7 +34,7 @@ export const columnDoubts: readonly Doubt[] = [
   // 'Joined as "Fern, Ada (North)"' shows what comes out, and is no separator.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'join' && /\p{L}{2}.*[^\p{L}].*\p{L}{2}/u.test(p.as.separator)), asks: 'Is this what is to stand between them?' },
   // 'As a number' is no text in brackets.
-  { price: 1, holds: (plans, { asNumber }) => asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'inside') },
+  { price: 1, holds: (plans, { asNumber }) => asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && (p.as.kind === 'inside' || p.as.kind === 'slot')) },
   // 'A if passed and no parts used, B ...' are cases of one column.
   { price: 2.5, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.name.length === 1 && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === p.name)) },
   // '..., nothing means no discount' asks for no second column of the discount.

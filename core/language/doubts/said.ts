@@ -254,7 +254,7 @@ const asksFor = (words: readonly Token[]): boolean => !orders(words) && (/^(?:wh
 
 /** 'Which have no date? Remove them': what is asked first is answered by what is to be done. */
 function orders(words: readonly Token[]): boolean {
-  const at = words.findIndex((w) => w.lower === '?');
+  const at = words.findIndex((w) => /^[?;]$/.test(w.lower));
   const next = words.slice(at + 1).find((w) => !/^(?:please|then|and|just|now|so|simply|kindly)$/.test(w.lower));
   return at > 0 && next !== undefined && /^(?:remove|drop|delete|keep|replace|put|make|turn|fill|write|add|set|throw|mark|flag|rename|convert|change|sort|split|blank|clear|round|leave)$/.test(next.lower);
 }

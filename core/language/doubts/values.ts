@@ -52,7 +52,7 @@ export const valueDoubts: readonly Doubt[] = [
   // A number is no text.
   { price: 4, holds: (plans, { numbers, texts }) => compared(plans).some((c) => c.left.kind === 'column' && c.right.kind === 'column' && ((numbers(c.left.name) && texts(c.right.name)) || (texts(c.left.name) && numbers(c.right.name)))), asks: 'This compares numbers with texts. Is it meant so?' },
   // 'Waiting time from the comment' is one column.
-  { price: 1.5, holds: (plans, { joins }) => !joins && plans.filter((p) => p.step === 'calculate' && !p.replace).length > 1, asks: 'This makes several columns. Is it meant so?' },
+  { price: 1.5, holds: (plans, { joins }) => !joins && plans.some((p, i) => p.step === 'calculate' && !p.replace && plans.slice(0, i).some((q) => q.step === 'calculate' && !q.replace && !columnsOf(p.as).includes(q.name))), asks: 'This makes several columns. Is it meant so?' },
   // 'Before 9 is morning' speaks of a time of day, and of no number.
   { price: 2, holds: (plans, { numbers }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && /\b(?:morning|noon|afternoon|evening|night)s?\b/i.test(c.then.value) && c.when.kind === 'compare' && c.when.left.kind === 'column' && numbers(c.when.left.name) && !/hour|time|clock/i.test(c.when.left.name))), asks: 'This compares a number, and no time of day. Is it meant so?' },
   // 'Accepted should read taken': what is not named stays as it is.

@@ -159,6 +159,7 @@ export const againRules = [
   // 'I meant moisture': the same with another column
   rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
   rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),
+  rule('rider', '$nopes ,|.|! ^the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), 0.3),
   rule('rider', '$nopes? not the? $cols ,|but|rather|;? but|rather? the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), -0.1),
   rule('rider', '$nopes ,|.|!|;? i|we still? need|want|keep that|it|this|those|them one? ,|.|;|!|- take|drop|remove|lose|delete|use the? $cols:c column|columns? instead|rather?', ({ c }) => ofLast(otherColumns(c)), -0.3),
   rule('rider', 'but|so? take|drop|remove|lose|delete|use|throw out|away? the? $cols:c column|columns? instead|rather', ({ c }) => ofLast(otherColumns(c)), -0.2),

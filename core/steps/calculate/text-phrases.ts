@@ -10,7 +10,8 @@ import { folded } from '../../values/fold';
 import { unitSort } from '../../values/units';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
-import { quantity } from '../../language/grammar/expressions';
+import { onlyDate, quantity, timed } from '../../language/grammar/expressions';
+import { likelyMark } from '../split/phrases';
 import { SIZES } from '../../language/grammar/conditions/make';
 import { sampleOf } from '../../language/grammar/samples';
 import { add, addEach } from './adding';
@@ -344,6 +345,9 @@ export const textPhrases = [
   rule('ex1', '$col:m per|a|for each|every? ^$col:c', ({ m, c }, x: Context) => { const a = quantity(m, x), b = m === c || quantity(c, x) ? null : listed(c, x); return a && b && /"mark":"[;|]"/.test(JSON.stringify(b)) ? { kind: 'op', op: '/', left: a, right: b } : null; }, -0.3),
   rule('ex1', '~countWord ~distinctWord? $col:c ~be|~have there? in|on|for|at|of? ~each $rows|$noun|$guess have|has|there?', ({ c }, x: Context) => listed(c, x), -0.1),
   rule('ex1', '~countWord $word|$guess|$rows are|is|were? in|on|at the? $col:c ~each? $rows|$noun?', ({ c }, x: Context) => listed(c, x), 0.05),
+  rule('text0', 'the? last|final|trailing letter|character|digit|figure of|in|from the? $col:c', ({ c }) => ({ kind: 'letters', side: 'last', count: 1, of: column(c) }), 0),
+  // 'The middle part of the id', of three
+  rule('text0', 'the? middle|second part|piece|bit|section|block of|in|from the? $col:c', ({ c }, x: Context) => { const cut = likelyMark(c, 3, x); return cut?.kind === 'mark' && cut.text !== ' ' ? { kind: 'slot', n: 2, mark: cut.text, of: column(c) } : null; }, 0.1),
   rule('text0', 'the? last word of|in|from $col:c', ({ c }) => ({ kind: 'slot', n: -1, mark: ' ', of: column(c) }), 0),
 
   // Columns written into one text
@@ -458,6 +462,7 @@ export const textPhrases = [
 
   rule('clause', '~add? an? text|label|title|name|heading|line|caption|description|code ~named? $properName:n? (such|written|looking)? like|as|e.g|eg|so $text:t ,? made|built|put|composed|taken? together? of|from|out|with of? the? $cols:c', ({ n, c, t }, x: Context) => byPattern(c, t, x, n), 0.4),
   rule('rider', 'in|counted|as characters|letters', () => onLast('in characters', (plan) => (plan.as.kind === 'size' && plan.as.what === 'characters' ? plan : null)), 0),
+  rule('clause', '~join|put|bring|combine|merge|write the? date|day and|with|plus the? $col:t in|into|to|as|together one|1|a|single|the? single|same? column|timestamp|moment|field|cell|value?', ({ t }, x: Context) => { const d = onlyDate(x); return d !== null && d !== t && timed(t, x) ? add({ kind: 'moment', day: column(d), time: column(t) }, `${d} ${t}`) : null; }, -0.3),
   // 'Note: pull out the error number': what stands behind that word
   rule('clause', '$col:c :|,|- please? ~extract out? the|any? ^$word:w number|no|nr|code|id (out|from it|in it)? ~into? ~column? (~named $name:n)?', ({ c, w, n }, x: Context) => addFound(behindWord(w, c, x), n), -0.2),
   // By example

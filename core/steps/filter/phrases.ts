@@ -137,6 +137,7 @@ export const phrases = [
   rule('rider', '$unless ~if? $rset:c', ({ c }) => amend(`except ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: all([plan.where, not(c)]) } : null)), 0.2),
   // 'Deeper than 50. And done.'
   rule('rider', 'and (only|just|also)? (the|those|ones)? (that|which|who)? (are|is|were|was)? ^$values:v (ones|$rows)?', ({ v }) => andAlso(v), 0.3),
+  rule('rider', '(and|only|just)? in|at|on|from|of|by|for|with the? ^$values:v (ones|$rows)?', ({ v }) => andAlso(v), 0.35),
   // After a keeping: 'and the crowns', 'at least 120'
   rule('rider', 'and|plus|also the? $values:v as|too|also? well|too?', ({ v }) => moreValues(v), 0.2),
   rule('rider', 'the? $values:v as|too|also well?', ({ v }) => moreValues(v), 0.2),

@@ -40,6 +40,7 @@ export const phrases = [
   rule('clause', '$cols:c goes|comes|belongs|sits|stands ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.05),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),
+  rule('clause', '$cols:c (right|directly|straight)? next to|beside|behind the? ^$col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.5),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~first', ({ c }) => move(c, { to: 'first' }), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~last', ({ c }) => move(c, { to: 'last' }), 0),
   rule('butOne', 'last|end but one', () => true, 0),

@@ -110,6 +110,7 @@ export const phrases = [
   rule('clause', '$cols:c ~be|has|have|hold|holds|contain|contains|come|comes in? a? mix|mixture|jumble|mess|muddle|medley of capitals|upper|big|lower|small letters|case? and|with small|lower|upper|capital|big? letters|case|capitals?', ({ c }) => speakOf(c), -0.3),
   rule('clause', '$cols:c ~should ~be? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0),
   rule('clause', '$cols:c with|in a|one capital|big letter? only|first|(at the (start|beginning|front))?', ({ c }) => tidied(c, ['sentence']), -0.3),
+  rule('clause', '$cols:c with a capital letter?', ({ c }) => tidied(c, ['sentence']), -0.3),
   rule('clause', '$cols:c :|-|–|,? all|everything? ~into? $ways:w', ({ c, w }) => tidied(c, w), 0.1),
   rule('clause', '$ways:w everything|all? in|of|from|off|on|for|around? $cols:c', ({ c, w }) => tidied(c, w), 0.05),
   rule('clause', '$values:v ~should ~be? all|always? ~into? $ways:w', ({ v, w }, x: Context) => { const name = v[0].column, held = (x.head.glances?.get(name)?.values ?? []).filter(([t]) => t.trim() !== ''); return v.length > 1 && v.every((o: { column: string }) => o.column === name) && held.filter(([t]) => v.some((o: { text: string }) => o.text.toLowerCase().trim() === t.toLowerCase().trim())).length >= held.length * 0.8 ? tidied([name], w) : null; }, 0),

@@ -7,7 +7,7 @@ import { readMeasure, unitSort } from '../../../values/units';
 import { rule, type Rule } from '../../chart';
 import { type Context, nothing } from '../../acts';
 import { namesRows } from '../../mentions';
-import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, takingsColumn, timed } from '../expressions';
+import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, spentColumn, takingsColumn, timed } from '../expressions';
 import { compare, empty, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
 
 /** The only column of numbers. */
@@ -108,6 +108,10 @@ export const numberRules: readonly Rule[] = [
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
+  // 'Shows that lost money'
+  rule('cond', 'lost|lose|loses|losing|cost us? money|cash', (_s, x: Context) => { const [a, b] = [takingsColumn(x), spentColumn(x)]; return a === null || b === null || a === b ? null : compare('<', column(a), column(b)); }, -0.2),
+  rule('cond', 'made|make|makes|at|with|running a loss', (_s, x: Context) => { const [a, b] = [takingsColumn(x), spentColumn(x)]; return a === null || b === null || a === b ? null : compare('<', column(a), column(b)); }, -0.2),
+  rule('cond', 'made|make|makes|earned|earn us? (a profit|profit|money)', (_s, x: Context) => { const [a, b] = [takingsColumn(x), spentColumn(x)]; return a === null || b === null || a === b ? null : compare('>', column(a), column(b)); }, 0),
   // 'Over budget': what it was to stay within
   ...([['over|above|exceeding|beyond', '>'], ['under|below', '<'], ['within|inside', '<=']] as const).flatMap(([words, op]) => [
     rule('cond', `~be|went|go|goes|gone|came|come? ${words} the|their|its? ^$col:b`, ({ b }, x: Context) => { const spent = spentOf(b, x); return spent === null ? null : compare(op, column(spent), column(b)); }, 0.1),
