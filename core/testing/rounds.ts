@@ -8775,4 +8775,78 @@ Mo,50,2025-06-01,Skell,German
       ['average ticket price of the popcorn', null],
     ],
   },
+  {
+    table: 'licences',
+    csv: `Licence,Holder,Born,Issued,Valid Until,Lake Code,Category,Fee paid,Catch kg,Fish,Warden,Contact,Renewed,Warnings,Comment
+FL/2025/001,"Mr. Tom HARROW",1961-04-12,02/01/2025,2025-12-31,LK-A,adult,€60.00,12.5,"perch; pike",R. Moll,tom@harrow.example,Y,0,
+FL/2025/002,ms lea finch,12.09.1990,2025-01-05,31/12/2025,LK-A,Adult,60,3.2,perch,r moll,0555 330 118,yes,1,"fished after dark, warned 14 May"
+FL/2025/003,"Vale, Ines",2009-07-30,2025-02-11,2025-12-31,LK-B,Youth,€15.00,,,"J. Tarn","ines@vale.example, 0555 330 200",no,0,"needs an adult with her"
+FL/2025/004,"Dr. Omar Lund",1948-11-02,2025-02-20,2025-12-31,LK-C,senior,€30.00,21,"pike; carp; carp",J.Tarn,omar@lund.example,Y,0,
+FL/2025/005,peter holm,1985-05-05,2025-03-01,2025-03-07,LK-A,week,"€18,50",0,,R. Moll,,,0,"tourist"
+FL/2025/006,"Mr. Ben Sorley",1979-08-19,2025-03-15,2025-12-31,LK-D,adult,unpaid,8.4,"carp; tench",Moll,ben@sorley.example,N,3,"licence withdrawn 02/08/2025, fine 120 EUR"
+FL/2025/007,"Finch, Lea",12.09.1990,2025-04-02,2025-12-31,LK-C,adult,€60.00,5,"perch; tench",J. Tarn,0555 330 118,no,0,second lake
+FL/2025/008,Anna Bell,2011-01-21,2025-05-10,2025-12-31,LK-B,youth,15,1.1,perch,J. Tarn,bell@post.example,no,0,"lost her card, new card 5 EUR"
+FL/2025/009,Tobias Brook,1955-02-28,2025-06-01,2025-12-31,LK-X,senior,30,14.75,"pike; pike; perch",,brook@post.example,Y,1,
+FL/2025/009,Tobias Brook,1955-02-28,2025-06-01,2025-12-31,LK-X,senior,30,14.75,"pike; pike; perch",,brook@post.example,Y,1,
+`,
+    others: {
+      lakes: `Code,Lake,Area ha,Max kg,Closed from,Warden phone,Region
+LK-A,Upper Mere,42,10,2025-11-01,0555 700 1,North
+LK-B,Pond at Skell,3.5,2,2025-10-01,,South
+LK-C,Long Water,120,20,2025-12-01,0555 700 3,South
+LK-D,Mill Dam,8,5,2025-10-15,0555 700 4,North
+LK-E,Black Tarn,15,8,2025-11-15,,East
+`,
+    },
+    cases: [
+      ['Could you tidy up the holders\' names? First letters big, the rest small, no spaces too many.', null],
+      ['I want the fees as numbers. Mind the decimal comma; unpaid should be 0.', null],
+      ['dates of birth in one format please, with points or dashes', 'Turn ‹Born› into dates.'],
+      ['category in small letters throughout', 'In ‹Category›, write in lower case.'],
+      ['wardens: only R. Moll and J. Tarn exist', 'Spell ‹Warden› as "R. Moll" or "J. Tarn".'],
+      ['whoever has no warden gets R. Moll', 'Fill blanks in ‹Warden› with "R. Moll".'],
+      ['renewed must be yes or no, and what\'s empty is a no', 'Turn ‹Renewed› into yes or no. Fill blanks in ‹Renewed› with "no".'],
+      ['catch: nothing there means 0 kg', 'Fill blanks in ‹Catch kg› with "0".'],
+      ['chop the year and the slashes off the licence so that 001 is left', null],
+      ['the licence consists of kind, year and number; three columns: Kind, Year, Number', 'Split ‹Licence› at "/" into ‹Kind›, ‹Year› and ‹Number›.'],
+      ['one column for mail, one for phone, out of contact', 'Add ‹Email› as the first e-mail address in ‹Contact›. Add ‹Phone› as the first telephone number in ‹Contact›.'],
+      ['titles (Mr., Ms, Dr.) in their own column Title', null],
+      ['how many fish has each of them caught, going by the list in fish', null],
+      ['different kinds of fish in one column each', null],
+      ['fine in EUR, from the comment, a plain number', null],
+      ['date of the warning or withdrawal is somewhere in the comment, pull it out', null],
+      ['holder as "Harrow, Tom"', null],
+      ['age of the holder when the licence was issued', null],
+      ['how many days is each licence valid', null],
+      ['is it still valid on 1 September 2025? yes or no', 'Add ‹Valid Until label› as if ‹Valid Until› is at least the date "2025-09-01" then "yes", otherwise "no".'],
+      ['kg per fish kind... no, kg per day of validity, 3 decimals', null],
+      ['above or under the average catch of its lake', 'Add ‹Catch kg label› as if ‹Catch kg› is more than (the mean of ‹Catch kg› over the rows for each ‹Lake Code›) then "above", if ‹Catch kg› is less than (the mean of ‹Catch kg› over the rows for each ‹Lake Code›) then "below", otherwise blank.'],
+      ['catch in percent of everything caught, one decimal', 'Add ‹Catch kg per total Catch kg %› as (‹Catch kg› divided by (the sum of ‹Catch kg› over the rows)) times 100 rounded to 1 decimal.'],
+      ['rank within the lake by catch', 'Add ‹Rank by Catch kg› as the rank, highest first, of ‹Catch kg› for each ‹Lake Code›.'],
+      ['group: child under 14, teen 14 to 17, adult to 64, senior from 65, by age on 1 January 2025', null],
+      ['what each of them owes: adults 60, youth 15, seniors 30 and 18.50 for a week, less what was paid', null],
+      ['flag licences with two or more warnings', 'Add ‹Flag› as if ‹Warnings› is at least 2 then "yes", otherwise "no".'],
+      ['only the north lakes', 'Keep rows where (the ‹Region› in the table "lakes" where ‹Code› is ‹Lake Code›) is "North".'],
+      ['those whose catch was over the maximum of the lake', null],
+      ['drop the weekly ones and all that were withdrawn', null],
+      ['who caught pike?', 'List each ‹Holder›; only where ‹Fish› mentions the word "pike".'],
+      ['licences issued in the first quarter', 'Keep rows where (the quarter of ‹Issued›) equals 1.'],
+      ['youngest three', null],
+      ['holders who have more than one licence', 'Answer ‹Rows› as the number of rows; for each ‹Holder›; only where (the number of rows for each ‹Holder›) is more than 1.'],
+      ['the latest licence of every holder', 'Keep 1 row with the highest ‹Issued› for each ‹Holder›.'],
+      ['FL/2025/009 was entered double', null],
+      ['fees by lake, with the lake\'s name', 'Answer ‹Total Fee paid› as the sum of ‹Fee paid› over the rows; for each ‹Lake› as the ‹Lake› in the table "lakes" where ‹Code› is ‹Lake Code›.'],
+      ['average catch per category leaving out those who caught nothing', 'Answer ‹Average Catch kg› as the mean of ‹Catch kg› over the rows; for each ‹Category›; only where not (‹Catch kg› is blank or else ‹Catch kg› equals 0).'],
+      ['which lake had the heaviest catch in total', 'Answer ‹Total Catch kg› as the sum of ‹Catch kg› over the rows; for each ‹Lake Code›; sorted by ‹Total Catch kg› from high to low; the first 1.'],
+      ['how many licences does each warden look after', null],
+      ['what share was renewed, percent', 'Answer ‹Share %› as ((the sum of (if ‹Renewed› is "Y" or "yes" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['total catch per hectare for every lake', null],
+      ['bring the name of the lake over and put it after the code', null],
+      ['licences for a lake that we don\'t have', 'Keep rows where not (‹Lake Code› stands under ‹Code› in the table "lakes").'],
+      ['lakes nobody has a licence for', null],
+      ['does the licence end after the lake closes? mark as too long, otherwise fine', null],
+      ['phone of the warden in charge', null],
+      ['throw away everyone without a boat', null],
+    ],
+  },
 ];

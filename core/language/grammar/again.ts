@@ -62,6 +62,15 @@ const makeNumber = (v: number): Act =>
 const otherOperand = (sign: string, v: number): Act =>
   amend(`operand ${sign} ${v}`, (plan) => (plan.step === 'calculate' ? otherNumber(plan, (n) => { const e = n as { kind?: string; op?: string; right?: unknown } | null; return typeof n === 'object' && n !== null && e!.kind === 'op' && e!.op === sign && isNumber(e!.right) && !isPercentage(n); }, (n) => ({ ...(n as object), right: number(v) })) : null));
 
+/** Another column below the only line of what was calculated before. */
+const otherDivisor = (name: string): Act =>
+  amend(`divisor ${name}`, (plan) => {
+    if (plan.step !== 'calculate') return null;
+    const own = nameOf(plan.as), is = (n: unknown): boolean => { const e = n as { kind?: string; op?: string; right?: { kind?: string } } | null; return typeof n === 'object' && n !== null && e!.kind === 'op' && e!.op === '/' && e!.right?.kind === 'column'; };
+    const made = otherNumber(plan, is, (n) => ({ ...(n as object), right: { kind: 'column', name } }));
+    return made?.step === 'calculate' ? { ...made, name: plan.name === own ? nameOf(made.as) : plan.name } : null;
+  });
+
 interface ClockLimit { readonly kind: 'compare'; readonly left: { readonly kind: 'clock' }; readonly right: { readonly kind: 'number'; readonly value: number } }
 const isClockLimit = (n: unknown): n is ClockLimit => {
   const c = n as Partial<ClockLimit> | null;
@@ -160,6 +169,8 @@ export const againRules = [
   rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
   rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),
   rule('rider', '$nopes ,|.|! ^the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), 0.3),
+  // 'No, per warning': another thing it is divided by
+  rule('rider', '$nopes ~iMeant? per|by|for each|every|one|the? ^$col:c', ({ c }) => ofLast(otherDivisor(c)), -0.2),
   rule('rider', '$nopes? not the? $cols ,|but|rather|;? but|rather? the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), -0.1),
   rule('rider', '$nopes ,|.|!|;? i|we still? need|want|keep that|it|this|those|them one? ,|.|;|!|- take|drop|remove|lose|delete|use the? $cols:c column|columns? instead|rather?', ({ c }) => ofLast(otherColumns(c)), -0.3),
   rule('rider', 'but|so? take|drop|remove|lose|delete|use|throw out|away? the? $cols:c column|columns? instead|rather', ({ c }) => ofLast(otherColumns(c)), -0.2),

@@ -311,6 +311,8 @@ export const expressionRules = [
   // 'Load (gross minus tare)': what is meant by it
   rule('ex2', '^$word:w ~open that|this|i.e|=|being|meaning|so|is? is? $ex2:e ~close', ({ w, e }, x: Context) => (e.kind === 'op' && !x.head.columns.some((c) => c.name.toLowerCase() === w.toLowerCase()) ? e : null), 0),
   rule('ex2', '$num:n $word? ~per|for (each|every)? ^$num:k ^$unit:u of? the? $col:c', ({ n, k, u, c }, x: Context) => { const q = quantity(c, x), own = unitInName(c), factor = own === null ? null : convertUnit(1, own, u); return q && k > 0 && factor !== null ? op('*', number(n), op('/', factor === 1 ? q : op('*', q, number(factor)), number(k))) : null; }, -0.1),
+  // 'The catch in percent of everything caught'
+  rule('ex2', '$col:c in|as a? %|percent|percentage|share of everything|all (that)? (was|is|were)? ^$word:w', ({ c, w }, x: Context) => { const e = quantity(c, x); return e && stem(w) !== 'row' && !x.head.columns.some((h) => h.name !== c && h.name.toLowerCase() === w.toLowerCase()) ? percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [] })) : null; }, 0.1),
   // 'Days it took, first and last day counted'
   rule('ex1', '$spanUnit:u (that)? it|they|this|that took|takes|lasted|lasts|needed|needs|ran', ({ u }, x: Context) => rowSpan(u, x), 0.1),
   // 'How much of the budget is used'

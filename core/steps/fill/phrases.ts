@@ -95,6 +95,7 @@ export const phrases = [
   rule('rider', '$nopes? rather|better|instead? ~with|with|by|use|take|using $filling:f instead|rather|please?', ({ f }) => refilled(f), 0.1),
   rule('clause', 'and|,|; an? ~blankWord one|ones|cell|cells|value|values|entry|entries|field? means|mean|counts|count|stands|= as|for? $filling:f', ({ f }) => act(null, f), 0.1),
   rule('clause', '$cols:c ~blankWord ~be|means|mean|stands|= for|the? same as? $word|$value|$text ,|;|.|-? so|hence|please|and? ~make|put|write|fill|enter|use in? $filling:f there|in|instead|then? in?', ({ c, f }) => act(c, f), -0.2),
+  rule('clause', "and|but|,? whatever|what|what's|whats is|are|stays? ~blankWord ~be|=|means|mean|counts|count as|for? an? $filling:f", ({ f }) => act(null, f), -0.1),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

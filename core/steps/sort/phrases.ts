@@ -31,6 +31,12 @@ const sortBy = (by: readonly SortKey[]): Act => ({
 /** Only behind what was done with rows: of a question, it says how the answer is put in order. */
 const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'ask' ? null : act.apply(state)) });
 
+/** What the request before put in order by one column, from high to low or the other way. */
+const turnedDown = (down: boolean): Act => {
+  const act = amend(`sort down ${down}`, (plan) => (plan.step === 'sort' && plan.by.length === 1 && !plan.by[0]!.order ? { ...plan, by: [{ ...plan.by[0]!, down }] } : null));
+  return { key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) };
+};
+
 /** Only after something was done. */
 const onlyAfter = (act: Act): Act => ({ key: `after ${act.key}`, apply: (state) => (state.last !== null || state.amends ? act.apply(state) : null) });
 
@@ -50,6 +56,8 @@ export const phrases = [
   rule('rider', 'and|but|then? the? $col:c first|before (that|all|everything|them)?', ({ c }) => amend(`sort first ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [{ column: c, down: false }, ...plan.by] } : null)), -0.3),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~descending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: true }])) : null), 0.1),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: false }])) : null), 0.1),
+  // 'The most first', of what was just put in order
+  ...([['highest|biggest|most|largest|best|newest|latest|heaviest|dearest|longest|oldest', true], ['lowest|smallest|least|fewest|worst|earliest|lightest|cheapest|shortest|youngest', false]] as const).map(([words, down]) => rule('rider', `(and|but|now|with)? the? ${words} one|ones|$rows? first|on|at top|the? top? please?`, () => turnedDown(down), 0)).flat(),
   rule('alone', '(and|then|now)? (sorted|ordered)? by the? $sortkeys:k', ({ k }) => ofRows(onlyAfter(sortBy(k))), 0.3),
   rule('sortkey', '$col:c in the? order|sequence :|of? $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, -0.2),
   rule('sortkey', '$col:c :|, $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),

@@ -187,6 +187,10 @@ export const timeRules: readonly Rule[] = [
   // Dates
   rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
   rule('cond', '$col:c ~be? in|during|from|between|of $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
+  rule('cond', '~be? from|since $period:p on|onwards|upwards|forward|onward', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && onDate('>=', c, p.from, x); }, -0.1),
+  // 'Still valid on 1 September'
+  rule('cond', '~be? still? ^$col:c on|at $date:d', ({ c, d }, x: Context) => (/\b(?:until|till|expir\w*|ends?)\b/i.test(c) ? onDate('>=', c, d, x) : null), -0.3),
+  ...['first|1st', 'second|2nd', 'third|3rd', 'fourth|4th|last'].map((word, k) => rule('cond', `$col:c ~be? in|during|from? the? ${word} quarter (of the year)?`, ({ c }, x: Context) => (isDated(c, x) ? compare('=', { kind: 'part', part: 'quarter', of: column(c) }, number(k + 1)) : null), -0.1)).flat(),
   rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, later|after|since|afterwards|onwards|beyond|newer|younger', ({ c, p }, x: Context) => onDate('>=', c, p.from, x), -0.1),
   rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, earlier|before|older', ({ c, p }, x: Context) => onDate('<=', c, p.to, x), -0.1),
   rule('cond', '$rows? ~be? $col:c $period:p', ({ c, p }, x: Context) => within(c, p, x), 0.2),
