@@ -16,6 +16,9 @@ function neverTrue(where: Condition): boolean {
   // Nor is anything blank and filled.
   const blank = new Set(where.of.flatMap((c) => (c.kind === 'empty' ? [keyOf(c.of)] : [])));
   if (where.of.some((c) => c.kind === 'not' && c.of.kind === 'empty' && blank.has(keyOf(c.of.of)))) return true;
+  // Nor is it blank and so much.
+  const sized = new Set(where.of.flatMap((c) => (c.kind === 'compare' && c.op !== '=' ? [keyOf(c.left)] : [])));
+  if (where.of.some((c) => isEmptiness(c) && (c.kind === 'any' ? c.of : [c]).every((o) => (o.kind === 'empty' || o.kind === 'compare') && sized.has(keyOf(o.kind === 'empty' ? o.of : o.left))))) return true;
   const texts = where.of.flatMap((c) => (c.kind === 'among' && c.of.kind === 'column' ? [[c.of.name, c.texts] as const] : []));
   return texts.some(([name, own], i) => texts.slice(i + 1).some(([other, more]) => other === name && !own.some((t) => more.includes(t))));
 }

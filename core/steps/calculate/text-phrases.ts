@@ -538,6 +538,8 @@ const keepsOnly = (name: string): Act => amend(`keeps ${name}`, (plan) => ((plan
 function listed(name: string, x: Context): Expression | null {
   const all = sampleOf(name, x).filter((v) => v.trim() !== '');
   const mark = [';', '|', ',', '/'].find((m) => all.filter((v) => v.includes(m)).length >= Math.max(1, all.length / 5));
+  // 'Fern, Ada' is one person.
+  if (mark === ',' && all.every((v) => v.split(',').length <= 2) && persons(name, x)) return null;
   return columnOf(x.head, name).type === 'text' && mark !== undefined ? { kind: 'pieces', mark, of: column(name) } : null;
 }
 

@@ -121,6 +121,7 @@ export const phrases = [
   // 'Rated 4 or better, and the unrated too'
   rule('rider', ',? and|plus the|all|any? $rset:c (ones|$rows)? too|also', ({ c }) => amend(`as well ${keyOf(c)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' ? { ...plan, where: any([plan.where, c]) } : null)), -0.2),
   rule('rider', ',? and|plus the|all|any? $rset:c (ones|$rows)? as well', ({ c }) => amend(`as well ${keyOf(c)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' ? { ...plan, where: any([plan.where, c]) } : null)), -0.2),
+  rule('rider', ',? and|plus the|all|any? ^$cond:c (ones|$rows)? too|also', ({ c }) => amend(`as well ${keyOf(c)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && (c.kind === 'empty' || c.kind === 'any') ? { ...plan, where: any([plan.where, c]) } : null)), -0.3),
   // 'Also Orby': one more word looked for in the same texts
   rule('rider', 'also|and|plus|or the|those|in|from? $inside:v (as well|too|also)?', ({ v }) => amend(`also mentions ${v.column} ${v.text}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && plan.where.kind === 'text' && plan.where.test === 'mentions' && plan.where.of.kind === 'column' && plan.where.of.name === v.column && !plan.where.texts.includes(v.text) ? { ...plan, where: { ...plan.where, texts: [...plan.where.texts, v.text] } } : null)), 0),
   rule('rider', 'newest|latest|recent first|at|on the? top?', () => thenByDate(true), 0),

@@ -15,7 +15,9 @@ export function metrics(tokens: readonly Token[], { head }: Context, put: Put): 
       if (!words.every((w, k) => tokens[i + k]?.stem === w || tokens[i + k]?.lower === w)) continue;
       const to = i + words.length;
       put('metricName', i, to, metric, 0);
-      for (const way of tie(metric, head)) put('metric', i, to, way.expression, 0.1 + way.cost);
+      // Where a column is called so, it is what is meant.
+      const said = tokens.slice(i, to).map((w) => w.lower).join(' '), own = head.columns.some((c) => c.name.toLowerCase() === said) ? 0.5 : 0;
+      for (const way of tie(metric, head)) put('metric', i, to, way.expression, 0.1 + own + way.cost);
       // 'break-even tickets', 'occupancy of the hall': a noun behind it says what it is of.
       const noun = tokens[to];
       if (noun?.kind === 'word' && /[^su]s$/.test(noun.lower) && !metricIndex.has(noun.stem)) {
