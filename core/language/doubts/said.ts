@@ -173,7 +173,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     question: asksFor(words),
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
-    never: (column, to) => { const glance = head.glances?.get(column); if (to === 'date' && /^(?:decimal|whole|money|percent)/.test(findColumn(head.columns, column)?.type ?? '')) return !(glance?.values?.map(([v]) => v) ?? []).some((v) => /^(?:\d{8}|\d{5})$/.test(v)); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
+    never: (column, to) => { const glance = head.glances?.get(column); if (to === 'date' && /^(?:decimal|whole)$/.test(findColumn(head.columns, column)?.type ?? '')) return !(glance?.values?.map(([v]) => v) ?? []).some((v) => /^(?:\d{8}|\d{5})$/.test(v)); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
     zeros: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
     orders: (column) => column.toLowerCase() !== words[0]!.lower && stem(column.toLowerCase()) === words[0]!.stem && !/(?:ed|ing)$/.test(words[0]!.lower),
     columns: head.columns.map((c) => c.name),
@@ -285,7 +285,7 @@ function theirValues(words: readonly Token[], head: CheckedHead): Said['theirVal
   const { values, inside } = vocabularyOf(head);
   const ours = new Set(head.columns.flatMap((c) => c.name.toLowerCase().split(/\s+/)));
   return [...(head.others ?? [])].flatMap(([table, other]) => words.flatMap((w) => {
-    if (w.kind !== 'word' || w.lower.length < 4 || (GENERAL_WORDS.has(w.stem) && !w.capital) || values.has(w.lower) || inside.has(w.lower) || ours.has(w.lower) || other.columns.some((c) => c.name.toLowerCase().includes(w.lower))) return [];
+    if (w.kind !== 'word' || w.lower.length < 4 || (GENERAL_WORDS.has(w.stem) && (!w.capital || w.from === 0)) || values.has(w.lower) || inside.has(w.lower) || ours.has(w.lower) || other.columns.some((c) => c.name.toLowerCase().includes(w.lower))) return [];
     return (vocabularyOf(other).values.get(w.lower) ?? []).map((v) => ({ table, text: v.text }));
   }));
 }
