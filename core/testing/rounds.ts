@@ -4253,7 +4253,7 @@ J-10,Elmwood Clinic,French,English,,0.14,,2026-02-03,2026-02-17,,Paul R.,medical
       ['paid as yes/no, blank if we don\'t know', 'Turn ‹Paid› into yes or no.'],
       ['subject lower case, no spaces at the end', 'In ‹Subject›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
       ['ordered should be a proper date', 'Turn ‹Ordered› into dates.'],
-      ['translator: Ines W., Paul R. or Rosa T., nothing else', null],
+      ['translator: Ines W., Paul R. or Rosa T., nothing else', 'Spell ‹Translator› as "Ines W.", "Paul R." or "Rosa T.".'],
       ['amount should be words times rate, check it', 'Check that ‹Amount› equals ‹Words› times ‹Rate›.'],
       ['recalculate amount as words times rate, 2 decimals', 'Set ‹Amount› to ‹Words› times ‹Rate› rounded to 2 decimals.'],
       ['days late, 0 if on time', 'Add ‹Days from Due to Delivered› as if (the whole days from ‹Due› to ‹Delivered›) is less than 0 then 0, otherwise the whole days from ‹Due› to ‹Delivered›.'],

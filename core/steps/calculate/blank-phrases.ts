@@ -50,6 +50,8 @@ export const blankPhrases: readonly Rule[] = [
   rule('rider', 'open|unfinished|running|unclosed|pending $rows|$noun|$guess|ones? get|gets|have|show|stay|stays|remain|are|is left? ~blankWord|nothing', () => onLast('still open', (plan) => (isSpan(plan.as) ? plan : null)), 0),
   // 'where parts are blank count them as nothing': in what was calculated, not in the column
   rule('rider', '$gap:c ,? take|treat|count|read|consider|regard|see|use|assume it|that|them|this? as|is|for? $nought', ({ c }) => onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.5),
+  // 'Nothing sold means 0'
+  rule('rider', 'nothing|none|nobody|not ^$col:c (yet)? ~be|means|mean|counts|count|gives|= as|for? a? $nought', ({ c }, x: Context) => (readsAsNumber(x.head, c) ? onLast(`nothing is zero for ${c}`, (plan) => (columnsOf(plan.as).includes(c) && !plan.replace ? { ...plan, as: zeroForBlank(plan.as, [c]) } : null)) : null), -0.6),
   // 'And if sold kg is empty nothing was sold yet'
   rule('rider', '$gap:c ,? (it|that|this|they|we)? (means|mean|is|so|then)? nothing|none|nobody|nil (was|were|is|are|has|have|had)? (been)? ^$word|$col|$yesno (yet|so|at all|in|out|back)?', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)) : null), -0.5),
   rule('rider', 'treat|take|count|consider|read|regard|see|assume no|missing|blank|an? empty? the? $cols:c as|for|like|means|is a? $nought', ({ c }) => zeroFor(c), 0),
