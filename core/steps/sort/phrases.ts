@@ -37,8 +37,8 @@ const turnedDown = (down: boolean): Act => {
   return { key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) };
 };
 
-/** Only after something was done. */
-const onlyAfter = (act: Act): Act => ({ key: `after ${act.key}`, apply: (state) => (state.last !== null || state.amends ? act.apply(state) : null) });
+/** Only after something was done; after a sort it goes on with that. */
+const onlyAfter = (act: Act): Act => ({ key: `after ${act.key}`, apply: (state) => { const before = state.plans.at(-1) ?? state.last; return before !== null && before.step !== 'sort' ? act.apply(state) : null; } });
 
 /** One more key for rows that are equal so far. */
 const andBy = (name: string, down: boolean): Act =>
