@@ -127,6 +127,9 @@ export const describe = (columns: readonly string[], told: readonly string[]): A
 /** An act on the columns spoken of, where it was said that such things stand in them. */
 export const onTold = (things: readonly string[], act: Act): Act => ({ key: `told ${things.join()} ${act.key}`, apply: (state) => (things.some((t) => state.told.has(stem(t))) ? act.apply({ ...state, told: new Set() }) : null) });
 
+/** Only where it changes what the request before said. */
+export const ofLast = (act: Act): Act => ({ key: `last ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });
+
 /** Words that ask for nothing. */
 export const nothing: Act = { key: 'nothing', apply: (state) => state };
 

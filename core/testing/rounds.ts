@@ -542,6 +542,30 @@ Kiosk Nord,kiosk,Harbour,0,,4,2024-01-10,kiosknord@mailo.example
 Villa Rosa,restaurant,Old Town,14,3%,6,2023-11-20,rosa@villarosa.example
 `;
 
+const CHARGES = `Session,Station,Holder,Plugged In,Unplugged,Meter Start,Meter End,Rate,Billed,Status,Vehicle,Kind,Note
+S501,ST-104-B,Vera Lund,2026-03-01 08:10,2026-03-01 10:40,1200.5,1222.0,0.42,9.03,finished,"van / white / KL 204",fast,
+S502,ST-104-A,Omar Reed,2026-03-01 09:00,2026-03-01 09:20,880,884.2,0.42,1.76,finished,"car/red/KM 118",slow,"left early"
+S503,ST-207-A,Vera Lund,2026-03-02 18:30,,410,,0.38,,running,"van / white / KL 204",slow,
+S504,NO-011-C,Pia Holm,2026-03-03 07:45,2026-03-03 12:15,55.2,96.8,0.45,18.72,Finished,"car / blue / NT 900",fast,"cable was stuck, called hotline"
+S505,ST-104-B,Jan Oster,2026-03-05 22:10,2026-03-06 06:10,1222.0,1270.4,0.42,20.33,finished,"car / black / PR 471",Slow,
+S506,NO-012-A,Omar Reed,2026-03-07 13:00,2026-03-07 13:05,300,300,0.45,0,failed,"car/red/KM 118",fast,"error 14, screen dark"
+S507,ST-207-A,Lea Brandt,2026-03-09 11:15,2026-03-09 13:45,431,455.5,0.38,9.31,finished,"scooter / green / -",slow,"card not read at first"
+S508,ST-104-A,Pia Holm,2026-03-12 16:00,2026-03-12 18:30,884.2,902.2,0.42,7.56,FINISHED,"car / blue / NT 900",fast,
+S509,NO-011-C,Jan Oster,2026-03-15 06:50,2026-03-15 09:05,96.8,130.8,0.45,15.30,finished,"car / black / PR 471",fast,"refund 4.50 agreed"
+S510,ST-207-A,Vera Lund,2026-04-01 19:20,2026-04-01 23:20,455.5,480,0.38,9.31,finished,"van / white / KL 204",slow,
+S511,NO-012-A,Nils Ode,2026-04-02 10:00,,300,,0.45,,running,"van / grey / OO 33",fast,"cable stuck again"
+S512,ST-310-A,Omar Reed,2026-04-03 08:30,2026-04-03 09:45,10,22.5,0.40,5.00,finished,"car/red/KM 118",slow,"refund of €1.20, error 7"
+`;
+
+const STATIONS = `Code,Street,District,Opened,Power,Monthly Fee,Visits 2024,Visits 2025,Budget,Owner,Covered
+ST-104-A,"Tanner Row 8, 3041",Millside,12/03/2021,22 kW,15,410,520,2000,Town works,Yes
+ST-104-B,"Tanner Row 8, 3041",Millside,12/03/2021,11000 W,15,380,361,1500,town works,y
+ST-207-A,"Bell Street 2",Harbour,01/09/2022,11 kW,12.5,200,290,,Co-op Lund,no
+NO-011-C,"North Quay 40, 3055",Harbor,15/11/2023,50 kW,30,0,610,4000,Co-op Lund,N
+NO-012-A,"North Quay 42, 3055",Harbour,15/11/2023,50000 W,30,,540,4000,co op lund,
+NO-013-A,"Field Lane 1",Oakend,not known,22 kW,,90,88,900,Town Works,Yes
+`;
+
 export const ROUNDS: readonly Round[] = [
   {
     table: 'loans',
@@ -8035,29 +8059,9 @@ B-2412,2025-04-01,Karst,12 hl,12,117,2025-07-01,0,15,,38.4,C1 - shelf 8,B. Ito,"
   },
   {
     table: 'charges',
-    csv: `Session,Station,Holder,Plugged In,Unplugged,Meter Start,Meter End,Rate,Billed,Status,Vehicle,Kind,Note
-S501,ST-104-B,Vera Lund,2026-03-01 08:10,2026-03-01 10:40,1200.5,1222.0,0.42,9.03,finished,"van / white / KL 204",fast,
-S502,ST-104-A,Omar Reed,2026-03-01 09:00,2026-03-01 09:20,880,884.2,0.42,1.76,finished,"car/red/KM 118",slow,"left early"
-S503,ST-207-A,Vera Lund,2026-03-02 18:30,,410,,0.38,,running,"van / white / KL 204",slow,
-S504,NO-011-C,Pia Holm,2026-03-03 07:45,2026-03-03 12:15,55.2,96.8,0.45,18.72,Finished,"car / blue / NT 900",fast,"cable was stuck, called hotline"
-S505,ST-104-B,Jan Oster,2026-03-05 22:10,2026-03-06 06:10,1222.0,1270.4,0.42,20.33,finished,"car / black / PR 471",Slow,
-S506,NO-012-A,Omar Reed,2026-03-07 13:00,2026-03-07 13:05,300,300,0.45,0,failed,"car/red/KM 118",fast,"error 14, screen dark"
-S507,ST-207-A,Lea Brandt,2026-03-09 11:15,2026-03-09 13:45,431,455.5,0.38,9.31,finished,"scooter / green / -",slow,"card not read at first"
-S508,ST-104-A,Pia Holm,2026-03-12 16:00,2026-03-12 18:30,884.2,902.2,0.42,7.56,FINISHED,"car / blue / NT 900",fast,
-S509,NO-011-C,Jan Oster,2026-03-15 06:50,2026-03-15 09:05,96.8,130.8,0.45,15.30,finished,"car / black / PR 471",fast,"refund 4.50 agreed"
-S510,ST-207-A,Vera Lund,2026-04-01 19:20,2026-04-01 23:20,455.5,480,0.38,9.31,finished,"van / white / KL 204",slow,
-S511,NO-012-A,Nils Ode,2026-04-02 10:00,,300,,0.45,,running,"van / grey / OO 33",fast,"cable stuck again"
-S512,ST-310-A,Omar Reed,2026-04-03 08:30,2026-04-03 09:45,10,22.5,0.40,5.00,finished,"car/red/KM 118",slow,"refund of €1.20, error 7"
-`,
+    csv: CHARGES,
     others: {
-      stations: `Code,Street,District,Opened,Power,Monthly Fee,Visits 2024,Visits 2025,Budget,Owner,Covered
-ST-104-A,"Tanner Row 8, 3041",Millside,12/03/2021,22 kW,15,410,520,2000,Town works,Yes
-ST-104-B,"Tanner Row 8, 3041",Millside,12/03/2021,11000 W,15,380,361,1500,town works,y
-ST-207-A,"Bell Street 2",Harbour,01/09/2022,11 kW,12.5,200,290,,Co-op Lund,no
-NO-011-C,"North Quay 40, 3055",Harbor,15/11/2023,50 kW,30,0,610,4000,Co-op Lund,N
-NO-012-A,"North Quay 42, 3055",Harbour,15/11/2023,50000 W,30,,540,4000,co op lund,
-NO-013-A,"Field Lane 1",Oakend,not known,22 kW,,90,88,900,Town Works,Yes
-`,
+      stations: STATIONS,
     },
     cases: [
       ['Status in lower case everywhere', 'In ‹Status›, write in lower case.'],
@@ -8098,29 +8102,9 @@ NO-013-A,"Field Lane 1",Oakend,not known,22 kW,,90,88,900,Town Works,Yes
   },
   {
     table: 'stations',
-    csv: `Code,Street,District,Opened,Power,Monthly Fee,Visits 2024,Visits 2025,Budget,Owner,Covered
-ST-104-A,"Tanner Row 8, 3041",Millside,12/03/2021,22 kW,15,410,520,2000,Town works,Yes
-ST-104-B,"Tanner Row 8, 3041",Millside,12/03/2021,11000 W,15,380,361,1500,town works,y
-ST-207-A,"Bell Street 2",Harbour,01/09/2022,11 kW,12.5,200,290,,Co-op Lund,no
-NO-011-C,"North Quay 40, 3055",Harbor,15/11/2023,50 kW,30,0,610,4000,Co-op Lund,N
-NO-012-A,"North Quay 42, 3055",Harbour,15/11/2023,50000 W,30,,540,4000,co op lund,
-NO-013-A,"Field Lane 1",Oakend,not known,22 kW,,90,88,900,Town Works,Yes
-`,
+    csv: STATIONS,
     others: {
-      charges: `Session,Station,Holder,Plugged In,Unplugged,Meter Start,Meter End,Rate,Billed,Status,Vehicle,Kind,Note
-S501,ST-104-B,Vera Lund,2026-03-01 08:10,2026-03-01 10:40,1200.5,1222.0,0.42,9.03,finished,"van / white / KL 204",fast,
-S502,ST-104-A,Omar Reed,2026-03-01 09:00,2026-03-01 09:20,880,884.2,0.42,1.76,finished,"car/red/KM 118",slow,"left early"
-S503,ST-207-A,Vera Lund,2026-03-02 18:30,,410,,0.38,,running,"van / white / KL 204",slow,
-S504,NO-011-C,Pia Holm,2026-03-03 07:45,2026-03-03 12:15,55.2,96.8,0.45,18.72,Finished,"car / blue / NT 900",fast,"cable was stuck, called hotline"
-S505,ST-104-B,Jan Oster,2026-03-05 22:10,2026-03-06 06:10,1222.0,1270.4,0.42,20.33,finished,"car / black / PR 471",Slow,
-S506,NO-012-A,Omar Reed,2026-03-07 13:00,2026-03-07 13:05,300,300,0.45,0,failed,"car/red/KM 118",fast,"error 14, screen dark"
-S507,ST-207-A,Lea Brandt,2026-03-09 11:15,2026-03-09 13:45,431,455.5,0.38,9.31,finished,"scooter / green / -",slow,"card not read at first"
-S508,ST-104-A,Pia Holm,2026-03-12 16:00,2026-03-12 18:30,884.2,902.2,0.42,7.56,FINISHED,"car / blue / NT 900",fast,
-S509,NO-011-C,Jan Oster,2026-03-15 06:50,2026-03-15 09:05,96.8,130.8,0.45,15.30,finished,"car / black / PR 471",fast,"refund 4.50 agreed"
-S510,ST-207-A,Vera Lund,2026-04-01 19:20,2026-04-01 23:20,455.5,480,0.38,9.31,finished,"van / white / KL 204",slow,
-S511,NO-012-A,Nils Ode,2026-04-02 10:00,,300,,0.45,,running,"van / grey / OO 33",fast,"cable stuck again"
-S512,ST-310-A,Omar Reed,2026-04-03 08:30,2026-04-03 09:45,10,22.5,0.40,5.00,finished,"car/red/KM 118",slow,"refund of €1.20, error 7"
-`,
+      charges: CHARGES,
     },
     cases: [
       ['power as a number in kW; those in W have to be divided by 1000', 'Turn ‹Power› into numbers in "kw".'],

@@ -2,7 +2,7 @@ import { columnsOf, number, renameColumns, type Condition, type Expression } fro
 import type { Plan } from '../../steps/registry';
 import { uniqueName } from '../../values/names';
 import { readsAsDate } from '../../formula/check';
-import { amend, nothing, withPlan, type Act, type Context, type State } from '../acts';
+import { amend, nothing, ofLast, withPlan, type Act, type Context, type State } from '../acts';
 import { rule } from '../chart';
 import { rewrite } from '../rewrite';
 import { nameOf } from '../naming';
@@ -78,9 +78,6 @@ const isClockLimit = (n: unknown): n is ClockLimit => {
 };
 /** Another time of day in what was said before. */
 const makeTime = (minutes: number): Act => amend(`make time ${minutes}`, (plan) => otherNumber(plan, isClockLimit, (n) => ({ ...(n as ClockLimit), right: number(minutes) })));
-
-/** Only where it changes what the request before said. */
-const ofLast = (act: Act): Act => ({ key: `last ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });
 
 /** The same rows by other values of the column they were chosen by. */
 const otherValues = (list: readonly { readonly column: string; readonly text: string }[]): Act => ofLast(

@@ -519,7 +519,7 @@ function columnOfSort(unit: string, { head }: Context, fits: (own: string) => bo
 }
 
 const STARTS = /\b(?:made|produced|manufactured|printed|published|sown|laid|brewed|baked|hatched|since|installed|built|bought|purchased|founded|commissioned|acquired|joined|started?|begin|began|opened|from|member since|planted|hired|registered|registration)\b/i;
-const BORN = /\b(?:born|birth|birthday|dob)\b/i;
+const BORN = /\b(?:born|birth|birthday|birthdate|dob)\b/i;
 
 /** The column of dates of birth. */
 export const bornColumn = (x: Context): string | null => { const found = x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)); return found.length === 1 ? found[0]!.name : null; };

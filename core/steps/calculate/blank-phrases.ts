@@ -1,6 +1,6 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { all, blank, column, columnsOf, type Expression, number } from '../../formula/expression';
-import type { Act, Context } from '../../language/acts';
+import { ofLast, type Act, type Context } from '../../language/acts';
 import { stem } from '../../language/words';
 import { fit } from '../../metrics/metrics';
 import { readsAsNumber } from '../../formula/check';
@@ -17,10 +17,6 @@ function zeroForBlank(e: Expression, names: readonly string[]): Expression {
 
 /** Blanks of some columns count as zero in what was calculated. */
 const zeroFor = (names: readonly string[]): Act => onLast(`zero for ${names.join()}`, (plan) => (!plan.replace && names.every((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, names) } : null));
-
-/** Only of what was asked for in the request before. */
-const afterwards = (act: Act): Act => ({ key: `afterwards ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });
-
 /** What comes out below zero left out. */
 const notBelowZero: Act = onLast('blank below zero', (plan) => (plan.replace || plan.as.kind === 'column' || textual(plan.as) ? null : { ...plan, as: cases([{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: blank }], plan.as) }));
 /** What is read is not known where it is blank, and so is what comes of it. */
@@ -51,9 +47,9 @@ export const blankPhrases: readonly Rule[] = [
   // 'where parts are blank count them as nothing': in what was calculated, not in the column
   rule('rider', '$gap:c ,? take|treat|count|read|consider|regard|see|use|assume it|that|them|this? as|is|for? $nought', ({ c }) => onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)), -0.5),
   // 'Nothing sold means 0'
-  rule('rider', 'nothing|none|nobody|not ^$col:c (yet)? ~be|means|mean|counts|count|gives|= as|for? a? $nought', ({ c }, x: Context) => (readsAsNumber(x.head, c) ? onLast(`nothing is zero for ${c}`, (plan) => (columnsOf(plan.as).includes(c) && !plan.replace ? { ...plan, as: zeroForBlank(plan.as, [c]) } : null)) : null), -0.6),
+  rule('rider', 'nothing|none|nobody|not ^$col:c (yet)? ~be|means|mean|counts|count|gives|= as|for? a? $nought', ({ c }, x: Context) => (readsAsNumber(x.head, c) ? zeroFor([c]) : null), -0.6),
   // 'And if sold kg is empty nothing was sold yet'
-  rule('rider', '$gap:c ,? (it|that|this|they|we)? (means|mean|is|so|then)? nothing|none|nobody|nil (was|were|is|are|has|have|had)? (been)? ^$word|$col|$yesno (yet|so|at all|in|out|back)?', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? onLast(`zero for ${c.join()}`, (plan) => (c.every((n: string) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, c) } : null)) : null), -0.5),
+  rule('rider', '$gap:c ,? (it|that|this|they|we)? (means|mean|is|so|then)? nothing|none|nobody|nil (was|were|is|are|has|have|had)? (been)? ^$word|$col|$yesno (yet|so|at all|in|out|back)?', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? zeroFor(c) : null), -0.5),
   rule('rider', 'treat|take|count|consider|read|regard|see|assume no|missing|blank|an? empty? the? $cols:c as|for|like|means|is a? $nought', ({ c }) => zeroFor(c), 0),
   rule('rider', 'nothing|none|no|~blankWord entry|value|one|figure? in|for|under|of|with the? ^$word:w ones|cells|column? ~be|counts|count|means|mean|= as|for? a? $nought', ({ w }) => onLast(`zero for those called ${w}`, (plan) => { const own = columnsOf(plan.as).filter((n) => n.toLowerCase().split(/[\s_]+/).some((o) => stem(o) === stem(w.toLowerCase()))); return plan.replace || own.length === 0 ? null : { ...plan, as: zeroForBlank(plan.as, own) }; }), -0.3),
   rule('rider', 'nothing|blank|none|empty|~blankWord ~be|means|mean|= no ^$theirs|$tcol|$word', () => onLast('none there', (plan) => (/"kind":"lookup"/.test(keyOf(plan.as)) && !plan.replace ? { ...plan, as: zeroForBlank(plan.as, []) } : null)), -0.2),
@@ -113,7 +109,7 @@ export const blankPhrases: readonly Rule[] = [
   rule('rider', 'an? ~blankWord $col:a or $col:b counts|count as|for? zero|0|nothing', ({ a, b }) => onLast(`zero ${a} ${b}`, (plan) => ({ ...plan, as: zeroForBlank(plan.as, [a, b]) })), 0),
   rule('rider', 'and|then|also? call|label|mark|make|name|set the? others|rest|remaining|other ones|rows|$rows|$noun|$guess? as|to|with|into? $label:l', ({ l }) => onLast(`others ${l}`, (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' && plan.as.cases.every((c) => c.then.kind === 'text') ? { ...plan, as: { ...plan.as, otherwise: { kind: 'text', value: l } } } : null)), -0.5),
   // 'Others short', said afterwards
-  rule('rider', 'and|,? the? others|rest|remaining $rows|$noun|ones? as|are|get|is? ^$label:l', ({ l }) => afterwards(onLast(`the others ${l}`, (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' && plan.as.cases.every((c) => c.then.kind === 'text') ? { ...plan, as: { ...plan.as, otherwise: { kind: 'text', value: l } } } : null))), 0.1),
+  rule('rider', 'and|,? the? others|rest|remaining $rows|$noun|ones? as|are|get|is? ^$label:l', ({ l }) => ofLast(onLast(`the others ${l}`, (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' && plan.as.cases.every((c) => c.then.kind === 'text') ? { ...plan, as: { ...plan.as, otherwise: { kind: 'text', value: l } } } : null))), 0.1),
   rule('rider', '~blankOut ~forOthers|~otherwise', () => onLast('blank else', (plan) => (plan.as.kind === 'choose' && plan.as.otherwise.kind === 'blank' ? plan : null)), 0),
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~blankWord ~forOthers|~otherwise', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),
   rule('rider', 'but? just|only for|where|if|when|on the? $rset:c ,? ~otherwise ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => (plan.replace ? null : { ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),

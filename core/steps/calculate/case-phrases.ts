@@ -40,6 +40,12 @@ function monthsFrom(name: string, from: number, to: number): Condition {
   return from <= to ? all(ends) : any(ends);
 }
 
+/** A label for the rows of some months, by the only date, or the one of the row. */
+function inMonths(label: string, from: number, to: number, x: Context): Open[] | null {
+  const name = onlyDate(x) ?? rowDate(x);
+  return name === null ? null : [{ when: monthsFrom(name, from, to), then: textOf(label), loose: true }];
+}
+
 /** 'It', held against a day. */
 const onDay = (operator: Comparison, day: string): Condition => compare(operator, { kind: 'date', value: day });
 
@@ -267,8 +273,8 @@ export const casePhrases = [
   rule('itcond', 'it|that|they? ~be? in|during|from|between|of? $period:p', ({ p }) => all([onDay('>=', p.from), onDay('<=', p.to)]), 0.1),
   rule('itcond', 'it|that|they? ~be? in|during|from|between? $period:p ~fromTo|and|or $period:q', ({ p, q }) => (p.to < q.from ? all([onDay('>=', p.from), onDay('<=', q.to)]) : null), 0),
   // 'Winter for December to February'
-  rule('case1', '$label:l for|in|from|=|:|is|if|when|during (it|they)? (is|are)? (in|from)? ^$monthName:a ~fromTo|till|until ^$monthName:b', ({ l, a, b }, x: Context): Open[] | null => { const d = onlyDate(x) ?? rowDate(x); return d === null ? null : [{ when: monthsFrom(d, a, b), then: textOf(l), loose: true }]; }, -0.2),
-  rule('case1', '^$monthName:a ~fromTo|till|until ^$monthName:b ~rungVerb $label:l', ({ l, a, b }, x: Context): Open[] | null => { const d = onlyDate(x) ?? rowDate(x); return d === null ? null : [{ when: monthsFrom(d, a, b), then: textOf(l), loose: true }]; }, -0.2),
+  rule('case1', '$label:l for|in|from|=|:|is|if|when|during (it|they)? (is|are)? (in|from)? ^$monthName:a ~fromTo|till|until ^$monthName:b', ({ l, a, b }, x: Context) => inMonths(l, a, b, x), -0.2),
+  rule('case1', '^$monthName:a ~fromTo|till|until ^$monthName:b ~rungVerb $label:l', ({ l, a, b }, x: Context) => inMonths(l, a, b, x), -0.2),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $pct:p of|from the|its|their? $col:b`, ({ p, b }, x: Context) => { const q = quantity(b, x); return q && compare(operator, { kind: 'op', op: '*', left: number(p / 100), right: q }); }, -0.1)),
   rule('itcond', '$num:a or|, $num:b', ({ a, b }) => any([compare('=', a), compare('=', b)]), 0.1),
   rule('itcond', '$num:a and $num:b', ({ a, b }) => (b - a === 1 ? null : any([compare('=', a), compare('=', b)])), 0),

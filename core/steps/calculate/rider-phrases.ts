@@ -3,7 +3,7 @@ import { keyOf, rule, type Rule } from '../../language/chart';
 import { column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
 import { findColumn } from '../../table/table';
 import { percent, quantity } from '../../language/grammar/expressions';
-import { type Act, type Context, nothing, withPlan } from '../../language/acts';
+import { type Act, type Context, nothing, ofLast, withPlan } from '../../language/acts';
 import type { Rounding } from '../../values/number';
 import { convertUnit, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
@@ -16,7 +16,7 @@ const round = (places: number, mode: Rounding = 'nearest'): Act =>
   onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(places > 0 ? inParts(plan.as) : plan.as, places, mode)) : null));
 
 /** What the request before calculated, as a percentage of a column. */
-const shareOf = (name: string, of: Expression): Act => ({ key: `share of ${name}`, apply: (state) => (state.amends ? onLast(`share of ${name}`, (plan) => (textual(plan.as) || plan.replace || isPercent(plan.as) || isRatio(plan.as) ? null : named(plan, percented(op('/', plan.as, of))))).apply(state) : null) });
+const shareOf = (name: string, of: Expression): Act => ofLast(onLast(`share of ${name}`, (plan) => (textual(plan.as) || plan.replace || isPercent(plan.as) || isRatio(plan.as) ? null : named(plan, percented(op('/', plan.as, of))))));
 
 /** 'As a number', of a piece of a text that was just put into a column of its own. */
 const numbered: Act = {

@@ -1,5 +1,5 @@
 import { isNumberColumn, readsAsDate } from '../../formula/check';
-import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { columnOf, findColumn } from '../../table/table';
 import { rowDate } from '../../language/grammar/expressions';
@@ -147,8 +147,8 @@ export const phrases = [
 
 /** What the request before kept, and of that only what has such values in another column. */
 const andAlso = (list: readonly { readonly column: string; readonly text: string }[]): Act => {
-  const [first] = list, act = amend(`and also ${keyOf(list)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && first && list.every((v) => v.column === first.column) && !columnsOf(plan.where).includes(first.column) ? { ...plan, where: all([plan.where, { kind: 'among', of: column(first.column), texts: list.map((v) => v.text) }]) } : null));
-  return { key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) };
+  const [first] = list;
+  return ofLast(amend(`and also ${keyOf(list)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && first && list.every((v) => v.column === first.column) && !columnsOf(plan.where).includes(first.column) ? { ...plan, where: all([plan.where, { kind: 'among', of: column(first.column), texts: list.map((v) => v.text) }]) } : null)));
 };
 
 /** More values that are kept, or set aside, with those said before. */

@@ -1,7 +1,7 @@
 import { isDate, isQuantity } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
-import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
+import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { rowDate } from '../../language/grammar/expressions';
 import type { SortKey } from '../order';
@@ -32,10 +32,8 @@ const sortBy = (by: readonly SortKey[]): Act => ({
 const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'ask' ? null : act.apply(state)) });
 
 /** What the request before put in order by one column, from high to low or the other way. */
-const turnedDown = (down: boolean): Act => {
-  const act = amend(`sort down ${down}`, (plan) => (plan.step === 'sort' && plan.by.length === 1 && !plan.by[0]!.order ? { ...plan, by: [{ ...plan.by[0]!, down }] } : null));
-  return { key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) };
-};
+const turnedDown = (down: boolean): Act =>
+  ofLast(amend(`sort down ${down}`, (plan) => (plan.step === 'sort' && plan.by.length === 1 && !plan.by[0]!.order ? { ...plan, by: [{ ...plan.by[0]!, down }] } : null)));
 
 /** Only after something was done; after a sort it goes on with that. */
 const onlyAfter = (act: Act): Act => ({ key: `after ${act.key}`, apply: (state) => { const before = state.plans.at(-1) ?? state.last; return before !== null && before.step !== 'sort' ? act.apply(state) : null; } });

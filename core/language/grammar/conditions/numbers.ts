@@ -1,4 +1,4 @@
-import { all, any, column, type Expression, not, number, rowsCounted } from '../../../formula/expression';
+import { all, any, column, type Comparison, type Condition, type Expression, not, number, rowsCounted } from '../../../formula/expression';
 import { columnOf } from '../../../table/table';
 import { readsAsNumber } from '../../../formula/check';
 import { isDate } from '../../../table/column';
@@ -68,6 +68,18 @@ function holdsUnit(unit: string, x: Context): string | null {
 }
 
 /** Numbers compared: with numbers, averages, columns and sizes in units. */
+/** What came in, held against what was spent for it. */
+function takings(operator: Comparison, x: Context): Condition | null {
+  const [came, spent] = [takingsColumn(x), spentColumn(x)];
+  return came === null || spent === null || came === spent ? null : compare(operator, column(came), column(spent));
+}
+
+/** What was spent, held against a limit that was set for it. */
+function againstLimit(operator: Comparison, limit: string, x: Context): Condition | null {
+  const spent = spentOf(limit, x);
+  return spent === null ? null : compare(operator, column(spent), column(limit));
+}
+
 /** The only column of what was spent, used or counted against a limit: ‹Cost› of ‹Budget›. */
 function spentOf(limit: string, x: Context): string | null {
   if (!/^(?:budget|allowance|quota|limit|ceiling|cap|estimate)$/i.test(limit) || !numeric(limit, x)) return null;
@@ -109,14 +121,14 @@ export const numberRules: readonly Rule[] = [
   ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
   // 'Shows that lost money'
-  rule('cond', 'lost|lose|loses|losing|cost us? money|cash', (_s, x: Context) => { const [a, b] = [takingsColumn(x), spentColumn(x)]; return a === null || b === null || a === b ? null : compare('<', column(a), column(b)); }, -0.2),
-  rule('cond', 'made|make|makes|at|with|running a loss', (_s, x: Context) => { const [a, b] = [takingsColumn(x), spentColumn(x)]; return a === null || b === null || a === b ? null : compare('<', column(a), column(b)); }, -0.2),
-  rule('cond', 'made|make|makes|earned|earn us? (a profit|profit|money)', (_s, x: Context) => { const [a, b] = [takingsColumn(x), spentColumn(x)]; return a === null || b === null || a === b ? null : compare('>', column(a), column(b)); }, 0),
+  rule('cond', 'lost|lose|loses|losing|cost us? money|cash', (_s, x: Context) => takings('<', x), -0.2),
+  rule('cond', 'made|make|makes|at|with|running a loss', (_s, x: Context) => takings('<', x), -0.2),
+  rule('cond', 'made|make|makes|earned|earn us? (a profit|profit|money)', (_s, x: Context) => takings('>', x), 0),
   // 'Over budget': what it was to stay within
   ...([['over|above|exceeding|beyond', '>'], ['under|below', '<'], ['within|inside', '<=']] as const).flatMap(([words, op]) => [
-    rule('cond', `~be|went|go|goes|gone|came|come? ${words} the|their|its? ^$col:b`, ({ b }, x: Context) => { const spent = spentOf(b, x); return spent === null ? null : compare(op, column(spent), column(b)); }, 0.1),
+    rule('cond', `~be|went|go|goes|gone|came|come? ${words} the|their|its? ^$col:b`, ({ b }, x: Context) => againstLimit(op, b, x), 0.1),
   ]).flat(),
-  rule('cond', "~not over|above|exceeding the|their|its? ^$col:b", ({ b }, x: Context) => { const spent = spentOf(b, x); return spent === null ? null : compare('<=', column(spent), column(b)); }, 0.1),
+  rule('cond', "~not over|above|exceeding the|their|its? ^$col:b", ({ b }, x: Context) => againstLimit('<=', b, x), 0.1),
   // 'Orders over 50': the one amount of money that such a row is about
   ...SIZES.map(([words, op]) => rule('rset', `orders|order|returns|refunds|claims|sales|invoices|bills|payments|bookings|purchases|donations|transactions|receipts|expenses ${words} $num:n`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.3)).flat(),
   ...([['above', '>'], ['below', '<']] as const).map(([word, op]) => rule('cond', `~withA|with|having|of? an? ${word} ~average amount|value|total|sum|price`, (_s, x: Context) => { const c = moneyColumn(x); return c && compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }); }, 0.3)).flat(),

@@ -1,8 +1,8 @@
-import { readsAsDate, readsAsNumber } from '../../../formula/check';
+import { readsAsNumber } from '../../../formula/check';
 import { isDate } from '../../../table/column';
 import { unitName } from '../../../values/units';
 import { type Context } from '../../acts';
-import { dateColumns, rowDate, soldFor, startColumn, takingsColumn } from '../expressions';
+import { bornColumn, dateColumns, rowDate, soldFor, startColumn, takingsColumn } from '../expressions';
 import { type Token } from '../../words';
 import { Put } from './put';
 
@@ -71,8 +71,8 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
     const recent = t.lower === 'most' && tokens[i + 1]?.lower === 'recent';
     const age = recent ? AGES[1] : AGES.find(([w]) => w === t.lower);
     // The youngest are those born last, whatever other dates there are.
-    const births = age && /^(?:old|young)est$/.test(t.lower) && only('age') === null ? head.columns.filter((c) => /\b(?:born|birth|birthday|birthdate|dob)\b/i.test(c.name) && readsAsDate(head, c.name)).map((c) => c.name) : [];
-    if (births.length === 1) { put('adj', i, i + 1, { column: births[0]!, down: age![1] }, 0); return; }
+    const born = age && /^(?:old|young)est$/.test(t.lower) && only('age') === null ? bornColumn(x) : null;
+    if (age && born) { put('adj', i, i + 1, { column: born, down: age[1] }, 0); return; }
     const several = age && rowDate(x) === null ? dateColumns(x) : [];
     if (age && several.length > 1 && several.length <= 4) several.forEach((c) => put('adj', i, i + (recent ? 2 : 1), { column: c, down: age[1] }, 0.35));
     const began = age && (t.lower === 'oldest' || t.lower === 'youngest') && only('age') === null ? startColumn(x) ?? rowDate(x) : age ? rowDate(x) : null;

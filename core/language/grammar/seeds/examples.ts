@@ -2,6 +2,7 @@ import { type Context } from '../../acts';
 import { type ValueMention } from '../../mentions';
 import { CLASSES } from '../../lexicon/classes';
 import { type Token } from '../../words';
+import { bareText } from '../../../match/likeness';
 import { Put } from './put';
 
 /** A quoted text in which names of columns stand, for what they hold: "name (district)". */
@@ -51,13 +52,10 @@ function turnedTo(said: string, head: Context['head']): string | null {
   return found.length === 1 ? found[0]! : null;
 }
 
-/** Only the letters and digits of a text. */
-const bare = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
-
 /** The value that a text is without its marks and spaces ('B2401' of 'B-2401'), where one column of texts holds such. */
 function strippedOf(said: string, head: Context['head']): string | null {
   if (!/\d/.test(said) || !/\p{L}/u.test(said)) return null;
-  const found = head.columns.flatMap((c) => { const held = c.type === 'text' ? head.glances?.get(c.name)?.values?.find(([v]) => v.trim() !== said && bare(v) === bare(said)) : undefined; return held ? [held[0]] : []; });
+  const found = head.columns.flatMap((c) => { const held = c.type === 'text' ? head.glances?.get(c.name)?.values?.find(([v]) => v.trim() !== said && bareText(v) === bareText(said)) : undefined; return held ? [held[0]] : []; });
   return found.length === 1 ? found[0]! : null;
 }
 

@@ -103,7 +103,9 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
       // 'A column Against village': a name that goes on with a column's is not cut before it.
       const goesOn = first.capital && first.from > 0 && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1) ? 0.6 : 0;
-      const price = (led ? Math.min(cost, 0.05) : cost + torn + goesOn + halved) + (exact.has(`${from}-${to}`) ? 0.5 : 0);
+      // 'Ratio amount due': no name ends inside the full name of a column.
+      const cut = columns.some((c) => c.from > from && c.from < to && c.to > to && c.cost < 0.02) ? 1.2 : 0;
+      const price = (led ? Math.min(cost, 0.05) : cost + torn + goesOn + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0);
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       // 'No.': a short form ends in a point, where the sentence goes on.
