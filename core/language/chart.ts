@@ -36,7 +36,7 @@ interface Element {
 const literalWords = new Map<string, string[]>();
 
 /**
- * Rules from a pattern. `~class` is a class of phrases, `$cat` or `$cat:label` a mention or another rule's result,
+ * Rules from a pattern. `~class` is a class of phrases, `$cat` or `$cat:label` a mention or another rule's result (`$word` alone any word, whatever it says),
  * `a|b` one of these, `^` what must follow at once, `?` makes the piece before it optional, `(…)?` a group. Optional groups, and what is
  * optional before anything that must be said, are spelled out into rules of their own.
  */
@@ -94,7 +94,8 @@ function elementOf(given: string): Element {
   const piece = tight ? given.slice(1) : given;
   if (piece.startsWith('$')) {
     const [cat, label] = piece.slice(1).split(':');
-    return { cat: cat!, label: label ?? cat!, tight };
+    // A word that nobody asks for again is not read: it must be no word that says which rows.
+    return { cat: cat === 'word' && label === undefined ? 'anyWord' : cat!, label: label ?? cat!, tight };
   }
   if (piece.startsWith('~')) {
     if (!(piece.slice(1) in CLASSES)) throw new Error(`No class ${piece}`);

@@ -1,7 +1,7 @@
 import { keptForHead } from './kept';
 import { sampleOf } from './grammar/samples';
 import type { CheckedHead } from '../formula/check';
-import type { Expression } from '../formula/expression';
+import type { Case, Expression } from '../formula/expression';
 import { asPercentage } from '../steps/calculate/amending';
 import { bareText } from '../match/likeness';
 import { typingDistance } from '../match/typing';
@@ -10,6 +10,7 @@ import { folded } from '../values/fold';
 import { readMeasure, unitName, unitSort } from '../values/units';
 import type { ColumnMention } from './mentions';
 import { nameOf } from './naming';
+import { keyOf } from './chart';
 import { rewrite } from './rewrite';
 import { stem, type Token } from './words';
 
@@ -115,5 +116,15 @@ function asked100(plans: readonly Plan[], words: readonly Token[], columns: read
   return changed.length === 1 && plans.filter((p) => p.step === 'calculate').length === 1 ? made : plans;
 }
 
+/** Does a case only say that what another table does not have is blank? */
+const blankAnyway = ({ when, then }: Case, otherwise: Expression): boolean =>
+  then.kind === 'blank' && otherwise.kind === 'lookup' && (when.kind === 'empty' ? keyOf(when.of) === keyOf(otherwise.of) : when.kind === 'not' && when.of.kind === 'listed' && when.of.table === otherwise.table && keyOf(when.of.of) === keyOf(otherwise.of));
+
+/** What another table does not have is blank without being said to be. */
+const saidOnce = (plans: readonly Plan[]): readonly Plan[] => {
+  const made = plans.map((p): Plan => { if (p.step !== 'calculate' || p.as.kind !== 'choose') return p; const { cases, otherwise } = p.as; return cases.every((c) => blankAnyway(c, otherwise)) ? { ...p, as: otherwise } : p; });
+  return made.some((p, i) => p !== plans[i]) ? made : plans;
+};
+
 /** The plans of a reading as the whole request has them. */
-export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(plans, words, columns, head), words), head), words, head), words, head);
+export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head);

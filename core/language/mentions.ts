@@ -96,6 +96,9 @@ function spelledOut(name: readonly NameWord[]): readonly NameWord[] | null {
 const ROW_NOUNS = 'row record line entry one item everything anything those thing all case that which who whoever someone everybody everyone person'.split(' ').map(stem);
 const NOT_NOUNS = new Set(['no', 'id', 'number', 'nr', 'code', 'ref', 'date', 'name', 'key'].map(stem));
 
+/** Words of any text: no cell is looked for by them. */
+const OF_ANY_TEXT = new Set('each every all any some only same other others than with without from until before after over under and the not for when where while more most less least per'.split(' '));
+
 /** Most values over all columns that are indexed. */
 const MOST_INDEXED = 20_000;
 
@@ -132,7 +135,7 @@ function collect(head: CheckedHead): Vocabulary {
     for (const { text, key, words } of cut) {
       if (left-- <= 0) break;
       if (text.length > 60 || !/\p{L}/u.test(text)) continue;
-      if (column.type === 'text' && words.length > 1) for (const w of words) for (const form of new Set([w, stem(w)])) if (w.length > 2) (inside.get(form) ?? inside.set(form, new Set()).get(form)!).add(column.name);
+      if (column.type === 'text' && words.length > 1) for (const w of words) for (const form of new Set([w, stem(w)])) if (w.length > 2 && !OF_ANY_TEXT.has(w)) (inside.get(form) ?? inside.set(form, new Set()).get(form)!).add(column.name);
       // 'Benno Foods' of 'Benno Foods GmbH'
       const short = /^(.+\p{L}.*?)[\s,]+(?:ltd|limited|llc|inc|plc|gmbh|ag|bv|b\.v|nv|n\.v|sa|s\.a|oy|ab|kft|sro|pty)\.?$/u.exec(key)?.[1];
       if (short && short.includes(' ')) (values.get(short) ?? values.set(short, []).get(short)!).push({ column: column.name, text, loose: false });
@@ -418,7 +421,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
 /** 'Pallets times 12': no times of pallets, but so many of them. */
 function multiplies(tokens: readonly Token[], at: number, names: readonly (readonly { readonly stem: string }[])[]): boolean {
   const next = tokens[at + 1];
-  return tokens[at]!.lower === 'times' && next !== undefined && (next.kind === 'number' || /^(?:the|its|their|our)$/.test(next.lower) || names.some((n) => n[0]?.stem === next.stem));
+  return tokens[at]!.lower === 'times' && next !== undefined && (next.kind === 'number' || /^(?:the|its|their|our)$/.test(next.lower) || names.some((n) => n.some((w) => w.stem === next.stem)));
 }
 
 /** Every span of a request that is a value standing in some column; typing mistakes in longer words are forgiven where `slips` says so. */

@@ -189,6 +189,8 @@ const mayMeanLast = (plans: readonly Plan[], last: Plan): boolean =>
   plans.length === 1 &&
   (plans[0]!.step === 'move'
     ? last.step === 'sort'
+    : plans[0]!.step === 'sort'
+    ? last.step === 'calculate'
     : plans[0]!.step === 'rename'
     ? last.step === 'split' || last.step === 'calculate'
     : (plans[0]!.step === 'take' || plans[0]!.step === 'filter') && (last.step === 'distinct' || last.step === 'standardise' || last.step === 'mask'));
@@ -265,6 +267,8 @@ const ORDERS = new Set('rid drop sort split rank count mark cut fill check take 
 const ASKING = new Set('should must need want drop remove delete keep only blank zero count except without like call add new column round replace split sort rename move fill turn make put please could would can leave instead decimal percent otherwise else means mean'.split(' ').map(stem));
 /** What makes a question one of its own. */
 const COMPARES = /^(?:missing|absent|without|lacking|different|differs?|not|no|same|more|less|fewer|than|equals?|above|below|over|under)$/;
+/** Words between what is calculated with. */
+const CALCULATES = /^(?:minus|less|plus|times|divided|multiplied|[-+*/×÷])$/;
 const ASSERTS = new Set(['be', 'have', 'hold', 'contain', 'come', 'look', 'do', 'whisper', 'doe']);
 
 /**
@@ -287,6 +291,8 @@ function backgrounds(words: readonly Token[], columns: readonly ColumnMention[])
     if (plain && !asks && names.size === 1) out.push({ cat: 'clause', from, to, value: describe([...names], clause.map((w) => w.stem).filter((w) => describing.has(w))), cost: WEIGHTS.background });
     // A question that the sentences after it answer: 'what does each holder still owe?'
     if (plain && !asks && words[to]!.lower === '?') out.push({ cat: 'aside', from, to: to + 1, value: nothing, cost: WEIGHTS.background });
+    // 'What remains after parts and labour? Invoice minus parts ...': the calculation behind it is what is asked.
+    else if (words[to]!.lower === '?' && /^(?:what|how)$/.test(clause[0]!.lower) && to - from <= 10 && words.slice(to + 2, to + 9).some((w) => CALCULATES.test(w.lower))) out.push({ cat: 'aside', from, to: to + 1, value: nothing, cost: WEIGHTS.background + 0.3 });
   }
   return [...out, ...descriptions(words, columns)];
 }

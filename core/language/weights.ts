@@ -18,6 +18,8 @@ export const WEIGHTS = {
   backgroundOfSome: 0.15,
   /** A remark that holds what stands in the cells. */
   swallowed: 0.6,
+  /** A word of no account in a rule, where just that stands in the cells. */
+  passedValue: 1.1,
   /** How much dearer a reading that goes on with the last question may be than one that begins anew. */
   goingOn: 0.8,
   /** Words and marks passed over inside a rule: a filler, one that stands as a name might, a light word, a comma, a full stop, another mark. */

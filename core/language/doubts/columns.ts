@@ -1,3 +1,4 @@
+import type { Plan } from '../../steps/registry';
 import { MONTHS } from '../../values/date';
 import { unitName } from '../../values/units';
 import { keyOf } from '../chart';
@@ -5,6 +6,12 @@ import { usesTable, type Doubt } from './doubt';
 
 /** How letters are written, which is no name. */
 const STYLE = /^(?:with |in )?(?:all )?(?:capitals?|capital letters|lower ?case|upper ?case|title ?case|small letters|letters)$/i;
+
+/** Does a plan give a column that name? */
+const calls = (plans: readonly Plan[], name: string): boolean => {
+  const text = keyOf(plans).toLowerCase(), own = JSON.stringify(name.toLowerCase());
+  return text.includes(`"name":${own}`) || text.includes(`"to":${own}`) || new RegExp(`"into":\\[[^\\]]*${own.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`).test(text);
+};
 
 /** About columns: their names, copies of them, and which of them go. */
 export const columnDoubts: readonly Doubt[] = [
@@ -33,6 +40,8 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 4, holds: (plans, { should }) => should && plans.some((p) => p.step === 'replace' && p.with === '' && p.find.kind === 'texts' && p.find.place === 'whole' && p.find.texts.length > 1) },
   // 'Joined as "Fern, Ada (North)"' shows what comes out, and is no separator.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'join' && /\p{L}{2}.*[^\p{L}].*\p{L}{2}/u.test(p.as.separator)), asks: 'Is this what is to stand between them?' },
+  // '... in a column Day' is to be called so.
+  { price: 2, holds: (plans, { columnCalled }) => columnCalled !== null && plans.length > 0 && !calls(plans, columnCalled), asks: 'Is this the name of the column?' },
   // 'As a number' is no text in brackets.
   { price: 1, holds: (plans, { asNumber }) => asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && (p.as.kind === 'inside' || p.as.kind === 'slot')) },
   // 'A if passed and no parts used, B ...' are cases of one column.

@@ -16,6 +16,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
+  // 'The number of breakdowns for each lift' is more than one number.
+  { price: 2, holds: (plans, { ofEach }) => ofEach && plans.length > 0 && plans.every((p) => (p.step === 'ask' ? p.figures.length > 0 && p.by.length === 0 : p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') && !keyOf(p).includes('"by":["')), asks: 'This gives one figure, and each is spoken of. Is it meant so?' },
   // 'How many minutes over plan' counts no rows.
   { price: 2.5, holds: (plans, { manyOf }) => manyOf && plans.length > 0 && plans.every((p) => p.step === 'ask' && p.by.length === 0 && p.figures.length > 0 && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')) },
   { price: 2.5, holds: (plans, { manyOf }) => manyOf && plans.length === 1 && plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '/' && p.as.left.kind === 'column' && p.as.right.kind === 'column') },

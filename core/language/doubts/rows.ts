@@ -1,5 +1,6 @@
 import { isMentioning } from '../finish';
 import { unitInName } from '../../formula/dimensions';
+import { UNIT_PRICE } from '../grammar/expressions';
 import { convertUnit, unitSort } from '../../values/units';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
@@ -106,6 +107,12 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { comparesSizes, newColumn }) => comparesSizes && !newColumn && plans.every((p) => p.step === 'calculate' && !p.replace && compared(p).length === 0 && p.as.kind === 'lookup' && p.as.fn === 'only'), asks: 'Nothing is compared here. Is it meant so?' },
   // 'How many holes hit water' holds no number of all rows against a column.
   { price: 3, holds: (plans) => plans.some((p) => (p.step === 'filter' || p.step === 'ask') && compared(p).some((c) => isTotalOnly(c.left) && (c.right.kind === 'column' || isTotalOnly(c.right)))), asks: 'This compares a figure over all rows. Is it meant so?' },
+  // 'Mid for 50-200' subtracts nothing.
+  { price: 4, holds: (plans) => compared(plans).some((c) => c.left.kind === 'op' && columnsOf(c.left).length === 0), asks: 'This compares numbers that are always the same. Is it meant so?' },
+  // 'More than 60 altogether' is not the price of one.
+  { price: 2, holds: (plans, { altogether }) => altogether && plans.some((p) => comparisons(p).some(([name]) => UNIT_PRICE.test(name))), asks: 'The price of one piece is compared here. Is it meant so?' },
+  // 'Where dogs are not allowed' is one of the two, not whatever differs.
+  { price: 1.5, holds: (plans) => compared(plans).some((c) => c.op === '<>' && [c.left, c.right].some((e) => e.kind === 'lookup' && /\b(?:allowed|permitted|possible|accepted|available)\b/i.test(e.value))), asks: 'This keeps all that differs. Is it meant so?' },
   { price: 3, holds: (plans) => comparesItself(plans), asks: 'This compares a column with itself. Is it meant so?' },
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'filter' && p.where.kind === 'compare' && p.where.left.kind === 'column' && p.where.right.kind === 'op' && columnsOf(p.where.right).join() === p.where.left.name), asks: 'This compares a column with itself. Is it meant so?' },
   // 'No, just vans': what is put right is not what is to be left out.

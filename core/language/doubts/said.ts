@@ -151,6 +151,16 @@ export interface Said {
   readonly lists: (column: string) => boolean;
   /** It says that only some are to be seen or kept. */
   readonly only: boolean;
+  /** It says how something looks. */
+  readonly like: boolean;
+  /** Is it the column that tells the rows apart? */
+  readonly tellsRows: (column: string) => boolean;
+  /** It asks for something of each. */
+  readonly ofEach: boolean;
+  /** It speaks of a figure in all. */
+  readonly altogether: boolean;
+  /** The name behind 'in a column'. */
+  readonly columnCalled: string | null;
   /** It asks for an order. */
   readonly sorts: boolean;
   /** It gives 'unknown' as what is to be written. */
@@ -175,6 +185,11 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     numbers: (column) => isNumberColumn(head, column),
     never: (column, to) => { const glance = head.glances?.get(column); if (to === 'date' && /^(?:decimal|whole)$/.test(findColumn(head.columns, column)?.type ?? '')) return !(glance?.values?.map(([v]) => v) ?? []).some((v) => /^(?:\d{8}|\d{5})$/.test(v)); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
     zeros: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
+    like: words.some((w, i) => w.lower === 'like' && (words[i + 1]?.capital || words[i + 1]?.kind === 'quoted')),
+    tellsRows: (column) => { const g = head.glances?.get(column); return column === head.columns[0]?.name && !!g?.values && g.rows > 3 && g.blanks === 0 && g.values.length === g.rows; },
+    ofEach: words.some((w, i) => /^(?:each|every)$/.test(w.lower) && /^(?:for|of|in|per|from)$/.test(words[i - 1]?.lower ?? '')),
+    altogether: says(/^(?:altogether|overall)$/),
+    columnCalled: words.find((w, i) => i > 1 && w.kind === 'word' && w.capital && words[i - 1]!.lower === 'column' && /^(?:a|new)$/.test(words[i - 2]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark'))?.text ?? null,
     orders: (column) => column.toLowerCase() !== words[0]!.lower && stem(column.toLowerCase()) === words[0]!.stem && !/(?:ed|ing)$/.test(words[0]!.lower),
     columns: head.columns.map((c) => c.name),
     drops: says(/^(?:drop|remove|delete|lose|rid|without|away|need|throw|leave|except|bin|discard|erase|hide|omit|skip|kill|redundant|cut|strip|off|useless|unneeded|eliminate|scrap|ditch|dump|exclude|clear|gone)|^go$/),
@@ -198,7 +213,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     asNumber: words.some((w, i) => (w.lower === 'as' || (w.lower === 'be' && /^(?:should|must)$/.test(words[i - 1]?.lower ?? ''))) && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
     should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))),
     byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower),
-    comparesSizes: says(/^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/),
+    comparesSizes: words.some((w, i) => /^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/.test(w.lower) && !(w.lower === 'over' && /^(?:bring|carry|take|get|pull|copy|move|brought|run|go)$/.test(words[i - 1]?.lower ?? ''))),
     thoseWho: words.some((w, i) => w.lower === 'who' && /^(?:those|people|persons|everyone|everybody|anyone|anybody|ones|all|members|customers|somebody|someone)$/.test(words[i - 1]?.lower ?? '')),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,

@@ -43,6 +43,10 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Like Paid, Open, Rejected' shows how they are written, and not which there are.
+  { price: 1, holds: (plans, { like }) => like && plans.some((p) => p.step === 'spell'), asks: 'Are these all the spellings there may be?' },
+  // What tells the rows makes no groups of them.
+  { price: 2.5, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'calculate' && nodesIn(p.as, (n): n is Extract<Expression, { kind: 'over' }> => 'kind' in n && n.kind === 'over').some((e) => e.by.length === 1 && tellsRows(e.by[0]!))) },
   // 'With a test over 90' divides nothing.
   { price: 1.5, holds: (plans, { overNumber }) => overNumber.length > 0 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'op' && p.as.op === '/' && p.as.right.kind === 'number' && overNumber.includes(p.as.right.value)), asks: 'This divides by that number. Is it meant so?' },
   // 'Average price per guest' of ‹Price pp› is that price.

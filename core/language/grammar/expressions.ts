@@ -85,6 +85,25 @@ export const expressionRules = [
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
   ...PHRASAL.map(([words, called]) => rule('col', words, (_s, x: Context) => { const found = x.head.columns.filter((c) => called.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.3)).flat(),
+  // 'Tax, which is 20% of what was claimed'
+  rule('col', 'what|whatever|everything we|they|he|she|it? ~be|~have? been? claimed|charged|billed|asked|spent|earned|invoiced', (_s, x: Context) => takingsColumn(x), 0.3),
+  // 'Euros per kilometre', 'what did a km cost': of what a row comes to
+  rule('ex1', 'euros|euro|pounds|dollars|money|cost|price ~per $ex0:b', ({ b }, x: Context) => { const m = x.head.columns.some((c) => /\b(?:price|cost|rate|fee)s?\b/i.test(c.name)) ? null : takingsColumn(x), e = m === null ? null : quantity(m, x); return e && b.kind === 'column' && b.name !== m ? op('/', e, b) : null; }, 0.3),
+  rule('ex1', 'how much|what do|does|did ~each|a|one|the $col:b cost|costs|come|bring|earn|yield to|in|us?', ({ b }, x: Context) => { const m = takingsColumn(x), [e, q] = [m === null ? null : quantity(m, x), quantity(b, x)]; return e && q && b !== m ? op('/', e, q) : null; }, 0.1),
+  // 'Raised by a fifth', 'with ten percent off', 'ten per cent less'
+  ...([['raised|increased|grown|marked up? by', '+'], ['reduced|lowered|cut|decreased|discounted|marked down? by', '-']] as const).map(([words, sign]) => rule('ex2', `$ex1:a ${words} $pct:p`, ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op(sign, number(1), op('/', number(p), number(100))))), 0)).flat(),
+  rule('ex2', '$ex1:a with|less|at|taking|: an? $pct:p off|less|discount|lower|cheaper|reduction', ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op('-', number(1), op('/', number(p), number(100))))), 0),
+  rule('ex2', '$ex1:a with|: an? $pct:p more|extra|higher|added', ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op('+', number(1), op('/', number(p), number(100))))), 0),
+  // 'How many days was each trip', 'days until it was collected'
+  rule('stay', 'how many|much $spanUnit:u ~be ~each|the|a $rows|$noun|$guess|$word', ({ u }, x: Context) => rowSpan(u, x), 0.1),
+  rule('ex1', '$spanUnit:u until|till|before|to the|it|they|he|she|our|a? $rows|$noun|$guess|$col? ~be|~have|got|get? been? ^$col:b it|them?', ({ u, b }, x: Context) => { const ends = u === 'minutes' ? null : endsOf(x); return ends && ends[1] === b ? span(u, ends[0], b, x) : null; }, 0.2),
+  rule('ex1', '$spanUnit:u ~did it? ~took until|till|before|to the|it|they|he|she|our|a? $rows|$noun|$guess|$col? ~be|~have|got|get? been? ^$col:b it|them?', ({ u, b }, x: Context) => { const ends = u === 'minutes' ? null : endsOf(x); return ends && ends[1] === b ? span(u, ends[0], b, x) : null; }, 0.1),
+  // Of what begins and ends, the one or the other
+  rule('col', 'start|starts|started|starting|begin|begins|began|beginning', (_s, x: Context) => endsOf(x)?.[0] ?? null, 0.3),
+  rule('col', 'leaving|depart|departs|departed|departing|departure|departures', (_s, x: Context) => endCalled(/\b(?:left|leav\w*|depart\w*|out|away|gone)\b/i, x), 0.3),
+  rule('col', 'end|ends|ended|ending|finish|finished|finishing', (_s, x: Context) => endsOf(x)?.[1] ?? null, 0.3),
+  rule('col', 'return|returning', (_s, x: Context) => endCalled(/\b(?:back|return\w*|in)\b/i, x), 0.3),
+  rule('col', 'coming|comes|came|come back|home', (_s, x: Context) => endCalled(/\b(?:back|return\w*|home)\b/i, x), 0.3),
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'revenue|turnover|income|earnings|sales|money|=takings|=proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : takingsColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
@@ -608,6 +627,9 @@ export function endsOf(x: Context): readonly [string, string] | null {
   return of(times.length >= 2 ? times : dateColumns(x));
 }
 
+/** The one of what begins and what ends a row that is called so. */
+const endCalled = (called: RegExp, x: Context): string | null => { const found = (endsOf(x) ?? []).filter((n) => called.test(n)); return found.length === 1 ? found[0]! : null; };
+
 /** The date that ends a row, where it is told from what begins it. */
 export const endingColumn = (x: Context): string | null => endsOf(x)?.[1] ?? null;
 
@@ -620,12 +642,17 @@ export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends
 
 /** Names of days on which something was to be done. */
 export const DUE = /\b(?:due|deadline|promised|planned|expected|agreed|scheduled|target|wanted|needed|required)\b/i;
-const DONE = /\b(?:finish(?:ed)?|deliver(?:ed|y)|completed?|completion|closed|returned|arriv(?:ed|al)|actual|received|done|shipped|sent|settled|fixed|repaired|ready|collected|handed|paid)\b/i;
+const DONE = /\b(?:pick(?:ed)? ?up|finish(?:ed)?|deliver(?:ed|y)|completed?|completion|closed|returned|arriv(?:ed|al)|actual|received|done|shipped|sent|settled|fixed|repaired|ready|collected|handed|paid)\b/i;
 
 /** The day on which something was due, and the only one that can say when it was done; null where that is not clear. */
 export function deadlineOf(x: Context): { readonly due: string; readonly done: string } | null {
   const dates = dateColumns(x);
-  const due = dates.filter((n) => DUE.test(n)), called = dates.filter((n) => DONE.test(n) && !DUE.test(n));
+  // Where something is dropped or delivered later, it is not done when it is picked up.
+  const later = dates.some((n) => /\b(?:dropped|delivered|delivery|arriv\w*)\b/i.test(n));
+  const due = dates.filter((n) => DUE.test(n)), called = dates.filter((n) => DONE.test(n) && !DUE.test(n) && !(later && /\bpick/i.test(n)));
+  // What was picked up and paid on other days was done when it was picked up.
+  const settled = /\b(?:paid|settled|invoiced|billed)\b/i;
+  if (called.length > 1 && called.some((n) => !settled.test(n))) called.splice(0, called.length, ...called.filter((n) => !settled.test(n)));
   const last = called.length === 0 ? endsOf(x)?.[1] : undefined;
   const done = last !== undefined && !DUE.test(last) && dates.includes(last) ? [last] : called;
   return due.length === 1 && done.length === 1 ? { due: due[0]!, done: done[0]! } : null;
@@ -796,10 +823,13 @@ export function moneyColumn(x: Context): string | null {
 export function takingsColumn(x: Context): string | null {
   const money = moneyColumn(x);
   if (money !== null) return money;
-  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund)\b|\//i.test(c.name));
+  // 'Gross kg' is no money.
+  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && unitSort(unitInName(c.name) ?? '') === null && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund)\b|\//i.test(c.name));
   for (const called of [/\b(?:amount|total|revenue|takings|income|sum|due|sales|turnover)\b|\bpaid\b(?! by)|\bsold for\b/i, /\b(?:charge[ds]?|bill(?:ed)?|invoiced?|prices?|fees?|fares?|spent|donations?|payments?|gross|quoted?|quotes?|rent)\b/i]) {
     const found = numbers.filter((c) => called.test(c.name));
-    if (found.length > 0) return found.length === 1 ? found[0]!.name : null;
+    // What was paid of a total is not what the row came to.
+    const whole = found.length > 1 ? found.filter((c) => /^(?:grand |order |invoice )?total$/i.test(c.name)) : found;
+    if (found.length > 0) return whole.length === 1 ? whole[0]!.name : null;
   }
   return null;
 }

@@ -90,6 +90,9 @@ function stillOpen(x: Context): Expression | null {
 const LAST = [['last|latest|newest', 'highest'], ['most recent', 'highest'], ['first|earliest|oldest', 'lowest']] as const;
 const ROW = '~each|the|a|an|it|they|this? $rows|$noun|$col|$guess?';
 
+/** One of those that this table tells of. */
+const SOMEBODY = 'each|every|the|a|an|one|everybody|everyone|they|it|it of|one? them|one|person|member|people|staff|$rows|$noun|$col|$guess? member|person?';
+
 export const manyRules = [
   rule('many', '$theTable:t', ({ t }, x: Context) => (manyTie(x, t) ? t : null), 0.05),
   rule('deeds', '$deed:t', ({ t }) => t, 0),
@@ -106,7 +109,15 @@ export const manyRules = [
   rule('tally', `how often ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   rule('tally', `~countWord of? times ~did|~be|~have? ${ROW} ~be|~have|got? been? ^$deeds:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   rule('tally', 'how many ^$many:t ~did|~be|~have|ran|run|went|go|came|come|happened|belong|belongs|refer|are there? on|for|of|with|from|in|by|to? the? ~each $rows|$noun|$col|$guess', ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', `how often ~did|~be|~have? ${SOMEBODY} ~did|~be|~have|$word? up? in|on|among? ^$many:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0.1),
+  rule('tally', `~countWord of? the? ^$many:t $word|$tcol|$noun? ${SOMEBODY} made|make|has|have|had|placed|sent|booked|caused|got`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', `~countWord of? the? ^$many:t of|for|from|by ${SOMEBODY}`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
+  rule('tally', `~countWord of? $word|$tcol|$noun ~did|~have|~be? ${SOMEBODY} ~did|~have|~be|made|$word? in|from|according to? ^$many:t`, ({ t }, x: Context) => tallyOf('count', t, null, x), 0),
   // How much
+  rule('tally', `how? much|what ~did|~have|~be? ${SOMEBODY} ~did|~have? $word in|from|on|according to|in? ^$many:t ~inTotal?`, ({ t }, x: Context) => moneyThere(t, x), 0),
+  rule('tally', `~figureTotal $word|$tcol? ~each|of|for|by ${SOMEBODY}? in|from|according to? ^$many:t`, ({ t }, x: Context) => moneyThere(t, x), 0.1),
+  rule('tally', `sum|add|total|count up? $theirWhose? $tcol:c in|from|on|of ^$many:t`, ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
+  rule('theirWhose', "everybody's|everyone's|their|each|every|all one's|$rows|$noun|$guess?", () => true, 0),
   rule('tally', '~figureTotal|~inTotal of? the|all? ^$many:t', ({ t }, x: Context) => moneyThere(t, x), 0.2),
   rule('tally', 'all|every|the ^$theirs:c $word on|for|of|from|in|with|by it|them|each', ({ c }, x: Context) => figureOf('sum', c, x), 0.2),
   rule('tally', '~figureTotal of? the|all? ^$theirs:c $word on|for|of|from|in|with|by the? ~each $rows|$noun|$col|$guess', ({ c }, x: Context) => figureOf('sum', c, x), 0),

@@ -1,7 +1,7 @@
 import type { Context } from '../../language/acts';
 import { quantity } from '../../language/grammar/expressions';
 import { isDoer, stem } from '../../language/words';
-import { personColumn } from '../calculate/person-phrases';
+import { OVERSEES, personColumn } from '../calculate/person-phrases';
 import { repeats } from './question';
 
 /* Who did what rows tell of. */
@@ -15,7 +15,7 @@ export function agentColumn(verb: string, x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
-export const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk|tech|technician)s?$/i;
+export const DOES = /(?:er|or|ist|ant|ian|sweep|mechanic|host|staff|crew|guide|nurse|coach|cook|pilot|clerk|tech|technician|employee|colleague|rep|staff member|volunteer)s?$/i;
 
 /** Words that end so and are nobody. */
 const NO_DOER = /(?:number|order|letter|quarter|paper|water|meter|weather|offer|floor|door|colour|color)s?$/i;
@@ -23,7 +23,7 @@ const SERVED = /\b(?:customer|buyer|owner|payer|user|member|supplier|holder)s?$/
 
 /** The column of who did what rows tell of, where only one may be that. */
 export function whoColumn(x: Context): string | null {
-  const doers = x.head.columns.filter((c) => c.type === 'text' && DOES.test(c.name) && !NO_DOER.test(c.name) && quantity(c.name, x) === null).map((c) => c.name);
+  const doers = x.head.columns.filter((c) => c.type === 'text' && DOES.test(c.name) && !NO_DOER.test(c.name) && !OVERSEES.test(c.name) && quantity(c.name, x) === null).map((c) => c.name);
   const busy = doers.filter((name) => repeats(name, x)), own = doers.filter((name) => !SERVED.test(name));
   // Those who are served did nothing themselves, where somebody else may have.
   if (busy.length > 1 || (own.length > 0 && busy.every((name) => SERVED.test(name)))) return null;

@@ -46,8 +46,38 @@ const pricedColumn = (x: Context): string | null => {
   return priced.length === 1 ? priced[0]!.name : null;
 };
 
+/** What the rows of groups come to. */
+const takenBy = (fn: Fn, by: readonly Expression[], x: Context): Question | null => { const name = takingsColumn(x), e = name === null ? null : quantity(name, x); return e && { figures: [over(fn, e)], by: [...by] }; };
+
+/** What some rows come to. */
+const takenWhere = (where: Condition, x: Context): Question | null => { const name = takingsColumn(x), e = name === null || columnsOf(where).includes(name) ? null : quantity(name, x); return e && { figures: [over('sum', e)], by: [], where }; };
+
 /** Questions: figures of all rows, of some, or of each group. */
 export const questionPhrases: readonly Rule[] = [
+  // 'How often does each category occur', 'category counts', 'how are the claims spread over the categories'
+  rule('question', 'how often do|does|did|is|are|was|were ~each? $qby:b occur|appear|come|happen|show|turn|there|used|named|chosen|seen up? (in|here|there)?', ({ b }): Question => ({ figures: [allRows], by: [b] }), 0),
+  rule('question', '$qby:b counts', ({ b }): Question => ({ figures: [allRows], by: [b] }), 0.2),
+  rule('question', '(show|give)? (me|us)? (a|the)? breakdown|split|distribution|spread|overview of the? $rows|$noun|$guess by|per|across|over|among|into the? ~each? $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), -0.1),
+  rule('question', 'how ~be|do|did the? $rows|$noun|$guess spread|distributed|split|divided|divide|distribute|spread out|up? over|across|by|among|between|into the? $qbys:b', ({ b }): Question => ({ figures: [allRows], by: b }), 0),
+  rule('question', 'how often ~be $cond:c', ({ c }): Question => ({ figures: [allRows], by: [], where: c }), 0.05),
+  // 'What do the amounts come to for each state', 'how much is it altogether per state'
+  rule('question', 'what|how much do|does|did the|all? the? $col:m come|comes|add|adds|amount|amounts|sum|sums up? to? ~each $qbys:b ~inTotal?', ({ m, b }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: b }; }, -0.3),
+  rule('question', 'how much|what ~be it|that|this|there ~inTotal? ~each $qbys:b ~inTotal?', ({ b }, x: Context): Question | null => takenBy('sum', b, x), 0.1),
+  // 'How much does a claim cost on average, by category', 'average claim by category'
+  rule('question', 'how much|what do|does|did|is|are|was|were a|an|one|the|each? $rows|$noun|$guess ~each? $qbys:b? cost|costs|come|bring|amount|earn|make|worth to|in? on ~average (,? ~each $qbys:d)?', ({ b, d }, x: Context): Question | null => ((b === undefined) === (d === undefined) ? null : takenBy('mean', b ?? d, x)), 0),
+  rule('question', 'how much|what do|does|did|is|are|was|were a|an|one|the|each? $rows|$noun|$guess cost|costs|come|bring|amount|earn|make|worth to|in? on ~average', (_s, x: Context): Question | null => takenBy('mean', [], x), 0.1),
+  rule('question', 'on ~average ,? how much|what ~be|~did|~have (we|they|people|it)? $word|$guess ~each $qbys:b', ({ b }, x: Context): Question | null => takenBy('mean', b, x), 0),
+  rule('question', '~average $rows|$noun ~each $qbys:b', ({ b }, x: Context): Question | null => takenBy('mean', b, x), 0.3),
+  // 'What did hotel claims cost in total', 'how much was claimed for hotel altogether', 'hotel total'
+  rule('question', 'how much|what do|does|did the|all|our? $rset:c cost|costs|bring|make|earn|add|come|amount|sum|total up? to|in? ~inTotal?', ({ c }, x: Context): Question | null => takenWhere(c, x), -0.1),
+  rule('question', 'how much|what ~be|~did|~have (we|they|people|it)? $word|$guess for|on|by|in|at|with|from the? $rset:c ~inTotal', ({ c }, x: Context): Question | null => takenWhere(c, x), 0.1),
+  rule('question', '^$values:v total|totals|sum', ({ v }, x: Context): Question | null => (new Set(v.map((o: { column: string }) => o.column)).size === 1 ? takenWhere({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }, x) : null), 0.1),
+  // 'Rejection rate', of those that were rejected
+  rule('question', '$qlead? ^$values:v rate|quota|ratio|share|percentage (in|as percent|percentage|%)?', ({ v }): Question | null => (new Set(v.map((o: { column: string }) => o.column)).size === 1 ? { figures: [shareOf({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })], by: [] } : null), 0),
+  // 'How many people made claims'
+  rule('question', '~countWord ~distinctWord? people|persons|individuals ~be|~have|~did|made|sent|came|appear|there there|in|on|here|handed? (this|the|these|our)? $rows|$noun|$guess|list|table|sheet|here?', (_s, x: Context): Question | null => { const c = personColumn(x); return c === null ? null : { figures: [over('distinct', column(c))], by: [] }; }, 0.1),
+  rule('question', '~countWord|$qlead $qfigs:f ~each ^$qperiod:p ,? by|going|judging|according|based|from by|to|on? the? $col:c', ({ f, p, c }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: f, by: [by] }; }, -0.4),
+  rule('question', '~countWord $rows|$noun|$guess ~each ^$qperiod:p ,? by|going|judging|according|based|from by|to|on? the? $col:c', ({ p, c }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: [allRows], by: [by] }; }, -0.5),
   rule('question', 'how many $rows|$noun|$guess? ~be there? left|remaining|over', (): Question => ({ figures: [allRows], by: [] }), 0),
   rule('question', '~figureTotal|~inTotal of? the? unpaid|outstanding|owed|owing|open (amount|amounts|money|sum|sums|bills|invoices)?', (_s, x: Context) => owed(x), 0.1),
   // 'How many dogs are coming?': where ‹Dog› says yes
@@ -81,6 +111,7 @@ export const questionPhrases: readonly Rule[] = [
   // 'Tickets opened per month, with their number and the sum of charged'
   rule('question', '$rows|$guess|$noun ~be? $col:c ~each $qperiod:p ,|:|;|-|– with|giving|showing|and? the? $qfigs:f', ({ c, p, f }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: f, by: [g] }; }, -0.3),
   rule('question', '$rows|$guess|$noun ~be? $col:c ~each $qperiod:p', ({ c, p }, x: Context): Question | null => { const g = dated(c, x) ? period(p, c, x) : null; return g && { figures: [allRows], by: [g] }; }, -0.1),
+  rule('qtail', 'appear|appears|occur|occurs|show|turn up? here|there|in? (the|this list|table|sheet)?', () => true, 0.05),
   rule('qtail', 'among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.1),
   rule('qtail', 'are|is there among|amongst|in|within|of all? the|these|those? $noun|$rows', () => true, 0.05),
   rule('qtail', 'was|were|is|are|got|get seen|met|found|recorded|counted|observed|noted|listed|registered ~inTotal?', () => true, 0.05),
@@ -88,6 +119,7 @@ export const questionPhrases: readonly Rule[] = [
   // 'Monthly overview by opening date: count of tickets and total charged'
   ...([['monthly', 'month'], ['yearly|annual', 'year'], ['quarterly', 'quarter'], ['weekly', 'week'], ['daily', 'date']] as const).flatMap(([words, part]) => [
     rule('question', `${words} overview|summary|figures|totals|breakdown|report|statistics|numbers? (by|of|from|on|for|along the? $col:c)? :|,|;|-|with|giving|showing the? $qfigs:f`, ({ c, f }, x: Context): Question | null => { const g = period(part, c ?? rowDate(x), x); return g && { figures: f, by: [g] }; }, -0.3),
+    rule('question', `${words} $qfigs:f ,? by|going|judging|according|based by|to|on? the? $col:c`, ({ f, c }, x: Context): Question | null => { const g = dated(c, x) ? period(part, c, x) : null; return g && { figures: f, by: [g] }; }, -0.3),
     rule('question', `${words} $qfigs:f`, ({ f }, x: Context): Question | null => { const d = rowDate(x), g = d === null ? null : period(part, d, x); return g && { figures: f, by: [g] }; }, -0.2),
   ]).flat(),
   rule('question', 'what did|does|do a|an|one $word|$unit|$guess|$col cost|costs|bring|earn on? ~average? ,|:|; (that|which is|means)? $qratio:e', ({ e }): Question => ({ figures: [e], by: [] }), 0),

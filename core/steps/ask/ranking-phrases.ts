@@ -105,6 +105,8 @@ export const rankingPhrases: readonly Rule[] = [
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
   rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
   rule('clause', '~tellMe|~keep? the? $col:g with|having the? most|highest|largest|biggest $col:m ~inTotal ,? (only|just that|the|this one)?', ({ g, m }, x: Context) => (columnOf(x.head, g).type === 'text' && repeats(g, x) ? ranking(g, sum(m, x), true, 1, x) : null), -0.4),
+  // 'The two owners who paid the most'
+  ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? the? $num:n $col:g who|that|which ~did|$word the? ${way} $col:m? ~inTotal?`, ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? takingsColumn(x); return name !== null && repeats(g, x) && !namesRows(g, x.vocabulary) ? ranking(g, sum(name, x), way === 'most', n, x) : null; }, 0.1)).flat(),
   // 'the three donors with the highest total': groups, not rows
   rule('clause', '~tellMe|~keep? the? $num:n $col:g with|having the? ~highest|most total|sum|amount|overall|altogether? $col:m? ~inTotal?', ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? moneyColumn(x); return name !== null && repeats(g, x) ? ranking(g, sum(name, x), true, n, x) : null; }, -0.4),
   ...(['most', 'least'] as const).flatMap((way) => [

@@ -395,7 +395,17 @@ export const casePhrases = [
   rule('casesOf', '$case1:a ~caseList $lastCase:b', ({ a, b }) => [...a, ...b], 0),
   rule('casesOf', '$case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ a, b, c }) => (c[0].when.kind === 'empty' ? [...a, ...b, ...c] : null), 0),
   rule('casesOf', '$case1:x ~caseList $case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ x, a, b, c }) => (c[0].when.kind === 'empty' ? [...x, ...a, ...b, ...c] : null), 0),
-  rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:|write|put|say|show|get|gets|are? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l for anything|everything|everybody|everyone|all else', ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
+  // 'Home for those with a return date, away for those without'
+  rule('choice', '$leaf:a for the? those|ones|$rows|$noun? ~withA|with an? $col:c ,|and|;|. and? $leaf:b for the? those|ones|$rows|$noun? ~without (one|it|any)?', ({ a, c, b }, x: Context): Cases => ({ list: [{ when: not(lacking(c, x)), then: a }], otherwise: b }), -0.3),
+  rule('choice', '$leaf:a for the? those|ones|$rows|$noun? ~without an? $col:c ,|and|;|. and? $leaf:b for the? those|ones|$rows|$noun? ~withA|with (one|it|any)?', ({ a, c, b }, x: Context): Cases => ({ list: [{ when: lacking(c, x), then: a }], otherwise: b }), -0.3),
+  // 'Who isn't back yet gets away, everybody else home'
+  rule('choice', 'who|whoever ~rel? $cond:c ,|then? gets|get|is|are|becomes $leaf:a ,|;|and ~otherwise|everybody|everyone|anyone|anybody else|other? gets|get|is|are? $leaf:b', ({ c, a, b }): Cases => ({ list: [{ when: c, then: a }], otherwise: b }), -0.2),
+  rule('case1', 'call|label|mark|name it|a|an|the|each|every $rows|$noun|$guess? an? ^$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], -0.1),
+  rule('case1', 'call|label|mark|name it|a|an|the|each|every $rows|$noun|$guess? an? ^$leaf:l ~if it|they? $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], -0.05),
+  rule('case1', '$rset:c is|are|gets|get|becomes|become|counts|count as? an? ^$label:l', ({ c, l }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.25),
+  rule('case1', '$label:l is|are|means $itcond:c', ({ l, c }, x: Context): Open[] | null => NOUNS.has(l.toLowerCase()) || x.head.columns.some((h) => h.name.toLowerCase().includes(l.toLowerCase())) ? null : [{ when: c, then: textOf(l), loose: true }], 0.15),
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? rest|others|remaining $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
@@ -429,7 +439,11 @@ export const casePhrases = [
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n :|, $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n))), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n ~into ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n)), m), 0),
   rule('clause', '~add? an? $name:n of|: $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.2),
+  rule('clause', '~grade ~each|all|every the? $col:n :|,|as? $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), 0),
   rule('clause', '~grade the? $col:n :|,|as? $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), 0.1),
+  // 'Label: small under 60, big over 150, going by the invoice'
+  rule('clause', '$choice:c ,|;|.|- going|judging|depending|based|according|measured by|on|to|in the? ^$col:n', ({ n, c }, x: Context) => addOf(banded(n, c, x)), -0.1),
+  rule('clause', '^$name:m : $choice:c ,|;|.|- going|judging|depending|based|according|measured by|on|to|in the? ^$col:n', ({ m, n, c }, x: Context) => addOf(banded(n, c, x), m), -0.2),
   // 'Size is large from four occupants up and small below that'
   rule('clause', '~add? ~column? ~named? $name:n ~be|:|=|,|as $leaf:t from|at|with|for $num:k $col:c? up|upwards|on|onwards|~orMore? ,|;|and? ,|;|and? $leaf:u below|under|otherwise|else|for that|it|this|less|fewer|smaller?', ({ n, t, k, c, u }, x: Context) => { const of = (c as string | undefined) ?? null; const e = of === null ? null : quantity(of, x); return e && t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(of!) }, then: blank }, { when: { kind: 'compare', op: '>=', left: e, right: { kind: 'number', value: k } }, then: t }], otherwise: u }, n) : null; }, -0.1),
   rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),

@@ -30,6 +30,9 @@ export const differencePhrases: readonly Rule[] = [
   rule('ex2', 'how? much|far? $comparative:k or $word than the? ~average of|in|for|within the|its|their? same|own? $col:by group|class|category|type|kind?', ({ k, by }, x: Context) => { const e = quantity(k.column, x); return e && groupable(by, x) && by !== k.column ? op('-', e, total('mean', e, [by])) : null; }, 0.2),
   rule('aboveBelow', 'above|over ~open? plus|+? ~close? or|and below|under ~open? minus|-? ~close?', () => true, 0),
   rule('ex2', 'how many|much ~be? missing|needed|short|lacking to? get|bring|lift|raise|fill? $col:a up? to|until $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n ? op('-', n, m) : null; }, 0),
+  // 'Difference between this invoice and the one before by the same technician'
+  rule('ex0', 'difference|change between|of|in this|the $col:c and|to|from the? one|last|previous|preceding before|above|one? by|of|for|from|with|in the? same ^$col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, over('previous', e, [by])!) : null; }, -0.2),
+  rule('ex0', 'difference|change between|of|in this|the $col:c and|to|from the one|last|previous|preceding before|above|one', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('prev', 'the? $rows|$noun before|above', () => true, 0),
   rule('ex0', '~change $col:c from|to|since|against|compared with|to? $prev on|for|of|in|with the? same $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e, [by])!); }, -0.05),
   rule('prev', '~previous', () => true, 0),

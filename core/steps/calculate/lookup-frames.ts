@@ -1,5 +1,5 @@
 import { column, number, type Expression, type LookupFn } from '../../formula/expression';
-import { readsAsDate } from '../../formula/check';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
@@ -8,6 +8,7 @@ import { soleValue, valueThere } from '../../language/grammar/theirs';
 import { orNothing } from '../../language/grammar/many';
 import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { moneyColumn } from '../../language/grammar/expressions';
+import { namesRows } from '../../language/mentions';
 import { nameOf } from '../../language/naming';
 import { add, addEach } from './adding';
 
@@ -42,11 +43,13 @@ const BLANK: Way[] = [
   `~blankWord ~otherwise|~if|$word? ${ABSENT}? there|found|listed?`,
   'no $rows|$noun|$col|$tcol|$word ,|:|= ~blankWord',
 ];
-const ABOUT = 'over across add bring get fetch look looked looking up take taking pull put give show join attach append include want need like know would could copy in into next beside to and the of for with from at on each every it them there here their its our a an table list sheet file column new new also please as is are stand stands given there one both what that which this these those than';
+const ABOUT = 'over across complete supplement enrich add bring get fetch look looked looking up take taking pull put give show join attach append include want need like know would could copy in into next beside to and the of for with from at on each every it them there here their its our a an table list sheet file column new new also please as is are stand stands given there one both what that which this these those than';
 
 /** One or several values of another table as new columns. */
 function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: Context, { tie, name, zero }: { readonly tie?: Partial<Pair> | undefined; readonly name?: string | undefined; readonly zero?: number | string | undefined }): Act | null {
   if (values.some((v) => v.table !== table) || (name !== undefined && values.length > 1)) return null;
+  // Texts have no sum.
+  if ((fn === 'sum' || fn === 'mean') && values.some((v) => !readsAsNumber(x.head.others!.get(table)!, v.column))) return null;
   const found = values.map((v) => valueThere(x, v, fn, tie));
   if (found.some((e) => e === null)) return null;
   const made = found.map((e) => (zero === undefined ? e! : ({ kind: 'orElse', of: e!, otherwise: typeof zero === 'number' ? number(zero) : { kind: 'text', value: zero } } as Expression)));
@@ -155,13 +158,14 @@ export const frames: readonly Frame[] = [
 
   frame('marked by another table', {
     need: { labels: [means('as? $word:a or|and|/ $word:b', ({ a, b }: { a: string; b: string }) => [a, b])], table: ['in|among|on|to|with|of|against $theTable', 'of|one of|in the $word|$noun|$col|$tcol in|of|from $theTable'] },
-    may: { name: NAMED, column: COLUMN, tie: TIE, when: ['$word when|if|where|:|= its|the|his|her|their|it|a? $col? ~be? in|one|there|found|listed|among|turns|shows|appears? of|up?'], other: ['~otherwise|not|else $word', '$word ~otherwise|if|when|where not|no|it|has|there|isnt|its|the? (is|has|does)? not|no|none? $col|$word?', 'also when it has no $col'] },
-    many: ['when', 'other', 'column'],
-    about: `${ABOUT} mark label tag flag say says write go through match matched unmatched turns up does film also has have otherwise do is are exist exists stand stands ? :`,
+    may: { name: NAMED, column: COLUMN, tie: TIE, when: ['$word when|if|where|:|= its|the|his|her|their|it|a? $col? ~be? in|one|there|found|listed|among|turns|shows|appears? of|up?'], other: ['~otherwise|not|else $word', '$word ~otherwise|if|when|where not|no|it|has|there|isnt|its|the? (is|has|does)? not|no|none? $col|$word?', 'also when it has no $col'], key: means('the|its|their|our|a|whose? $col:a', ({ a }: { a: string }) => a), },
+    many: ['when', 'other', 'column', 'key', 'labels'],
+    about: `${ABOUT} whether depending number say tell column be can whose mark label tag flag say says write go through match matched unmatched turns up does film also has have otherwise do is are exist exists stand stands ? :`,
     cost: 0.7,
-  }, ({ labels, table, tie, name }, x: Context) => {
-    const listed = listedOf(x, tie?.own, table, tie?.there);
-    const [yes, no] = labels as [string, string];
+  }, ({ labels: all, table, tie, name, key }, x: Context) => {
+    const keys = [...new Set((key ?? []) as string[])], own = tie?.own ?? (keys.length === 1 && !namesRows(keys[0]!, x.vocabulary) ? keys[0] : undefined);
+    const listed = new Set((all as string[][]).map((l) => l.join())).size > 1 || keys.length > 1 ? null : listedOf(x, own, table, tie?.there) ?? listedOf(x, undefined, table, tie?.there);
+    const [yes, no] = all[0] as [string, string];
     return listed && /^\p{L}/u.test(yes) && /^\p{L}/u.test(no) ? add({ kind: 'choose', cases: [{ when: listed, then: { kind: 'text', value: yes } }], otherwise: { kind: 'text', value: no } }, name) : null;
   }),
 

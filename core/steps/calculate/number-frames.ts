@@ -3,7 +3,7 @@ import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions/make';
-import { bornColumn, groupable, onlyDate, quantity, total } from '../../language/grammar/expressions';
+import { bornColumn, groupable, onlyDate, quantity, takingsColumn, total } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
 import { any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
@@ -64,7 +64,7 @@ const PERCENT: Way[] = [means('in percent|as a percentage|in %|as percent|as a p
 const LEGEND: Way[] = ['so that? $num|$pct stands|means|is for? $num|$pct %|percent?', '~open $num|$pct for $num|$pct %|percent? ~close', 'between|from|on? a? scale? of? 0 and|to 100', 'as a? whole? percent number'];
 const UP: Way[] = [means('rounded up|round up|rounded up to whole|rounded up to a whole number|rounded up to whole numbers|round it up', 'up'), means('rounded down|round down', 'down')];
 const WHOLE: Way[] = [means('whole percent|whole percents|whole number|whole numbers|no decimals|without decimals|rounded to whole numbers|rounded to whole percents|in whole percent|to whole numbers', 0)];
-const EACH_ROW: Way[] = ['~each $rows|$noun|$guess', 'on|to|in|next|beside|with to? each|every|all row|rows|$rows|$noun|$guess', 'on each row|on every row|to each row|each row|for each row|next to every row|in each row|to every row|on each of their rows', 'the same number on all of the $col $rows', 'on|to all of? the? $col $rows'];
+const EACH_ROW: Way[] = ['write|put|show|note it|that|this|them|the number on|in|to|next|beside to? each|every|all row|rows|$rows|$noun', '~each $rows|$noun|$guess', 'on|to|in|next|beside|with to? each|every|all row|rows|$rows|$noun|$guess', 'on each row|on every row|to each row|each row|for each row|next to every row|in each row|to every row|on each of their rows', 'the same number on all of the $col $rows', 'on|to all of? the? $col $rows'];
 const RIDERS = { name: NAME, place: PLACE, places: [...PLACES, ...WHOLE], legend: LEGEND, blanks: BLANKS };
 const MANY = ['verb', 'place', 'blanks', 'legend', 'ignoring', 'each', 'more', 'open', 'unused'];
 
@@ -132,7 +132,7 @@ export const frames: readonly Frame[] = [
 
   // 'How many orders has this customer placed'
   frame('rows of its own group counted', {
-    need: { count: ['~countWord $rows|$noun|$guess', 'how often'], by: ['this|that|same $col', 'that|this|the same $col', 'its|their own $col'] },
+    need: { count: ['~countWord $rows|$noun|$guess', 'how often'], by: ['this|that|same $col', 'that|this|the same $col', 'its|their own $col', means('of|by|for|from the? same $col', undefined, 0), means('the $col has|have|had|made|placed|did', undefined, 0.1), means('does|do|did the|each $col appear|occur|come|show up?', undefined, 0.05)] },
     may: { ...RIDERS, more: 'the same number|that number|in total|altogether|in all' },
     many: [...MANY, 'count'],
     about: `${CALCULATE} has had have did do does there are were in with from by of placed made came come booked done bought ordered sent given paid played took taken brought`,
@@ -161,6 +161,34 @@ export const frames: readonly Frame[] = [
     return p ? calculated(op('-', p.of, total('mean', p.of, p.by)), said) : null;
   }),
 
+  // 'By how much does each claim differ from the average of its category': of what a row comes to
+  frame('takings against the average of a group', {
+    need: { fn: means(AVERAGE, 'mean'), group: GROUP, less: ['above or below|over or under|above|below|minus|less|difference|difference to|difference from|how far|away from|deviation from|deviation|differ|differs|off|how far off|more or less'] },
+    may: { ...RIDERS, rows: ['~each? $rows|$noun|$guess'], plus: 'plus|minus|as a plus or minus number|as plus or minus|above is plus|or', much: ['~add', 'how|by how|how much|how many|how far|by how much'] },
+    many: [...MANY, 'less', 'plus', 'group', 'rows'],
+    about: `${CALCULATE} same or its their his her number average in the of with from to difference far above below or plus minus column how lies`,
+    keeps: ['value'],
+    cost: 0.9,
+  }, ({ group, ...said }, x) => {
+    const m = takingsColumn(x), by = [...new Set((group as unknown[]).filter((g): g is string => typeof g === 'string'))];
+    const e = m === null ? null : quantity(m, x);
+    return e && by.length === 1 && groupable(by[0]!, x) && !isNumeric(by[0]!, x) ? calculated(op('-', e, total('mean', e, by)), said) : null;
+  }),
+
+  // 'What do claims of the same category cost on average? Show it beside each claim'
+  frame('takings of a group on average', {
+    need: { fn: means(AVERAGE, 'mean'), group: [...GROUP, '^$col average|mean', means('all|the? $rows|$noun|$guess of|in|with the? same|that|its|their|own $col:c', ({ c }: { c: string }) => c)], each: EACH_ROW },
+    may: { ...RIDERS, rows: ['all? the? $rows|$noun|$guess'], verb: ['~add', 'show it|put it|write it|want to see'] },
+    many: [...MANY, 'group', 'rows', 'verb', 'each'],
+    about: `${CALCULATE} same its their that all cost costs come to on average what do does would see want`,
+    keeps: ['value'],
+    cost: 0.95,
+  }, ({ group, each: _each, rows: _rows, verb: _verb, ...said }, x) => {
+    const m = takingsColumn(x), by = [...new Set((group as unknown[]).filter((g): g is string => typeof g === 'string'))];
+    const e = m === null ? null : quantity(m, x);
+    return e && by.length === 1 && groupable(by[0]!, x) && !isNumeric(by[0]!, x) ? calculated(total('mean', e, by), said) : null;
+  }),
+
   frame('change from the row before', {
     need: { change: ['growth|grew|grown|change|difference|changed|go up or down|went up or down|up or down|minus|compared|compared to|compared with|increase|rise|differ|differs|change in|by how much|how much more or less'], previous: ['~previous', 'previous|the row before|the row above|row above|previous one|from one to the next|to the next|one to the next|before it|the one before|the one above|row before|preceding|the load before it', 'the|one|its? $rows|$noun|$guess before|above', 'from one $rows|$noun|$guess to the next', 'the|its? previous|last|preceding $rows|$noun|$guess'], cols: '$col' },
     may: { ...RIDERS, first: FIRST(), order: 'go down the sheet as it stands|in the order given|as it stands|going down|down the list|in the present order|in the order they are in|top to bottom', group: GROUP, each: EACH_ROW, percent: PERCENT, rows: ['$rows', '$noun', '$guess'] },
@@ -177,9 +205,9 @@ export const frames: readonly Frame[] = [
 
   frame('running total', {
     need: { running: ['~running', 'running total|cumulative|cumulated|so far|add up row by row|added up row by row|row by row|accumulated|cumulatively|running sum'], cols: '$col' },
-    may: { ...RIDERS, order: 'in the order of the rows|in order of the rows|in the order of the sheet|in the order of the table|row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: '~each|within|per the? same? $col' },
+    may: { ...RIDERS, order: 'in the order of the rows|in order of the rows|in the order of the sheet|in the order of the table|row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: ['~each|within|per the? same? $col', 'within|inside the $col', 'that|which? starts|starting|restarts again|anew|over? for each|every $col'] },
     many: [...MANY, 'running', 'cols', 'order'],
-    about: `${CALCULATE} as is going down the list top row bottom rows are they from to total amount add up added present`,
+    about: `${CALCULATE} keep separately own add adds up as is going down the list top row bottom rows are they from to total amount add up added present`,
     cost: 0.6,
   }, ({ cols, group, ...said }, x) => {
     const p = parts([...cols, ...(group ? [group] : [])], x);
@@ -187,10 +215,10 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('rank', {
-    need: { rank: ['~rankWord', 'rank|ranking|place|number them 1|number the members 1 2 3|number them|ranked|its place|position'], cols: '$col' },
-    may: { ...RIDERS, down: [means('highest first|largest first|most first|highest is 1|highest gets 1|most is rank 1|largest is 1|biggest gets 1|most gets 1|best seller first|1 being the best|1 = most|the most gets 1|best is 1|highest on top|descending|the highest gets 1|the one with the most gets 1|1 is the highest|1 for the highest|1 being the highest|1 being the most|from high to low|1 being the best seller|1 for the most|highest = 1|most = 1', 'rank'), means('lowest first|smallest first|lowest is 1|smallest gets 1|lowest gets 1|ascending|shortest first|1 is the lowest|fastest is 1|cheapest is 1|from low to high|1 for the lowest', 'rank up'), means('the? ~highest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank'), means('the? ~lowest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank up'), means('1 = ~highest', 'rank'), means('who has the most', 'rank')], ties: 'ties share a rank|ties share a rank and the next is skipped|ties get the same rank|equal ones get the same place|equal numbers share a place|the next place is then skipped|equal numbers share a place and the next place is then skipped|same rank for ties|equal values share a rank|and the next is skipped|the next one is skipped', stay: "don't change the order of the rows|leave the rows in the order they are|leave the rows where they are|keep the order of the rows|do not change the order|leave the order as it is|without sorting", group: 'within|inside|~each the|its|their|each|every? same|own? $col', steps: '1 , 2 , 3|1 2 3|1, 2, 3 . . .|. . .|...' },
+    need: { rank: ['~rankWord', 'rank|ranking|place|number them 1|number the members 1 2 3|number them|number the|ranked|its place|position|which place'], cols: ['$col', means('$adj:a', ({ a }: { a: { column: string } }) => a.column, 0.05)] },
+    may: { ...RIDERS, down: [means('highest first|largest first|most first|highest is 1|highest gets 1|most is rank 1|largest is 1|biggest gets 1|most gets 1|best seller first|1 being the best|1 = most|the most gets 1|best is 1|highest on top|descending|the highest gets 1|the one with the most gets 1|1 is the highest|1 for the highest|1 being the highest|1 for the largest|1 for the biggest|1 for the most|biggest is 1|the largest being first|the largest is first|the biggest is first|the biggest first|most expensive = 1|most expensive is 1|most expensive first|largest = 1|biggest = 1|( 1 ) down|ties share a rank|1 being the most|from high to low|1 being the best seller|1 for the most|highest = 1|most = 1', 'rank'), means('lowest first|smallest first|lowest is 1|smallest gets 1|lowest gets 1|ascending|shortest first|1 is the lowest|fastest is 1|cheapest is 1|from low to high|1 for the lowest', 'rank up'), means('the? ~highest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank'), means('the? ~lowest $col|$word|$guess? gets|is|has|being|= rank|number|place|no? 1|one|first', 'rank up'), means('1 = ~highest', 'rank'), means('who has the most', 'rank')], ties: 'ties share a rank|ties share a rank and the next is skipped|ties get the same rank|equal ones get the same place|equal numbers share a place|the next place is then skipped|equal numbers share a place and the next place is then skipped|same rank for ties|equal values share a rank|and the next is skipped|the next one is skipped', stay: "don't change the order of the rows|leave the rows in the order they are|leave the rows where they are|keep the order of the rows|do not change the order|leave the order as it is|without sorting", group: 'within|inside|~each the|its|their|each|every? same|own? $col', steps: '1 , 2 , 3|1 2 3|1, 2, 3 . . .|. . .|...' },
     many: [...MANY, 'rank', 'ties', 'stay', 'cols', 'steps'],
-    about: `${CALCULATE} by according to number of most gets get order first last the who has how they have on sold same give each . has`,
+    about: `${CALCULATE} by according to number of most gets get order first last the who has how they have on sold same give each . has size from down ( ) = take takes which place`,
     cost: 0.6,
   }, ({ cols, down, group, ...said }, x) => {
     // 'Rank the tickets by weight within each driver': what names the rows makes no groups of them.
@@ -200,10 +228,10 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('days between', {
-    need: { unit: [means('days|number of days|how many days|day|in days', 'days'), means('weeks|number of weeks|how many weeks', 'weeks'), means('months|number of months|how many months', 'months'), means('years|number of years|how many years', 'years')], dates: '$col' },
-    may: { ...RIDERS, open: OPEN, how: 'how long|time|duration|it took|took|take|from being|minus|between|from|until|did it take|to be', each: EACH_ROW },
+    need: { unit: [means('days|number of days|how many days|day|in days|nights|number of nights|how many nights', 'days'), means('weeks|number of weeks|how many weeks', 'weeks'), means('months|number of months|how many months', 'months'), means('years|number of years|how many years', 'years')], dates: '$col' },
+    may: { ...RIDERS, open: OPEN, how: 'how long|time|duration|it took|took|take|from being|minus|between|from|until|did it take|to be|turnaround|turnaround time|waiting time|lead time|delay|away|gone|count|count the', each: EACH_ROW },
     many: [...MANY, 'dates', 'how', 'unit'],
-    about: `${CALCULATE} between from to until and being date dates lay lie lies passed went by time took take taken it each long minus open closing how did`,
+    about: `${CALCULATE} between from to until and being date dates lay lie lies passed went by time took take taken it each long minus open closing how did count away gone taking its`,
     cost: 0.75,
   }, ({ unit, dates, ...said }, x) => {
     const names = [...new Set(dates as string[])];
@@ -226,10 +254,10 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('part of a date', {
-    need: { part: ['$datepart', means('day of the week|weekday|name of the weekday|what day|which weekday|what weekday', 'weekday'), means('quarter', 'quarter')] },
-    may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', 'Q1'), means('~open? like|as|e.g|eg|so? q1|q2|q3|q4 $num ~close?', 'Q1 2025', -0.1)], style: ['~open? like|as|e.g|eg|say $monthName ~close?', "as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
+    need: { part: ['$datepart', means('day of the week|day of week|weekday|name of the weekday|name of the day|day name|weekday name|what day|which weekday|what weekday|which day of the week|what day of the week|on which day of the week|on what weekday|on which weekday|into the day of the week', 'weekday'), means('quarter', 'quarter')] },
+    may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', 'Q1'), means('~open? like|as|e.g|eg|so? q1|q2|q3|q4 $num ~close?', 'Q1 2025', -0.1)], style: ['~open? like|as|e.g|eg|say $monthName ~close?', "as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~weekdays , ~weekdays and|, so on?', '~open? ~weekdays ,? ~weekdays ,|and? ~etc ~close?', 'write it out in full|written out in full|write it in full|spell it out|write it out', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
     many: [...MANY, 'style', 'part'],
-    about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like .',
+    about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like . know everybody everyone write full english',
     cost: 0.85,
   }, ({ part, cols, quarter, style, ...said }, x) => {
     const [which, ...more] = [...new Set(part as DatePart[])];

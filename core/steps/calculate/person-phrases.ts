@@ -56,12 +56,15 @@ const CALLED = /name|member|person|grower|keeper|owner|holder|claimant|contact|c
 
 const MAY_BE_FIRMS = /customer|client|contact|owner|holder|buyer|agent|user|name/i;
 
+/** Names of those who only look at what others did. */
+export const OVERSEES = /\b(?:approver|approved by|reviewer|reviewed by|checker|checked by|auditor|inspector|requester|referrer|signatory)s?$/i;
+
 /** The only column of persons' names: the only one that is called so, or the only one that holds such names. */
 export function personColumn(x: Context): string | null {
-  const found = x.head.columns.filter((c) => c.type === 'text' && persons(c.name, x) && sampleOf(c.name, x).some((v) => /\S\s+\S/.test(v.trim())));
+  const found = x.head.columns.filter((c) => c.type === 'text' && !OVERSEES.test(c.name) && persons(c.name, x) && sampleOf(c.name, x).some((v) => /\S\s+\S/.test(v.trim())));
   const called = found.filter((c) => CALLED.test(c.name));
   // Beside teachers there may be pupils, who are called by one name.
-  if (x.head.columns.filter((c) => c.type === 'text' && CALLED.test(c.name) && !MAY_BE_FIRMS.test(c.name)).length > 1) return null;
+  if (x.head.columns.filter((c) => c.type === 'text' && CALLED.test(c.name) && !OVERSEES.test(c.name) && !MAY_BE_FIRMS.test(c.name)).length > 1) return null;
   return called.length === 1 ? called[0]!.name : found.length === 1 ? found[0]!.name : null;
 }
 
@@ -90,6 +93,17 @@ export const personPhrases = [
   rule('clause', '~split names|name|people|persons ~into2 its|their|the? $personParts:p', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.05),
   rule('clause', '$personParts:p ~into2|~into $num? ~column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
   rule('clause', '$personParts:p ~into2|~into|in separate|own|two|three|different|their own|separate|different? columns|column', ({ p }, x: Context) => { const c = personColumn(x); return c !== null && p.length > 1 ? addParts(c, p, x) : null; }, 0.1),
+  // 'No titles in the client column', 'client names without Mr, Ms or Dr', 'cut the Mr/Ms/Dr off the front of client'
+  rule('titling', 'title|titles|salutation|salutations', () => true, 0),
+  rule('titling', 'form|forms of address', () => true, 0),
+  rule('titling', '$titling ~open $titleWords ~close', () => true, -0.1),
+  rule('titling', '$titleWords', () => true, 0),
+  rule('titleWords', '$titleWord ^/ $titleWords:n', ({ n }) => 1 + n, 0),
+  rule('clause', 'no|without|not|never an|any|more? $titling in|under|before|with|for the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.2),
+  rule('clause', '$col:c names|name? without|less|no an|any|the|their? $titling', ({ c }, x: Context) => untitled(c, x), -0.2),
+  rule('clause', '~drop|take|cut|strip|get the? $titling off|from|out|away at|in|of|from? the|their|her|his? front|start|beginning? of? the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.25),
+  rule('clause', "~drop the? $col:c ^'s? $titling", ({ c }, x: Context) => untitled(c, x), -0.2),
+  rule('clause', '~drop|take|cut|strip the? $titling in|at|from|off the? front|start|beginning (of|off)? (them|it|the names?)?', (_s, x: Context) => titlesOff(x), 0.2),
   rule('clause', '~drop the? $titleWords', (_s, x: Context) => titlesOff(x), 0),
   rule('clause', '~drop|take the? form|forms of address ~open? $titleWords? ~close? off|from|out|in|of|before|at of|the|their|her|his? (front|start)? of? the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.2),
   rule('clause', '~drop|take the? title|titles|salutation|salutations ~open $titleWords ~close off|from|out|in|of|before of? the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.2),
@@ -113,6 +127,13 @@ export const personPhrases = [
   rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) ? partOf(p.part, c, x) : null), 0.1),
   rule('clause', '$col:c as|, the? first names|name|first? ,|then|before|and? the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
+  // 'Turn the employee names round: first name first', 'the normal way round'
+  ...['~make|write|put|turn|swap|reverse the? $col:c names? round|around|about|over?', '~make|write|put|turn the? $col:c names? in|into|to? the? normal|natural|usual|right|other way order|round|around?', '$col:c names? the? normal|natural|usual|right|other way round|around', 'reverse|swap|flip the? $col:c names? around|round?'].flatMap((words) => [
+    rule('clause', words, ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 1.3),
+    rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front?`, ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), -0.1),
+  ]).flat(),
+  rule('clause', 'put|bring|move|set|write the? first|given|forename name in|to? front|first|before in|of|for? the? $col:c', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0),
+  rule('rider', 'and|, ~drop the? comma|commas', () => amend('person comma dropped', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
   rule('rider', 'no|without a|the|any? commas|comma', () => amend('person without comma', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
   rule('clause', 'just|only? the? $personPart:p only|alone? ~into ~column ~named? $name:n?', ({ p, n }, x: Context) => { const c = personColumn(x); const e = c === null ? null : partOf(p.part, c, x); return e && addEach([{ name: (n as string | undefined) ?? p.name, as: e }]); }, 0),
   rule('ownColumn', '~into|in|to|as a|an|its|their|another? own|separate|new|extra|different|second? columns|column|one of? its|their? own?', () => true, 0),

@@ -1,3 +1,4 @@
+import { readsAsNumber } from '../../formula/check';
 import { quantity } from '../../language/grammar/expressions';
 import { rule, type Rule } from '../../language/chart';
 import { type Act, type Context, plans } from '../../language/acts';
@@ -44,6 +45,8 @@ export const revisePhrases: readonly Rule[] = [
   rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
   rule('clause', '$cols:c :|-|–|to|with|at $places:p', ({ c, p }, x: Context) => (c.every((n: string) => quantity(n, x) !== null && columnOf(x.head, n).type !== 'text') ? roundColumns(c, p, 'nearest') : null), 0.2),
   // Rounding what is there
+  rule('clause', 'round|rounding off the? $cols:c', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? roundColumns(c, 0, 'nearest') : null), 0.2),
+  rule('clause', '$cols:c without|no any|the? decimals|decimal|cents|pence places|part?', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? roundColumns(c, 0, 'nearest') : null), 0.1),
   rule('clause', '~round $cols:c off? to ~whole $unit|$word', ({ c }) => roundColumns(c, 0, 'nearest'), 0),
   rule('clause', '~round $cols:c off? to? $places:p', ({ c, p }) => roundColumns(c, p, 'nearest'), 0),
   ...(['up', 'down'] as const).map((mode) => rule('clause', `$cols:c rounded|round ${mode} (to the? (next|nearest|full|whole)? (full|whole)? (number|numbers|hour|hours|euro|euros|pound|pounds|kilo|kilos|day|days|unit|units|one|ones)?)?`, ({ c }, x: Context) => (c.every((n: string) => quantity(n, x) !== null) ? roundColumns(c, 0, mode) : null), -0.3)).flat(),

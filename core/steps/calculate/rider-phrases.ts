@@ -101,6 +101,8 @@ const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${let
 const percentOn = (p: number, sign: '+' | '-'): Act => { const more = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: more(e.of) } : op('*', e, op(sign, number(1), op('/', number(p), number(100))))); return onSaid(`percent ${sign} ${p}`, (plan) => more(plan.as)); };
 
 export const riderPhrases: readonly Rule[] = [
+  // 'And the parts on top': to what was just calculated
+  rule('rider', 'and|plus|with|add? the|its|their? ^$col:c on ^top', ({ c }, x: Context) => onLast(`on top ${c}`, (plan) => { const e = quantity(c, x); return plan.step === 'calculate' && e && plan.name !== c && (plan.as.kind === 'op' || plan.as.kind === 'round') ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: op('+', plan.as.of, e) } : op('+', plan.as, e) } : null; }), -0.6),
   rule('rider', 'the? absolute|abs values|value|difference|figure? please|only|instead?', () => onSaid('absolute', (plan) => ({ kind: 'maths', fn: 'absolute value', of: plan.as })), 0),
   rule('rider', 'without|ignoring|drop|forget the? sign|signs|minus', () => onSaid('absolute', (plan) => ({ kind: 'maths', fn: 'absolute value', of: plan.as })), 0.1),
   rule('rider', '$nopes? actually|rather|better? make|take|have it|that|this? times|multiplied by? $num:n', ({ n }) => onSaid(`times ${n}`, (plan) => op('*', plan.as, number(n))), -0.2),

@@ -1,12 +1,18 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { type Expression, op } from '../../formula/expression';
-import { quantity, groupable, percent, total } from '../../language/grammar/expressions';
+import { quantity, groupable, percent, takingsColumn, total } from '../../language/grammar/expressions';
 
 /** A value over the total of its group. */
 function shareIn(name: string, by: string, x: Context): Expression | null {
   const e = quantity(name, x);
   return e && groupable(by, x) ? op('/', e, total('sum', e, [by])) : null;
+}
+
+/** What a row comes to over what all come to, or all of its group. */
+function ofTakings(by: string | undefined, x: Context): Expression | null {
+  const name = takingsColumn(x), e = name === null ? null : quantity(name, x);
+  return e && (by === undefined || (groupable(by, x) && quantity(by, x) === null)) ? op('/', e, total('sum', e, by === undefined ? [] : [by])) : null;
 }
 
 /** Parts of a whole. */
@@ -18,6 +24,13 @@ export const sharePhrases: readonly Rule[] = [
   rule('shareOf', '~each $col:g ~share of|in the? ~totalWord? $col:c', ({ g, c }, x: Context) => { const e = quantity(c, x); return e && !groupable(g, x) ? op('/', e, total('sum', e)) : null; }, 0.05),
   rule('shareOf', '~share of|in the? ~totalWord? $col:c ~each $rows|$noun|$guess', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
   rule('shareOf', '$col:a as a|the? ~share of its|the|their? own? $col:by ~totalWord', ({ a, by }, x: Context) => shareIn(a, by, x), -0.1),
+  // 'Each claim as a percentage of everything claimed', 'share of each claim in the total'
+  rule('shareOf', '~each $rows|$noun|$guess as|in a|the? ~share of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),
+  rule('shareOf', '~share of ~each $rows|$noun|$guess of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),
+  rule('shareOf', "~each $rows|$noun|$guess as|in a|the? ~share of|in its|the|their $col:g ~totalWord|total|sum|amount|amounts", ({ g }, x: Context) => ofTakings(g, x), 0),
+  rule('shareOf', '~share within|inside the|its|their same|own? $col:g (total|sum)?', ({ g }, x: Context) => ofTakings(g, x), 0.4),
+  rule('shareOf', '$col:a as|in a|the? ~share of|in the? overall|whole|entire|total|complete $col:b', ({ a, b }, x: Context) => { const e = quantity(a, x); return e && a === b ? op('/', e, total('sum', e)) : null; }, -0.4),
+  rule('everything', 'total|whole|everything|all|sum that|which? (was|is|has been|were)? claimed|charged|paid|sold|spent|earned|billed?', () => true, 0),
   rule('shareOf', '$col:a as a|the? ~share of all|total|every the? $col:b', ({ a, b }, x: Context) => { const e = quantity(a, x); return e && a === b ? op('/', e, total('sum', e)) : null; }, -0.2),
   rule('shareOf', '~each? $rows|$noun ~share in|of the? ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '$col:a as a|the? ~share of that|the|its|their|his|her|each? $col:by the? $col:b', ({ a, b, by }, x: Context) => (a === b ? shareIn(a, by, x) : null), -0.2),

@@ -21,6 +21,9 @@ import { add, addEach } from './adding';
 const text = (value: string): Expression => ({ kind: 'text', value });
 const sort = (s: FindSort): Findable => ({ kind: 'sort', sort: s });
 type Which = Extract<Expression, { kind: 'found' }>['which'];
+/** Does an expression hold these columns, and no others? */
+const sameColumns = (names: readonly string[], e: Expression): boolean => [...new Set(names)].sort().join('\n') === [...new Set(columnsOf(e))].sort().join('\n');
+
 export const found = (what: Findable, of: Expression, which: Which = 'first'): Expression => ({ kind: 'found', what, which, of });
 /** Hashtags come in numbers: unless one is asked for, all are meant. */
 const usual = (what: Findable): Which => (what.kind === 'sort' && what.sort === 'hashtag' ? 'all' : 'first');
@@ -423,6 +426,15 @@ export const textPhrases = [
   rule('ownColumn', 'its|their own? column', () => true, 0),
   rule('rider', 'and? let|leave|leaving|so $col:c column? keep|have|hold|show|with only|just the? $word', ({ c }) => keepsOnly(c), 0.1),
   rule('rider', 'and|so|with? $col:c then|should|shall? then|should? only|just? has|have|keeps|keep|holds|hold|contains only|just? the? name|names|rest', ({ c }) => keepsOnly(c), -0.2),
+
+  // By what comes of one row: "E-101: Ostley"
+  rule('shownAs', ',|:|-? like|as|e.g|eg|such|so|that|which|reads|read|reading|looks|say as|like|reads|read|looks? :|,|like? $shownTemplate:t ~etc?', ({ t }) => t, 0),
+  rule('shownAs', ',|:|-? for example|instance :|,? $shownTemplate:t ~etc?', ({ t }) => t, 0),
+  rule('clause', '~add? a|an|the? ~column? ~named? $name:n (text|column)? $shownAs:t', ({ n, t }) => add(t, n), -0.5),
+  rule('clause', '~add|~join? a|an|the? ~column? ~named? $name:n (text|column)? out|from|made of|from? the? $cols:c $shownAs:t', ({ n, c, t }) => (sameColumns(c, t) ? add(t, n) : null), -0.5),
+  rule('clause', '~join the? $cols:c (into|to a|one|single? text|column|field|cell)? $shownAs:t', ({ c, t }) => (sameColumns(c, t) ? add(t) : null), -0.5),
+  rule('clause', '~add|~make a|an|the? ~column? (text|label|column)? $shownAs:t', ({ t }) => add(t), -0.1),
+  rule('rider', '$shownAs:t', ({ t }) => amend(`shown ${keyOf(t)}`, (plan) => (plan.step === 'calculate' && (plan.as.kind === 'join' || plan.as.kind === 'written') && sameColumns(columnsOf(plan.as), t) ? { ...plan, as: t } : null)), 0),
 
   // By a pattern of columns: "name (district)"
   rule('text0', '$template:t', ({ t }) => t, -0.2),

@@ -1,9 +1,9 @@
 import { readsAsDate } from '../../formula/check';
-import { column, number, op, type AcrossFn, type Expression } from '../../formula/expression';
+import { column, number, op, rowsCounted, type AcrossFn, type Expression } from '../../formula/expression';
 import type { Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { add } from './adding';
-import { onlyDate, quantity as q, rowSpan } from '../../language/grammar/expressions';
+import { groupable, numbered, onlyDate, quantity as q, rowSpan, total } from '../../language/grammar/expressions';
 import { converted, unitInName } from '../../formula/dimensions';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
@@ -55,6 +55,12 @@ function inUnit(name: string, unit: string, x: Context): Expression | null {
 }
 
 export const windowPhrases = [
+  // 'A counter that starts at 1 for each employee', 'the number of claims of the same employee', 'add each employee's number of claims'
+  rule('clause', '~add? a|an? running? counter|numbering|count|number|sequence (that|which)? starts|starting|begins|beginning|restarts|restarting|resets again|over|anew? at|with|from? one|1? ~each|with|within $col:g', ({ g }, x: Context) => (groupable(g, x) ? add(numbered([g])) : null), -0.2),
+  rule('clause', '~add? the? ~countWord $rows|$noun|$guess of|by|for|from|with|in the|that|this same $col:g', ({ g }, x: Context) => (groupable(g, x) ? add(rowsCounted([g])) : null), -0.5),
+  rule('clause', '~add the? ~each $col:g ~countWord $rows|$noun|$guess', ({ g }, x: Context) => (groupable(g, x) ? add(rowsCounted([g])) : null), -0.1),
+  rule('clause', '~add the? ~each $col:g ~average $col:c', ({ g, c }, x: Context) => { const e = q(c, x); return e && g !== c && groupable(g, x) && q(g, x) === null ? add(total('mean', e, [g])) : null; }, -0.1),
+  rule('clause', 'keep an? ^$formula:e', ({ e }) => (e.kind === 'over' && e.fn === 'running' ? add(e) : null), 0),
   rule('slides', 'moving|rolling|sliding|trailing', () => true, 0),
   rule('slideFn', '~average', () => 'mean', 0),
   rule('slideFn', 'sum|total', () => 'sum', 0),

@@ -3,6 +3,9 @@ import { readsAsDate } from '../../formula/check';
 import { rule } from '../../language/chart';
 import { readYesNo } from '../../values/yesno';
 import { countryCode } from '../../values/places';
+import { converted, unitInName } from '../../formula/dimensions';
+import { column } from '../../formula/expression';
+import { columnOf } from '../../table/table';
 import { unitSort } from '../../values/units';
 import type { Period } from '../../language/grammar/seeds/times';
 import type { ConvertPlan, Meaning } from './step';
@@ -67,7 +70,14 @@ const yesElseNo = (columns: readonly string[]): Act => ({
 const DEMONYMS: Readonly<Record<string, string>> = { british: 'GB', english: 'GB', german: 'DE', french: 'FR', italian: 'IT', spanish: 'ES', dutch: 'NL', belgian: 'BE', austrian: 'AT', swiss: 'CH', american: 'US', canadian: 'CA', irish: 'IE', polish: 'PL', czech: 'CZ', danish: 'DK', swedish: 'SE', norwegian: 'NO', finnish: 'FI', portuguese: 'PT', greek: 'GR', hungarian: 'HU', indian: 'IN', australian: 'AU', japanese: 'JP', chinese: 'CN', us: 'US' };
 const country = (said: string): string | null => countryCode(said) ?? DEMONYMS[said.toLowerCase()] ?? null;
 
+/** A column of bare numbers whose name tells their unit, in another one. */
+function bareIn(name: string, unit: string, x: Context): Act | null {
+  const own = unitInName(name), as = own === null || columnOf(x.head, name).type === 'text' ? null : converted(column(name), own, unit);
+  return as && { key: `bare ${name} in ${unit}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+}
+
 export const phrases = [
+  rule('clause', 'convert|change|turn|recalculate|express|put the? ^$col:c ~into ^$unit:u', ({ c, u }, x: Context) => bareIn(c, u, x), -0.3),
   rule('signs', 'pound|euro|dollar|currency|money|percent|percentage|degree|£|€|$ sign|signs|symbol|symbols|mark|marks', () => true, 0),
   rule('signs', '£|€|%', () => true, 0.1),
   rule('clause', '~drop|take|get the? $signs off|from|out|away of|from|in? the? $cols:c', ({ c }) => act(c, 'decimal'), -0.2),

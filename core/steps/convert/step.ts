@@ -5,7 +5,7 @@ import { readDate, readDayCount, readUnixTime } from '../../values/date';
 import { readAmount } from '../../values/number';
 import { unitInName } from '../../formula/dimensions';
 import { columnOf } from '../../table/table';
-import { readMeasure, unitName, unitSort } from '../../values/units';
+import { convertUnit, readMeasure, unitName, unitSort } from '../../values/units';
 import { countryCode } from '../../values/places';
 import { isCountry, readTelephone, saysCountry } from '../../values/telephone';
 import { readYesNo } from '../../values/yesno';
@@ -152,7 +152,7 @@ export const convert: StepDefinition<ConvertPlan> = {
     }
     if (plan.unit && unitSort(plan.unit) === null) return [{ text: `“${plan.unit}” is not a unit that can be converted.` }];
     const bare = plan.unit === undefined ? [] : plan.columns.filter((name) => columnOf(head, name).type !== 'text' && unitName(unitInName(name) ?? '') !== unitName(plan.unit!));
-    if (bare.length) return bare.map((name) => ({ text: `“${name}” holds bare numbers${unitInName(name) ? ` in ${unitInName(name)}` : ', and nothing says in which unit they are'}. To convert them, calculate: for example, ‹${name}› times 1000.`, column: name }));
+    if (bare.length) return bare.map((name) => ({ text: `“${name}” holds bare numbers${unitInName(name) ? ` in ${unitInName(name)}` : ', and nothing says in which unit they are'}. To convert them, calculate: for example, ‹${name}› times ${convertUnit(1, unitInName(name) ?? '', plan.unit!) ?? 1000}.`, column: name }));
     if (plan.unit || (plan.to !== 'decimal' && plan.to !== 'whole')) return [];
     // '1.2 kg' and '950 g' as bare numbers would look alike.
     return plan.columns.flatMap((name) => { const unit = mixedUnit(head, name); return unit === null ? [] : [{ text: `“${name}” is written in several units. Say which one it should be in, for example: Turn ‹${name}› into numbers in "${unit}".`, column: name }]; });

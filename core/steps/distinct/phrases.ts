@@ -102,6 +102,13 @@ export const phrases = [
   rule('clause', 'there ~be|are some|several|a? few? ~duplicates $rows? :|,|-|–|; one|the same? $col:a with|has|having two|several|2 $rows|$noun on|at|for|in|with one|the same? $cols:b .|,|;|:? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these?', ({ a, b, k }) => distinct([a, ...b], k), -0.3),
   rule('clause', 'some|several|a? few? $cols:c come|comes|appear|appears|occur|occurs|are|is|stand|stands|turn|turns up|in|there? more|several|many than|times once|one? ,|.|;|:|-|–? i|we? only|just? want|need|keep|like|leave the? $firstLast:k one|row|$rows|entry|line? of? each|them|every|these? one|$col?', ({ c, k }) => distinct(c, k), -0.3),
 
+  // 'Where employee, left on and amount agree, keep just the first row', 'if they are the same it is a duplicate, drop all but the first'
+  ...['~wherever|~if the? $cols:c ~be the? ~same|equal|identical', '~wherever|~if the? $cols:c agree|agrees|match|matches|coincide', 'no two|2 $rows|$noun|$guess with the? ~same $cols:c please?'].flatMap((where) => [
+    rule('clause', `${where} (it|this|that|they|those ~be an? ~duplicates|duplicate)? ,|;|.|:|-|–? so|and|please? ~keep only|just? the? $firstLast:k one|row|$rows|of? each|them|these? (stays|stay)?`, ({ c, k }) => (c.length > 1 ? distinct(c, k) : null), -0.3),
+    rule('clause', `${where} (it|this|that|they|those ~be an? ~duplicates|duplicate)? ,|;|.|:|-|–? so|and|please? the? $firstLast:k one|row|$rows? stays|stay|remains`, ({ c, k }) => (c.length > 1 ? distinct(c, k) : null), -0.3),
+    rule('clause', `${where} (it|this|that|they|those ~be an? ~duplicates|duplicate)? ,|;|.|:|-|–? so|and|please? ~drop all|everything|any but|except the? $firstLast:k one|row?`, ({ c, k }) => (c.length > 1 ? distinct(c, k) : null), -0.3),
+  ]).flat(),
+
   // Merged records
   rule('oneRecord', '~into|to|as a|one|single|1 single? row|record|line|entry each?', () => true, 0),
   rule('clause', '~mergeVerb|make|turn the? ~duplicates by|on|of|in|for|with the? same? $cols:c $oneRecord', ({ c }) => merged(c), -0.3),

@@ -33,10 +33,11 @@ export const phrases = [
   rule('filling', '$setPhrase:t', ({ t }) => value(t), -0.2),
   rule('filling', '$clockText:t', ({ t }) => value(t), 0),
   rule('filling', 'a $mark:m', ({ m }) => value(m), 0),
+  rule('filling', '$mark:m', ({ m }) => (/^(?:[-–—?*]|-{2})$/.test(m) ? value(m) : null), 0),
   rule('filling', '$num:n $rows|$noun|$word', ({ n }) => value(n), -0.1),
   rule('filling', 'a $num:n', ({ n }) => value(n), 0.05),
   rule('filling', '$value:v', ({ v }) => value(v.text), 0.1),
-  rule('filling', '$word:w', ({ w }) => (/^(?:take|use|put|keep|leave|make|average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|date|day|month|year|they|he|she|we|i|you|there|same|also|even|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down|below|its|their|commonest|typical|usual)$/i.test(w) ? null : value(w)), 0.3),
+  rule('filling', '$word:w', ({ w }) => (/^(?:where|wherever|when|if|take|use|put|keep|leave|make|average|mean|median|mode|commonest|previous|next|nearest|same|value|values|those|that|what|minimum|maximum|lowest|highest|total|sum|last|first|today|date|day|month|year|they|he|she|we|i|you|there|same|also|even|the|a|an|it|them|nothing|blank|empty|in|to|with|from|above|down|below|its|their|commonest|typical|usual)$/i.test(w) ? null : value(w)), 0.3),
 
 
   rule('fillFigure', '~average', () => 'mean', 0),
@@ -96,6 +97,9 @@ export const phrases = [
   rule('clause', 'and|,|; an? ~blankWord one|ones|cell|cells|value|values|entry|entries|field? means|mean|counts|count|stands|= as|for? $filling:f', ({ f }) => act(null, f), 0.1),
   rule('clause', '$cols:c ~blankWord ~be|means|mean|stands|= for|the? same as? $word|$value|$text ,|;|.|-? so|hence|please|and? ~make|put|write|fill|enter|use in? $filling:f there|in|instead|then? in?', ({ c, f }) => act(c, f), -0.2),
   rule('clause', "and|but|,? whatever|what|what's|whats is|are|stays? ~blankWord ~be|=|means|mean|counts|count as|for? an? $filling:f", ({ f }) => act(null, f), -0.1),
+  rule('rider', '~nope ,? ^$word:a ^$word:b', ({ a, b }) => refilled(value(`${a} ${b}`)), 0.2),
+  rule('clause', '$cols:c :|,|-|–? $filling:f ~wherever|if|for it|they|there? ~be? ~blankWord (ones|cells)?', ({ c, f }) => act(c, f), -0.1),
+  rule('clause', "~wherever|if|when nobody|noone|none|no-one has|have|had? ^$word:w it|them|this|yet? ,? ~make|put|write|enter|fill $filling:f in|into|under|as the? $cols:c", ({ w, c, f }, x: Context) => { const agent = agentOf(w, x); return agent && c.length === 1 && c[0] === agent[0] ? act(c, f) : null; }, -0.2),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

@@ -1,3 +1,4 @@
+import { readsAsDate } from '../../formula/check';
 import { amend, nothing, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import type { Place } from './step';
@@ -37,6 +38,8 @@ export const phrases = [
   rule('clause', '~move $cols:c column|columns? ~last', ({ c }) => move(c, { to: 'last' }), 0),
   rule('aside', 'it ~should|would|will be easier|better|nicer|nice|good|helpful|clearer|handy|best (for (me|us))? (to (read|see|follow|work|look))? if', () => nothing, 0),
   rule('clause', '$cols:c came|went|stood|sat|was|were right|directly|straight? ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.1),
+  rule('alone', 'the? $cols:c column|columns? ^right|directly|straight|immediately|just? ^after|behind the? $col:b column?', ({ c, b }, x: Context) => (c.includes(b) || readsAsDate(x.head, b) ? null : move(c, { side: 'after', beside: b })), 0.4),
+  rule('clause', 'the? $col:b first|firstly ,|and|;? and|then|, ^then? the? $cols:c right|directly|straight|immediately|just after|behind|next it|that|this to?', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), -0.7),
   rule('clause', '$cols:c goes|comes|belongs|sits|stands ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0.05),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~after $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'after', beside: b })), 0),
   rule('clause', '$cols:c ~should go|come|stand|be|sit ~before $col:b', ({ c, b }) => (c.includes(b) ? null : move(c, { side: 'before', beside: b })), 0),

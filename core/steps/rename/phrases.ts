@@ -17,6 +17,11 @@ export const phrases = [
   rule('becoming', '$col:c column? becomes|become $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0.1),
   rule('becoming', '$col:c column? ~should be called|named|renamed|titled|headed to? $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0),
   rule('becoming', '$col:c column? ~should be|say|read ^$name:n', ({ c, n }) => (n === c || !/^\p{Lu}/u.test(n) ? null : [{ from: c, to: n }]), 0.3),
+  // 'The left on column becomes Start', 'I want left on renamed to Start', 'title for left on: Start'
+  rule('clause', 'the? $col:c column|field becomes|become|is now|gets|turns into the? name? ^$name:n', ({ c, n }) => renamed(c, n), -0.2),
+  rule('clause', '~rename the? column|field? $col:c ,|;|.|:|-|–? it ~should|must|is be|become|read|called? called|named? ^$name:n', ({ c, n }) => renamed(c, n), -0.2),
+  rule('clause', "i|we|i'd want|need|like|have|would to? (have|see)? the? $col:c renamed|called|named|retitled to|as|into? ^$name:n", ({ c, n }) => renamed(c, n), -0.2),
+  rule('clause', 'new? title|heading|header|name|label for|of the? $col:c :|=|is|should|- be? ^$name:n', ({ c, n }) => renamed(c, n), -0.2),
   rule('becoming', '$becoming:a ,|;? and|,|; $becoming:b', ({ a, b }) => [...a, ...b], 0),
   rule('clause', '$becoming:a ,|;? and|,|; $becoming:b', ({ a, b }) => (uniqueNames([...a, ...b]) ? plans({ step: 'rename', names: [...a, ...b] }) : null), -0.2),
   // 'Give the columns from and to the names Origin and Destination'
@@ -25,6 +30,9 @@ export const phrases = [
   rule('clause', 'the? columns|fields? $cols:c ~should be? called|named|renamed|titled to? $names:n ,? respectively?', ({ c, n }) => inTurn(c, n), 0),
   rule('clause', '$col:c ~should become $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.2),
 ].flat();
+
+/** A column by another name. */
+const renamed = (from: string, to: string): Act | null => (from === to ? null : plans({ step: 'rename', names: [{ from, to }] }));
 
 /** As many new names as columns, in the order they are said. */
 const inTurn = (columns: readonly string[], names: readonly string[]): Act | null => {

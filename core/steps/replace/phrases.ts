@@ -69,6 +69,10 @@ export const phrases = [
   rule('clause', '~drop $abbr:t off|from the? end of? $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', [t]), ''), 0.1),
   rule('clause', '~drop the? $abbr:t off|from|in the? $cols:c', ({ c, t }, x: Context) => replaced(c, wholeTexts(placeIn(t, c, x), [t]), ''), 0.1),
   rule('clause', '~drop|take the? $charlist:m off|from|out of? the? $cols:c', ({ c, m }, x: Context) => replaced(c, wholeTexts(m.length === 1 ? placeIn(m[0], c, x) : 'anywhere', m), ''), 0.15),
+  // 'In the comments replace every dash with a comma'
+  rule('clause', '~replace every|each|all|any? the|a|an? ^$mark:m in|of|from|within the? $cols:c ~with an|the? $mark:s', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), 0),
+  rule('clause', '~replace every|each|all|any? the|a|an? ^$mark:m ~with an|the? $mark:s in|of|from|within the? $cols:c', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), 0),
+  rule('clause', 'in|for|of the? $cols:c ,|:? ~replace every|each|all|any? the|a|an? ^$mark:m ~with an|the? $mark:s', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), -0.1),
   rule('clause', '~replace all? the? $chars:m in|of|from $cols:c ~with an? $word? $text:s', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.05),
   rule('clause', "$cols:c :|, i|we don't|dont need|want|like the? $sought:t at|in the end|back", ({ c, t }) => replaced(c, wholeTexts('end', t), ''), 0),
   rule('aside', 'only|just the? names|name|rest|values|text|number', () => nothing, 0.1),

@@ -34,6 +34,13 @@ export const phrases = [
   rule('clause', '~each $col:c gets|get|has|have|on|in|into $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', 'one|1|a|single $col:c per|for|on|in each|every|a? row|line|record', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', 'one|1|a row|line|record per|for each|every|a|single? $col:c', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.1),
+  // 'Trips with several destinations should become several rows', 'unfold destination', 'repeat the row for each of them'
+  rule('clause', '$rows|$noun|$guess? with|having|that|which has|have? several|multiple|many|more|two than? one? $col:c ~should|must|to? become|be|turn|split|give|get up|out? into|in|to? several|separate|more|many|two|their than? one? own? rows|lines|records', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), -0.2),
+  rule('clause', 'unfold|unnest|flatten|expand|unroll|explode the? $col:c ,|:|;? (into|to)? (one per|for each? row|line|$ownRow|separate rows|lines)?', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  rule('clause', '~wherever|if|when there ~be several|multiple|many|more|two than? one? $col:c ,? repeat|copy|duplicate the? row|rows|line|$noun for ~each of? them|these|one?', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), -0.4),
+  rule('clause', 'one|1|a row|line|record per|for each|every|a|single? $word|$guess in|of|under|from the? $col:c', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
+  rule('rider', 'so|then|i.e|meaning that? an? $word|$guess|$noun|$rows|$col to|with|of|having $num|two|three|four|several $word|$col|$guess is|are|comes|appears|appear|stands|becomes|gets there|in|up? $num|two|three|four|several times|rows|lines', () => told, 0),
+  rule('clause', '~split the? $col:c apart|up? $atmark:m ,|;|:|-|–|.? and|so|into|to|with? into|to? $ownRow|$ownLine (~each|the)? $col|$word|$guess?', ({ c, m }, x: Context) => spread(c, m.text, x), -0.7),
   // The mark, said behind it
   rule('rider', "they're|they|these|it|it's|those|which|that? is|are|were|come|have? been? separated|divided|split|delimited|listed|cut? $atmark:m", ({ m }) => amend(`spread at ${m.text}`, (plan) => (plan.step === 'spread' ? { ...plan, at: m.text.trim() || m.text } : null)), 0),
   // What comes of it, said as an example

@@ -18,6 +18,9 @@ const sized = (kind: 'highest' | 'lowest', n: number, c: string, x: Context): Ac
 /** The rows that a word for a size picks out: the heaviest, the earliest. */
 const picked = (n: number, { column, down }: { readonly column: string; readonly down: boolean }, by?: string): Act | null => take(n, { kind: down ? 'highest' : 'lowest', column }, by === undefined ? undefined : [by]);
 
+/** Rows by what they come to. */
+const byTakings = (n: number, kind: 'highest' | 'lowest', x: Context): Act | null => { const column = takingsColumn(x); return column === null ? null : take(n, { kind, column }); };
+
 /** The first rows of what was just put in order. */
 const topOfSorted = (n: number): Act => ({ key: `take top ${n} of sorted`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'sort' ? take(n, { kind: 'top' })?.apply(state) ?? null : null) });
 
@@ -37,7 +40,7 @@ export const phrases = [
     count: [['exactly|precisely|just? $num:n', ({ n }) => n]],
     chance: [['~random', () => true]],
     rows: [['of? the|these|all? $rows|$guess', () => true, 0.02]],
-    by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c], ['~each kind|type|sort of $col:c', ({ c }) => c]],
+    by: [['~each $col:c', ({ c }) => c], ['from|of|for|in ~each $col:c', ({ c }) => c], ['out of ~each $col:c', ({ c }) => c], ['~each kind|type|sort of $col:c', ({ c }) => c]],
   }, ({ count, chance, by }) => (chance && count !== undefined ? take(count, random, by === undefined ? undefined : [by]) : null), 0),
 
   rule('clause', '$num:n $rows|$noun|$guess|$col from|of|for|in|per ~each? $col:g ,|:|;|-? drawn|picked|chosen|selected|taken|sampled? ~random', ({ n, g }) => take(n, random, [g]), 0),
@@ -47,6 +50,12 @@ export const phrases = [
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess of|for|per|from each|every|any|the $col:g`, ({ n, g }, x: Context) => { const c = takingsColumn(x); return c === null || c === g ? null : take(n ?? 1, { kind, column: c }, [g]); }, -0.1),
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess`, ({ n }, x: Context) => { const c = takingsColumn(x); return c === null ? null : take(n ?? 1, { kind, column: c }); }, 0),
   ]).flat(),
+  // 'Only the three highest claims', 'the three claims that cost the most': by what they come to
+  ...([['~highest', 'most', 'highest'], ['~lowest', 'least', 'lowest']] as const).flatMap(([words, amount, kind]) => [
+    rule('clause', `~keepOnly|~keep the? $num:n ${words} $rows|$noun`, ({ n }, x: Context) => byTakings(n, kind, x), 0.3),
+    rule('clause', `~keepOnly|~keep? the? $num:n $rows|$noun that|which cost|costs|brought|made|earned|took in? us? the? ${amount} money?`, ({ n }, x: Context) => byTakings(n, kind, x), 0.1),
+  ]).flat(),
+  rule('clause', '~each $col:g ,? ~keep|~draw? a|one|1 random $rows|$noun|$guess|one', ({ g }) => take(1, random, [g]), 0),
   rule('clause', '~keepOnly|~keep? the? top|first $num:n ones|$rows? of? those|these|them?', ({ n }) => topOfSorted(n), 0),
   rule('clause', '~keep? the? last|latest|most|newest recent? $num:n $rows|$noun', ({ n }, x: Context) => { const d = rowDate(x); return d === null ? null : take(n, { kind: 'highest', column: d }); }, 0.2),
   rule('clause', '~keep? the? worst|lowest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'lowest', column: c }, [g]) : null), -0.2),

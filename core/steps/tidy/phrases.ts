@@ -1,5 +1,6 @@
 import { amend, onTold, speakOf, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { persons } from '../../language/grammar/kinds';
 import { findColumn } from '../../table/table';
 import type { Tidying } from './step';
 
@@ -124,6 +125,16 @@ export const phrases = [
   rule('clause', '$ways:w everything', ({ w }, x: Context) => everywhere(w, x), 0),
   rule('clause', '$ways:w everywhere|throughout', ({ w }, x: Context) => throughout(w, x), 0),
   rule('clause', '$ways:w in|from|of|for|on all|every|each|the|whole entire|whole? columns|column|table|sheet|texts|cells|fields', ({ w }, x: Context) => everywhere(w, x), 0),
+  // 'Get the names into shape: no double spaces', 'make sure each state begins with a capital', 'the first letter of state should be a capital'
+  rule('clause', 'get|bring|put|knock|whip the? $cols:c into|in shape|order|form|condition please? ,|:|;|.|-|–?', ({ c }) => speakOf(c), 0),
+  rule('clause', '$cols:c names|values|texts|entries? ~be|look|looks untidy|messy|scruffy|sloppy|ugly|inconsistent|uneven ,|:|;|.|-|–?', ({ c }) => speakOf(c), 0),
+  rule('clause', '~make? sure that? ~each|the|all? $cols:c begins|begin|starts|start with|in an? capital|big|upper letter|case?', ({ c }) => tidied(c, ['sentence']), -0.4),
+  rule('clause', '~each|the|all? $cols:c ~should begin|start with|in an? capital|big|upper letter|case?', ({ c }) => tidied(c, ['sentence']), -0.3),
+  rule('clause', 'the? first =letter of|in the|each|every? $cols:c ~should|is be? an? capital|big|upper|capitalised|uppercase case|letter? everywhere?', ({ c }) => tidied(c, ['sentence']), -0.3),
+  rule('clause', '~make|write? the? first =letter of|in the|each|every? $cols:c an? capital|big|upper|capitalised|uppercase case|letter?', ({ c }) => tidied(c, ['sentence']), -0.3),
+  rule('clause', '~each|the|all $cols:c $ways:w', ({ c, w }) => tidied(c, w), 0.2),
+  rule('clause', 'fix|correct|mend|sort|straighten out? the? spacing|spaces and the? capitals|capitalisation|case|casing in|of|for the? $cols:c', ({ c }, x: Context) => (c.every((n: string) => persons(n, x)) ? tidied(c, ['trim', 'squeeze', 'title']) : null), -0.4),
+  rule('clause', 'fix|correct|mend|sort|straighten out? the? capitals|capitalisation|capitalization|casing in|of|for the? $cols:c', ({ c }, x: Context) => (c.every((n: string) => persons(n, x)) ? tidied(c, ['title']) : null), -0.3),
   rule('clause', '$ways:w', ({ w }) => tidied(null, w), 0.6),
   rule('clause', '$cols:c names|values|texts|entries|spellings? need|needs|deserve|deserves|want|wants|require|requires an?|some|little? bit|lot|touch? of? care|attention|work|cleaning|tidying|love|help|sorting|treatment|fixing|cleanup|order up|out? :|,|.|;|-?', ({ c }) => speakOf(c), -0.1),
   rule('clause', '$cols:c could|can do with an?|some|little? bit|lot|touch? of? care|attention|work|cleaning|tidying|love|help|sorting|treatment|fixing|cleanup|order up|out? :|,|.|;|-?', ({ c }) => speakOf(c), -0.1),

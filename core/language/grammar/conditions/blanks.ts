@@ -77,7 +77,8 @@ export const blankRules: readonly Rule[] = [
   rule('rset', '$rows ~rel $word ~without $col:c', ({ c }, x: Context) => (countsFromZero(c, x) && !hasBlanks(c, x) ? compare('=', column(c), number(0)) : numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.4),
   rule('cond', 'have|has|had not $col:c anything|yet|nothing|at? all?', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.3),
   rule('cond', "haven't|hasn't|hadn't $col:c anything|yet|nothing|at? all?", ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.3),
-  rule('cond', '$rows with $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : not(empty(c))), 0.3),
+  rule('cond', '$rows with $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : countsFromZero(c, x) && !hasBlanks(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
+  rule('cond', '^$col:c ~be|~have been? driven|done|made|used|sold|taken|recorded|claimed|had|given|counted|delivered|worked', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : null), 0.2),
   // Joined
   rule('cond', '$col:a ~or $col:b ~be? ~blankWord', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.05),
   rule('cond', 'either? $col:a or|and $col:b ~be ~not|~blankWord ~given|there', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.1),

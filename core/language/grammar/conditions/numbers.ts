@@ -87,6 +87,9 @@ function spentOf(limit: string, x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
+/** A column held against its own mean over all rows. */
+const beyondMean = (op: Comparison, name: string | null): Condition | null => name === null ? null : compare(op, column(name), { kind: 'total', fn: 'mean', of: column(name), by: [] });
+
 export const numberRules: readonly Rule[] = [
   // 'Everything worth 50 or more'
   rule('cond', '~be? worth $num:n ~orMore', ({ n }, x: Context) => { const c = moneyColumn(x); return c === null ? null : numbered('>=', c, n); }, 0),
@@ -153,6 +156,23 @@ export const numberRules: readonly Rule[] = [
   // A time without its column: of the only date, or which date is asked.
   // 'over the nitrate limit of 50'
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0)).flat(),
+  // 'Invoice is more than 50 euros above the parts'
+  ...([['above|over|higher|more', '+', '~more', '>'], ['above|over|higher|more', '+', '~least', '>='], ['below|under|lower|less', '-', '~more', '<'], ['below|under|lower|less', '-', '~least', '<=']] as const).map(([side, sign, words, op]) => rule('cond', `$ex2:a ~be|lies? ${words} $num:n euros|euro|pounds|dollars|points|percent|€|£|$unit? ${side} than? the|its|their? $ex1:b`, ({ a, n, b }) => (a.kind === 'number' || b.kind === 'number' ? null : compare(op, a, { kind: 'op', op: sign, left: b, right: number(n) })), -0.3)).flat(),
+  // 'Everything above 100': of what a row comes to
+  ...SIZES.map(([words, op]) => rule('rset', `everything|anything|all|those|ones|whatever ~rel? ~be? ${words} $num:n euros|euro|eur|pounds|pound|dollars|dollar|€|£?`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.35)).flat(),
+  // 'Claims of more than 100 euros', 'those that cost more than the average': of what a row comes to
+  ...SIZES.flatMap(([words, op]) => [
+    rule('cond', `of|worth|for|with|costing ${words} $num:n euros|euro|eur|pounds|pound|dollars|dollar|€|£`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.1),
+  ]).flat(),
+  ...([['~more', '>'], ['~less', '<']] as const).flatMap(([words, op]) => [
+    rule('cond', `cost|costs|costing|costed|priced us? ~at? ${words} the|an? overall|general|usual|mean? ~average $rows|$noun|$guess|one|cost|price?`, (_s, x: Context) => beyondMean(op, takingsColumn(x) ?? priceColumn(x)), 0),
+    rule('cond', `$col:c ~be|lies|lie|sits|falls|is ~at? ${words} the? overall|general|total|whole? ~average`, ({ c }, x: Context) => (numeric(c, x) ? beyondMean(op, c) : null), 0),
+  ]).flat(),
+  ...([['=above-average', '>'], ['=below-average', '<']] as const).map(([word, op]) => rule('rset', `${word} $rows|$noun`, (_s, x: Context) => beyondMean(op, takingsColumn(x)), 0.1)).flat(),
+  ...([['at|on or below|under|less', '<='], ['at|on or above|over|more', '>=']] as const).flatMap(([words, op]) => [
+    rule('cond', `${words} the? ~average $col:c`, ({ c }, x: Context) => (numeric(c, x) ? beyondMean(op, c) : null), -0.1),
+    rule('cond', `$col:c ~be? ${words} the? ~average`, ({ c }, x: Context) => (numeric(c, x) ? beyondMean(op, c) : null), -0.1),
+  ]).flat(),
   // 'above the average': of the same
   rule('cond', '$col:a ~be? at ~more the? ~average', ({ a }, x: Context) => (numeric(a, x) ? compare('>', column(a), { kind: 'total', fn: 'mean', of: column(a), by: [] }) : null), -0.1),
   rule('cond', '$ex2:a ~be? above|over|higher|more than? the|its? ~average', ({ a }) => (a.kind === 'number' || a.kind === 'total' ? null : compare('>', a, { kind: 'total', fn: 'mean', of: a, by: [] })), 0.02),

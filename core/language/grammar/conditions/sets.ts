@@ -18,6 +18,13 @@ const otherText = (a: Condition, b: Condition): boolean => [[a, b], [b, a]].some
 const otherForm = (a: Condition, b: Condition): Condition | null =>
   a.kind === 'text' && b.kind === 'text' && columnsOf(a).join() !== columnsOf(b).join() && a.texts.some((t) => b.texts.some((u) => stem(t.toLowerCase()) === stem(u.toLowerCase()))) ? { ...a, texts: [...a.texts, ...b.texts] } : null;
 
+/** 'Not violin or cello' is none of the two; null for anything else. */
+const neither = (a: Condition, b: Condition): Condition | null =>
+  a.kind === 'not' && (a.of.kind === 'among' || a.of.kind === 'text') && b.kind === a.of.kind && JSON.stringify(a.of.of) === JSON.stringify(b.of) ? { kind: 'not', of: { ...a.of, texts: [...a.of.texts, ...b.texts] } } : null;
+
+/** Rows of which one thing more is told. */
+const further = (a: Condition, c: Condition): Condition | null => (neverBoth(a, c) || otherText(a, c) || (a.kind === 'among' && c.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(c.of)) ? null : all([a, c]));
+
 /** Conditions joined, and the rows that they are of. */
 export const setRules: readonly Rule[] = [
   rule('rset', '$col:g with|having more than one|1 $word:w', ({ g, w }, x: Context) => (columnOf(x.head, g).type === 'text' && !x.vocabulary.values.has(w.toLowerCase()) && !x.head.columns.some((c) => c.name.toLowerCase().includes(stem(w))) ? compare('>', rowsCounted([g]), number(1)) : null), 0.3),
@@ -39,7 +46,7 @@ export const setRules: readonly Rule[] = [
   rule('rset', '$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
   rule('rset', '$word|$col|$guess? $rows|$noun|$guess : ~rel? $cond:c', ({ c }) => c, 0.3),
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) || otherText(a, b) ? null : all([a, b])), 0.1),
-  rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? any([a, b]), 0.1),
+  rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? neither(a, b) ?? any([a, b]), 0.1),
   // 'The log mentions gale or fog': of the same texts, whatever else holds such a value
   rule('cond', '$cond:a or|, or? ^$value:v', ({ a, v }, x: Context) => (a.kind === 'text' && a.test === 'mentions' && a.of.kind === 'column' && a.of.name !== v.column && !a.texts.includes(v.text) && x.vocabulary.inside.get(v.text.toLowerCase())?.has(a.of.name) ? { ...a, texts: [...a.texts, v.typed] } : null), -0.2),
   rule('rset', '$cond:a and|& $cond:b', ({ a, b }) => (otherText(a, b) ? any([a, b]) : null), 0.1),
@@ -55,6 +62,9 @@ export const setRules: readonly Rule[] = [
   rule('rset', '$rows $rows ~rel? ~be? $cond:c', ({ c }) => c, 0),
   rule('rset', '$cond:a where|when|whose|during|if in? which? $cond:c', ({ a, c }) => (a.kind !== 'among' || neverBoth(a, c) ? null : all([a, c])), 0.05),
   rule('rset', '$rset:a from|with|of|in|at|by|for $cond:c', ({ a, c }) => (neverBoth(a, c) ? null : all([a, c])), 0.1),
+  // 'Claims by car that are still open', 'those over 100 which are not paid'
+  rule('rset', '$rset:a that|which|who|whose|where|but|though it|they|we|he|she? ~be|~have? still|yet|already|all? been? $cond:c', ({ a, c }) => further(a, c), 0.1),
+  rule('rset', '$cond:a ^$noun|$guess|ones $cond:c', ({ a, c }) => (a.kind === 'among' || (a.kind === 'not' && a.of.kind === 'among') ? further(a, c) : null), 0.15),
   // 'The good trees and those in poor health': no row is both, so either is meant
   rule('rset', '$rset:a and|plus|& also? the|those|all|any? $rset:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t: string) => b.texts.includes(t)) ? { ...a, texts: [...a.texts, ...b.texts] } : null), 0.1),
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),

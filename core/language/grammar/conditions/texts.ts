@@ -32,6 +32,10 @@ function mentionsAll(name: string, texts: readonly string[], x: Context): Condit
   return { kind: 'all', of: words.map((w) => ({ kind: 'text', test: 'mentions', of: column(name), texts: [w] })) };
 }
 
+/** Words looked for in a column of texts, some of which stand there. */
+const soughtIn = (name: string, texts: readonly string[], x: Context): Condition | null =>
+  columnOf(x.head, name).type === 'text' && texts.some((w) => finds2(w, name, x)) ? mentionsAll(name, texts, x) : null;
+
 /** What most of a column's texts are: e-mail addresses, web addresses, telephone numbers. */
 export function sortOf(name: string, x: Context): Findable | null {
   const all = sampleOf(name, x).slice(0, 100);
@@ -113,6 +117,9 @@ export const textRules: readonly Rule[] = [
   rule('plainWords', '$word:w or|, $plainWords:r', ({ w, r }) => { const own = bothNumbers(w); return own && [...new Set([...own, ...r])]; }, 0),
   rule('cond', '$col:c ~withA|~contains an? $mark:m', ({ c, m }, x: Context) => (columnOf(x.head, c).type === 'text' && /^[?!@#&*]$/.test(m) ? { kind: 'text', test: 'contains', of: column(c), texts: [m] } : null), 0),
   rule('cond', '$col:c says|say|reads|read the? word|words? $plainWords:t', ({ c, t }) => ({ kind: 'text', test: 'mentions', of: column(c), texts: t }), 0.3),
+  // 'Those with receipt or invoice in the remark', 'where somebody wrote receipt in the remark'
+  rule('cond', '~withA|with|having|containing|mentioning|about|mention|mentions|say|says|contain|contains|wrote|writes|talk|talks about|of|on? the? word|words|text|term? $plainWords:t in|inside|within|under the|their|its|his|her? $col:c', ({ c, t }, x: Context) => soughtIn(c, t, x), -0.25),
+  rule('cond', 'somebody|someone|anybody|we|they|people|he|she wrote|noted|said|mentioned|put|written the? word|words? $plainWords:t in|inside|within|under the|their|its|his|her? $col:c', ({ c, t }, x: Context) => soughtIn(c, t, x), -0.25),
   rule('abbrs', '$abbr:a', ({ a }) => [a], 0),
   rule('abbrs', '$abbr:a or|,|and $abbrs:r', ({ a, r }) => [a, ...r], 0),
   rule('cond', '$col:c ~starts $abbrs:t', ({ c, t }) => ({ kind: 'text', test: 'starts', of: column(c), texts: t }), 0.1),

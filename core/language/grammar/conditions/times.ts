@@ -159,6 +159,7 @@ export const timeRules: readonly Rule[] = [
   rule('when', '$date:a or earlier|before', ({ a }): When => ({ bounds: [['<=', a]] }), 0),
   rule('cond', '$when:w', ({ w }, x: Context) => { const c = onlyDate(x); return c && at(w, c, x); }, 0.15),
   rule('cond', '$col:c ~be? $when:v and|but $when:w', ({ c, v, w }, x: Context) => { const [a, b] = [at(v, c, x), at(w, c, x)]; return a && b && all([a, b]); }, -0.25),
+  rule('cond', '$col:c ~be? $when:v or $when:w', ({ c, v, w }, x: Context) => { const [a, b] = [at(v, c, x), at(w, c, x)]; return a && b && any([a, b]); }, -0.25),
   rule('cond', '$col:c ~be? $when:w', ({ c, w }, x: Context) => at(w, c, x), 0.05),
   ...[0, 1, 2, 3].flatMap((k) => rule('cond', '$when:w', ({ w }, x: Context) => { const all = dateColumns(x); return all.length > 1 && all.length <= 4 && all[k] !== undefined ? at(w, all[k], x) : null; }, 0.3)),
   // 'Readings from February' are those of that month, in whatever year
@@ -239,6 +240,14 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '~be? still with|at us|ours|the|our (shop|workshop|house|place|depot|office)?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0),
   rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.2),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
+  rule('cond', '~be still|yet? going|carrying on', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.05),
+  rule('cond', '~be still|yet? ongoing|underway|running|unfinished', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.1),
+  rule('cond', '$col:c falls|fall|lies|lie|is|are within|inside|between the? $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0),
+  rule('cond', '$col:c falls|fall|lies|lie|is|are within|inside|between the? $date:a ~fromTo $date:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
+  // 'Only jobs from January please (brought in)'
+  ...['from|in|of|during'].map((words) => rule('rset', `$rows|$noun|$guess ${words} $period:p please? ,? ~open (by|as|going by|according to|of|the)? ^$col:c ~close`, ({ p, c }, x: Context) => within(c, p, x), -0.6)).flat(),
+  // 'Not over yet', 'isn't back'
+  rule('cond', '~be|~have? ~not been? ^$word:w yet?', ({ w }, x: Context) => { if (!/^(?:over|back|finished|home|returned|done|ended|complete|completed)$/i.test(w) || x.vocabulary.values.has(w.toLowerCase())) return null; const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.1),
   // 'Delivered within five days of ordering'
   rule('cond', '~be? ^$col:a within|inside $num:n $spanUnit:u of|after|from|since? the? ^$col:b', ({ a, n, u, b }, x: Context) => (a !== b && isDated(a, x) && isDated(b, x) ? spanned('<=', u, n, x, [b, a]) : null), -0.2),
   // 'Delivered on the day it was collected'

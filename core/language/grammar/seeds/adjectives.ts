@@ -50,9 +50,10 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
     }
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     // 'The most expensive' by what one costs or by what it came to: that is asked.
-    const apiece = names !== undefined && /\bprice\b/.test(names) ? only(names) : null, whole = apiece === null || !/\b(?:rate|per|unit|each|pp)\b/i.test(apiece) ? null : takingsColumn(x);
+    const apiece = names !== undefined && /\bprice\b/.test(names) ? only(names) : null, whole = apiece === null || !/\b(?:rate|per|unit|each|pp|parts?|materials?|labour|postage|shipping)\b/i.test(apiece) ? null : takingsColumn(x);
     if (apiece !== null && whole !== null && whole !== apiece && /^(?:most|least|more|less)$/.test(t.lower)) {
-      for (const name of [apiece, whole]) put(/^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', i, i + 2, { column: name, down: /^mo/.test(t.lower) }, 0.35);
+      // 'The most expensive repair' is not the one with the dearest parts.
+      for (const name of /\b(?:parts?|materials?|labour|postage|shipping)\b/i.test(apiece) ? [whole] : [apiece, whole]) put(/^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', i, i + 2, { column: name, down: /^mo/.test(t.lower) }, 0.35);
       return;
     }
     const column = names !== undefined && /^(?:most|least|more|less)$/.test(t.lower) ? only(names) ?? (/\bprice\b/.test(names) && fitting(names).length === 0 ? soldFor(x) : null) : null;

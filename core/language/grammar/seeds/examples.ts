@@ -3,6 +3,7 @@ import { type ValueMention } from '../../mentions';
 import { CLASSES } from '../../lexicon/classes';
 import { type Token } from '../../words';
 import { bareText } from '../../../match/likeness';
+import { folded } from '../../../values/fold';
 import { Put } from './put';
 
 /** A quoted text in which names of columns stand, for what they hold: "name (district)". */
@@ -21,6 +22,32 @@ export function templates(tokens: readonly Token[], { head }: Context, put: Put)
     if (places.length < 2 || [...between, rest].some((s) => /[\p{L}\p{N}]/u.test(s))) return;
     const of = [...places.flatMap((p, k) => [...(between[k] ? [{ kind: 'text' as const, value: between[k]! }] : []), { kind: 'column' as const, name: p.name }]), ...(rest ? [{ kind: 'text' as const, value: rest }] : [])];
     put('template', i, i + 1, { kind: 'written', of }, 0);
+  });
+}
+
+/** A quoted text in which values of a row stand, beside marks: "E-101: Ostley" shows what comes of ‹Claim› and ‹Destination›. */
+export function shownValues(tokens: readonly Token[], { head, vocabulary }: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    if (t.kind !== 'quoted' || t.lower.length > 120 || vocabulary.values.has(folded(t.lower))) return;
+    const text = t.lower, of: ({ kind: 'text'; value: string } | { kind: 'column'; name: string })[] = [];
+    let at = 0, mark = '';
+    while (at < text.length) {
+      if (!/[\p{L}\p{N}]/u.test(text[at]!)) { mark += text[at++]; continue; }
+      // The longest value that begins here and ends with its last word, of one column only.
+      let to = text.length, name: string | null = null;
+      for (; to > at && name === null; to--) {
+        if (/[\p{L}\p{N}]/u.test(text[to] ?? ' ') || !/[\p{L}\p{N}.]/u.test(text[to - 1]!)) continue;
+        const found = new Set(vocabulary.values.get(folded(text.slice(at, to)))?.map((v) => v.column));
+        if (found.size === 1) name = [...found][0]!;
+      }
+      if (name === null || of.some((p) => p.kind === 'column' && p.name === name)) return;
+      if (mark !== '') of.push({ kind: 'text', value: mark });
+      mark = '';
+      of.push({ kind: 'column', name });
+      at = to + 1;
+    }
+    if (mark !== '') of.push({ kind: 'text', value: mark });
+    if (of.filter((p) => p.kind === 'column').length > 1 && head.columns.length > 1) put('shownTemplate', i, i + 1, { kind: 'written', of }, 0);
   });
 }
 

@@ -81,6 +81,8 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|weighted|rounded|divided|multiplied|calculated|computed|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && (t.lower === 'under' || (t.lower.length > 5 && ['column', 'columns'].some((w) => t.lower !== w && typingDistance(t.lower, w, 1) <= 1)))) break;
       if (to > from + 1 && !capital && /^(?:just|simply|only)$/.test(t.lower)) break;
+      // 'A column called Fee that holds ...'
+      if (to > from + 1 && !capital && /^(?:that|which)$/.test(t.lower) && /^(?:holds?|contains?|shows?|says?|gives?|has|have|is|are|counts?|tells?|lists?|states?|adds?|takes?)$/.test(tokens[to]?.lower ?? '')) break;
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly|into)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;
@@ -104,7 +106,8 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       // 'A column Against village': a name that goes on with a column's is not cut before it.
       const goesOn = first.capital && first.from > 0 && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1) ? 0.6 : 0;
       // 'Ratio amount due': no name ends inside the full name of a column.
-      const cut = columns.some((c) => c.from > from && c.from < to && c.to > to && c.cost < 0.02) ? 1.2 : 0;
+      // Nor does one begin inside it: 'Picked Up Collected'.
+      const cut = columns.some((c) => c.cost < 0.02 && ((c.from > from && c.from < to && c.to > to) || (c.from < from && c.to > from && c.to < to))) ? 1.2 : 0;
       const price = (led ? Math.min(cost, 0.05) : cost + torn + goesOn + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0);
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);

@@ -53,6 +53,7 @@ export function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMe
     // What is one letter from a value, a column, or a word that asks for something is rather that, mistyped.
     const slip = items.some((v) => (v.cat === 'value' || v.cat === 'col') && v.from <= i && v.to > i && v.cost < 1) || (t.lower.length >= 5 && (nearKnown(t.lower) || nearOwn(t.lower, context)));
     if ((plural || counted) && !limits) put('guess', i, i + 1, t.lower, slip ? 0.8 : 0.35);
+    if (GENERAL_ROWS.has(t.stem) && !items.some((o) => o.cat === 'table' && o.from <= i && o.to > i)) put('noun', i, i + 1, t.lower, 0.2);
   });
   // 'The fillings' of a column ‹Filled on›: what was done is what the rows are.
   tokens.forEach((t, i) => {
@@ -72,6 +73,9 @@ export function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMe
 export const COUNTED = ['hundred', 'thousand', 'million', 'dozen', 'hour', 'minute', 'second', 'week', 'month', 'year', 'percent'];
 
 const isLike = (word: string, list: readonly string[]): boolean => list.some((w) => typingDistance(word, w, 2) <= 2);
+
+/** What rows of many tables may be called, where nothing else is called so. */
+const GENERAL_ROWS = new Set('job order case booking visit sale purchase delivery ticket request claim event appointment session transaction enquiry'.split(' ').map(stem));
 
 /** Words of the grammar that must not be taken for unknown rows. */
 const KNOWN_NOUNS = new Set('columns column cells cell rows row fields field lines others other rest days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));

@@ -8,10 +8,11 @@ import { otherMentions } from '../others';
 import { columnMentions, valueMentions, type ColumnMention, type ValueMention } from '../../mentions';
 import { typingDistance } from '../../../match/typing';
 import { METRIC_NAMES } from '../../../metrics/metrics';
+import { WEIGHTS } from '../../weights';
 import { numberWord, stem, type Token } from '../../words';
 import { daysOfOneMonth, datedPeriods, theDate, clocks, dates } from './times';
 import { metricIndex, metrics, numbers } from './quantities';
-import { templates, turned, examples } from './examples';
+import { templates, turned, examples, shownValues } from './examples';
 import { adjectives } from './adjectives';
 import { filledBy, yesNo } from './yesno';
 import { shapes, shown, remarks, restTexts, background, askedFirst, shownTexts, codesInside, ends, wordsInside } from './texts';
@@ -53,6 +54,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   for (const set of sets.values()) if (new Set(set.map((v) => v.text)).size > 1) put('valueSet', set[0]!.from, set[0]!.to, { column: set[0]!.column, texts: [...new Set(set.map((v) => v.text))] }, 0);
   // ‹Cheese› of a table of cheeses: one of them is rather the kind than the row.
   const isKind = (i: number): boolean => columns.some((c) => c.from === i && c.to === i + 1 && c.cost < 0.005 && c.column !== context.head.columns[0]!.name && context.head.glances?.get(c.column)?.values?.some(([v, n]) => v !== '' && n > 1) === true && columnOf(context.head, c.column).type === 'text');
+  // Words that stand in the cells just so.
+  const sure = new Set(values.filter((v) => v.to === v.from + 1 && v.cost < 0.2 && !v.loose && tokens[v.from]!.lower.length > 2).map((v) => v.from));
   tokens.forEach((t, i) => {
     if (t.kind === 'quoted') put('text', i, i + 1, t.lower, 0);
     // 'After the 6th' is no amount.
@@ -72,6 +75,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
       // '... and what is left' asks for one thing more.
       if (/^(?:what|how)$/.test(t.lower) && tokens[i - 1]?.lower !== 'and') put('asking', i, i + 1, true, 0);
       put('word', i, i + 1, t.text, 0.3);
+      put('anyWord', i, i + 1, t.text, sure.has(i) ? WEIGHTS.passedValue : 0.3);
     }
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
     if (area) put('unit', i, i + 2, area, 0);
@@ -95,6 +99,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower) && /^(?:sign|signs|symbol|symbols|character|characters)$/.test(tokens[i + 1]?.lower ?? '')) put('mark', i, i + 2, MARKS[t.lower], -0.05);
   });
   templates(tokens, context, put);
+  shownValues(tokens, context, put);
   restTexts(tokens, request, put);
   background(tokens, put);
   askedFirst(tokens, put);

@@ -41,7 +41,7 @@ export function yesNoOf(head: Context['head']): readonly YesNo[] {
 }
 
 /** Columns that say yes or no, named as what a row is: 'active', 'unpaid', 'not insured'. */
-export function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { head }: Context, put: Put): void {
+export function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[], { head, vocabulary }: Context, put: Put): void {
   for (const value of yesNoOf(head)) {
     for (const m of columns) if (m.column === value.column && m.cost < 0.35) put('yesno', m.from, m.to, value, m.cost);
     tokens.forEach((t, i) => {
@@ -53,6 +53,9 @@ export function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[
   const answered = new Set(yesNoOf(head).map((v) => v.column));
   tokens.forEach((t, i) => {
     const bare = /^un-?(\p{L}{4,})$/u.exec(t.lower)?.[1];
+    // 'Unpaid' of a state that is paid or something else
+    const denied = bare === undefined || vocabulary.values.has(t.lower) ? [] : vocabulary.values.get(bare)?.filter((v) => !v.loose) ?? [];
+    if (new Set(denied.map((v) => v.column)).size === 1) put('cond', i, i + 1, { kind: 'not', of: { kind: 'among', of: { kind: 'column', name: denied[0]!.column }, texts: denied.map((v) => v.text) } }, 0.1);
     const own = bare === undefined ? [] : head.columns.filter((c) => !answered.has(c.name) && c.name.split(/[\s_]+/).some((w) => stem(w) === stem(bare) || (w.length > 5 && bare.length > 4 && stem(w).startsWith(stem(bare)))));
     if (own.length === 1) put('uncol', i, i + 1, own[0]!.name, 0);
   });
