@@ -71,7 +71,7 @@ export const phrases = [
   // 'And then by falling amount'
   rule('sortkey', 'falling|decreasing|descending ^$col:c', ({ c }) => [{ column: c, down: true }], -0.3),
   rule('sortkey', 'rising|increasing|ascending ^$col:c', ({ c }) => [{ column: c, down: false }], -0.3),
-  rule('clause', '~sort|put? it|them|these|those|$rows? in? (the? order)? first|firstly by|on $sortkey:k ,|and|;|.? second|secondly|then|next|after by|on? $sortkeys:s', ({ k, s }) => sortBy(distinctKeys(k, s) ?? []), 0),
+  rule('clause', '~sort|put? it|them|these|those|$rows? in? (the? order)? first|firstly by|on $sortkey:k ,|and|;|.? second|secondly|then|next|after by|on? $sortkeys:s', ({ k, s }) => { const keys = distinctKeys(k, s); return keys && sortBy(keys); }, 0),
   rule('sortkey', '$col:c ,|and|with|;|: the? $adj:a $rows|$noun|$guess|one|ones? first|on|at top|the? top?', ({ c, a }) => (a.column === c ? [{ column: c, down: a.down }] : null), -0.2),
   rule('sortkey', '$col:c ,|and|with|the? ~downwards', ({ c }) => [{ column: c, down: true }], 0),
   rule('sortkey', '$col:c ,|and|with|the? ~upwards', ({ c }) => [{ column: c, down: false }], 0),

@@ -51,7 +51,7 @@ export const phrases = [
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess`, ({ n }, x: Context) => { const c = takingsColumn(x); return c === null ? null : take(n ?? 1, { kind, column: c }); }, 0),
   ]).flat(),
   // 'Only the three highest claims', 'the three claims that cost the most': by what they come to
-  ...([['~highest', 'most', 'highest'], ['~lowest', 'least', 'lowest']] as const).flatMap(([words, amount, kind]) => [
+  ...([['highest|biggest|largest|dearest|costliest', 'most', 'highest'], ['lowest|smallest|cheapest', 'least', 'lowest']] as const).flatMap(([words, amount, kind]) => [
     rule('clause', `~keepOnly|~keep the? $num:n ${words} $rows|$noun`, ({ n }, x: Context) => byTakings(n, kind, x), 0.3),
     rule('clause', `~keepOnly|~keep? the? $num:n $rows|$noun that|which cost|costs|brought|made|earned|took in? us? the? ${amount} money?`, ({ n }, x: Context) => byTakings(n, kind, x), 0.1),
   ]).flat(),
