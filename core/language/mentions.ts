@@ -220,7 +220,8 @@ function findWordCost(token: Token, name: NameWord): readonly [number, MentionRe
   if (token.lower === 'days' && name.word !== 'days' && name.word !== 'day') return [Infinity, 'exact'];
   // 'Not' is no note, and 'no' by itself is no number.
   if (/^(?:not|no|never|none)$/.test(token.lower)) return [Infinity, 'exact'];
-  // A rating is no rate.
+  // A rating is no rate, nor is what is rated.
+  if (/^(?:rated|ratings?)$/.test(token.lower) && /^rates?$/.test(name.word)) return [Infinity, 'exact'];
   if (token.stem === name.stem && /ings?$/.test(name.word) && !/ings?$/.test(token.lower)) return [WEIGHTS.beginning, 'another form'];
   if (token.stem === name.stem) return [token.lower === `${name.word}s` || `${token.lower}s` === name.word ? WEIGHTS.form / 2 : Math.abs(token.lower.length - name.word.length) > 2 ? WEIGHTS.form * 3 : WEIGHTS.form, 'another form'];
   const [a, b] = [token.lower, name.word];

@@ -154,7 +154,7 @@ function readNow(request: string, whole: CheckedHead, memory: Memory, known?: Vo
   // A question asked before is more likely gone on with than something new begun.
   const last = memory.last.plans.at(-1);
   const asked = last !== undefined && isQuestion(last);
-  if (answer.outcome === 'done' && !asked && !(last && mayMeanLast(answer.reading.plans, last) && words.length <= 10)) return answer;
+  if (answer.outcome === 'done' && !asked && !(last && mayMeanLast(answer.reading.plans, last, request) && words.length <= 12)) return answer;
   const hidden = new Set(whole.columns.filter((c) => c.hidden).map((c) => c.name));
   const correction = correct(request, words, context, mentions, chart, memory.topic, memory.last, hidden);
   if (correction?.outcome !== 'done') return answer;
@@ -184,10 +184,15 @@ export function inSight(request: string, whole: CheckedHead): CheckedHead {
   return unnamed.length === 0 ? whole : sights(whole, unnamed.join('\n'), () => ({ ...whole, columns: whole.columns.filter((c) => !unnamed.includes(c.name)) }));
 }
 
+/** 'Only for the done ones': of what was just calculated. */
+const LIMITS = /^(?:and |but |please |do (?:that|it|so|this) |calculate (?:that|it) )*(?:only|just) for\b/i;
+
 /** 'Keep the last one' after repeats were set aside, 'leave Heath as it is' after spellings were put right: of rows, or of what was just said? */
-const mayMeanLast = (plans: readonly Plan[], last: Plan): boolean =>
+const mayMeanLast = (plans: readonly Plan[], last: Plan, request: string): boolean =>
   plans.length === 1 &&
-  (plans[0]!.step === 'move'
+  (plans[0]!.step === 'filter' && last.step === 'calculate' && !last.replace
+    ? LIMITS.test(request) || (last.as.kind === 'choose' && /^(?:and|also|plus|add)\b/i.test(request))
+    : plans[0]!.step === 'move'
     ? last.step === 'sort'
     : plans[0]!.step === 'sort'
     ? last.step === 'calculate'

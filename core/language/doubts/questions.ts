@@ -36,6 +36,18 @@ export const questionDoubts: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { onRows }) => onRows && plans.every(isQuestion) },
   // 'Number of sales', of another table
   { price: 2.5, holds: (plans, { theirRows }) => theirRows && plans.some((p) => (p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') || (p.step === 'ask' && p.by.length === 0 && p.where === undefined && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count'))), asks: 'Rows of this table are counted, not those of the other. Is it meant so?' },
+  // 'Buyers in the list of buyers who bought nothing' are rows of that list.
+  { price: 3, holds: (plans, { thoseThere }) => thoseThere && plans.some((p) => (p.step === 'ask' || p.step === 'filter') && p.where !== undefined && keyOf(p.where).includes('"kind":"listed"')), asks: 'This lists what stands in this table, not what stands in the other. Is it meant so?' },
+  // 'The four jobs with the highest invoice' are rows to keep.
+  { price: 0.8, holds: (plans, { question, endsAsking, whatIs, tellsRows }) => !question && !endsAsking && !whatIs && plans.some((p) => p.step === 'ask' && p.most !== undefined && p.by.length === 1 && p.by.every((b) => b.as.kind === 'column' && tellsRows(b.as.name))) },
+  // 'The loss in percent of the pots' makes no groups of a number.
+  { price: 1.5, holds: (plans, { each, question, numbers }) => !each && !question && plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && numbers(b.as.name))) },
+  // 'People per visit' counts no rows of each visit.
+  { price: 3, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'ask' && p.where === undefined && p.most === undefined && p.figures.length > 0 && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count') && p.by.some((b) => b.as.kind === 'column' && tellsRows(b.as.name))), asks: 'Each of these stands in one row only, or nearly so. Is it meant so?' },
+  // 'How many kids came', where a column says how many
+  { price: 2.5, holds: (plans, { heads }) => heads && plans.some((p) => p.step === 'ask' && p.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'count')), asks: 'This counts rows, where people are asked for. Is it meant so?' },
+  // 'Count the bees'
+  { price: 0, holds: (plans, { countsUnknown }) => countsUnknown && plans.every((p) => p.step === 'ask' && p.by.length === 0 && p.where === undefined && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')), asks: 'Nothing here is called so; this counts all rows. Is it meant so?' },
   // 'How many pieces of books': what the other table calls so
   { price: 1.5, holds: (plans, { theirValues }) => theirValues.length > 0 && plans.some((p) => p.step === 'ask' || p.step === 'filter') && !theirValues.some((v) => keyOf(plans).includes(JSON.stringify(v.text)) || usesTable(plans, v.table)), asks: 'A word stands only in another table, and it is not used. Is it meant so?' },
   // 'Which guest was on more than one episode?', where a cell holds several guests.

@@ -2,8 +2,10 @@ import { type CheckedHead, isNumberColumn, readsAsDate, readsAsNumber } from '..
 import { findColumn } from '../../table/table';
 import { unitName } from '../../values/units';
 import { stem, type Token } from '../words';
+import { CENTS, SMALL_COIN } from '../grammar/seeds/quantities';
+import { GENERAL_ROWS } from '../grammar/seeds/rows';
 import { yesNoOf } from '../grammar/seeds/yesno';
-import { vocabularyOf } from '../mentions';
+import { namesRows, vocabularyOf } from '../mentions';
 
 /** Words that say more of what is asked than of what stands in a text, unless they are said to stand there. */
 const COMMON: ReadonlySet<string> = new Set('day week month year late early time order value price total number share amount count first last long short high low open new old out in back due paid kind type group part rate weight hour minute date name row'.split(' ').map(stem));
@@ -13,6 +15,8 @@ const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|cont
 export interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** It ends with a question mark. */
+  readonly endsAsking: boolean;
   /** It asks for somebody. */
   readonly who: boolean;
   /** Is a column one of numbers? */
@@ -33,6 +37,8 @@ export interface Said {
   readonly shows: boolean;
   /** It begins with the name of a column that counts. */
   readonly counts: boolean;
+  /** Numbers of cents, where prices are not written in cents. */
+  readonly cents: readonly number[];
   /** The numbers said with a unit. */
   readonly sizes: readonly { readonly n: number; readonly unit: string }[];
   /** It speaks of one column and of another. */
@@ -113,6 +119,10 @@ export interface Said {
   readonly theirRows: boolean;
   /** Other tables that it names, where nothing of this table is called so. */
   readonly theirTables: readonly string[];
+  /** It asks for those of another table that are so: 'buyers in the buyers table who bought nothing'. */
+  readonly thoseThere: boolean;
+  /** It counts what nothing is called here: 'count the bees'. */
+  readonly countsUnknown: boolean;
   /** Values that stand only in another table, and that it names. */
   readonly theirValues: readonly { readonly table: string; readonly text: string }[];
   /** Is a column spoken of as that of the row: 'this team'? */
@@ -129,6 +139,8 @@ export interface Said {
   readonly percents: readonly number[];
   /** It begins as a question for what something is. */
   readonly whatIs: boolean;
+  /** It asks how many people there were, where a column of numbers says so of each row. */
+  readonly heads: boolean;
   /** It asks how many people did something. */
   readonly people: boolean;
   /** It asks for the names of things. */
@@ -151,6 +163,8 @@ export interface Said {
   readonly lists: (column: string) => boolean;
   /** It says that only some are to be seen or kept. */
   readonly only: boolean;
+  /** It begins with 'where'. */
+  readonly whereFirst: boolean;
   /** It says how something looks. */
   readonly like: boolean;
   /** Is it the column that tells the rows apart? */
@@ -181,12 +195,14 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
   const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   return {
     question: asksFor(words),
+    endsAsking: words.at(-1)!.lower === '?',
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     never: (column, to) => { const glance = head.glances?.get(column); if (to === 'date' && /^(?:decimal|whole)$/.test(findColumn(head.columns, column)?.type ?? '')) return !(glance?.values?.map(([v]) => v) ?? []).some((v) => /^(?:\d{8}|\d{5})$/.test(v)); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
     zeros: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
+    whereFirst: /^(?:where|if|when)$/.test(words[0]!.lower),
     like: words.some((w, i) => w.lower === 'like' && (words[i + 1]?.capital || words[i + 1]?.kind === 'quoted')),
-    tellsRows: (column) => { const g = head.glances?.get(column); return column === head.columns[0]?.name && !!g?.values && g.rows > 3 && g.blanks === 0 && g.values.length === g.rows; },
+    tellsRows: (column) => { const g = head.glances?.get(column); return !!g?.values && g.rows > 3 && g.blanks === 0 && ((column === head.columns[0]?.name && g.values.length === g.rows) || (namesRows(column, vocabularyOf(head)) && g.values.length > 0.7 * g.rows)); },
     ofEach: words.some((w, i) => /^(?:each|every)$/.test(w.lower) && /^(?:for|of|in|per|from)$/.test(words[i - 1]?.lower ?? '')),
     altogether: says(/^(?:altogether|overall)$/),
     columnCalled: words.find((w, i) => i > 1 && w.kind === 'word' && w.capital && words[i - 1]!.lower === 'column' && /^(?:a|new)$/.test(words[i - 2]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark'))?.text ?? null,
@@ -196,6 +212,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     everyOne: /^(?:do|does|are|is|have|has)$/.test(words[0]!.lower) && /^(?:all|every|each|any)$/.test(words[1]?.lower ?? ''),
     shows: /^(?:show|display)$/.test(words[0]!.lower),
     counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
+    cents: head.columns.some((c) => SMALL_COIN.test(c.name)) ? [] : words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && CENTS.test(w.lower) ? [words[i]!.value] : [])),
     sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
     apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(text),
     sets: says(/^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/),
@@ -213,7 +230,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     asNumber: words.some((w, i) => (w.lower === 'as' || (w.lower === 'be' && /^(?:should|must)$/.test(words[i - 1]?.lower ?? ''))) && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
     should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))),
     byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower),
-    comparesSizes: words.some((w, i) => /^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/.test(w.lower) && !(w.lower === 'over' && /^(?:bring|carry|take|get|pull|copy|move|brought|run|go)$/.test(words[i - 1]?.lower ?? ''))),
+    comparesSizes: words.some((w, i) => /^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/.test(w.lower) && !(w.lower === 'over' && /^(?:bring|carry|take|get|pull|copy|move|brought|run|go)$/.test(words[i - 1]?.lower ?? '')) && !(w.lower === 'over' && /^(?:from|to|into|here)$/.test(words[i + 1]?.lower ?? ''))),
     thoseWho: words.some((w, i) => w.lower === 'who' && /^(?:those|people|persons|everyone|everybody|anyone|anybody|ones|all|members|customers|somebody|someone)$/.test(words[i - 1]?.lower ?? '')),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,
@@ -237,6 +254,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     theirs: [...(head.others?.values() ?? [])].flatMap((o) => o.columns).map((c) => c.name).filter((name) => /\s/.test(name) && ` ${text} `.includes(` ${name.toLowerCase()} `) && findColumn(head.columns, name) === undefined),
     theirRows: [...(head.others?.keys() ?? [])].some((n) => new RegExp(`\\b(?:numbers?|counts?|how many)(?: of)?(?: the| its| their)? ${n.toLowerCase().replace(/[^a-z0-9 ]/g, '.')}\\b`).test(text)),
     theirTables: theirTables(words, head),
+    thoseThere: [...(head.others?.keys() ?? [])].some((n) => new RegExp(`\\b(?:in|on|from) (?:the |our )?${n.toLowerCase().replace(/[^a-z0-9 ]/g, '.')}(?: table| list| sheet)? (?:who|that|which|with|without|having) `).test(text)),
+    countsUnknown: countsUnknown(text, head),
     theirValues: theirValues(words, head),
     ofThis: (column) => words.some((w, i) => /^(?:this|that|same)$/.test(w.lower) && words[i + 1]?.stem === stem(column.toLowerCase())),
     overNumber: says(/^(?:divide|divided|ratio|quotient|add|calculate|compute|column)$/) ? [] : words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'over' ? [w.value] : [])),
@@ -245,6 +264,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
     percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
     whatIs: /^(?:what is|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
+    heads: /\b(?:how many|number of|count(?: the| of)?) (?:different |all )?(?:people|persons|kids|children|pupils|adults|guests|visitors|participants|passengers|attendees|heads|youngsters)\b/.test(text) && head.columns.some((c) => isNumberColumn(head, c.name) && /\b(?:pupils|adults|children|kids|guests|visitors|persons|people|participants|passengers|attendees|attendance|heads|students|members)\b/i.test(c.name)),
     people: /\b(?:how many|number of) (?:different |distinct )?(?:people|persons)\b/.test(text),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),
@@ -282,6 +302,13 @@ function lookedBack(words: readonly Token[], at: number): readonly Token[] {
 
 /** Is a word one of some column's name? */
 const namesColumn = (word: Token | undefined, head: CheckedHead): boolean => word?.kind === 'column' || (word?.kind === 'word' && head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((part) => stem(part) === word.stem)));
+
+/** Is all that is counted something that is neither a row of the table nor in it? */
+function countsUnknown(text: string, head: CheckedHead): boolean {
+  const noun = /^(?:count|how many|(?:the )?number of) (?:the |our |all |all the )?(\p{L}+)(?: (?:are|is) there| do we have| have we got| in (?:all|total))? ?\??$/u.exec(text)?.[1];
+  const { values, inside, ownNouns, rowNouns } = vocabularyOf(head);
+  return noun !== undefined && !ownNouns.has(stem(noun)) && !rowNouns.has(stem(noun)) && !GENERAL_ROWS.has(stem(noun)) && !values.has(noun) && !inside.has(noun) && !head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((part) => stem(part) === stem(noun)));
+}
 
 /** 'On each row', 'next to every lot'. */
 function onEachRow(words: readonly Token[], head: CheckedHead): boolean {

@@ -43,8 +43,14 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Where there is an invoice and paid on is empty' empties nothing.
+  { price: 2.5, holds: (plans, { makes, drops, whereFirst }) => whereFirst && !makes && !drops && plans.some((p) => p.step === 'calculate' && p.replace === true) },
   // 'Like Paid, Open, Rejected' shows how they are written, and not which there are.
   { price: 1, holds: (plans, { like }) => like && plans.some((p) => p.step === 'spell'), asks: 'Are these all the spellings there may be?' },
+  // '50 cents' are no 50.
+  { price: 2, holds: (plans, { cents }) => cents.some((n) => keyOf(plans).includes(`{"kind":"number","value":${n}}`)), asks: 'This takes cents for whole ones. Is it meant so?' },
+  // 'The number of the house, as a number' counts no pieces.
+  { price: 2, holds: (plans, { asNumber }) => asNumber && plans.some((p) => p.step === 'calculate' && p.as.kind === 'pieces') },
   // What tells the rows makes no groups of them.
   { price: 2.5, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'calculate' && nodesIn(p.as, (n): n is Extract<Expression, { kind: 'over' }> => 'kind' in n && n.kind === 'over').some((e) => e.by.length === 1 && tellsRows(e.by[0]!))) },
   // 'With a test over 90' divides nothing.

@@ -93,6 +93,22 @@ const otherValues = (list: readonly { readonly column: string; readonly text: st
 const otherColumns = (columns: readonly string[]): Act =>
   amend(`columns ${JSON.stringify(columns)}`, (plan) => ('columns' in plan && plan.columns.length > 0 && plan.columns.join('\n') !== columns.join('\n') ? { ...plan, columns } : null));
 
+/** The same done to some columns in the place of others that were said. */
+const insteadOf = (columns: readonly string[], said: readonly string[]): Act =>
+  amend(`columns ${JSON.stringify([columns, said])}`, (plan) => ('columns' in plan && said.every((c) => plan.columns.includes(c)) && columns.every((c) => !plan.columns.includes(c)) ? { ...plan, columns: [...columns, ...plan.columns.filter((c) => !said.includes(c))] } : null));
+
+/** The same rows by other values, where these were said. */
+const insteadOfValues = (said: readonly { readonly text: string }[], list: readonly { readonly column: string; readonly text: string }[]): Act => {
+  const other = otherValues(list);
+  return { key: `not ${JSON.stringify(said)} ${other.key}`, apply: (state) => { const last = state.plans.at(-1); return last?.step === 'filter' && said.every((v) => JSON.stringify(last.where).includes(JSON.stringify(v.text))) ? other.apply(state) : null; } };
+};
+
+/** Another number in the place of one that was said. */
+const makeFrom = (from: number, to: number): Act => {
+  const other = makeNumber(to);
+  return { key: `from ${from} ${other.key}`, apply: (state) => { const last = state.plans.at(-1); return last && JSON.stringify(last).includes(`"value":${from}}`) ? other.apply(state) : null; } };
+};
+
 /** A calculation over one span of dates, with another date at one end. */
 function otherEnd(plan: Extract<Plan, { step: 'calculate' }>, end: 'from' | 'to', name: string): Plan | null {
   let spans = 0;
@@ -166,6 +182,16 @@ export const againRules = [
   rule('rider', '$nopes? ~iMeant the? $cols:c column|columns? instead?', ({ c }) => ofLast(otherColumns(c)), 0),
   rule('rider', '$nopes? the? $cols:c column|columns? ~iMeant|instead', ({ c }) => ofLast(otherColumns(c)), 0.1),
   rule('rider', '$nopes ,|.|! ^the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), 0.3),
+  // 'The fault, not the comment', 'fault instead of comment', 'it was the fault I wanted gone'
+  rule('rider', '$nopes? ^the? $cols:c column|columns? ,|and? not|instead|rather of|than? the? ^$cols:d column|columns?', ({ c, d }) => ofLast(insteadOf(c, d)), -0.6),
+  rule('rider', '$nopes? it|that ~be|should the? $cols:c column|columns? (that|which)? i|we wanted|meant|want|mean (to)? (gone|out|away|drop|remove|dropped|removed|changed)?', ({ c }) => ofLast(otherColumns(c)), -0.6),
+  // '5 rather than 3', 'over 150, not 100'
+  rule('rider', '$nopes? $num:n rather|instead|not than|of? $num:m', ({ n, m }) => ofLast(makeFrom(m, n)), -0.2),
+  rule('rider', '$nopes? ~more|~less|~least|~most|at|by? $num:n ,|and? not|instead|rather of|than? ~more|~less|~least|~most|at|by? $num:m', ({ n, m }) => ofLast(makeFrom(m, n)), -0.3),
+  rule('rider', '$nopes? ~iMeant $num:n $unit|$rows|$guess?', ({ n }) => ofLast(makeNumber(n)), 0.1),
+  rule('rider', '$nopes? ~iMeant $pct:p', ({ p }) => ofLast(makePercent(p)), 0),
+  // 'Not done, cancelled': other values in the place of those said
+  rule('rider', 'not|no the? $values:v ,|;|-|–|but|.? but|rather|only? the? $values:w $rows|$guess|$noun?', ({ v, w }) => (v.every((o: { column: string }) => o.column === w[0].column) ? ofLast(insteadOfValues(v, w)) : null), -0.7),
   // 'No, per warning': another thing it is divided by
   rule('rider', '$nopes ~iMeant? per|by|for each|every|one|the? ^$col:c', ({ c }) => ofLast(otherDivisor(c)), -0.2),
   rule('rider', '$nopes? not the? $cols ,|but|rather|;? but|rather? the? $cols:c column|columns?', ({ c }) => ofLast(otherColumns(c)), -0.1),
@@ -176,6 +202,7 @@ export const againRules = [
   rule('rider', 'bring|put|get|take|have the? $cols:c (column|columns)? back in|please?', ({ c }) => ofLast(spare(c)), -0.2),
   rule('aside', 'i|we still|do|actually? need|want|keep|use it|that|this|those|them one? after|all? all?', () => nothing, 0.1),
   rule('nopes', '~nope ,|.|!|:? ', () => true, 0),
+  rule('nopes', 'sorry|pardon|oops|whoops ,|.|!|:?', () => true, 0.05),
   rule('nopes', '~nope ,? ~nope ,|.|!? ', () => true, 0),
   rule('aside', '$nopes', () => correcting(false), 0.1),
   rule('aside', '$nopes ~iMeant? :|,?', () => correcting(true), 0.3),

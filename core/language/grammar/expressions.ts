@@ -90,6 +90,15 @@ export const expressionRules = [
   // 'Euros per kilometre', 'what did a km cost': of what a row comes to
   rule('ex1', 'euros|euro|pounds|dollars|money|cost|price ~per $ex0:b', ({ b }, x: Context) => { const m = x.head.columns.some((c) => /\b(?:price|cost|rate|fee)s?\b/i.test(c.name)) ? null : takingsColumn(x), e = m === null ? null : quantity(m, x); return e && b.kind === 'column' && b.name !== m ? op('/', e, b) : null; }, 0.3),
   rule('ex1', 'how much|what do|does|did ~each|a|one|the $col:b cost|costs|come|bring|earn|yield to|in|us?', ({ b }, x: Context) => { const m = takingsColumn(x), [e, q] = [m === null ? null : quantity(m, x), quantity(b, x)]; return e && q && b !== m ? op('/', e, q) : null; }, 0.1),
+  // 'What is left of the invoice after parts and labour', 'from the invoice subtract the parts and the labour'
+  rule('ex2', 'what|how|whatever much? ~be left|over|remaining of|from the? $ex1:a after|without|less|minus taking|deducting|subtracting|paying|taking? off|away|out? the? $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : op('-', a, b)), -0.2),
+  rule('ex2', 'what|how|whatever much? ~be left|over|remaining of|from the? $ex1:a after|without|less|minus taking|deducting|subtracting|paying|taking? off|away|out? the? $ex1:b and the? $ex1:c', ({ a, b, c }) => (a.kind === 'number' ? null : op('-', op('-', a, b), c)), -0.5),
+  rule('ex2', 'from the? $ex1:a subtract|deduct|take off|away|out? the? $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : op('-', a, b)), -0.2),
+  rule('ex2', 'from the? $ex1:a subtract|deduct|take off|away|out? the? $ex1:b and the? $ex1:c', ({ a, b, c }) => (a.kind === 'number' ? null : op('-', op('-', a, b), c)), -0.8),
+  rule('ex2', '$ex1:a with|plus|and an? markup|mark-up|surcharge|margin|premium|supplement of $pct:p', ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op('+', number(1), op('/', number(p), number(100))))), -0.2),
+  // 'How many days after the promised date was it picked up', 'by how many days was the promised date missed'
+  rule('ex1', '$spanUnit:u after|past|beyond|behind the? $col:a ~be|~did|~have ~each? it|they|$rows|$noun|$guess|one? ~be|been? ^$col:b', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.2),
+  rule('ex1', 'by? $spanUnit:u ~be|did|was|has the|it|they? ^$col:a missed|overrun|exceeded|overshot', ({ u, a }, x: Context) => { const due = u === 'minutes' ? null : deadlineOf(x); return due && due.due === a ? span(u, due.due, due.done, x) : null; }, -0.1),
   // 'Raised by a fifth', 'with ten percent off', 'ten per cent less'
   ...([['raised|increased|grown|marked up? by', '+'], ['reduced|lowered|cut|decreased|discounted|marked down? by', '-']] as const).map(([words, sign]) => rule('ex2', `$ex1:a ${words} $pct:p`, ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op(sign, number(1), op('/', number(p), number(100))))), 0)).flat(),
   rule('ex2', '$ex1:a with|less|at|taking|: an? $pct:p off|less|discount|lower|cheaper|reduction', ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op('-', number(1), op('/', number(p), number(100))))), 0),

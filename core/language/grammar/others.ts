@@ -38,7 +38,7 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
     const nouns = vocabularyOf(other).ownNouns;
     words.forEach((t, i) => { if (t.kind === 'word' && t.lower.length > 2 && nouns.has(t.stem) && !own.includes(t.stem) && !vocabulary.ownNouns.has(t.stem) && !ours.some((m) => m.cost < 0.4 && m.from <= i && m.to > i) && ![...head.others!].some(([n, o]) => n !== name && (stemsIn(n).includes(t.stem) || vocabularyOf(o).ownNouns.has(t.stem)))) put('table', i, i + 1, name, 0.15); });
     for (const m of columnMentions(words, vocabularyOf(other))) {
-      if (m.cost >= 0.6) continue;
+      if (m.cost >= 0.6 || isNaming(words, m.from)) continue;
       // 'Lessons' are rows of theirs, and no ‹Lesson ID›.
       const rows = m.cost > 0.05 && /\b(?:id|no|nr|number|code|ref|key)\b/i.test(m.column) && words.slice(m.from, m.to).every((t) => own.includes(t.stem));
       put('tcol', m.from, m.to, { table: name, column: m.column } satisfies OtherColumn, m.cost);
@@ -55,6 +55,10 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
     }
   }
 }
+
+/** Does a word stand where a name is given: 'call it Rate'? */
+const isNaming = (words: readonly Token[], at: number): boolean =>
+  /^(?:called|named|titled|headed)$/.test(words[at - 1]?.lower ?? '') || (/^(?:it|that|this|them)$/.test(words[at - 1]?.lower ?? '') && /^(?:call|name|rename|title)$/.test(words[at - 2]?.lower ?? '')) || (/^(?:name|be|:)$/.test(words[at - 1]?.lower ?? '') && words.slice(Math.max(0, at - 4), at).some((w) => w.lower === 'name'));
 
 const isCalled = (name: string, { columns }: CheckedHead): boolean => columns.some((c) => folded(c.name) === folded(name));
 /** Does a name tell which column is meant? 'Name' and 'number' are said of many things. */

@@ -6,6 +6,7 @@ import { columnOf } from '../../table/table';
 import { columnIn, columnLike, groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
 import { saysYes } from '../../language/grammar/conditions/make';
 import { readsAsDate } from '../../formula/check';
+import { namesRows } from '../../language/mentions';
 import { stem } from '../../language/words';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, over, repeats, sum, weightedMean } from './question';
@@ -13,13 +14,32 @@ import { allRows, over, repeats, sum, weightedMean } from './question';
 /** The column that is called as the rows are, where its values come in several rows. */
 function severalRows(noun: string, x: Context): string | null {
   const own = x.head.columns.find((c) => c.type === 'text' && stem(c.name.toLowerCase()) === stem(noun.toLowerCase()));
-  return own && groupable(own.name, x) && repeats(own.name, x) ? own.name : null;
+  const held = own && x.head.glances?.get(own.name);
+  // What stands twice here and there tells the rows all the same.
+  return own && groupable(own.name, x) && repeats(own.name, x) && !(held?.values && held.values.length > 0.7 * held.rows) ? own.name : null;
 }
+
+/** Names of how many came, by who they are. */
+const HEADS: readonly (readonly [string, RegExp])[] = [
+  ['kids|children|pupils|students|youngsters', /\b(?:pupils|children|kids|students|youngsters)\b/i],
+  ['guests|visitors|participants|attendees|people|persons|heads', /\b(?:guests|visitors|participants|attendees|attendance|people|persons|heads|pax)\b/i],
+];
+
+/** The one column that says how many of them came. */
+function headcount(called: RegExp, x: Context): Expression | null {
+  const found = x.head.columns.filter((c) => called.test(c.name) && quantity(c.name, x) !== null);
+  return found.length === 1 ? sum(found[0]!.name, x) : null;
+}
+
+/** Is it what a column adds up to? */
+const isSum = (e: Expression): boolean => e.kind === 'total' && e.fn === 'sum';
 
 /** Figures over rows: counts, totals, averages, ends, quotients. */
 export const figurePhrases: readonly Rule[] = [
   // Figures
   rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
+  // 'How many kids came' of ‹Pupils›
+  ...HEADS.map(([words, called]) => rule('qfig', `~countWord (all|of)? the? ${words} ~did|~be|were|there? came|come|visited|attended|took|there|here? part? in|here|there|along?`, (_s, x: Context) => headcount(called, x), -0.1)).flat(),
   // 'Average list price', of another table
   rule('qfig', 'the? $sameFigure:f of? the? ^$theirs:c', ({ f, c }, x: Context) => { const e = theirNumber(c, x); return e && over(f, e); }, 0),
   // 'How many machines', where a machine has several rows
@@ -41,7 +61,7 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfig', '~average ^$spanUnit:u', ({ u }, x: Context) => { const told = x.head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((w) => stem(w) === stem(u))), e = told || columnLike(u, x) !== null ? null : rowSpan(u, x); return e && over('mean', e); }, 0.1),
   rule('qfig', '~average of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('mean', e); }, 0.1),
   rule('qfig', 'median of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('median', e); }, 0),
-  rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) && !saysYes(c, x) ? over('distinct', column(c)) : null), 0.3),
+  rule('qfig', '~countWord ~distinctWord? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && groupable(c, x) && !namesRows(c, x.vocabulary) && !saysYes(c, x) ? over('distinct', column(c)) : null), 0.3),
   rule('qfig', '~average $col:c weighted|weighed by|with|on the? $col:w', ({ c, w }, x: Context) => { const [a, b] = [quantity(c, x), quantity(w, x)]; return a && b && weightedMean(a, b); }, -0.1),
   rule('qfig', 'median and spread|deviation of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && [over('median', e), over('spread', e)]; }, 0),
   rule('qfig', '~spreadWord of? the? $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && over('spread', e); }, 0),
@@ -62,12 +82,19 @@ export const figurePhrases: readonly Rule[] = [
   // 'the whole amount due divided by the whole weight'
   rule('qex', '~whole1 $col:c', ({ c }, x: Context) => sum(c, x), 0.05),
   rule('qex', '$qfig:f', ({ f }) => (Array.isArray(f) ? null : f), 0.1),
+  rule('qex', 'all of? the|our? ^$col:c', ({ c }, x: Context) => sum(c, x), 0.05),
   rule('qratio', '$qex:a ~over $qex:b', ({ a, b }) => op('/', a, b), 0),
+  rule('allRatio', 'all of? the|our? ^$col:a ~over all of? the|our? ^$col:b', ({ a, b }, x: Context) => { const [m, n] = [sum(a, x), sum(b, x)]; return m && n && op('/', m, n); }, 0),
+  rule('qratio', '$qex:a by|per ^$qex:b', ({ a, b }) => (isSum(a) && isSum(b) ? op('/', a, b) : null), 0),
   rule('qratio', '$qex:a as a share|percentage|percent|% of $qex:b', ({ a, b }) => op('*', op('/', a, b), number(100)), 0),
+  // 'Total pots minus total lost': what two sums differ by
+  rule('qratio', '$qex:a minus|less|- ^$qex:b', ({ a, b }) => (isSum(a) && isSum(b) ? op('-', a, b) : null), 0),
   rule('qfig', '$qratio:e', ({ e }) => e, 0),
-  rule('qfig', '$word|$qfig|$metricName $remark? ,|:|( meaning|that|i.e|ie|so|namely|as is|means? $qratio:e', ({ e }) => e, 0.1),
-  rule('qfig', '~average $word ~per $word over? everything|all? ,|: meaning|that|namely is? $qratio:e', ({ e }) => e, 0),
-  rule('qfig', '~average $col ~per $word over|of? everything|all? ,|: meaning|that|namely is? $qratio:e', ({ e }) => e, 0),
+  rule('qfig', '$word|$qfig|$metricName $remark? ,|:|( meaning|that|i.e|ie|so|namely|as is|means? $qratio:e', ({ e }) => e, -0.2),
+  // 'Average invoice per hour, total by total'
+  rule('qfig', "the? ~average $col:a ~per ^$col:b overall|altogether|over? everything|all|them? all? ,|:|~open? total|sum|totals by|over|per|through|divided|against by? total|sum|totals ~close?", ({ a, b }, x: Context) => { const [m, n] = [sum(a, x), sum(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, -0.6),
+  rule('qfig', "the? ~average $col:a ~per ^$unit:u overall|altogether|over? everything|all|them? all? ,|:|~open? total|sum|totals by|over|per|through|divided|against by? total|sum|totals ~close?", ({ a, u }, x: Context) => { const c = columnLike(u, x), [m, n] = [sum(a, x), c && sum(c, x)]; return m && n && a !== c ? op('/', m, n) : null; }, -0.8),
+  rule('qfig', '~average $word|$col ~per $word|$unit|$col|$noun overall|altogether|over? everything|all? ,|: meaning|that|namely|i.e is? $qratio:e', ({ e }) => e, -0.4),
   // Several figures
   rule('qfigs', '$qfig:f', ({ f }) => (Array.isArray(f) ? f : [f]), 0),
   rule('qfigs', '$qfigs:a ~list $qfigs:b', ({ a, b }) => [...a, ...b], 0.05),

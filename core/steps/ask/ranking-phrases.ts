@@ -8,8 +8,11 @@ import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
 import { persons } from '../../language/grammar/kinds';
 import { personColumn } from '../calculate/person-phrases';
-import { allRows, asked, firstUnique, grouped, over, period, type Question, repeats, sum } from './question';
+import { allRows, asked, firstUnique, grouped, over, period, type Question, repeats, sum, usual } from './question';
 import { doerOf, whoColumn, countsByVerb } from './doers';
+
+/** Names of what was done to so many: ‹Lost›, ‹Sold›, ‹Delivered›. */
+const DONE = /(?:ed|\blost|\bsold|ought|roken|orn)$/i;
 
 /** The group with the most rows. */
 const commonest = (name: string, x: Context): Question | null => (!repeats(name, x) ? null : { figures: [allRows], by: [column(name)], order: { figure: 0, down: true }, most: 1 });
@@ -67,6 +70,7 @@ export const rankingPhrases: readonly Rule[] = [
   ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what|who|the ~be|~have? the? ${words} rated|scored|graded|marked|rating|score|grade $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
   ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what ~be? the? $num:n? ${words} rated|scored|graded|marked $rows|$noun`, ({ n }, x: Context) => { const e = ratingColumn(x); return e && leadingBy(over('sum', e), down, n ?? 1, x); }, -0.4)).flat(),
   ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `${words} rated|scored|graded|marked $col:g`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
+  ...([['best|highest|top|most', true], ['worst|lowest|least', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what|who of? the? $col:g ~be|gets|get|got|has|have been? rated|scored|graded|marked|reviewed the? ${words} (on average)?`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, -0.6)),
   ...([['best|highest|top', true], ['worst|lowest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? which|what $col:g ~be|~have the? ${words} rated|scored|graded|marked`, ({ g }, x: Context) => { const e = ratingColumn(x); return e && ranking(g, over('mean', e), down, 1, x); }, 0)).flat(),
   // 'Which three landings brought in the most money': the rows themselves, by what tells them apart
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what of? the? $num:n? $rows|$noun ~did|$word in|up|out? the? ${way === 'most' ? 'most|highest|largest' : 'least|fewest|lowest|smallest'} $col:m ~inTotal?`, ({ n, m }, x: Context) => leadingRows(m, way === 'most', n ?? 1, x), 0)).flat(),
@@ -86,10 +90,12 @@ export const rankingPhrases: readonly Rule[] = [
   ...([['most', true], ['fewest|least', false]] as const).map(([words, down]) => rule('clause', `~tellMe? ,? which|what|who $col:g ~have|~did|got|gets|caused|had the? ${words} ^$col:m ??`, ({ g, m }, x: Context) => (columnOf(x.head, m).type === 'text' && quantity(m, x) === null && (x.head.glances?.get(m)?.blanks ?? 0) > 0 && g !== m ? ranking(g, over('count', column(m)), down, 1, x) : null), -0.1)).flat(),
   ...([['longest', true], ['shortest', false]] as const).map(([word, down]) => rule('clause', `${word} stay|stays|visit|rental|hire|trip|booking|loan ??`, (_s, x: Context) => { const e = rowSpan(undefined, x); return e && leadingBy(over('sum', e), down, 1, x); }, 0.1)).flat(),
   rule('clause', 'which|what the? $num:n? $adj:a $rows|$noun ??', ({ n, a }, x: Context) => leadingRows(a.column, a.down, n ?? 1, x), 0.1),
-  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? most $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n ?? 1, x), -0.1),
-  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? fewest|least $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n ?? 1, x), -0.1),
-  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
-  rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), true, 1, x), 0),
+  // 'Which bed lost the most pots': a number of what was done
+  ...([['most', true], ['least|fewest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? ,? which|what|who of? the? $num:n? $col:g ~did? ^$col:m the? ${words} ^$col ~inTotal?`, ({ n, g, m }, x: Context) => (DONE.test(m) && g !== m && quantity(m, x) !== null ? ranking(g, usual(m, x), down, n ?? 1, x) : null), -0.6)),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? most $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, usual(m, x), true, n ?? 1, x), -0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n? $col:g $col:m the? fewest|least $guess|$rows ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, usual(m, x), false, n ?? 1, x), -0.1),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? most $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, usual(m, x), true, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $col:m the? most money|of? ~inTotal?', ({ g, m }, x: Context) => ranking(g, usual(m, x), true, 1, x), 0),
   // 'which class has the most pupils', 'which weekday has the most parcels': rows are counted
   ...(['most', 'least'] as const).flatMap((way) => [
     rule('clause', `~tellMe? ,? in|on|at|by|for? which|what $qby:b ~did|~be|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $rowsCounted ~inTotal?`, ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: way === 'most' }, most: 1 }), 0.1),
@@ -103,32 +109,32 @@ export const rankingPhrases: readonly Rule[] = [
   rule('clause', '~tellMe? ,? what|which|whats? ~be? the? ~commonest $col:c', ({ c }, x: Context) => ranking(c, allRows, true, 1, x), 0.1),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? busiest|fullest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: true }, most: 1 }), 0.1),
   rule('clause', '~tellMe? ,? in|on|at|by|for? which|what $qby:b ~be the? quietest|emptiest $rowsCounted?', ({ b }) => asked({ figures: [allRows], by: [b], order: { figure: 0, down: false }, most: 1 }), 0.1),
-  rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), true, n, x), 0),
-  rule('clause', '~tellMe|~keep? the? $col:g with|having the? most|highest|largest|biggest $col:m ~inTotal ,? (only|just that|the|this one)?', ({ g, m }, x: Context) => (columnOf(x.head, g).type === 'text' && repeats(g, x) ? ranking(g, sum(m, x), true, 1, x) : null), -0.4),
+  rule('clause', '~tellMe? ,? which|what of? the? $num:n $col:g $word? the? most $col:m ~inTotal?', ({ n, g, m }, x: Context) => ranking(g, usual(m, x), true, n, x), 0),
+  rule('clause', '~tellMe|~keep? the? $col:g with|having the? most|highest|largest|biggest $col:m ~inTotal ,? (only|just that|the|this one)?', ({ g, m }, x: Context) => (columnOf(x.head, g).type === 'text' && repeats(g, x) ? ranking(g, usual(m, x), true, 1, x) : null), -0.4),
   // 'The two owners who paid the most'
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? the? $num:n $col:g who|that|which ~did|$word the? ${way} $col:m? ~inTotal?`, ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? takingsColumn(x); return name !== null && repeats(g, x) && !namesRows(g, x.vocabulary) ? ranking(g, sum(name, x), way === 'most', n, x) : null; }, 0.1)).flat(),
   // 'the three donors with the highest total': groups, not rows
   rule('clause', '~tellMe|~keep? the? $num:n $col:g with|having the? ~highest|most total|sum|amount|overall|altogether? $col:m? ~inTotal?', ({ n, g, m }, x: Context) => { const name = (m as string | undefined) ?? moneyColumn(x); return name !== null && repeats(g, x) ? ranking(g, sum(name, x), true, n, x) : null; }, -0.4),
   ...(['most', 'least'] as const).flatMap((way) => [
-    rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = whoColumn(x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, 0),
+    rule('clause', `~tellMe? ,? who ~did|$word|$col? the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ m }, x: Context) => { const g = whoColumn(x); return g && ranking(g, usual(m, x), way === 'most', 1, x); }, 0),
     rule('clause', `~tellMe? ,? who has|have|had the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, (_s, x: Context) => { const g = personColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.1),
     rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, ({ w }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, allRows, way === 'most', 1, x); }, -0.4),
-    rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ w, m }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, sum(m, x), way === 'most', 1, x); }, -0.4),
+    rule('clause', `~tellMe? ,? who $word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ w, m }, x: Context) => { const g = doerOf(w, x); return g && ranking(g, usual(m, x), way === 'most', 1, x); }, -0.4),
     rule('clause', `~tellMe? ,? who ~did|$word:w the? ${way === 'most' ? 'most' : 'least|fewest'} $rows|$noun|$guess ~inTotal?`, ({ w }, x: Context) => { const g = isName(w, x) ? null : whoColumn(x); return g && ranking(g, allRows, way === 'most', 1, x); }, 0.2),
     rule('clause', `~tellMe? ,? which|what|who of? the? $col:g ~did|$word the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $ex2:e`, ({ g, e }, x: Context) => (e.kind === 'op' && e.op === '/' ? ranking(g, op('/', over('sum', e.left), over('sum', e.right)), way === 'most', 1, x) : null), -0.2),
-    rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, sum(m, x), way === 'most', n ?? 1, x), -0.05),
-    rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, sum(m, x), way === 'most', x), -0.1),
+    rule('clause', `~tellMe? ,? which|what of? the? $num:n? $col:g ~did the? ${way === 'most' ? 'most|highest' : 'least|fewest|lowest'} $col:m ~inTotal?`, ({ n, g, m }, x: Context) => ranking(g, usual(m, x), way === 'most', n ?? 1, x), -0.05),
+    rule('clause', `~tellMe? ,? on|at|in|by|for? which|what $col:g did|do|does|was|were|has|have we|they|it|i|you? ~did|$word the? ${way === 'most' ? 'most' : 'least|fewest'} $col:m ~inTotal?`, ({ g, m }, x: Context) => rankingOf(g, usual(m, x), way === 'most', x), -0.1),
   ]).flat(),
   ...([['highest|biggest|largest|greatest|top|longest', 'highest', true], ['lowest|smallest|shortest', 'lowest', false]] as const).map(([words, fn, down]) => rule('clause', `~tellMe? ,? who ~did|~have|$word the? ${words} $col:m ??`, ({ m }, x: Context) => { const g = whoColumn(x), e = quantity(m, x); return g && e && g !== m ? ranking(g, over(fn, e), down, 1, x) : null; }, 0.1)).flat(),
-  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, sum(m, x), false, 1, x), 0),
+  rule('clause', '~tellMe? ,? which|what of? the? $col:g $word? the? least|fewest $col:m ~inTotal?', ({ g, m }, x: Context) => ranking(g, usual(m, x), false, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest|most $rows|$guess', ({ g }, x: Context) => ranking(g, allRows, true, 1, x), 0.05),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, true, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $qfig:f $perRow?', ({ g, f }, x: Context) => ranking(g, f, false, 1, x), 0),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~highest $col:m on|by|in|as|at an|the? ~average', ({ g, m }, x: Context) => { const e = quantity(m, x); return e && ranking(g, over('mean', e), true, 1, x); }, -0.3),
   rule('clause', '~tellMe? ,? which|what of? the? $col:g has|had|have|got|with|is|was the? ~lowest $col:m on|by|in|as|at an|the? ~average', ({ g, m }, x: Context) => { const e = quantity(m, x); return e && ranking(g, over('mean', e), false, 1, x); }, -0.3),
   rule('clause', '~tellMe? the? top|best|first $num:n $col:g by|on|according in|to? $qfig:f', ({ n, g, f }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, f, true, n, x)), 0),
-  rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, sum(m, x), true, n, x)), 0.1),
-  rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, sum(m, x), false, n, x), 0.1),
+  rule('clause', '~tellMe? the? top|best $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => (namesRows(g, x.vocabulary) ? null : ranking(g, usual(m, x), true, n, x)), 0.1),
+  rule('clause', '~tellMe? the? bottom|worst|last $num:n $col:g by|on|according in|to? $col:m', ({ n, g, m }, x: Context) => ranking(g, usual(m, x), false, n, x), 0.1),
   ...([['busiest|fullest', true], ['quietest|emptiest', false]] as const).map(([words, down]) => rule('clause', `~tellMe? ,? (what|which)? (is|was)? the? ${words} hour (of the day)?`, (_s, x: Context) => { const c = onlyTime(x), moment = x.head.columns.find((h) => h.type === 'datetime')?.name;
     // Of two moments the one that begins it tells how busy an hour is.
     const by: Expression | null = c !== null ? { kind: 'round', of: op('/', { kind: 'clock', of: column(c) }, number(60)), places: 0, mode: 'down' } : moment === undefined ? null : { kind: 'part', part: 'hour', of: column(moment) };

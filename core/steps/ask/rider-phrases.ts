@@ -30,8 +30,8 @@ function likeFigure(name: string, x: Context): Act | null {
   const e = quantity(name, x);
   const act = e && onQuestion(`like ${name}`, (plan) => {
     const last = plan.figures.at(-1)?.as, of = last?.kind === 'round' ? last.of : last;
-    if (of?.kind !== 'total' || of.fn === 'count' || of.fn === 'distinct' || columnsOf(of).includes(name)) return null;
-    const as = over(of.fn, e);
+    if (of?.kind !== 'total' || (of.fn !== 'count' && columnsOf(of).includes(name))) return null;
+    const as = over(of.fn === 'count' || of.fn === 'distinct' ? 'sum' : of.fn, e);
     return { ...plan, figures: [...plan.figures, ...uniquely([last!.kind === 'round' ? { ...last!, of: as } : as], [...plan.by, ...plan.figures].map((f) => f.name))] };
   });
   return act && firstSaid(act);
@@ -147,6 +147,8 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'and? summed|added|totalled|totaled|summarised|aggregated up?', () => onQuestion('summed', (plan) => (plan.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'sum') ? plan : null)), 0),
   rule('rider', 'and? sorted|ordered|ranked by? (it|that|them)? ~descending', () => onQuestion('down', (plan) => ordered(plan, true)), -0.1),
   rule('rider', 'and? sorted|ordered|ranked by? (it|that|them)? ~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), -0.1),
+  rule('rider', 'sort|order|arrange|rank|list it|them|that|this|these|those by the? number|numbers|count|counts|frequency|size|total|totals|figure|result ,? ~descending?', () => onQuestion('down', (plan) => ordered(plan, true)), -0.4),
+  rule('rider', 'sort|order|arrange|rank|list it|them|that|this|these|those by the? number|numbers|count|counts|frequency|size|total|totals|figure|result ,? ~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), -0.4),
   rule('rider', '~justOne', () => onQuestion('one', (plan) => (plan.order ? { ...plan, most: 1 } : null)), 0),
   rule('rider', '~descending', () => onQuestion('down', (plan) => ordered(plan, true)), 0),
   rule('rider', '~ascending', () => onQuestion('up', (plan) => ordered(plan, false)), 0),
@@ -196,8 +198,11 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'and? next|beside|besides|alongside to? it|that|them|this ,|:? show|add|put|have|want? the? $qfigs:f', ({ f }) => moreFigures(f), -0.1),
   rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),
   rule('rider', 'and|now? ~each $qbys:b instead?', ({ b }) => regrouped(b), 0.05),
+  rule('rider', 'what|how about by|per|for|with? each|every|the? $qbys:b ??', ({ b }) => regrouped(b), 0.1),
+  rule('rider', 'the? same again|thing|question? by|per|for each|every|the|all? $qbys:b ??', ({ b }) => regrouped(b), 0.05),
+  rule('rider', '$nopes? ~iMeant by|per|for each|every|the? $qbys:b', ({ b }) => regrouped(b), 0),
   rule('rider', 'and|also|now? ~each $qbys:b as|too|also well?', ({ b }) => dividedBy(b), -0.1),
-  rule('rider', 'and|also the? $qbys:b as|too|also ^well?', ({ b }) => alsoBy(b), 0.3),
+  rule('rider', 'and|also the? $qbys:b as|too|also ^well?', ({ b }, x: Context) => (b.some((e: Expression) => e.kind === 'column' && quantity(e.name, x) !== null) ? null : alsoBy(b)), 0.3),
   rule('rider', 'and|now? also|additionally|further ~each $qbys:b', ({ b }) => dividedBy(b), -0.1),
   rule('rider', 'and|now|please? split|break|divide|cut|show it|that|this|them|those up|down|out? by|per|into|for each? $qbys:b', ({ b }) => dividedBy(b), -0.2),
 ].flat();

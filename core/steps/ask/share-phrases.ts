@@ -14,6 +14,8 @@ export const sharePhrases: readonly Rule[] = [
   rule('question', '$rset:c as|in an? %|percent|percentage|share|proportion of|from all? the? $rows|$noun|$guess|total|whole|$col', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|were|came|come? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|came from? $cond:c ~each $qbys:b', ({ c, b }): Question => ({ figures: [shareOf(c)], by: b }), 0),
+  // 'What percentage of the seeds sprouted overall': of two numbers, one a part of the other
+  rule('question', 'what|which? ~shareWord of|in all? the? $col:a ~be|~did|got|came|~have? ^$col:b ~inTotal|overall|altogether', ({ a, b }, x: Context): Question | null => { const [whole, part] = [sum(a, x), sum(b, x)]; return whole && part && a !== b ? { figures: [op('*', op('/', part, whole), number(100))], by: [] } : null; }, 0.05),
   // Parts of the whole: 'each captain's share of the passengers'
   rule('qpart', '~shareWord of|in the? ~totalWord? $col:m', ({ m }, x: Context) => partOfAll(sum(m, x)), 0),
   rule('qpart', '~shareWord of all? the? $rows|$guess', () => partOfAll(allRows), 0.1),

@@ -5,8 +5,8 @@ import { unitName } from '../../values/units';
 import { readYesNo } from '../../values/yesno';
 import { columnOf } from '../../table/table';
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
-import { nothing, type Act, type Context } from '../../language/acts';
-import { anyOrder, rule } from '../../language/chart';
+import { nothing, ofLast, type Act, type Context } from '../../language/acts';
+import { anyOrder, keyOf, rule } from '../../language/chart';
 import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
@@ -16,6 +16,8 @@ import { readsAsDate } from '../../formula/check';
 import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
 import { add } from './adding';
+import { onLast } from './amending';
+import type { CalculatePlan } from './step';
 
 /* If ..., otherwise ...; and ranges with names. 'It' and 'above that' are tied to what the cases before them are about. */
 
@@ -191,8 +193,13 @@ function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Express
   const cases = [...first, ...filled];
   // What is blank anyway is not said at the end.
   while (otherwise.kind === 'blank' && cases.length > 1 && cases.at(-1)!.then.kind === 'blank') cases.pop();
+  // 'Paid when it is filled, unpaid when not': all other rows.
+  if (otherwise.kind === 'blank' && cases.length === 2 && first.length === 0 && isDenial(cases[0]!.when, cases[1]!.when)) return { kind: 'choose', cases: [cases[0]!], otherwise: cases[1]!.then };
   return { kind: 'choose', cases, otherwise };
 }
+
+/** Does one condition only deny the other? */
+const isDenial = (a: Condition, b: Condition): boolean => (a.kind === 'not' && keyOf(a.of) === keyOf(b)) || (b.kind === 'not' && keyOf(b.of) === keyOf(a));
 
 /** Cases that begin at a size each, and the one label without a case for all that lies before them. */
 function withFirst(labels: readonly string[], name: string, list: readonly Open[], x: Context): Expression | null {
@@ -221,7 +228,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
 const JOINTS = /^(?:from|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
-const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
+const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier|should|shall|must|would|could|might|may|will)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
 /** Words that are easily mistyped, and then are no labels either. */
 const SLIPS = ['nothing', 'otherwise', 'neither', 'without', 'anything', 'everything', 'whatever'];
 
@@ -235,7 +242,17 @@ const NO_SAYING: ReadonlySet<string> = new Set(LIGHT);
 /** Words that say what a label is of. */
 const KIND_OF = /^(?:size|grade|class|category|level|band|group|type|label|tag|mark|status|mentioned)$/i;
 
+/** What was labelled before with more cases, about the same. */
+function moreCases(plan: CalculatePlan, list: readonly Open[], x: Context): CalculatePlan | null {
+  if (plan.as.kind !== 'choose') return null;
+  const subject = plan.as.cases.map((c) => subjectOf(c.when)).find((s) => s !== null) ?? null;
+  const cases = subject === null ? null : closed(list, subject, x);
+  return cases && { ...plan, as: { ...plan.as, cases: [...plan.as.cases, ...cases] } };
+}
+
 export const casePhrases = [
+  // 'And pads if it says pads': one more case of what was just labelled
+  rule('rider', 'and|also|plus|add $casesOf:c (too|as well)?', ({ c }, x: Context) => ofLast(onLast(`case ${keyOf(c)}`, (plan) => (plan.as.kind === 'choose' ? moreCases(plan, c, x) : null))), -0.4),
   // 'Jobs of more than an hour get a Pickup fee of 5, the others 2'
   rule('clause', '$rset:c get|gets|pay|pays|have|has|should|must? have|get|pay? a|an? ^$name:n of $ex2:a ,|and|;|. and|but? ~otherwise (get|gets|pay|have|it|is|it\'s)? $ex2:b', ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),
   rule('clause', "there is|are|should? be? a|an? ^$name:n of $ex2:a ~if the? $rows|$noun|$guess|$word|it|they? ~rel? $cond:c ,|and|;|. and|but? ~otherwise (it|is|are|it's|they)? (is|are)? $ex2:b", ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),
@@ -285,6 +302,7 @@ export const casePhrases = [
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)),
   rule('itcond', 'it|that|they? from $num:n up|on|upwards|onwards?', ({ n }) => compare('>=', n), 0.1),
+  rule('itcond', '$num:a $unit|$measure? to|until|up|- to? below|under|less|fewer|before than? $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from $num:a ~fromTo below|under|before $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from|between $clock:a ~fromTo|until|till $clock:b', ({ a, b }) => (a < b ? all([compare('>=', a, 'min'), compare('<', b, 'min')]) : null), 0),
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
@@ -441,11 +459,18 @@ export const casePhrases = [
   rule('clause', '~add? an? $name:n of|: $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.2),
   rule('clause', '~grade ~each|all|every the? $col:n :|,|as? $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), 0),
   rule('clause', '~grade the? $col:n :|,|as? $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), 0.1),
+  // 'Label the fault pads, neck or other depending on which word is in it', 'label each job paid or unpaid by paid on'
+  rule('clause', '~grade ~each|all|the? $col:c as|into|with? $labels:l ,? depending|according|based|going|judging|by on|to|by? which|what|the? of? these|those|them|the? word|words? ~be|stands|stand|appears|comes|it|they? ~be|says|say|mentions|mention|holds|contains? in|there|it? it|them|there?', ({ c, l }, x: Context) => labelledBy(c, l, x), -0.3),
+  rule('clause', '~grade ~each|all|the? $rows|$noun|$guess? as? $label:a or|/|and $label:b by|depending|according|based|going|judging on|to|by? the? $col:c ~be|filled|filled-in|empty|or|not|there?', ({ a, b, c }) => (deniesIt(b, a) ? add({ kind: 'choose', cases: [{ when: not({ kind: 'empty', of: of(c) }), then: textOf(a) }], otherwise: textOf(b) }) : null), -0.2),
+  rule('clause', '~add|tell|say|show|note|write me|us? ~into ~column ~named? whether|if $cond:c ~open|,|:? yes|y /|or|and no|n ~close?', ({ c }) => add(yesIf(c)), -0.1),
+  rule('clause', '~add|tell|say|show|note|write me|us? ~into ~column ~named? whether|if $cond:c ~open|,|:? yes/no ~close?', ({ c }) => add(yesIf(c)), -0.1),
   // 'Label: small under 60, big over 150, going by the invoice'
   rule('clause', '$choice:c ,|;|.|- going|judging|depending|based|according|measured by|on|to|in the? ^$col:n', ({ n, c }, x: Context) => addOf(banded(n, c, x)), -0.1),
   rule('clause', '^$name:m : $choice:c ,|;|.|- going|judging|depending|based|according|measured by|on|to|in the? ^$col:n', ({ m, n, c }, x: Context) => addOf(banded(n, c, x), m), -0.2),
   // 'Size is large from four occupants up and small below that'
   rule('clause', '~add? ~column? ~named? $name:n ~be|:|=|,|as $leaf:t from|at|with|for $num:k $col:c? up|upwards|on|onwards|~orMore? ,|;|and? ,|;|and? $leaf:u below|under|otherwise|else|for that|it|this|less|fewer|smaller?', ({ n, t, k, c, u }, x: Context) => { const of = (c as string | undefined) ?? null; const e = of === null ? null : quantity(of, x); return e && t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(of!) }, then: blank }, { when: { kind: 'compare', op: '>=', left: e, right: { kind: 'number', value: k } }, then: t }], otherwise: u }, n) : null; }, -0.1),
+  rule('clause', '~make|group|sort|divide|split the? $col:n ~into (two|three|four|five|these|the)? ^$choice:c', ({ n, c }, x: Context) => (c.list.length > 1 && ofNothing(c.list) ? addOf(banded(n, c, x)) : null), 0.1),
+  rule('clause', '~make|group|sort|divide|split the? $col:n ~into two|three|four|five|2|3|4|5|these|the following ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
   rule('clause', '~make the? $col:n ~into ~band :|,|of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), 0),
   rule('clause', 'the? $col:n in|as|into|with a? words|word|text|letters :|,|;|-|– of? $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x)), -0.1),
   // 'Above or below the average test of the role?'
@@ -542,6 +567,14 @@ const byMention = (labels: readonly string[], name: string): Expression => ({
   cases: [...labels].sort((a, b) => b.length - a.length).map((label) => ({ when: { kind: 'text', test: 'mentions', of: of(name), texts: [label] }, then: textOf(label) })),
   otherwise: blank,
 });
+
+/** Labels for rows whose text has the label in it; the last one for the others, where it says so. */
+function labelledBy(name: string, labels: readonly string[], x: Context): Act | null {
+  const rest = /^(?:other|others|rest|misc|miscellaneous|else|none|unknown)$/i.test(labels.at(-1) ?? '') ? labels.at(-1)! : null, own = rest === null ? labels : labels.slice(0, -1);
+  if (columnOf(x.head, name).type !== 'text' || own.length === 0) return null;
+  const e = byMention(own, name);
+  return add(e.kind === 'choose' && rest !== null ? { ...e, otherwise: textOf(rest) } : e);
+}
 
 /** Yes where a condition holds, no elsewhere. */
 const yesIf = (c: Condition): Expression => ({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') });

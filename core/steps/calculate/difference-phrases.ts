@@ -33,6 +33,7 @@ export const differencePhrases: readonly Rule[] = [
   // 'Difference between this invoice and the one before by the same technician'
   rule('ex0', 'difference|change between|of|in this|the $col:c and|to|from the? one|last|previous|preceding before|above|one? by|of|for|from|with|in the? same ^$col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, over('previous', e, [by])!) : null; }, -0.2),
   rule('ex0', 'difference|change between|of|in this|the $col:c and|to|from the one|last|previous|preceding before|above|one', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e)!); }, 0),
+  rule('prev', 'row|line|one to|after|by row|line|the? next|one?', () => true, 0.1),
   rule('prev', 'the? $rows|$noun before|above', () => true, 0),
   rule('ex0', '~change $col:c from|to|since|against|compared with|to? $prev on|for|of|in|with the? same $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e, [by])!); }, -0.05),
   rule('prev', '~previous', () => true, 0),

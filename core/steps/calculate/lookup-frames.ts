@@ -25,6 +25,7 @@ const TIE: Way[] = [
   means('by|on|via|using|matching|matched|with|through on|by? the|their|its? $col:a', ({ a }: { a: string }) => ({ own: a })),
   means('~open? by|on|where|when|,? our|the|its|their? $col:a here? ~be|equals|equal|matches|match|=|to|and|against what|called|the|its|their|a? called|call|calls? the? $tcol:b there|over? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
   means('~open? $tcol:b ~be|equals|equal|matches|= the|our|its|their|called? $col:a here|there? ~close?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
+  means('matching|matched|match|joining|tying the|our|its|their? $col:a with|to|and|=|against the|its|their? $tcol:b (there)?', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column }), -0.1),
   ...BY_COLUMN.map((said) => means(`${said} the|its|their? $col:a`, ({ a }: { a: string }) => ({ own: a }), 0.05)),
   means('by|on|for|via|using the|its|their? $col:a and|, by|on|for|at|with? the|its|their? $col:b', ({ a, b }: { a: string; b: string }) => ({ own: a, also: b })),
   means('that|which|where|whichever|what the|its|their? $col:a falls|lies|is|sits|belongs|comes in|into|within|under|inside|to?', ({ a }: { a: string }) => ({ own: a })),
@@ -74,6 +75,16 @@ function told(tallies: readonly Expression[], name: string | undefined, zero: nu
 }
 
 export const frames: readonly Frame[] = [
+  // 'What category is the customer? Look it up in customers'
+  frame('value asked for and looked up', {
+    need: { values: ['what|which ^$tcols', 'what|which ~be ~each|the|its|their? $rows|$noun|$col? $tcols'], table: ['look|find|get|take|fetch it|that|this|them|those up? in|from|out|of of? $theTable', 'see|check|consult in? $theTable'] },
+    may: { each: [...EACH, '~be|~have ~each|the|every $rows|$noun|$col|$guess'], tie: TIE, column: COLUMN, name: NAMED, blank: BLANK },
+    many: ['each', 'column'],
+    about: `${ABOUT} ? is has have everybody`,
+    keeps: ['value'],
+    cost: 0.3,
+  }, ({ values, table, tie, name }, x) => bring(values, table, 'only', x, { tie, name })),
+
   frame('value of another table', {
     need: { values: '$tcols', table: TABLE },
     may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },

@@ -73,7 +73,9 @@ const isNumeric = (n: string, x: Context): boolean => quantity(n, x) !== null;
 function parts(cols: readonly string[], x: Context): { readonly of: Expression; readonly name: string; readonly by: string[] } | null {
   const names = [...new Set(cols)];
   const measured = names.filter((n) => isNumeric(n, x) && !namesRows(n, x.vocabulary));
-  const by = names.filter((n) => !measured.includes(n));
+  const groups = names.filter((n) => !measured.includes(n)), kinds = groups.filter((n) => !namesRows(n, x.vocabulary));
+  // 'Each batch beside the average of its buyer': the rows make no groups.
+  const by = kinds.length ? kinds : groups;
   return measured.length === 1 && by.every((n) => groupable(n, x)) ? { of: quantity(measured[0]!, x)!, name: measured[0]!, by } : null;
 }
 

@@ -124,7 +124,7 @@ export const personPhrases = [
   rule('clause', 'what|whats is|are? the? $personParts:p of|for each|every|the|all the? $col:c ??', ({ c, p }, x: Context) => (persons(c, x) ? addParts(c, p, x) : null), 0),
   rule('clause', 'the? $personParts:p of|from the? $col:c', ({ c, p }, x: Context) => (p.length > 1 && persons(c, x) ? addParts(c, p, x) : null), 0),
   rule('text0', '$personPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => partOf(p.part, c, x), 0),
-  rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) ? partOf(p.part, c, x) : null), 0.1),
+  rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) && sampleOf(c, x).some((v) => /\S\s+\S/.test(v.trim())) ? partOf(p.part, c, x) : null), 0.1),
   rule('clause', '$col:c as|, the? first names|name|first? ,|then|before|and? the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   // 'Turn the employee names round: first name first', 'the normal way round'

@@ -63,6 +63,7 @@ export const revisePhrases: readonly Rule[] = [
   rule('clause', '~round $cols:c up to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'up'), -0.05),
   rule('clause', '~round down $cols:c to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'down'), -0.05),
   rule('clause', '~round up $cols:c to? the? nearest|next|full? multiple? of? $num:n', ({ c, n }) => toMultiple(c, n, 'up'), -0.05),
+  ...(['up', 'down'] as const).flatMap((way) => [`~round $cols:c ${way} to? the? nearest|next|full? $num:n cents|cent|pence`, `round|rounded ${way} $cols:c to? the? nearest|next|full? $num:n cents|cent|pence`, `$cols:c round|rounded ${way} to? the? nearest|next|full? $num:n cents|cent|pence`].flatMap((words) => rule('clause', words, ({ c, n }) => toMultiple(c, n / 100, way), -0.3))),
   rule('clause', '~round $cols:c to the? nearest|next? $num:n cents|cent|pence', ({ c, n }) => toMultiple(c, n / 100), -0.1),
   rule('clause', '$cols:c ~round to? the? nearest|next? $num:n cents|cent|pence', ({ c, n }) => toMultiple(c, n / 100), 0),
   rule('clause', '$cols:c rounded to the? nearest|next $num:n', ({ c, n }) => toMultiple(c, n), 0),

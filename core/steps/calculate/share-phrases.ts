@@ -24,6 +24,10 @@ export const sharePhrases: readonly Rule[] = [
   rule('shareOf', '~each $col:g ~share of|in the? ~totalWord? $col:c', ({ g, c }, x: Context) => { const e = quantity(c, x); return e && !groupable(g, x) ? op('/', e, total('sum', e)) : null; }, 0.05),
   rule('shareOf', '~share of|in the? ~totalWord? $col:c ~each $rows|$noun|$guess', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
   rule('shareOf', '$col:a as a|the? ~share of its|the|their? own? $col:by ~totalWord', ({ a, by }, x: Context) => shareIn(a, by, x), -0.1),
+  // 'Parts share of the invoice', 'percentage of parts in the invoice', 'how much of the invoice is parts, in percent'
+  rule('shareOf', '^$col:a ~share of|in the? ^$col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, 0.1),
+  rule('shareOf', '~share of the? ^$col:a in|within the? ^$col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, 0.1),
+  rule('ex1', 'how much|many of the? ^$col:b ~be|goes|went (to|into|for|on)? the? ^$col:a ,? in|as percent|%|percentage|percents', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', m, n)) : null; }, -0.2),
   // 'Each claim as a percentage of everything claimed', 'share of each claim in the total'
   rule('shareOf', '~each $rows|$noun|$guess as|in a|the? ~share of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),
   rule('shareOf', '~share of ~each $rows|$noun|$guess of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),

@@ -4,6 +4,7 @@ import { rule } from '../../language/chart';
 export const phrases = [
   rule('clause', 'without the? $cols:c please|now?', ({ c }) => plans({ step: 'drop', columns: c }), 0.6),
   rule('clause', 'only|just ~drop the? $cols:c', ({ c }) => plans({ step: 'drop', columns: c }), 0.2),
+  rule('clause', 'no the? ^$cols:c columns|column|fields (please|thanks|any more)?', ({ c }) => plans({ step: 'drop', columns: c }), -0.3),
   rule('clause', 'no $cols:c needed|required|wanted|necessary', ({ c }) => plans({ step: 'drop', columns: c }), 0),
   rule('clause', '~drop column|columns? $cols:c column|columns|altogether|entirely|completely?', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),
   rule('clause', '~unwanted column|columns? $cols:c column|columns|anymore|any|more? more?', ({ c }) => plans({ step: 'drop', columns: c }), 0.1),

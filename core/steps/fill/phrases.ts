@@ -100,6 +100,7 @@ export const phrases = [
   rule('rider', '~nope ,? ^$word:a ^$word:b', ({ a, b }) => refilled(value(`${a} ${b}`)), 0.2),
   rule('clause', '$cols:c :|,|-|–? $filling:f ~wherever|if|for it|they|there? ~be? ~blankWord (ones|cells)?', ({ c, f }) => act(c, f), -0.1),
   rule('clause', "~wherever|if|when nobody|noone|none|no-one has|have|had? ^$word:w it|them|this|yet? ,? ~make|put|write|enter|fill $filling:f in|into|under|as the? $cols:c", ({ w, c, f }, x: Context) => { const agent = agentOf(w, x); return agent && c.length === 1 && c[0] === agent[0] ? act(c, f) : null; }, -0.2),
+  rule('clause', "put|write|enter|insert|use|make|say $filling:f in|into|under|as|for the? $cols:c ~wherever|if|when nobody|noone|none|no-one has|have|had? ^$word:w it|them|this|the|that? $rows|$noun|$guess? yet?", ({ w, c, f }, x: Context) => { const agent = agentOf(w, x); return agent && c.length === 1 && c[0] === agent[0] ? act(c, f) : null; }, -0.3),
   rule('clause', '~make $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

@@ -101,6 +101,8 @@ export const phrases = [
   rule('clause', 'anything|something|anyone|someone $word? in|under|about|with the? $col:c ?|: (i.e|like|e.g)? $toldWords:t', ({ c, t }, x: Context) => (columnOf(x.head, c).type === 'text' ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: t }) : null), 0),
   rule('clause', 'not the? $rset:c ,|and? and? nothing|none|no|not (that|which|with)? ~be? $cond:d', ({ c, d }) => filter('keep', all([not(c), not(d)])), -0.2),
   rule('clause', '~keepOnly the? ^$yesno:y ones|$rows?', ({ y }) => { const c = says(y, true); return c && filter('keep', c); }, 0),
+  rule('alone', 'where|if|when $cond:c', ({ c }) => filter('keep', c), 0.7),
+  rule('rider', '~open $cond:c ~close', ({ c }) => amend(`the same ${keyOf(c)}`, (plan) => (plan.step === 'filter' && keyOf(plan.where) === keyOf(c) ? plan : null)), 0),
   // A bare condition: those are wanted. A value by itself may be anything.
   rule('alone', '$cond:c', ({ c }) => (c.kind === 'among' || (c.kind === 'text' && c.test === 'mentions') ? null : filter('keep', c)), 0.9),
   rule('clause', 'the? $col:c ~rel mention|mentions|say|says|contain|contains the? word? $word:w', ({ c, w }) => (w.length >= 3 ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: [w] }) : null), 0.4),

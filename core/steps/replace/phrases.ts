@@ -69,6 +69,11 @@ export const phrases = [
   rule('clause', '~drop $abbr:t off|from the? end of? $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', [t]), ''), 0.1),
   rule('clause', '~drop the? $abbr:t off|from|in the? $cols:c', ({ c, t }, x: Context) => replaced(c, wholeTexts(placeIn(t, c, x), [t]), ''), 0.1),
   rule('clause', '~drop|take the? $charlist:m off|from|out of? the? $cols:c', ({ c, m }, x: Context) => replaced(c, wholeTexts(m.length === 1 ? placeIn(m[0], c, x) : 'anywhere', m), ''), 0.15),
+  // 'Commas instead of dashes in comment', 'comment: dash becomes comma', 'put a comma where there is a dash in comment'
+  rule('clause', '(i|we)? want|use|put|write|make? an? ^$mark:s instead|in of|place of? an|the|every|all? ^$mark:m in|of|within|under the? $cols:c', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), -0.1),
+  rule('clause', '$cols:c :|,|- every|each|the|a? ^$mark:m ~becomes|to|into|~should be|become? an? ^$mark:s', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), 0),
+  rule('clause', 'put|write|use|make|set an? ^$mark:s ~wherever there? ~be? an|the? ^$mark:m in|of|within|under the? $cols:c', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), -0.1),
+  rule('clause', 'the|every|all|each ^$mark:m in|of|within|under the? $cols:c ~should|must|to be|become|turn? into? an? ^$mark:s', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), -0.1),
   // 'In the comments replace every dash with a comma'
   rule('clause', '~replace every|each|all|any? the|a|an? ^$mark:m in|of|from|within the? $cols:c ~with an|the? $mark:s', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), 0),
   rule('clause', '~replace every|each|all|any? the|a|an? ^$mark:m ~with an|the? $mark:s in|of|from|within the? $cols:c', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), 0),
@@ -80,6 +85,7 @@ export const phrases = [
   rule('clause', 'take|cut|strip|get the? $sought:t out|off of|from? $cols:c', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
   rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => replaced(c, wholeTexts('start', t), ''), 0),
   rule('clause', '$nothings:t in|under|for the? $cols:c column|cells|values? just|only|simply|merely? ~be|means|mean|stands|= that|for? $word $word? $word? $word? $word? $word? ,|;|.|:|- so|please? please? clear|blank|empty|delete|remove|erase|drop it|that|those|them|this out?', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.3),
+  rule('clause', '$nothings:t in|under|for the? $cols:c column|cells|values? just|only|simply|merely? ~be|means|mean|stands|= that|for? $word $word? $word? $word? $word? $word? ,|;|.|:|- so|please? please? leave|make|set|turn|put it|that|those|them|these|this cells|ones|fields|values? ~blankWord', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.3),
   rule('clause', '$cols:c ~say|says|say|reads|read|holds|hold|contains|has|is $sought:t in|for|on some|many|several|few|a|most|places (few)? rows|cells|places|lines|ones|cases? ,|;|.|:|- so|please? please? ~make|set|leave|turn|blank|clear|empty those|them|it|that ~blankWord?', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), -0.2),
   rule('clause', '~drop|cut|strip|take|chop off|away? the|that|this? leading|initial|starting|opening|first $sought:t off|from|of|in|at the? (start|front|beginning)? (of)? the? $cols:c', ({ c, t }) => replaced(c, wholeTexts('start', t), ''), -0.2),
   // 'Payment "none" is no payment at all, leave those empty'

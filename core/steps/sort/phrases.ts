@@ -12,6 +12,12 @@ export const ordered = (name: string, { head }: Context): boolean => {
   return isQuantity(type) || isDate(type) || readsAsNumber(head, name) || (head.glances?.get(name)?.dateShare ?? 0) >= 0.5;
 };
 
+/** Are the values of a column grades, one letter each? */
+const graded = (name: string, { head }: Context): boolean => {
+  const held = (head.glances?.get(name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '');
+  return columnOf(head, name).type === 'text' && held.length > 1 && held.every((v) => /^[A-Za-z][+-]?$/.test(v));
+};
+
 /** Keys in a row, unless a column comes twice. */
 const distinctKeys = (a: readonly SortKey[], b: readonly SortKey[]): SortKey[] | null => (a.some((k) => b.some((o) => o.column === k.column)) ? null : [...a, ...b]);
 
@@ -81,6 +87,8 @@ export const phrases = [
   rule('sortkey', '~lowest $col:c first|top', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? the? highest|biggest|largest|best|most|newest|latest one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? the? lowest|smallest|least|oldest|earliest one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
+  // 'Grade, best first' of grades that are letters: A comes first
+  ...([['best|top|good|highest', false], ['worst|lowest|bad|poorest', true]] as const).map(([words, down]) => rule('sortkey', `$col:c ,|:|with? the? ${words} one|ones|$rows|$noun? first|on|at top|the? top? (~open $value|$word|$text:a ~be|=|means the? best|top|highest|good ~close)?`, ({ c }, x: Context) => (graded(c, x) ? [{ column: c, down }] : null), 0)),
   rule('sortkey', 'worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] : null), -0.2),
   rule('sortkey', 'it|this|that', () => [{ column: IT, down: false }], 0.1),
   rule('sortkey', 'it|this|that ,|and|with|the? ~descending', () => [{ column: IT, down: true }], 0),
@@ -144,6 +152,11 @@ export const phrases = [
   rule('clause', 'put|show|list|have|bring the? ~highest $col:c first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: true }] }) : null, 0),
   rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0),
   rule('rider', 'but? in? the? other|opposite way|order|direction round|around?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0),
+  // 'Descending please', 'no, the largest on top', 'from high to low', 'largest first I meant'
+  rule('rider', '$nopes? ~iMeant? ,? the? ~descending (please|rather|instead)? (i (meant|mean))?', () => turnedDown(true), 0.1),
+  rule('rider', '$nopes? ~iMeant? ,? the? ~ascending (please|rather|instead)? (i (meant|mean))?', () => turnedDown(false), 0.1),
+  rule('rider', '$nopes (put|show)? the? highest|biggest|most|largest|best|newest|latest|heaviest|dearest|longest one|ones|$rows? first|on|at top|the? top?', () => turnedDown(true), 0),
+  rule('rider', '$nopes (put|show)? the? lowest|smallest|least|fewest|earliest|oldest|lightest|cheapest|shortest one|ones|$rows? first|on|at top|the? top?', () => turnedDown(false), 0),
   rule('rider', 'reverse|turn|flip it|that|the order? round|around|over?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0.1),
   rule('rider', 'and? then by|on the? $col:c', ({ c }) => amend(`sort then ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [...plan.by, { column: c, down: false }] } : null)), 0.3),
   rule('aside', 'the? ~blankWord ones|cells|rows|values|$cols? last', () => nothing, 0.05),

@@ -50,12 +50,19 @@ export const phrases = [
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess of|for|per|from each|every|any|the $col:g`, ({ n, g }, x: Context) => { const c = takingsColumn(x); return c === null || c === g ? null : take(n ?? 1, { kind, column: c }, [g]); }, -0.1),
     rule('clause', `~keep the? $num:n? ${words} paid|paying $rows|$noun|$guess`, ({ n }, x: Context) => { const c = takingsColumn(x); return c === null ? null : take(n ?? 1, { kind, column: c }); }, 0),
   ]).flat(),
+  // 'For each technician the job with the highest invoice', 'one job per technician, the one with the largest invoice'
+  ...([['~highest', 'highest'], ['~lowest', 'lowest']] as const).flatMap(([words, kind]) => [
+    rule('clause', `~each $col:g ,? ~keep? only|just? the? $rows|$noun|$guess|one with|having|of the? ${words} $col:c`, ({ g, c }, x: Context) => (bySize(c, x) && g !== c ? take(1, { kind, column: c }, [g]) : null), -0.3),
+    rule('clause', `~keep? only|just? one|1|a|single single? $rows|$noun|$guess ~each $col:g ,|:|;|-|–? namely|keep|that|and? the? one|$rows|$noun? with|having|of the? ${words} $col:c`, ({ g, c }, x: Context) => (bySize(c, x) && g !== c ? take(1, { kind, column: c }, [g]) : null), -0.4),
+  ]).flat(),
   // 'Only the three highest claims', 'the three claims that cost the most': by what they come to
   ...([['highest|biggest|largest|dearest|costliest', 'most', 'highest'], ['lowest|smallest|cheapest', 'least', 'lowest']] as const).flatMap(([words, amount, kind]) => [
     rule('clause', `~keepOnly|~keep the? $num:n ${words} $rows|$noun`, ({ n }, x: Context) => byTakings(n, kind, x), 0.3),
     rule('clause', `~keepOnly|~keep? the? $num:n $rows|$noun that|which cost|costs|brought|made|earned|took in? us? the? ${amount} money?`, ({ n }, x: Context) => byTakings(n, kind, x), 0.1),
   ]).flat(),
   rule('clause', '~each $col:g ,? ~keep|~draw? a|one|1 random $rows|$noun|$guess|one', ({ g }) => take(1, random, [g]), 0),
+  rule('clause', '(and|then|now)? ~keep only|just $num:n of them|those|these', ({ n }) => topOfSorted(n), 0.1),
+  rule('clause', '~drop all|everything|any but|except|save the? top|first|best $num:n ones|$rows|of? (them|those|these)?', ({ n }) => take(n, { kind: 'top' }), -0.3),
   rule('clause', '~keepOnly|~keep? the? top|first $num:n ones|$rows? of? those|these|them?', ({ n }) => topOfSorted(n), 0),
   rule('clause', '~keep? the? last|latest|most|newest recent? $num:n $rows|$noun', ({ n }, x: Context) => { const d = rowDate(x); return d === null ? null : take(n, { kind: 'highest', column: d }); }, 0.2),
   rule('clause', '~keep? the? worst|lowest $rows|$noun|$guess of|for|per|from each|every|any|the $col:g ,|:|-|–? going|judged|judging|measured|according|ranked? by|on|to the? $col:c', ({ g, c }, x: Context) => (bySize(c, x) ? take(1, { kind: 'lowest', column: c }, [g]) : null), -0.2),

@@ -51,6 +51,7 @@ export const phrases = [
   rule('untidy', 'capitals|capitalisation|capitalization|casing|case|letters', () => ['title'], 0.1),
   rule('untidy', '$untidy:a and|, the? $untidy:b', ({ a, b }) => (letters([...a, ...b]) <= 1 && a[0] !== b[0] ? [...a, ...b] : null), 0),
   rule('ways', 'just|only one|a|single space between the? words|names|parts', () => ['trim', 'squeeze'], 0),
+  rule('ways', '~withA|with|only|just? single spaces', () => ['trim', 'squeeze'], 0),
   rule('ways', 'only|just? the? first =letter big|capital|upper|capitalised|uppercase ,|and? the|all? rest|others small|lower|lowercase case?', () => ['sentence'], -0.2),
   rule('ways', '~title ,|and? ~rest', () => ['title'], 0),
   rule('ways', '~sentence', () => ['sentence'], 0.02),

@@ -79,6 +79,9 @@ export const blankRules: readonly Rule[] = [
   rule('cond', "haven't|hasn't|hadn't $col:c anything|yet|nothing|at? all?", ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.3),
   rule('cond', '$rows with $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : countsFromZero(c, x) && !hasBlanks(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
   rule('cond', '^$col:c ~be|~have been? driven|done|made|used|sold|taken|recorded|claimed|had|given|counted|delivered|worked', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : null), 0.2),
+  // 'Invoiced but not paid', 'with an invoice but no paid on date'
+  rule('cond', '~be|~have? ^$col:a but|and|yet|though ~not been? ^$col:b yet?', ({ a, b }, x: Context) => (a === b || saysYes(a, x) || saysYes(b, x) ? null : all([not(empty(a)), empty(b)])), -0.2),
+  rule('cond', '~withA|with|having an|any? $col:a but|and|yet|though ~without|no an|any? ^$col:b date|yet?', ({ a, b }, x: Context) => (a === b || saysYes(a, x) || saysYes(b, x) ? null : all([countsFromZero(a, x) ? compare('>', column(a), number(0)) : not(empty(a)), orZero(empty(b), x)])), -0.2),
   // Joined
   rule('cond', '$col:a ~or $col:b ~be? ~blankWord', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.05),
   rule('cond', 'either? $col:a or|and $col:b ~be ~not|~blankWord ~given|there', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.1),

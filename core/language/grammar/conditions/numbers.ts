@@ -121,8 +121,8 @@ export const numberRules: readonly Rule[] = [
     rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.15),
   ]).flat(),
-  ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
-  ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be|got|came|have? $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `${words} $pct:p of all? the? $col:a ~be|got|came|have? $col:b`, ({ p, a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, { kind: 'op', op: '*', left: { kind: 'op', op: '/', left: column(b), right: column(a) }, right: number(100) }, number(p)) : null), 0)).flat(),
   // 'Shows that lost money'
   rule('cond', 'lost|lose|loses|losing|cost us? money|cash', (_s, x: Context) => takings('<', x), -0.2),
   rule('cond', 'made|make|makes|at|with|running a loss', (_s, x: Context) => takings('<', x), -0.2),
@@ -158,6 +158,18 @@ export const numberRules: readonly Rule[] = [
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} the? $col:c limit|threshold|maximum|minimum|norm|target|mark|value|guideline of $num:n $unit?`, ({ c, n }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0)).flat(),
   // 'Invoice is more than 50 euros above the parts'
   ...([['above|over|higher|more', '+', '~more', '>'], ['above|over|higher|more', '+', '~least', '>='], ['below|under|lower|less', '-', '~more', '<'], ['below|under|lower|less', '-', '~least', '<=']] as const).map(([side, sign, words, op]) => rule('cond', `$ex2:a ~be|lies? ${words} $num:n euros|euro|pounds|dollars|points|percent|€|£|$unit? ${side} than? the|its|their? $ex1:b`, ({ a, n, b }) => (a.kind === 'number' || b.kind === 'number' ? null : compare(op, a, { kind: 'op', op: sign, left: b, right: number(n) })), -0.3)).flat(),
+  // 'Invoice at least 50 and at most 100', 'an invoice of 50 to 100 euros', 'invoice 50-100'
+  ...([['~least', '>=', '~most', '<='], ['~more', '>', '~less', '<'], ['~least', '>=', '~less', '<'], ['~more', '>', '~most', '<=']] as const).flatMap(([up, low, down, high]) => [
+    rule('cond', `$ex2:e ~be|lies|lie? ${up} $num:a $unit|euros|euro|€|£? and|but|, ~be? ${down} $num:b $unit|euros|euro|€|£?`, ({ e, a, b }) => (e.kind === 'number' || a >= b ? null : all([compare(low, e, number(a)), compare(high, e, number(b))])), -0.3),
+    rule('cond', `$ex2:e ~be|lies|lie? ${down} $num:b $unit|euros|euro|€|£? and|but|, ~be? ${up} $num:a $unit|euros|euro|€|£?`, ({ e, a, b }) => (e.kind === 'number' || a >= b ? null : all([compare(low, e, number(a)), compare(high, e, number(b))])), -0.3),
+  ]).flat(),
+  rule('cond', '$col:c ~be|lies|lie|lay|falls|fall|ranges|of|is|are? ~between|from|of|within? $num:a $unit|euros|euro|€|£? to|until|till|through|up to|-|– $num:b $unit|euros|euro|€|£?', ({ c, a, b }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.02),
+  rule('cond', '$col:c lies|lie|lay|falls|fall|ranges ~between $num:a $unit|euros|euro|€|£? and $num:b $unit|euros|euro|€|£?', ({ c, a, b }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.02),
+  rule('cond', '$col:c $num:a - $num:b', ({ c, a, b }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0),
+  rule('cond', '~withA|with|of|for? $num:n ^+ ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0),
+  rule('cond', 'minimum|min|minimal|at least $num:n ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0),
+  rule('cond', 'maximum|max|maximal|at most $num:n ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0),
+  rule('cond', 'from|of? $num:n ^$col:c up|upwards|on|onwards', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0),
   // 'Everything above 100': of what a row comes to
   ...SIZES.map(([words, op]) => rule('rset', `everything|anything|all|those|ones|whatever ~rel? ~be? ${words} $num:n euros|euro|eur|pounds|pound|dollars|dollar|€|£?`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.35)).flat(),
   // 'Claims of more than 100 euros', 'those that cost more than the average': of what a row comes to

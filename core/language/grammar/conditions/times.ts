@@ -133,6 +133,7 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '~be|~have? been? punctual|timely', (_s, x: Context) => timely('<=', x), 0.1),
   rule('cond', '~be|~have? been? early|ahead of? time|schedule?', (_s, x: Context) => timely('<', x), 0.2),
   rule('cond', 'missed|miss|misses|past|beyond|after|exceeded the|its|their? deadline|due ~date?', (_s, x: Context) => timely('>', x), 0.1),
+  rule('cond', 'missed|miss|misses|overran|overrun|exceeded the|its|their? ^$col:c date|day?', ({ c }, x: Context) => (deadlineOf(x)?.due === c ? timely('>', x) : null), -0.2),
   rule('cond', 'met|kept|made|within the|its|their? deadline', (_s, x: Context) => timely('<=', x), 0.1),
   // 'Contracts that run out before July': of the only date that says when something ends
   ...SIZES.flatMap(([words, op]) => [

@@ -93,6 +93,7 @@ export const valueRules: readonly Rule[] = [
   rule('cond', '~be? paid|settled|sent|shipped|delivered|bought|ordered|booked|transferred|collected|taken in|by|with|via|through ^$values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), -0.05),
   // 'The jobs done by Joost', 'everything handled by her'
   rule('cond', 'done|made|handled|carried|performed|led|run|booked|sold|given|held|worked|served|taken|written|brought|signed|finished|entered|cleaned|driven|taught out|in|off|up? by $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
-  rule('rset', 'what|whatever|everything|all|anything ^$values:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an)$/.test(w) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
+  rule('rset', 'what|whatever|everything|all|anything ^$values:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an|ew)$/.test(w) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
+  rule('rset', 'what|whatever|everything|all|anything ^$inside:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an|ew)$/.test(w) ? { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] } : null), 0.3),
   rule('cond', '$valueSet:s', ({ s }) => among(s.column, s.texts), -0.25),
 ].flat();

@@ -65,7 +65,7 @@ export function rowsByShape(tokens: readonly Token[], columns: readonly ColumnMe
     const own = (/[^su]s$/.test(t.lower) || t.lower === 'children') && columns.find((c) => c.from === i && c.to === i + 1 && c.cost < (t.lower === 'children' ? 0.2 : 0.1));
     // 'Which teacher has the most children': what is no measure is counted.
     if (own && /^(?:most|fewest|fewer)$/.test(tokens[i - 1]?.lower ?? '') && head.columns.some((c) => c.name === own.column && c.type === 'text') && !readsAsNumber(head, own.column)) put('rows', i, i + 1, t.lower, 0.25);
-    if (own && /^(?:whose|who|with|without|having|lacking|where|at|born|older|younger|aged)$/.test(tokens[i + 1]?.lower ?? '')) put('rows', i, i + 1, t.lower, 0.25);
+    if (own && (/^(?:whose|who|with|without|having|lacking|where|at|born|older|younger|aged)$/.test(tokens[i + 1]?.lower ?? '') || (/^(?:by|from|of)$/.test(tokens[i + 1]?.lower ?? '') && tokens[i + 2]?.capital === true && !columns.some((c) => c.from === i + 2 && c.cost < 0.3)))) put('rows', i, i + 1, t.lower, 0.25);
   });
 }
 
@@ -75,7 +75,7 @@ export const COUNTED = ['hundred', 'thousand', 'million', 'dozen', 'hour', 'minu
 const isLike = (word: string, list: readonly string[]): boolean => list.some((w) => typingDistance(word, w, 2) <= 2);
 
 /** What rows of many tables may be called, where nothing else is called so. */
-const GENERAL_ROWS = new Set('job order case booking visit sale purchase delivery ticket request claim event appointment session transaction enquiry'.split(' ').map(stem));
+export const GENERAL_ROWS: ReadonlySet<string> = new Set('job order case booking visit sale purchase delivery ticket request claim event appointment session transaction enquiry'.split(' ').map(stem));
 
 /** Words of the grammar that must not be taken for unknown rows. */
 const KNOWN_NOUNS = new Set('columns column cells cell rows row fields field lines others other rest days hours minutes seconds weeks months years decimals places digits spaces brackets commas capitals letters columns blanks gaps repeats duplicates dates numbers names values percents words things parts pieces times decimals integers units signs always has is was this its does says'.split(' ').map(stem));

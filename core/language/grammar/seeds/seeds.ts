@@ -111,7 +111,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   ends(tokens, items, context, put);
   clocks(tokens, request, put);
   shownTexts(tokens, request, values, put);
-  numbers(tokens, put);
+  numbers(tokens, context, put);
   dates(tokens, put);
   newNames(tokens, request, columns, put);
   examples(tokens, request, put);

@@ -6,6 +6,7 @@ import { sampleOf } from '../samples';
 import { SMALL_WORDS, type ColumnMention, type ValueMention } from '../../mentions';
 import { numberWord, stem, type Token } from '../../words';
 import { Put } from './put';
+import { GENERAL_ROWS } from './rows';
 
 /** 'five-digit', '4-digit': a run of digits; and codes shown, such as LT-0042, as the shape they have. */
 export function shapes(tokens: readonly Token[], put: Put): void {
@@ -101,6 +102,8 @@ export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMe
   const { vocabulary } = context;
   tokens.forEach((t, i) => {
     if (t.kind !== 'word' || vocabulary.ownNouns.has(t.stem) || t.lower.length < ((t.capital && (t.from > 0 || /['’]s?$/.test(t.text))) || /^(?:a|an|the)$/.test(tokens[i - 1]?.lower ?? '') ? 3 : 4) || SMALL_WORDS.has(t.lower) || columns.some((c) => c.from <= i && c.to > i && c.cost < 0.4) || items.some((v) => (v.cat === 'value' || v.cat === 'codeIn') && v.from <= i && v.to > i)) return;
+    // 'Jobs' are rows, though somebody wrote 'great job'.
+    if (GENERAL_ROWS.has(t.stem)) return;
     // 'To Eastholm' is more than somewhere in a route.
     if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
     // The 'leave' of 'leave out' is no word of a note that says 'left'.
