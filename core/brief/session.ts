@@ -41,7 +41,7 @@ export async function openSession(alone: Table, others: readonly Table[] = []): 
 
 /** Says one request: what came of it, and the session after it (the same one unless it was carried out). */
 export async function tell(session: Session, request: string): Promise<{ readonly answer: Answer | { readonly outcome: 'undone' }; readonly session: Session }> {
-  if (isUndo(request, session.memory.last?.plans.at(-1)?.step) && session.before) {
+  if (isUndo(request, session.memory.last?.plans.at(-1)) && session.before) {
     const { last } = session.memory;
     return { answer: { outcome: 'undone' }, session: last ? { ...session.before, memory: { ...session.before.memory, undone: last } } : session.before };
   }

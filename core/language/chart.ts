@@ -182,7 +182,7 @@ export class Grammar {
     const out: (readonly [string, number])[] = [...exact];
     for (const w of this.vocabulary) {
       if (w.length < 4 || Math.abs(w.length - key.length) > 2) continue;
-      const d = typingDistance(key, w, forgiven(token.lower.length));
+      const d = typingDistance(key, w, forgiven(Math.min(token.lower.length, key.length + 1)));
       if (d !== Infinity && w[0] === key[0]) out.push([w, d]);
     }
     if (this.alternates.size > 5_000) this.alternates.clear();

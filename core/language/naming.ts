@@ -34,6 +34,7 @@ function describe(e: Expression): string {
       return hundredfold ? `${describe(e.left)} %` : `${describe(e.left)} ${WORDS[e.op]} ${describe(e.right)}`;
     }
     case 'round':
+      return e.mode === 'down' && e.of.kind === 'op' && e.of.op === '/' && e.of.left.kind === 'clock' && e.of.right.kind === 'number' && e.of.right.value === 60 ? `hour of ${describe(e.of.left.of)}` : describe(e.of);
     case 'cased':
     case 'padded':
     case 'figure':

@@ -1686,7 +1686,7 @@ BK-1009,1 April 2025,Otter (B2),"Marsh, Odile",2025-05-09 09:00,2025-05-09 11:20
       ['difference between the highest and the lowest juice of the press', null],
       ['how many bottles per kilo of apples on average, over everything', null],
       ['total juice per press and in all', 'Answer ‹Total Juice l› as the sum of ‹Juice l› over the rows; for each ‹Press›; and in all.'],
-      ['which press made the most juice in the week of 8 September', 'Answer ‹Total Juice l› as the sum of ‹Juice l› over the rows; for each ‹Press›; only where (the month of ‹Week›) equals 9 and (the day of ‹Week›) equals 8; sorted by ‹Total Juice l› from high to low; the first 1.'],
+      ['which press made the most juice in the week of 8 September', 'Answer ‹Total Juice l› as the sum of ‹Juice l› over the rows; for each ‹Press›; only where ‹Week› is at least the date "2025-09-08" and ‹Week› is at most the date "2025-09-14"; sorted by ‹Total Juice l› from high to low; the first 1.'],
       ['how many weeks was the target missed, per press', null],
       ['average price per litre weighted by litres sold', 'Answer ‹Average Price per l› as (the sum of (‹Price per l› times ‹Sold l›) over the rows) divided by (the sum of (if ‹Price per l› is blank then 0, otherwise ‹Sold l›) over the rows).'],
       ['what did a litre cost overall', null],
@@ -3288,7 +3288,7 @@ C-9010,"Dray, Tom",water,2026-03-20,2026-03-18,340,,250,,new,CD3 1XY,,,
       ['policy holder is surname comma first name - turn it round', null],
       ['Paul should always have a capital P', null],
       ['state in small letters', 'In ‹State›, write in lower case.'],
-      ['read the claimed amount as a number, tbc stays blank', null],
+      ['read the claimed amount as a number, tbc stays blank', 'Turn ‹Amount claimed› into numbers, reading "tbc" as blank.'],
       ['the police number from the comment', 'Add ‹Number› as the first number in (the text after the first "police" in ‹Comment›).'],
       ['first part of the postcode (before the blank) as Area', 'Add ‹Area› as the text before the first " " in ‹Postcode›.'],
       ['what stands after the semicolon goes to Detail', null],
@@ -4481,7 +4481,7 @@ D-510,Tom Reed,North,2026-09-04 15:20,2026-09-04 15:55,5.2,1,700,£6.50,1.00,Y,2
       ['count of drops per zone and day', 'Answer ‹Rows› as the number of rows; for each ‹Zone›; and by ‹Date of Dropped› as the date of ‹Dropped›.'],
       ['heavy = over 2 kg, medium 1 to 2 kg, light below', null],
       ['average fee by zone, two decimals', 'Answer ‹Average Fee› as the mean of ‹Fee› over the rows rounded to 2 decimals; for each ‹Zone›.'],
-      ['couriers\' first names only', null],
+      ['couriers\' first names only', 'Add ‹Part of Courier› as piece 1 of ‹Courier› cut at " ".'],
       ['put the phone number from the comment into its own column', 'Add ‹Telephone number› as the first telephone number in ‹Comment›.'],
       ['comments mentioning traffic', 'Keep rows where ‹Comment› mentions the word "traffic".'],
       ['remove the pound sign from fee', 'Turn ‹Fee› into numbers.'],
@@ -7092,7 +7092,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['Put "not yet" into comment for orders that haven\'t arrived, but only where the comment is empty', 'Set ‹Comment› to "not yet", only where ‹Arrived› is blank and ‹Comment› is blank.'],
       ['warehouse: the bit before the slash is the hall, the bit after it the bin. Two columns, Hall and Bin, no spaces.', null],
       ['aisle is the letter of the bin', null],
-      ['order number as number only', 'Turn ‹Order› into numbers.'],
+      ['order number as number only', 'Remove all everything but digits from ‹Order›.'],
       ['supplier without the legal form, like GmbH, Ltd or SA', 'In ‹Supplier›, leave out the legal form.'],
       ['part and supplier in one column: Valve 3/4in brass (Norric & Sons)', null],
       ['I\'d like the comment cut at the first comma or semicolon', 'Set ‹Comment› to (the text before the first "," or ";" in ‹Comment›), or ‹Comment› where it is blank.'],
@@ -7346,7 +7346,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['call Gross kg Loaded and Tare kg Empty', 'Rename ‹Gross kg› to ‹Loaded› and ‹Tare kg› to ‹Empty›.'],
       ['put Net... no, just move remark to the end and payment before it', null],
       ['we won\'t be needing vehicle and attendant', 'Drop ‹Vehicle› and ‹Attendant›.'],
-      ['reorder: ticket, material, customer, the rest after', null],
+      ['reorder: ticket, material, customer, the rest after', 'Move ‹Ticket›, ‹Material› and ‹Customer› to the front.'],
       ['only what came in', 'Keep rows where ‹Direction› is "in".'],
       ['throw away everything from private customers', 'Set aside rows where ‹Customer› is "Private".'],
       ['loads heavier than ten tonnes gross', 'Keep rows where ‹Gross kg› is more than 10000.'],
@@ -7379,7 +7379,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['how many customers paid cash', 'Answer ‹Different Customer› as the number of different values of ‹Customer› over the rows; only where ‹Payment› is "cash".'],
       ['how many loads a day on average', 'Answer ‹Rows per different Day› as (the number of rows) divided by (the number of different values of ‹Day› over the rows).'],
       ['what share of loads had a remark? whole percent', 'Answer ‹Share %› as ((the sum of (if ‹Remark› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
-      ['busiest hour', 'Answer ‹Rows› as the number of rows; for each ‹Minute of Time In per 60› as (the minute of the day of ‹Time In›) divided by 60 rounded down to 0 decimals; sorted by ‹Rows› from high to low; the first 1.'],
+      ['busiest hour', 'Answer ‹Rows› as the number of rows; for each ‹Hour of Time In› as (the minute of the day of ‹Time In›) divided by 60 rounded down to 0 decimals; sorted by ‹Rows› from high to low; the first 1.'],
       ['how much did Ann weigh in April', null],
       ['which materials did Brill bring', 'List each ‹Material›; only where ‹Customer› mentions the word "Brill".'],
       ['co2 saved per load', null],
@@ -8831,6 +8831,539 @@ LK-E,Black Tarn,15,8,2025-11-15,,East
       ['does the licence end after the lake closes? mark as too long, otherwise fine', null],
       ['phone of the warden in charge', null],
       ['throw away everyone without a boat', null],
+    ],
+  },
+  {
+    table: 'expenses',
+    csv: `Claim,Employee,Staff No,Left On,Back On,Destination,Category,Amount,Currency,Receipt,Km,Approver,State,Remark
+E-101,"HOLT, Pia",S07,2026-03-02,2026-03-04,Ostley,Train,€84.50,EUR,yes,0,M. Oke,paid,"went to the fair, ticket no 48211"
+E-102,"Aar, Nils",S03,02/03/2026,03/03/2026,Kettle Bay / Dunmarsh,car,"€1,120.00",EUR,Y,312,M.Oke,Paid,mileage only
+E-103,"lind,  Vera",S11,2026-03-05,,Saltby,Hotel,£212.00,GBP,no,0,T. Brandt,open,two nights at 106.00 each
+E-104,"Roo, Sam",S02,6 March 2026,2026-03-06,Ostley,Meal,€18.20,EUR,,0,m. oke,rejected,no receipt
+E-105,"Finn, Orla",S05,2026-03-09,2026-03-13,Brackwell / Saltby / Ostley,train,€240.75,EUR,Yes,0,T Brandt,paid,
+E-106,"Holt, Pia",S07,2026-03-10,2026-03-10,Dunmarsh,Car,€36.40,EUR,yes,104,T. Brandt,on hold,"drove with Orla, please split"
+E-107,"Meyer, Karl",S14,11/03/2026,2026-03-15,Oldmere,hotel,n/a,EUR,N,0,,open,invoice missing
+E-108,"Aar, Nils",S03,2026-03-16,2026-03-17,Ostley,Taxi,€ 27.00,EUR,y,12,M. Oke,paid,"late train, took a taxi"
+E-109,"Oda, Tess",S21,2026-03-18,2026-03-20,Saltby,Train,£96.30,GBP,no,0,T. Brandt,rejected,booked twice by mistake
+E-110,"Roo, Sam",S02,2026-03-23,2026-03-27,Kettle Bay,Hotel,€388.00,EUR,yes,0,M. Oke,paid,four nights
+E-111,"Roo, Sam",S02,2026-03-23,2026-03-27,Kettle Bay,Hotel,€388.00,EUR,yes,0,M. Oke,paid,four nights
+E-112,"Finn, Orla",S05,2026-04-01,,Brackwell,Car,€61.60,EUR,yes,176,,open,
+`,
+    others: {
+      staff: `No,Full Name,Team,Grade,Hired,Daily Limit,Mail,Trips Allowed
+S02,Sam Roo,Sales,B,2019-05-01,60,sam.roo@works.example,4
+S03,Nils Aar,Repair,C,2014-09-15,80,nils.aar@works.example,6
+S05,Orla Finn,Sales,A,2022-01-10,45,orla.finn@works.example,2
+S07,Pia Holt,Repair,B,2017-03-20,60,pia.holt@works.example,5
+S11,Vera Lind,Office,A,2023-08-01,45,,1
+S14,Karl Meyer,Office,C,2011-02-01,80,k.meyer@works.example,3
+S18,Ben Rask,Sales,B,2020-06-01,60,ben.rask@works.example,0
+`,
+    },
+    cases: [
+      ['get the employee names into shape please: no double spaces, capital first letters and the rest small', 'In ‹Employee›, reduce runs of spaces to one and write in title case.'],
+      ['The amounts should be plain numbers. Drop the currency signs and the thousands commas, and n/a just becomes empty.', 'Turn ‹Amount› into numbers, reading "n/a" as blank.'],
+      ['Left on and back on were typed in different styles, turn both into real dates, day first where there are slashes', 'Turn ‹Left On› and ‹Back On› into dates, the day before the month.'],
+      ['category is written with big and small letters, I want it in title case everywhere', 'In ‹Category›, write in title case.'],
+      ['In receipt there should only be yes or no; leave the blank one as it is', 'Turn ‹Receipt› into yes or no.'],
+      ['approver: there are really only two people, M. Oke and T. Brandt, please use those spellings', 'Spell ‹Approver› as "M. Oke" or "T. Brandt".'],
+      ['Where nobody has approved it yet put "nobody" in the approver column', 'Fill blanks in ‹Approver› with "nobody".'],
+      ['All states in lower case please', 'In ‹State›, write in lower case.'],
+      ['n/a in amount means we don\'t have it yet, so empty that cell', null],
+      ['take everything that isn\'t a digit out of the remark', null],
+      ['swap the employee names round, so "Holt, Pia" becomes "Pia Holt"', 'Set ‹Employee› to (piece 2 of ‹Employee› cut at ",") followed by " " followed by (piece 1 of ‹Employee› cut at ",").'],
+      ['Split employee at the comma into Last Name and First Name', 'Split ‹Employee› at "," into ‹Last Name› and ‹First Name›.'],
+      ['I want the initials of every employee in a new column, like PH for Holt, Pia', 'Add ‹Initials of Employee› as the initials of ‹Employee›.'],
+      ['destination can list up to three places with slashes between, put each in its own column: Stop 1, Stop 2 and Stop 3', 'Split ‹Destination› at "/" into ‹Stop 1›, ‹Stop 2› and ‹Stop 3›.'],
+      ['one row per destination please, so a trip to three places appears three times', 'Make a row for each piece of ‹Destination› cut at "/".'],
+      ['Pull the ticket number (five digits) out of the remark into Ticket No, leave it blank if there isn\'t one', 'Add ‹Ticket No› as the first code like "#####" in ‹Remark›.'],
+      ['make a Label out of claim and destination, like "E-101: Ostley"', 'Add ‹Label› as ‹Claim› followed by ": " followed by ‹Destination›.'],
+      ['get me the number part of the claim as a number', 'Add ‹Number› as the first number in ‹Claim›.'],
+      ['How many places does each trip go to? Count them in a column called Places', null],
+      ['rename left on to Start and back on to End', 'Rename ‹Left On› to ‹Start› and ‹Back On› to ‹End›.'],
+      ['move amount right behind the employee', 'Move ‹Amount› to after ‹Employee›.'],
+      ['we can do without currency and receipt', 'Drop ‹Currency› and ‹Receipt›.'],
+      ['only leave me claim, employee, amount and state, in this order', 'Keep only the columns ‹Claim›, ‹Employee›, ‹Amount› and ‹State›.'],
+      ['round the amounts to whole euros', 'Set ‹Amount› to ‹Amount› rounded to 0 decimals.'],
+      ['throw out the rejected ones', 'Set aside rows where ‹State› is "rejected".'],
+      ['I only need trips that started between 5 and 16 March 2026, both days included', 'Keep rows where ‹Left On› is at least the date "2026-03-05" and ‹Left On› is at most the date "2026-03-16".'],
+      ['Keep the three dearest claims', 'Keep 3 rows with the highest ‹Amount›.'],
+      ['just hotel and train please', 'Keep rows where ‹Category› is "Hotel" or "Train".'],
+      ['remove everything that has no return date', 'Set aside rows where ‹Back On› is blank.'],
+      ['sort by category A to Z and inside each category the biggest amount first', 'Sort by ‹Category› and ‹Amount› from high to low.'],
+      ['Each employee should only show up once; keep the lowest row for everyone', 'Keep the last row of each ‹Employee›.'],
+      ['give me five random claims', 'Keep 5 rows at random with seed 1.'],
+      ['pick one claim at random per category', 'Keep 1 row at random with seed 1 for each ‹Category›.'],
+      ['only the claims whose remark mentions a receipt or an invoice', 'Keep rows where ‹Remark› mentions the word "receipt", "receipts", "invoice" or "invoices".'],
+      ['leave only those claims that are above the average amount', 'Keep rows where ‹Amount› is more than (the mean of ‹Amount› over the rows).'],
+      ['Everything by car that is still open has to go', 'Set aside rows where ‹Category› is "Car" and ‹State› is "open".'],
+      ['how many nights was everyone away? new column Nights, blank where there is no return date', 'Add ‹Nights› as the whole days from ‹Left On› to ‹Back On›.'],
+      ['add each claim\'s share of the total amount in percent with one decimal', 'Add ‹Amount per total Amount› as (‹Amount› divided by (the sum of ‹Amount› over the rows)) times 100 rounded to 1 decimal.'],
+      ['new column Allowance: 28 for every day away, counting both the first and the last day', null],
+      ['rank the claims by amount, the highest is number 1', 'Add ‹Rank by Amount› as the rank, highest first, of ‹Amount›.'],
+      ['running total of amount from top to bottom', 'Add ‹Running total of Amount› as the running total of ‹Amount›.'],
+      ['next to each claim show the average amount of its category, two decimals', 'Add ‹Average Amount per Category› as the mean of ‹Amount› over the rows for each ‹Category› rounded to 2 decimals.'],
+      ['how far is each claim above or below the average of its category? put it in a new column called Against category', null],
+      ['What day of the week did they leave? Write it out in full', 'Add ‹Weekday of Left On› as the weekday of ‹Left On›.'],
+      ['group the km: 0 is none, up to 150 short, more than that long, call it Distance', 'Add ‹Distance› as if ‹Km› equals 0 then "none", if ‹Km› is at most 150 then "short", if ‹Km› is more than 150 then "long", otherwise blank.'],
+      ['Say "late" if the trip took more than three days, otherwise "fine", and leave it empty where there\'s no end date', null],
+      ['add the amount in euros: pounds times 1.17, euros as they are, two decimals', null],
+      ['Number each employee\'s claims 1, 2, 3 in the order they left', 'Sort by ‹Left On›. Add ‹Number within Employee› as the number of the row for each ‹Employee›.'],
+      ['how many claims did each employee make altogether? put the number on every row', 'Add ‹Rows per Employee› as the number of rows for each ‹Employee›.'],
+      ['label the claims by amount: under 50 is small, 50 to under 200 medium, 200 and more large', 'Add ‹Amount label› as if ‹Amount› is less than 50 then "small", if ‹Amount› is at least 50 and ‹Amount› is less than 200 then "medium", if ‹Amount› is at least 200 then "large", otherwise blank.'],
+      ['Does the remark mention a night? yes/no in a new column Overnight', 'Add ‹Overnight› as if ‹Remark› mentions the word "night" or "nights" then "yes", otherwise "no".'],
+      ['tag the remarks: "paper" if receipt or invoice is in there, "double" if it says twice, else "other"', 'Add ‹Remark label› as if ‹Remark› mentions the word "receipt", "receipts", "invoice" or "invoices" then "paper", if ‹Remark› mentions the word "twice" or "twices" then "double", otherwise "other".'],
+      ['Mark claims without a receipt over 50 as "ask", all the rest "ok"', null],
+      ['bring in the team of each employee from the staff table', 'Add ‹Team› as the ‹Team› in the table "staff" where ‹No› is ‹Staff No›.'],
+      ['Staff no here is just No over there. Fetch grade and daily limit from the staff list, blank if somebody isn\'t in it', null],
+      ['Put the employee\'s mail address from the staff table next to the name', null],
+      ['Is the amount over the daily limit times the number of days away (both days counted)? Write over or fine', null],
+      ['which claims are from people who are not in the staff table?', 'List each ‹Claim›; only where not (‹Staff No› stands under ‹No› in the table "staff").'],
+      ['Add a column to say whether the staff number exists in the staff table: known or unknown', 'Add ‹Staff No label› as if ‹Staff No› stands under ‹No› in the table "staff" then "known", otherwise "unknown".'],
+      ['how many claims per category?', 'Answer ‹Rows› as the number of rows; for each ‹Category›.'],
+      ['what is the total amount for each state', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹State›.'],
+      ['Which employee travelled the most kilometres in total? Just one.', 'Answer ‹Total Km› as the sum of ‹Km› over the rows; for each ‹Employee›; sorted by ‹Total Km› from high to low; the first 1.'],
+      ['average amount for hotel claims, two decimals', 'Answer ‹Average Amount› as the mean of ‹Amount› over the rows rounded to 2 decimals; only where ‹Category› is "Hotel".'],
+      ['What share of the claims was rejected, in percent with one decimal?', 'Answer ‹Share %› as ((the sum of (if ‹State› is "rejected" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['how many different employees have made a claim', 'Answer ‹Different Employee› as the number of different values of ‹Employee› over the rows.'],
+      ['number of claims per month of departure', 'Answer ‹Rows› as the number of rows; for each ‹Month of Left On› as the month of ‹Left On›.'],
+      ['how many claims have no receipt', null],
+      ['add each employee\'s cost centre from the staff table', null],
+      ['average the destinations', null],
+      ['sort the claims by hotel rating', null],
+    ],
+  },
+  {
+    table: 'jobs',
+    csv: `Job,Taken In,Collected,Client,Picture,Size,Moulding,Metres,Price per m,Glass,Minutes,Material,Total,Paid,Framer,State,Wish
+J-301,2026-02-02,2026-02-10,Ms Rhea Colm,Watercolour / harbour,40 x 60 cm,M12,2.4,18.50,clear,55,44.40,€96.00,96.00,Ilse,collected,Wants it back before her sister's birthday
+J-302,2026-02-03,2026-02-12,Mr Odo Trent,Photo / wedding,30x40 cm,M07,1.6,12.00,Museum,40,39.20,€88.50,80.00,Bart,Collected,"no staples, he says"
+J-303,2026-02-03,,Dr Lena Fry,Oil/portrait,70 x 90 cm,M21,3.6,31.00,none,95,111.60,€210.00,,Ilse,ready,call the son on 555-0141
+J-304,05/02/2026,2026-02-20,The Corner Gallery,Print / map of Saltby,50 x 70 cm,M12,2.8,18.50,Clear,50,51.80,€104.00,104.00,bart,collected,
+J-305,2026-02-06,2026-02-09,Ms Rhea Colm,Print/botanical,20 x 20 cm,M03,0.9,,clear,25,9.10,€32.00,32.00,Ilse,collected,same as the last one please
+J-306,2026-02-09,,Mr Finn Abbot,Photo / boat,60 x 80 cm,M99,3.2,22.00,museum,0,70.40,n/a,,Uma,waiting,the frame must match the dark oak at home
+J-307,2026-02-11,2026-03-03,Mrs Ada Pell,Mirror / round,55 cm,M21,2.1,31.00,,70,65.10,€149.00,149.00,Uma,collected,very unhappy with the scratch
+J-308,2026-02-13,2026-02-27,The Corner Gallery,Oil / storm,100 x 120 cm,M07,4.8,12.00,none,110,57.60,€175.50,170.00,BART,collected,thank you so much for the fast help
+J-309,16/02/2026,,Dr Lena Fry,Certificate / A4,21 x 30 cm,,1.2,,clear,20,6.00,€24.00,24.00,Ilse,cancelled,
+J-310,2026-02-18,2026-03-02,Mr Odo Trent,Print / city,40 x 50 cm,M03,2.0,9.80,clear,35,25.60,€58.00,58.00,Uma ,Collected,lovely work as always
+`,
+    others: {
+      mouldings: `Code,Name,Maker,Price m,Stock,Minimum,Width
+M03,Plain pine (white),Hollis,£9.80,14 m,10,22 mm
+M07,Black slim,Hollis,£12.00,6.5 m,8,15 mm
+M12,Walnut bevel (oiled),Trevane,£18.50,0 m,6,3.2 cm
+M21,Gilt classic,Ostrow & Co,£31.00,22 m,5,45 mm
+M30,Driftwood,Trevane,£27.40,unknown,4,5 cm
+`,
+      payments: `Pay,Date,From,Job ref,Sum,Memo
+P1,2026-02-10,R. Colm,J-301,96.00,card
+P2,2026-02-12,Odo Trent,J-302,80.00,cash
+P3,2026-02-20,Corner Gallery,J-304,104.00,transfer job J-304
+P4,2026-02-09,Rhea Colm,J-305,32.00,card
+P5,2026-03-03,Ada Pell,J-307,149.00,card
+P6,2026-02-27,Corner Gallery,J-308,170.00,transfer job J-308
+P7,2026-02-18,Lena Fry,J-309,24.00,cash
+P8,2026-03-04,Unknown,J-400,15.00,?
+`,
+    },
+    cases: [
+      ['framer is written in all sorts of ways, there should only be Ilse, Bart and Uma', 'Spell ‹Framer› as "Ilse", "Bart" or "Uma".'],
+      ['total as a number without the euro sign; n/a should be nothing', 'Turn ‹Total› into numbers, reading "n/a" as blank.'],
+      ['write the glass types in small letters, and put none where it is empty', null],
+      ['The dates in Taken In come in two styles, make them proper dates (day first)', 'Turn ‹Taken In› into dates, the day before the month.'],
+      ['If no price per metre is given, put 10', 'Fill blanks in ‹Price per m› with "10".'],
+      ['Strip the title (Mr, Ms, Mrs, Dr) from the front of the client names', 'Set ‹Client› to (the first name of the person in ‹Client›), (the middle name of the person in ‹Client›), (the last name of the person in ‹Client›) and (the name suffix of the person in ‹Client›) joined with " ".'],
+      ['put a space on both sides of every slash in picture where there isn\'t one', null],
+      ['make sure the state starts with a capital everywhere', 'In ‹State›, write in sentence case.'],
+      ['Picture holds the kind and the subject with a slash between: I want two columns, Kind and Subject', 'Split ‹Picture› at "/" into ‹Kind› and ‹Subject›.'],
+      ['from the size I need width and height as numbers in two columns, without the cm; the round one has only a width', null],
+      ['make a ticket text out of it, like "J-301 Ilse (M12)"; leave off the brackets if there is no moulding', null],
+      ['Pull the phone number out of the wish into its own column, leave the others empty', null],
+      ['the year, month and day of Taken In as three columns', 'Add ‹Taken In year› as the year of ‹Taken In›. Add ‹Taken In month› as the month of ‹Taken In›. Add ‹Taken In day› as the day of ‹Taken In›.'],
+      ['new column with the last name of each client, for galleries just leave it blank', null],
+      ['rename Minutes to Labour and Material to Material cost', 'Rename ‹Minutes› to ‹Labour› and ‹Material› to ‹Material cost›.'],
+      ['drop minutes, wish and material', 'Drop ‹Minutes›, ‹Wish› and ‹Material›.'],
+      ['put state and framer at the front, right after the job number', null],
+      ['Paid comes before Total please', 'Move ‹Paid› to before ‹Total›.'],
+      ['only the jobs that haven\'t been collected yet', 'Keep rows where ‹Collected› is blank.'],
+      ['just Ilse\'s and Uma\'s', 'Keep rows where ‹Framer› is "Ilse" or "Uma".'],
+      ['which wishes talk about a birthday or a scratch? keep only those', 'Keep rows where ‹Wish› mentions the word "birthday", "birthdays", "scratch" or "scratches".'],
+      ['jobs taken in during the first half of February only', 'Keep rows where (the month of ‹Taken In›) equals 2 and (the day of ‹Taken In›) is at least 1 and (the day of ‹Taken In›) is at most 15.'],
+      ['keep the two most expensive jobs of each framer', null],
+      ['Newest first please', null],
+      ['sort by framer, then by total with the dearest on top; jobs without a total go last', 'Sort by ‹Framer› and ‹Total› from high to low.'],
+      ['one random job for every framer', 'Keep 1 row at random with seed 1 for each ‹Framer›.'],
+      ['keep jobs where we were paid less than the total', 'Keep rows where ‹Paid› is less than ‹Total›.'],
+      ['keep the jobs costing more than the average', 'Keep rows where ‹Total› is more than (the mean of ‹Total› over the rows).'],
+      ['add Profit: total less material less labour, where an hour of labour costs 36 euros', null],
+      ['What\'s our margin in percent of the total (material is the only cost)? one decimal, blank if there\'s no total', null],
+      ['how many days did each customer wait from dropping off to collecting? blank if not collected', null],
+      ['what is still to be paid for each job? total minus paid, an empty paid counts as zero; column Open', 'Add ‹Open› as ‹Total› minus (‹Paid›, or 0 where it is blank).'],
+      ['per minute earnings: total over minutes, two decimals, empty when there are no minutes', null],
+      ['moulding cost = metres times price per m, blank if one is missing, two decimals', 'Add ‹moulding cost› as ‹Metres› times ‹Price per m› rounded to 2 decimals.'],
+      ['add 12% waste to the metres, in a new column Metres needed, one decimal', null],
+      ['which share of the framer\'s total does each job make up? percent, one decimal', 'Add ‹Total per total Total per Framer %› as (‹Total› divided by (the sum of ‹Total› over the rows for each ‹Framer›)) times 100 rounded to 1 decimal.'],
+      ['running total of what was paid, down the list, separately for each framer', 'Add ‹Running total of Paid› as the running total of ‹Paid› for each ‹Framer›.'],
+      ['days since the previous job of the same client was taken in, first one empty', null],
+      ['put the minutes into hours with two decimals in a column Hours', 'Add ‹Hours› as ‹Minutes› divided by 60 rounded to 2 decimals.'],
+      ['Glass fee: 15 for museum glass, 6 for clear, nothing for none or empty', 'Add ‹Glass fee› as if ‹Glass› is "none" or else ‹Glass› is blank then blank, if ‹Glass› is "Museum" then 15, if ‹Glass› is "clear" then 6, otherwise blank.'],
+      ['Week number of the day it was taken in', 'Add ‹Week of Taken In› as the week of ‹Taken In›.'],
+      ['Speed: quick if it was back within 7 days, normal up to 14, slow beyond that, open if not collected', null],
+      ['yes or no: did the client pay in full?', null],
+      ['Sort the wishes into happy and unhappy clients, no wish no label', null],
+      ['Label by glass: protected for museum, plain for clear, open otherwise', 'Add ‹Glass label› as if ‹Glass› is "Museum" then "protected", if ‹Glass› is "clear" then "plain", otherwise "open".'],
+      ['add the name of the moulding from the mouldings table, blank if it isn\'t listed', 'Add ‹Name› as the ‹Name› in the table "mouldings" where ‹Code› is ‹Moulding›.'],
+      ['fill the missing price per m from the mouldings list (without the pound sign), leave prices that are there alone', null],
+      ['who makes the moulding of each job? bring that in', null],
+      ['Is the price per m the same as in mouldings? same or different, and empty if we can\'t tell', null],
+      ['which jobs have a moulding code that the mouldings list doesn\'t know? ignore those without a code', null],
+      ['which mouldings were never used', null],
+      ['compare what was paid with the sum in payments, job against job ref: ok if equal, off if not, missing if there\'s no payment', 'Add ‹Job label› as if (the ‹Sum› in the table "payments" where ‹Job ref› is ‹Job›) is blank then "missing", if ‹Paid› equals (the ‹Sum› in the table "payments" where ‹Job ref› is ‹Job›) then "ok", otherwise "off".'],
+      ['show the payments that belong to no job', null],
+      ['how much did we get from each client according to payments? add it to the jobs as From client, 0 if nothing', null],
+      ['what did each framer bring in, total?', 'Answer ‹Total Total› as the sum of ‹Total› over the rows; for each ‹Framer›.'],
+      ['how many jobs per month', null],
+      ['Which moulding was used most, by metres?', 'Answer ‹Total Metres› as the sum of ‹Metres› over the rows; for each ‹Moulding›; sorted by ‹Total Metres› from high to low; the first 1.'],
+      ['average waiting time in days, from taken in to collected', 'Answer ‹Average days from Taken In to Collected› as the mean of (the whole days from ‹Taken In› to ‹Collected›) over the rows.'],
+      ['what percentage of jobs are not collected yet, no decimals', 'Answer ‹Share %› as ((the sum of (if ‹Collected› is blank then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
+      ['the three jobs with the most minutes, with client and framer', null],
+      ['how many jobs over 100 euros did Bart do', null],
+      ['total metres per moulding, most first', 'Answer ‹Total Metres› as the sum of ‹Metres› over the rows; for each ‹Moulding›; sorted by ‹Total Metres› from high to low.'],
+      ['put the customer\'s birthday next to each job', null],
+      ['keep the jobs we should have refused', null],
+      ['add shipping costs per parcel', null],
+      ['sort the total of yesterday purple', null],
+      ['show me the average of the wishes', null],
+    ],
+  },
+  {
+    table: 'repairs',
+    csv: `Order,Brought In,Promised,Picked Up,Customer No,Owner,Instrument,Technician,Hours,Hourly Rate,Parts Cost,Invoice,Paid On,State,Fault,Comment
+Q-01,2026-01-07,2026-01-21,2026-01-20,C10,"Vane, Lotte",Violin - 4/4,greta,3.5,42,18.00,"€165,00",2026-01-20,done,Open seam at the lower bout,Sounds like new - thank you
+Q-02,8 Jan 2026,2026-01-15,2026-01-17,C14,"Boro, Sami",Trumpet - Bb,Piet,1.25,42,6.40,€58.90,2026-01-25,Done,Third valve sticks,a bit late but fine
+Q-03,2026-01-09,2026-02-06,,C10,"Vane, Lotte",Cello - 3/4,Greta ,,48,,,,waiting,Crack in the top plate,waiting for the maker's answer
+Q-04,12/01/2026,2026-01-19,2026-01-19,C21,"Ott,  Bea",Flute - C,PIET,0.75,42,11.00,€42.50,2026-01-19,done,Two pads worn,
+Q-05,2026-01-14,2026-01-28,2026-02-09,C07,"Ruiz, Nell",Guitar - classical,Mona,5,38,24.50,"€214,50",,done,Bridge lifted and a loose brace,Very disappointed with the delay
+Q-06,2026-01-16,2026-01-30,,C30,"Dahl, Ivo",Clarinet - A,Piet,2,42,9.90,€93.90,,cancelled,Cracked barrel,owner bought a new one
+Q-07,19 January 2026,2026-02-02,2026-02-02,C14,"Boro, Sami",Trombone - tenor,piet,1.5,42,0,€63.00,2026-02-02,done,Dent in the slide,great job!
+Q-08,2026-01-21,2026-02-04,2026-02-03,C21,"Ott, Bea",Piccolo - C,Mona,2.25,38,15.75,€101.25,2026-03-01,done,Pads and springs,paid after two reminders
+Q-09,2026-01-22,2026-02-12,,C99,"Kern, Uli",Violin - 1/2,greta,4,42,30.00,€198.00,2026-02-20,ready,Neck loose; pegs slip,call 555-0188 before six
+Q-10,2026-02-02,2026-02-16,2026-02-16,C07,"Ruiz, Nell",Ukulele - soprano,Mona,1,38,3.20,€41.20,2026-02-16,done,String action too high,ref 70211 - see January
+`,
+    others: {
+      customers: `Number,Surname,First Name,Town,Since,Category,Discount,Phone
+C07,Ruiz,Nell,Brackwell,2018-05-02,private,0%,0555 200 107
+C10,Vane,Lotte,Oldmere,2009-11-20,school,10%,0555-200-110
+C14,Boro,Sami,Saltby,2021-03-15,band,5%,0555 200 114
+C21,Ott,Bea,Oldmere,2015-08-30,private,0%,
+C30,Dahl,Ivo,Ostley,2025-01-05,private,0%,0555 200 130
+C44,Frey,Tom,Saltby,2012-06-17,school,10%,0555 200 144
+`,
+      technicians: `Name,Section,Max Hours,Started,Rate
+Greta,strings,20,2014,42
+Piet,winds,30,2019,42
+Mona,plucked,15,2022,38
+Aldo,keys,10,2008,50
+`,
+    },
+    cases: [
+      ['technician names should start with a capital and have no spaces around them', 'In ‹Technician›, trim outer spaces, reduce runs of spaces to one and write in sentence case.'],
+      ['Please make Brought In a proper date column. Slashes mean day first.', 'Turn ‹Brought In› into dates, the day before the month.'],
+      ['the invoices have euro signs and some use a comma for the decimals; I just want the number', 'Turn ‹Invoice› into numbers.'],
+      ['state in small letters please', 'In ‹State›, write in lower case.'],
+      ['Could you swap the owners\' names around so that it says Lotte Vane instead of Vane, Lotte?', 'Set ‹Owner› to (piece 2 of ‹Owner› cut at ",") followed by " " followed by (piece 1 of ‹Owner› cut at ",").'],
+      ['where parts cost is empty write 0', 'Fill blanks in ‹Parts Cost› with "0".'],
+      ['There are two spaces in some of the owners, leave only one', null],
+      ['put "none" in every comment that is empty', 'Fill blanks in ‹Comment› with "none".'],
+      ['Correct the technicians: only Greta, Piet and Mona work here', null],
+      ['in the comments replace every dash with a comma', 'Replace "-" in ‹Comment› with ",".'],
+      ['clear the invoice of all cancelled jobs', 'Set ‹Invoice› to if ‹State› is "cancelled" then blank, otherwise ‹Invoice›.'],
+      ['cut Instrument at the dash: Kind goes before, Model after it', 'Split ‹Instrument› at the first "-" into ‹Kind› and ‹Model›.'],
+      ['I would like the size out of the violins and cellos, like 4/4, in a column Size', null],
+      ['owner\'s initials in a new column', 'Add ‹Initials of Owner› as the initials of ‹Owner›.'],
+      ['A column Short that reads like "Q-01 Lotte"', null],
+      ['take the phone number out of the comment, leave blank where there is none', 'Add ‹Telephone number› as the first telephone number in ‹Comment›.'],
+      ['five digit reference in the comment -> Ref', null],
+      ['give me year and month of Brought In in two columns', 'Add ‹Brought In year› as the year of ‹Brought In›. Add ‹Brought In month› as the month of ‹Brought In›.'],
+      ['split the faults at the semicolon, one row for each fault', 'Make a row for each piece of ‹Fault› cut at ";".'],
+      ['call Brought In Received and Picked Up Collected', 'Rename ‹Brought In› to ‹Received› and ‹Picked Up› to ‹Collected›.'],
+      ['get rid of Promised and Paid On', 'Drop ‹Promised› and ‹Paid On›.'],
+      ['I\'d like Technician straight after Order', 'Move ‹Technician› to after ‹Order›.'],
+      ['only Order, Owner, Instrument and Invoice are of interest, the rest can go', 'Keep only the columns ‹Order›, ‹Owner›, ‹Instrument› and ‹Invoice›.'],
+      ['round the invoices to whole euros', 'Set ‹Invoice› to ‹Invoice› rounded to 0 decimals.'],
+      ['convert Hours to minutes', 'Set ‹Hours› to ‹Hours› times 60.'],
+      ['just the done ones', 'Keep rows where ‹State› is "done".'],
+      ['Take out everything that was cancelled or is still waiting', 'Set aside rows where ‹State› is "cancelled" or "waiting".'],
+      ['keep the jobs that were picked up after the promised date', 'Keep rows where ‹Picked Up› is more than ‹Promised›.'],
+      ['Only jobs from January please (brought in)', 'Keep rows where (the month of ‹Brought In›) equals 1.'],
+      ['which faults mention a crack? I only want those rows', 'Keep rows where ‹Fault› mentions the word "crack" or "cracked".'],
+      ['the three longest jobs by hours', 'Keep 3 rows with the highest ‹Hours›.'],
+      ['keep one job per owner, the latest one', null],
+      ['remove jobs which have no invoice yet', 'Set aside rows where ‹Invoice› is blank.'],
+      ['sort by technician and then the most expensive invoice first', 'Sort by ‹Technician› and ‹Invoice› from high to low.'],
+      ['two random jobs for each technician', 'Keep 2 rows at random with seed 1 for each ‹Technician›.'],
+      ['jobs where the invoice is more than 50 euros above the parts cost', 'Keep rows where ‹Invoice› is more than ‹Parts Cost› plus 50.'],
+      ['the jobs by Piet that took longer than an hour', 'Keep rows where ‹Technician› is "Piet" and ‹Hours› is more than 1.'],
+      ['everything that is not violin or cello', 'Keep rows where not (‹Instrument› mentions the word "violin" or "cello").'],
+      ['how long did each repair take from bringing it in to picking it up, in days? empty if not yet picked up', 'Add ‹Days from Brought In to Picked Up› as the whole days from ‹Brought In› to ‹Picked Up›.'],
+      ['how many days late was each one? 0 when it was on time, blank when it isn\'t picked up', null],
+      ['labour cost: hours times hourly rate', 'Add ‹labour cost› as ‹Hours› times ‹Hourly Rate›.'],
+      ['what remains after parts and labour? invoice minus parts minus hours times rate, two decimals', null],
+      ['parts as a percentage of the invoice, one decimal', 'Add ‹Parts Cost per Invoice %› as (‹Parts Cost› divided by ‹Invoice›) times 100 rounded to 1 decimal.'],
+      ['add 19% tax to the invoice in a new column Gross, two decimals', 'Add ‹Gross› as ‹Invoice› times (1 plus (19 divided by 100)) rounded to 2 decimals.'],
+      ['average invoice of each technician on every row', 'Add ‹Average Invoice per Technician› as the mean of ‹Invoice› over the rows for each ‹Technician›.'],
+      ['rank the jobs by invoice, the highest being 1', 'Add ‹Rank by Invoice› as the rank, highest first, of ‹Invoice›.'],
+      ['number the jobs of each owner in the order they were brought in', 'Sort by ‹Brought In›. Add ‹Number within Owner› as the number of the row for each ‹Owner›.'],
+      ['running total of the invoices', 'Add ‹Running total of Invoice› as the running total of ‹Invoice›.'],
+      ['Was it paid on the day it was picked up? yes or no', 'Add ‹Paid On label› as if ‹Paid On› equals ‹Picked Up› then "yes", otherwise "no".'],
+      ['Label: small under 60, medium from 60 to 150, big over 150, going by the invoice', 'Add ‹Label› as if ‹Invoice› is less than 60 then "small", if ‹Invoice› is at least 60 and ‹Invoice› is at most 150 then "medium", if ‹Invoice› is more than 150 then "big", otherwise blank.'],
+      ['urgent if the promised date is less than ten days after it was brought in, otherwise normal', 'Add ‹Brought In label› as if (the whole days from ‹Brought In› to ‹Promised›) is less than 10 then "urgent", otherwise "normal".'],
+      ['tag each fault: crack if it says crack or cracked, pads if it mentions pads, otherwise other', 'Add ‹Fault label› as if ‹Fault› mentions the word "crack", "cracks" or "cracked" then "crack", if ‹Fault› mentions the word "pad" or "pads" then "pads", otherwise "other".'],
+      ['how old is the debt? days from picking up until 15 March 2026, only for those that have not paid', 'Add ‹Days from Picked Up to 2026-03-15› as if ‹Paid On› is blank then the whole days from ‹Picked Up› to the date "2026-03-15", otherwise blank.'],
+      ['weekday when it was brought in', 'Add ‹Weekday of Brought In› as the weekday of ‹Brought In›.'],
+      ['which quarter was it promised for', 'Add ‹Quarter of Promised› as the quarter of ‹Promised›.'],
+      ['hours rounded up to the next half hour', 'Set ‹Hours› to (‹Hours› times 2 rounded up to 0 decimals) divided by 2.'],
+      ['share of the technician\'s hours in percent, no decimals', 'Add ‹Hours per total Hours per Technician %› as (‹Hours› divided by (the sum of ‹Hours› over the rows for each ‹Technician›)) times 100 rounded to 0 decimals.'],
+      ['difference between this invoice and the one before by the same technician', 'Add ‹Invoice minus row above Invoice› as ‹Invoice› minus (the row above of ‹Invoice› for each ‹Technician›).'],
+      ['Bring the town of each customer in from customers', 'Add ‹Town› as the ‹Town› in the table "customers" where ‹Number› is ‹Customer No›.'],
+      ['add the customer\'s category and discount, empty when the number is not in the list', 'Add ‹Category› as the ‹Category› in the table "customers" where ‹Number› is ‹Customer No›. Add ‹Discount› as the ‹Discount› in the table "customers" where ‹Number› is ‹Customer No›.'],
+      ['what would they pay with their discount? invoice less the discount from customers, two decimals', 'Add ‹Invoice times 1 minus Discount per 100› as ‹Invoice› times (1 minus ((the ‹Discount› in the table "customers" where ‹Number› is ‹Customer No›) divided by 100)) rounded to 2 decimals.'],
+      ['section of the technician (from the technicians table, upper and lower case don\'t matter)', 'Add ‹Section› as the ‹Section› in the table "technicians" where ‹Name› is ‹Technician›.'],
+      ['is the hourly rate the one in the technicians table? right or wrong', 'Add ‹Hourly Rate label› as if ‹Hourly Rate› equals (the ‹Rate› in the table "technicians" where ‹Name› is ‹Technician›) then "right", otherwise "wrong".'],
+      ['orders whose customer number is not in the customer list', 'Keep rows where not (‹Customer No› stands under ‹Number› in the table "customers").'],
+      ['customers that have no order', null],
+      ['flag each order as known or unknown depending on whether the customer no is in customers', 'Add ‹Customer No label› as if ‹Customer No› stands under ‹Number› in the table "customers" then "known", otherwise "unknown".'],
+      ['which technicians from the list have no job here', null],
+      ['how many jobs per technician', 'Answer ‹Rows› as the number of rows; for each ‹Technician›.'],
+      ['total invoice per state', 'Answer ‹Total Invoice› as the sum of ‹Invoice› over the rows; for each ‹State›.'],
+      ['what did we earn on average per hour, all in all (invoices divided by hours)', null],
+      ['Which instrument kind was repaired most often?', null],
+      ['average number of days from brought in to picked up for each technician', 'Answer ‹Average days from Brought In to Picked Up› as the mean of (the whole days from ‹Brought In› to ‹Picked Up›) over the rows; for each ‹Technician›.'],
+      ['how many jobs are not paid yet', 'Answer ‹Rows› as the number of rows; only where ‹Paid On› is blank.'],
+      ['what share of the jobs was late, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Picked Up› is more than ‹Promised› then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['The two owners who paid the most', 'Answer ‹Total Invoice› as the sum of ‹Invoice› over the rows; for each ‹Owner›; sorted by ‹Total Invoice› from high to low; the first 2.'],
+      ['how many different instruments', 'Answer ‹Different Instrument› as the number of different values of ‹Instrument› over the rows.'],
+      ['who had the most expensive repair', null],
+      ['number of jobs brought in each month', 'Answer ‹Rows› as the number of rows; for each ‹Month of Brought In› as the month of ‹Brought In›.'],
+      ['sum of parts cost of the done jobs', 'Answer ‹Total Parts Cost› as the sum of ‹Parts Cost› over the rows; only where ‹State› is "done".'],
+      ['add the shoe size of the owner', null],
+      ['remove the jobs that annoyed us', null],
+      ['total of the faults', null],
+      ['group the jobs by weather', null],
+      ['keep jobs above budget', null],
+    ],
+  },
+  {
+    table: 'plants',
+    csv: `Batch,Sown,Potted,Sold On,Species,Bed,Seeds,Sprouted,Pots,Lost,Unit Price,Buyer,Revenue,Gardener,Quality,Remarks
+G-001,2026-02-02,2026-03-02,2026-04-11,Basil (sweet),Bed 4 / North,200,176,160,6,£1.80,Fenwick Market,£277.20,lia moor,A,"strong smell, very even"
+G-002,03.02.2026,2026-03-05,,basil (thai),Bed 4/North,150,90,84,12,£2.10,,,Lia Moor,b,mildew on the lower leaves
+G-003,2026-02-05,2026-03-01,2026-04-02,Chives,Bed 2 / East,300,285,120,0,£1.50,Corner Deli,£180.00,OLE BRANT,A,
+G-004,Feb 9 2026,,,Thyme (lemon),Bed 7 / South,250,60,,,£2.40,,,Ole Brant,C,"poor sprouting, seeds too old?"
+G-005,2026-02-11,2026-03-14,2026-04-20,Mint,Bed 1 / East,n/a,n/a,95,4,£1.20,Fenwick Market,£109.20,Ida Rehn,B,cuttings not seeds
+G-006,2026-02-16,2026-03-20,2026-04-18,Parsley (flat),Bed 3 / North,400,352,300,22,£0.95,Harbour Kitchen,£264.10,lia moor,A,eaten by slugs in one tray
+G-007,17.02.2026,2026-03-19,2026-05-02,Parsley (curly),Bed 3 / North,380,304,280,15,£0.95,Corner Deli,£251.75,Lia  Moor,B,slugs again
+G-008,2026-02-20,2026-03-28,,Rosemary,Bed 7 / South,120,66,60,3,£3.20,Harbour Kitchen,,Ida Rehn,,reserved until June
+G-009,2026-02-23,2026-03-25,2026-04-25,Dill,Bed 5 / West,220,198,150,9,£1.10,Fenwick Mkt,£155.10,ida rehn,A,order no 55120
+G-009,2026-02-23,2026-03-25,2026-04-25,Dill,Bed 5 / West,220,198,150,9,£1.10,Fenwick Mkt,£155.10,ida rehn,A,order no 55120
+`,
+    others: {
+      buyers: `Name,Contact,Area,Terms Days,Rebate,Since
+Fenwick Market,orders@fenwick.example,Old Town,30,5%,2016-04-01
+Corner Deli,deli@corner.example,Harbour,14,0%,2020-09-15
+Harbour Kitchen,,Harbour,30,2.5%,2023-02-01
+Green Bowl,info@greenbowl.example,Old Town,10,0%,2024-07-20
+`,
+    },
+    cases: [
+      ['gardeners are written in all sorts of ways: I want every name with capitals and single spaces', 'In ‹Gardener›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['Sown comes in several formats. Turn it into dates, please; with points it\'s day.month.year', 'Turn ‹Sown› into dates, the day before the month.'],
+      ['Take the pound sign off unit price and revenue so that they are numbers', null],
+      ['n/a in seeds and sprouted just means unknown, leave those cells empty', 'Remove cells that are "n/a" from ‹Seeds› and ‹Sprouted›.'],
+      ['quality in capital letters', 'In ‹Quality›, write in capitals.'],
+      ['Fenwick Mkt is the same buyer as Fenwick Market', 'Replace cells that are "Fenwick Mkt" in ‹Buyer› with "Fenwick Market".'],
+      ['where lost is empty it should be 0', 'Fill blanks in ‹Lost› with "0".'],
+      ['put "unsold" into buyer if nobody has bought the batch yet', 'Fill blanks in ‹Buyer› with "unsold".'],
+      ['species: what\'s in brackets into a new column Variety, and the species without it', null],
+      ['split bed at the slash into Bed and Side', null],
+      ['give me a label for the pots like "Chives G-003"', 'Add ‹label for the pots› as ‹Species› followed by " " followed by ‹Batch›.'],
+      ['the first name of the gardener in a column of its own', 'Add ‹Part of Gardener› as piece 1 of ‹Gardener› cut at " ".'],
+      ['order number (five digits) from the remarks into Order No', 'Add ‹Order No› as the first code like "#####" in ‹Remarks›.'],
+      ['one batch is in here twice, keep it once', 'Keep the first row of each ‹Batch›.'],
+      ['rename Sown to Sown On and Sold On to Sold', 'Rename ‹Sown› to ‹Sown On› and ‹Sold On› to ‹Sold›.'],
+      ['I don\'t need bed and remarks', 'Drop ‹Bed› and ‹Remarks›.'],
+      ['put quality right after species', 'Move ‹Quality› to after ‹Species›.'],
+      ['just batch, species, pots and revenue in that order', 'Keep only the columns ‹Batch›, ‹Species›, ‹Pots› and ‹Revenue›.'],
+      ['round revenue to full pounds', 'Set ‹Revenue› to ‹Revenue› rounded to 0 decimals.'],
+      ['only the batches that have been sold', 'Keep rows where ‹Sold On› is filled.'],
+      ['everything Lia grew', 'Keep rows where ‹Gardener› mentions the word "Lia".'],
+      ['take out whatever has quality C', 'Set aside rows where ‹Quality› is "C".'],
+      ['batches sown in the second half of February', 'Keep rows where (the month of ‹Sown›) equals 2 and (the day of ‹Sown›) is at least 16 and (the day of ‹Sown›) is at most 31.'],
+      ['which batches had slugs? keep only these', 'Keep rows where ‹Remarks› mentions the word "slugs".'],
+      ['those with less than half of the seeds sprouted', 'Keep rows where ‹Sprouted› is less than ‹Seeds› divided by 2.'],
+      ['the four batches with the highest revenue', 'Keep 4 rows with the highest ‹Revenue›.'],
+      ['per buyer the batch with the most pots', 'Keep 1 row with the highest ‹Pots› for each ‹Buyer›.'],
+      ['batches that took more than 40 days from potting to selling', 'Keep rows where (the whole days from ‹Potted› to ‹Sold On›) is more than 40.'],
+      ['not the parsley and not the basil', 'Keep rows where not (‹Species› mentions the word "parsley") and not (‹Species› mentions the word "basil").'],
+      ['anything potted before 15 March that isn\'t sold yet', 'Keep rows where ‹Potted› is less than the date "2026-03-15" and ‹Sold On› is blank.'],
+      ['newest first by sown', null],
+      ['sort by quality, best first (A is best), then by revenue, biggest first', 'Sort by ‹Quality› and ‹Revenue› from high to low.'],
+      ['half of the batches, randomly', 'Keep 50 percent of the rows at random with seed 1.'],
+      ['germination rate in percent: sprouted out of seeds, one decimal, empty if seeds are unknown', 'Add ‹germination rate in percent› as (‹Sprouted› divided by ‹Seeds›) times 100 rounded to 1 decimal.'],
+      ['pots left: pots minus lost', 'Add ‹pots left› as ‹Pots› minus ‹Lost›.'],
+      ['revenue per pot, two decimals, blank if not sold', 'Add ‹Revenue per Pots› as if ‹Sold On› is blank then blank, otherwise ‹Revenue› divided by ‹Pots› rounded to 2 decimals.'],
+      ['expected revenue: pots less lost times the unit price', null],
+      ['how many days between sowing and potting?', 'Add ‹Days from Sown to Potted› as the whole days from ‹Sown› to ‹Potted›.'],
+      ['days from sowing until it was sold, nothing if it isn\'t', null],
+      ['how does each batch\'s revenue compare with the average of its buyer? difference, two decimals', 'Add ‹Revenue minus average Revenue per Buyer› as ‹Revenue› minus (the mean of ‹Revenue› over the rows for each ‹Buyer›) rounded to 2 decimals.'],
+      ['loss in percent of the pots, rounded to whole percents', 'Add ‹Lost per Pots %› as (‹Lost› divided by ‹Pots›) times 100 rounded to 0 decimals.'],
+      ['cumulative revenue down the list', 'Add ‹Running total of Revenue› as the running total of ‹Revenue›.'],
+      ['rank of each batch by revenue, no rank for those without', null],
+      ['price class: cheap under 1.20, normal from 1.20 to 2.00, dear above', 'Add ‹Unit Price group› as if ‹Unit Price› is less than 1.2 then "cheap", if ‹Unit Price› is at least 1.2 and ‹Unit Price› is at most 2 then "normal", if ‹Unit Price› is more than 2 then "dear", otherwise blank.'],
+      ['season label: early if sown before 10 February, otherwise late', 'Add ‹season label› as if ‹Sown› is less than the date "2026-02-10" then "early", otherwise "late".'],
+      ['new column Trouble: slugs if the remarks mention slugs, mildew if they mention mildew, none otherwise', 'Add ‹Trouble› as if ‹Remarks› mentions the word "slugs" then "slugs", if ‹Remarks› mentions the word "mildew" or "mildews" then "mildew", otherwise "none".'],
+      ['month the batch was sold, written out', 'Add ‹Month of Sold On› as the month name of ‹Sold On›.'],
+      ['price plus 12% rounded up to the next 5 pence', 'Add ‹Unit Price times 1 plus 12 per 100› as ((‹Unit Price› times (1 plus (12 divided by 100))) divided by 0.05 rounded up to 0 decimals) times 0.05.'],
+      ['number the batches of each gardener', 'Add ‹Number within Gardener› as the number of the row for each ‹Gardener›.'],
+      ['how many batches did the gardener of this batch grow in all', null],
+      ['area of each buyer from the buyers list', 'Add ‹Area› as the ‹Area› in the table "buyers" where ‹Name› is ‹Buyer›.'],
+      ['due date: sold on plus the terms days of the buyer', null],
+      ['revenue after the buyer\'s rebate, two decimals', 'Add ‹Revenue times 1 minus Rebate per 100› as ‹Revenue› times (1 minus ((the ‹Rebate› in the table "buyers" where ‹Name› is ‹Buyer›) divided by 100)) rounded to 2 decimals.'],
+      ['which buyers are not in the buyers table', 'List each ‹Buyer›; only where not (‹Buyer› stands under ‹Name› in the table "buyers").'],
+      ['list the buyers in the buyers table who bought nothing', null],
+      ['add the contact of the buyer, or "none" where there isn\'t one', 'Add ‹Contact› as (the ‹Contact› in the table "buyers" where ‹Name› is ‹Buyer›), or "none" where it is blank.'],
+      ['mark every batch whose buyer is in the harbour area as local, the others as other', null],
+      ['how many pots did each gardener pot', 'Answer ‹Total Pots› as the sum of ‹Pots› over the rows; for each ‹Gardener›.'],
+      ['average germination per species', null],
+      ['which bed lost the most pots', 'Answer ‹Total Lost› as the sum of ‹Lost› over the rows; for each ‹Bed›; sorted by ‹Total Lost› from high to low; the first 1.'],
+      ['revenue by month sold', 'Answer ‹Total Revenue› as the sum of ‹Revenue› over the rows; for each ‹Month of Sold On› as the month of ‹Sold On›.'],
+      ['how many batches are unsold', 'Answer ‹Rows› as the number of rows; only where ‹Sold On› is blank.'],
+      ['total pots minus total lost', 'Answer ‹Total Pots minus total Lost› as (the sum of ‹Pots› over the rows) minus (the sum of ‹Lost› over the rows).'],
+      ['what percentage of the seeds sprouted overall, one decimal', 'Answer ‹Total Sprouted per total Seeds %› as ((the sum of ‹Sprouted› over the rows) divided by (the sum of ‹Seeds› over the rows)) times 100 rounded to 1 decimal.'],
+      ['best selling species by revenue', null],
+      ['buyers with more than one batch', 'Answer ‹Rows› as the number of rows; for each ‹Buyer›; only where (the number of rows for each ‹Buyer›) is more than 1.'],
+      ['how many different species do we have', 'Answer ‹Different Species› as the number of different values of ‹Species› over the rows.'],
+      ['average price of quality A', 'Answer ‹Average Unit Price› as the mean of ‹Unit Price› over the rows; only where ‹Quality› is "A".'],
+      ['count the bees', null],
+      ['remove the batches that were watered too late', null],
+      ['bring in the buyer\'s credit limit from buyers', null],
+      ['sum of the species', null],
+      ['sort by taste', null],
+      ['water everything on Friday', null],
+    ],
+  },
+  {
+    table: 'visits',
+    csv: `Visit,School,Date,Starts,Ends,Pupils,Adults,Tour,Guide,Rate,Booked On,Paid,Status,Stars,Comments
+V-201,Hill Primary,2026-03-02,09:30,11:00,24,2,Bees & Honey,Nora Lind,€4.50,2026-01-12,€108.00,done,5,"lively group, asked a lot"
+V-202,hill primary,03/03/2026,10:00,11:15,19,3,Bees & Honey,nora lind,€4.50,2026-01-12,€85.50,done,4,
+V-203,Lake School,2026-03-04,9:00,10:30,31,4,Wax Workshop,Emil Faro,€6.00,2026-02-01,,done,3,"too loud in room 2, candles were not ready"
+V-204,St. Brigid,2026-03-09,13:00,14:00,12,1,Short Round,Nora Lind,€3.00,2026-03-01,€36.00,done,5,great
+V-205,Lake School,2026-03-10,09:00,10:30,28,3,Wax Workshop,Emil Faro,€6.00,2026-02-01,,cancelled,,cancelled by phone (bus broke down)
+V-206,North Gate,12 March 2026,11:00,12:30,22,2,Bees & Honey,Ida Tamm,€4.50,2026-02-15,€99.00,Done,4,"teacher wants a second date, ref 4471"
+V-207,Hill Primary,2026-03-16,09:30,11:00,25,2,Wax Workshop,Ida Tamm,€6.00,2026-02-20,€100.00,done,2,candles were not ready
+V-208,North Gate,2026-03-18,11:00,12:30,20,2,Short Round,Emil Faro,€3.00,2026-03-02,€60.00,no show,,nobody came
+V-209,St Brigid,2026-03-20,13:00,14:30,14,1,Bees & Honey,Nora Lind,€4.50,2026-03-05,n/a,done,5,"ref 4502, very happy"
+V-210,Lake School,2026-03-23,09:00,10:30,30,3,Bees & Honey,Nora Lind,€4.50,2026-02-28,€135.00,done,4,
+V-211,Meadow Court,2026-03-25,10:30,11:30,9,1,Short Round,Ida Tamm,€3.00,2026-03-10,€27.00,done,5,one pupil in a wheelchair
+V-212,Hill Primary,2026-03-30,09:30,11:00,26,2,Bees & Honey,Ida Tamm,€4.50,2026-03-01,,planned,,
+V-213,North Gate,2026-04-08,11:00,12:30,21,2,Wax Workshop,Emil Faro,€6.00,2026-03-18,€50.00,planned,,half paid in advance
+V-213,North Gate,2026-04-08,11:00,12:30,21,2,Wax Workshop,Emil Faro,€6.00,2026-03-18,€50.00,planned,,half paid in advance
+`,
+    others: {
+      schools: `Name,Area,Teacher,Mail,Discount
+Hill Primary,Upper Town,Olga Brand,office@hill.example,10%
+Lake School,Lakeside,Jan Weir,,0%
+North Gate,Upper Town,Petra Sand,mail@northgate.example,5%
+Meadow Court,Lakeside,Ulla Rook,hello@meadow.example,0%
+Fern Lane,Upper Town,Max Toll,fern@fernlane.example,0%
+`,
+      guides: `Guide,Hourly Wage,Languages
+Nora Lind,18.50,English; German
+Emil Faro,17,English
+Ida Tamm,19.25,English; Estonian
+Kaja Rebane,18,Estonian
+`,
+    },
+    cases: [
+      ['tidy up guide: every name in proper capitals, no stray spaces', 'In ‹Guide›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['the date column has three styles in it, make them all proper dates. slashes mean day first', 'Turn ‹Date› into dates, the day before the month.'],
+      ['paid should be plain numbers; n/a counts as nothing paid, so leave that empty', 'Turn ‹Paid› into numbers, reading "n/a" as blank.'],
+      ['rate has euro signs, lose them', 'Turn ‹Rate› into numbers.'],
+      ['St Brigid and St. Brigid are the same school, write it with the dot everywhere', null],
+      ['status all small letters please', 'In ‹Status›, write in lower case.'],
+      ['V-213 was entered twice, get rid of the second one', 'Keep the first row of each ‹Visit›.'],
+      ['get the ref number out of the comments', 'Add ‹Number› as the first number in (the text after the first "ref" in ‹Comments›).'],
+      ['split the visit code into letter and number', null],
+      ['start hour of each visit', 'Add ‹Hour of Starts› as (the minute of the day of ‹Starts›) divided by 60 rounded down to 0 decimals.'],
+      ['what weekday was it', 'Add ‹Weekday of Date› as the weekday of ‹Date›.'],
+      ['a label like "Hill Primary, 24 pupils"', null],
+      ['guide\'s surname only', 'Add ‹Part of Guide› as piece -1 of ‹Guide› cut at " ".'],
+      ['cut the comments at the first comma, I only need the first part', null],
+      ['drop comments and booked on', 'Drop ‹Comments› and ‹Booked On›.'],
+      ['I\'d like school, date, tour, pupils first, in that order, the rest behind', 'Move ‹School›, ‹Date›, ‹Tour› and ‹Pupils› to the front.'],
+      ['call Starts "From" and Ends "Until"', 'Rename ‹Starts› to ‹From› and ‹Ends› to ‹Until›.'],
+      ['rename stars to Rating', 'Rename ‹Stars› to ‹Rating›.'],
+      ['put paid right behind rate', 'Move ‹Paid› to after ‹Rate›.'],
+      ['without the cancelled ones and no shows', 'Set aside rows where ‹Status› is "cancelled" or "no show".'],
+      ['which visits were in the morning? starting before noon, keep those', 'Keep rows where (the minute of the day of ‹Starts›) is less than 720.'],
+      ['everything with Emil', 'Keep rows where ‹Guide› mentions the word "Emil".'],
+      ['tours by Nora or Ida with at least 20 pupils', 'Keep rows where ‹Guide› mentions the word "Nora" or "Ida" and ‹Pupils› is at least 20.'],
+      ['visits in the week of 9 March', 'Keep rows where ‹Date› is at least the date "2026-03-09" and ‹Date› is at most the date "2026-03-15".'],
+      ['big groups only: more than 25 people, pupils and adults together', null],
+      ['those booked less than two weeks ahead', 'Keep rows where (the whole days from ‹Booked On› to ‹Date›) is less than 14.'],
+      ['not paid at all, or paid less than they should (rate times pupils)', 'Keep rows where ‹Paid› is blank or else ‹Paid› is less than ‹Rate› times ‹Pupils›.'],
+      ['rows where the comments say something about candles', 'Keep rows where ‹Comments› mentions the word "candle" or "candles".'],
+      ['hill primary\'s visits, newest first', 'Keep rows where ‹School› is "Hill Primary". Sort by ‹Date› from high to low.'],
+      ['order by tour, then by number of pupils from most to least', 'Sort by ‹Tour› and ‹Pupils› from high to low.'],
+      ['sort by guide\'s last name', 'Add ‹Part of Guide› as piece -1 of ‹Guide› cut at " ". Sort by ‹Part of Guide›.'],
+      ['the five biggest groups', null],
+      ['one random visit per guide', 'Keep 1 row at random with seed 1 for each ‹Guide›.'],
+      ['for each school its first visit', 'Keep 1 row with the lowest ‹Date› for each ‹School›.'],
+      ['how long did each visit last, in minutes', 'Add ‹Minutes from Starts to Ends› as the minutes by the clock from ‹Starts› to ‹Ends›.'],
+      ['total due = rate x pupils', 'Add ‹total due› as ‹Rate› times ‹Pupils›.'],
+      ['people per visit', null],
+      ['pupils per adult, one decimal', 'Add ‹Pupils per Adults› as ‹Pupils› divided by ‹Adults› rounded to 1 decimal.'],
+      ['how many days ahead was it booked?', 'Add ‹Days from Booked On to Date› as the whole days from ‹Booked On› to ‹Date›.'],
+      ['paid in percent of what was due (rate times pupils), whole percent', 'Add ‹Paid per Rate times Pupils %› as (‹Paid› divided by (‹Rate› times ‹Pupils›)) times 100 rounded to 0 decimals.'],
+      ['number the visits of every school by date', 'Sort by ‹Date›. Add ‹Number within School› as the number of the row for each ‹School›.'],
+      ['is it the school\'s first visit? yes or no', 'Add ‹Date label› as if ‹Date› equals (the lowest of ‹Date› over the rows for each ‹School›) then "yes", otherwise "no".'],
+      ['days since the school\'s previous visit', 'Add ‹Days from row above Date to Date› as the whole days from (the row above of ‹Date› for each ‹School›) to ‹Date›.'],
+      ['how does the group size compare to the average for that tour', null],
+      ['running total of paid by date', 'Sort by ‹Date›. Add ‹Running total of Paid› as the running total of ‹Paid›.'],
+      ['free adults: one per ten pupils, rounded up', 'Add ‹free adults› as ‹Pupils› divided by 10 rounded up to 0 decimals.'],
+      ['extra adults: adults minus that, never below zero', null],
+      ['group size: small up to 15, medium 16 to 25, large from 26', null],
+      ['happy if 4 stars or more, unhappy if 2 or less, okay in between, leave the unrated empty', null],
+      ['morning or afternoon, from the start time', 'Add ‹Half of the day› as if ‹Starts› is blank then blank, if (the minute of the day of ‹Starts›) is less than 720 then "morning", otherwise "afternoon".'],
+      ['spring break from 30 March to 10 April: yes or no', null],
+      ['workshop? yes for anything with Workshop in the tour', 'Add ‹Workshop› as if ‹Tour› mentions the word "workshop" or "workshops" then "yes", otherwise "no".'],
+      ['problem column: "candles" if the comments mention candles, "noise" if they mention loud, otherwise blank', 'Add ‹problem› as if ‹Comments› mentions the word "candles" then "candles", if ‹Comments› mentions the word "loud" or "louds" then "noise", otherwise blank.'],
+      ['add 50 cents to the rate of the wax workshop', 'Set ‹Rate› to ‹Rate› plus 0.5, only where ‹Tour› is "Wax Workshop".'],
+      ['10% discount for groups over 25, in a column New Rate', null],
+      ['bring the area in from schools', 'Add ‹Area› as the ‹Area› in the table "schools" where ‹Name› is ‹School›.'],
+      ['teacher and mail of the school, next to school', null],
+      ['which schools of ours aren\'t in the schools list', 'List each ‹School›; only where not (‹School› stands under ‹Name› in the table "schools").'],
+      ['what the school pays after its discount: rate times pupils less the discount from schools', 'Add ‹Rate times Pupils times 1 minus Discount per 100› as (‹Rate› times ‹Pupils›) times (1 minus ((the ‹Discount› in the table "schools" where ‹Name› is ‹School›) divided by 100)).'],
+      ['what did the guide cost: length in hours times hourly wage', 'Add ‹Hours from Starts to Ends times Hourly Wage› as (the hours by the clock from ‹Starts› to ‹Ends›) times (the ‹Hourly Wage› in the table "guides" where ‹Guide› is ‹Guide›).'],
+      ['guides who speak German: mark those visits', null],
+      ['is the mail missing for this school? yes/no', null],
+      ['how many kids came in all, not counting cancelled and no shows', 'Answer ‹Total Pupils› as the sum of ‹Pupils› over the rows; only where ‹Status› is not "cancelled" or "no show".'],
+      ['average stars by guide', 'Answer ‹Average Stars› as the mean of ‹Stars› over the rows; for each ‹Guide›.'],
+      ['which tour is rated best', 'Answer ‹Average Stars› as the mean of ‹Stars› over the rows; for each ‹Tour›; sorted by ‹Average Stars› from high to low; the first 1.'],
+      ['how many visits per month', 'Answer ‹Rows› as the number of rows; for each ‹Month of Date› as the month of ‹Date›.'],
+      ['pupils by school and tour', 'Answer ‹Total Pupils› as the sum of ‹Pupils› over the rows; for each ‹School›; and by ‹Tour›.'],
+      ['what share of visits was cancelled', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "cancelled" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['which school came most often', 'Answer ‹Rows› as the number of rows; for each ‹School›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['total paid per area', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Area› as the ‹Area› in the table "schools" where ‹Name› is ‹School›.'],
+      ['highest, lowest and average group size', null],
+      ['how many different schools were here in March', null],
+      ['when was the last visit of North Gate', 'Answer ‹Highest Date› as the highest of ‹Date› over the rows; only where ‹School› is "North Gate".'],
+      ['who guided the most pupils', 'Answer ‹Total Pupils› as the sum of ‹Pupils› over the rows; for each ‹Guide›; sorted by ‹Total Pupils› from high to low; the first 1.'],
+      ['feed the goats', null],
+      ['average of the tours', null],
+      ['compare with last year\'s numbers', null],
+      ['which visits were boring', null],
     ],
   },
 ];

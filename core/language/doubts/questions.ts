@@ -46,6 +46,10 @@ export const questionDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'ask' && p.where === undefined && p.most === undefined && p.figures.length > 0 && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count') && p.by.some((b) => b.as.kind === 'column' && tellsRows(b.as.name))), asks: 'Each of these stands in one row only, or nearly so. Is it meant so?' },
   // 'How many kids came', where a column says how many
   { price: 2.5, holds: (plans, { heads }) => heads && plans.some((p) => p.step === 'ask' && p.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'count')), asks: 'This counts rows, where people are asked for. Is it meant so?' },
+  // 'When was the last visit' sets no label.
+  { price: 4, holds: (plans, { asksWhen }) => asksWhen && plans.some((p) => p.step === 'move' || (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text'))) },
+  // 'Total paid per framer', where another column is called ‹Total›
+  { price: 2, holds: (plans, { totalOf }) => totalOf && plans.some((p) => p.step === 'ask' && p.figures.some((f) => columnsOf(f.as).some((n) => /^totals?$/i.test(n)))) },
   // 'Count the bees'
   { price: 0, holds: (plans, { countsUnknown }) => countsUnknown && plans.every((p) => p.step === 'ask' && p.by.length === 0 && p.where === undefined && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')), asks: 'Nothing here is called so; this counts all rows. Is it meant so?' },
   // 'How many pieces of books': what the other table calls so

@@ -87,6 +87,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { ordersRows }) => ordersRows && plans.some((p) => p.step === 'sort') && !plans.some((p) => p.step === 'filter' || p.step === 'calculate'), asks: 'This puts the rows in order. Is it meant so?' },
   // 'Sort by due, the open ones first' moves no column.
   { price: 2.5, holds: (plans, { sorts }) => sorts && plans.some((p, i) => i > 0 && p.step === 'move'), asks: 'This moves a column as well. Is it meant so?' },
+  // 'Reject all economics talks' keeps neither.
+  { price: 1, holds: (plans, { keeps, oneBreath }) => !keeps && oneBreath && plans.length > 1 && plans.every((p) => p.step === 'filter' && p.mode === 'keep'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'Sort by severity with 5 at the top' keeps every row.
   { price: 2, holds: (plans, { sorts, keeps }) => sorts && !keeps && plans.some((p) => p.step === 'take'), asks: 'This keeps only some of the rows. Is it meant so?' },
   { price: 3, holds: excepted, asks: LIMIT },

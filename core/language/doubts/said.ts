@@ -15,6 +15,16 @@ const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|cont
 export interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** It asks for the day of something. */
+  readonly asksWhen: boolean;
+  /** The name that it gives to what was made before: 'call it Net'. */
+  readonly nameGiven: string | null;
+  /** It speaks of the total of a column that is not called so, where another is. */
+  readonly totalOf: boolean;
+  /** It says that only some are to stay, after something else. */
+  readonly keepsThen: boolean;
+  /** The column that says how long something took. */
+  readonly lasting: string | null;
   /** It ends with a question mark. */
   readonly endsAsking: boolean;
   /** It asks for somebody. */
@@ -23,6 +33,8 @@ export interface Said {
   readonly numbers: (column: string) => boolean;
   /** Does no value of a column read as a date, or as a number? */
   readonly never: (column: string, to: 'date' | 'number') => boolean;
+  /** Are the texts of a column codes of letters and digits? */
+  readonly codes: (column: string) => boolean;
   /** Do texts of a column begin with zeros before other digits, as codes and telephone numbers do? */
   readonly zeros: (column: string) => boolean;
   /** Does it begin with what a column says was done: 'calibrate' of ‹Calibrated›? */
@@ -133,6 +145,8 @@ export interface Said {
   readonly perTwo: boolean;
   /** Is a column one of texts that are no numbers? */
   readonly texts: (column: string) => boolean;
+  /** It has no mark and no joint: one order at most. */
+  readonly oneBreath: boolean;
   /** It names more than one thing. */
   readonly joins: boolean;
   /** Numbers that are said to be percentages of something. */
@@ -195,10 +209,16 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
   const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   return {
     question: asksFor(words),
+    asksWhen: /^(?:(?:please )?tell me )?when (?:was|were|is|did|does|do|has|have)\b/.test(text),
+    nameGiven: /^(?:and |then |please )?(?:call|name|title) (?:it|that|this|them|the column) (?!as\b)(.+?)(?: please)?$/.exec(text)?.[1] ?? null,
+    totalOf: head.columns.some((c) => /^totals?$/i.test(c.name)) && head.columns.some((c) => !/^total/i.test(c.name) && isNumberColumn(head, c.name) && text.includes(`total ${c.name.toLowerCase()}`)),
+    keepsThen: /\band (?:keep|leave) only\b/.test(text),
+    lasting: head.columns.find((c) => isNumberColumn(head, c.name) && /^(?:minutes|hours|duration|length|time)\b/i.test(c.name))?.name ?? null,
     endsAsking: words.at(-1)!.lower === '?',
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     never: (column, to) => { const glance = head.glances?.get(column); if (to === 'date' && /^(?:decimal|whole)$/.test(findColumn(head.columns, column)?.type ?? '')) return !(glance?.values?.map(([v]) => v) ?? []).some((v) => /^(?:\d{8}|\d{5})$/.test(v)); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
+    codes: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 0 && held.every((v) => /^\p{L}{1,4}-\d/u.test(v)); },
     zeros: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
     whereFirst: /^(?:where|if|when)$/.test(words[0]!.lower),
     like: words.some((w, i) => w.lower === 'like' && (words[i + 1]?.capital || words[i + 1]?.kind === 'quoted')),
@@ -261,6 +281,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     overNumber: says(/^(?:divide|divided|ratio|quotient|add|calculate|compute|column)$/) ? [] : words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'over' ? [w.value] : [])),
     perTwo: words.some((w, i) => /^(?:per|by|each|every)$/.test(w.lower) && words[i + 2]?.lower === 'and' && namesColumn(words[i + 1], head) && namesColumn(words[i + 3], head)),
     texts: (column) => { const held = findColumn(head.columns, column); return held?.type === 'text' && !readsAsNumber(head, column) && (head.glances?.get(column)?.values ?? []).every(([v]) => v === '' || !/\d/.test(v)); },
+    oneBreath: !words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|\?|-|–)$/.test(w.lower)),
     joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
     percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
     whatIs: /^(?:what is|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
@@ -271,7 +292,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     fails: says(/^(?:missed|skipped|failed|lost)$/),
     owes: says(/^(?:owe|owes|owed|owing|outstanding|unpaid)$/),
     then: says(/^(?:then|afterwards|after|finally)$/),
-    each: says(/^(?:by|each|every|per|when|day|days|daily|date|dates|which|what)$/),
+    each: words.some((w, i) => /^(?:by|each|every|per|when|day|days|daily|date|dates|which|what)$/.test(w.lower) && !(w.lower === 'days' && words[i - 1]?.lower === 'in')),
     nowhere: (column, texts) => { const glance = head.glances?.get(column), held = glance?.values ?? []; return !!glance && held.length > 0 && held.reduce((n, [, k]) => n + k, 0) >= glance.rows - glance.blanks && !held.some(([v]) => texts.some((t) => v.toLowerCase().includes(t.toLowerCase()))); },
     corrects: /^(?:no|sorry|oh|wait|nope|actually) [,.!:]/.test(text),
     lists: (column) => { const held = head.glances?.get(column)?.values ?? [], all = held.reduce((n, [v, k]) => n + (v.trim() === '' ? 0 : k), 0); return all > 0 && held.reduce((n, [v, k]) => n + (/[;|]/.test(v) ? k : 0), 0) >= all * 0.2; },

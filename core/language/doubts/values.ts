@@ -48,7 +48,17 @@ export const valueDoubts: readonly Doubt[] = [
   // 'Like Paid, Open, Rejected' shows how they are written, and not which there are.
   { price: 1, holds: (plans, { like }) => like && plans.some((p) => p.step === 'spell'), asks: 'Are these all the spellings there may be?' },
   // '50 cents' are no 50.
-  { price: 2, holds: (plans, { cents }) => cents.some((n) => keyOf(plans).includes(`{"kind":"number","value":${n}}`)), asks: 'This takes cents for whole ones. Is it meant so?' },
+  { price: 2, holds: (plans, { cents }) => cents.some((n) => keyOf(plans).includes(`{"kind":"number","value":${n}}`) && !keyOf(plans).includes(`{"kind":"number","value":${n / 100}}`)), asks: 'This takes cents for whole ones. Is it meant so?' },
+  // 'Call it New price' gives a name, and makes nothing.
+  { price: 3, holds: (plans, { nameGiven }) => nameGiven !== null && plans.length > 0 && !plans.some((p) => p.step === 'rename' || p.step === 'define' || ('name' in p && typeof p.name === 'string' && nameGiven.startsWith(p.name.toLowerCase()) && nameGiven.length - p.name.length <= 1)) },
+  // 'The title into a column, and keep only the name': the second half is to be done as well.
+  { price: 2, holds: (plans, { keepsThen }) => keepsThen && plans.length === 1 && plans.every((p) => p.step === 'calculate' && !p.replace), asks: 'The second half of this is not used. Is it meant so?' },
+  // 'Whatever took under half an hour', where a column says how long
+  { price: 2, holds: (plans, { lasting }) => lasting !== null && plans.some((p) => p.step === 'filter' && compared([p]).some((c) => (c.left.kind === 'span' || c.left.kind === 'lapse') && /^(?:hours|minutes)$/.test(c.left.unit) && !columnsOf(c.left).includes(lasting))), asks: 'A column says how long, and this compares dates. Is it meant so?' },
+  // 'Empty if no kilometres were driven' labels nothing so.
+  { price: 3, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value.toLowerCase() === p.name.toLowerCase())) },
+  // 'The number part of the code': 'E-101' is no number.
+  { price: 2.5, holds: (plans, { codes }) => plans.length > 0 && plans.every((p) => p.step === 'convert' && (p.to === 'decimal' || p.to === 'whole') && p.columns.every(codes)), asks: 'No value of this column reads so. Is it meant all the same?' },
   // 'The number of the house, as a number' counts no pieces.
   { price: 2, holds: (plans, { asNumber }) => asNumber && plans.some((p) => p.step === 'calculate' && p.as.kind === 'pieces') },
   // What tells the rows makes no groups of them.

@@ -237,6 +237,12 @@ export const expressionRules = [
   rule('ex0', '$col:a to|and $col:b ratio', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('/', m, n)), 0.02),
   rule('ex1', '$unit:u ~per $ex0:b', ({ u, b }, x: Context) => { const c = columnIn(u, x); return c && b.kind === 'column' && b.name !== c ? op('/', column(c), b) : null; }, 0.3),
   rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.4),
+  // 'What weekday was it'
+  rule('part', 'on|in? what|which $datepart:p ~be it|that|this|they|these|the? $rows|$noun? on|in|held?', ({ p }, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0),
+  // 'The start hour', 'closing hour of each visit': of a column of times
+  ...([['=start|=starting|=begin|=beginning|=opening', true], ['=end|=ending|=finish|=finishing|=closing', false]] as const).map(([words, first]) => rule('part', `the? ${words} hour (of|for|from|in ~each|the? $rows|$noun|$guess)?`, (_s, x: Context) => { const own = x.head.columns.filter((c) => timed(c.name, x) && (first ? BEGINS : ENDS).test(c.name)); return own.length === 1 ? hourOf(own[0]!.name, x) : null; }, -0.5)).flat(),
+  // 'One per ten pupils': one for so many
+  rule('ex2', 'one|1|a (free|extra|more)? ~per|every $num:n ^$col:c', ({ n, c }, x: Context) => { const e = quantity(c, x); return e && n > 1 ? op('/', e, number(n)) : null; }, 0.1),
   rule('part', '$datepart:p of|for ~each? $rows|$noun', ({ p }, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0.1),
   rule('weighed', '$pct:p $col:c', ({ p, c }, x: Context) => { const q = quantity(c, x); return q && op('*', q, op('/', number(p), number(100))); }, 0.05),
   rule('weighted', '$weighed:a', ({ a }) => a, 0),
@@ -306,7 +312,7 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u $whereabouts|$word? $word? ,? counting|counted|reckoned|measured|starting from|between? the? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
   rule('ex1', '$spanUnit:u ~each|the $rows|$noun|$guess ~lasted before|until|till it|they|he|she? ~be? ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? startColumn(x) ?? rowDate(x) : null; return a === null || a === b ? null : span(u, a, b, x); }, -0.2),
   rule('ex1', 'time|duration|interval|delay from|between the? $col:a ~fromTo the? $col:b ,? (in $spanUnit:u)?', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' && !timed(a, x) ? null : span(u ?? 'days', a, b, x)), 0),
-  rule('part', 'hour|hours of|from|out|in of? the? $col:c', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && timed(c, x) ? { kind: 'round', of: op('/', { kind: 'clock', of: column(c) }, number(60)), places: 0, mode: 'down' } : null), 0),
+  rule('part', 'hour|hours of|from|out|in of? the? $col:c', ({ c }, x: Context) => hourOf(c, x), 0),
   // 'how many weeks ahead was each event booked'
   rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', '$spanUnit:u in advance ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
@@ -570,6 +576,10 @@ function sincePrevious(unit: SpanUnit | 'minutes', by: readonly string[], x: Con
 
 export const late = (unit: 'hours' | 'minutes', word: string | null, x: Context): Expression | null => { const e = lateness(word, x); return e && (unit === 'hours' ? op('/', e, number(60)) : e); };
 
+/** The hour of a column of times; null where it holds none. */
+const hourOf = (name: string, x: Context): Expression | null =>
+  columnOf(x.head, name).type === 'datetime' ? { kind: 'part', part: 'hour', of: column(name) } : columnOf(x.head, name).type === 'text' && timed(name, x) ? { kind: 'round', of: op('/', { kind: 'clock', of: column(name) }, number(60)), places: 0, mode: 'down' } : null;
+
 /** The column of dates on which something began: by its name, or the only one. */
 export function startColumn(x: Context): string | null {
   return begun(x) ?? onlyDate(x);
@@ -617,8 +627,8 @@ const MONEY = /charg|bill|cost|paid|fee|price|taking|revenue|sales|amount|due|in
 /** The two columns of times of day, in their order, where there are just two. */
 export const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };
 
-const BEGINS = /\b(?:start(?:ed)?|begin|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
-const ENDS = /\b(?:end(?:ed)?|finish(?:ed)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
+const BEGINS = /\b(?:start(?:ed|s)?|begins?|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
+const ENDS = /\b(?:end(?:ed|s)?|finish(?:ed|es)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
 /** What happens to a row some time after it came to be. */
 const LATER = /\b(?:settled|returned|refund|closed|sold|dispatched|shipped|sent|delivered|despatched|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last|follow|follow-?up|renewal|expir(?:y|es)|valid)\b/i;
 export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;

@@ -242,10 +242,14 @@ export const questionPhrases: readonly Rule[] = [
   }, 0.1),
   // 'What did we pay in tariffs altogether?'
   rule('question', 'what|how much? money|of? did|do|does|have|has we|they|you|i|it|he|she|everyone|everybody|anyone|people pay|paid|spend|spent|get|got|earn|earned|take|taken|collect|collected|raise|raised|receive|received|lose|lost in|for|on|from|as|out of? the? ^$col:m ~inTotal?', ({ m }, x: Context): Question | null => { const e = sum(m, x); return e ? { figures: [e], by: [] } : null; }, -0.1),
+  // 'Average waiting time in days, from taken in to collected'
+  rule('question', 'what|whats|what\'s? ~be? the? ~average $word? time|duration|period|delay|wait (in $spanUnit:u)? ,|:|~open? from|between the? $col:a ~fromTo the? $col:b ~close? ,? (in $spanUnit:v)?', ({ a, b, u, v }, x: Context): Question | null => { const e = a === b ? null : rowSpan(u ?? v, x, [a, b]); return e && { figures: [over('mean', e)], by: [] }; }, -0.4),
   // 'When was the last spot of each client'
   ...([['last|latest|newest', 'highest'], ['first|earliest|oldest', 'lowest']] as const).flatMap(([words, fn]) => [
     rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? (was|were|came|took place)? ~each $qbys:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x); return d === null ? null : { figures: [over(fn, column(d))], by: b }; }, -0.1),
     rule('question', `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? of|for|by|from|at|in ~each $col:b`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, -0.1),
+    // 'When was the last visit of North Gate', 'when did North Gate last come'
+    ...[`~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? of|for|by|from|at|in|to the? $rset:c`, `~tellMe? when was|were|is|did|are the? most? ${words}|recent $rows|$noun|$guess? of|for|by|from|at|in|to the? $cond:c`, `~tellMe? when was|were|is|are the? ^$cond:c most? ${words}|recent $rows|$noun|$guess`, `~tellMe? when did|has the? ^$cond:c ${words} (been|come|came)? $word? here?`].map((said) => rule('question', said, ({ c }, x: Context): Question | null => { const d = rowDate(x); return d === null || (c.kind !== 'among' && c.kind !== 'text') ? null : { figures: [over(fn, column(d))], by: [], where: c }; }, -0.3)).flat(),
     rule('question', `~tellMe? when did|has ~each $col:b ${words} $word`, ({ b }, x: Context): Question | null => { const d = rowDate(x), g = grouped(b, x); return d === null || !g ? null : { figures: [over(fn, column(d))], by: [g] }; }, 0),
   ]).flat(),
   // 'What did we earn in total, sold kilos times price'

@@ -3,7 +3,7 @@ import { sampleOf } from '../../language/grammar/samples';
 import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
 import { unitName } from '../../values/units';
 import { readYesNo } from '../../values/yesno';
-import { columnOf } from '../../table/table';
+import { columnOf, findColumn } from '../../table/table';
 import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import { nothing, ofLast, type Act, type Context } from '../../language/acts';
 import { anyOrder, keyOf, rule } from '../../language/chart';
@@ -145,6 +145,14 @@ function spanOf(list: readonly Open[], x: Context): Expression | null {
   const [unit, ...others] = units;
   const span = unit === undefined || others.length ? null : ({ h: 'hours', hour: 'hours', hours: 'hours', min: 'minutes', minutes: 'minutes', minute: 'minutes', d: 'days', day: 'days', days: 'days' } as const)[unit];
   return span === undefined || span === null || columnLike(unit!, x) !== null ? null : rowSpan(span, x);
+}
+
+/** Morning before noon, afternoon from then on; blank without a time. */
+function halfDay(name: string | undefined, x: Context): Act | null {
+  const own = name === undefined ? x.head.columns.filter((c) => timed(c.name, x)).map((c) => c.name).slice(0, 1) : timed(name, x) ? [name] : [];
+  if (own.length === 0) return null;
+  const of = column(own[0]!);
+  return add({ kind: 'choose', cases: [{ when: { kind: 'empty', of }, then: blank }, { when: { kind: 'compare', op: '<', left: { kind: 'clock', of }, right: number(720) }, then: textOf('morning') }], otherwise: textOf('afternoon') }, 'Half of the day');
 }
 
 /** Labels for rows whose text has the label in it; null where one of them stands nowhere. */
@@ -513,6 +521,13 @@ export const casePhrases = [
   rule('clause', '~add? ~column? ~named? $name:m weekend :|,|? yes or|/ no|yes/no (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ m, c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, m), 0.1),
   rule('clause', '~add? ~column? weekend ~open|:|,|? yes or|/ no ~close? (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, 'Weekend'), -0.2),
   rule('asked', '$cond:c', ({ c }) => c, 0),
+  // 'Is it the school's first visit?'
+  ...([['first|earliest', 'lowest'], ['last|latest|newest|most recent', 'highest']] as const).map(([words, fn]) => rule('asked', `it|this|that ~be? the|its|their? ^$col:g ${words} $rows|$noun|one`, ({ g }, x: Context) => { const d = rowDate(x); return d === null || d === g ? null : { kind: 'compare', op: '=', left: column(d), right: { kind: 'total', fn, of: column(d), by: [g] } }; }, -0.2)).flat(),
+  rule('clause', 'is|was $asked:c ~open|?|,|:? yes or|/|and no ~close?', ({ c }) => add(yesIf(c)), 0.2),
+  // 'Workshop? yes for everything with Workshop in the tour'
+  rule('clause', '^$word:w ?|:|, yes|y ~if|~wherever|for|on|when the|all? $rset:c (,|;? ~otherwise? no ~otherwise?)?', ({ w, c }, x: Context) => (NOT_LABEL.test(w) || findColumn(x.head.columns, w) ? null : add(yesIf(c), `${w[0]!.toUpperCase()}${w.slice(1)}`)), 0),
+  // 'Morning or afternoon, from the start time': by noon
+  ...['$col:c', 'start|starting|begin|beginning time'].flatMap((of) => [`~add|~grade|say|tell|write|put|whether|is|was (me|us|it)? =morning or =afternoon ,? (depending|based|according|judging|going)? from|by|on|to|after the? ${of}`, `^=morning or =afternoon ,|:|-|–? (depending|based|according|judging|going)? from|by|on|to|after the? ${of}`].map((words) => rule('clause', words, ({ c }: { c?: string }, x: Context) => halfDay(c, x), -0.2))).flat(),
   rule('asked', '$ex2:a ~between $ex1:b ~fromTo $ex1:c ~bothIncluded?', ({ a, b, c }) => (a.kind === 'number' ? null : all([{ kind: 'compare', op: '>=', left: a, right: b }, { kind: 'compare', op: '<=', left: a, right: c }])), 0),
   ...SIZES.flatMap(([words, operator]) => [
     rule('asked', `$ex2:a ${words} $ex2:b`, ({ a, b }) => (a.kind === 'number' ? null : { kind: 'compare', op: operator, left: a, right: b }), 0),

@@ -344,6 +344,9 @@ export const textPhrases = [
   rule('text0', 'the? first of the? $col:c', ({ c }, x: Context) => pieceOfList(c, 1, x), 0),
   rule('clause', 'the? first $col:c only|alone ,? ~into|~add ~column ~named? $name:n', ({ c, n }, x: Context) => addFound(pieceOfList(c, 1, x), n), -0.2),
   rule('ex1', '~countWord $col:c took|take|takes|came|come|went|go|were|are part|along|in|on|with|there? on|in|at|for|of? ~each $rows|$noun|$guess', ({ c }, x: Context) => listed(c, x), -0.2),
+  // 'The number part of the code as a number'
+  rule('clause', '~add|get|give|take|show me|us|out? the? number|numeric|digit|figure part|half|bit|piece of|from|in the? $col:c (as|into a? (real|plain|proper)? number)?', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' ? add({ kind: 'found', what: { kind: 'sort', sort: 'number' }, which: 'first', of: column(c) }) : null), -0.5),
+  rule('clause', 'the? number|numeric|digit|figure part|half|bit|piece of|from|in the? $col:c (as|into a? (real|plain|proper)? number)?', ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' ? add({ kind: 'found', what: { kind: 'sort', sort: 'number' }, which: 'first', of: column(c) }) : null), -0.4),
   rule('clause', 'the? number of $col:c', ({ c }, x: Context) => { const e = listed(c, x); return e && add(e); }, -0.2),
   rule('ex1', '$col:m per|a|for each|every? ^$col:c', ({ m, c }, x: Context) => { const a = quantity(m, x), b = m === c || quantity(c, x) ? null : listed(c, x); return a && b && /"mark":"[;|]"/.test(JSON.stringify(b)) ? { kind: 'op', op: '/', left: a, right: b } : null; }, -0.3),
   rule('ex1', '~countWord ~distinctWord? $col:c ~be|~have there? in|on|for|at|of? ~each $rows|$noun|$guess have|has|there?', ({ c }, x: Context) => listed(c, x), -0.1),

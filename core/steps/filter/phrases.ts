@@ -96,6 +96,11 @@ export const phrases = [
   // Rows and what they are, with no verb: those are wanted.
   rule('clause', '$rows|$noun ~rel ~be? $cond:c', ({ c }) => filter('keep', c), 0.5),
   rule('clause', 'every|all|any|each the? $rows|$noun ~rel? ~be? $cond:c', ({ c }) => filter('keep', c), 0.4),
+  // 'Delete the planned ones', 'no, keep only those'
+  rule('rider', '$nopes (i want|need|meant)? (to)? keep|show|leave|have only|just those|these|them ones?', () => ofLast(amend('kept instead', (plan) => (plan.step === 'filter' && plan.mode === 'aside' ? { ...plan, mode: 'keep' } : null))), -0.3),
+  // 'Done visits', 'Lake School visits', 'Emil's visits'
+  rule('clause', 'the|all|just? ^$values:v ^$rows', ({ v }) => (v.every((o: { column: string; loose?: boolean }) => o.column === v[0].column && !o.loose) ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), 0.5),
+  rule('clause', 'the|all|just? ^$inside:v ^$rows', ({ v }) => filter('keep', { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.6),
   rule('clause', '$rows|$noun $cond:c', ({ c }) => filter('keep', c), 0.6),
   rule('clause', 'weekend|weekends ^$rows', (_s, x: Context) => { const c = rowDate(x); return c === null ? null : filter('keep', { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: ['Saturday', 'Sunday'] }); }, 0.4),
   rule('clause', 'anything|something|anyone|someone $word? in|under|about|with the? $col:c ?|: (i.e|like|e.g)? $toldWords:t', ({ c, t }, x: Context) => (columnOf(x.head, c).type === 'text' ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: t }) : null), 0),

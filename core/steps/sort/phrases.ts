@@ -4,6 +4,8 @@ import { readsAsNumber } from '../../formula/check';
 import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { rowDate } from '../../language/grammar/expressions';
+import { columnsOf, type Expression } from '../../formula/expression';
+import { add } from '../calculate/adding';
 import type { SortKey } from '../order';
 
 /** Can 'highest first' be said of the column? */
@@ -33,6 +35,18 @@ const sortBy = (by: readonly SortKey[]): Act => ({
     return withPlan(state, { step: 'sort', by: keys });
   },
 });
+
+/** By what has to be calculated first. */
+function sortByNew(e: Expression, down: boolean): Act | null {
+  const made = e.kind === 'column' || e.kind === 'number' || e.kind === 'text' || columnsOf(e).length === 0 ? null : add(e);
+  return made && {
+    key: `sort by new ${made.key} ${down}`,
+    apply(state) {
+      const next = made.apply(state), plan = next?.plans.at(-1);
+      return next && plan?.step === 'calculate' ? withPlan(next, { step: 'sort', by: [{ column: plan.name, down }] }) : null;
+    },
+  };
+}
 
 /** Only behind what was done with rows: of a question, it says how the answer is put in order. */
 const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'ask' ? null : act.apply(state)) });
@@ -101,6 +115,9 @@ export const phrases = [
   rule('sortkeys', '$sortkey:k ,|and|;? ~then|for|with|in the? rows|ones|$rows|those? of|with|for|in? the? same $col:g ,? the? $heavy:h', ({ k, g, h }) => (k.some((s: SortKey) => s.column === g) ? distinctKeys(k, [h]) : null), -0.4),
   rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0),
   rule('sortkeys', '$sortkey:k ,|and $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0.1),
+  // 'Sort by the guide's surname': what is not a column yet becomes one
+  rule('clause', '~sort by|on|after the? ^$formula:e ,? ~ascending?', ({ e }) => sortByNew(e, false), 0.3),
+  rule('clause', '~sort by|on|after the? ^$formula:e ,? ~descending', ({ e }) => sortByNew(e, true), 0.2),
   rule('clause', '~sort by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0),
   rule('clause', '~sort $rows by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.1),
   rule('heavy', 'the? $adj:a $rows|$noun|$guess? first|on|at top|the? top?', ({ a }) => ({ column: a.column, down: a.down }), 0),

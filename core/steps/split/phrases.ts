@@ -85,8 +85,8 @@ export const phrases = [
   rule('clause', '$col:c ~split3 an? $word and|, an? $word $atmark:m .|;|,|:|-|– so|and|please? ~make two|2|separate? columns? $names:n out|from|of? of|from? it|that|them?', ({ c, m, n }) => (n.length === 2 ? cutAt(c, m, n) : null), -0.2),
   rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => splitAt(c, { kind: 'change' }, [a, b]), 0),
-  rule('clause', '~split $col:c into|in? letters and digits|numbers :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
-  rule('clause', '~split $col:c into|in|by the? letters and digits|numbers|figures', ({ c }, x: Context) => { const cut = likelyMark(c, 2, x); return cut?.kind === 'change' ? splitAt(c, cut, [`${c} letters`, `${c} digits`]) : null; }, -0.1),
+  rule('clause', '~split $col:c code? into|in? a|the? letter|letters and a|the? digits|numbers|number|digit :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
+  rule('clause', '~split $col:c code? into|in|by a|the? letter|letters|prefix and a|the? digits|numbers|number|figures|figure', ({ c }, x: Context) => { const cut = likelyMark(c, 2, x); return cut?.kind === 'change' ? splitAt(c, cut, [`${c} letters`, `${c} digits`]) : null; }, -0.1),
   // 'what comes before it goes into A, what comes after it into B'
   rule('clause', '$col:c split|cut|divided|separated|broken up|apart? $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), -0.1),
   rule('clause', '~split $col:c $atmark:m :|,|;? $beforePiece ~into $name:a ,|;? and? $afterPiece ~into $name:b', ({ c, m, a, b }) => splitAt(c, mark(m.text), [a, b], m.which === 'last' ? 'last' : 'first'), 0),

@@ -56,10 +56,13 @@ export const phrases = [
     rule('clause', `~keep? only|just? one|1|a|single single? $rows|$noun|$guess ~each $col:g ,|:|;|-|–? namely|keep|that|and? the? one|$rows|$noun? with|having|of the? ${words} $col:c`, ({ g, c }, x: Context) => (bySize(c, x) && g !== c ? take(1, { kind, column: c }, [g]) : null), -0.4),
   ]).flat(),
   // 'Only the three highest claims', 'the three claims that cost the most': by what they come to
-  ...([['highest|biggest|largest|dearest|costliest', 'most', 'highest'], ['lowest|smallest|cheapest', 'least', 'lowest']] as const).flatMap(([words, amount, kind]) => [
+  ...([['dearest|costliest', 'highest'], ['cheapest', 'lowest']] as const).map(([words, kind]) => rule('clause', `~keepOnly|~keep the? $num:n ${words} $rows|$noun`, ({ n }, x: Context) => (x.head.columns.some((c) => /\bprice\b/i.test(c.name)) ? null : byTakings(n, kind, x)), 0.3)).flat(),
+  ...([['highest|biggest|largest', 'most', 'highest'], ['lowest|smallest', 'least', 'lowest']] as const).flatMap(([words, amount, kind]) => [
     rule('clause', `~keepOnly|~keep the? $num:n ${words} $rows|$noun`, ({ n }, x: Context) => byTakings(n, kind, x), 0.3),
     rule('clause', `~keepOnly|~keep? the? $num:n $rows|$noun that|which cost|costs|brought|made|earned|took in? us? the? ${amount} money?`, ({ n }, x: Context) => byTakings(n, kind, x), 0.1),
   ]).flat(),
+  // 'For each school its first visit'
+  ...([['first|earliest|oldest', 'lowest'], ['last|latest|newest|most recent', 'highest']] as const).map(([words, kind]) => rule('clause', `~each $col:g ,|:? ~keep? only|just? its|their|the|his|her ^${words} ^$rows|$noun|$guess|one ,|only?`, ({ g }, x: Context) => { const d = rowDate(x); return d === null || d === g ? null : take(1, { kind, column: d }, [g]); }, -0.3)).flat(),
   rule('clause', '~each $col:g ,? ~keep|~draw? a|one|1 random $rows|$noun|$guess|one', ({ g }) => take(1, random, [g]), 0),
   rule('clause', '(and|then|now)? ~keep only|just $num:n of them|those|these', ({ n }) => topOfSorted(n), 0.1),
   rule('clause', '~drop all|everything|any but|except|save the? top|first|best $num:n ones|$rows|of? (them|those|these)?', ({ n }) => take(n, { kind: 'top' }), -0.3),

@@ -10,7 +10,7 @@ import { typingDistance } from '../../../match/typing';
 import { METRIC_NAMES } from '../../../metrics/metrics';
 import { WEIGHTS } from '../../weights';
 import { numberWord, stem, type Token } from '../../words';
-import { daysOfOneMonth, datedPeriods, theDate, clocks, dates } from './times';
+import { daysOfOneMonth, weeks, datedPeriods, theDate, clocks, dates } from './times';
 import { metricIndex, metrics, numbers } from './quantities';
 import { templates, turned, examples, shownValues } from './examples';
 import { adjectives } from './adjectives';
@@ -125,6 +125,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   filledBy(tokens, context, put);
   numberedTimes(tokens, context, put);
   daysOfOneMonth(tokens, context, put);
+  weeks(tokens, context, put);
   datedPeriods(items, context, put);
   return { items, columns, values };
 }

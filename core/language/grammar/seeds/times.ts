@@ -1,4 +1,4 @@
-import { dateOf, monthNumber, readDate, writeDate } from '../../../values/date';
+import { DAY, dateOf, monthNumber, readDate, writeDate } from '../../../values/date';
 import { isDate } from '../../../table/column';
 import type { Item } from '../../chart';
 import { type Context } from '../../acts';
@@ -32,6 +32,29 @@ export function daysOfOneMonth(tokens: readonly Token[], x: Context, put: Put): 
     const date = `${month}-${String(day).padStart(2, '0')}`;
     if (readDate(date)) put('date', i, i + 1, date, 0);
   });
+}
+
+/** 'The week of 9 March': from Monday to Sunday; 'the week beginning 9 March' has its seven days. Without a year, where all dates of the rows lie in one. */
+export function weeks(tokens: readonly Token[], x: Context, put: Put): void {
+  tokens.forEach((t, i) => {
+    if (t.lower !== 'week' || !/^(?:of|from|beginning|starting|around|with)$/.test(tokens[i + 1]?.lower ?? '')) return;
+    const at = tokens[i + 2]?.lower === 'the' ? i + 3 : i + 2, [a, b, c] = [tokens[at], tokens[at + 1], tokens[at + 2]];
+    if (!a || !b) return;
+    const [month, day] = monthNumber(b.lower) > 0 ? [monthNumber(b.lower), a.value] : [monthNumber(a.lower), b.value];
+    if (month === 0 || !(day >= 1 && day <= 31)) return;
+    const said = /^(?:19|20)\d\d$/.test(c?.text ?? ''), year = said ? Number(c!.text) : onlyYear(x);
+    const time = year === null ? null : dateOf(year, month, day);
+    if (time === null) return;
+    const from = /^(?:of|with|around)$/.test(tokens[i + 1]!.lower) ? time - ((new Date(time).getUTCDay() + 6) % 7) * DAY : time;
+    put('period', i, at + (said ? 3 : 2), { from: writeDate(from, false), to: writeDate(from + 6 * DAY, false) } satisfies Period, -0.6);
+  });
+}
+
+/** The year in which all dates of the rows lie; null where there are several. */
+function onlyYear(x: Context): number | null {
+  const dates = dateColumns(x).flatMap((name) => [x.head.glances?.get(name)?.lowest, x.head.glances?.get(name)?.highest]);
+  const found = new Set(dates.flatMap((d) => { const read = d ? readDate(d) : null; return read ? [new Date(read.time).getUTCFullYear()] : []; }));
+  return found.size === 1 ? [...found][0]! : null;
 }
 
 const DAY_WORDS = ORDINALS.slice(0, 20);
