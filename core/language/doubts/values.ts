@@ -50,7 +50,7 @@ export const valueDoubts: readonly Doubt[] = [
   // '50 cents' are no 50.
   { price: 2, holds: (plans, { cents }) => cents.some((n) => keyOf(plans).includes(`{"kind":"number","value":${n}}`) && !keyOf(plans).includes(`{"kind":"number","value":${n / 100}}`)), asks: 'This takes cents for whole ones. Is it meant so?' },
   // 'Call it New price' gives a name, and makes nothing.
-  { price: 3, holds: (plans, { nameGiven }) => nameGiven !== null && plans.length > 0 && !plans.some((p) => p.step === 'rename' || p.step === 'define' || ('name' in p && typeof p.name === 'string' && nameGiven.startsWith(p.name.toLowerCase()) && nameGiven.length - p.name.length <= 1)) },
+  { price: 3, holds: (plans, { nameGiven }) => nameGiven !== null && plans.some((p) => p.step === 'calculate' && !p.replace && !(nameGiven.startsWith(p.name.toLowerCase()) && nameGiven.length - p.name.length <= 1)) },
   // 'The title into a column, and keep only the name': the second half is to be done as well.
   { price: 2, holds: (plans, { keepsThen }) => keepsThen && plans.length === 1 && plans.every((p) => p.step === 'calculate' && !p.replace), asks: 'The second half of this is not used. Is it meant so?' },
   // 'Whatever took under half an hour', where a column says how long

@@ -38,7 +38,7 @@ const sortBy = (by: readonly SortKey[]): Act => ({
 
 /** By what has to be calculated first. */
 function sortByNew(e: Expression, down: boolean): Act | null {
-  const made = e.kind === 'column' || e.kind === 'number' || e.kind === 'text' || columnsOf(e).length === 0 ? null : add(e);
+  const made = e.kind === 'column' || e.kind === 'number' || e.kind === 'text' || columnsOf(e).length !== 1 || /^(?:total|over|lookup)$/.test(e.kind) ? null : add(e);
   return made && {
     key: `sort by new ${made.key} ${down}`,
     apply(state) {
