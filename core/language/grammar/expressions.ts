@@ -311,7 +311,7 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u until|till|to|before the? $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.3),
   rule('ex1', '$spanUnit:u $whereabouts|$word? $word? ,? counting|counted|reckoned|measured|starting from|between? the? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
   rule('ex1', '$spanUnit:u ~each|the $rows|$noun|$guess ~lasted before|until|till it|they|he|she? ~be? ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? startColumn(x) ?? rowDate(x) : null; return a === null || a === b ? null : span(u, a, b, x); }, -0.2),
-  rule('ex1', 'time|duration|interval|delay from|between the? $col:a ~fromTo the? $col:b ,? (in $spanUnit:u)?', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' && !timed(a, x) ? null : span(u ?? 'days', a, b, x)), 0),
+  rule('ex1', 'time|duration|interval|delay|period from|between the? $col:a ~fromTo the? $col:b ,? (in $spanUnit:u)?', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' && !timed(a, x) ? null : span(u ?? 'days', a, b, x)), 0),
   rule('part', 'hour|hours of|from|out|in of? the? $col:c', ({ c }, x: Context) => hourOf(c, x), 0),
   // 'how many weeks ahead was each event booked'
   rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
@@ -326,7 +326,7 @@ export const expressionRules = [
   rule('stay', 'lead|processing|cycle|handling time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('ex1', 'turnaround|throughput|lead|processing|cycle|handling (time|times)? ,? in $workdays', (_s, x: Context) => workdaysOf(x), -0.1),
   rule('ex1', '$col:c ~per $spanUnit:u between|from $col:a ~fromTo the? $col:b', ({ c, u, a, b }, x: Context) => both(quantity(c, x), span(u, a, b, x), (m, n) => op('/', m, n)), -0.1),
-  rule('stay', '$rows|$noun|$guess|$col|$word time|duration|length|stay ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.15),
+  rule('stay', '$rows|$noun|$guess|$col|$word time|duration|length|stay|period ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', 'how long did|does|was|were|is|has|have|had ~each|the|a? $rows|$noun|$guess|$col|$word|it|they ~lasted? $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'how long ~each|the|a $rows|$noun|$guess|$col|$word ~lasted|$word $whereabouts? ,? (in $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   // 'Nights times rate', 'the number of days': where nothing else tells how long

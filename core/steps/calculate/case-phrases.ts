@@ -524,6 +524,8 @@ export const casePhrases = [
   // 'Is it the school's first visit?'
   ...([['first|earliest', 'lowest'], ['last|latest|newest|most recent', 'highest']] as const).map(([words, fn]) => rule('asked', `it|this|that ~be? the|its|their? ^$col:g ${words} $rows|$noun|one`, ({ g }, x: Context) => { const d = rowDate(x); return d === null || d === g ? null : { kind: 'compare', op: '=', left: column(d), right: { kind: 'total', fn, of: column(d), by: [g] } }; }, -0.2)).flat(),
   rule('clause', 'is|was $asked:c ~open|?|,|:? yes or|/|and no ~close?', ({ c }) => add(yesIf(c)), 0.2),
+  // '5 euros late fee for everything that came back late, otherwise nothing'
+  ...[2, 1].map((k) => rule('clause', `~add? a? ^$num:n ^$word:a${k === 2 ? ' ^$word:b' : ''} for|on|if|~wherever the|all? $rset:c (,|and|;? ~otherwise nothing|none|blank|empty)?`, ({ n, a, b, c }, x: Context) => { const name = b === undefined ? a : `${a} ${b}`; return NOT_LABEL.test(a) || (b !== undefined && NOT_LABEL.test(b)) || !/^(?:fee|fine|charge|surcharge|bonus|discount|deposit|supplement|extra|premium|penalty|rebate|refund|allowance|tip|points?)s?$/i.test(b ?? a) || findColumn(x.head.columns, name) ? null : add({ kind: 'choose', cases: [{ when: c, then: number(n) }], otherwise: blank }, `${name[0]!.toUpperCase()}${name.slice(1)}`); }, -0.4)).flat(),
   // 'Workshop? yes for everything with Workshop in the tour'
   rule('clause', '^$word:w ?|:|, yes|y ~if|~wherever|for|on|when the|all? $rset:c (,|;? ~otherwise? no ~otherwise?)?', ({ w, c }, x: Context) => (NOT_LABEL.test(w) || findColumn(x.head.columns, w) ? null : add(yesIf(c), `${w[0]!.toUpperCase()}${w.slice(1)}`)), 0),
   // 'Morning or afternoon, from the start time': by noon

@@ -324,6 +324,9 @@ export const textPhrases = [
   rule('clause', '~extract the? $word:w number|no|nr|id|code|numbers out? of|from|in|within the? $col:c', ({ w, c }, x: Context) => { const e = behindWord(w, c, x); return e && add(e); }, -0.1),
   rule('clause', '~extract $inBrackets:e ~into ~column ~named? $name:n', ({ e, n }) => add(e, n), -0.1),
   rule('clause', '~extract $inBrackets:e', ({ e }) => add(e), 0.05),
+  rule('clause', '~extract $inBrackets:e ,|and? and? put|move|write|show it|that|them ~into ~column ~named $name:n', ({ e, n }) => add(e, n), -0.1),
+  rule('clause', '~extract $inBrackets:e ,|and? and? put|move|write|show it|that|them in|into|to|under a|an|its|their own|new|separate|another? column of? its|their? own?', ({ e }) => add(e), -0.1),
+  rule('clause', 'put|move|write|show $inBrackets:e in|into|to|under a|an|its|their own|new|separate|another? column of? its|their? own?', ({ e }) => add(e), -0.1),
 
   // Letters and initials
   rule('text0', '~initials of|for? the? $col:c', ({ c }) => ({ kind: 'initials', of: column(c) }), 0),

@@ -98,6 +98,8 @@ export const phrases = [
   rule('clause', 'every|all|any|each the? $rows|$noun ~rel? ~be? $cond:c', ({ c }) => filter('keep', c), 0.4),
   // 'Delete the planned ones', 'no, keep only those'
   rule('rider', '$nopes (i want|need|meant)? (to)? keep|show|leave|have only|just those|these|them ones?', () => ofLast(amend('kept instead', (plan) => (plan.step === 'filter' && plan.mode === 'aside' ? { ...plan, mode: 'keep' } : null))), -0.3),
+  // 'What came back broken or damaged'
+  rule('clause', 'what|which|whatever ~be|came|come|comes|went|goes|got|gets|returned back|out|in|up? ^$values:v ??', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), 0.1),
   // 'Done visits', 'Lake School visits', 'Emil's visits'
   rule('clause', 'the|all|just? ^$values:v ^$rows', ({ v }) => (v.every((o: { column: string; loose?: boolean }) => o.column === v[0].column && !o.loose) ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), 0.5),
   rule('clause', 'the|all|just? ^$inside:v ^$rows', ({ v }) => filter('keep', { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.6),

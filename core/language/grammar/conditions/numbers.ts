@@ -170,6 +170,8 @@ export const numberRules: readonly Rule[] = [
   rule('cond', 'minimum|min|minimal|at least $num:n ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0),
   rule('cond', 'maximum|max|maximal|at most $num:n ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0),
   rule('cond', 'from|of? $num:n ^$col:c up|upwards|on|onwards', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0),
+  // 'Over a week', where a column says how many days
+  ...SIZES.map(([words, op]) => rule('cond', `~be|took|takes|lasted? ${words} $num:n weeks|week`, ({ n }, x: Context) => { const own = x.head.columns.filter((c) => /^days\b/i.test(c.name) && numeric(c.name, x)); return own.length === 1 ? numbered(op, own[0]!.name, n * 7) : null; }, 0)).flat(),
   // 'Everything above 100': of what a row comes to
   ...SIZES.map(([words, op]) => rule('rset', `everything|anything|all|those|ones|whatever ~rel? ~be? ${words} $num:n euros|euro|eur|pounds|pound|dollars|dollar|€|£?`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.35)).flat(),
   // 'Claims of more than 100 euros', 'those that cost more than the average': of what a row comes to
