@@ -4,6 +4,7 @@ const MODULES = ['double-metaphone'];
 const shared = { transform, transformIgnorePatterns: [`/node_modules/(?!(?:${MODULES.join('|')})/)`], moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'json', 'node'], modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/dist', '<rootDir>/.data', '<rootDir>/.test-data'] };
 
 const config = {
+  testSequencer: '<rootDir>/jest.sequencer.mjs',
   projects: [
     { ...shared, displayName: 'core', testEnvironment: 'node', testMatch: ['<rootDir>/core/**/*.test.ts', '<rootDir>/cli/**/*.test.ts', '<rootDir>/demo/**/*.test.ts', '<rootDir>/ui/**/*.test.ts'] },
     { ...shared, displayName: 'server', testEnvironment: 'node', testMatch: ['<rootDir>/server/**/*.test.ts'] },
