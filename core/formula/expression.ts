@@ -132,6 +132,8 @@ export const number = (value: number): Expression => ({ kind: 'number', value })
 export const rowsCounted = (by: readonly string[] = []): Expression => ({ kind: 'total', fn: 'count', of: number(1), by });
 export const blank: Expression = { kind: 'blank' };
 export const op = (operator: Operator, left: Expression, right: Expression): Expression => ({ kind: 'op', op: operator, left, right });
+/** An expression raised ('+') or lowered ('-') by so many percent. */
+export const byPercent = (sign: '+' | '-', e: Expression, percent: number): Expression => op('*', e, op(sign, number(1), op('/', number(percent), number(100))));
 export const not = (of: Condition): Condition => (of.kind === 'not' ? of.of : { kind: 'not', of });
 export const all = (of: readonly Condition[]): Condition => {
   // What is said twice holds once.

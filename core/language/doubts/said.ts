@@ -2,8 +2,9 @@ import { type CheckedHead, isNumberColumn, readsAsDate, readsAsNumber } from '..
 import { findColumn } from '../../table/table';
 import { unitName } from '../../values/units';
 import { stem, type Token } from '../words';
-import { CENTS, SMALL_COIN } from '../grammar/seeds/quantities';
+import { CENTS, inCents } from '../grammar/seeds/quantities';
 import { GENERAL_ROWS } from '../grammar/seeds/rows';
+import { nearlyUnique } from '../grammar/samples';
 import { yesNoOf } from '../grammar/seeds/yesno';
 import { namesRows, vocabularyOf } from '../mentions';
 
@@ -218,11 +219,11 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     who: /^(?:who|whose)$/.test(words[0]!.lower),
     numbers: (column) => isNumberColumn(head, column),
     never: (column, to) => { const glance = head.glances?.get(column); if (to === 'date' && /^(?:decimal|whole)$/.test(findColumn(head.columns, column)?.type ?? '')) return !(glance?.values?.map(([v]) => v) ?? []).some((v) => /^(?:\d{8}|\d{5})$/.test(v)); return findColumn(head.columns, column)?.type === 'text' && glance !== undefined && glance.rows > glance.blanks && (to === 'date' ? glance.dateShare === 0 : (glance.values?.map(([v]) => v) ?? glance.sample ?? ['0']).every((v) => !/\d/.test(v))); },
-    codes: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 0 && held.every((v) => /^\p{L}{1,4}-\d/u.test(v)); },
-    zeros: (column) => { const held = (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== ''); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
+    codes: (column) => { const held = heldTexts(head, column); return findColumn(head.columns, column)?.type === 'text' && held.length > 0 && held.every((v) => /^\p{L}{1,4}-\d/u.test(v)); },
+    zeros: (column) => { const held = heldTexts(head, column); return findColumn(head.columns, column)?.type === 'text' && held.length > 1 && held.filter((v) => /^[(+]*0\d[\d\s()/-]*$/.test(v)).length >= held.length * 0.5; },
     whereFirst: /^(?:where|if|when)$/.test(words[0]!.lower),
     like: words.some((w, i) => w.lower === 'like' && (words[i + 1]?.capital || words[i + 1]?.kind === 'quoted')),
-    tellsRows: (column) => { const g = head.glances?.get(column); return !!g?.values && g.rows > 3 && g.blanks === 0 && ((column === head.columns[0]?.name && g.values.length === g.rows) || (namesRows(column, vocabularyOf(head)) && g.values.length > 0.7 * g.rows)); },
+    tellsRows: (column) => { const g = head.glances?.get(column); return !!g?.values && g.rows > 3 && g.blanks === 0 && ((column === head.columns[0]?.name && g.values.length === g.rows) || (namesRows(column, vocabularyOf(head)) && nearlyUnique(g))); },
     ofEach: words.some((w, i) => /^(?:each|every)$/.test(w.lower) && /^(?:for|of|in|per|from)$/.test(words[i - 1]?.lower ?? '')),
     altogether: says(/^(?:altogether|overall)$/),
     columnCalled: words.find((w, i) => i > 1 && w.kind === 'word' && w.capital && words[i - 1]!.lower === 'column' && /^(?:a|new)$/.test(words[i - 2]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark'))?.text ?? null,
@@ -232,7 +233,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     everyOne: /^(?:do|does|are|is|have|has)$/.test(words[0]!.lower) && /^(?:all|every|each|any)$/.test(words[1]?.lower ?? ''),
     shows: /^(?:show|display)$/.test(words[0]!.lower),
     counts: words[0]!.lower === 'count' && head.columns.some((c) => c.name.toLowerCase() === 'count'),
-    cents: head.columns.some((c) => SMALL_COIN.test(c.name)) ? [] : words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && CENTS.test(w.lower) ? [words[i]!.value] : [])),
+    cents: inCents(head) ? [] : words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && CENTS.test(w.lower) ? [words[i]!.value] : [])),
     sizes: words.slice(1).flatMap((w, i) => (words[i]!.kind === 'number' && w.lower !== 'in' && unitName(w.lower) !== null ? [{ n: words[i]!.value, unit: w.lower }] : [])),
     apart: /\b(?:in|into|to) one(?: column)?\b.*\b(?:in|into|to) (?:another|the other)\b|\bseparate the \S+ from the \S+$/.test(text),
     sets: says(/^(?:set|change|update|overwrite|replace|recalculate|recompute|correct|turn|make|put|let|become|becomes|should|convert|raise|lower|increase|reduce|write|adjust|instead)$/),
@@ -323,6 +324,9 @@ function lookedBack(words: readonly Token[], at: number): readonly Token[] {
 
 /** Is a word one of some column's name? */
 const namesColumn = (word: Token | undefined, head: CheckedHead): boolean => word?.kind === 'column' || (word?.kind === 'word' && head.columns.some((c) => c.name.toLowerCase().split(/[\s_]+/).some((part) => stem(part) === word.stem)));
+
+/** The texts that stand in a column, without blanks; none where there are too many to know. */
+const heldTexts = (head: CheckedHead, column: string): readonly string[] => (head.glances?.get(column)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '');
 
 /** Is all that is counted something that is neither a row of the table nor in it? */
 function countsUnknown(text: string, head: CheckedHead): boolean {

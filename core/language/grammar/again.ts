@@ -97,17 +97,15 @@ const otherColumns = (columns: readonly string[]): Act =>
 const insteadOf = (columns: readonly string[], said: readonly string[]): Act =>
   amend(`columns ${JSON.stringify([columns, said])}`, (plan) => ('columns' in plan && said.every((c) => plan.columns.includes(c)) && columns.every((c) => !plan.columns.includes(c)) ? { ...plan, columns: [...columns, ...plan.columns.filter((c) => !said.includes(c))] } : null));
 
+/** Only where the last plan says something. */
+const whereSaid = (key: string, act: Act, says: (plan: Plan) => boolean): Act => ({ key: `${key} ${act.key}`, apply: (state) => { const last = state.plans.at(-1); return last && says(last) ? act.apply(state) : null; } });
+
 /** The same rows by other values, where these were said. */
-const insteadOfValues = (said: readonly { readonly text: string }[], list: readonly { readonly column: string; readonly text: string }[]): Act => {
-  const other = otherValues(list);
-  return { key: `not ${JSON.stringify(said)} ${other.key}`, apply: (state) => { const last = state.plans.at(-1); return last?.step === 'filter' && said.every((v) => JSON.stringify(last.where).includes(JSON.stringify(v.text))) ? other.apply(state) : null; } };
-};
+const insteadOfValues = (said: readonly { readonly text: string }[], list: readonly { readonly column: string; readonly text: string }[]): Act =>
+  whereSaid(`not ${JSON.stringify(said)}`, otherValues(list), (plan) => plan.step === 'filter' && said.every((v) => JSON.stringify(plan.where).includes(JSON.stringify(v.text))));
 
 /** Another number in the place of one that was said. */
-const makeFrom = (from: number, to: number): Act => {
-  const other = makeNumber(to);
-  return { key: `from ${from} ${other.key}`, apply: (state) => { const last = state.plans.at(-1); return last && JSON.stringify(last).includes(`"value":${from}}`) ? other.apply(state) : null; } };
-};
+const makeFrom = (from: number, to: number): Act => whereSaid(`from ${from}`, makeNumber(to), (plan) => JSON.stringify(plan).includes(`"value":${from}}`));
 
 /** A calculation over one span of dates, with another date at one end. */
 function otherEnd(plan: Extract<Plan, { step: 'calculate' }>, end: 'from' | 'to', name: string): Plan | null {

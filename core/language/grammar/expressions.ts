@@ -2,7 +2,7 @@ import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
 import { isPlainMeasure, isRate } from '../../formula/dimensions';
-import { column, number, op, type Expression } from '../../formula/expression';
+import { byPercent, column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
 import { convertUnit, unitName, unitSort } from '../../values/units';
@@ -95,18 +95,18 @@ export const expressionRules = [
   rule('ex2', 'what|how|whatever much? ~be left|over|remaining of|from the? $ex1:a after|without|less|minus taking|deducting|subtracting|paying|taking? off|away|out? the? $ex1:b and the? $ex1:c', ({ a, b, c }) => (a.kind === 'number' ? null : op('-', op('-', a, b), c)), -0.5),
   rule('ex2', 'from the? $ex1:a subtract|deduct|take off|away|out? the? $ex1:b', ({ a, b }) => (a.kind === 'number' ? null : op('-', a, b)), -0.2),
   rule('ex2', 'from the? $ex1:a subtract|deduct|take off|away|out? the? $ex1:b and the? $ex1:c', ({ a, b, c }) => (a.kind === 'number' ? null : op('-', op('-', a, b), c)), -0.8),
-  rule('ex2', '$ex1:a with|plus|and an? markup|mark-up|surcharge|margin|premium|supplement of $pct:p', ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op('+', number(1), op('/', number(p), number(100))))), -0.2),
+  rule('ex2', '$ex1:a with|plus|and an? markup|mark-up|surcharge|margin|premium|supplement of $pct:p', ({ a, p }) => (a.kind === 'number' ? null : byPercent('+', a, p)), -0.2),
   // 'How many days after the promised date was it picked up', 'by how many days was the promised date missed'
   rule('ex1', '$spanUnit:u after|past|beyond|behind the? $col:a ~be|~did|~have ~each? it|they|$rows|$noun|$guess|one? ~be|been? ^$col:b', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.2),
   rule('ex1', 'by? $spanUnit:u ~be|did|was|has the|it|they? ^$col:a missed|overrun|exceeded|overshot', ({ u, a }, x: Context) => { const due = u === 'minutes' ? null : deadlineOf(x); return due && due.due === a ? span(u, due.due, due.done, x) : null; }, -0.1),
   // 'Raised by a fifth', 'with ten percent off', 'ten per cent less'
-  ...([['raised|increased|grown|marked up? by', '+'], ['reduced|lowered|cut|decreased|discounted|marked down? by', '-']] as const).map(([words, sign]) => rule('ex2', `$ex1:a ${words} $pct:p`, ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op(sign, number(1), op('/', number(p), number(100))))), 0)).flat(),
-  rule('ex2', '$ex1:a with|less|at|taking|: an? $pct:p off|less|discount|lower|cheaper|reduction', ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op('-', number(1), op('/', number(p), number(100))))), 0),
-  rule('ex2', '$ex1:a with|: an? $pct:p more|extra|higher|added', ({ a, p }) => (a.kind === 'number' ? null : op('*', a, op('+', number(1), op('/', number(p), number(100))))), 0),
+  ...([['raised|increased|grown|marked up? by', '+'], ['reduced|lowered|cut|decreased|discounted|marked down? by', '-']] as const).map(([words, sign]) => rule('ex2', `$ex1:a ${words} $pct:p`, ({ a, p }) => (a.kind === 'number' ? null : byPercent(sign, a, p)), 0)).flat(),
+  rule('ex2', '$ex1:a with|less|at|taking|: an? $pct:p off|less|discount|lower|cheaper|reduction', ({ a, p }) => (a.kind === 'number' ? null : byPercent('-', a, p)), 0),
+  rule('ex2', '$ex1:a with|: an? $pct:p more|extra|higher|added', ({ a, p }) => (a.kind === 'number' ? null : byPercent('+', a, p)), 0),
   // 'How many days was each trip', 'days until it was collected'
   rule('stay', 'how many|much $spanUnit:u ~be ~each|the|a $rows|$noun|$guess|$word', ({ u }, x: Context) => rowSpan(u, x), 0.1),
-  rule('ex1', '$spanUnit:u until|till|before|to the|it|they|he|she|our|a? $rows|$noun|$guess|$col? ~be|~have|got|get? been? ^$col:b it|them?', ({ u, b }, x: Context) => { const ends = u === 'minutes' ? null : endsOf(x); return ends && ends[1] === b ? span(u, ends[0], b, x) : null; }, 0.2),
-  rule('ex1', '$spanUnit:u ~did it? ~took until|till|before|to the|it|they|he|she|our|a? $rows|$noun|$guess|$col? ~be|~have|got|get? been? ^$col:b it|them?', ({ u, b }, x: Context) => { const ends = u === 'minutes' ? null : endsOf(x); return ends && ends[1] === b ? span(u, ends[0], b, x) : null; }, 0.1),
+  rule('ex1', '$spanUnit:u until|till|before|to the|it|they|he|she|our|a? $rows|$noun|$guess|$col? ~be|~have|got|get? been? ^$col:b it|them?', ({ u, b }, x: Context) => untilEnd(u, b, x), 0.2),
+  rule('ex1', '$spanUnit:u ~did it? ~took until|till|before|to the|it|they|he|she|our|a? $rows|$noun|$guess|$col? ~be|~have|got|get? been? ^$col:b it|them?', ({ u, b }, x: Context) => untilEnd(u, b, x), 0.1),
   // Of what begins and ends, the one or the other
   rule('col', 'start|starts|started|starting|begin|begins|began|beginning', (_s, x: Context) => endsOf(x)?.[0] ?? null, 0.3),
   rule('col', 'leaving|depart|departs|departed|departing|departure|departures', (_s, x: Context) => endCalled(/\b(?:left|leav\w*|depart\w*|out|away|gone)\b/i, x), 0.3),
@@ -193,9 +193,9 @@ export const expressionRules = [
   rule('ex2', '$ex2:a , ^~times $ex0:b', ({ a, b }) => (a.kind === 'op' && a.op !== '*' && a.op !== '^' ? op('*', a, b) : null), -0.2),
   rule('ex2', '$ex2:a ,? and|then that|this|it? is? divided by $ex0:b', ({ a, b }) => op('/', a, b), -0.1),
   rule('ex2', '$ex2:a without|excluding|except|leaving out? the? $ex0:b part|portion|share|bit?', ({ a, b }) => (b.kind === 'number' ? null : op('-', a, inUnitOf(b, a))), 0.05),
-  rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex2', '$ex2:a ~sum $pct:p tax|vat|interest|surcharge|commission|extra? on? top?', ({ a, p }) => byPercent('+', a, p), 0.05),
   rule('ex2', '$ex2:a without|excluding|before|net the|of? $pct:p tax|vat (~open it|that|which? is|already? included in? the? $col|$word? ~close)?', ({ a, p }) => untaxed(p, a), -0.1),
-  rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission on top',({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), -0.1),
+  rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission on top',({ a, p }) => byPercent('+', a, p), -0.1),
   rule('ex1', 'what? our|the|their? $col:a of ~each? $rows|$noun|$guess|$col ~be worth at $col:b', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.2),
   rule('ex1', 'what|how much? ~be the|our|their? $col:a of|in|for ~each $rows|$noun|$guess|$col worth ,? at $col:b price|prices?', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.3),
   rule('ex1', 'what|how much? ~each $rows|$noun|$guess|$col ~be worth ,? $col:a at $col:b price|prices?', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('*', m, n)), -0.2),
@@ -218,19 +218,19 @@ export const expressionRules = [
   // What is missing up to a minimum, where one column says what there is
   rule('ex2', 'what|how many|much? of? each|every? $rows|$noun|$guess|$word? (are|is|do|does|must|have)? we|it|they|i|there|you? are|is|have|need|must? missing|short|lacking|needed|to|order|buy|reorder|add? of? (each|every $rows|$noun|$guess|$word)? order|buy|reorder? to|until we|it|they|have? reach|reached|get|meet|be|hit|fill to|at|up? the? $col:b', ({ b }, x: Context) => { const a = onHand(x); const [m, n] = [a === null ? null : quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('-', n, m) : null; }, -0.1),
   rule('ex0', 'a|an|the? fixed|flat|fix? $word|$col of $num:n pounds|pound|euros|euro|dollars|francs|£|€|cents? (~per $rows|$noun|$guess)?', ({ n }) => number(n), 0),
-  rule('ex2', '$ex2:a ~minus $pct:p commission|fee|fees|discount|tax|charge|charges|deduction ~minus $ex0:b', ({ a, p, b }) => op('-', op('*', a, op('-', number(1), op('/', number(p), number(100)))), b), -0.1),
+  rule('ex2', '$ex2:a ~minus $pct:p commission|fee|fees|discount|tax|charge|charges|deduction ~minus $ex0:b', ({ a, p, b }) => op('-', byPercent('-', a, p), b), -0.1),
   // 'By how much did each lot beat its estimate'
   rule('ex2', 'by? how much|many|far did|does|has|have|was|were|is|are ~each|the|it|they? $rows|$noun|$guess? beat|exceed|top|beaten|exceeded|overshoot|outdo|above|over|beyond the|its|their? $col:b', ({ b }, x: Context) => { const a = soldFor(x, b), m = a === null ? null : quantity(a, x), n = quantity(b, x); return m && n && ESTIMATED.test(b) ? op('-', m, n) : null; }, -0.2),
   rule('ex2', 'by? how much|many|far did|does|has|have|was|were|is|are ~each|the|it|they? $rows|$noun|$guess? beat|exceed|top|beaten|exceeded|overshoot|outdo|above|over|beyond the|its|their? $col:b ,? in|as percent|percentage|%', ({ b }, x: Context) => { const a = soldFor(x, b), m = a === null ? null : quantity(a, x), n = quantity(b, x); return m && n && ESTIMATED.test(b) ? percent(op('/', op('-', m, n), n)) : null; }, -0.3),
   rule('part', 'on? what|which $datepart:p ~be ~each|the|every|it $rows|$noun|$guess? $col:c', ({ p, c }, x: Context) => { const d = dated(c, x); return d && { kind: 'part', part: p, of: d }; }, -0.1),
-  rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
+  rule('ex2', '$ex2:a including|incl|with $pct:p tax|vat|interest|surcharge|commission', ({ a, p }) => byPercent('+', a, p), 0.05),
   rule('ex0', 'what is|was still|left|being? $word ~open $ex2:e ~close', ({ e }) => (e.kind === 'op' ? e : null), 0.2),
-  rule('ex2', '$ex2:a up|increased|raised|lifted|grown|higher by? $pct:p', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0),
-  rule('ex2', '$ex2:a down|reduced|cut|lowered|decreased|lower by? $pct:p', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0),
-  rule('ex2', '$pct:p more|higher|up than|on $ex1:a', ({ a, p }) => op('*', a, op('+', number(1), op('/', number(p), number(100)))), 0.05),
-  rule('ex2', '$pct:p less|lower|off than|on? $ex1:a', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.1),
-  rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.05),
-  rule('ex2', '$ex2:a ~minus $pct:p agency|handling|booking|service|card|platform|sales|admin|shipping|payment|gallery|house? cut|share|fee|fees|charge|charges|margin|cost|costs', ({ a, p }) => op('*', a, op('-', number(1), op('/', number(p), number(100)))), 0.02),
+  rule('ex2', '$ex2:a up|increased|raised|lifted|grown|higher by? $pct:p', ({ a, p }) => byPercent('+', a, p), 0),
+  rule('ex2', '$ex2:a down|reduced|cut|lowered|decreased|lower by? $pct:p', ({ a, p }) => byPercent('-', a, p), 0),
+  rule('ex2', '$pct:p more|higher|up than|on $ex1:a', ({ a, p }) => byPercent('+', a, p), 0.05),
+  rule('ex2', '$pct:p less|lower|off than|on? $ex1:a', ({ a, p }) => byPercent('-', a, p), 0.1),
+  rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => byPercent('-', a, p), 0.05),
+  rule('ex2', '$ex2:a ~minus $pct:p agency|handling|booking|service|card|platform|sales|admin|shipping|payment|gallery|house? cut|share|fee|fees|charge|charges|margin|cost|costs', ({ a, p }) => byPercent('-', a, p), 0.02),
   rule('ex2', '$ex2:a ~percentOf $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '-' || a.op === '+') && JSON.stringify(a).includes(JSON.stringify(b)) ? percent(op('/', a, b)) : null), -0.3),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) || isHundredfold(a) ? null : percent(op('/', a, b))), 0.05),
   rule('ex1', '$ex0:a ~per $unit:u of the? $ex0:b', ({ a, u, b }) => (unlikeUnit(b, u) ? null : a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.02),
@@ -352,7 +352,7 @@ export const expressionRules = [
   // 'How much of the budget is used'
   rule('ex2', 'how much|what share|part|percentage|percent? of the? $col:b is|was|are|has|have? been? used|spent|gone|consumed up? (in|as)? (%|percent|percentage)?', ({ b }, x: Context) => { const spent = spentColumn(x), [a, c] = [spent === null ? null : quantity(spent, x), quantity(b, x)]; return a && c && spent !== b && /\b(?:budget|allowance|quota|limit|estimate)\b/i.test(b) ? percent(op('/', a, c)) : null; }, -0.3),
   // '5% off for lots with a score under 3, otherwise the price as is'
-  rule('ex2', '$pct:p off|discount|reduction|rebate (on the? $col:k)? for|on|if|when|where|~wherever the|it|they? $rset:c ,|;|.|and|but? and? ~otherwise just|only|at|with|for? the|its? full|plain|usual|normal|whole? $col:d (stays|stay|is|be|as)? (as)? (it)? (is|stands|it|are|was)?', ({ p, k, c, d }, x: Context) => { const e = quantity(d, x); return e && (k === undefined || k === d) ? { kind: 'choose', cases: [{ when: c, then: op('*', e, op('-', number(1), op('/', number(p), number(100)))) }], otherwise: e } : null; }, -0.4),
+  rule('ex2', '$pct:p off|discount|reduction|rebate (on the? $col:k)? for|on|if|when|where|~wherever the|it|they? $rset:c ,|;|.|and|but? and? ~otherwise just|only|at|with|for? the|its? full|plain|usual|normal|whole? $col:d (stays|stay|is|be|as)? (as)? (it)? (is|stands|it|are|was)?', ({ p, k, c, d }, x: Context) => { const e = quantity(d, x); return e && (k === undefined || k === d) ? { kind: 'choose', cases: [{ when: c, then: byPercent('-', e, p) }], otherwise: e } : null; }, -0.4),
   rule('ex2', '$ex1:e ~minus|less $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('-', e, number(n)) }], otherwise: e }), 0),
   rule('ex2', '$ex1:e ~sum|plus $num:n euros|euro|pounds|pound|dollars|€|£|$unit? ~if|for|when|where|~wherever the|it|they? $rset:c ,? (~otherwise (the same|unchanged|as it is))?', ({ e, n, c }) => (e.kind === 'number' ? null : { kind: 'choose', cases: [{ when: c, then: op('+', e, number(n)) }], otherwise: e }), 0),
   rule('ex1', "$spanUnit:u since|after|from the|its|their? $col:g first|earliest $rows|$noun|$guess|one", ({ u, g }, x: Context) => { const d = rowDate(x); return d !== null && groupable(g, x) && u !== 'minutes' && u !== 'hours' ? { kind: 'span', unit: u, from: { kind: 'total', fn: 'lowest', of: column(d), by: [g] }, to: column(d) } : null; }, -0.1),
@@ -396,7 +396,7 @@ export const expressionRules = [
   // 'Each session's share in what its band spent altogether'
   rule('ex2', '~each? $rows|$noun|$guess|its|the? ~share in|of what|everything|all|the total|amount? its|the|that|their same? $col:g spent|spends|paid|pays|earned|made|brought|took|has|had|did? in? ~inTotal?', ({ g }, x: Context) => { const c = takingsColumn(x), e = c === null || c === g ? null : quantity(c, x); return e && groupable(g, x) ? percent(op('/', e, total('sum', e, [g]))) : null; }, -0.1),
   // '10 percent off for sessions of six hours and more'
-  rule('ex2', '$pct:p off|discount|rebate|less for|on|if|where|when the? $rset:c', ({ p, c }, x: Context) => { const m = takingsColumn(x), e = m === null ? null : quantity(m, x); return e && { kind: 'choose', cases: [{ when: c, then: op('*', e, op('-', number(1), op('/', number(p), number(100)))) }], otherwise: e }; }, 0.1),
+  rule('ex2', '$pct:p off|discount|rebate|less for|on|if|where|when the? $rset:c', ({ p, c }, x: Context) => { const m = takingsColumn(x), e = m === null ? null : quantity(m, x); return e && { kind: 'choose', cases: [{ when: c, then: byPercent('-', e, p) }], otherwise: e }; }, 0.1),
   rule('ex2', '$ex0:e ,? with|without|less|minus|excluding|after? the? $pct:p tax|vat|gst|sales|duty tax? ~be? taken|removed|excluded|deducted|stripped|subtracted|backed out|off?', ({ e, p }) => (e.kind === 'number' ? null : untaxed(p, e)), -0.3),
   rule('plusSign', '~open +|plus|positive|without sign? ~close', () => true, 0),
   rule('minusSign', '~open -|–|minus|negative ~close', () => true, 0),
@@ -644,6 +644,12 @@ export function endsOf(x: Context): readonly [string, string] | null {
   };
   const times = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name);
   return of(times.length >= 2 ? times : dateColumns(x));
+}
+
+/** The time from when a row begins to when it ends, where it ends with that column. */
+function untilEnd(unit: SpanUnit | 'minutes', end: string, x: Context): Expression | null {
+  const ends = unit === 'minutes' ? null : endsOf(x);
+  return ends && unit !== 'minutes' && ends[1] === end ? span(unit, ends[0], end, x) : null;
 }
 
 /** The one of what begins and what ends a row that is called so. */

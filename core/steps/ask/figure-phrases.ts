@@ -6,6 +6,7 @@ import { columnOf } from '../../table/table';
 import { columnIn, columnLike, groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
 import { saysYes } from '../../language/grammar/conditions/make';
 import { readsAsDate } from '../../formula/check';
+import { nearlyUnique } from '../../language/grammar/samples';
 import { namesRows } from '../../language/mentions';
 import { stem } from '../../language/words';
 import { personColumn } from '../calculate/person-phrases';
@@ -14,9 +15,7 @@ import { allRows, over, repeats, sum, weightedMean } from './question';
 /** The column that is called as the rows are, where its values come in several rows. */
 function severalRows(noun: string, x: Context): string | null {
   const own = x.head.columns.find((c) => c.type === 'text' && stem(c.name.toLowerCase()) === stem(noun.toLowerCase()));
-  const held = own && x.head.glances?.get(own.name);
-  // What stands twice here and there tells the rows all the same.
-  return own && groupable(own.name, x) && repeats(own.name, x) && !(held?.values && held.values.length > 0.7 * held.rows) ? own.name : null;
+  return own && groupable(own.name, x) && repeats(own.name, x) && !nearlyUnique(x.head.glances?.get(own.name)) ? own.name : null;
 }
 
 /** Names of how many came, by who they are. */
@@ -33,6 +32,12 @@ function headcount(called: RegExp, x: Context): Expression | null {
 
 /** Is it what a column adds up to? */
 const isSum = (e: Expression): boolean => e.kind === 'total' && e.fn === 'sum';
+
+/** What one column adds up to over what another does; null where one holds no numbers. */
+function sumOverSum(a: string, b: string, x: Context): Expression | null {
+  const [m, n] = [sum(a, x), sum(b, x)];
+  return m && n && op('/', m, n);
+}
 
 /** Figures over rows: counts, totals, averages, ends, quotients. */
 export const figurePhrases: readonly Rule[] = [
@@ -84,7 +89,7 @@ export const figurePhrases: readonly Rule[] = [
   rule('qex', '$qfig:f', ({ f }) => (Array.isArray(f) ? null : f), 0.1),
   rule('qex', 'all of? the|our? ^$col:c', ({ c }, x: Context) => sum(c, x), 0.05),
   rule('qratio', '$qex:a ~over $qex:b', ({ a, b }) => op('/', a, b), 0),
-  rule('allRatio', 'all of? the|our? ^$col:a ~over all of? the|our? ^$col:b', ({ a, b }, x: Context) => { const [m, n] = [sum(a, x), sum(b, x)]; return m && n && op('/', m, n); }, 0),
+  rule('allRatio', 'all of? the|our? ^$col:a ~over all of? the|our? ^$col:b', ({ a, b }, x: Context) => sumOverSum(a, b, x), 0),
   rule('qratio', '$qex:a by|per ^$qex:b', ({ a, b }) => (isSum(a) && isSum(b) ? op('/', a, b) : null), 0),
   rule('qratio', '$qex:a as a share|percentage|percent|% of $qex:b', ({ a, b }) => op('*', op('/', a, b), number(100)), 0),
   // 'Total pots minus total lost': what two sums differ by
@@ -92,8 +97,8 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfig', '$qratio:e', ({ e }) => e, 0),
   rule('qfig', '$word|$qfig|$metricName $remark? ,|:|( meaning|that|i.e|ie|so|namely|as is|means? $qratio:e', ({ e }) => e, -0.2),
   // 'Average invoice per hour, total by total'
-  rule('qfig', "the? ~average $col:a ~per ^$col:b overall|altogether|over? everything|all|them? all? ,|:|~open? total|sum|totals by|over|per|through|divided|against by? total|sum|totals ~close?", ({ a, b }, x: Context) => { const [m, n] = [sum(a, x), sum(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, -0.6),
-  rule('qfig', "the? ~average $col:a ~per ^$unit:u overall|altogether|over? everything|all|them? all? ,|:|~open? total|sum|totals by|over|per|through|divided|against by? total|sum|totals ~close?", ({ a, u }, x: Context) => { const c = columnLike(u, x), [m, n] = [sum(a, x), c && sum(c, x)]; return m && n && a !== c ? op('/', m, n) : null; }, -0.8),
+  rule('qfig', "the? ~average $col:a ~per ^$col:b overall|altogether|over? everything|all|them? all? ,|:|~open? total|sum|totals by|over|per|through|divided|against by? total|sum|totals ~close?", ({ a, b }, x: Context) => (a === b ? null : sumOverSum(a, b, x)), -0.6),
+  rule('qfig', "the? ~average $col:a ~per ^$unit:u overall|altogether|over? everything|all|them? all? ,|:|~open? total|sum|totals by|over|per|through|divided|against by? total|sum|totals ~close?", ({ a, u }, x: Context) => { const b = columnLike(u, x); return b === null || a === b ? null : sumOverSum(a, b, x); }, -0.8),
   rule('qfig', '~average $word|$col ~per $word|$unit|$col|$noun overall|altogether|over? everything|all? ,|: meaning|that|namely|i.e is? $qratio:e', ({ e }) => e, -0.4),
   // Several figures
   rule('qfigs', '$qfig:f', ({ f }) => (Array.isArray(f) ? f : [f]), 0),

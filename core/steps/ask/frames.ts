@@ -7,7 +7,7 @@ import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { all, column, columnsOf, not, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { rounded } from '../calculate/adding';
 import { isPercent } from '../calculate/formulas';
-import { asked, counts, firstUnique, grouped, isIntensive, over, shareOf, type Fn, type Question } from './question';
+import { asked, counts, firstUnique, grouped, over, shareOf, usualFn, type Fn, type Question } from './question';
 
 
 const FN: Way[] = [means('average|mean|avg|on average|averages|per screening on average', 'mean'), means('total|sum|sums|totals|altogether|in total|overall|summed|all told|sum up|add up|added up|how much|in all|together', 'sum'), means('median', 'median'), means('highest|largest|maximum', 'highest'), means('lowest|smallest|minimum', 'lowest')];
@@ -79,7 +79,7 @@ export const frames: readonly Frame[] = [
     about: LEAD,
     cost: 0.85,
   }, ({ cols, by, fn, ...said }, x) => {
-    const names = [...new Set(cols as string[])], fns = [...new Set((fn ?? [names.every(isIntensive) ? 'mean' : 'sum']) as Fn[])];
+    const names = [...new Set(cols as string[])], fns = [...new Set((fn ?? [names.every((n) => usualFn(n) === 'mean') ? 'mean' : 'sum']) as Fn[])];
     const one = fns.length > 1 ? fns.filter((f) => f !== 'sum') : fns;
     return one.length === 1 && names.every((n) => numeric(n, x)) ? ask(names.map((n) => over(one[0]!, quantity(n, x)!)), (by as Expression[][]).flat(), said) : null;
   }),
@@ -111,7 +111,7 @@ export const frames: readonly Frame[] = [
     if (whichWord && group === undefined && measured.includes(names[0]!)) return null;
     if (measured.length !== 1 || groups.length !== 1 || ways.length !== 1 || (!which && count === undefined && !said.one && fns.length === 0)) return null;
     if (count !== undefined && (!Number.isInteger(count) || count < 1)) return null;
-    const figure = over(fns.find((f) => f !== 'sum') ?? (isIntensive(measured[0]!) ? 'mean' : 'sum'), quantity(measured[0]!, x)!);
+    const figure = over(fns.find((f) => f !== 'sum') ?? usualFn(measured[0]!), quantity(measured[0]!, x)!);
     return ask([figure], [grouped(groups[0]!, x) ?? column(groups[0]!)], { ...said, order: said.order ?? ways[0]!, ...(said.one ? {} : { most: count ?? 1 }) });
   }),
 

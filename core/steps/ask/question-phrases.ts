@@ -1,5 +1,5 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
-import { says, saysYes, within } from '../../language/grammar/conditions/make';
+import { oneOf, says, saysYes, within } from '../../language/grammar/conditions/make';
 import type { Context } from '../../language/acts';
 import { columnIn, columnLike, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor, UNIT_PRICE } from '../../language/grammar/expressions';
 import { readsAsDate } from '../../formula/check';
@@ -71,7 +71,7 @@ export const questionPhrases: readonly Rule[] = [
   // 'What did hotel claims cost in total', 'how much was claimed for hotel altogether', 'hotel total'
   rule('question', 'how much|what do|does|did the|all|our? $rset:c cost|costs|bring|make|earn|add|come|amount|sum|total up? to|in? ~inTotal?', ({ c }, x: Context): Question | null => takenWhere(c, x), -0.1),
   rule('question', 'how much|what ~be|~did|~have (we|they|people|it)? $word|$guess for|on|by|in|at|with|from the? $rset:c ~inTotal', ({ c }, x: Context): Question | null => takenWhere(c, x), 0.1),
-  rule('question', '^$values:v total|totals|sum', ({ v }, x: Context): Question | null => (new Set(v.map((o: { column: string }) => o.column)).size === 1 ? takenWhere({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }, x) : null), 0.1),
+  rule('question', '^$values:v total|totals|sum', ({ v }, x: Context): Question | null => { const c = oneOf(v); return c && takenWhere(c, x); }, 0.1),
   rule('question', 'what|how much ~did ~each $qby:b bring|take|earn|make|sell|charge|invoice|bill|get in? ~inTotal? ~inTotal?', ({ b }, x: Context): Question | null => takenBy('sum', [b], x), 0.1),
   // 'For the done jobs, what is the average invoice?'
   rule('question', 'for|of|among|in the|all? $rset:c , $question:q', ({ c, q }): Question | null => (q.where === undefined ? { ...q, where: c } : null), -0.1),
@@ -79,7 +79,7 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', '$name|$word|$col ~per $unit|$col|$word|$noun overall|altogether|in|on all? the|whole? ~open $qratio:e ~close', ({ e }): Question => ({ figures: [e], by: [] }), -0.4),
   rule('question', '^$name (overall)? :|= $allRatio:e', ({ e }): Question => ({ figures: [e], by: [] }), -0.5),
   // 'Rejection rate', of those that were rejected
-  rule('question', '$qlead? ^$values:v rate|quota|ratio|share|percentage (in|as percent|percentage|%)?', ({ v }): Question | null => (new Set(v.map((o: { column: string }) => o.column)).size === 1 ? { figures: [shareOf({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })], by: [] } : null), 0),
+  rule('question', '$qlead? ^$values:v rate|quota|ratio|share|percentage (in|as percent|percentage|%)?', ({ v }): Question | null => { const c = oneOf(v); return c && { figures: [shareOf(c)], by: [] }; }, 0),
   // 'How many people made claims'
   rule('question', '~countWord ~distinctWord? people|persons|individuals ~be|~have|~did|made|sent|came|appear|there there|in|on|here|handed? (this|the|these|our)? $rows|$noun|$guess|list|table|sheet|here?', (_s, x: Context): Question | null => { const c = personColumn(x); return c === null ? null : { figures: [over('distinct', column(c))], by: [] }; }, 0.1),
   rule('question', '~countWord|$qlead $qfigs:f ~each ^$qperiod:p ,? by|going|judging|according|based|from by|to|on? the? $col:c', ({ f, p, c }, x: Context): Question | null => { const by = dated(c, x) ? period(p, c, x) : null; return by && { figures: f, by: [by] }; }, -0.4),

@@ -20,10 +20,11 @@ export const allRows = rowsCounted();
 /** Names of what adds up to nothing: of several ratings the average is wanted. */
 const INTENSIVE = /\b(?:ratings?|stars|temperature|temp|age|humidity|moisture|satisfaction|percent|percentage|ph)\b|%/i;
 
-export const isIntensive = (name: string): boolean => INTENSIVE.test(name);
+/** The figure of a column where none was said. */
+export const usualFn = (name: string): Fn => (INTENSIVE.test(name) ? 'mean' : 'sum');
 
 /** What a column comes to over some rows, where no figure was said: its total, or the average of what cannot be added up. Null where it holds no numbers. */
-export const usual = (name: string, x: Context): Expression | null => { const e = quantity(name, x); return e && over(isIntensive(name) ? 'mean' : 'sum', e); };
+export const usual = (name: string, x: Context): Expression | null => { const e = quantity(name, x); return e && over(usualFn(name), e); };
 
 /** The total of a column; null where it holds no numbers. */
 export const sum = (name: string, x: Context): Expression | null => { const e = quantity(name, x); return e && over('sum', e); };

@@ -2,6 +2,7 @@ import { blank, type Case, column, type Condition, type Expression, number, op, 
 import { type Act, amend, type Context, plans } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { orNoNumber, orZero } from '../../language/grammar/conditions/make';
+import { rounded } from './adding';
 import type { Rounding } from '../../values/number';
 import type { CalculatePlan } from './step';
 import { cases, isPercent, percented, needs, isRatio, textual } from './formulas';
@@ -63,6 +64,9 @@ export const asPercentage = <P extends { readonly step: string }>(plan: P): P =>
   return own.step === 'calculate' && !own.replace && isRatio(inner) && !isPercent(inner) ? ({ ...own, as: percented(own.as) } as unknown as P) : plan;
 };
 
+/** Rounded to a multiple of a number. */
+export const nearMultiple = (e: Expression, n: number, mode: Rounding): Expression => op('*', rounded(op('/', e, number(n)), 0, mode), number(n));
+
 /** Columns rounded to the nearest ten, five or half. */
 export const toMultiple = (names: readonly string[], n: number, mode: Rounding = 'nearest'): Act | null =>
-  n > 0 ? plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: op('*', { kind: 'round', of: op('/', column(name), number(n)), places: 0, mode }, number(n)), replace: true }))) : null;
+  n > 0 ? plans(...names.map((name): CalculatePlan => ({ step: 'calculate', name, as: nearMultiple(column(name), n, mode), replace: true }))) : null;

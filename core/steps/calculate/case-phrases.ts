@@ -260,7 +260,7 @@ function moreCases(plan: CalculatePlan, list: readonly Open[], x: Context): Calc
 
 export const casePhrases = [
   // 'And pads if it says pads': one more case of what was just labelled
-  rule('rider', 'and|also|plus|add $casesOf:c (too|as well)?', ({ c }, x: Context) => ofLast(onLast(`case ${keyOf(c)}`, (plan) => (plan.as.kind === 'choose' ? moreCases(plan, c, x) : null))), -0.4),
+  rule('rider', 'and|also|plus|add $casesOf:c (too|as well)?', ({ c }, x: Context) => ofLast(onLast(`case ${keyOf(c)}`, (plan) => moreCases(plan, c, x))), -0.4),
   // 'Jobs of more than an hour get a Pickup fee of 5, the others 2'
   rule('clause', '$rset:c get|gets|pay|pays|have|has|should|must? have|get|pay? a|an? ^$name:n of $ex2:a ,|and|;|. and|but? ~otherwise (get|gets|pay|have|it|is|it\'s)? $ex2:b', ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),
   rule('clause', "there is|are|should? be? a|an? ^$name:n of $ex2:a ~if the? $rows|$noun|$guess|$word|it|they? ~rel? $cond:c ,|and|;|. and|but? ~otherwise (it|is|are|it's|they)? (is|are)? $ex2:b", ({ c, n, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: a }], otherwise: b }, n), -0.5),

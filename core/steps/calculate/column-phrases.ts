@@ -1,6 +1,6 @@
 import { rule, type Rule } from '../../language/chart';
 import { type Act, type Context, plans, type State, withPlan } from '../../language/acts';
-import { column, type Expression, number, op } from '../../formula/expression';
+import { byPercent, column, type Expression, number, op } from '../../formula/expression';
 import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
 import type { Metric } from '../../metrics/glossary';
@@ -44,7 +44,7 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '~add $remark ~open $formula:e ~close', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.05),
   rule('clause', '$name:n ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.2),
-  rule('clause', '~add $pct:p tax|vat|interest|surcharge|commission|extra? to|on $col:c as|into|in|under|and ~named? $name:n', ({ p, c, n }, x: Context) => { const e = quantity(c, x); return e && add(op('*', e, op('+', number(1), op('/', number(p), number(100)))), n); }, -0.1),
+  rule('clause', '~add $pct:p tax|vat|interest|surcharge|commission|extra? to|on $col:c as|into|in|under|and ~named? $name:n', ({ p, c, n }, x: Context) => { const e = quantity(c, x); return e && add(byPercent('+', e, p), n); }, -0.1),
   // Rounding and percent, inside the sentence
   rule('formula', '$expr:e', ({ e }) => e, 0),
   // 'a minus b, all divided by c'

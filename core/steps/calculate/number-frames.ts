@@ -5,7 +5,7 @@ import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions/make';
 import { bornColumn, groupable, onlyDate, quantity, takingsColumn, total } from '../../language/grammar/expressions';
 import { nameOf } from '../../language/naming';
-import { any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
+import { byPercent, any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
 import type { Rounding } from '../../values/number';
@@ -77,6 +77,13 @@ function parts(cols: readonly string[], x: Context): { readonly of: Expression; 
   // 'Each batch beside the average of its buyer': the rows make no groups.
   const by = kinds.length ? kinds : groups;
   return measured.length === 1 && by.every((n) => groupable(n, x)) ? { of: quantity(measured[0]!, x)!, name: measured[0]!, by } : null;
+}
+
+/** What a row comes to, and the one column whose groups it is looked at in; null where either is missing. */
+function takingsWithin(group: readonly unknown[], x: Context): { readonly takings: Expression; readonly by: readonly string[] } | null {
+  const name = takingsColumn(x), takings = name === null ? null : quantity(name, x);
+  const by = [...new Set(group.filter((g): g is string => typeof g === 'string'))];
+  return takings && by.length === 1 && groupable(by[0]!, x) && !isNumeric(by[0]!, x) ? { takings, by } : null;
 }
 
 const AVERAGE = 'average|mean|avg|averages|on average';
@@ -172,9 +179,8 @@ export const frames: readonly Frame[] = [
     keeps: ['value'],
     cost: 0.9,
   }, ({ group, ...said }, x) => {
-    const m = takingsColumn(x), by = [...new Set((group as unknown[]).filter((g): g is string => typeof g === 'string'))];
-    const e = m === null ? null : quantity(m, x);
-    return e && by.length === 1 && groupable(by[0]!, x) && !isNumeric(by[0]!, x) ? calculated(op('-', e, total('mean', e, by)), said) : null;
+    const of = takingsWithin(group as unknown[], x);
+    return of && calculated(op('-', of.takings, total('mean', of.takings, of.by)), said);
   }),
 
   // 'What do claims of the same category cost on average? Show it beside each claim'
@@ -186,9 +192,8 @@ export const frames: readonly Frame[] = [
     keeps: ['value'],
     cost: 0.95,
   }, ({ group, each: _each, rows: _rows, verb: _verb, ...said }, x) => {
-    const m = takingsColumn(x), by = [...new Set((group as unknown[]).filter((g): g is string => typeof g === 'string'))];
-    const e = m === null ? null : quantity(m, x);
-    return e && by.length === 1 && groupable(by[0]!, x) && !isNumeric(by[0]!, x) ? calculated(total('mean', e, by), said) : null;
+    const of = takingsWithin(group as unknown[], x);
+    return of && calculated(total('mean', of.takings, of.by), said);
   }),
 
   frame('change from the row before', {
@@ -317,7 +322,7 @@ export const frames: readonly Frame[] = [
     many: [...MANY, 'top'],
     about: `${CALCULATE} plus with on top including added tax included and price`,
     cost: 0.7,
-  }, ({ e, tax, ...said }) => (e.kind === 'number' ? null : calculated(op('*', e, op('+', number(1), op('/', number(tax), number(100)))), said))),
+  }, ({ e, tax, ...said }) => (e.kind === 'number' ? null : calculated(byPercent('+', e, tax), said))),
 
   frame('cases', {
     need: { cases: '$case1' },

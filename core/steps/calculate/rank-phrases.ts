@@ -1,12 +1,12 @@
 import { rule, type Rule } from '../../language/chart';
-import { column, columnsOf, type Expression, number, op, walk } from '../../formula/expression';
+import { column, columnsOf, type Expression, number, walk } from '../../formula/expression';
 import { type Act, type Context, headAfter, nothing, plans, withPlan } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
 import { quantity, groupable, numbered, rowDate } from '../../language/grammar/expressions';
-import { named, onLast, toMultiple } from './amending';
+import { nearMultiple, named, onLast, toMultiple } from './amending';
 import { hasTotal, isAcross, over, textual } from './formulas';
-import { add, rounded } from './adding';
+import { add } from './adding';
 import type { CalculatePlan } from './step';
 
 /** A rank: the highest is first, of times the shortest. */
@@ -69,7 +69,7 @@ export const rankPhrases: readonly Rule[] = [
     rule('clause', `~round $cols:c off? to|in the? nearest|next|full|whole|round? ${word}`, ({ c }) => toMultiple(c, n), -0.3),
     rule('clause', `~round $cols:c up to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'up'), -0.3),
     rule('clause', `~round $cols:c down to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'down'), -0.3),
-    rule('rider', `~round off? to|in the? nearest|next|full|whole|round? ${word}`, () => onLast(`multiple ${n}`, (plan) => (textual(plan.as) ? null : named(plan, op('*', rounded(op('/', plan.as, number(n)), 0, 'nearest'), number(n))))), -0.3),
+    rule('rider', `~round off? to|in the? nearest|next|full|whole|round? ${word}`, () => onLast(`multiple ${n}`, (plan) => (textual(plan.as) ? null : named(plan, nearMultiple(plan.as, n, 'nearest')))), -0.3),
   ]).flat(),
   rule('rider', '~descending', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0.05),
   rule('rider', '~ascending', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),

@@ -2,7 +2,7 @@ import { readsAsNumber } from '../../formula/check';
 import { quantity } from '../../language/grammar/expressions';
 import { rule, type Rule } from '../../language/chart';
 import { type Act, type Context, plans } from '../../language/acts';
-import { blank, column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
+import { byPercent, blank, column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { isDate } from '../../table/column';
 import type { Rounding } from '../../values/number';
@@ -38,11 +38,11 @@ export const revisePhrases: readonly Rule[] = [
   rule('clause', '$blankIt the? $cols:c ~be? of|for|on|in the? $rset:r', ({ c, r }, x: Context) => cleared(c, r, x), 0.3),
   rule('clause', 'double $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('*', e, number(2))), 0),
   rule('clause', 'halve $col:c', ({ c }, x: Context) => setTo(c, x, (e) => op('/', e, number(2))), 0),
-  rule('clause', 'increase|raise|put every|each|all|the|up? $col:c up? by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
-  rule('clause', 'reduce|lower|cut|decrease every|each|all|the? $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => op('*', e, op('-', number(1), op('/', number(p), number(100))))), 0),
+  rule('clause', 'increase|raise|put every|each|all|the|up? $col:c up? by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => byPercent('+', e, p)), 0),
+  rule('clause', 'reduce|lower|cut|decrease every|each|all|the? $col:c by $pct:p', ({ c, p }, x: Context) => setTo(c, x, (e) => byPercent('-', e, p)), 0),
   rule('clause', 'increase|raise $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('+', e, number(n))), 0.05),
   rule('clause', 'reduce|lower|decrease $col:c by $num:n', ({ c, n }, x: Context) => setTo(c, x, (e) => op('-', e, number(n))), 0.05),
-  rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => setTo(c, x, (e) => op('*', e, op('+', number(1), op('/', number(p), number(100))))), 0),
+  rule('clause', '~add $pct:p to $col:c', ({ p, c }, x: Context) => setTo(c, x, (e) => byPercent('+', e, p)), 0),
   rule('clause', '$cols:c :|-|–|to|with|at $places:p', ({ c, p }, x: Context) => (c.every((n: string) => quantity(n, x) !== null && columnOf(x.head, n).type !== 'text') ? roundColumns(c, p, 'nearest') : null), 0.2),
   // Rounding what is there
   rule('clause', 'round|rounding off the? $cols:c', ({ c }, x: Context) => (c.every((n: string) => readsAsNumber(x.head, n)) ? roundColumns(c, 0, 'nearest') : null), 0.2),

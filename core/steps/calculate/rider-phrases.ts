@@ -1,13 +1,13 @@
 import type { SpanUnit } from '../../values/date';
 import { keyOf, rule, type Rule } from '../../language/chart';
-import { column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
+import { byPercent, column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
 import { findColumn } from '../../table/table';
 import { percent, quantity } from '../../language/grammar/expressions';
 import { type Act, type Context, nothing, ofLast, withPlan } from '../../language/acts';
 import type { Rounding } from '../../values/number';
 import { convertUnit, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
-import { limitedTo, named, onLast } from './amending';
+import { nearMultiple, limitedTo, named, onLast } from './amending';
 import { cases, hasTotal, inParts, isAcross, isLate, isPercent, isRatio, isSpan, needs, percented, ratioOf, textual } from './formulas';
 import { rounded } from './adding';
 import type { CalculatePlan } from './step';
@@ -36,6 +36,10 @@ function atRate(e: Expression, p: number): Expression | null {
   if (e.kind !== 'op' || e.op !== '*' || e.right.kind !== 'op' || e.right.op !== '/' || e.right.right.kind !== 'number' || e.right.right.value !== 100 || e.right.left.kind !== 'number') return null;
   return { ...e, right: op('/', number(p), number(100)) };
 }
+
+/** What was calculated, only for some rows; the others stay blank. */
+const onlyFor = (c: Condition): Act =>
+  onLast(`only for ${keyOf(c)}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: { kind: 'choose', cases: [{ when: c, then: plan.as }], otherwise: { kind: 'blank' } } }));
 
 /** Another percentage, or another value, for some of the rows. */
 const exceptFor = (where: Condition, value: Expression | { readonly rate: number }): Act =>
@@ -98,11 +102,11 @@ const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${let
 
 /** Whatever else is said of the calculation before: rounded, named, limited, in a unit, for some rows only. */
 /** 'Plus 19% VAT', said of what was calculated in the request before. */
-const percentOn = (p: number, sign: '+' | '-'): Act => { const more = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: more(e.of) } : op('*', e, op(sign, number(1), op('/', number(p), number(100))))); return onSaid(`percent ${sign} ${p}`, (plan) => more(plan.as)); };
+const percentOn = (p: number, sign: '+' | '-'): Act => { const more = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: more(e.of) } : byPercent(sign, e, p)); return onSaid(`percent ${sign} ${p}`, (plan) => more(plan.as)); };
 
 export const riderPhrases: readonly Rule[] = [
   // 'And the parts on top': to what was just calculated
-  rule('rider', 'and|plus|with|add? the|its|their? ^$col:c on ^top', ({ c }, x: Context) => onLast(`on top ${c}`, (plan) => { const e = quantity(c, x); return plan.step === 'calculate' && e && plan.name !== c && (plan.as.kind === 'op' || plan.as.kind === 'round') ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: op('+', plan.as.of, e) } : op('+', plan.as, e) } : null; }), -0.6),
+  rule('rider', 'and|plus|with|add? the|its|their? ^$col:c on ^top', ({ c }, x: Context) => onLast(`on top ${c}`, (plan) => { const e = quantity(c, x); return e && plan.name !== c && (plan.as.kind === 'op' || plan.as.kind === 'round') ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: op('+', plan.as.of, e) } : op('+', plan.as, e) } : null; }), -0.6),
   rule('rider', 'the? absolute|abs values|value|difference|figure? please|only|instead?', () => onSaid('absolute', (plan) => ({ kind: 'maths', fn: 'absolute value', of: plan.as })), 0),
   rule('rider', 'without|ignoring|drop|forget the? sign|signs|minus', () => onSaid('absolute', (plan) => ({ kind: 'maths', fn: 'absolute value', of: plan.as })), 0.1),
   rule('rider', '$nopes? actually|rather|better? make|take|have it|that|this? times|multiplied by? $num:n', ({ n }) => onSaid(`times ${n}`, (plan) => op('*', plan.as, number(n))), -0.2),
@@ -189,14 +193,14 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'never|not below|under|less|negative than? zero|0?', () => onLast('not negative', (plan) => (textual(plan.as) ? null : { ...plan, as: { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: plan.as, right: number(0) }, then: number(0) }], otherwise: plan.as } })), 0.3),
   rule('rider', 'if several fit|apply|match ,? the? first one counts|wins', () => onLast('first fits', (plan) => (plan.as.kind === 'choose' ? plan : null)), 0),
   // Names said afterwards
-  ...([['nearest', ''], ['up', ' ^up'], ['down', ' ^down']] as const).flatMap(([way, word]) => rule('rider', `and? round|rounded|rounding it|that|them? off?${word} to? the? nearest|next|full? $num:n cents|cent|pence|p|pfennig`, ({ n }) => onLast(`cents ${way} ${n}`, (plan) => (textual(plan.as) || n <= 0 ? null : named(plan, op('*', rounded(op('/', plan.as, number(n / 100)), 0, way), number(n / 100))))), way === 'nearest' ? -0.2 : -0.4)),
+  ...([['nearest', ''], ['up', ' ^up'], ['down', ' ^down']] as const).flatMap(([way, word]) => rule('rider', `and? round|rounded|rounding it|that|them? off?${word} to? the? nearest|next|full? $num:n cents|cent|pence|p|pfennig`, ({ n }) => onLast(`cents ${way} ${n}`, (plan) => (textual(plan.as) || n <= 0 ? null : named(plan, nearMultiple(plan.as, n / 100, way)))), way === 'nearest' ? -0.2 : -0.4)),
   // 'Nothing if it isn't': there is no time to what did not happen
   rule('rider', "nothing|blank|empty|none ~if|when it|they|that ~be|has|have|hasn't|haven't|did|didn't ~not? yet? $word?", () => onLast('blank without', (plan) => (isSpan(plan.as) ? plan : null)), -0.2),
   // 'Only for the done ones': of what the request before calculated
-  rule('rider', 'but|and|please? (do|calculate|work out)? that|it|this|so? only|just for the|those|all? $rset:c (,? (leave|and)? (the)? rest|others|other ones|remaining blank|empty|out)?', ({ c }) => ofLast(onLast(`only for ${keyOf(c)}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: { kind: 'choose', cases: [{ when: c, then: plan.as }], otherwise: { kind: 'blank' } } }))), -0.7),
-  rule('rider', ',? only|just for the|those|all? $rset:c', ({ c }) => onLast(`only for ${keyOf(c)}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: { kind: 'choose', cases: [{ when: c, then: plan.as }], otherwise: { kind: 'blank' } } })), -0.5),
-  rule('rider', ',? only|just for those|ones|$rows|$noun ~rel ~be? $cond:c', ({ c }) => onLast(`only for ${keyOf(c)}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: { kind: 'choose', cases: [{ when: c, then: plan.as }], otherwise: { kind: 'blank' } } })), -0.5),
-  rule('rider', 'for the|those|all? $rset:c only|alone (,? (leave|and)? (the)? rest|others|other ones|remaining blank|empty|out)?', ({ c }) => ofLast(onLast(`for only ${keyOf(c)}`, (plan) => (plan.replace || plan.as.kind === 'choose' ? null : { ...plan, as: { kind: 'choose', cases: [{ when: c, then: plan.as }], otherwise: { kind: 'blank' } } }))), -0.3),
+  rule('rider', 'but|and|please? (do|calculate|work out)? that|it|this|so? only|just for the|those|all? $rset:c (,? (leave|and)? (the)? rest|others|other ones|remaining blank|empty|out)?', ({ c }) => ofLast(onlyFor(c)), -0.7),
+  rule('rider', ',? only|just for the|those|all? $rset:c', ({ c }) => onlyFor(c), -0.5),
+  rule('rider', ',? only|just for those|ones|$rows|$noun ~rel ~be? $cond:c', ({ c }) => onlyFor(c), -0.5),
+  rule('rider', 'for the|those|all? $rset:c only|alone (,? (leave|and)? (the)? rest|others|other ones|remaining blank|empty|out)?', ({ c }) => ofLast(onlyFor(c)), -0.3),
   // 'Give it the name Rate', 'Rate would be a better name', 'the column name should be Rate'
   ...['give|assign it|that|this|the column the? name|title|heading of? ^$name:n', "let's|lets call|name it|that|this|them ^$name:n", '(the|its)? new? column|field? name|title|heading ~should|is|:|= be? ^$name:n', '^$name:n would|might|could|will|is be? an|the? better|nicer|good|clearer|right|fine name|title|heading', 'it|that|this ~should|must be? called|named|titled ^$name:n'].map((words) => rule('rider', words, ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), -0.1)).flat(),
   rule('rider', '~named $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),

@@ -2,6 +2,7 @@ import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { blank, column, columnsOf, number, op, type Condition, type Expression } from '../../formula/expression';
 import { plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { oneOf } from '../../language/grammar/conditions/make';
 import { sortOf } from '../../language/grammar/conditions/texts';
 import { quantity } from '../../language/grammar/expressions';
 import { columnOf } from '../../table/table';
@@ -133,9 +134,5 @@ export const setPhrases = [
 ].flat();
 
 interface Put { readonly c: string; readonly v: Filling | 'blank' }
-
-/** The rows that hold one of some values; null where they stand in several columns. */
-const oneOf = (values: readonly { readonly column: string; readonly text: string }[]): Condition | null =>
-  values.every((v) => v.column === values[0]!.column) ? { kind: 'among', of: column(values[0]!.column), texts: values.map((v) => v.text) } : null;
 
 const put = ({ c, v }: Put, where: Condition | null, x: Context): Act | null => (where === null ? null : v === 'blank' ? set(c, blank, where) : inRows(c, v, where, x));

@@ -9,6 +9,12 @@ function shareIn(name: string, by: string, x: Context): Expression | null {
   return e && groupable(by, x) ? op('/', e, total('sum', e, [by])) : null;
 }
 
+/** One column over another. */
+function overColumn(a: string, b: string, x: Context): Expression | null {
+  const [m, n] = [quantity(a, x), quantity(b, x)];
+  return m && n && a !== b ? op('/', m, n) : null;
+}
+
 /** What a row comes to over what all come to, or all of its group. */
 function ofTakings(by: string | undefined, x: Context): Expression | null {
   const name = takingsColumn(x), e = name === null ? null : quantity(name, x);
@@ -25,9 +31,9 @@ export const sharePhrases: readonly Rule[] = [
   rule('shareOf', '~share of|in the? ~totalWord? $col:c ~each $rows|$noun|$guess', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0.05),
   rule('shareOf', '$col:a as a|the? ~share of its|the|their? own? $col:by ~totalWord', ({ a, by }, x: Context) => shareIn(a, by, x), -0.1),
   // 'Parts share of the invoice', 'percentage of parts in the invoice', 'how much of the invoice is parts, in percent'
-  rule('shareOf', '^$col:a ~share of|in the? ^$col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, 0.1),
-  rule('shareOf', '~share of the? ^$col:a in|within the? ^$col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? op('/', m, n) : null; }, 0.1),
-  rule('ex1', 'how much|many of the? ^$col:b ~be|goes|went (to|into|for|on)? the? ^$col:a ,? in|as percent|%|percentage|percents', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(op('/', m, n)) : null; }, -0.2),
+  rule('shareOf', '^$col:a ~share of|in the? ^$col:b', ({ a, b }, x: Context) => overColumn(a, b, x), 0.1),
+  rule('shareOf', '~share of the? ^$col:a in|within the? ^$col:b', ({ a, b }, x: Context) => overColumn(a, b, x), 0.1),
+  rule('ex1', 'how much|many of the? ^$col:b ~be|goes|went (to|into|for|on)? the? ^$col:a ,? in|as percent|%|percentage|percents', ({ a, b }, x: Context) => { const e = overColumn(a, b, x); return e && percent(e); }, -0.2),
   // 'Each claim as a percentage of everything claimed', 'share of each claim in the total'
   rule('shareOf', '~each $rows|$noun|$guess as|in a|the? ~share of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),
   rule('shareOf', '~share of ~each $rows|$noun|$guess of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),

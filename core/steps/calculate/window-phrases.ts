@@ -1,6 +1,6 @@
 import { readsAsDate } from '../../formula/check';
 import { column, number, op, rowsCounted, type AcrossFn, type Expression } from '../../formula/expression';
-import type { Context } from '../../language/acts';
+import type { Act, Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { add } from './adding';
 import { groupable, numbered, onlyDate, quantity as q, rowSpan, total } from '../../language/grammar/expressions';
@@ -54,15 +54,21 @@ function inUnit(name: string, unit: string, x: Context): Expression | null {
   return e && own ? converted(e, own, unit) : null;
 }
 
+/** A figure of a column within the groups of another; null where one is no numbers, or the other no group. */
+function figureOf(fn: 'mean' | 'sum', name: string, by: string, x: Context): Act | null {
+  const e = q(name, x);
+  return e && by !== name && groupable(by, x) && q(by, x) === null ? add(total(fn, e, [by])) : null;
+}
+
 export const windowPhrases = [
   // 'A counter that starts at 1 for each employee', 'the number of claims of the same employee', 'add each employee's number of claims'
   rule('clause', '~add? a|an? running? counter|numbering|count|number|sequence (that|which)? starts|starting|begins|beginning|restarts|restarting|resets again|over|anew? at|with|from? one|1? ~each|with|within $col:g', ({ g }, x: Context) => (groupable(g, x) ? add(numbered([g])) : null), -0.2),
   rule('clause', '~add? the? ~countWord $rows|$noun|$guess of|by|for|from|with|in the|that|this same $col:g', ({ g }, x: Context) => (groupable(g, x) ? add(rowsCounted([g])) : null), -0.5),
   rule('clause', '~add the? ~each $col:g ~countWord $rows|$noun|$guess', ({ g }, x: Context) => (groupable(g, x) ? add(rowsCounted([g])) : null), -0.1),
-  rule('clause', '~add the? ~each $col:g ~average $col:c', ({ g, c }, x: Context) => { const e = q(c, x); return e && g !== c && groupable(g, x) && q(g, x) === null ? add(total('mean', e, [g])) : null; }, -0.1),
-  rule('clause', '~add the? ^$col:g ~totalWord ^$col:c', ({ g, c }, x: Context) => { const e = q(c, x); return e && g !== c && groupable(g, x) && q(g, x) === null ? add(total('sum', e, [g])) : null; }, 0),
-  rule('clause', '~add? ~column with|for|of|holding|showing the? ~figureTotal of|for all? (of? the)? $col:c of|by|for|from the|that|this|each same|own|very? ^$col:g', ({ g, c }, x: Context) => { const e = q(c, x); return e && g !== c && groupable(g, x) && q(g, x) === null ? add(total('sum', e, [g])) : null; }, -0.3),
-  rule('clause', '~add? ~column with|for|of|holding|showing the? ~average $col:c of|for all? (of? the)? $rows|$noun|$guess? of|by|for|from|in the|that|this|each same|own|very? ^$col:g', ({ g, c }, x: Context) => { const e = q(c, x); return e && g !== c && groupable(g, x) && q(g, x) === null ? add(total('mean', e, [g])) : null; }, -0.3),
+  rule('clause', '~add the? ~each $col:g ~average $col:c', ({ g, c }, x: Context) => figureOf('mean', c, g, x), -0.1),
+  rule('clause', '~add the? ^$col:g ~totalWord ^$col:c', ({ g, c }, x: Context) => figureOf('sum', c, g, x), 0),
+  rule('clause', '~add? ~column with|for|of|holding|showing the? ~figureTotal of|for all? (of? the)? $col:c of|by|for|from the|that|this|each same|own|very? ^$col:g', ({ g, c }, x: Context) => figureOf('sum', c, g, x), -0.3),
+  rule('clause', '~add? ~column with|for|of|holding|showing the? ~average $col:c of|for all? (of? the)? $rows|$noun|$guess? of|by|for|from|in the|that|this|each same|own|very? ^$col:g', ({ g, c }, x: Context) => figureOf('mean', c, g, x), -0.3),
   rule('clause', 'keep an? ^$formula:e', ({ e }) => (e.kind === 'over' && e.fn === 'running' ? add(e) : null), 0),
   rule('slides', 'moving|rolling|sliding|trailing', () => true, 0),
   rule('slideFn', '~average', () => 'mean', 0),

@@ -3,7 +3,7 @@ import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from 
 import { keyOf, rule } from '../../language/chart';
 import { columnOf, findColumn } from '../../table/table';
 import { rowDate } from '../../language/grammar/expressions';
-import { says, SIZES } from '../../language/grammar/conditions/make';
+import { oneOf, says, SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
 
@@ -60,7 +60,7 @@ export const phrases = [
   rule('clause', 'still|yet|currently|now out|away|open|here|there|in|missing|running|unpaid :|,|-|– only|just? the|those|ones|all? ^$rset:c', ({ c }) => filter('keep', c), -0.5),
   // 'Anything but the heathers'
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $rset:c', ({ c }) => filter('keep', not(c)), -0.4),
-  rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', not({ kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) })) : null), -0.4),
+  rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => { const c = oneOf(v); return c && filter('keep', not(c)); }, -0.4),
   rule('clause', '~drop|~hide every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
   rule('clause', '$rows? ~withA $col:a but|yet ~without $col:b', ({ a, b }) => (a === b ? null : filter('keep', { kind: 'all', of: [{ kind: 'not', of: { kind: 'empty', of: column(a) } }, { kind: 'empty', of: column(b) }] })), 0.2),
   rule('clause', '~drop whatever|everything|anything|everybody|everyone|all (that|which|who)? $cond:c', ({ c }) => filter('aside', c), 0.1),
@@ -99,9 +99,9 @@ export const phrases = [
   // 'Delete the planned ones', 'no, keep only those'
   rule('rider', '$nopes (i want|need|meant)? (to)? keep|show|leave|have only|just those|these|them ones?', () => ofLast(amend('kept instead', (plan) => (plan.step === 'filter' && plan.mode === 'aside' ? { ...plan, mode: 'keep' } : null))), -0.3),
   // 'What came back broken or damaged'
-  rule('clause', 'what|which|whatever ~be|came|come|comes|went|goes|got|gets|returned back|out|in|up? ^$values:v ??', ({ v }) => (v.every((o: { column: string }) => o.column === v[0].column) ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), 0.1),
+  rule('clause', 'what|which|whatever ~be|came|come|comes|went|goes|got|gets|returned back|out|in|up? ^$values:v ??', ({ v }) => { const c = oneOf(v); return c && filter('keep', c); }, 0.1),
   // 'Done visits', 'Lake School visits', 'Emil's visits'
-  rule('clause', 'the|all|just? ^$values:v ^$rows', ({ v }) => (v.every((o: { column: string; loose?: boolean }) => o.column === v[0].column && !o.loose) ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), 0.5),
+  rule('clause', 'the|all|just? ^$values:v ^$rows', ({ v }) => { const c = v.some((o: { loose?: boolean }) => o.loose) ? null : oneOf(v); return c && filter('keep', c); }, 0.5),
   rule('clause', 'the|all|just? ^$inside:v ^$rows', ({ v }) => filter('keep', { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.6),
   rule('clause', '$rows|$noun $cond:c', ({ c }) => filter('keep', c), 0.6),
   rule('clause', 'weekend|weekends ^$rows', (_s, x: Context) => { const c = rowDate(x); return c === null ? null : filter('keep', { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: ['Saturday', 'Sunday'] }); }, 0.4),

@@ -20,6 +20,10 @@ export const empty = (name: string): Condition => ({ kind: 'empty', of: column(n
 /** A column has one of some texts. */
 export const among = (name: string, texts: readonly string[]): Condition => ({ kind: 'among', of: column(name), texts });
 
+/** The rows that hold one of some values that were said; null where they stand in several columns. */
+export const oneOf = (values: readonly { readonly column: string; readonly text: string }[]): Condition | null =>
+  values.every((v) => v.column === values[0]!.column) ? among(values[0]!.column, values.map((v) => v.text)) : null;
+
 /** Only where a column holds numbers. */
 export const numeric = (name: string, { head }: Context): boolean => isNumberColumn(head, name);
 

@@ -87,6 +87,10 @@ function spentOf(limit: string, x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
+/** A column of numbers from one number to a larger one, both included. */
+const ranging = (name: string, from: number, to: number, x: Context): Condition | null =>
+  numeric(name, x) && from < to ? all([compare('>=', column(name), number(from)), compare('<=', column(name), number(to))]) : null;
+
 /** A column held against its own mean over all rows. */
 const beyondMean = (op: Comparison, name: string | null): Condition | null => name === null ? null : compare(op, column(name), { kind: 'total', fn: 'mean', of: column(name), by: [] });
 
@@ -140,7 +144,7 @@ export const numberRules: readonly Rule[] = [
   rule('cond', '~between? $num:a ~fromTo $num:b $unit:u tall|high|long|wide|deep|heavy|thick|old|big?', ({ a, b, u }, x: Context) => { const c = columnLike(u, x); const [low, high] = c ? [inUnit('>=', c, a, u, x), inUnit('<=', c, b, u, x)] : [null, null]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $unit:u tall|high|long|wide|deep|heavy|thick|old|big`, ({ n, u }, x: Context) => { const c = columnLike(u, x); return c && inUnit(op, c, n, u, x); }, 0.05)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? ${words} $num:n times|time|pieces|items|units|points`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.05)).flat(),
-  rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.1),
+  rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => ranging(c, a, b, x), 0.1),
   rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
   rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0.1),
   rule('cond', '$num:n $col:c ~orMore', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
@@ -163,9 +167,9 @@ export const numberRules: readonly Rule[] = [
     rule('cond', `$ex2:e ~be|lies|lie? ${up} $num:a $unit|euros|euro|€|£? and|but|, ~be? ${down} $num:b $unit|euros|euro|€|£?`, ({ e, a, b }) => (e.kind === 'number' || a >= b ? null : all([compare(low, e, number(a)), compare(high, e, number(b))])), -0.3),
     rule('cond', `$ex2:e ~be|lies|lie? ${down} $num:b $unit|euros|euro|€|£? and|but|, ~be? ${up} $num:a $unit|euros|euro|€|£?`, ({ e, a, b }) => (e.kind === 'number' || a >= b ? null : all([compare(low, e, number(a)), compare(high, e, number(b))])), -0.3),
   ]).flat(),
-  rule('cond', '$col:c ~be|lies|lie|lay|falls|fall|ranges|of|is|are? ~between|from|of|within? $num:a $unit|euros|euro|€|£? to|until|till|through|up to|-|– $num:b $unit|euros|euro|€|£?', ({ c, a, b }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.02),
-  rule('cond', '$col:c lies|lie|lay|falls|fall|ranges ~between $num:a $unit|euros|euro|€|£? and $num:b $unit|euros|euro|€|£?', ({ c, a, b }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0.02),
-  rule('cond', '$col:c $num:a - $num:b', ({ c, a, b }, x: Context) => (numeric(c, x) && a < b ? all([compare('>=', column(c), number(a)), compare('<=', column(c), number(b))]) : null), 0),
+  rule('cond', '$col:c ~be|lies|lie|lay|falls|fall|ranges|of|is|are? ~between|from|of|within? $num:a $unit|euros|euro|€|£? to|until|till|through|up to|-|– $num:b $unit|euros|euro|€|£?', ({ c, a, b }, x: Context) => ranging(c, a, b, x), 0.02),
+  rule('cond', '$col:c lies|lie|lay|falls|fall|ranges ~between $num:a $unit|euros|euro|€|£? and $num:b $unit|euros|euro|€|£?', ({ c, a, b }, x: Context) => ranging(c, a, b, x), 0.02),
+  rule('cond', '$col:c $num:a - $num:b', ({ c, a, b }, x: Context) => ranging(c, a, b, x), 0),
   rule('cond', '~withA|with|of|for? $num:n ^+ ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0),
   rule('cond', 'minimum|min|minimal|at least $num:n ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0),
   rule('cond', 'maximum|max|maximal|at most $num:n ^$col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0),

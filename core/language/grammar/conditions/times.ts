@@ -92,6 +92,12 @@ const onWeekdays = (days: readonly string[], x: Context): Condition | null => { 
 const EDGES = [['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished|lasted|lasting|running|ran', 1], ['going|went|goes|carried|continued on', 1]] as const;
 
 /** When something was, or by when it should have been. */
+/** What has not ended yet, where a row begins and ends. */
+function unended(x: Context): Condition | null {
+  const end = dateColumns(x).length > 1 ? endingColumn(x) : null;
+  return end !== null && hasBlanks(end, x) ? empty(end) : null;
+}
+
 export const timeRules: readonly Rule[] = [
   // 'Shifts starting before ten': where there are two times, the first is when a row begins
   ...SIZES.flatMap(([words, op]) => EDGES.map(([verbs, k]) => rule('cond', `~be? ${verbs} at|from? ${words} $clock:t`, ({ t }, x: Context) => { const two = twoTimes(x); return two && atClock(op, two[k], t, x); }, 0))).flat(),
@@ -238,17 +244,17 @@ export const timeRules: readonly Rule[] = [
   rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),
   rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, 0),
   // 'Still here': what ends a row has not come yet
-  rule('cond', '~be? still with|at us|ours|the|our (shop|workshop|house|place|depot|office)?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0),
-  rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.2),
+  rule('cond', '~be? still with|at us|ours|the|our (shop|workshop|house|place|depot|office)?', (_s, x: Context) => unended(x), 0),
+  rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => unended(x), 0.2),
   rule('cond', '$col:c $date:a ~fromTo $date:b only? ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0.1),
-  rule('cond', '~be still|yet? going|carrying on', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.05),
-  rule('cond', '~be still|yet? ongoing|underway|running|unfinished', (_s, x: Context) => { const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.1),
+  rule('cond', '~be still|yet? going|carrying on', (_s, x: Context) => unended(x), 0.05),
+  rule('cond', '~be still|yet? ongoing|underway|running|unfinished', (_s, x: Context) => unended(x), 0.1),
   rule('cond', '$col:c falls|fall|lies|lie|is|are within|inside|between the? $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0),
   rule('cond', '$col:c falls|fall|lies|lie|is|are within|inside|between the? $date:a ~fromTo $date:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
   // 'Only jobs from January please (brought in)'
   ...['from|in|of|during'].map((words) => rule('rset', `$rows|$noun|$guess ${words} $period:p please? ,? ~open (by|as|going by|according to|of|the)? ^$col:c ~close`, ({ p, c }, x: Context) => within(c, p, x), -0.6)).flat(),
   // 'Not over yet', 'isn't back'
-  rule('cond', '~be|~have? ~not been? ^$word:w yet?', ({ w }, x: Context) => { if (!/^(?:over|back|finished|home|returned|done|ended|complete|completed)$/i.test(w) || x.vocabulary.values.has(w.toLowerCase())) return null; const end = dateColumns(x).length > 1 ? endingColumn(x) : null; return end !== null && hasBlanks(end, x) ? empty(end) : null; }, 0.1),
+  rule('cond', '~be|~have? ~not been? ^$word:w yet?', ({ w }, x: Context) => { if (!/^(?:over|back|finished|home|returned|done|ended|complete|completed)$/i.test(w) || x.vocabulary.values.has(w.toLowerCase())) return null; return unended(x); }, 0.1),
   // 'Delivered within five days of ordering'
   rule('cond', '~be? ^$col:a within|inside $num:n $spanUnit:u of|after|from|since? the? ^$col:b', ({ a, n, u, b }, x: Context) => (a !== b && isDated(a, x) && isDated(b, x) ? spanned('<=', u, n, x, [b, a]) : null), -0.2),
   // 'Delivered on the day it was collected'

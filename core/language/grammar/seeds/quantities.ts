@@ -32,16 +32,19 @@ export function metrics(tokens: readonly Token[], { head }: Context, put: Put): 
 export const CENTS = /^(?:cents?|ct|pence|pennies|penny)$/;
 
 /** Names of amounts that are written in the small coin. */
-export const SMALL_COIN = /\b(?:ct|cents?|pence|pennies)\b/i;
+const SMALL_COIN = /\b(?:ct|cents?|pence|pennies)\b/i;
+
+/** Is money written in the small coin here? */
+export const inCents = (head: Context['head']): boolean => head.columns.some((c) => SMALL_COIN.test(c.name));
 
 /** Numbers of several tokens: '5%', '€ 20', '- 3', 'two hundred', 'a dozen', 'half a', '10k'. */
 export function numbers(tokens: readonly Token[], { head }: Context, put: Put): void {
-  const inCents = head.columns.some((c) => SMALL_COIN.test(c.name));
+  const small = inCents(head);
   tokens.forEach((t, i) => {
     const next = tokens[i + 1], before = tokens[i - 1];
     if (!Number.isNaN(t.value) && next) {
       // '50 cents' are half of what prices are written in.
-      if (!inCents && CENTS.test(next.lower)) put('num', i, i + 2, t.value / 100, 0.02);
+      if (!small && CENTS.test(next.lower)) put('num', i, i + 2, t.value / 100, 0.02);
       if (/^(?:euros?|pounds?|dollars?|francs?|€|£|eur|gbp|usd)$/.test(next.lower) && unitName(next.lower) === null) put('num', i, i + 2, t.value, 0.12);
       if (next.lower === '%' || next.lower === 'percent') put('pct', i, i + 2, t.value, 0);
       if (next.lower === 'per' && tokens[i + 2]?.lower === 'cent') put('pct', i, i + 3, t.value, 0);

@@ -20,13 +20,15 @@ export interface Period {
   readonly days?: readonly [number, number];
 }
 
+/** The first and the last day of every column of dates, as far as they are known. */
+const outermost = (x: Context): readonly (string | null | undefined)[] => dateColumns(x).flatMap((name) => [x.head.glances?.get(name)?.lowest, x.head.glances?.get(name)?.highest]);
+
 /** 'After the 6th', where all dates of the rows lie in one month. */
 export function daysOfOneMonth(tokens: readonly Token[], x: Context, put: Put): void {
   tokens.forEach((t, i) => {
     const day = /^\d{1,2}(?:st|nd|rd|th)$/.test(t.lower) ? t.value : DAY_WORDS.indexOf(t.lower) + 1;
     if (day < 1 || day > 31 || tokens[i - 1]?.lower !== 'the' || !/^(?:after|before|since|until|till|from|on|by)$/.test(tokens[i - 2]?.lower ?? '') || tokens[i + 1]?.kind === 'word') return;
-    const dates = dateColumns(x).map((name) => [x.head.glances?.get(name)?.lowest, x.head.glances?.get(name)?.highest] as const);
-    const months = new Set(dates.flat().map((d) => (d && /^\d{4}-\d\d-/.test(d) ? d.slice(0, 7) : '')));
+    const months = new Set(outermost(x).map((d) => (d && /^\d{4}-\d\d-/.test(d) ? d.slice(0, 7) : '')));
     const [month] = months;
     if (months.size !== 1 || !month) return;
     const date = `${month}-${String(day).padStart(2, '0')}`;
@@ -52,8 +54,7 @@ export function weeks(tokens: readonly Token[], x: Context, put: Put): void {
 
 /** The year in which all dates of the rows lie; null where there are several. */
 function onlyYear(x: Context): number | null {
-  const dates = dateColumns(x).flatMap((name) => [x.head.glances?.get(name)?.lowest, x.head.glances?.get(name)?.highest]);
-  const found = new Set(dates.flatMap((d) => { const read = d ? readDate(d) : null; return read ? [new Date(read.time).getUTCFullYear()] : []; }));
+  const found = new Set(outermost(x).flatMap((d) => { const read = d ? readDate(d) : null; return read ? [new Date(read.time).getUTCFullYear()] : []; }));
   return found.size === 1 ? [...found][0]! : null;
 }
 
