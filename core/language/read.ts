@@ -558,7 +558,8 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 }
 
 function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
-  const paths = found.map((p) => { const plans = finished(p.state.plans, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; });
+  const heard = found.some((p) => p.lost.length === 0 && p.state.plans.length > 0) ? found : found.map((p) => heardAgain(p, words, columns, values));
+  const paths = heard.map((p) => { const plans = finished(p.state.plans, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; });
   const doubts = doubtsOf(words, head);
   const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans) && !p.state.plans.some(isIdle)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
@@ -596,6 +597,20 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
   const about = unknown.length ? `I do not know what ${unknown.slice(0, 3).map((w) => `“${w.text}”`).join(', ')} stand${unknown.length === 1 ? 's' : ''} for here.` : 'I cannot make out what should change.';
   const hint = near.length ? ` The nearest columns are ${near.map((n) => `‹${n}›`).join(', ')}.` : '';
   return cannot(`${about}${hint} This would work: ${exampleFor(head)}`, unused, near);
+}
+
+/** What gives the word behind it a part of its own. */
+const TYING = /^(?:in|of|from|for|with|without|to|than|per|and|or|as|on|at|is|are|it|out|into|under|over|each|every)$/;
+
+/** A word that is left over, and only names once more a column that the plans use ('the newest on top, by placed'), is heard all the same. */
+function heardAgain(path: Path, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[]): Path {
+  if (path.lost.length !== 1) return path;
+  const [at] = path.lost as [number];
+  const before = words.slice(0, at).findLast((w) => !/^(?:the|a|an|its|their|our|this|that)$/.test(w.lower));
+  if (TYING.test(before?.lower ?? '') || /^columns?$/.test(words[at + 1]?.lower ?? '') || values.some((v) => v.from <= at && v.to > at)) return path;
+  const sentences = path.state.plans.map(sayPlan).join(' ');
+  const meant = columns.filter((m) => m.from <= at && m.to > at && m.cost < 0.35);
+  return meant.length > 0 && meant.every((m) => sentences.includes(written(m.column))) ? { ...path, lost: [], cost: path.cost - LOST + WEIGHTS.saidAgain } : path;
 }
 
 /** Does a plan set a column to itself? Nobody asks for that. */

@@ -12,6 +12,8 @@ export const WEIGHTS = {
   unjoined: 0.8,
   clause: 0.4,
   rider: 0.05,
+  /** A word left over that names once more a column in use. */
+  saidAgain: 0.9,
   /** A sentence taken for mere description. */
   background: 0.8,
   /** The same of some of the rows. */

@@ -16,6 +16,8 @@ const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|cont
 export interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** It says that something was or is here, in the past. */
+  readonly wasHere: boolean;
   /** It asks for the day of something. */
   readonly asksWhen: boolean;
   /** The name that it gives to what was made before: 'call it Net'. */
@@ -210,6 +212,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
   const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   return {
     question: asksFor(words),
+    wasHere: /\b(?:was|were|been) (?:here|there|away|out)\b/.test(text),
     asksWhen: /^(?:(?:please )?tell me )?when (?:was|were|is|did|does|do|has|have)\b/.test(text),
     nameGiven: /^(?:and |then |please )?(?:call|name|title) (?:it|that|this|them|the column) (?!as\b)(.+?)(?: please)?$/.exec(text)?.[1] ?? null,
     totalOf: head.columns.some((c) => /^totals?$/i.test(c.name)) && head.columns.some((c) => !/^total/i.test(c.name) && isNumberColumn(head, c.name) && text.includes(`total ${c.name.toLowerCase()}`)),

@@ -596,8 +596,8 @@ export function rowDate(x: Context): string | null {
   const plain = dateColumns(x).filter((name) => /^(?:day|date|when)$/i.test(name));
   if (plain.length === 1) return plain[0]!;
   const real = dateColumns(x).filter((name) => !NOT_REAL.test(name));
-  const first = real.filter((name) => !LATER.test(name));
-  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : null);
+  const first = real.filter((name) => !LATER.test(name)), begins = first.filter((name) => !ENDS.test(name) && !/\b(?:booked|reserved)\b/i.test(name));
+  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : begins.length === 1 ? begins[0]! : null);
 }
 
 function grouped(f: Expression, by: string, x: Context): Expression | null {
@@ -628,7 +628,7 @@ const MONEY = /charg|bill|cost|paid|fee|price|taking|revenue|sales|amount|due|in
 export const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };
 
 const BEGINS = /\b(?:start(?:ed|s)?|begins?|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
-const ENDS = /\b(?:end(?:ed|s)?|finish(?:ed|es)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
+const ENDS = /\b(?:un[a-z]{3,}ed|end(?:ed|s)?|finish(?:ed|es)?|return(?:ed)?|back|closed|departure|check-?out|picked|collected|unloaded|arr|arrived|delivered|done|completed|until|out|to|return)\b/i;
 /** What happens to a row some time after it came to be. */
 const LATER = /\b(?:settled|returned|refund|closed|sold|dispatched|shipped|sent|delivered|despatched|turned|checked|tested|refunded|reviewed|resolved|answered|ended|finished|cancelled|last|follow|follow-?up|renewal|expir(?:y|es)|valid)\b/i;
 export const NOT_REAL = /\b(?:due|deadline|planned|plan|sched(?:uled)?|expected|promised|target|next|reminder|paid|invoiced?|inspected|updated|entry|birth|born|joined|sprayed)\b/i;

@@ -112,6 +112,9 @@ export const phrases = [
   rule('rider', '~open $cond:c ~close', ({ c }) => amend(`the same ${keyOf(c)}`, (plan) => (plan.step === 'filter' && keyOf(plan.where) === keyOf(c) ? plan : null)), 0),
   // A bare condition: those are wanted. A value by itself may be anything.
   rule('alone', '$cond:c', ({ c }) => (c.kind === 'among' || (c.kind === 'text' && c.test === 'mentions') ? null : filter('keep', c)), 0.9),
+  // 'Unpaid bills over 500'
+  rule('alone', 'the|all|any? ^$unsaid:c $rows|$noun|ones', ({ c }) => filter('keep', c), 0.3),
+  rule('alone', 'the|all|any? ^$unsaid:c $rows|$noun|ones $cond:d', ({ c, d }) => filter('keep', all([c, d])), 0.2),
   rule('clause', 'the? $col:c ~rel mention|mentions|say|says|contain|contains the? word? $word:w', ({ c, w }) => (w.length >= 3 ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: [w] }) : null), 0.4),
   rule('clause', 'which|what $rows|$noun|$guess? mention|mentions|say|says|contain|contains|have|has the|an? word|words|text? $texts:t in the|their|its? $col:c ?', ({ c, t }) => filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: t }), 0),
   rule('cond', '~contains the? word|words|text? $texts:t in|under|among the|their|its? $col:c', ({ c, t }) => ({ kind: 'text', test: 'contains', of: column(c), texts: t }), 0),

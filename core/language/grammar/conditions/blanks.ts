@@ -21,7 +21,8 @@ export const blankRules: readonly Rule[] = [
   // 'Only those rated': where ‹Rating› is filled
   rule('cond', '~be? ^$word:w', ({ w }, x: Context) => { const c = namedAfter(w, x); return c === null ? null : not(empty(c)); }, 0.25),
   rule('cond', '~be ~not ^$word:w', ({ w }, x: Context) => { const c = namedAfter(w, x); return c === null ? null : empty(c); }, 0.1),
-  rule('cond', '~be? $uncol:c', ({ c }, x: Context) => orZero(empty(c), x), 0.2),
+  rule('unsaid', '$uncol:c', ({ c }, x: Context) => orZero(empty(c), x), 0.2),
+  rule('cond', '~be $uncol:c', ({ c }, x: Context) => orZero(empty(c), x), 0.2),
   // What nobody did, whose value nobody knows
   rule('cond', 'nobody|noone|none has|have|had|ever? $col:c yet?', ({ c }, x: Context) => orZero(empty(c), x), 0.05),
   rule('cond', 'no one has|have|had|ever? $col:c yet?', ({ c }, x: Context) => orZero(empty(c), x), 0.05),

@@ -86,7 +86,7 @@ function dayTexts(x: Context): string | null {
 }
 
 /** Rows whose day is one of some weekdays. */
-const onWeekdays = (days: readonly string[], x: Context): Condition | null => { const told = dayTexts(x); if (told !== null && days.length > 0) return { kind: 'text', test: 'mentions', of: column(told), texts: days.flatMap((d) => [d.slice(0, 3), d]) }; const c = rowDate(x); return c === null || days.length === 0 ? null : { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: days }; };
+const onWeekdays = (days: readonly string[], x: Context): Condition | null => { const told = dayTexts(x); if (told !== null && days.length > 0) return { kind: 'text', test: 'mentions', of: column(told), texts: days.flatMap((d) => [d.slice(0, 3), d]) }; const c = rowDate(x) ?? startColumn(x); return c === null || days.length === 0 ? null : { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts: days }; };
 
 /** Words for when a row begins and ends, and which of its two times that is. */
 const EDGES = [['starting|start|starts|started|begin|begins|began|beginning', 0], ['ending|end|ends|ended|finishing|finish|finishes|finished|lasted|lasting|running|ran', 1], ['going|went|goes|carried|continued on', 1]] as const;

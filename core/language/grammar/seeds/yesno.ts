@@ -1,3 +1,4 @@
+import { readsAsDate } from '../../../formula/check';
 import { type Context } from '../../acts';
 import { readYesNo, sayYesNo } from '../../../values/yesno';
 import { type ColumnMention } from '../../mentions';
@@ -55,8 +56,10 @@ export function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[
     const bare = /^un-?(\p{L}{4,})$/u.exec(t.lower)?.[1];
     // 'Unpaid' of a state that is paid or something else
     const denied = bare === undefined || vocabulary.values.has(t.lower) ? [] : vocabulary.values.get(bare)?.filter((v) => !v.loose) ?? [];
-    if (new Set(denied.map((v) => v.column)).size === 1) put('cond', i, i + 1, { kind: 'not', of: { kind: 'among', of: { kind: 'column', name: denied[0]!.column }, texts: denied.map((v) => v.text) } }, 0.1);
+    if (new Set(denied.map((v) => v.column)).size === 1) put('unsaid', i, i + 1, { kind: 'not', of: { kind: 'among', of: { kind: 'column', name: denied[0]!.column }, texts: denied.map((v) => v.text) } }, 0.1);
     const own = bare === undefined ? [] : head.columns.filter((c) => !answered.has(c.name) && c.name.split(/[\s_]+/).some((w) => stem(w) === stem(bare) || (w.length > 5 && bare.length > 4 && stem(w).startsWith(stem(bare)))));
-    if (own.length === 1) put('uncol', i, i + 1, own[0]!.name, 0);
+    // Of what was paid and when, the day tells.
+    const days = own.length > 1 ? own.filter((c) => readsAsDate(head, c.name)) : own;
+    if (days.length === 1) put('uncol', i, i + 1, days[0]!.name, 0);
   });
 }
