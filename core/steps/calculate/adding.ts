@@ -4,6 +4,7 @@ import { keyOf } from '../../language/chart';
 import { nameOf } from '../../language/naming';
 import type { Rounding } from '../../values/number';
 import { uniqueName } from '../../values/names';
+import type { Plan } from '../registry';
 
 /** A new column; without a name it is called after what it computes. */
 export function add(as: Expression, name?: string): Act {
@@ -12,6 +13,19 @@ export function add(as: Expression, name?: string): Act {
     apply(state: State) {
       const given = name ?? uniqueName(nameOf(as), state.head.columns.map((c) => c.name));
       return withPlan(state, { step: 'calculate', name: given, as, replace: false }, [given]);
+    },
+  };
+}
+
+/** A new column, and what is done by it: rows put in order by what has to be calculated first. */
+export function thenBy(as: Expression, what: string, next: (column: string) => Plan | null): Act | null {
+  if (as.kind === 'column' || as.kind === 'number' || as.kind === 'text') return null;
+  const made = add(as);
+  return {
+    key: `${what} by new ${made.key}`,
+    apply(state: State) {
+      const after = made.apply(state), plan = after?.plans.at(-1), then = plan?.step === 'calculate' ? next(plan.name) : null;
+      return after && then && withPlan(after, then);
     },
   };
 }

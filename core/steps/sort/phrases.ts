@@ -5,7 +5,8 @@ import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from 
 import { rule } from '../../language/chart';
 import { rowDate } from '../../language/grammar/expressions';
 import { columnsOf, type Expression } from '../../formula/expression';
-import { add } from '../calculate/adding';
+import type { Feat } from '../../language/grammar/seeds/adjectives';
+import { thenBy } from '../calculate/adding';
 import type { SortKey } from '../order';
 
 /** Can 'highest first' be said of the column? */
@@ -37,16 +38,11 @@ const sortBy = (by: readonly SortKey[]): Act => ({
 });
 
 /** By what has to be calculated first. */
-function sortByNew(e: Expression, down: boolean): Act | null {
-  const made = e.kind === 'column' || e.kind === 'number' || e.kind === 'text' || columnsOf(e).length !== 1 || /^(?:total|over|lookup)$/.test(e.kind) ? null : add(e);
-  return made && {
-    key: `sort by new ${made.key} ${down}`,
-    apply(state) {
-      const next = made.apply(state), plan = next?.plans.at(-1);
-      return next && plan?.step === 'calculate' ? withPlan(next, { step: 'sort', by: [{ column: plan.name, down }] }) : null;
-    },
-  };
-}
+const sortByNew = (e: Expression, down: boolean): Act | null =>
+  (columnsOf(e).length !== 1 && !/^(?:op|span|lapse|round)$/.test(e.kind)) || /^(?:total|over|lookup)$/.test(e.kind) ? null : sortByFeat({ as: e, down });
+
+/** Rows in order of what a superlative asks for and no column says: the longest first, of a start and an end. */
+const sortByFeat = ({ as, down }: Feat): Act | null => thenBy(as, `sort ${down}`, (column) => ({ step: 'sort', by: [{ column, down }] }));
 
 /** Only behind what was done with rows: of a question, it says how the answer is put in order. */
 const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'ask' ? null : act.apply(state)) });
@@ -120,6 +116,7 @@ export const phrases = [
   rule('clause', '~sort by|on|after the? ^$formula:e ,? ~descending', ({ e }) => sortByNew(e, true), 0.2),
   rule('clause', '~sort by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0),
   rule('clause', '~sort $rows by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.1),
+  rule('clause', '(put|show|list|have|bring|want|get|sort)? (the|them|$rows|it)? (by|so|:|,)? the? ^$feat:f $rows|$noun|$guess|ones? first|on|at top|the? top?', ({ f }) => sortByFeat(f), 0),
   rule('heavy', 'the? $adj:a $rows|$noun|$guess? first|on|at top|the? top?', ({ a }) => ({ column: a.column, down: a.down }), 0),
   rule('clause', 'the? $adj:a $rows|$noun|$guess first|on|at top|the? top?', ({ a }) => plans({ step: 'sort', by: [{ column: a.column, down: a.down }] }), 0.1),
   rule('clause', 'put|show|list|have|bring|want|get the? $adj:a $rows|$noun|$guess? first|on|at top|the? top?', ({ a }) => plans({ step: 'sort', by: [{ column: a.column, down: a.down }] }), 0),

@@ -3,7 +3,9 @@ import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
-import { onlyDate, rowDate, takingsColumn } from '../../language/grammar/expressions';
+import { groupable, onlyDate, rowDate, takingsColumn } from '../../language/grammar/expressions';
+import { thenBy } from '../calculate/adding';
+import type { Feat } from '../../language/grammar/seeds/adjectives';
 import type { Choice, TakePlan } from './step';
 
 /** Samples are drawn with a seed on record, so that the same sentence draws the same rows again. */
@@ -17,6 +19,10 @@ const sized = (kind: 'highest' | 'lowest', n: number, c: string, x: Context): Ac
 
 /** The rows that a word for a size picks out: the heaviest, the earliest. */
 const picked = (n: number, { column, down }: { readonly column: string; readonly down: boolean }, by?: string): Act | null => take(n, { kind: down ? 'highest' : 'lowest', column }, by === undefined ? undefined : [by]);
+
+/** The rows that a superlative picks out by what no column says: the longest, of a start and an end. */
+const featured = (n: number, { as, down }: Feat, x: Context, by?: string): Act | null =>
+  Number.isInteger(n) && n > 0 && (by === undefined || groupable(by, x)) ? thenBy(as, `take ${n} ${down} ${by ?? ''}`, (column) => ({ step: 'take', count: n, choice: { kind: down ? 'highest' : 'lowest', column }, ...(by === undefined ? {} : { by: [by] }) })) : null;
 
 /** Rows by what they come to. */
 const byTakings = (n: number, kind: 'highest' | 'lowest', x: Context): Act | null => { const column = takingsColumn(x); return column === null ? null : take(n, { kind, column }); };
@@ -54,6 +60,20 @@ export const phrases = [
   ...([['~highest', 'highest'], ['~lowest', 'lowest']] as const).flatMap(([words, kind]) => [
     rule('clause', `~each $col:g ,? ~keep? only|just? the? $rows|$noun|$guess|one with|having|of the? ${words} $col:c`, ({ g, c }, x: Context) => (bySize(c, x) && g !== c ? take(1, { kind, column: c }, [g]) : null), -0.3),
     rule('clause', `~keep? only|just? one|1|a|single single? $rows|$noun|$guess ~each $col:g ,|:|;|-|–? namely|keep|that|and? the? one|$rows|$noun? with|having|of the? ${words} $col:c`, ({ g, c }, x: Context) => (bySize(c, x) && g !== c ? take(1, { kind, column: c }, [g]) : null), -0.4),
+  ]).flat(),
+  // 'The three longest stays', 'the longest session per holder', 'the three dearest stays (nights times rate)'
+  rule('clause', '~keep? just|only? the? $num:n? ^$feat:f $rows|$noun|$guess|ones', ({ n, f }, x: Context) => featured(n ?? 1, f, x), 0.05),
+  rule('clause', '~keep? just|only? the? $num:n ^$feat:f', ({ n, f }, x: Context) => featured(n, f, x), 0.3),
+  rule('clause', '~keep? just|only? the? $feat:f $num:n $rows|$noun|$guess|ones?', ({ n, f }, x: Context) => featured(n, f, x), 0.1),
+  rule('clause', '~keep? just|only? the? $num:n? $feat:f $rows|$noun|$guess|one of|for|per|from|in|at ~each? $col:g', ({ n, f, g }, x: Context) => featured(n ?? 1, f, x, g), 0),
+  rule('clause', '~keep? just|only? the? $num:n? $feat:f $rows|$noun|$guess|one ~each $col:g', ({ n, f, g }, x: Context) => featured(n ?? 1, f, x, g), 0),
+  rule('clause', '~each $col:g ,|:? ~keep? only|just? its|their|the? $feat:f $rows|$noun|$guess|one?', ({ f, g }, x: Context) => featured(1, f, x, g), -0.1),
+  rule('clause', '~keep? only|just? one|1|a single? $rows|$noun|$guess ~each $col:g ,|:|;|–|-|.? namely|keep|please? the? ^$feat:f one|$rows?', ({ f, g }, x: Context) => featured(1, f, x, g), -0.3),
+  ...([['~highest|top|best|dearest|longest|heaviest', true], ['~lowest|cheapest|worst|shortest|lightest', false], ['most $word', true], ['least $word', false]] as const).flatMap(([words, down]) => [
+    rule('clause', `~keep? just|only? the? $num:n ${words} $rows|$noun|$guess ,? ~open ^$formula:e ~close`, ({ n, e }, x: Context) => featured(n, { as: e, down }, x), -0.2),
+    rule('clause', `~keep? just|only? the? $num:n ${words} $rows|$noun|$guess by|on|in the? ^$formula:e`, ({ n, e }, x: Context) => featured(n, { as: e, down }, x), 0.1),
+    rule('clause', `~keep? just|only? the? $num:n $rows|$noun|$guess with the? ${words} ^$formula:e`, ({ n, e }, x: Context) => featured(n, { as: e, down }, x), 0.1),
+    rule('clause', `~keep? just|only? the? ${words} $num:n $rows|$noun|$guess? by|on|in the? ^$formula:e`, ({ n, e }, x: Context) => featured(n, { as: e, down }, x), 0.1),
   ]).flat(),
   // 'Only the three highest claims', 'the three claims that cost the most': by what they come to
   ...([['dearest|costliest', 'highest'], ['cheapest', 'lowest']] as const).map(([words, kind]) => rule('clause', `~keepOnly|~keep the? $num:n ${words} $rows|$noun`, ({ n }, x: Context) => (x.head.columns.some((c) => /\bprice\b/i.test(c.name)) ? null : byTakings(n, kind, x)), 0.3)).flat(),

@@ -2,7 +2,8 @@ import { readsAsNumber } from '../../../formula/check';
 import { isDate } from '../../../table/column';
 import { unitName } from '../../../values/units';
 import { type Context } from '../../acts';
-import { bornColumn, dateColumns, rowDate, soldFor, startColumn, takingsColumn } from '../expressions';
+import type { Expression } from '../../../formula/expression';
+import { bornColumn, dateColumns, rowDate, rowSpan, soldFor, startColumn, takingsColumn } from '../expressions';
 import { type Token } from '../../words';
 import { Put } from './put';
 
@@ -22,6 +23,15 @@ const LONG_ADJECTIVES: Readonly<Record<string, string>> = { expensive: 'price co
 
 /** Of dates the first of these are the earliest. */
 const AGES: readonly (readonly [string, boolean])[] = [['oldest', false], ['newest', true], ['youngest', true], ['earliest', false], ['latest', true]];
+
+/** What a superlative asks for where no column says it, and what is the most of it. */
+export interface Feat {
+  readonly as: Expression;
+  readonly down: boolean;
+}
+
+/** Superlatives of how long something took, from when a row begins to when it ends; true for the most time. */
+const LASTING: ReadonlyMap<string, boolean> = new Map([['longest', true], ['shortest', false], ['briefest', false], ['quickest', false], ['fastest', false], ['slowest', true]]);
 
 /** A superlative or comparative that speaks of one column of numbers, by its name; of ages, also of the one date on which all began. */
 export function adjectives(tokens: readonly Token[], x: Context, put: Put): void {
@@ -48,6 +58,8 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       else if ((most || more) && names === 'speed' && fitting(names).length === 0) { const took = only('time duration minutes seconds'); if (took !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column: took, down: !down }, 0.05); }
       else if (most || more) fitting(names).slice(0, 4).forEach((c) => put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35));
     }
+    const most = LASTING.get(t.lower), lasted = most === undefined || fitting('length duration nights hours minutes days time seconds speed').length > 0 ? null : rowSpan(undefined, x);
+    if (most !== undefined && lasted) put('feat', i, i + 1, { as: lasted, down: most } satisfies Feat, 0.1);
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     // 'The most expensive' by what one costs or by what it came to: that is asked.
     const apiece = names !== undefined && /\bprice\b/.test(names) ? only(names) : null, whole = apiece === null || !/\b(?:rate|per|unit|each|pp|parts?|materials?|labour|postage|shipping)\b/i.test(apiece) ? null : takingsColumn(x);
