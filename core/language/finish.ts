@@ -126,5 +126,16 @@ const saidOnce = (plans: readonly Plan[]): readonly Plan[] => {
   return made.some((p, i) => p !== plans[i]) ? made : plans;
 };
 
+/** 'Is there a wish? Yes if ...': what is asked so is answered by no as well. */
+function answeredToo(plans: readonly Plan[], words: readonly Token[]): readonly Plan[] {
+  const at = words.findIndex((w) => w.lower === '?');
+  if (at < 2 || !/^(?:is|are|was|were|do|does|did|has|have|had|can|could)$/.test(words[0]!.lower) || words[at + 1]?.lower !== 'yes') return plans;
+  return plans.map((p): Plan => {
+    if (p.step !== 'calculate' || p.replace || p.as.kind !== 'choose' || p.as.cases.length !== 1 || p.as.otherwise.kind !== 'blank') return p;
+    const [only] = p.as.cases, said = only!.then;
+    return said.kind === 'text' && said.value.toLowerCase() === 'yes' ? { ...p, name: p.name.toLowerCase() === 'yes' ? nameOf({ ...p.as, otherwise: { kind: 'text', value: 'no' } }) : p.name, as: { ...p.as, otherwise: { kind: 'text', value: 'no' } } } : p;
+  });
+}
+
 /** The plans of a reading as the whole request has them. */
-export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head);
+export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => answeredToo(inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head), words);

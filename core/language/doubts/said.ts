@@ -16,6 +16,8 @@ const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|cont
 export interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** Columns whose value something is said to belong to: 'the client's mail'. */
+  readonly owners: readonly string[];
   /** It says that something was or is here, in the past. */
   readonly wasHere: boolean;
   /** It asks for the day of something. */
@@ -212,6 +214,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
   const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   return {
     question: asksFor(words),
+    owners: head.columns.filter((c) => !vocabularyOf(head).ownNouns.has(stem(c.name.toLowerCase())) && words.some((w) => /['’]s?$/.test(w.text) && stem(c.name.toLowerCase()) === w.stem)).map((c) => c.name),
     wasHere: /\b(?:was|were|been) (?:here|there|away|out)\b/.test(text),
     asksWhen: /^(?:(?:please )?tell me )?when (?:was|were|is|did|does|do|has|have)\b/.test(text),
     nameGiven: /^(?:and |then |please )?(?:call|name|title) (?:it|that|this|them|the column) (?!as\b)(.+?)(?: please)?$/.exec(text)?.[1] ?? null,

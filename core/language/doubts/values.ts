@@ -55,10 +55,14 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { keepsThen }) => keepsThen && plans.length === 1 && plans.every((p) => p.step === 'calculate' && !p.replace), asks: 'The second half of this is not used. Is it meant so?' },
   // 'Whatever took under half an hour', where a column says how long
   { price: 2, holds: (plans, { lasting }) => lasting !== null && plans.some((p) => p.step === 'filter' && compared([p]).some((c) => (c.left.kind === 'span' || c.left.kind === 'lapse') && /^(?:hours|minutes)$/.test(c.left.unit) && !columnsOf(c.left).includes(lasting))), asks: 'A column says how long, and this compares dates. Is it meant so?' },
+  // 'Part if less was paid' gives another label than 'paid if all was paid'.
+  { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c, i, all) => { const next = all[i + 1]; return next !== undefined && c.then.kind === 'text' && keyOf(c.then) === keyOf(next.then) && c.when.kind === 'compare' && next.when.kind === 'compare'; })), asks: 'Two cases get the same label. Is it meant so?' },
   // 'Empty if no kilometres were driven' labels nothing so.
   { price: 3, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value.toLowerCase() === p.name.toLowerCase())) },
   // 'The number part of the code': 'E-101' is no number.
   { price: 2.5, holds: (plans, { codes }) => plans.length > 0 && plans.every((p) => p.step === 'convert' && (p.to === 'decimal' || p.to === 'whole') && p.columns.every(codes)), asks: 'No value of this column reads so. Is it meant all the same?' },
+  // Nor has a date pieces to count.
+  { price: 4, holds: (plans, { dated }) => nodesIn(plans, (n): n is Extract<Expression, { kind: 'pieces' }> => 'kind' in n && n.kind === 'pieces').some((e) => e.of.kind === 'column' && dated(e.of.name)) },
   // 'The number of the house, as a number' counts no pieces.
   { price: 2, holds: (plans, { asNumber }) => asNumber && plans.some((p) => p.step === 'calculate' && p.as.kind === 'pieces') },
   // What tells the rows makes no groups of them.
@@ -115,7 +119,7 @@ export const valueDoubts: readonly Doubt[] = [
   // 'The total number of pages (sheets times pages each)': the brackets say what it is, not something more.
   { price: 0.6, holds: (plans) => plans.some((p, i) => p.step === 'calculate' && !p.replace && p.as.kind === 'total' && p.as.by.length === 0 && plans[i + 1]?.step === 'calculate') },
   // 'Paid if it is enough, partly if less': a label among labels is no amount.
-  { price: 0.6, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)) },
+  { price: 1, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)), asks: 'A number stands among the labels. Is it meant so?' },
   // 'Show the distance without decimals' is about how it is seen.
   { price: 1, holds: (plans, { shows }) => shows && plans.some((p) => p.step === 'calculate' && p.replace && p.as.kind === 'round'), asks: 'This changes the values, not only how they are shown. Is it meant so?' },
   // 'Take EUR out of the fee and make it a number': the fee, not what was taken out.

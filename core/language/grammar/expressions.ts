@@ -116,6 +116,7 @@ export const expressionRules = [
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'revenue|turnover|income|earnings|sales|money|=takings|=proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : takingsColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
+  rule('col', '^$col:c ^money', ({ c }, x: Context) => (quantity(c, x) && !/\bmoney$/i.test(c) ? c : null), 0.1),
   rule('col', '^$col:c ^temperature|pressure|level|speed|state|condition|quality|quantity|reading', ({ c }) => (/\b(?:temperature|pressure|level|speed|state|condition|quality|quantity|reading)s?$/i.test(c) ? null : c), 0.15),
   rule('col', '$col:c count', ({ c }, x: Context) => (/s$/i.test(c) && quantity(c, x) ? c : null), 0.1),
   rule('col', 'member|members|head|person of $col:c', ({ c }) => c, 0.1),
@@ -310,6 +311,11 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u did|does|do|has|have ~each|the $rows|$noun|$guess|$col|they take|takes|taken|need|needs|needed to|until|for|till the? $col:b ,? counted|from|since|starting|beginning|reckoned|measured from|since|with|at? the? $col:a', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
   rule('ex1', '$spanUnit:u until|till|to|before the? $col:b', ({ u, b }, x: Context) => ahead2(u, b, x), 0.3),
   rule('ex1', '$spanUnit:u $whereabouts|$word? $word? ,? counting|counted|reckoned|measured|starting from|between? the? $col:a ~fromTo the? $col:b', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' ? null : span(u, a, b, x)), -0.1),
+  // 'Days from the shoot to delivery': the row's own day
+  rule('ex1', '$spanUnit:u from|since|after the? ^$rows:r to|until|till|and the|its? ^$col:b', ({ r, u, b }, x: Context) => (namesDate(r, x) ? null : ahead2(u, b, x)), -0.1),
+  rule('ex1', 'how many $spanUnit:u did|does|do|has|have the|each|every? ^$col:b take|taken|need|needed|last|lasted (to (come|arrive|be made))?', ({ u, b }, x: Context) => ahead2(u, b, x), -0.2),
+  rule('ex1', '$spanUnit:u between the? ^$rows:r and the|its? ^$col:b', ({ r, u, b }, x: Context) => (namesDate(r, x) ? null : ahead2(u, b, x)), -0.1),
+  rule('ex1', '$spanUnit:u from|between|since the|its? ^$col:a to|until|till|and|before the? ^$rows:r', ({ r, u, a }, x: Context) => (namesDate(r, x) ? null : ahead(u, a, x)), -0.1),
   rule('ex1', '$spanUnit:u ~each|the $rows|$noun|$guess ~lasted before|until|till it|they|he|she? ~be? ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? startColumn(x) ?? rowDate(x) : null; return a === null || a === b ? null : span(u, a, b, x); }, -0.2),
   rule('ex1', 'time|duration|interval|delay|period from|between the? $col:a ~fromTo the? $col:b ,? (in $spanUnit:u)?', ({ u, a, b }, x: Context) => (a === b || u === 'minutes' && !timed(a, x) ? null : span(u ?? 'days', a, b, x)), 0),
   rule('part', 'hour|hours of|from|out|in of? the? $col:c', ({ c }, x: Context) => hourOf(c, x), 0),
@@ -737,6 +743,9 @@ export function onlyDate(x: Context): string | null {
   const [only] = found.length > 0 ? found : x.head.columns.filter((c) => BORN.test(c.name) && readsAsDate(x.head, c.name)).map((c) => c.name);
   return found.length > 1 ? null : only ?? null;
 }
+
+/** Is a date called after a word for the rows: ‹Ordered› of an order? */
+const namesDate = (word: string, x: Context): boolean => dateColumns(x).some((n) => n !== rowDate(x) && n.toLowerCase().split(/[\s_]+/).some((w) => stem(w) === stem(word.toLowerCase())));
 
 /** How long before the date of the row itself something was. */
 function ahead(unit: SpanUnit | 'minutes', name: string, x: Context): Expression | null {

@@ -7,7 +7,7 @@ import { converted, unitInName } from '../../formula/dimensions';
 import { unitSort } from '../../values/units';
 import { rounded } from '../calculate/adding';
 import type { Plan } from '../registry';
-import { counts, type Fn, groupOf, isShare, over, partOfAll, uniquely, weightedMean } from './question';
+import { counts, type Fn, groupOf, isShare, over, partOfAll, uniquely, weightedMean, shareOf } from './question';
 import type { AskPlan } from './step';
 
 /** A change to the question asked before. */
@@ -170,6 +170,8 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'where|if|when there ~be one|any|some|something', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', ',|; leave|leaving|without|not counting|ignoring|skip|skipping|excluding the? open|undecided|unfinished|blank|pending ones|$rows out|aside?', () => onQuestion('undecided left out', (plan) => { const of = [...new Set(plan.figures.flatMap((f) => columnsOf(f.as)))]; return of.length === 1 && plan.figures.every((f) => isShare(f.as)) ? { ...plan, where: all([...(plan.where ? [plan.where] : []), { kind: 'not', of: { kind: 'empty', of: column(of[0]!) } }]) } : null; }), -0.1),
   rule('rider', 'in|as percent|percentages|percentage|%|shares', () => { const act = onQuestion('as shares', (plan) => { const [f, ...more] = plan.figures; const part = f && more.length === 0 && plan.by.length && !isShare(f.as) ? partOfAll(f.as) : null; return part && { ...plan, figures: uniquely([part], plan.by.map((b) => b.name)) }; }); return firstSaid(act); }, 0),
+  // 'How many shoots got an album, in percent'
+  rule('rider', 'in|as a? percent|percentage|%', () => onQuestion('count as share', (plan) => { const [f, ...more] = plan.figures; return f && more.length === 0 && counts(f.as) && f.as.kind === 'total' && f.as.fn === 'count' && plan.where && plan.most === undefined ? { ...plan, where: undefined, figures: uniquely([shareOf(plan.where)], plan.by.map((b) => b.name)) } : null; }), 0),
   rule('rider', 'only? $rset:c only|please', ({ c }) => firstSaid(onlyWhere(c)), -0.2),
   rule('rider', '$omitting the|those|any|all? unknown|missing|blank|empty|unspecified ones|$rows|values|entries|cells?', () => onQuestion('blanks left out', (plan) => plan), -0.2),
   rule('rider', '$omitting the? zeros|zeroes|0|zero', () => withoutZeros, 0),

@@ -388,6 +388,7 @@ export const casePhrases = [
   ...(Object.entries({ below: 'fewer|less|lower|smaller|below|under|before|earlier|sooner|shorter|cheaper|lighter', above: 'more|higher|larger|above|over|after|later|longer|dearer|heavier' }) as ['below' | 'above', string][]).flatMap(([when, words]) => [
     rule('case1', `${words} that|this|those? ~rungVerb $leaf:l`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
     rule('case1', `$leaf:l ~if it|they|$col? ~be? ${words} that|then|this|it|those?`, ({ l }): Open[] => [{ when, then: l, loose: true }], 0.1),
+    rule('case1', `$leaf:l ~if ${words} money? ~be|got|has|have been? ^$col`, ({ l }): Open[] => [{ when, then: l, loose: true }], -0.1),
   ]).flat(),
   rule('case1', "$label:l ~if (there|it|they|we)? (~be|~have|there's|it's) no|not any? $col:c", ({ l, c }, x: Context): Open[] => [{ when: lacking(c, x), then: textOf(l) }], 0.05),
   rule('case1', '$label:l ~if there|it? ~be|~have ~blankWord $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: textOf(l) }], 0.05),

@@ -1,8 +1,8 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
-import { column, op } from '../../formula/expression';
-import { quantity, groupable, total } from '../../language/grammar/expressions';
+import { column, number, op } from '../../formula/expression';
+import { groupable, moneyColumn, quantity, takingsColumn, total } from '../../language/grammar/expressions';
 import { over } from './formulas';
 
 /** What changed since the row before, and how far values lie from averages and ends. */
@@ -28,6 +28,15 @@ export const differencePhrases: readonly Rule[] = [
   rule('ex2', 'how far|much ~be? ~each? $rows|$noun|$guess|one? ~be? above|over|from the? ~lowest|worst $col:c of|in|at|within|for his|her|its|their|the same|own? $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && groupable(by, x) ? op('-', e, total('lowest', e, [by])) : null; }, 0),
   rule('ex2', 'how? much|far? $comparative:k or $comparative than the? ~average of|in|for|within the|its|their? same|own? $col:by group|class|category|type|kind?', ({ k, by }, x: Context) => { const e = quantity(k.column, x); return e && groupable(by, x) && by !== k.column ? op('-', e, total('mean', e, [by])) : null; }, 0),
   rule('ex2', 'how? much|far? $comparative:k or $word than the? ~average of|in|for|within the|its|their? same|own? $col:by group|class|category|type|kind?', ({ k, by }, x: Context) => { const e = quantity(k.column, x); return e && groupable(by, x) && by !== k.column ? op('-', e, total('mean', e, [by])) : null; }, 0.2),
+  // 'How does the price compare with the average of its kind, in percent'
+  rule('ofAverage', 'the? ~average of|in|for|within|at his|her|its|their|the|that? same|own? $col:by group|class|category|type|kind?', ({ by }, x: Context) => (groupable(by, x) ? [by] : null), 0),
+  rule('ofAverage', 'the? $col:by ~average', ({ by }, x: Context) => (groupable(by, x) && quantity(by, x) === null ? [by] : null), 0),
+  rule('ofAverage', 'the? ~average $col? for|of|in that|this|its|their ^$col:by', ({ by }, x: Context) => (groupable(by, x) ? [by] : null), 0),
+  rule('ofAverage', 'the? overall|general|total? ~average (of (all|everything))?', () => [], 0.1),
+  rule('versus', 'compare|compares|compared|relative|set|held|measured|in? relation|comparison? to|with|against', () => true, 0),
+  rule('ex2', 'how? does|do|did? (compare)? ~each? $rows|$noun|$guess? $col:c $versus? with|to|against? ^$ofAverage:by ,? in|as a? ~percentRider|%', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && !by.includes(c) ? op('*', op('/', e, total('mean', e, by)), number(100)) : null; }, -0.3),
+  rule('ex2', '$col:c in|as a? percent|percentage|% of the? $ofAverage:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && !by.includes(c) ? op('*', op('/', e, total('mean', e, by)), number(100)) : null; }, -0.1),
+  rule('ex2', 'by? how far|much? ~be? ~each $rows|$noun ~be? $aboveBelow $ofAverage:by', ({ by }, x: Context) => { const c = takingsColumn(x) ?? moneyColumn(x), e = c === null ? null : quantity(c, x); return e && op('-', e, total('mean', e, by)); }, 0.1),
   rule('aboveBelow', 'above|over ~open? plus|+? ~close? or|and below|under ~open? minus|-? ~close?', () => true, 0),
   rule('ex2', 'how many|much ~be? missing|needed|short|lacking to? get|bring|lift|raise|fill? $col:a up? to|until $col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n ? op('-', n, m) : null; }, 0),
   // 'Difference between this invoice and the one before by the same technician'

@@ -32,6 +32,8 @@ const TIE: Way[] = [
   means('our|the $col:a is|are what the? $theTable calls|call|names|has|lists $tcol:b', ({ a, b }: { a: string; b: OtherColumn }) => ({ own: a, there: b.column })),
 ];
 const EACH: Way[] = ['of|for|to|next|beside|against|on|into to? each|every|the|our|all|these? $rows|$noun|$col|$guess', 'with each|every|all|the $rows|$noun|$col|$guess', 'per $rows|$noun|$col|$guess', 'each|every $rows|$noun|$col|$guess', 'of|for it|that|them|those|each|him|her|everybody|everyone'];
+/** 'The photographer's mail': whose it is tells the column that ties the tables. */
+const OWNER: Way[] = [means('the|its|our|their|each|every? $owner:a', ({ a }: { a: string }) => ({ own: a }))];
 const COLUMN: Way[] = ['~into|as|to a|its|their own? new|separate|own? column|columns', 'new column|column|columns'];
 const NAMED: Way[] = ['~named $name', '~add? an? ~column ~named? $name :|,|-', 'as|into ~column? ~named? $name', 'in ~column ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
 const ABSENT = "not|no|isnt|isn't|missing|absent|never|nothing|none";
@@ -87,22 +89,22 @@ export const frames: readonly Frame[] = [
 
   frame('value of another table', {
     need: { values: '$tcols', table: TABLE },
-    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
+    may: { each: EACH, owner: OWNER, tie: TIE, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
     many: ['each', 'column'],
     about: ABOUT,
     keeps: ['tcol'],
     cost: 0.4,
-  }, ({ values, table, tie, name, zero }, x) => bring(values, table, 'only', x, { tie, name, zero })),
+  }, ({ values, table, owner, tie = owner, name, zero }, x) => bring(values, table, 'only', x, { tie, name, zero })),
 
   // 'Look up every plant's list price': only one table has such a column.
   frame('value of the only table that has it', {
     need: { values: '$theirList' },
-    may: { each: EACH, tie: TIE, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
+    may: { each: EACH, owner: OWNER, tie: TIE, column: COLUMN, name: NAMED, zero: INSTEAD, blank: BLANK },
     many: ['each', 'column'],
     about: ABOUT,
     keeps: ['theirs'],
     cost: 0.6,
-  }, ({ values, tie, name, zero }, x) => (tie === undefined && (values as OtherColumn[]).some((v) => soleValue(x, v) === null) ? null : bring(values, values[0].table, 'only', x, { tie, name, zero }))),
+  }, ({ values, owner, tie = owner, name, zero }, x) => (tie === undefined && (values as OtherColumn[]).some((v) => soleValue(x, v) === null) ? null : bring(values, values[0].table, 'only', x, { tie, name, zero }))),
 
   // 'Our part no is what the parts list calls code. Fetch the name and the weight from there.'
   frame('value of the table spoken of', {

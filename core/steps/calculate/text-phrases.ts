@@ -9,7 +9,9 @@ import { keyOf, rule } from '../../language/chart';
 import { folded } from '../../values/fold';
 import { unitSort } from '../../values/units';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
+import { isDate, isQuantity } from '../../table/column';
 import { columnOf } from '../../table/table';
+import { stem } from '../../language/words';
 import { onlyDate, quantity, timed } from '../../language/grammar/expressions';
 import { likelyMark } from '../split/phrases';
 import { SIZES } from '../../language/grammar/conditions/make';
@@ -135,18 +137,31 @@ function byPattern(names: readonly string[], example: string, x: Context, name =
   return add({ kind: 'written', of: parts }, name);
 }
 
-/** The columns of texts whose values stand in an example, the longest first; none that lies within another. */
+/**
+ * The columns whose values stand in an example, none of them within another: texts and dates as they are written, the longest
+ * first; then numbers, by the word beside them ('42 ewes' is of ‹Ewes›), or where only one column holds such a number.
+ */
 function standingIn(example: string, x: Context): readonly string[] {
   const said = example.toLowerCase(), taken: (readonly [number, number])[] = [], out: string[] = [];
-  const held = x.head.columns.filter((c) => c.type === 'text').flatMap((c) => {
-    const best = sampleOf(c.name, x).map((v) => v.trim()).filter((v) => v.length > 1 && example.includes(v)).sort((a, b) => b.length - a.length)[0];
-    return best === undefined ? [] : [{ name: c.name, text: best.toLowerCase() }];
-  }).sort((a, b) => b.text.length - a.text.length);
-  for (const { name, text } of held) {
-    const at = said.indexOf(text), to = at + text.length;
-    if (/[\p{L}\p{N}]/u.test(`${said[at - 1] ?? ' '}${said[to] ?? ' '}`) || taken.some(([from, end]) => at < end && from < to)) continue;
+  const takes = (name: string, at: number, length: number): void => {
+    const to = at + length;
+    if (/[\p{L}\p{N}]/u.test(`${said[at - 1] ?? ' '}${said[to] ?? ' '}`) || taken.some(([from, end]) => at < end && from < to)) return;
     taken.push([at, to]);
     out.push(name);
+  };
+  const held = x.head.columns.filter((c) => c.type === 'text' || isDate(c.type)).flatMap((c) => {
+    const best = sampleOf(c.name, x).map((v) => v.trim()).filter((v) => (v.length > 1 || /^\p{Lu}$/u.test(v)) && example.includes(v)).sort((a, b) => b.length - a.length)[0];
+    return best === undefined ? [] : [{ name: c.name, text: best.toLowerCase() }];
+  }).sort((a, b) => b.text.length - a.text.length);
+  for (const { name, text } of held) takes(name, said.indexOf(text), text.length);
+  for (const m of out.length > 0 ? said.matchAll(/\d+(?:[.,]\d+)?/g) : []) {
+    const fitting = x.head.columns.filter((c) => !out.includes(c.name) && isQuantity(c.type) && sampleOf(c.name, x).some((v) => v.trim() === m[0]));
+    const beside = [/^\W{0,2}(\p{L}+)/u.exec(said.slice(m.index + m[0].length))?.[1], /(\p{L}+)\W{0,2}$/u.exec(said.slice(0, m.index))?.[1]].map((w) => (w === undefined ? '' : stem(w)));
+    const called = fitting.filter((c) => c.name.toLowerCase().split(/[\s_]+/).some((w) => beside.includes(stem(w))));
+    const [name] = called.length === 1 ? called : fitting.length === 1 ? fitting : [];
+    if (name) takes(name.name, m.index, m[0].length);
+    // A number of no column would stand in every row.
+    else if (!taken.some(([from, to]) => m.index >= from && m.index < to)) return [];
   }
   return out;
 }
@@ -449,17 +464,19 @@ export const textPhrases = [
   // 'Remove everything after the semicolon in notes'
   rule('clause', '~drop everything|anything|all|whatever|what (that|which)? comes|stands|is|follows? after|behind|following the? $which:w? $mark:m in|of|from|within the? $col:c', ({ c, w, m }) => cutTo(c, [m], w), -0.4),
   // 'Keep what is before the first comma, semicolon or dash': whichever comes first
+  rule('cutMarks', '$someMarks:m', ({ m }) => m, 0),
+  rule('cutMarks', '$mark:m', ({ m }) => [m], 0.5),
   rule('someMarks', '$mark:a or|and|,|/ $mark:b', ({ a, b }) => (a === b ? null : [a, b]), 0),
   rule('someMarks', '$mark:a , or? a|an? $someMarks:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0),
   rule('someMarks', '$mark:a or|and a|an|the $mark:b', ({ a, b }) => (a === b ? null : [a, b]), 0),
-  rule('clause', '~keep|leave (only|just)? what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $someMarks:m in|of|from|within the? $col:c', ({ c, m }) => cutTo(c, m), -0.4),
-  rule('clause', 'in|of|from|within the? $col:c ,? ~keep|leave (only|just)? what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.4),
+  rule('clause', '~keep|leave (only|just)? what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $cutMarks:m in|of|from|within the? $col:c', ({ c, m }) => cutTo(c, m), -0.4),
+  rule('clause', 'in|of|from|within the? $col:c ,? ~keep|leave|~keepOnly (only|just)? what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $cutMarks:m', ({ c, m }) => cutTo(c, m), -0.4),
   rule('clause', 'cut|trim|shorten|chop|clip|truncate|end|stop $col:c off|short|down? at|before|from|after a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.4),
   rule('clause', "i|we'd|i'd|we|would|want|like like|want|need? the? $col:c cut|trimmed|shortened|ended off? at|before a|an|the? first? $someMarks:m", ({ c, m }) => cutTo(c, m), -0.4),
   rule('clause', "~if a|an|the? $col:c ~have|~be several|many|more|two|multiple parts|pieces|remarks|entries|values|things ~open? after|behind|separated|split|divided|with|at|between|by by? a|an? $someMarks:m ~close? ,? (only|just)? ~keep|leave|take|use (only|just)? the? first (one|part|piece)?", ({ c, m }) => cutTo(c, m), -0.4),
   rule('clause', "~if a|an|the? $col:c ~have|~be several|many|more|two|multiple parts|pieces|remarks|entries|values|things ~open? after|behind|separated|split|divided|with|at|between|by by? a|an? $mark:m ~close? ,? (only|just)? ~keep|leave|take|use (only|just)? the? first (one|part|piece)?", ({ c, m }) => cutTo(c, [m]), -0.4),
   rule('text0', 'the? first? (part of (the)?)? $col:c ~open? before|until|till|up to? a|an|the? first? $someMarks:m ~close?', ({ c, m }) => cutOff(c, m, undefined), -0.1),
-  rule('text0', 'what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $someMarks:m in|of|from|within the? $col:c', ({ c, m }) => cutOff(c, m, undefined), -0.1),
+  rule('text0', 'what|everything|all|whatever|text|part (that|which)? (is|stands|comes)? before|until|till|up to? a|an|the? first? $cutMarks:m in|of|from|within the? $col:c', ({ c, m }) => cutOff(c, m, undefined), -0.1),
   rule('clause', '$col:c without|less|minus everything|anything|all|whatever|what (that|which)? (is|comes|stands|follows)? after|behind|following a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.3),
   rule('clause', '$col:c without|less|minus everything|anything|all|whatever|what (that|which)? (is|comes|stands|follows)? after|behind|following a|an|the? first? $mark:m', ({ c, m }) => cutTo(c, [m]), -0.3),
   // 'Cut the descriptions off at the first comma'
@@ -515,6 +532,7 @@ export const textPhrases = [
   // 'In one text like 72/4/5'
   rule('clause', '$cols:c in|into|as one|a|single column|field|text|cell ,|:|-? like|as|e.g|eg|such|so as? ^$num ^$mark:m ^$num', ({ c, m }) => (c.length === 2 ? add({ kind: 'join', of: c.map(column), separator: m }) : null), -0.2),
   rule('clause', '$cols:c in|into|as one|a|single column|field|text|cell ,|:|-? like|as|e.g|eg|such|so as? ^$num ^$mark:m ^$num ^$mark:k ^$num', ({ c, m, k }) => (c.length === 3 && m === k ? add({ kind: 'join', of: c.map(column), separator: m }) : null), -0.2),
+  ...(['label', 'title', 'caption', 'heading', 'text', 'line', 'description'] as const).map((what) => rule('clause', `(~add|~make|build|write|want|need)? a|an|one? (short|new|invoice|ticket|little)? ${what} (for|of|on each|every (one|$rows))? ,|:|-? like|as|e.g|eg|such|so|: as? $text:t`, ({ t }, x: Context) => { const all = standingIn(t, x); return all.length > 1 ? byPattern(all, t, x, what.charAt(0).toUpperCase() + what.slice(1)) : null; }, -0.3)).flat(),
   rule('clause', '$cols:c together|combined|joined|side like|as|so $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0.1),
   rule('clause', 'put|bring|write $cols:c together like|as $text:t', ({ c, t }, x: Context) => byPattern(c, t, x), 0),
   rule('clause', '~add ~column? a|an? label|text|name|title|description|code? like|as|e.g|eg|such|so as? $text:t from|out|of|with|using of? the? $cols:c', ({ c, t }, x: Context) => byPattern(c, t, x, 'Label'), -0.1),

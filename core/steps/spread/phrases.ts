@@ -61,6 +61,10 @@ export const phrases = [
   rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $atmark:m ,? $rowsToo', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
   rule('clause', '~split|put|break|spread|expand|unfold|unpack $col:c $rowsToo $atmark:m', ({ c, m }, x: Context) => spread(c, m.text, x), -0.1),
   rule('clause', '$rows|$noun|$guess with|of|that|which have|has? several|many|more|two|multiple than? one? $col:c ~should|~be be? repeated|listed|copied|duplicated|multiplied|shown ,? once|one|a? time|row|line? per|for each|every|its|their? $col:d', ({ c, d }, x: Context) => (d === undefined || d === c ? spread(c, likelyMark(c, x), x) : null), -0.3),
+  // 'Goods can be several with semicolons: one row for each'
+  rule('manyIn', 'can|may|might? ~have|be|hold|holds|contain|contains|list|lists|name|names several|many|multiple|various|different|two|three|some things|entries|values|items|parts|ones|names|of? them? (with|and|by|at|in|between $word|$mark|$col $word|$mark?)?', () => true, 0),
+  rule('clause', '$col:c $manyIn ,|;|:|.|-|–|and|so ~make|~add|want|need? $ownLine for|per|of|to each|every (one|of them|these)? $col|$word?', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), -0.5),
+  rule('clause', 'there are|is|can|may be? several|many|multiple|various|different $col:c in|per|to each|one|a|every|some|the? cell|cells|row|rows|line? ,|;|:|.|-|–|and|so ~make|~add|want|need? $ownLine for|per|of|to each|every (one|of them|these)? $col|$word?', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), -0.5),
   rule('clause', '~make|give ~each $col:c $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),
   rule('clause', '~each $col:c ~should? be|go|stand|have|get|has|gets|on|in|on? on|in? its|a|their own|separate? row|line', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', '~each $col:c ~should? ~make|on|in|get|gets|have|has $ownRow', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.05),

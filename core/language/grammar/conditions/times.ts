@@ -113,6 +113,9 @@ export const timeRules: readonly Rule[] = [
   ...["isn't|aren't|wasn't|weren't|hasn't|haven't been?", '~be|~have not been?'].map((no) => rule('cond', `${no} ^$col:a on|at? the? very? same day|date`, ({ a }, x: Context) => { const b = rowDate(x), same = b === null || a === b ? null : sameDay(a, b, x); return same && (hasBlanks(a, x) ? any([empty(a), not(same)]) : not(same)); }, 0.1)).flat(),
   // 'Booked less than three weeks ahead': before the row's own date
   ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u ahead|before|beforehand|early|earlier|prior|in? of|advance?`, ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned(op, u, n, x, [c, b]); }, 0)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u after|from|behind the|its|their? ^$rows`, ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned(op, u, n, x, [b, c]); }, 0)).flat(),
+  rule('cond', '~be? ^$col:c within|inside $num:n $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, n, x, [b, c]); }, -0.4),
+  rule('cond', '~be? ^$col:c within|inside a|one $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, 1, x, [b, c]); }, -1),
   // 'April's unpaid ones'
   rule('rset', '$period:p ^$rset:c', ({ p, c }, x: Context) => { const d = onlyDate(x) ?? rowDate(x), w = d === null ? null : within(d, p, x); return w && all([w, c]); }, 0.2),
   // 'On Fridays', 'Monday to Wednesday', 'starting at four or later on weekdays'

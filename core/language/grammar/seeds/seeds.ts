@@ -98,6 +98,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
     if (t.kind === 'word' && /^(?:comma|semicolon|colon)$/.test(t.lower) && /^(?:and|then|with)$/.test(tokens[i + 1]?.lower ?? '')) { const at = tokens[i + 2]?.lower === 'a' ? i + 3 : i + 2; if (/^(?:space|blank)$/.test(tokens[at]?.lower ?? '')) put('mark', i, at + 1, `${MARKS[t.lower]!} `, -0.1); }
     if (t.kind === 'word' && Object.hasOwn(MARKS, t.lower) && /^(?:sign|signs|symbol|symbols|character|characters)$/.test(tokens[i + 1]?.lower ?? '')) put('mark', i, i + 2, MARKS[t.lower], -0.05);
   });
+  // 'The photographer's mail'
+  for (const m of columns) if (m.cost < 0.2 && /['’]s?$/.test(tokens[m.to - 1]!.text)) put('owner', m.from, m.to, m.column, m.cost);
   templates(tokens, context, put);
   shownValues(tokens, context, put);
   restTexts(tokens, request, put);
