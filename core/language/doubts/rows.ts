@@ -31,7 +31,7 @@ const isTotalOnly = (e: Expression): boolean => e.kind === 'total' && e.by.lengt
 const isMonth = (c: Condition): boolean => c.kind === 'compare' && c.op === '=' && c.left.kind === 'part' && c.left.part === 'month';
 
 /** Does one of some conditions look for words that stand in no cell of its column? */
-const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => conditions.some((c) => isMentioning(c) && nowhere(c.of.name, c.texts));
+const mentioning = (conditions: readonly Condition[], nowhere: (column: string, texts: readonly string[]) => boolean): boolean => nodesIn(conditions, isMentioning).some((c) => nowhere(c.of.name, c.texts));
 
 /** Is anything compared with the very same? */
 const comparesItself = (plans: readonly Plan[]): boolean => compared(plans).some((c) => keyOf(c.left) === keyOf(c.right));
@@ -67,7 +67,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'Calibrate everything again' keeps nothing.
   { price: 3, holds: (plans, { orders }) => plans.length === 1 && plans.some((p) => p.step === 'filter' && p.where.kind === 'not' && p.where.of.kind === 'empty' && p.where.of.of.kind === 'column' && orders(p.where.of.of.name)), asks: 'This keeps only some rows. Is it meant so?' },
   // 'No, to promised': a correction keeps no rows without a promise.
-  { price: 4, holds: (plans, { corrects }) => corrects && plans.some((p) => p.step === 'filter' && p.where.kind === 'empty') },
+  { price: 4, holds: (plans, { corrects }) => corrects && plans.some((p) => p.step === 'filter' && p.mode === 'keep' && p.where.kind === 'empty') },
   { price: 1.5, holds: (plans, { ofColumns }) => ofColumns && plans.some((p) => p.step === 'filter') },
   // 'Those over an hour get a fee of 5, the others 2' sets no rows aside, nor does it forget the others.
   { price: 1.5, holds: (plans, { keeps, drops, only }) => !keeps && !drops && !only && plans.some((p) => p.step === 'filter') && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose'), asks: 'This keeps only some of the rows. Is it meant so?' },

@@ -519,6 +519,9 @@ export const casePhrases = [
     blank: [['$blankIt ~if $cond:c', ({ c }) => c]],
   }, ({ test, answer, name, blank: none }: { test?: Condition; answer?: true; name?: string; blank?: Condition }, x: Context) =>
     (test && answer && name !== undefined ? add({ kind: 'choose', cases: [...(none ? [{ when: orNoNumber(orZero(none, x), x.head), then: blank }] : []), { when: test, then: textOf('yes') }], otherwise: textOf('no') }, name) : null), -0.2),
+  // 'Trouble yes or no: does the remark mention rain or damp'
+  rule('clause', '~add? ~column? ~named? ^$name:m (yes or|/ no)|yes/no :|,|-|–|?|. is|are|was|were|did|does|do|has|have the? $asked:c ??', ({ m, c }) => add(yesIf(c), m), -0.3),
+  rule('clause', '~add? ~column? ~named? ^$name:m yes or|/ no :|,|-|–|?|. is|are|was|were|did|does|do|has|have the? $asked:c ??', ({ m, c }) => add(yesIf(c), m), -0.3),
   rule('clause', '~add? ~column? ~named? $name:m weekend :|,|? yes or|/ no|yes/no (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ m, c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, m), 0.1),
   rule('clause', '~add? ~column? weekend ~open|:|,|? yes or|/ no ~close? (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, 'Weekend'), -0.2),
   rule('asked', '$cond:c', ({ c }) => c, 0),

@@ -24,6 +24,16 @@ export function likelyMark(column: string, pieces: number, x: Context): Cut | nu
   return best.cut;
 }
 
+/** Where letters stand before a number: at the one mark between them, or where one changes to the other. */
+function letteredCut(column: string, x: Context): Cut | null {
+  const values = sampleOf(column, x).filter((v) => v.trim() !== ''), between = new Set(values.map((v) => /^\p{L}+(\P{L}*?)\d+$/u.exec(v.trim())?.[1]));
+  const [only] = between;
+  return values.length === 0 || between.has(undefined) || between.size > 1 ? null : only === '' ? { kind: 'change' } : { kind: 'mark', text: only! };
+}
+
+/** What people call the letters and the digits of a code. */
+const LETTERS = 'letter prefix text word series side initial character'.split(' '), DIGITS = 'number digit figure'.split(' ');
+
 export const splitAt = (column: string, at: Cut | null, into: readonly string[], which: SplitPlan['which'] = 'every'): Act | null =>
   at === null || into.length < 2 ? null : { key: `split ${JSON.stringify([column, at, into, which])}`, apply: (state: State) => (isDate(columnOf(state.head, column).type) ? null : withPlan(state, { step: 'split', column, at, which, into }, [column])) };
 
@@ -42,6 +52,9 @@ const proposed = (column: string, n: number): string[] => Array.from({ length: n
 export const phrases = [
   rule('names', '$name:a', ({ a }) => [a], 0),
   rule('names', '$name:a ~list $names:b', ({ a, b }) => [a, ...b], 0.02),
+  // 'Split the visit code into prefix and number'
+  ...[...LETTERS, ...DIGITS].map((w) => rule(LETTERS.includes(w) ? 'letterPart' : 'digitPart', `${w} part|parts?`, () => w.charAt(0).toUpperCase() + w.slice(1), 0)).flat(),
+  rule('clause', '~split|separate|divide|break the? $col:c (up|apart)? ~into the|its|a? (two columns,?)? ^$letterPart:a ,|and the|a? ^$digitPart:b', ({ c, a, b }, x: Context) => splitAt(c, letteredCut(c, x), [a, b]), -0.6),
   rule('atmark', '~at every|each|the|all|any? $mark:m', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', '~at first $mark:m', ({ m }) => ({ text: m, which: 'first' }), -0.05),
   rule('atmark', '~at last $mark:m', ({ m }) => ({ text: m, which: 'last' }), -0.05),

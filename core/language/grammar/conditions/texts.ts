@@ -63,6 +63,7 @@ const finds2 = (word: string, name: string, x: Context): boolean => x.vocabulary
 export const textRules: readonly Rule[] = [
   // 'Slots that mention skates': wherever that stands
   rule('rset', '$rows|$noun|$guess ~rel ~mention|~contains|say|says|talk|talks of|about? the? words|word? ^$inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), -0.3),
+  rule('rset', '$rows|$noun|$guess ~rel|where|in somebody|someone|anybody|anyone|they|people|which? complain|complains|complained|complaining|mentioned|mention|mentions|spoke|speaks|talked|talks|wrote|writes|noted|said|reported of|about|that|on|being? a|an|the? $insides:v $word|$noun|$guess?', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }), -0.3),
   rule('cond', '~withA|with $inside:v in|inside|within|under|among|amongst the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
   // 'cone 6', 'gate B4': a figure that stands as a word in the texts of a column
   rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) && !isDated(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
