@@ -25,6 +25,7 @@ import { otherRules } from './grammar/others';
 import { pairRules } from './grammar/pairs';
 import { manyRules } from './grammar/many';
 import { kindRules } from './grammar/kinds';
+import { placeRules } from './grammar/places';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds/seeds';
 import { ASIDES, DESCRIBING } from './lexicon/remarks';
@@ -67,6 +68,7 @@ export type Answer =
 export const RULES: readonly Rule[] = [
   ...expressionRules,
   ...kindRules,
+  ...placeRules,
   ...otherRules,
   ...bandRules,
   ...theirRules,

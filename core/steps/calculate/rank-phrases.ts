@@ -7,10 +7,11 @@ import { quantity, groupable, numbered, rowDate } from '../../language/grammar/e
 import { nearMultiple, named, onLast, toMultiple } from './amending';
 import { hasTotal, isAcross, over, textual } from './formulas';
 import { add } from './adding';
+import { unitSort } from '../../values/units';
 import type { CalculatePlan } from './step';
 
 /** A rank: the highest is first, of times the shortest. */
-const ranked = (name: string, x: Context, by: readonly string[] = []): Expression | null => { const e = quantity(name, x) ?? (readsAsDate(x.head, name) ? column(name) : null); return over(e?.kind === 'measure' || readsAsDate(x.head, name) ? 'rank up' : 'rank', e, by); };
+const ranked = (name: string, x: Context, by: readonly string[] = []): Expression | null => { const e = quantity(name, x) ?? (readsAsDate(x.head, name) ? column(name) : null); return over((e?.kind === 'measure' && unitSort(e.unit) === 'time') || readsAsDate(x.head, name) ? 'rank up' : 'rank', e, by); };
 
 /** A running figure along another order: the rows are put in it first. */
 const orderedBy = (name: string, down = false): Act => ({

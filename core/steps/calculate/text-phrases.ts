@@ -600,7 +600,7 @@ function behindWord(word: string, name: string, x: Context): Expression | null {
 
 /** What has no such mark stays as it is. */
 const onUnsplit = (mark: string): Act =>
-  onText(`unsplit ${mark}`, (e) => (e.kind === 'written' && JSON.stringify(e).includes(`"mark":${JSON.stringify(mark)}`) ? unsplit(e, mark) : null));
+  onText(`unsplit ${mark}`, (e) => (e.kind === 'choose' && e.cases.length === 1 && e.otherwise.kind === 'column' && JSON.stringify(e.cases[0]!.when).includes(JSON.stringify([mark])) ? e : e.kind === 'written' && JSON.stringify(e).includes(`"mark":${JSON.stringify(mark)}`) ? unsplit(e, mark) : null));
 
 function unsplit(e: Expression, mark: string): Expression | null {
   const [name, ...others] = [...new Set(columnsOf(e))];
