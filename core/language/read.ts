@@ -194,6 +194,8 @@ const mayMeanLast = (plans: readonly Plan[], last: Plan, request: string): boole
   plans.length === 1 &&
   (plans[0]!.step === 'filter' && last.step === 'calculate' && !last.replace
     ? LIMITS.test(request) || (last.as.kind === 'choose' && /^(?:and|also|plus|add)\b/i.test(request))
+    : plans[0]!.step === 'filter' && last.step === 'filter'
+    ? /^(?:and|also|plus)\b/i.test(request)
     : plans[0]!.step === 'move'
     ? last.step === 'sort'
     : plans[0]!.step === 'sort'
@@ -237,7 +239,7 @@ function correct(request: string, words: readonly Token[], context: Context, men
   const asked = before.every(isQuestion);
   const fitsBefore = (after: readonly Plan[]): boolean => (asked ? after.length === before.length && after.every(isQuestion) : after.length <= before.length + 1);
   const attempt = (found: ReturnType<typeof seeds>, over: Chart, head: CheckedHead): Answer => {
-    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && (JSON.stringify(p.state.plans) !== own || confirms(p)) && fitsBefore(p.state.plans) && !contradicts(p.state.plans) && runs(p.state.plans, base));
+    const amended = search(words, over, { ...startState(head, topic, before.at(-1)), plans: before, start: base, amends: true }).filter((p) => p.state.plans.length > 0 && (JSON.stringify(p.state.plans) !== own || (confirms(p) && !ADDS.test(request))) && fitsBefore(p.state.plans) && !contradicts(p.state.plans) && runs(p.state.plans, base));
     const answer = decide(amended, request, words, found.columns, found.values, head);
     return answer.outcome === 'done' ? { ...answer, corrects: true } : answer;
   };
@@ -250,6 +252,9 @@ function correct(request: string, words: readonly Token[], context: Context, men
   const again = analyse(words, request, then);
   return again.chart.exhausted ? null : attempt(again.mentions, again.chart, base);
 }
+
+/** What asks for more is not met by what is there. */
+const ADDS = /^(?:and|also|plus) (?:the|those|all)\b/i;
 
 /** Can plans be carried out one after the other, from the table they were for? */
 const runs = (plans: readonly Plan[], base: CheckedHead): boolean => plans.reduce<State>((state, plan) => (state.problem ? state : withPlan(state, plan)), startState(base)).problem === null;

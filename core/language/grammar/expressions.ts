@@ -116,6 +116,7 @@ export const expressionRules = [
   rule('col', 'come|came|coming|brought|given|taken|sent|handed back', (_s, x: Context) => { const found = x.head.columns.filter((c) => /\b(?:returned|return|back)\b/i.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.15),
   rule('col', 'revenue|turnover|income|earnings|sales|money|=takings|=proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : takingsColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
+  rule('col', '^$col:c ^date', ({ c }, x: Context) => (readsAsDate(x.head, c) && !/\bdate\b/i.test(c) ? c : null), 0.1),
   rule('col', '^$col:c ^money', ({ c }, x: Context) => (quantity(c, x) && !/\bmoney$/i.test(c) ? c : null), 0.1),
   rule('col', '^$col:c ^temperature|pressure|level|speed|state|condition|quality|quantity|reading', ({ c }) => (/\b(?:temperature|pressure|level|speed|state|condition|quality|quantity|reading)s?$/i.test(c) ? null : c), 0.15),
   rule('col', '$col:c count', ({ c }, x: Context) => (/s$/i.test(c) && quantity(c, x) ? c : null), 0.1),
@@ -668,6 +669,8 @@ export const endingColumn = (x: Context): string | null => endsOf(x)?.[1] ?? nul
 export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends = endsOf(x)): Expression | null {
   if (!ends) return null;
   const as = unit ?? (timed(ends[0], x) && timed(ends[1], x) ? 'hours' : 'days');
+  // Two days say nothing of hours.
+  if ((as === 'hours' || as === 'minutes') && ends.every((n) => columnOf(x.head, n).type === 'date')) return null;
   return span(as, ends[0], ends[1], x);
 }
 

@@ -16,6 +16,8 @@ export const sharePhrases: readonly Rule[] = [
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|came from? $cond:c ~each $qbys:b', ({ c, b }): Question => ({ figures: [shareOf(c)], by: b }), 0),
   // 'What percentage of the seeds sprouted overall': of two numbers, one a part of the other
   rule('question', 'what|which? ~shareWord of|in all? the? $col:a ~be|~did|got|came|~have? ^$col:b ~inTotal|overall|altogether', ({ a, b }, x: Context): Question | null => { const [whole, part] = [sum(a, x), sum(b, x)]; return whole && part && a !== b ? { figures: [op('*', op('/', part, whole), number(100))], by: [] } : null; }, 0.05),
+  rule('question', 'what|which? ~shareWord of all|total the? $col:a ~be|~did|got|came|~have? ^$col:b', ({ a, b }, x: Context): Question | null => { const [whole, part] = [sum(a, x), sum(b, x)]; return whole && part && a !== b ? { figures: [op('*', op('/', part, whole), number(100))], by: [] } : null; }, -0.4),
+  rule('question', '$col:m ~each $qbys:b as|in a? percent|percentage|%|share of the? everything|total|whole|all', ({ m, b }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && { figures: [e], by: b }; }, 0),
   // Parts of the whole: 'each captain's share of the passengers'
   rule('qpart', '~shareWord of|in the? ~totalWord? $col:m', ({ m }, x: Context) => partOfAll(sum(m, x)), 0),
   rule('qpart', '~shareWord of all? the? $rows|$guess', () => partOfAll(allRows), 0.1),

@@ -4,7 +4,7 @@ import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
 import { unitName } from '../../values/units';
 import { readYesNo } from '../../values/yesno';
 import { columnOf, findColumn } from '../../table/table';
-import { all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
+import { columnsOf, all, any, blank, column, not, number, walk, type Case, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import { nothing, ofLast, type Act, type Context } from '../../language/acts';
 import { anyOrder, keyOf, rule } from '../../language/chart';
 import { typingDistance } from '../../match/typing';
@@ -194,8 +194,8 @@ function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Express
   const filled = closed(list, given ?? (list.some((c) => typeof c.when !== 'string' && subjectOf(c.when) !== null) ? null : blankFor ?? null), x);
   // Blank in every case says nothing.
   if (!filled || [...list.map((c) => c.then), otherwise].every((e) => e.kind === 'blank')) return null;
-  // 'Filled' said beside cases that name values means: none of those.
-  const general = (c: Case): boolean => c.when.kind === 'not' && c.when.of.kind === 'empty';
+  // 'Filled' said beside cases that name values of the same means: none of those.
+  const general = (c: Case): boolean => c.when.kind === 'not' && c.when.of.kind === 'empty' && columnsOf(c.when).every((name) => filled.some((o) => o !== c && columnsOf(o.when).includes(name)));
   filled.sort((a, b) => Number(general(a)) - Number(general(b)));
   const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
   const cases = [...first, ...filled];
@@ -310,6 +310,7 @@ export const casePhrases = [
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)),
   rule('itcond', 'it|that|they? from $num:n up|on|upwards|onwards?', ({ n }) => compare('>=', n), 0.1),
+  rule('itcond', '^to|till ^$num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0.2),
   rule('itcond', '$num:a $unit|$measure? to|until|up|- to? below|under|less|fewer|before than? $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from $num:a ~fromTo below|under|before $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from|between $clock:a ~fromTo|until|till $clock:b', ({ a, b }) => (a < b ? all([compare('>=', a, 'min'), compare('<', b, 'min')]) : null), 0),

@@ -112,6 +112,7 @@ export const setPhrases = [
   rule('altered', `$col:c ~be|has|have|goes|go|went|gone? down|lower by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('-', e, number(n))), 0),
   ...(['raise|increase|lift', 'lower|reduce|cut|decrease'] as const).flatMap((verb, k) => ['the|all? $values:r $col:c', `${THE} $col:c of|for|on|at|in the|all|every|any? $values:r $rows|$noun|$guess|ones?`].flatMap((what) => [
     rule('clause', `${verb} ${what} by $pct:p`, ({ r, c, p }, x: Context) => { const where = oneOf(r), s = over(c, x, (e) => op('*', e, op(k === 0 ? '+' : '-', number(1), share(p)))); return where && s && set(s.name, s.as, where); }, -0.4),
+    rule('clause', `${verb} ${THE} $col:c of|for|in|on the? ^$cond:r by $pct:p`, ({ r, c, p }, x: Context) => { const s = over(c, x, (e) => op('*', e, op(k === 0 ? '+' : '-', number(1), share(p)))); return s && set(s.name, s.as, r); }, -0.3),
     rule('clause', `${verb} ${what} by $num:n`, ({ r, c, n }, x: Context) => { const where = oneOf(r), s = over(c, x, (e) => op(k === 0 ? '+' : '-', e, number(n))); return where && s && set(s.name, s.as, where); }, -0.3),
   ])).flat(),
   rule('clause', `$alterable:s ~if|${WHERE} the|all|every|any? $cond:r`, ({ s, r }) => set(s.name, s.as, r), -0.5),

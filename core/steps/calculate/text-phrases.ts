@@ -399,8 +399,8 @@ export const textPhrases = [
   rule('abbrev', '$word:w', ({ w }) => (/^\p{Lu}/u.test(w) || /\d/.test(w) ? w : null), 0.1),
   rule('clause', "$col:c number|numbers|no|code|codes|id? (as (an? )?texts?)? with an|a? letter? ^$word:w in front|before (of (it|them)|it|them)? (,|: (like|as|e.g|eg|so|such)? $word)?", ({ c, w }) => affixed(c, w, 'before'), 0),
   rule('clause', "$col:c number|numbers|no|code|codes|id? ~should ~be|get|have|start|begin (with)? an|a? letter? ^$word:w in front|before (of (it|them)|it|them)? (,|: (like|as|e.g|eg|so|such)? $word)?", ({ c, w }) => affixed(c, w, 'before'), 0),
-  rule('clause', 'show|keep|have|leave|want the? $col:c only|just? up|only|until|till|before to? a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.3),
-  rule('clause', 'show|keep|have|leave|want the? $col:c only|just up|until|till|before to? a|an|the? first? $mark:m', ({ c, m }) => cutTo(c, [m]), -0.3),
+  rule('clause', 'show|keep|have|leave|want|~keepOnly the? $col:c only|just? up|only|until|till|before to? a|an|the? first? $someMarks:m', ({ c, m }) => cutTo(c, m), -0.3),
+  rule('clause', 'show|keep|have|leave|want|~keepOnly the? $col:c only|just? up|until|till|before to? a|an|the? first? $mark:m', ({ c, m }) => cutTo(c, [m]), -0.3),
   // 'The sauna price out of the extras': the number behind the word
   rule('clause', '~extract the? (number|amount|figure|value of|for|behind|after)? the? $word:w price|cost|amount|fee|number|figure out? of|from|in of? the? $col:c', ({ w, c }, x: Context) => { const e = behindWord(w, c, x); return e && add(e); }, -0.1),
   rule('clause', '~add? the? number|no|nr of the|a? ^$word:w that|which? is|was|are? ^mentioned|given|named|quoted|noted|written in|inside|within the? $col:c', ({ w, c }, x: Context) => { const e = behindWord(w, c, x); return e && add(e); }, -0.4),
@@ -524,6 +524,7 @@ export const textPhrases = [
   rule('clause', '~add ~column ~named? $name:n ,|:? $exampleCue $examples:e', ({ n, e }, x: Context) => byExample(e, null, x, 'add', n), 0.1),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b rather than|instead $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0),
   rule('clause', '$col:c ~should ~be|read|look|say|stand? $text:b and? not $text:a', ({ c, a, b }, x: Context) => byExample([{ input: a, output: b }], c, x, 'set'), 0.05),
+  rule('clause', '~add ~column? ~named? $name:n ,|:|-? that|which? says|shows|holds|has|with|combines|joins|puts the? $cols:c together|joined|combined? ,|:|-? like|as|e.g|eg|such|so as? $text:t', ({ n, c, t }, x: Context) => byPattern(c, t, x, n), -0.4),
   rule('clause', '~join|put|bring|write $cols:c together? like|as $text:t ~into|in|as|called ~column? ~named? $name:n', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   rule('clause', '~join|put|bring|write $cols:c together? ~into|in|as|called ~column? ~named? $name:n like|as|so|,|:|-? like|as|so? $text:t', ({ c, t, n }, x: Context) => byPattern(c, t, x, n), -0.1),
   // 'A column Label that reads like "Rose Classic for Nora Vale"': the columns in which those stand

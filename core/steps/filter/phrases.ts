@@ -100,6 +100,8 @@ export const phrases = [
   rule('rider', '$nopes (i want|need|meant)? (to)? keep|show|leave|have only|just those|these|them ones?', () => ofLast(amend('kept instead', (plan) => (plan.step === 'filter' && plan.mode === 'aside' ? { ...plan, mode: 'keep' } : null))), -0.3),
   // 'What came back broken or damaged'
   rule('clause', 'what|which|whatever ~be|came|come|comes|went|goes|got|gets|returned back|out|in|up? ^$values:v ??', ({ v }) => { const c = oneOf(v); return c && filter('keep', c); }, 0.1),
+  rule('clause', 'what|whatever|everything|anything|all (that)? ~be|went|goes|go|came|comes|come|got|has been? $word? by|from|to|for|at|with the? ^$values:v ??', ({ v }) => { const c = oneOf(v); return c && filter('keep', c); }, 0.1),
+  rule('clause', 'everything|anything|all|whatever|$noun $word by|from|to|for|at|with the? ^$values:v ??', ({ v }) => { const c = oneOf(v); return c && filter('keep', c); }, 0.4),
   // 'Done visits', 'Lake School visits', 'Emil's visits'
   rule('clause', 'the|all|just? ^$values:v ^$rows', ({ v }) => { const c = v.some((o: { loose?: boolean }) => o.loose) ? null : oneOf(v); return c && filter('keep', c); }, 0.5),
   rule('clause', 'the|all|just? ^$inside:v ^$rows', ({ v }) => filter('keep', { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.6),
@@ -159,6 +161,8 @@ export const phrases = [
   // After a keeping: 'and the crowns', 'at least 120'
   rule('rider', 'and|plus|also the? $values:v as|too|also? well|too?', ({ v }) => moreValues(v), 0.2),
   rule('rider', 'the? $values:v as|too|also well?', ({ v }) => moreValues(v), 0.2),
+  rule('rider', 'and|plus|also the? ones|those|$rows? for|of|in|from|with|at? all? $values:v', ({ v }) => moreValues(v), 0.1),
+  rule('rider', 'and|plus|also the? ^$cond:c (too|also)?', ({ c }) => moreOf(c), 0.2),
   ...SIZES.flatMap(([words, op]) => rule('rider', `but|actually|rather? ${words} $num:n`, ({ n }) => otherBound(op, n), 0.2)),
 ].flat();
 
@@ -170,6 +174,14 @@ const andAlso = (list: readonly { readonly column: string; readonly text: string
   const [first] = list;
   return ofLast(amend(`and also ${keyOf(list)}`, (plan) => (plan.step === 'filter' && plan.mode === 'keep' && first && list.every((v) => v.column === first.column) && !columnsOf(plan.where).includes(first.column) ? { ...plan, where: all([plan.where, { kind: 'among', of: column(first.column), texts: list.map((v) => v.text) }]) } : null)));
 };
+
+/** One more value of the number that rows were kept by: 'and zone 2'. */
+const moreOf = (c: Condition): Act =>
+  ofLast(amend(`more of ${keyOf(c)}`, (plan) => {
+    if (plan.step !== 'filter' || plan.mode !== 'keep' || c.kind !== 'compare' || c.op !== '=') return null;
+    const own = plan.where.kind === 'any' ? plan.where.of : [plan.where];
+    return own.every((o) => o.kind === 'compare' && o.op === '=' && keyOf(o.left) === keyOf(c.left) && keyOf(o.right) !== keyOf(c.right)) ? { ...plan, where: any([...own, c]) } : null;
+  }));
 
 /** More values that are kept, or set aside, with those said before. */
 const moreValues = (list: readonly { readonly column: string; readonly text: string }[]): Act =>

@@ -83,6 +83,7 @@ export const blankRules: readonly Rule[] = [
   // 'Invoiced but not paid', 'with an invoice but no paid on date'
   rule('cond', '~be|~have? ^$col:a but|and|yet|though ~not been? ^$col:b yet?', ({ a, b }, x: Context) => (a === b || saysYes(a, x) || saysYes(b, x) ? null : all([not(empty(a)), empty(b)])), -0.2),
   rule('cond', '~withA|with|having an|any? $col:a but|and|yet|though ~without|no an|any? ^$col:b date|yet?', ({ a, b }, x: Context) => (a === b || saysYes(a, x) || saysYes(b, x) ? null : all([countsFromZero(a, x) ? compare('>', column(a), number(0)) : not(empty(a)), orZero(empty(b), x)])), -0.2),
+  rule('cond', '~be? ~not been? ^$col:a for|yet? but|yet|though ~be|~have? been? ^$col:b', ({ a, b }, x: Context) => (a === b || saysYes(a, x) || saysYes(b, x) ? null : all([empty(a), not(empty(b))])), 0.1),
   // Joined
   rule('cond', '$col:a ~or $col:b ~be? ~blankWord', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.05),
   rule('cond', 'either? $col:a or|and $col:b ~be ~not|~blankWord ~given|there', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), 0.1),
@@ -91,7 +92,7 @@ export const blankRules: readonly Rule[] = [
   // 'Sponsored episodes', 'anything damaged': the column that says by whom, or how
   rule('rset', '$filledBy:c ^$rows|$noun|$guess', ({ c }) => not(empty(c)), 0.1),
   rule('rset', 'anything|everything|whatever|something|all ~be? $filledBy:c', ({ c }) => not(empty(c)), 0.1),
-  rule('cond', '~be $filledBy:c', ({ c }) => not(empty(c)), 0.1),
+  rule('cond', '~be|came|come|comes|arrived|got|went $filledBy:c', ({ c }) => not(empty(c)), 0.1),
   rule('cond', '~be? ~not $filledBy:c', ({ c }) => empty(c), 0.1),
   rule('cond', '~withA? neither a|an|any? $col:a nor|or a|an|any? $col:b', ({ a, b }) => (a === b ? null : all([empty(a), empty(b)])), -0.1),
   rule('cond', '$col:c ~not ~given|there', ({ c }) => empty(c), 0.1),

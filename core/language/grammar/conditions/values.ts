@@ -96,5 +96,7 @@ export const valueRules: readonly Rule[] = [
   rule('cond', 'done|made|handled|carried|performed|led|run|booked|sold|given|held|worked|served|taken|written|brought|signed|finished|entered|cleaned|driven|taught out|in|off|up? by $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
   rule('rset', 'what|whatever|everything|all|anything ^$values:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an|ew)$/.test(w) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
   rule('rset', 'what|whatever|everything|all|anything ^$inside:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an|ew)$/.test(w) ? { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] } : null), 0.3),
+  // 'What was sent by Garden Ott'
+  rule('rset', 'what|everything|anything|whatever|all|those|that (that|which)? was|were|is|got|has|had|came|comes|went been? $word? by|from|to|for|at|with ^$values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0),
   rule('cond', '$valueSet:s', ({ s }) => among(s.column, s.texts), -0.25),
 ].flat();
