@@ -6,6 +6,7 @@ import { CENTS, inCents } from '../grammar/seeds/quantities';
 import { GENERAL_ROWS } from '../grammar/seeds/rows';
 import { nearlyUnique } from '../grammar/samples';
 import { yesNoOf } from '../grammar/seeds/yesno';
+import { HEADS } from '../lexicon/heads';
 import { namesRows, vocabularyOf } from '../mentions';
 
 /** Words that say more of what is asked than of what stands in a text, unless they are said to stand there. */
@@ -16,6 +17,8 @@ const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|cont
 export interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** How many pieces most values of a column have, cut at a mark. */
+  readonly piecesAt: (column: string, mark: string) => number;
   /** Columns whose value something is said to belong to: 'the client's mail'. */
   readonly owners: readonly string[];
   /** It says that something was or is here, in the past. */
@@ -214,6 +217,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
   const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   return {
     question: asksFor(words),
+    piecesAt: (column, mark) => { const counts = heldTexts(head, column).map((v) => v.split(mark).length).sort((a, b) => a - b); return counts[Math.floor(counts.length / 2)] ?? 0; },
     owners: head.columns.filter((c) => !vocabularyOf(head).ownNouns.has(stem(c.name.toLowerCase())) && words.some((w) => /['’]s?$/.test(w.text) && stem(c.name.toLowerCase()) === w.stem)).map((c) => c.name),
     wasHere: /\b(?:was|were|been) (?:here|there|away|out)\b/.test(text),
     asksWhen: /^(?:(?:please )?tell me )?when (?:was|were|is|did|does|do|has|have)\b/.test(text),
@@ -292,7 +296,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
     percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
     whatIs: /^(?:what is|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
-    heads: /\b(?:how many|number of|count(?: the| of)?) (?:different |all )?(?:people|persons|kids|children|pupils|adults|guests|visitors|participants|passengers|attendees|heads|youngsters)\b/.test(text) && head.columns.some((c) => isNumberColumn(head, c.name) && /\b(?:pupils|adults|children|kids|guests|visitors|persons|people|participants|passengers|attendees|attendance|heads|students|members)\b/i.test(c.name)),
+    heads: HEADS.some(([words, called]) => new RegExp(`\\b(?:how many|number of|count(?: the| of)?) (?:different |all )?(?:${words})\\b`).test(text) && head.columns.some((c) => isNumberColumn(head, c.name) && called.test(c.name))),
     people: /\b(?:how many|number of) (?:different |distinct )?(?:people|persons)\b/.test(text),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),

@@ -1,28 +1,23 @@
+import { HEADS } from '../../language/lexicon/heads';
 import { keyOf, rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { theirNumber } from '../../language/grammar/theirs';
 import { column, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { columnIn, columnLike, groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/expressions';
-import { saysYes } from '../../language/grammar/conditions/make';
+import { oneOf, saysYes } from '../../language/grammar/conditions/make';
 import { readsAsDate } from '../../formula/check';
 import { nearlyUnique } from '../../language/grammar/samples';
 import { namesRows } from '../../language/mentions';
 import { stem } from '../../language/words';
 import { personColumn } from '../calculate/person-phrases';
-import { allRows, over, repeats, sum, weightedMean } from './question';
+import { allRows, over, type Question, repeats, sum, weightedMean } from './question';
 
 /** The column that is called as the rows are, where its values come in several rows. */
 function severalRows(noun: string, x: Context): string | null {
   const own = x.head.columns.find((c) => c.type === 'text' && stem(c.name.toLowerCase()) === stem(noun.toLowerCase()));
   return own && groupable(own.name, x) && repeats(own.name, x) && !nearlyUnique(x.head.glances?.get(own.name)) ? own.name : null;
 }
-
-/** Names of how many came, by who they are. */
-const HEADS: readonly (readonly [string, RegExp])[] = [
-  ['kids|children|pupils|students|youngsters', /\b(?:pupils|children|kids|students|youngsters)\b/i],
-  ['guests|visitors|participants|attendees|people|persons|heads', /\b(?:guests|visitors|participants|attendees|attendance|people|persons|heads|pax)\b/i],
-];
 
 /** The one column that says how many of them came. */
 function headcount(called: RegExp, x: Context): Expression | null {
@@ -45,6 +40,8 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfig', '~countWord the? $rows|$guess', () => allRows, 0.05),
   // 'How many kids came' of ‹Pupils›
   ...HEADS.map(([words, called]) => rule('qfig', `~countWord (all|of)? the? ${words} ~did|~be|were|there? came|come|visited|attended|took|there|here? part? in|here|there|along?`, (_s, x: Context) => headcount(called, x), -0.1)).flat(),
+  // 'How many people does Ada Corr teach'
+  ...HEADS.map(([words, called]) => rule('question', `how many (of (the|our))? ${words} does|do|did|has|have|had the? ^$values:v $word ??`, ({ v }, x: Context): Question | null => { const e = headcount(called, x), where = oneOf(v); return e && where && { figures: [e], by: [], where }; }, -0.2)).flat(),
   // 'Average list price', of another table
   rule('qfig', 'the? $sameFigure:f of? the? ^$theirs:c', ({ f, c }, x: Context) => { const e = theirNumber(c, x); return e && over(f, e); }, 0),
   // 'How many machines', where a machine has several rows

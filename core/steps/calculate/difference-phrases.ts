@@ -35,6 +35,7 @@ export const differencePhrases: readonly Rule[] = [
   rule('ofAverage', 'the? overall|general|total? ~average (of (all|everything))?', () => [], 0.1),
   rule('versus', 'compare|compares|compared|relative|set|held|measured|in? relation|comparison? to|with|against', () => true, 0),
   rule('ex2', 'how? does|do|did? (compare)? ~each? $rows|$noun|$guess? $col:c $versus? with|to|against? ^$ofAverage:by ,? in|as a? ~percentRider|%', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && !by.includes(c) ? op('*', op('/', e, total('mean', e, by)), number(100)) : null; }, -0.3),
+  rule('ex2', '~each? $rows|$noun|$guess? $col:c $versus with|to|against? ^$ofAverage:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && !by.includes(c) ? op('-', e, total('mean', e, by)) : null; }, 0.1),
   rule('ex2', '$col:c in|as a? percent|percentage|% of the? $ofAverage:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && !by.includes(c) ? op('*', op('/', e, total('mean', e, by)), number(100)) : null; }, -0.1),
   rule('ex2', 'by? how far|much? ~be? ~each $rows|$noun ~be? $aboveBelow $ofAverage:by', ({ by }, x: Context) => { const c = takingsColumn(x) ?? moneyColumn(x), e = c === null ? null : quantity(c, x); return e && op('-', e, total('mean', e, by)); }, 0.1),
   rule('aboveBelow', 'above|over ~open? plus|+? ~close? or|and below|under ~open? minus|-? ~close?', () => true, 0),

@@ -109,6 +109,8 @@ export const phrases = [
   rule('clause', "~make the? $cols:c ~into? an? =date|dates|real|proper date|dates? ,|;|.|:|~open? it's|it|they|they're|its|that|in|as|written is|are? ~be? $dayOrder:o ~close?", ({ c, o }) => act(c, 'date', { order: o }), -0.4),
   rule('clause', '$cols:c ~should ~be? ~into? ~date', ({ c }) => act(c, 'date'), 0),
   rule('clause', '~make ~date of|from|in the? $cols:c', ({ c }) => act(c, 'date'), 0),
+  // 'Just the date, without the time'
+  rule('rider', 'without|no the? time|times|hours|clock (of (the)? day)?', () => amend('without the time', (plan) => (plan.step === 'convert' && plan.to === 'date' ? plan : null)), 0),
   rule('rider', "it's|its|they're|they|it ~be? $dayOrder:o", ({ o }) => inOrder(o), 0),
   rule('rider', "(they're|they are|it's|it is|those are|these are)? $dayOrder:o ~if|when|where|in there|it|they|those|the? (is|are|with|has|have|ones with)? ~slashed", ({ o }) => inOrder(o), -0.1),
   rule('clause', '~make ~date out of the? $cols:c', ({ c }) => act(c, 'date'), -0.1),
