@@ -5,16 +5,16 @@ import { isCondition, number, op, parts, type Condition, type Expression } from 
 type Dimension = Readonly<Record<string, number>>;
 
 /** Units that stand at the end of a column's name often enough to be meant as such: single letters that are more often something else are not among them. */
-const NAMED = /(?:^|[\s(_])(kg|g|mg|t|tonnes?|lbs?|oz|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|secs?|seconds|s|km|cm|mm|m|ft|ha|m2|m²)\)?$/i;
+const NAMED = /(?:^|[\s(_])(kg|g|mg|t|tonnes?|lbs?|oz|l|litres?|liters?|ml|hl|kwh|mwh|wh|hours?|hrs?|h|min|minutes|secs?|seconds|s|km|cm|mm|m|ft|ha|m2|m²|m3|m³|(?:cubic|square) (?:m|metres?|meters?))\)?$/i;
 
 /** What a column of money is called. */
 export const MONEY = /\b(?:costs?|price|fee|fees|amount|revenue|takings|income|salary|wages|charge|paid)\b/i;
 
 /** The unit a column's name ends with, or null: 'kg' of 'Gross kg', 'l' of 'Juice (l)'. */
 export function unitInName(name: string): string | null {
-  const unit = NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null;
+  const said = NAMED.exec(name.trim())?.[1]?.toLowerCase() ?? null, unit = said?.startsWith('cubic') ? 'm3' : said?.startsWith('square') ? 'm2' : said;
   // ‹Rate h› is so much an hour, and no hours.
-  return unit !== null && unitSort(unit) === 'time' && isRate(name) ? null : unit;
+  return unit !== null && (unitSort(unit) === 'time' || unit === 'm3' || unit === 'm2') && isRate(name) ? null : unit;
 }
 /** Is a column called after what something costs, or how much there is of it for each of something? */
 export const isRate = (name: string): boolean => /\b(?:rates?|prices?|costs?|fees?|wages?|pay|charges?|tariffs?|per)\b|\//i.test(name);

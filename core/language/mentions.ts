@@ -255,8 +255,12 @@ const isDated = (head: CheckedHead, column: string): boolean => readsAsDate(head
 /** Words that ask for something, as they stand. */
 const SAID_SO = new Set(Object.values(CLASSES).flatMap((phrases) => phrases.split(/[|\s]/)).filter((w) => /^[a-z]{4,}$/.test(w)));
 
+/** Whole words that have no vowel but y: 'dry' is no 'delivery'. */
+const WITHOUT_VOWEL = /^(?:dry|try|cry|fry|shy|sky|sly|spy|fly|ply|why|my|by|gym|hymn|myth|lynx)$/;
+
 /** 'qty' for 'quantity': the letters in order, with no vowels but the first letter's. */
 const isShortForm = (short: string, long: string): boolean => {
+  if (WITHOUT_VOWEL.test(short)) return false;
   if (/[aeiou]/.test(short.slice(1)) && !long.startsWith(short)) return false;
   if (long.startsWith(short)) return short.length >= 3;
   let at = 0;
@@ -337,7 +341,8 @@ function isTold(name: readonly NameWord[], word: NameWord, used: ReadonlySet<num
 /** Does a word name the unit that a column's name ends in? */
 function inUnitOf(token: Token, column: string): boolean {
   const own = unitInName(column), said = token.kind === 'word' && token.lower.length > 1 ? unitName(token.lower) : null;
-  return own !== null && said !== null && said === unitName(own);
+  // The metres of ‹Cubic m›
+  return own !== null && said !== null && (said === unitName(own) || (said === 'm' && /^m[23]$/.test(own) && /\bm$/i.test(column)));
 }
 
 /** Is a word the unit of the number before it, and another one than a column's name ends in? '500 g' are no ‹Weight kg›. */

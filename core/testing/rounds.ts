@@ -8366,14 +8366,14 @@ Dahlia Round,DR,36.00,15,12.40,July to October,Lindner Farm
       ['put the average price of that bouquet next to every order', 'Add ‹Average Price per Bouquet› as the mean of ‹Price› over the rows for each ‹Bouquet›.'],
       ['how does each order\'s price compare with the average of its bouquet, in percent, no decimals', 'Add ‹Price per average Price per Bouquet %› as (‹Price› divided by (the mean of ‹Price› over the rows for each ‹Bouquet›)) times 100 rounded to 0 decimals.'],
       ['number of orders that same recipient has placed', 'Add ‹Rows per Recipient› as the number of rows for each ‹Recipient›.'],
-      ['which share of the whole turnover does each order make up? percent, 1 decimal', null],
+      ['which share of the whole turnover does each order make up? percent, 1 decimal', 'Add ‹Price per total Price %› as (‹Price› divided by (the sum of ‹Price› over the rows)) times 100 rounded to 1 decimal.'],
       ['a column saying free if there\'s no delivery fee, cheap up to 5 and dear above that', 'Add ‹Delivery Fee label› as if ‹Delivery Fee› equals 0 then "free", if ‹Delivery Fee› is at most 5 then "cheap", if ‹Delivery Fee› is more than 5 then "dear", otherwise blank.'],
       ['Say whether it was on time: morning means before 12, afternoon before 18, evening before 21; late otherwise and open when it hasn\'t been delivered', null],
       ['Reason: lateness when the complaint says late, quality when it says broken or wrong, quantity if it says missing or short, cancelled if cancelled, and nothing where nobody complained', 'Add ‹Reason› as if ‹Complaint› is blank then blank, if ‹Complaint› mentions the word "late" then "lateness", if ‹Complaint› mentions the word "broken" or "wrong" then "quality", if ‹Complaint› mentions the word "missing", "short" or "shorts" then "quantity", if ‹Complaint› mentions the word "cancelled" then "cancelled", otherwise blank.'],
       ['mark weekend deliveries', null],
       ['is there an exclamation mark on the card? y/n', null],
       ['Which weekday is each delivery on?', 'Add ‹Weekday of Deliver On› as the weekday of ‹Deliver On›.'],
-      ['turnover per florist, please', null],
+      ['turnover per florist, please', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Florist›.'],
       ['how many orders did each driver take, and what did they get in tips?', 'Answer ‹Rows› as the number of rows; and ‹Total Tip› as the sum of ‹Tip› over the rows; for each ‹Driver›.'],
       ['average number of stems per bouquet', 'Answer ‹Average Stems› as the mean of ‹Stems› over the rows; for each ‹Bouquet›.'],
       ['what\'s the busiest day', 'Answer ‹Rows› as the number of rows; for each ‹Ordered›; sorted by ‹Rows› from high to low; the first 1.'],
@@ -9364,6 +9364,428 @@ Kaja Rebane,18,Estonian
       ['average of the tours', null],
       ['compare with last year\'s numbers', null],
       ['which visits were boring', null],
+    ],
+  },
+  {
+    table: 'shearings',
+    csv: `Visit,Farm,Day,Shearer,Breed,Ewes,Rams,Lambs,Fleece kg,Grade,Rate per head,Travel,Invoiced,Paid,Paid on,Contact,Remarks
+SH-101,Upper Tarn,03/06/2026,Moss Hale,Texel,42,2,0,138.5,A,£2.40,£18.00,£123.60,123.60,2026-06-20,"Ida Crane, ida@uppertarn.example",fleeces damp after rain
+SH-102,Low Fold,04/06/2026,J. Orrin,cheviot,65,3,10,190,B,£2.40,12,£199.20,,,"low fold office (0555 310 44)",two ewes lame; left for the vet
+SH-103,upper tarn ,05 June 2026,moss hale,Texel,38,1,,121.4,a,£2.40,£18.00,£111.60,111.60,2026-07-02,"Ida Crane, ida@uppertarn.example",
+SH-104,Birk Hill,2026-06-08,Tess Rowan,Swaledale,120,5,22,310.2,C,£2.10,£0.00,£308.70,150.00,2026-06-30,0555-310-77,fleeces full of burrs; farmer helped
+SH-105,Low Fold,09/06/2026,J. Orrin,Cheviot,,,,,,£2.40,12,,,,"low fold office (0555 310 44)",cancelled: thunderstorm
+SH-106,Gill Side,10/06/2026,Tess Rowan,swaledale,80,4,0,205,B,£2.10,£25.50,£201.90,201.90,2026-06-12,"Otto Brand, 0555 310 90, otto@gillside.example",good pens
+SH-107,Birk Hill,12/06/2026,Moss Hale,Swaledale,55,0,8,140.8,B,£2.10,£9.00,£141.30,141.30,2026-07-15,0555-310-77,lamb cut on the ear - treated
+SH-108,Holm End,15/06/2026,tess rowan,Texel,24,1,0,88.1,A,£2.75,£30.00,£98.75,0,,"Holm End Ltd, desk@holmend.example",damp fleeces again
+SH-109,Gill Side,16/06/2026,J Orrin,Swaledale,82,4,3,198,C,£2.10,£25.50,£212.40,212.40,2026-06-29,"Otto Brand, 0555 310 90, otto@gillside.example",
+SH-110,Rigg Farm,18/06/2026,Moss Hale,Herdwick,150,6,0,295,C,£1.95,£40.00,£344.20,,,"rigg@fellmail.example; 0555 310 12",very dirty fleeces
+`,
+    others: {
+      farms: `Name,Owner,Village,Flock,Vet,Wool buyer,Max per day
+Upper Tarn,Ida Crane,Tarnby,160,Dr Fell,Wharf Wools,60
+Low Fold,Per Low,Foldham,240,Dr Fell,Wharf Wools,80
+Birk Hill,Asta Birk,Tarnby,300,Dr Nyland,Northern Fleece,100
+Gill Side,Otto Brand,Gillmouth,210,,Northern Fleece,90
+Holm End,Holm End Ltd,Foldham,60,Dr Nyland,,40
+Far Moor,Rolf Moor,Moorend,95,Dr Fell,Wharf Wools,50
+`,
+    },
+    cases: [
+      ['shearer names are all over the place: make them first and last name with capitals, and J Orrin should have a dot after the J', null],
+      ['turn day into real dates, day before month', 'Turn ‹Day› into dates, the day before the month.'],
+      ['The travel money as plain numbers please, no pound signs', 'Turn ‹Travel› into numbers.'],
+      ['breeds with a capital first letter', 'In ‹Breed›, write in sentence case.'],
+      ['grade in capitals, and leave the missing ones empty', 'In ‹Grade›, write in capitals.'],
+      ['farm: take out the spaces at the ends and write every word with a capital', 'In ‹Farm›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['get the mail addresses out of contact into a column called Mail', 'Add ‹Mail› as the first e-mail address in ‹Contact›.'],
+      ['I need the phone number in its own column, digits only', null],
+      ['From the remarks keep only what comes before the semicolon', 'Set ‹Remarks› to (the text before the first ";" in ‹Remarks›), or ‹Remarks› where it is blank.'],
+      ['split the visit code into prefix and number', 'Split ‹Visit› at "-" into ‹Prefix› and ‹Number›.'],
+      ['new column Sheep with ewes, rams and lambs added together, nothing counts as zero', 'Add ‹Sheep› as ((‹Ewes›, or 0 where it is blank) plus (‹Rams›, or 0 where it is blank)) plus (‹Lambs›, or 0 where it is blank).'],
+      ['label like "Upper Tarn - 42 ewes"', 'Add ‹Label› as ‹Farm› followed by " - " followed by ‹Ewes› followed by " ewes".'],
+      ['rename fleece kg to Wool and move it right behind breed', 'Rename ‹Fleece kg› to ‹Wool›. Move ‹Wool› to after ‹Breed›.'],
+      ['we don\'t need remarks and contact', 'Drop ‹Remarks› and ‹Contact›.'],
+      ['drop the cancelled visit', 'Set aside rows where ‹Remarks› mentions the word "cancelled".'],
+      ['only visits from 8 to 12 June', 'Keep rows where (the month of ‹Day›) equals 6 and (the day of ‹Day›) is at least 8 and (the day of ‹Day›) is at most 12.'],
+      ['which visits haven\'t been paid in full?', 'List each ‹Visit›; only where (‹Paid›, or 0 where it is blank) is less than ‹Invoiced›.'],
+      ['keep the three visits with the most fleece', 'Keep 3 rows with the highest ‹Fleece kg›.'],
+      ['one row per farm, the latest visit', 'Keep 1 row with the highest ‹Day› for each ‹Farm›.'],
+      ['Sort by shearer, and for each shearer the biggest fleece weight first', 'Sort by ‹Shearer› and ‹Fleece kg› from high to low.'],
+      ['visits where somebody complained of damp or dirty fleeces', 'Keep rows where ‹Remarks› mentions the word "damp" or "dirty".'],
+      ['everything except Texel', 'Keep rows where ‹Breed› is not "Texel".'],
+      ['fleece per sheep in kg, 2 decimals, only ewes and rams count', null],
+      ['what share of the ewes did each visit have? percent with one decimal', 'Add ‹Ewes per total Ewes› as (‹Ewes› divided by (the sum of ‹Ewes› over the rows)) times 100 rounded to 1 decimal.'],
+      ['how many days did payment take, blank if it isn\'t paid', 'Add ‹Days from Day to Paid on› as if ‹Paid› is blank or else ‹Paid› equals 0 then blank, otherwise the whole days from ‹Day› to ‹Paid on›.'],
+      ['still owed: invoiced minus paid, no payment is 0', 'Add ‹still owed› as ‹Invoiced› minus (‹Paid›, or 0 where it is blank).'],
+      ['running total of fleece in the order of the days', 'Sort by ‹Day›. Add ‹Running total of Fleece kg› as the running total of ‹Fleece kg›.'],
+      ['rank the visits by fleece kg, heaviest gets 1', 'Add ‹Rank by Fleece kg› as the rank, highest first, of ‹Fleece kg›.'],
+      ['average fleece of the same breed next to each visit', 'Add ‹Average Fleece kg per Breed› as the mean of ‹Fleece kg› over the rows for each ‹Breed›.'],
+      ['compare each visit\'s fleece with the average of the breed, in percent', 'Add ‹Fleece kg per average Fleece kg per Breed %› as (‹Fleece kg› divided by (the mean of ‹Fleece kg› over the rows for each ‹Breed›)) times 100.'],
+      ['number the visits of every farm 1, 2, 3 by day', 'Sort by ‹Day›. Add ‹Number within Farm› as the number of the row for each ‹Farm›.'],
+      ['check the invoice: ewes and rams and lambs times the rate plus travel. add Expected, 2 decimals', null],
+      ['and say ok if it matches the invoice, otherwise wrong', null],
+      ['size: small under 50 ewes, medium from 50 to 100, large above', 'Add ‹size› as if ‹Ewes› is less than 50 then "small", if ‹Ewes› is at least 50 and ‹Ewes› is at most 100 then "medium", if ‹Ewes› is more than 100 then "large", otherwise blank.'],
+      ['weather trouble yes or no: does the remark mention rain, damp or thunderstorm', 'Add ‹weather trouble› as if ‹Remarks› mentions the word "rain", "rains", "damp", "damps", "thunderstorm" or "thunderstorms" then "yes", otherwise "no".'],
+      ['Payment status: paid when paid equals invoiced, part if less was paid, open if nothing', 'Add ‹Payment status› as if ‹Paid› equals ‹Invoiced› then "paid", if ‹Paid› is less than ‹Invoiced› then "part", if ‹Paid› is blank then "open", otherwise blank.'],
+      ['bring in the village of each farm', 'Add ‹Village› as the ‹Village› in the table "farms" where ‹Name› is ‹Farm›.'],
+      ['add the wool buyer and the vet from the farms list', 'Add ‹Wool buyer› as the ‹Wool buyer› in the table "farms" where ‹Name› is ‹Farm›. Add ‹Vet› as the ‹Vet› in the table "farms" where ‹Name› is ‹Farm›.'],
+      ['flag visits with more ewes than the farm\'s max per day', 'Add ‹Flag› as if ‹Ewes› is more than (the ‹Max per day› in the table "farms" where ‹Name› is ‹Farm›) then "yes", otherwise "no".'],
+      ['which farms on the list were never visited?', null],
+      ['visits at farms that aren\'t on the farms list', 'Keep rows where not (‹Farm› stands under ‹Name› in the table "farms").'],
+      ['how many ewes per shearer, most first?', 'Answer ‹Total Ewes› as the sum of ‹Ewes› over the rows; for each ‹Shearer›; sorted by ‹Total Ewes› from high to low.'],
+      ['which breed gave the most fleece per ewe?', 'Answer ‹Total Fleece kg per total Ewes› as (the sum of ‹Fleece kg› over the rows) divided by (the sum of ‹Ewes› over the rows); for each ‹Breed›; sorted by ‹Total Fleece kg per total Ewes› from high to low; the first 1.'],
+      ['average fleece per visit, one decimal', 'Answer ‹Average Fleece kg› as the mean of ‹Fleece kg› over the rows rounded to 1 decimal.'],
+      ['how many different farms did Moss Hale go to', 'Answer ‹Different Farm› as the number of different values of ‹Farm› over the rows; only where ‹Shearer› is "Moss Hale".'],
+      ['what percent of the visits are still unpaid', 'Answer ‹Share %› as ((the sum of (if ‹Paid on› is blank then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['total invoiced by month', 'Answer ‹Total Invoiced› as the sum of ‹Invoiced› over the rows; for each ‹Month of Day› as the month of ‹Day›.'],
+      ['remove visits of sick sheep', null],
+      ['average of the breeds', null],
+      ['what\'s the wool price per kilo?', null],
+      ['add a 5% discount for farms with more than one visit', null],
+      ['visits on a Monday', 'Keep rows where (the weekday of ‹Day›) is "Monday".'],
+      ['who shore the most sheep?', null],
+      ['price per head went up by 10 pence for Swaledale, the rest stays', 'Set ‹Rate per head› to ‹Rate per head› plus 0.1, only where ‹Breed› is "Swaledale".'],
+      ['how much does each village owe us?', null],
+    ],
+  },
+  {
+    table: 'shoots',
+    csv: `Shoot,Booked,Date,Start,End,Client,Kind,Place,Photographer,Pictures,Delivered on,Package,Price,Deposit,Extras,Album,Rating,Wishes
+F26-001,2025-11-03,2026-04-11,14:00,19:30,"Vale, Nora & Tim",wedding,Orby church; barn,Ines Holt,640,2026-05-02,Gold,"€1,450.00",400,"drone 120, second album 80",AL-3,5,no pictures of the cake please
+F26-002,2026-01-12,2026-04-12,10:00,11:00,Pear Bakery Ltd.,product,studio,kai lund,85,2026-04-15,basic,€320.00,,,,4,white background
+F26-003,2026-02-01,2026-04-18,13:30,21:00,"Brook, Sam & Ada",Wedding,Harth Hall,Ines Holt,812,,Gold,"€1,450.00",400,drone 120,AL-1,,grandmother is in a wheelchair
+F26-004,2026-03-20,2026-04-19,09:00,09:45,"Finch, Otto",portrait,Studio,Kai Lund,24,2026-04-22,Basic,€140.00,50,,,5,for an application
+F26-005,2026-03-22,2026-04-25,11:00,12:30,"Moor Family",family,Tarn park,Ruth Orlan,110,2026-05-20,silver,€260.00,60,frame 35,AL-2,3,"twins, dog comes along"
+F26-006,2026-01-30,2026-05-02,15:00,23:15,"Lind, Eva & Per",wedding,Skell castle; lake,ines holt,905,2026-06-14,Gold,"€1,690.00",500,"drone 120, late hours 150",AL-1,5,
+F26-007,2026-04-28,2026-05-03,10:00,10:30,"quill, rosa",Portrait,studio,Ruth Orlan,18,2026-05-04,Basic,€140.00,,,,2,"hates her left side; application"
+F26-008,2026-04-02,2026-05-09,16:00,18:00,Skell Town Council,event,Town hall,Kai Lund,,,silver,€380.00,0,,,,cancelled
+F26-009,2026-03-15,2026-05-10,10:30,12:00,"Hale, Bo",family,Tarn Park,RUTH ORLAN,95,2026-06-01,Silver,€260.00,60,,AL-2,4,baby sleeps at eleven
+F26-010,2026-04-30,2026-05-16,13:00,20:00,"Rask, Ida & Tom",wedding,Orby church,Ines Holt,588,,Gold,"€1,450.00",,"late hours 150",,,
+`,
+    others: {
+      albums: `Code,Name,Pages,Cover,Cost,Supplier
+AL-1,Linen,60,cloth,€85.00,Paper & Thread
+AL-2,Pocket,24,card,€22.50,Binders Row
+AL-3,Classic,48,leather,€110.00,Paper & Thread
+AL-4,Mini,12,card,€9.90,Binders Row
+`,
+      staff: `Photographer,Day rate,Since,Mail
+Ines Holt,220,2019-03-01,ines@foto.example
+Kai Lund,180,2021-09-15,kai@foto.example
+Ruth Orlan,190,2023-01-10,ruth@foto.example
+Pim Sorley,150,2025-06-01,pim@foto.example
+`,
+    },
+    cases: [
+      ['Photographers: proper capitals please', 'In ‹Photographer›, write in title case.'],
+      ['the price should be a number, without euro sign and thousands comma', 'Turn ‹Price› into numbers.'],
+      ['kind and package in lower case', null],
+      ['write Studio and Tarn Park always the same way, with capitals', null],
+      ['swap the clients round, first name first; leave companies as they are', 'Set ‹Client› to (the first name of the person in ‹Client›), (the middle name of the person in ‹Client›) and (the last name of the person in ‹Client›) joined with " ".'],
+      ['split place at the semicolon into Place 1 and Place 2', 'Split ‹Place› at ";" into ‹Place 1› and ‹Place 2›.'],
+      ['extras has several things with amounts; one row for each extra', 'Make a row for each piece of ‹Extras› cut at ",".'],
+      ['pull the number out of the shoot code (the three digits at the end) as Nr', null],
+      ['make a folder name from date and client, like 2026-04-11_Vale', null],
+      ['add the length of each shoot in hours', 'Add ‹Hours from Start to End› as the hours by the clock from ‹Start› to ‹End›.'],
+      ['pictures per hour, whole numbers', 'Add ‹Pictures per hours from Start to End› as ‹Pictures› divided by (the hours by the clock from ‹Start› to ‹End›) rounded to 0 decimals.'],
+      ['days from shoot to delivery; empty where nothing has been delivered', 'Add ‹Days from Date to Delivered on› as the whole days from ‹Date› to ‹Delivered on›.'],
+      ['days between booking and the shoot, call it Lead time', 'Add ‹Lead time› as the whole days from ‹Booked› to ‹Date›.'],
+      ['what is left to pay (price less deposit, a blank deposit counts as nothing)', null],
+      ['price per picture in euros, 3 decimals, blank if there are no pictures', 'Add ‹Price per Pictures› as ‹Price› divided by ‹Pictures› rounded to 3 decimals.'],
+      ['share of each shoot in the turnover, in %', null],
+      ['deposit as percentage of price, no decimals', 'Add ‹Deposit per Price %› as (‹Deposit› divided by ‹Price›) times 100 rounded to 0 decimals.'],
+      ['drop cancelled shoots', 'Set aside rows where ‹Wishes› is "cancelled".'],
+      ['only weddings', 'Keep rows where ‹Kind› is "wedding".'],
+      ['weddings and family shoots in May', 'Keep rows where ‹Kind› is "wedding" or "family" and (the month of ‹Date›) equals 5.'],
+      ['shoots that haven\'t been delivered yet', 'Keep rows where ‹Delivered on› is blank.'],
+      ['shoots that took longer than 5 hours', 'Keep rows where (the hours by the clock from ‹Start› to ‹End›) is more than 5.'],
+      ['delivered more than three weeks after the shoot', 'Keep rows where (the whole days from ‹Date› to ‹Delivered on›) is more than 21.'],
+      ['the two longest shoots of every photographer', 'Add ‹Hours from Start to End› as the hours by the clock from ‹Start› to ‹End›. Keep 2 rows with the highest ‹Hours from Start to End› for each ‹Photographer›.'],
+      ['sort by photographer and then by date, newest first', 'Sort by ‹Photographer› and ‹Date› from high to low.'],
+      ['keep the best rated shoot of each kind', 'Keep 1 row with the highest ‹Rating› for each ‹Kind›.'],
+      ['one shoot per client', null],
+      ['move rating right after client and drop wishes', 'Move ‹Rating› to after ‹Client›. Drop ‹Wishes›.'],
+      ['call Delivered on Handed over and Kind Type', 'Rename ‹Delivered on› to ‹Handed over› and ‹Kind› to ‹Type›.'],
+      ['duration class: short up to 1 hour, medium up to 3, long beyond that', 'Add ‹duration class› as if (the hours by the clock from ‹Start› to ‹End›) is at most 1 then "short", if (the hours by the clock from ‹Start› to ‹End›) is at most 3 then "medium", if (the hours by the clock from ‹Start› to ‹End›) is more than 3 then "long", otherwise blank.'],
+      ['speed: fast if delivered within a week, slow if over 4 weeks, normal otherwise, open if not delivered yet', null],
+      ['is the shoot on a weekend? yes/no', 'Add ‹Date label› as if (the weekday of ‹Date›) is "Saturday" or "Sunday" then "yes", otherwise "no".'],
+      ['happy for 4 and 5 stars, unhappy below 3, ok for 3, empty if not rated', null],
+      ['outdoor or indoor? indoor for studio, hall, church or castle, otherwise outdoor', null],
+      ['does the client want something special? yes if there is a wish', 'Add ‹Wishes label› as if ‹Wishes› is filled then "yes", otherwise "no".'],
+      ['add name and pages of the album', 'Add ‹Name› as the ‹Name› in the table "albums" where ‹Code› is ‹Album›. Add ‹Pages› as the ‹Pages› in the table "albums" where ‹Code› is ‹Album›.'],
+      ['album cost as a number, 0 without album', null],
+      ['profit: price minus album cost minus the day rate of the photographer', 'Add ‹profit› as (‹Price› minus (the ‹Cost› in the table "albums" where ‹Code› is ‹Album›)) minus (the ‹Day rate› in the table "staff" where ‹Photographer› is ‹Photographer›).'],
+      ['look up the photographer\'s mail address', 'Add ‹Mail› as the ‹Mail› in the table "staff" where ‹Photographer› is ‹Photographer›.'],
+      ['which albums were never ordered', null],
+      ['photographers without any shoot', null],
+      ['how many shoots and how much money per photographer, most money first', 'Answer ‹Rows› as the number of rows; and ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Photographer›; sorted by ‹Total Price› from high to low.'],
+      ['average number of pictures per kind', 'Answer ‹Average Pictures› as the mean of ‹Pictures› over the rows; for each ‹Kind›.'],
+      ['how many pictures in total in April?', 'Answer ‹Total Pictures› as the sum of ‹Pictures› over the rows; only where (the month of ‹Date›) equals 4.'],
+      ['busiest month by number of shoots', 'Answer ‹Rows› as the number of rows; for each ‹Month of Date› as the month of ‹Date›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['which package is booked most often?', 'Answer ‹Rows› as the number of rows; for each ‹Package›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['average rating of Ines Holt', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; only where ‹Photographer› is "Ines Holt".'],
+      ['highest price for a portrait', 'Answer ‹Highest Price› as the highest of ‹Price› over the rows; only where ‹Kind› is "portrait".'],
+      ['how many shoots got an album, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Album› stands under ‹Code› in the table "albums" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['total deposits not yet received', null],
+      ['what camera did they use?', null],
+      ['who is the nicest client', null],
+      ['raise wedding prices by 5%, the others stay', 'Set ‹Price› to ‹Price› times (1 plus (5 divided by 100)), only where ‹Kind› is "wedding".'],
+      ['put 0 where the deposit is missing', 'Fill blanks in ‹Deposit› with "0".'],
+    ],
+  },
+  {
+    table: 'classes',
+    csv: `Course,Title,Teacher,Begins,Ends,Day,Time,Room,Places,Booked,Fee,Material,Level,Paid in,Cancelled on,Feedback
+WS26-01,Felt slippers,"Orme, Lucy",2026-01-12,2026-03-02,Mon,18:00-20:00,A2,12,12,€96.00,€18,beginner,"1.152,00",,"warm feet, happy people"
+WS26-02,felt hats,lucy orme,2026-01-13,2026-02-24,Tue,18:30-20:30,A2,10,7,€84.00,€22,Advanced,"588,00",,room too cold
+WS26-03,Indigo dyeing,"Fane, Hugo",2026-02-07,2026-02-08,Sat,10:00-17:00,yard,8,8,€140.00,€35,Beginner,"1.120,00",,"great, but too short"
+WS26-04,Weaving on frames,Sol Brandt,2026-01-14,2026-03-18,Wed,17:00-19:00,B1,9,4,€110.00,,beginner,"330,00",,
+WS26-05,Silk painting,"Fane, Hugo ",2026-02-21,2026-02-21,Sat,09:30-16:30,Yard,10,3,€75.00,€28,all,"0,00",2026-02-14,not enough people
+WS26-06,Knitting socks,Ada Corr,2026-01-15,2026-03-05,Thu,19:00-21:00,B1,14,14,€72.00,,Beginner,"1.008,00",,too many people for the room; teacher lovely
+WS26-07,Spinning wool,sol brandt,2026-03-07,2026-03-08,Sat,10:00-16:00,A2,6,5,€130.00,€40,advanced,"520,00",,"teacher patient, wheel broken"
+WS26-08,Lace for beginners,Ada Corr,2026-01-16,2026-03-06,Fri,14:00-16:00,B1,8,0,€90.00,€10,beginner,,2026-01-09,
+WS26-09,Felt pictures,Lucy Orme,2026-03-14,2026-03-14,Sat,10:00-15:00,A2,12,11,€58.00,€15,Beginner,"638,00",,would come again
+WS26-10,Basket weaving,"Nym, Rolf",2026-03-21,2026-03-22,Sat,09:00-17:00,yard,8,8,€150.00,€30,all,"1.050,00",,sore fingers but happy
+`,
+    others: {
+      teachers: `Name,Phone,Hourly fee,Town,Since
+Lucy Orme,0555 700 11,38.00,Arden,2018
+Hugo Fane,0555 700 24,45.00,Skell,2021
+Sol Brandt,0555 700 31,40.00,Arden,2020
+Ada Corr,0555 700 45,36.50,Harth,2015
+Mira Dahl,0555 700 52,42.00,Arden,2024
+`,
+    },
+    cases: [
+      ['Teacher names come in two orders, I want first name then surname, with capitals', null],
+      ['level in lower case everywhere', 'In ‹Level›, write in lower case.'],
+      ['paid in has a decimal comma and dots for thousands, turn it into proper numbers', 'Turn ‹Paid in› into numbers.'],
+      ['Rooms: yard and Yard are one and the same, write Yard', 'Replace cells that are "yard" in ‹Room› with "Yard".'],
+      ['make fee and material numbers without the euro sign; no material means 0', 'Turn ‹Fee› and ‹Material› into numbers. Fill blanks in ‹Material› with "0".'],
+      ['spell out the weekdays, Mon is Monday and so on', null],
+      ['split time into From and To', 'Split ‹Time› at "-" into ‹From› and ‹To›.'],
+      ['get the number of the course out of its code, e.g. 1 for WS26-01', null],
+      ['give me a column Place that says room and day together, like "A2 / Mon"', 'Add ‹Place› as ‹Room› followed by " / " followed by ‹Day›.'],
+      ['first word of the title in its own column called Craft', 'Add ‹Craft› as piece 1 of ‹Title› cut at " ".'],
+      ['only keep the comment up to the comma', null],
+      ['How many places are still free in each course? call it Free', 'Add ‹Free› as ‹Places› minus ‹Booked›.'],
+      ['how full is each course in percent, no decimals', 'Add ‹Booked per Places %› as (‹Booked› divided by ‹Places›) times 100 rounded to 0 decimals.'],
+      ['what should have come in: booked times fee', 'Add ‹Booked times Fee› as ‹Booked› times ‹Fee›.'],
+      ['difference between that and paid in', null],
+      ['how many days does each course run, both first and last day counted', 'Add ‹Days from Begins to Ends› as (the whole days from ‹Begins› to ‹Ends›) plus 1.'],
+      ['length of a lesson in hours', null],
+      ['fee per hour of a lesson, 2 decimals', null],
+      ['material as a share of the fee in percent, blank without material', 'Add ‹Material per Fee %› as (‹Material› divided by ‹Fee›) times 100.'],
+      ['average fee of the same level next to each course', 'Add ‹Average Fee per Level› as the mean of ‹Fee› over the rows for each ‹Level›.'],
+      ['rank the courses by how full they are', 'Add ‹Rank by Booked per Places %› as the rank, highest first, of ((‹Booked› divided by ‹Places›) times 100).'],
+      ['share of each teacher in the total income', 'Answer ‹Share of Paid in %› as ((the sum of ‹Paid in› over the rows) divided by (the sum of ‹Paid in› over all rows together)) times 100; for each ‹Teacher›.'],
+      ['running total of booked by start date', 'Sort by ‹Begins›. Add ‹Running total of Booked› as the running total of ‹Booked›.'],
+      ['drop the cancelled courses', 'Set aside rows where ‹Cancelled on› is filled.'],
+      ['courses that are full', 'Keep rows where ‹Booked› is at least ‹Places›.'],
+      ['courses with less than half of the places booked', 'Keep rows where ‹Booked› is less than ‹Places› divided by 2.'],
+      ['show only the Saturday courses in the yard', 'Keep rows where ‹Day› is "Sat" and ‹Room› is "yard".'],
+      ['everything that begins in February', 'Keep rows where (the month of ‹Begins›) equals 2.'],
+      ['the three dearest courses', 'Keep 3 rows with the highest ‹Fee›.'],
+      ['keep the course with the most bookings for each teacher', 'Keep 1 row with the highest ‹Booked› for each ‹Teacher›.'],
+      ['sort by day of the week, Monday first, then by time', null],
+      ['newest first', 'Sort by ‹Begins› from high to low.'],
+      ['courses that ran longer than a month', 'Keep rows where (the whole months from ‹Begins› to ‹Ends›) is at least 1.'],
+      ['size: small up to 8 places, medium to 10, big above', 'Add ‹size› as if ‹Places› is at most 8 then "small", if ‹Places› is at most 10 then "medium", if ‹Places› is more than 10 then "big", otherwise blank.'],
+      ['status - cancelled if there\'s a cancel date, full if booked equals places, otherwise open', null],
+      ['is it a weekend course? yes or no', 'Add ‹Begins label› as if (the weekday of ‹Begins›) is "Saturday" or "Sunday" then "yes", otherwise "no".'],
+      ['is the feedback positive, negative or mixed', null],
+      ['put early for courses starting before noon, afternoon until 17:00 and evening after that', null],
+      ['phone number of the teacher, from the teachers list', 'Add ‹Phone› as the ‹Phone› in the table "teachers" where ‹Name› is ‹Teacher›.'],
+      ['what does the teacher get: hourly fee times the hours of one lesson', null],
+      ['teachers with no course this winter', null],
+      ['courses whose teacher isn\'t on the list', 'Keep rows where not (‹Teacher› stands under ‹Name› in the table "teachers").'],
+      ['how much did each teacher bring in, most first', 'Answer ‹Total Paid in› as the sum of ‹Paid in› over the rows; for each ‹Teacher›; sorted by ‹Total Paid in› from high to low.'],
+      ['how many courses per room?', 'Answer ‹Rows› as the number of rows; for each ‹Room›.'],
+      ['which level is the most popular by bookings?', null],
+      ['average booked per course, one decimal', 'Answer ‹Average Booked› as the mean of ‹Booked› over the rows rounded to 1 decimal.'],
+      ['what percentage of all places was booked?', 'Answer ‹Total Booked per total Places %› as ((the sum of ‹Booked› over the rows) divided by (the sum of ‹Places› over the rows)) times 100.'],
+      ['total of the open amounts', null],
+      ['how many people does Ada Corr teach?', 'Answer ‹Total Booked› as the sum of ‹Booked› over the rows; only where ‹Teacher› is "Ada Corr".'],
+      ['earliest start and latest end', 'Answer ‹Lowest Begins› as the lowest of ‹Begins› over the rows; and ‹Highest Ends› as the highest of ‹Ends› over the rows.'],
+      ['which day has the fewest bookings', 'Answer ‹Total Booked› as the sum of ‹Booked› over the rows; for each ‹Day›; sorted by ‹Total Booked› from low to high; the first 1.'],
+      ['rename Paid in to Income and move it next to fee', 'Rename ‹Paid in› to ‹Income›. Move ‹Income› to after ‹Fee›.'],
+      ['remove feedback and cancelled on', 'Drop ‹Feedback› and ‹Cancelled on›.'],
+      ['leave only title, teacher, begins and fee', 'Keep only the columns ‹Title›, ‹Teacher›, ‹Begins› and ‹Fee›.'],
+      ['add VAT of 7% to the fee', null],
+      ['what\'s the weather going to be like', null],
+      ['delete the boring courses', null],
+      ['average of the rooms', null],
+    ],
+  },
+  {
+    table: 'parcels',
+    csv: `Track,Sender,Receiver,Weight,Size,Posted,Arrived,Zone,Postage,Insured,Service,Signed by,Damage,Note
+RT-88101-N,Pell Books,"Holt, M.",1.2 kg,30x20x10,2026-05-04 09:15,2026-05-06 11:40,1,4.90,50,standard,M. Holt,,
+RT-88102-S,pell books,Vera Lind,800 g,25x20x5,2026-05-04 09:20,2026-05-05 10:05,1,4.90,,express,lind,,left with neighbour
+RT-88103-N,Garden Ott,"Brook, Sam",12.4 kg,60x40x40,2026-05-05 14:00,2026-05-11 16:30,3,18.50,200,Standard,S. Brook,box crushed,"paid 15.00 back, pot broken"
+RT-88104-W,GARDEN OTT,Orla Quill,7 kg,50x40x30,2026-05-06 08:45,,3,14.20,100,standard,,,
+RT-88105-N,Ilse Marn,"Holt, M.",0.4 kg,20x15x3,2026-05-06 12:10,2026-05-07 09:00,2,3.20,,express,M. Holt,,
+RT-88106-E,Pell Books ,Tarn School,15.8 kg,60x40x45,2026-05-07 10:00,2026-05-09 13:20,2,12.60,300,Standard,office,corner wet,"rain; paid 8.50 back"
+RT-88107-S,Hat & Coat,Vera Lind,1500 g,40x30x20,2026-05-08 16:20,2026-05-09 12:00,2,6.40,80,Express,V. Lind,,
+RT-88108-N,hat & coat,Nils Orrin,1.1 kg,40x30x20,2026-05-08 16:25,2026-05-15 10:10,1,4.90,80,standard,,lost for a week,"customer angry, 4.90 refunded"
+RT-88109-W,Garden Ott,Ada Fenn,9.9 kg,55x40x30,2026-05-11 09:30,2026-05-13 15:45,3,16.00,150,standard,Fenn,,
+RT-88110-E,Ilse Marn,Tarn School,2.5 kg,35x25x15,2026-05-12 11:00,,2,5.80,40,standard,,,returned to sender
+`,
+    others: {
+      zones: `Zone,Region,Days,Base,Per kg
+1,Valley,2,4.00,0.80
+2,Coast,3,4.50,0.95
+3,Hills,4,6.00,1.10
+4,Islands,6,9.00,1.60
+`,
+      customers: `Customer,Number,Discount,Contact
+Pell Books,K-11,10%,orders@pell.example
+Garden Ott,K-14,5%,ott@garden.example
+Hat & Coat,K-20,,shop@hatcoat.example
+Ilse Marn,K-31,0%,ilse@marn.example
+Lux Lamps,K-35,5%,info@lux.example
+`,
+    },
+    cases: [
+      ['senders in one spelling please, as it is in Pell Books and Garden Ott', 'Spell ‹Sender› as "Pell Books" or "Garden Ott".'],
+      ['all weights in kg, just numbers', 'Turn ‹Weight› into numbers in "kg".'],
+      ['service lowercase', 'In ‹Service›, write in lower case.'],
+      ['receiver: turn "Holt, M." into "M. Holt"', 'Set ‹Receiver› to if ‹Receiver› contains "," then (piece -1 of ‹Receiver› cut at ",") followed by " " followed by (piece 1 of ‹Receiver› cut at ","), otherwise ‹Receiver›.'],
+      ['take the letter at the end of the track into a column Route', null],
+      ['the five digits of the track number as Parcel no', 'Add ‹Parcel no› as the first code like "#####" in ‹Track›.'],
+      ['split size at the x into Length, Width and Height as numbers', 'Split ‹Size› at "x" into ‹Length›, ‹Width› and ‹Height›. Turn ‹Length›, ‹Width› and ‹Height› into numbers.'],
+      ['volume in litres from that', null],
+      ['posted should be just the date, without the time', 'Turn ‹Posted› into dates.'],
+      ['arrival time in a column of its own', null],
+      ['pull the refund out of the note as a number, 0 if there is none', null],
+      ['delivery time in hours', 'Add ‹Hours from Posted to Arrived› as the hours from ‹Posted› to ‹Arrived›.'],
+      ['how many days did it take from posted to arrived, whole days', 'Add ‹Days from Posted to Arrived› as the whole days from ‹Posted› to ‹Arrived›.'],
+      ['late if it took longer than the days of its zone, on time otherwise, under way if not arrived', null],
+      ['postage per kilo, two decimals', 'Add ‹Postage per Weight in kg› as ‹Postage› divided by (‹Weight› measured in "kg") rounded to 2 decimals.'],
+      ['insured for nothing means no insurance: put 0', null],
+      ['postage after the sender\'s discount', 'Add ‹Postage times 1 minus Discount per 100› as ‹Postage› times (1 minus ((the ‹Discount› in the table "customers" where ‹Customer› is ‹Sender›) divided by 100)).'],
+      ['region of each parcel from the zones table', 'Add ‹Region› as the ‹Region› in the table "zones" where ‹Zone› is ‹Zone›.'],
+      ['expected postage: base plus weight times per kg of the zone', 'Add ‹expected postage› as (the ‹Base› in the table "zones" where ‹Zone› is ‹Zone›) plus ((‹Weight› measured in "kg") times (the ‹Per kg› in the table "zones" where ‹Zone› is ‹Zone›)).'],
+      ['does the postage match that? ok or check', null],
+      ['customer number of the sender', 'Add ‹Number› as the ‹Number› in the table "customers" where ‹Customer› is ‹Sender›.'],
+      ['only parcels over 5 kilos', 'Keep rows where (‹Weight› measured in "kg") is more than 5.'],
+      ['parcels that haven\'t arrived', 'Keep rows where ‹Arrived› is blank.'],
+      ['damaged parcels', 'Keep rows where ‹Damage› is filled.'],
+      ['what was sent by Garden Ott', 'Keep rows where ‹Sender› is "Garden Ott".'],
+      ['not signed for but arrived', 'Keep rows where ‹Signed by› is blank and ‹Arrived› is filled.'],
+      ['express parcels that took more than a day', 'Keep rows where ‹Service› is "express" and (the whole days from ‹Posted› to ‹Arrived›) is more than 1.'],
+      ['parcels to zone 3 posted after 5 May', 'Keep rows where ‹Zone› equals 3 and ‹Posted› is more than the date "2026-05-05".'],
+      ['the two heaviest parcels of each sender', 'Keep 2 rows with the highest ‹Weight› for each ‹Sender›.'],
+      ['quickest delivery per zone', 'Add ‹Hours from Posted to Arrived› as the hours from ‹Posted› to ‹Arrived›. Keep 1 row with the lowest ‹Hours from Posted to Arrived› for each ‹Zone›.'],
+      ['sort by zone, then heaviest first', 'Sort by ‹Zone› and ‹Weight› from high to low.'],
+      ['one line per receiver with the latest parcel', 'Keep 1 row with the highest ‹Posted› for each ‹Receiver›.'],
+      ['weight class: letter under 1 kg, parcel up to 10, heavy above', null],
+      ['damage yes/no', null],
+      ['what happened: broken if the damage or the note says crushed, broken or wet, lost if it says lost, fine otherwise', null],
+      ['how many parcels per sender and what did they pay in all', null],
+      ['average delivery time in days by zone', 'Answer ‹Average days from Posted to Arrived› as the mean of (the whole days from ‹Posted› to ‹Arrived›) over the rows; for each ‹Zone›.'],
+      ['which receiver got the most parcels', 'Answer ‹Rows› as the number of rows; for each ‹Receiver›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['share of parcels that came damaged', 'Answer ‹Share %› as ((the sum of (if ‹Damage› is filled then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['total weight in kg sent in May', null],
+      ['highest insurance value', 'Answer ‹Highest Insured› as the highest of ‹Insured› over the rows.'],
+      ['how many parcels arrived the day after they were posted', null],
+      ['which zones had no parcels', null],
+      ['customers who sent nothing', null],
+      ['postage per sender as percent of everything', 'Answer ‹Share of Postage %› as ((the sum of ‹Postage› over the rows) divided by (the sum of ‹Postage› over all rows together)) times 100; for each ‹Sender›.'],
+      ['number of parcels per weekday of posting', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Posted› as the weekday of ‹Posted›.'],
+      ['refund everything over 10 euros', null],
+      ['what colour are the boxes', null],
+      ['who is the fastest driver', null],
+      ['drop damage and note', 'Drop ‹Damage› and ‹Note›.'],
+      ['put receiver before sender', 'Move ‹Receiver› to before ‹Sender›.'],
+      ['rename Track to Parcel and Posted to Sent', 'Rename ‹Track› to ‹Parcel› and ‹Posted› to ‹Sent›.'],
+      ['raise the postage of zone 3 by 10 percent', 'Set ‹Postage› to ‹Postage› times (1 plus (10 divided by 100)), only where ‹Zone› equals 3.'],
+      ['days between this parcel and the one before from the same sender', 'Add ‹Days from row above Posted to Posted› as the whole days from (the row above of ‹Posted› for each ‹Sender›) to ‹Posted›.'],
+      ['each parcel\'s postage compared to the average of its zone', 'Add ‹Postage minus average Postage per Zone› as ‹Postage› minus (the mean of ‹Postage› over the rows for each ‹Zone›).'],
+      ['rank by weight within the zone', 'Add ‹Rank by Weight in kg› as the rank, highest first, of (‹Weight› measured in "kg") for each ‹Zone›.'],
+    ],
+  },
+  {
+    table: 'firewood',
+    csv: `Order,Customer,Street,Wood,Cubic m,Length cm,Moisture,Ordered on,Wanted by,Delivered,Driver,Price m3,Delivery fee,Paid,State,Remark
+FW-0401,"Orrin, Tilda",Mill Row 3,beech,4,33,16 %,02/09/2026,10/09/2026,09/09/2026,B. Stahl,€92.00,25,393.00,delivered,stack behind the shed
+FW-0402,"Mr Jon Vale","High Street 17, rear",Oak,6,25,19%,2026-09-02,2026-09-20,2026-09-24,b. stahl,€98.00,,588.00,delivered,rang twice; nobody home
+FW-0403,Harth Inn,Bridge Rd 1,Beech ,10,50,15 %,03/09/2026,12/09/2026,12/09/2026,Ola Kern,€88.00,0,880.00,Delivered,"two loads, invoice to K. Moor"
+FW-0404,"orrin, tilda",Mill Row 3,birch,2,33,22 %,2026-09-05,2026-09-15,,,€75.00,25,,open,
+FW-0405,"Ms Ada Finch",Quay 8,Spruce,3,33,n/a,05/09/2026,30/09/2026,28/09/2026,Ola Kern,€61.50,18.00,100.00,delivered,paid 100 in cash - rest by transfer
+FW-0406,Skell School,School Lane 2,oak,8,50,17%,2026-09-07,2026-10-01,2026-10-05,B. Stahl,€96.00,0,768.00,delivered,late because of the flood
+FW-0407,"Rask, Per",Hill Farm,beech,5,25,18 %,08/09/2026,22/09/2026,,,€92.00,40,,cancelled,moved away
+FW-0408,"Ms Ada Finch",Quay 8,birch,1,25,20 %,2026-09-09,2026-09-18,2026-09-17,Lea Holt,€78.00,18,96.00,delivered,
+FW-0409,Harth Inn,Bridge Rd 1,Oak,7,50,,10/09/2026,25/09/2026,25/09/2026,Ola Kern,€95.00,0,,delivered,to be paid in October
+FW-0410,"Brook, Sam",Mill Row 11,spruce,4,33,24 %,2026-09-12,2026-09-26,,,€60.00,25,,open,wood too damp last year
+`,
+    others: {
+      woods: `Kind,Heat kWh,Seasons,List price
+beech,2100,2,€95.00
+oak,2100,3,€99.00
+birch,1900,2,€79.00
+spruce,1500,1,€62.00
+ash,2100,2,€97.00
+`,
+    },
+    cases: [
+      ['kinds of wood all in small letters and without spaces at the end', 'In ‹Wood›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
+      ['moisture as a plain number, n/a is empty', 'Turn ‹Moisture› into numbers, reading "n/a" as blank.'],
+      ['make ordered on, wanted by and delivered proper dates, day first where there are slashes', 'Turn ‹Ordered on›, ‹Wanted by› and ‹Delivered› into dates, the day before the month.'],
+      ['price without the euro sign as a number', 'Turn ‹Price m3› into numbers.'],
+      ['driver\'s name with capitals please', 'In ‹Driver›, write in title case.'],
+      ['turn "Orrin, Tilda" into "Tilda Orrin" in the customer column', 'Set ‹Customer› to if ‹Customer› contains "," then (piece -1 of ‹Customer› cut at ",") followed by " " followed by (piece 1 of ‹Customer› cut at ","), otherwise ‹Customer›.'],
+      ['take Mr and Ms off the customers', 'Remove "Mr" or "Ms" from ‹Customer›.'],
+      ['state lower case', 'In ‹State›, write in lower case.'],
+      ['split the street into name and number', null],
+      ['house number on its own', null],
+      ['order number without FW- and zeros', null],
+      ['column Title: Mr or Ms from the customer, otherwise blank', null],
+      ['short text for the driver like "beech, 4 m3, Mill Row 3"', null],
+      ['what does the wood cost: cubic metres times price', 'Add ‹Cubic m times Price m3› as ‹Cubic m› times ‹Price m3›.'],
+      ['add the delivery fee to that, blank is free, and call it Total', null],
+      ['what\'s still to pay on each order, nothing for cancelled ones', null],
+      ['price per metre compared with the list price of that wood, in percent', null],
+      ['days late: delivered minus wanted by, never negative, blank if not delivered', null],
+      ['how many days from order to delivery', 'Add ‹Days from Ordered on to Delivered› as the whole days from ‹Ordered on› to ‹Delivered›.'],
+      ['heat of each order: cubic metres times the kWh of its wood', 'Add ‹heat of each order› as ‹Cubic m› times (the ‹Heat kWh› in the table "woods" where ‹Kind› is ‹Wood›).'],
+      ['each order\'s part of all the wood sold, in percent', null],
+      ['average moisture per kind of wood next to each order', 'Add ‹Average Moisture per Wood› as the mean of ‹Moisture› over the rows for each ‹Wood›.'],
+      ['rank by cubic metres, biggest first', 'Add ‹Rank by Cubic m› as the rank, highest first, of ‹Cubic m›.'],
+      ['how much did the customer order before this one? running total per customer in order of date', null],
+      ['discount: 5% of the price for 6 m3 and more', null],
+      ['put dry up to 18% moisture, damp up to 22, wet above, unknown when missing', null],
+      ['on time or late, open if there is no delivery yet', null],
+      ['does the remark mention payment? yes/no', null],
+      ['big order yes or no, big means 6 cubic metres or more', null],
+      ['only open orders', 'Keep rows where ‹State› is "open".'],
+      ['orders not delivered by the wanted date', null],
+      ['beech and oak only, delivered ones', 'Keep rows where ‹Wood› is "beech" or "Oak". Keep rows where ‹State› is "delivered".'],
+      ['orders for Mill Row', 'Keep rows where ‹Street› mentions the word "Mill".'],
+      ['orders without a remark', 'Keep rows where ‹Remark› is blank.'],
+      ['wanted in the second half of September', 'Keep rows where (the month of ‹Wanted by›) equals 9 and (the day of ‹Wanted by›) is at least 16 and (the day of ‹Wanted by›) is at most 31.'],
+      ['everything over 5 m3 that isn\'t paid', 'Keep rows where ‹Cubic m› is more than 5 and [‹Paid› is blank or else ‹Paid› equals 0].'],
+      ['the three oldest open orders', null],
+      ['for each customer keep the latest order', 'Keep 1 row with the highest ‹Ordered on› for each ‹Customer›.'],
+      ['sort by wood and within it by moisture, driest first', 'Sort by ‹Wood› and ‹Moisture›.'],
+      ['drop length and moisture', 'Drop ‹Length cm› and ‹Moisture›.'],
+      ['move state to the front, then paid', 'Move ‹State› and ‹Paid› to the front.'],
+      ['call cubic m Volume and m3 price Price', 'Rename ‹Cubic m› to ‹Volume› and ‹Price m3› to ‹Price›.'],
+      ['how many cubic metres per kind of wood, most first', 'Answer ‹Total Cubic m› as the sum of ‹Cubic m› over the rows; for each ‹Wood›; sorted by ‹Total Cubic m› from high to low.'],
+      ['which driver delivered the most wood?', null],
+      ['average price per m3, weighted by volume', null],
+      ['how many orders were delivered late?', 'Answer ‹Rows› as the number of rows; only where ‹Delivered› is more than ‹Wanted by›.'],
+      ['share of the orders that are still open, percent, no decimals', 'Answer ‹Share %› as ((the sum of (if ‹State› is "open" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
+      ['how many customers ordered more than once?', 'Answer ‹Different Customer› as the number of different values of ‹Customer› over the rows; only where (the number of rows for each ‹Customer›) is more than 1.'],
+      ['total volume ordered in September by Harth Inn', null],
+      ['which kinds on the list has nobody ordered?', null],
+      ['bring in the seasons each wood was stored', 'Add ‹Seasons› as the ‹Seasons› in the table "woods" where ‹Kind› is ‹Wood›.'],
+      ['highest and lowest price for oak', 'Answer ‹Highest Price m3› as the highest of ‹Price m3› over the rows; and ‹Lowest Price m3› as the lowest of ‹Price m3› over the rows; only where ‹Wood› is "Oak".'],
+      ['what is the phone number of Sam Brook', null],
+      ['order more beech', null],
+      ['average of the streets', null],
+      ['raise the price of oak by 3 euros', 'Set ‹Price m3› to ‹Price m3› plus 3, only where ‹Wood› is "Oak".'],
+      ['set the driver to Lea Holt where it is missing', 'Fill blanks in ‹Driver› with "Lea Holt".'],
     ],
   },
 ];

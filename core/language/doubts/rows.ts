@@ -1,5 +1,5 @@
 import { isMentioning } from '../finish';
-import { unitInName } from '../../formula/dimensions';
+import { isRate, unitInName } from '../../formula/dimensions';
 import { UNIT_PRICE } from '../grammar/expressions';
 import { convertUnit, unitSort } from '../../values/units';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
@@ -62,6 +62,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 4, holds: (plans) => plans.some((p) => /"kind":"compare","op":"=","left":(\{"kind":"part","part":"month","of":\{"kind":"column","name":"[^"]*"\}\}),"right":\{"kind":"number","value":(\d+)\}\},\{"kind":"compare","op":"=","left":\1,"right":\{"kind":"number","value":(?!\2\})/.test(keyOf(p)) && !/"kind":"any"/.test(keyOf(p))) },
   // 'March or April 2025' are of one year.
   { price: 0.6, holds: (plans) => plans.some((p) => nodesIn(p, (n): n is Extract<Condition, { kind: 'any' }> => 'kind' in n && n.kind === 'any' && 'of' in n).some((c) => c.of.some(isMonth) && c.of.some((o) => !isMonth(o) && compared(o).some((k) => k.right.kind === 'date')))) },
+  // 'Order more beech' keeps no rows.
+  { price: 2, holds: (plans, { errand }) => errand && plans.some((p) => p.step === 'filter'), asks: 'This keeps only some rows. Is it meant so?' },
   // 'Below 30 m' of a depth may be deeper, or less deep.
   { price: 0, holds: (plans, { below }) => below && plans.some((p) => p.step === 'filter' && comparisonsWith(p, /depth/i)), asks: 'Below in the water, or below that number? Is it meant so?' },
   // 'Calibrate everything again' keeps nothing.
@@ -97,6 +99,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'check') && plans.some((p) => p.step === 'filter'), asks: 'This changes the rows and adds a rule for them. Is it meant so?' },
   // 'Are one person' keeps no row that is both.
   { price: 3, holds: (plans) => plans.some((p) => ((p.step === 'filter' || p.step === 'ask') && p.where !== undefined && neverTrue(p.where)) || (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => neverTrue(c.when)))), asks: 'No row could be both. Is it meant so?' },
+  // 'For 6 m3 and more' is about no price by the cubic metre.
+  { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => isRate(name) && sizes.some((s) => s.n === n && unitSort(s.unit) !== null && new RegExp(`\\b${s.unit}$`, 'i').test(name)))), asks: 'A price by the unit is compared with an amount. Is it meant so?' },
   // 'A weight over 5 litres': the number of one quantity is compared with another.
   { price: 2, holds: (plans, { sizes }) => sizes.length > 0 && plans.some((p) => comparisons(p).some(([name, n]) => { const own = unitInName(name); return own !== null && sizes.some((s) => s.n === n && (unitSort(s.unit) !== unitSort(own) || convertUnit(1, s.unit, own) !== 1)) && !sizes.some((s) => s.n === n && convertUnit(1, s.unit, own) === 1); })), asks: 'A number in one unit is compared with a column in another. Is it meant all the same?' },
   // 'How many nights were booked' asks for no nights that equal a number of a booking.

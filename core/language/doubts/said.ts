@@ -10,13 +10,15 @@ import { HEADS } from '../lexicon/heads';
 import { namesRows, vocabularyOf } from '../mentions';
 
 /** Words that say more of what is asked than of what stands in a text, unless they are said to stand there. */
-const COMMON: ReadonlySet<string> = new Set('day week month year late early time order value price total number share amount count first last long short high low open new old out in back due paid kind type group part rate weight hour minute date name row'.split(' ').map(stem));
+const COMMON: ReadonlySet<string> = new Set('day week month year late early time order value price total number share amount count first last long short high low open new old out in back due paid kind type group part rate weight hour minute date name row nobody somebody anybody everybody'.split(' ').map(stem));
 const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|contains|containing|say|says|said|saying|with|word|words|text|speak|speaks|talk|talks|read|reads|reading|complain|complains|complained|note|notes|remark|remarks|comment|comments|has|have|called|marked)$/;
 
 /** What a request says of itself, whatever it asks for. */
 export interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** It asks for something to be bought or sent, not for a change of the rows. */
+  readonly errand: boolean;
   /** How many pieces most values of a column have, cut at a mark. */
   readonly piecesAt: (column: string, mark: string) => number;
   /** Columns whose value something is said to belong to: 'the client's mail'. */
@@ -217,6 +219,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
   const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   return {
     question: asksFor(words),
+    errand: /^(?:please )?(?:order|buy|fetch|send|call|phone|pay|invoice|deliver|book|print|ask|remind|tell) (?:us |him |her |them )?(?:some|more|another|new|a few)\b/.test(text),
     piecesAt: (column, mark) => { const counts = heldTexts(head, column).map((v) => v.split(mark).length).sort((a, b) => a - b); return counts[Math.floor(counts.length / 2)] ?? 0; },
     owners: head.columns.filter((c) => !vocabularyOf(head).ownNouns.has(stem(c.name.toLowerCase())) && words.some((w) => /['’]s?$/.test(w.text) && stem(c.name.toLowerCase()) === w.stem)).map((c) => c.name),
     wasHere: /\b(?:was|were|been) (?:here|there|away|out)\b/.test(text),
@@ -255,7 +258,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
-    barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !lookedBack(words, i).some((o) => LOOKED_FOR.test(o.lower))))),
+    barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !lookedBack(words, i).some((o) => LOOKED_FOR.test(o.lower) && !(/body$/.test(w.lower) && /^ha(?:s|ve)$/.test(o.lower)))))),
     ordersRows: (words[0]?.lower === 'orders' && /^(?:with|without|that|which|where|who|of|from|for|over|under)$/.test(words[1]?.lower ?? '') && vocabularyOf(head).ownNouns.has(words[0].stem) && !says(/^by$/)) || words.some((w, i) => i > 0 && w.lower === 'orders' && vocabularyOf(head).ownNouns.has(w.stem) && /^(?:of|many|the|all|these|those|our|each|which|what|every|any)$/.test(words[i - 1]!.lower)),
     manyOf: words.some((w, i) => w.lower === 'many' && words[i - 1]?.lower === 'how' && unitName(words[i + 1]?.lower ?? '') !== null && !vocabularyOf(head).ownNouns.has(words[i + 1]!.stem)),
     asNumber: words.some((w, i) => (w.lower === 'as' || (w.lower === 'be' && /^(?:should|must)$/.test(words[i - 1]?.lower ?? ''))) && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),

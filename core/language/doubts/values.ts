@@ -18,10 +18,10 @@ function blankTwice(list: readonly Condition[]): boolean {
 }
 
 /** Names of what one piece costs. */
-const A_PIECE = /\b(?:unit|each|per)\b/i;
+const A_PIECE = /\b(?:unit|each|per|delivery|shipping|postage|handling|booking)\b|\s(?:kg|g|t|l|m|m2|m3|h|km)$/i;
 
 /** Does a bare column of numbers, or a number, stand where labels are asked for, or beside one? */
-const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => (e.kind === 'column' && numbers(e.name)) || e.kind === 'number');
+const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => (e.kind === 'column' && numbers(e.name)) || e.kind === 'number' || e.kind === 'measure');
 
 function unlike(plans: readonly Plan[]): number {
   const of = (p: Plan): number => (p.step === 'calculate' ? mismatches(p.as) : p.step === 'ask' ? p.figures.reduce((m, f) => m + mismatches(f.as), 0) : 0);
@@ -130,7 +130,7 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2.5, holds: (plans, { never }) => plans.some((p) => p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
   // 'A running total, dearest first': along the rows as they lie, or as they are put in order?
   { price: 1, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'calculate' && keyOf(p.as).includes('"fn":"running"') && plans.slice(i + 1).some((q) => q.step === 'sort')), asks: 'The running figure follows the rows as they lie now, and they are put in order after it. Is it meant so?' },
-  { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '-' && p.as.left.kind === 'column' && p.as.right.kind === 'column' && A_PIECE.test(p.as.left.name) && /paid|payment|received|total/i.test(p.as.right.name) && !A_PIECE.test(p.as.right.name)) },
+  { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && nodesIn(p.as, (n): n is Extract<Expression, { kind: 'op' }> => 'kind' in n && n.kind === 'op' && 'op' in n && n.op === '-').some((e) => e.left.kind === 'column' && e.right.kind === 'column' && A_PIECE.test(e.left.name) && /paid|payment|received|total/i.test(e.right.name) && !A_PIECE.test(e.right.name))), asks: 'That is only a part of what is to be paid. Is it meant so?' },
   // 'Per person and night' is divided by both.
   { price: 2, holds: (plans, { perBoth }) => perBoth && plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '/' && next?.step === 'calculate' && !next.replace && next.as.kind !== 'op'; }), asks: 'This divides by the first only. Is it meant so?' },
   // Sums of things that cannot be put together, kilos and litres.

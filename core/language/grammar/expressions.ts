@@ -862,7 +862,7 @@ export function takingsColumn(x: Context): string | null {
   const money = moneyColumn(x);
   if (money !== null) return money;
   // 'Gross kg' is no money.
-  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && unitSort(unitInName(c.name) ?? '') === null && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund)\b|\//i.test(c.name));
+  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && unitSort(unitInName(c.name) ?? '') === null && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund|delivery|shipping|postage)\b|\/| (?:kg|g|t|l|m|m2|m3|h)$/i.test(c.name));
   for (const called of [/\b(?:amount|total|revenue|takings|income|sum|due|sales|turnover)\b|\bpaid\b(?! by)|\bsold for\b/i, /\b(?:charge[ds]?|bill(?:ed)?|invoiced?|prices?|fees?|fares?|spent|donations?|payments?|gross|quoted?|quotes?|rent)\b/i]) {
     const found = numbers.filter((c) => called.test(c.name));
     // What was paid of a total is not what the row came to.

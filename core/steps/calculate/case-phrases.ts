@@ -1,3 +1,4 @@
+import { unitInName } from '../../formula/dimensions';
 import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
 import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
@@ -66,6 +67,9 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
         const minutes = unit === 'min' ? node.right.value : unit === undefined && node.right.value <= 24 ? node.right.value * 60 : null;
         return minutes === null ? null : { ...node, op: node.op === '<=' ? '<' : node.op, left: subject, right: number(minutes) };
       }
+      // 'For 6 m3 and more', of a price: what is told in that unit is meant.
+      const told = unit === undefined || subject.kind !== 'column' || unitInName(subject.name) !== null ? null : columnLike(unit, x), other = told === null || told === (subject as { name?: string }).name ? null : quantity(told, x);
+      if (other) return about(node, other, x);
       const size = node.right.kind === 'number' ? sizeIn(subject, node.right.value, unit, x) : null;
       if (node.right.kind === 'number' && size === null) return null;
       return { ...node, left: subject, ...(size === null ? {} : { right: number(size) }) };
@@ -310,7 +314,7 @@ export const casePhrases = [
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)),
   rule('itcond', 'it|that|they? from $num:n up|on|upwards|onwards?', ({ n }) => compare('>=', n), 0.1),
-  rule('itcond', '^to|till ^$num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0.2),
+  rule('itcond', '^to|till ^$num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0.5),
   rule('itcond', '$num:a $unit|$measure? to|until|up|- to? below|under|less|fewer|before than? $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from $num:a ~fromTo below|under|before $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from|between $clock:a ~fromTo|until|till $clock:b', ({ a, b }) => (a < b ? all([compare('>=', a, 'min'), compare('<', b, 'min')]) : null), 0),
