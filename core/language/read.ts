@@ -195,7 +195,7 @@ const mayMeanLast = (plans: readonly Plan[], last: Plan, request: string): boole
   (plans[0]!.step === 'filter' && last.step === 'calculate' && !last.replace
     ? LIMITS.test(request) || (last.as.kind === 'choose' && /^(?:and|also|plus|add)\b/i.test(request))
     : plans[0]!.step === 'filter' && last.step === 'filter'
-    ? /^(?:and|also|plus)\b/i.test(request)
+    ? /^(?:and|also|plus)\b(?!.*\b(?:only|those|these|them)\b)|^and (?:the|those) (?:ones|rows)\b/i.test(request)
     : plans[0]!.step === 'move'
     ? last.step === 'sort'
     : plans[0]!.step === 'sort'

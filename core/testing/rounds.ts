@@ -4243,7 +4243,7 @@ VM-23,Town Hall,10 m2,Gum,D4,60,61,0.90,54.90,2026-03-09,"Sand, Mia",,check,,cou
       ['units sold per operator', 'Answer ‹Total Sold› as the sum of ‹Sold› over the rows; for each ‹Operator›.'],
       ['days since last visit on 10 March 2026', 'Add ‹Days from Last visit to 2026-03-10› as the whole days from ‹Last visit› to the date "2026-03-10".'],
       ['days until the contract ends, from 10 March 2026', 'Add ‹Days from 2026-03-10 to Contract ends› as the whole days from the date "2026-03-10" to ‹Contract ends›.'],
-      ['price up by 10%, rounded to 5 cents', 'Set ‹Price› to ((‹Price› times (1 plus (10 divided by 100))) divided by 0.05 rounded to 0 decimals) times 0.05.'],
+      ['price up by 10%, rounded to 5 cents', 'Add ‹Price times 1 plus 10 per 100› as ((‹Price› times (1 plus (10 divided by 100))) divided by 0.05 rounded to 0 decimals) times 0.05.'],
       ['new price: 10 percent more for nut bars, otherwise the same', null],
       ['fill missing sold with 0', 'Fill blanks in ‹Sold› with "0".'],
       ['cumulative takings per site', 'Add ‹Running total of Takings› as the running total of ‹Takings› for each ‹Site›.'],

@@ -1,3 +1,4 @@
+import { columnsOf } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
 import { MONTHS } from '../../values/date';
 import { unitName } from '../../values/units';
@@ -59,7 +60,7 @@ export const columnDoubts: readonly Doubt[] = [
   // A month is hardly what a column of words is to be called.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && MONTHS.some((m) => m.toLowerCase() === p.name.toLowerCase())), asks: 'Is this the name of the column?' },
   // 'The client's mail' is not found by another column than the client.
-  { price: 3, holds: (plans, { owners }) => owners.length > 0 && plans.length > 0 && plans.every((p) => p.step === 'calculate' && p.as.kind === 'lookup' && !owners.some((name) => keyOf(p).includes(JSON.stringify(name)))), asks: 'Another column finds this in the other table. Is it meant so?' },
+  { price: 3, holds: (plans, { owners }) => owners.length > 0 && plans.length > 0 && plans.every((p) => p.step === 'calculate' && p.as.kind === 'lookup' && columnsOf(p.as).every((n) => !/\b(?:no|number|id|code|nr|ref)\b/i.test(n)) && !owners.some((name) => keyOf(p).includes(JSON.stringify(name)))), asks: 'Another column finds this in the other table. Is it meant so?' },
   // 'Value by street' asks for more than the street.
   { price: 1.2, holds: (plans, { byGroup }) => byGroup && plans.length > 0 && plans.every((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'lookup' && p.as.fn === 'only') },
   // So are 'those who paid'.

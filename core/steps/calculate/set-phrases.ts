@@ -106,10 +106,10 @@ export const setPhrases = [
   rule('clause', '$altered:s', ({ s }) => set(s.name, s.as), -0.3),
   rule('clause', '$alterable:s of|for|on|at|in|from the|all|every|any|those? $values:r $rows|$noun|$guess|ones?', ({ s, r }) => { const where = oneOf(r); return where && set(s.name, s.as, where); }, -0.4),
   // 'Raise wedding prices by 5%', 'the price of weddings', 'went up by 10 cents for Swaledale'
-  rule('altered', `$col:c ~be|has|have|goes|go|went|gone? up|higher by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
-  rule('altered', `$col:c ~be|has|have|goes|go|went|gone? down|lower by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
-  rule('altered', `$col:c ~be|has|have|goes|go|went|gone? up|higher by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('+', e, number(n))), 0),
-  rule('altered', `$col:c ~be|has|have|goes|go|went|gone? down|lower by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('-', e, number(n))), 0),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^up|higher by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^down|lower by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^up|higher by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('+', e, number(n))), 0),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^down|lower by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('-', e, number(n))), 0),
   ...(['raise|increase|lift', 'lower|reduce|cut|decrease'] as const).flatMap((verb, k) => ['the|all? $values:r $col:c', `${THE} $col:c of|for|on|at|in the|all|every|any? $values:r $rows|$noun|$guess|ones?`].flatMap((what) => [
     rule('clause', `${verb} ${what} by $pct:p`, ({ r, c, p }, x: Context) => { const where = oneOf(r), s = over(c, x, (e) => op('*', e, op(k === 0 ? '+' : '-', number(1), share(p)))); return where && s && set(s.name, s.as, where); }, -0.4),
     rule('clause', `${verb} ${THE} $col:c of|for|in|on the? ^$cond:r by $pct:p`, ({ r, c, p }, x: Context) => { const s = over(c, x, (e) => op('*', e, op(k === 0 ? '+' : '-', number(1), share(p)))); return s && set(s.name, s.as, r); }, -0.3),
