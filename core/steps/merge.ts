@@ -18,7 +18,8 @@ export function mergeChunks(made: Chunk, old: Chunk | null, useOld: Uint8Array, 
     if (!useOld[i]) continue;
     misfits.delete(i);
     values[i] = 0;
-    if (old?.kind === 'number' && oldType === type) {
+    // Whole numbers are decimal ones as they stand.
+    if (old?.kind === 'number' && (oldType === type || (oldType === 'whole' && type === 'decimal'))) {
       values[i] = old.values[i]!;
       state[i] = old.state[i]!;
       if (old.state[i] === MISFIT) misfits.set(i, old.misfits.get(i)!);

@@ -64,7 +64,8 @@ export const blankRules: readonly Rule[] = [
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => lacking(c, x), 0.02),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),
   rule('cond', '~withA $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),
-  rule('cond', 'there ~be some|any|a|an $col:c', ({ c }) => not(empty(c)), 0),
+  rule('cond', 'there ~be some|any|a|an $col:c', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0),
+  rule('cond', 'there ~be ^$col:c', ({ c }, x: Context) => (countsFromZero(c, x) ? compare('>', column(c), number(0)) : null), 0.1),
   rule('cond', 'none|nothing|no ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0),
   rule('cond', 'no|none of? $guess|$rows|$noun ~be $col:c', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : empty(c)), 0.02),
   // 'the cancelled ones', 'those that were insured': what a column of 'Cancelled by', 'Insured for' says of a row
