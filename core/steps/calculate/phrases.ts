@@ -8,6 +8,7 @@ import { columnPhrases } from './column-phrases';
 import { datePhrases } from './date-phrases';
 import { differencePhrases } from './difference-phrases';
 import { joinPhrases } from './join-phrases';
+import { examplePhrases } from './example-phrases';
 import { metricPhrases } from './metric-phrases';
 import { otherPhrases } from './other-phrases';
 import { outlierPhrases } from './outlier-phrases';
@@ -24,7 +25,7 @@ import { zonePhrases } from './zone-phrases';
 
 /** The ways to ask for new columns and changed values, by what is calculated; last what is said of a calculation afterwards. */
 export const phrases: readonly Rule[] = [
-  textPhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases, otherPhrases, comparePhrases,
+  textPhrases, examplePhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases, otherPhrases, comparePhrases,
   differencePhrases, sharePhrases, rankPhrases, joinPhrases, bandPhrases, columnPhrases, revisePhrases,
   blankPhrases, riderPhrases,
 ].flat();
