@@ -1,6 +1,6 @@
 import { isMentioning } from '../finish';
 import { isRate, unitInName } from '../../formula/dimensions';
-import { UNIT_PRICE } from '../grammar/expressions';
+import { UNIT_PRICE } from '../grammar/roles';
 import { convertUnit, unitSort } from '../../values/units';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';

@@ -6,7 +6,7 @@ import { rule } from '../chart';
 import { isDoer, stem, type Token } from '../words';
 import { SIZES, compare } from './conditions/make';
 import { vocabularyOf } from '../mentions';
-import { endsOf, moneyColumn, rowDate } from './expressions';
+import { endsOf, moneyColumn, rowDate } from './roles';
 import { clearest, tiesOf, type OtherColumn, type Tie } from './others';
 import { soleValue, uniqueThere } from './theirs';
 

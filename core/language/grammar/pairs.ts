@@ -3,7 +3,7 @@ import { any, column, number, op, walk, type Comparison, type Condition, type Ex
 import type { Context } from '../acts';
 import { keyOf, rule, type Rule } from '../chart';
 import { compare } from './conditions/make';
-import { moneyColumn } from './expressions';
+import { moneyColumn } from './roles';
 import { moneyOf, orNothing } from './many';
 import { lookupOf, type OtherColumn } from './others';
 import { soleValue } from './theirs';

@@ -4,7 +4,7 @@ import { tie } from '../../metrics/metrics';
 import type { Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, SIZES } from './conditions/make';
-import { quantity } from './expressions';
+import { quantity } from './roles';
 
 /* Places that are taken or free: how full something is, and what is still to be had. */
 

@@ -4,7 +4,7 @@ import { isQuantity } from '../../table/column';
 import { nothing, type Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, SIZES } from './conditions/make';
-import { quantity, rowDate, rowSpan } from './expressions';
+import { quantity, rowDate, rowSpan } from './roles';
 import { stemsIn } from '../words';
 import type { YesNo } from './seeds/yesno';
 import { lookupOf, notListed, type OtherColumn } from './others';

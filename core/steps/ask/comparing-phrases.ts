@@ -1,6 +1,6 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
-import { moneyColumn, rowDate } from '../../language/grammar/expressions';
+import { moneyColumn, rowDate } from '../../language/grammar/roles';
 import { column, columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { isTheirs, tested } from '../../language/grammar/pairs';
 import type { Period } from '../../language/grammar/seeds/times';

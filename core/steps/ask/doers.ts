@@ -1,5 +1,5 @@
 import type { Context } from '../../language/acts';
-import { quantity } from '../../language/grammar/expressions';
+import { quantity } from '../../language/grammar/roles';
 import { isDoer, stem } from '../../language/words';
 import { OVERSEES, personColumn } from '../calculate/person-phrases';
 import { repeats } from './question';

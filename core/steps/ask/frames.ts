@@ -2,7 +2,7 @@ import type { Act, Context } from '../../language/acts';
 import { namesRows } from '../../language/mentions';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
-import { quantity } from '../../language/grammar/expressions';
+import { quantity } from '../../language/grammar/roles';
 import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { all, column, columnsOf, not, op, rowsCounted, type Condition, type Expression } from '../../formula/expression';
 import { rounded } from '../calculate/adding';

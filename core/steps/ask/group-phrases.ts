@@ -4,7 +4,7 @@ import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { soleValue } from '../../language/grammar/theirs';
 import { columnsOf, column, type Expression, number, rowsCounted } from '../../formula/expression';
-import { endsOf, dateColumns, dated, groupable, quantity, rowDate } from '../../language/grammar/expressions';
+import { endsOf, dateColumns, dated, groupable, quantity, rowDate } from '../../language/grammar/roles';
 import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
 import { personColumn } from '../calculate/person-phrases';

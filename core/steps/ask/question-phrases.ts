@@ -1,7 +1,7 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { oneOf, says, saysYes, within } from '../../language/grammar/conditions/make';
 import type { Context } from '../../language/acts';
-import { columnIn, columnLike, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor, UNIT_PRICE } from '../../language/grammar/expressions';
+import { columnIn, columnLike, dated, groupable, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, soldFor, UNIT_PRICE } from '../../language/grammar/roles';
 import { readsAsDate } from '../../formula/check';
 import { converted, unitInName } from '../../formula/dimensions';
 import { all, column, columnsOf, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';

@@ -1,6 +1,6 @@
 import { column, type Condition, type Expression, number, op, rowsCounted } from '../../formula/expression';
 import { type Act, type Context, type State, withPlan } from '../../language/acts';
-import { dated, groupable, onlyDate, quantity } from '../../language/grammar/expressions';
+import { dated, groupable, onlyDate, quantity } from '../../language/grammar/roles';
 import { keyOf } from '../../language/chart';
 import { nameOf } from '../../language/naming';
 import { columnOf } from '../../table/table';

@@ -1,7 +1,7 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Act, Context } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
-import { columnIn, dated, onlyTime, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, spentColumn, startColumn } from '../../language/grammar/expressions';
+import { columnIn, dated, onlyTime, moneyColumn, takingsColumn, quantity, rowDate, rowSpan, spentColumn, startColumn } from '../../language/grammar/roles';
 import { stem } from '../../language/words';
 import { column, type Condition, type Expression, number, op } from '../../formula/expression';
 import { columnOf } from '../../table/table';

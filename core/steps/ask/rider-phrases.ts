@@ -2,7 +2,7 @@ import { keyOf, rule, type Rule } from '../../language/chart';
 import { theirsIn } from '../../language/grammar/pairs';
 import { type Act, amend, type Context } from '../../language/acts';
 import { all, number, column, columnsOf, type Condition, type Expression } from '../../formula/expression';
-import { quantity } from '../../language/grammar/expressions';
+import { quantity } from '../../language/grammar/roles';
 import { converted, unitInName } from '../../formula/dimensions';
 import { unitSort } from '../../values/units';
 import { rounded } from '../calculate/adding';

@@ -3,7 +3,7 @@ import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { column, type Expression, number, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
-import { quantity } from '../../language/grammar/expressions';
+import { quantity } from '../../language/grammar/roles';
 import { allRows, over, partOfAll, type Question, shareOf, sum } from './question';
 
 /** Questions for parts of a whole. */

@@ -1,4 +1,4 @@
-import { quantity } from '../../language/grammar/expressions';
+import { quantity } from '../../language/grammar/roles';
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { all, blank, type Comparison, type Expression, number } from '../../formula/expression';

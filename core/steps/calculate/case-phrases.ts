@@ -12,7 +12,7 @@ import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { columnLike, groupable, onlyDate, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/expressions';
+import { columnLike, groupable, onlyDate, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/roles';
 import { readsAsDate } from '../../formula/check';
 import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';

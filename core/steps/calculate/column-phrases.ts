@@ -4,7 +4,7 @@ import { byPercent, column, type Expression, number, op } from '../../formula/ex
 import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
 import type { Metric } from '../../metrics/glossary';
-import { quantity, dated, groupable, rowDate } from '../../language/grammar/expressions';
+import { quantity, dated, groupable, rowDate } from '../../language/grammar/roles';
 import { uniqueName } from '../../values/names';
 import { blankWhere } from './amending';
 import { cases, hasTotal, isRatio, over, percented, real, rowLevel } from './formulas';

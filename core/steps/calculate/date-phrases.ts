@@ -2,7 +2,7 @@ import { readsAsDate } from '../../formula/check';
 import type { Expression } from '../../formula/expression';
 import { amend, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { dated, onlyDate, rowDate } from '../../language/grammar/expressions';
+import { dated, onlyDate, rowDate } from '../../language/grammar/roles';
 import { monthNumber } from '../../values/date';
 
 /* Financial years, dates without their time and times without their date, dates as months and quarters. */

@@ -2,7 +2,7 @@ import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { column, number, op } from '../../formula/expression';
-import { groupable, moneyColumn, quantity, takingsColumn, total } from '../../language/grammar/expressions';
+import { groupable, moneyColumn, quantity, takingsColumn, total } from '../../language/grammar/roles';
 import { over } from './formulas';
 
 /** What changed since the row before, and how far values lie from averages and ends. */

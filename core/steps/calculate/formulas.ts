@@ -1,5 +1,5 @@
 import { type Case, columnsOf, type Expression, isCondition, number, op, parts, walk } from '../../formula/expression';
-import { percent } from '../../language/grammar/expressions';
+import { percent } from '../../language/grammar/roles';
 
 /* What a formula is, and formulas made of others. */
 

@@ -7,7 +7,7 @@ import { agreeing, bandOf, saysOf } from '../../language/grammar/bands';
 import { soleValue, valueThere } from '../../language/grammar/theirs';
 import { orNothing } from '../../language/grammar/many';
 import { listedOf, type OtherColumn } from '../../language/grammar/others';
-import { moneyColumn } from '../../language/grammar/expressions';
+import { moneyColumn } from '../../language/grammar/roles';
 import { namesRows } from '../../language/mentions';
 import { nameOf } from '../../language/naming';
 import { add, addEach } from './adding';

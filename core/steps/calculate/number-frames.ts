@@ -3,7 +3,7 @@ import { plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions/make';
-import { bornColumn, groupable, onlyDate, quantity, takingsColumn, total } from '../../language/grammar/expressions';
+import { bornColumn, groupable, onlyDate, quantity, takingsColumn, total } from '../../language/grammar/roles';
 import { nameOf } from '../../language/naming';
 import { byPercent, any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';

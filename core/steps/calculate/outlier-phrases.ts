@@ -2,7 +2,7 @@ import { readsAsNumber } from '../../formula/check';
 import { blank, boundsOf, column, number, type Condition, type Expression } from '../../formula/expression';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { groupable } from '../../language/grammar/expressions';
+import { groupable } from '../../language/grammar/roles';
 import { add } from './adding';
 
 /* Values far from the rest: which they are, marking them, and drawing them in. */

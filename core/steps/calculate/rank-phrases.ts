@@ -3,7 +3,8 @@ import { column, columnsOf, type Expression, number, walk } from '../../formula/
 import { type Act, type Context, headAfter, nothing, plans, withPlan } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
 import { uniqueName } from '../../values/names';
-import { quantity, groupable, numbered, rowDate } from '../../language/grammar/expressions';
+import { numbered } from '../../language/grammar/expressions';
+import { quantity, groupable, rowDate } from '../../language/grammar/roles';
 import { nearMultiple, named, onLast, toMultiple } from './amending';
 import { hasTotal, isAcross, over, textual } from './formulas';
 import { add } from './adding';

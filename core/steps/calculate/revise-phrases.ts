@@ -1,5 +1,5 @@
 import { readsAsNumber } from '../../formula/check';
-import { quantity } from '../../language/grammar/expressions';
+import { quantity } from '../../language/grammar/roles';
 import { rule, type Rule } from '../../language/chart';
 import { type Act, type Context, plans } from '../../language/acts';
 import { byPercent, blank, column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';

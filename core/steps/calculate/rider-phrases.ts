@@ -2,7 +2,7 @@ import type { SpanUnit } from '../../values/date';
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { byPercent, column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
 import { findColumn } from '../../table/table';
-import { percent, quantity } from '../../language/grammar/expressions';
+import { percent, quantity } from '../../language/grammar/roles';
 import { type Act, type Context, nothing, ofLast, withPlan } from '../../language/acts';
 import type { Rounding } from '../../values/number';
 import { convertUnit, unitSort } from '../../values/units';

@@ -4,7 +4,7 @@ import { plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { oneOf } from '../../language/grammar/conditions/make';
 import { sortOf } from '../../language/grammar/conditions/texts';
-import { quantity } from '../../language/grammar/expressions';
+import { quantity } from '../../language/grammar/roles';
 import { columnOf } from '../../table/table';
 import { isDate, isQuantity } from '../../table/column';
 import { readDate } from '../../values/date';

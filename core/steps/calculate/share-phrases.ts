@@ -1,7 +1,7 @@
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { type Expression, op } from '../../formula/expression';
-import { quantity, groupable, percent, takingsColumn, total } from '../../language/grammar/expressions';
+import { quantity, groupable, percent, takingsColumn, total } from '../../language/grammar/roles';
 
 /** A value over the total of its group. */
 function shareIn(name: string, by: string, x: Context): Expression | null {

@@ -2,7 +2,7 @@ import { readsAsDate } from '../../formula/check';
 import { number, type Expression, type Holidays } from '../../formula/expression';
 import { amend, plans, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
-import { dated, quantity, rowDate } from '../../language/grammar/expressions';
+import { dated, quantity, rowDate } from '../../language/grammar/roles';
 import type { SpanUnit } from '../../values/date';
 
 /* Dates moved by a span, and working days that leave out the holidays of another table. */

@@ -8,7 +8,7 @@ import { keyOf, rule } from '../../language/chart';
 import { unitSort } from '../../values/units';
 import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
-import { onlyDate, quantity, timed } from '../../language/grammar/expressions';
+import { onlyDate, quantity, timed } from '../../language/grammar/roles';
 import { likelyMark } from '../split/phrases';
 import { SIZES } from '../../language/grammar/conditions/make';
 import { sampleOf } from '../../language/grammar/samples';

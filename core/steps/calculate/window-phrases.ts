@@ -3,7 +3,9 @@ import { column, number, op, rowsCounted, type AcrossFn, type Expression } from 
 import type { Act, Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { add } from './adding';
-import { groupable, numbered, onlyDate, quantity as q, rowSpan, total } from '../../language/grammar/expressions';
+import { numbered } from '../../language/grammar/expressions';
+import { quantity as q } from '../../language/grammar/roles';
+import { groupable, onlyDate, rowSpan, total } from '../../language/grammar/roles';
 import { converted, unitInName } from '../../formula/dimensions';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';

@@ -3,7 +3,7 @@ import { amend, headAfter, plans, withPlan, type Act, type Context, type State }
 import { rule } from '../../language/chart';
 import { readsAsDate } from '../../formula/check';
 import { number, rowsCounted } from '../../formula/expression';
-import { dateColumns, rowDate } from '../../language/grammar/expressions';
+import { dateColumns, rowDate } from '../../language/grammar/roles';
 import { add } from '../calculate/adding';
 
 type Keep = Extract<DistinctPlan['keep'], string>;

@@ -1,7 +1,7 @@
 import { amend, onColumns, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { readsAsNumber } from '../../formula/check';
-import { groupable } from '../../language/grammar/expressions';
+import { groupable } from '../../language/grammar/roles';
 import { isDoer, stem } from '../../language/words';
 import type { FillFigure, Filling } from './step';
 

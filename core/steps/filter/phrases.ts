@@ -2,7 +2,7 @@ import { isNumberColumn, readsAsDate } from '../../formula/check';
 import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { columnOf, findColumn } from '../../table/table';
-import { rowDate } from '../../language/grammar/expressions';
+import { rowDate } from '../../language/grammar/roles';
 import { lacking, oneOf, says, SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';

@@ -1,7 +1,7 @@
 import { readsAsDate } from '../../formula/check';
 import { plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { onlyDate } from '../../language/grammar/expressions';
+import { onlyDate } from '../../language/grammar/roles';
 import { PERIODS, type Period } from './step';
 
 /** The dates that periods are counted by: the only ones, or those of a column that is called after the period. */

@@ -3,7 +3,7 @@ import { columnOf } from '../../table/table';
 import { readsAsNumber } from '../../formula/check';
 import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
-import { rowDate } from '../../language/grammar/expressions';
+import { rowDate } from '../../language/grammar/roles';
 import { columnsOf, type Expression } from '../../formula/expression';
 import type { Feat } from '../../language/grammar/seeds/adjectives';
 import { thenBy } from '../calculate/adding';

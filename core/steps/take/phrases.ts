@@ -3,7 +3,7 @@ import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
-import { groupable, onlyDate, rowDate, takingsColumn } from '../../language/grammar/expressions';
+import { groupable, onlyDate, rowDate, takingsColumn } from '../../language/grammar/roles';
 import { thenBy } from '../calculate/adding';
 import type { Feat } from '../../language/grammar/seeds/adjectives';
 import type { Choice, TakePlan } from './step';

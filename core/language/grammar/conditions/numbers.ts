@@ -7,7 +7,7 @@ import { readMeasure, unitSort } from '../../../values/units';
 import { rule, type Rule } from '../../chart';
 import { type Context, nothing } from '../../acts';
 import { namesRows } from '../../mentions';
-import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, spentColumn, takingsColumn, timed } from '../expressions';
+import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, spentColumn, takingsColumn, timed } from '../roles';
 import { compare, empty, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
 
 /** The only column of numbers. */

@@ -5,7 +5,7 @@ import { WEEKDAYS, type SpanUnit } from '../../../values/date';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
-import { columnLike, dateColumns, deadlineOf, DUE, endingColumn, late, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from '../expressions';
+import { columnLike, dateColumns, deadlineOf, DUE, endingColumn, late, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from '../roles';
 import type { Period } from '../seeds/times';
 import { compare, empty, hasBlanks, inUnit, isDated, onDate, relative, SIZES, type When, within } from './make';
 

@@ -3,7 +3,7 @@ import { isDate } from '../../../table/column';
 import { unitName } from '../../../values/units';
 import { type Context } from '../../acts';
 import type { Expression } from '../../../formula/expression';
-import { bornColumn, dateColumns, rowDate, rowSpan, soldFor, startColumn, takingsColumn } from '../expressions';
+import { bornColumn, dateColumns, rowDate, rowSpan, soldFor, startColumn, takingsColumn } from '../roles';
 import { type Token } from '../../words';
 import { Put } from './put';
 

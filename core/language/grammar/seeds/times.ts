@@ -2,7 +2,7 @@ import { DAY, dateOf, monthNumber, readDate, writeDate } from '../../../values/d
 import { isDate } from '../../../table/column';
 import type { Item } from '../../chart';
 import { type Context } from '../../acts';
-import { dateColumns, NOT_REAL, onlyDate, rowDate } from '../expressions';
+import { dateColumns, NOT_REAL, onlyDate, rowDate } from '../roles';
 import { type ColumnMention } from '../../mentions';
 import { ORDINALS, stem, type Token } from '../../words';
 import { Put } from './put';
