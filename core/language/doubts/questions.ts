@@ -50,6 +50,8 @@ export const questionDoubts: readonly Doubt[] = [
   { price: 0, holds: (plans, { columns, dated, neverBlank }) => plans.some((p) => p.step === 'ask' && p.where?.kind === 'among' && p.where.texts.every((t) => /(?:ed|sold|paid)$/i.test(t)) && p.by.some((b) => b.as.kind === 'part' && columnsOf(b.as).every(neverBlank)) && columns.some((c) => dated(c) && !neverBlank(c) && !keyOf(p).includes(JSON.stringify(c)))), asks: 'This goes by the day of the row, not the day when it became so. Is it meant so?' },
   // 'Which breeds were here in April' is not about those that are here now.
   { price: 0, holds: (plans, { wasHere }) => wasHere && plans.some((p) => (p.step === 'ask' || p.step === 'filter') && p.where !== undefined && /"texts":\["(?:here|there|away|out)"/i.test(keyOf(p.where))), asks: 'This is how it is now, not how it was. Is it meant so?' },
+  // 'Visits paid within a week' are not counted by week.
+  { price: 2, holds: (plans, { within }) => within && plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'part')) },
   // 'When was the last visit' sets no label.
   { price: 4, holds: (plans, { asksWhen }) => asksWhen && plans.some((p) => p.step === 'move' || (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text'))) },
   // 'Total paid per framer', where another column is called ‹Total›

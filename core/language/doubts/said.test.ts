@@ -44,6 +44,7 @@ test.each<[keyof Said, readonly string[], readonly string[]]>([
   ['altogether', ['what did it cost altogether'], ['all together']],
   ['apart', ['the letters in one column and the digits in another'], ['two columns']],
   ['wasHere', ['who was here in May', 'jobs that were out'], ['who is here']],
+  ['within', ['paid within a week', 'done inside 3 days'], ['per week', 'within each farm']],
   ['errand', ['order more oak', 'please send them some more'], ['order by price', 'more orders']],
   ['heads', ['how many guests came', 'number of people'], ['how many jobs', 'guests per job']],
   ['fails', ['jobs that were missed', 'skipped ones'], ['jobs done']],

@@ -17,6 +17,8 @@ const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|cont
 export interface Said {
   /** It is asked like a question. */
   readonly question: boolean;
+  /** It says that something took no longer than a day, a week, or some of them. */
+  readonly within: boolean;
   /** It asks for something to be bought or sent, not for a change of the rows. */
   readonly errand: boolean;
   /** How many pieces most values of a column have, cut at a mark. */
@@ -219,6 +221,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
   const says = (word: RegExp): boolean => words.some((w) => word.test(w.lower));
   return {
     question: asksFor(words),
+    within: /\b(?:within|inside) (?:an? |one |the same |\d+ |two |three |four )(?:hours?|days?|weeks?|months?|years?)\b/.test(text),
     errand: /^(?:please )?(?:order|buy|fetch|send|call|phone|pay|invoice|deliver|book|print|ask|remind|tell) (?:us |him |her |them )?(?:some|more|another|new|a few)\b/.test(text),
     piecesAt: (column, mark) => { const counts = heldTexts(head, column).map((v) => v.split(mark).length).sort((a, b) => a - b); return counts[Math.floor(counts.length / 2)] ?? 0; },
     owners: head.columns.filter((c) => !vocabularyOf(head).ownNouns.has(stem(c.name.toLowerCase())) && words.some((w) => /['’]s?$/.test(w.text) && stem(c.name.toLowerCase()) === w.stem)).map((c) => c.name),

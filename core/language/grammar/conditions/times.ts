@@ -114,8 +114,8 @@ export const timeRules: readonly Rule[] = [
   // 'Booked less than three weeks ahead': before the row's own date
   ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u ahead|before|beforehand|early|earlier|prior|in? of|advance?`, ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned(op, u, n, x, [c, b]); }, 0)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u after|from|behind the|its|their? ^$rows`, ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned(op, u, n, x, [b, c]); }, 0)).flat(),
-  rule('cond', '~be? ^$col:c within|inside $num:n $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, n, x, [b, c]); }, -0.4),
-  rule('cond', '~be? ^$col:c within|inside a|one $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, 1, x, [b, c]); }, -1),
+  rule('cond', '~be? ^$col:c within|inside $num:n $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, n, x, [b, c]); }, 0),
+  rule('cond', '~be? ^$col:c within|inside a|one $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, 1, x, [b, c]); }, 0),
   // 'Parcels to zone 3 posted after 5 May'
   rule('rset', '$rows|$noun to|in|from|of|for|at the? ^$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'compare' && a.op === '=' && b.kind === 'compare' && b.right.kind === 'date' ? all([a, b]) : null), 0),
   // 'April's unpaid ones'
