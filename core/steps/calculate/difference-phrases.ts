@@ -32,6 +32,7 @@ export const differencePhrases: readonly Rule[] = [
   rule('ofAverage', 'the? ~average of|in|for|within|at his|her|its|their|the|that? same|own? $col:by group|class|category|type|kind?', ({ by }, x: Context) => (groupable(by, x) ? [by] : null), 0),
   rule('ofAverage', 'the? $col:by ~average', ({ by }, x: Context) => (groupable(by, x) && quantity(by, x) === null ? [by] : null), 0),
   rule('ofAverage', 'the? ~average for|of|in that|this|its|their ^$col:by', ({ by }, x: Context) => (groupable(by, x) ? [by] : null), 0),
+  rule('ofAverage', 'the? ~average ^$col for|of|in that|this ^$col:by', ({ by }, x: Context) => (groupable(by, x) ? [by] : null), 0),
   rule('ofAverage', 'the? overall|general|total? ~average (of (all|everything))?', () => [], 0.1),
   rule('versus', 'compare|compares|compared|relative|set|held|measured|in? relation|comparison? to|with|against', () => true, 0),
   rule('ex2', 'how? does|do|did? (compare)? ~each? $rows|$noun|$guess? $col:c $versus? with|to|against? ^$ofAverage:by ,? in|as a? ~percentRider|%', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && !by.includes(c) ? op('*', op('/', e, total('mean', e, by)), number(100)) : null; }, -0.3),
