@@ -91,8 +91,11 @@ try {
   await packages();
   await debian('postgresql', () => serverPrograms() !== '');
   await debian('chromium', () => existsSync(process.env.CHROMIUM ?? '/usr/bin/chromium'));
-  await check('lint', () => run('node', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'], { what: 'lint' }));
-  await check('types', () => run('node', ['node_modules/typescript/bin/tsc', '--noEmit'], { what: 'The type check' }));
+  // Each is one program on one core: beside each other.
+  await Promise.all([
+    check('lint', () => run('node', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'], { what: 'lint' })),
+    check('types', () => run('node', ['node_modules/typescript/bin/tsc', '--noEmit'], { what: 'The type check' })),
+  ]);
   const env = { ...process.env, KULFI_TEST_DATABASE: await database.start(), NEXT_TELEMETRY_DISABLED: '1' };
   await run('node', ['scripts/build.mjs', 'cli'], { what: 'The build of the command line' });
   await jest('core', env);
