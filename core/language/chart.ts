@@ -24,24 +24,29 @@ export interface Rule {
   readonly cost: number;
 }
 
-interface Element {
+/** One of the things that may stand at a place of a rule. */
+interface Way {
   readonly cat: string;
   readonly label: string | null;
   /** Must follow at once: nothing may be passed over before it. */
   readonly tight: boolean;
-  /** May be left out. */
-  readonly optional?: true;
+}
+
+/** A place of a rule. */
+interface Element {
+  readonly ways: readonly Way[];
+  /** How many places may be left out from here: this one, where it is optional, or all of a group that begins here. */
+  readonly skips: readonly number[];
 }
 
 const literalWords = new Map<string, string[]>();
 
 /**
- * Rules from a pattern. `~class` is a class of phrases, `$cat` or `$cat:label` a mention or another rule's result (`$word` alone any word, whatever it says),
- * `a|b` one of these, `^` what must follow at once, `?` makes the piece before it optional, `(…)?` a group. Optional groups, and what is
- * optional before anything that must be said, are spelled out into rules of their own.
+ * A rule from a pattern. `~class` is a class of phrases, `$cat` or `$cat:label` a mention or another rule's result (`$word` alone any word, whatever it says),
+ * `a|b` one of these, `^` what must follow at once, `?` makes the piece before it optional, `(…)?` a group.
  */
 export function rule(cat: string, pattern: string, build: (slots: Slots, context: never) => unknown, cost = 0.1): Rule[] {
-  return expand(parsePattern(pattern)).map((elements) => ({ cat, elements, build: build as Rule['build'], cost }));
+  return [{ cat, elements: parsePattern(pattern), build: build as Rule['build'], cost }];
 }
 
 let listed = 0;
@@ -70,26 +75,24 @@ export function anyOrder(cat: string, parts: Readonly<Record<string, Part>>, bui
   ];
 }
 
-type Node = { readonly ways: readonly Element[]; readonly optional: boolean } | { readonly group: readonly Node[]; readonly optional: boolean };
-
-function parsePattern(pattern: string): Node[] {
+function parsePattern(pattern: string): Element[] {
   const pieces = pattern.match(/\(|\)\??|[^\s()]+/g) ?? [];
-  const stack: Node[][] = [[]];
+  const stack: Element[][] = [[]];
   for (const piece of pieces) {
     if (piece === '(') stack.push([]);
     else if (piece.startsWith(')')) {
-      const group = stack.pop()!;
-      stack.at(-1)!.push({ group, optional: piece.endsWith('?') });
+      const [first, ...rest] = stack.pop()!;
+      stack.at(-1)!.push(piece.endsWith('?') ? { ...first!, skips: [...first!.skips, rest.length + 1] } : first!, ...rest);
     } else {
       const optional = piece.length > 1 && piece.endsWith('?');
       const bare = optional ? piece.slice(0, -1) : piece;
-      stack.at(-1)!.push({ ways: /[~$]/.test(bare) ? bare.split('|').map(elementOf) : [elementOf(bare)], optional });
+      stack.at(-1)!.push({ ways: /[~$]/.test(bare) ? bare.split('|').map(wayOf) : [wayOf(bare)], skips: optional ? [1] : [] });
     }
   }
   return stack[0]!;
 }
 
-function elementOf(given: string): Element {
+function wayOf(given: string): Way {
   const tight = given.startsWith('^');
   const piece = tight ? given.slice(1) : given;
   if (piece.startsWith('$')) {
@@ -105,19 +108,19 @@ function elementOf(given: string): Element {
   return { cat: `=${piece}`, label: null, tight };
 }
 
-function expand(nodes: readonly Node[]): Element[][] {
-  let ways: Element[][] = [[]];
-  for (const node of nodes) {
-    const inner = 'ways' in node ? node.ways.map((w) => [w]) : expand(node.group);
-    const single = 'ways' in node && node.optional && inner.length === 1 ? inner[0]![0]! : null;
-    // A rule begins with something that must be said: behind that, an optional piece need not be spelled out.
-    if (single) ways = ways.flatMap((w) => (w.some((e) => !e.optional) ? [[...w, { ...single, optional: true as const }]] : [w, [...w, single]]));
-    else {
-      const next = ways.flatMap((w) => inner.map((i) => [...w, ...i]));
-      ways = node.optional ? [...ways, ...next] : next;
-    }
-  }
-  return ways;
+/** The places that a rule may go on with from one of them, what may be left out being left out or not; its length where it may end there. */
+function reachable(elements: readonly Element[], from: number, out: Set<number> = new Set()): ReadonlySet<number> {
+  if (out.has(from)) return out;
+  out.add(from);
+  for (const n of elements[from]?.skips ?? []) reachable(elements, from + n, out);
+  return out;
+}
+
+/** The places of a rule that nothing leaves out. */
+function needed(elements: readonly Element[]): Element[] {
+  const free = new Set<number>();
+  elements.forEach((e, from) => { for (const n of e.skips) for (let k = from; k < from + n; k++) free.add(k); });
+  return elements.filter((_e, k) => !free.has(k));
 }
 
 const isWords = (cat: string): boolean => cat.charCodeAt(0) === 126 || cat.charCodeAt(0) === 61;
@@ -140,18 +143,26 @@ export class Grammar {
 
   constructor(rules: readonly Rule[]) {
     const used = new Set<string>();
-    const wordsOf = (r: Rule): string[] => [...new Set(r.elements.filter((e) => !e.optional && isWords(e.cat)).map((e) => e.cat))];
     const said = new Map<string, number>();
-    for (const r of rules) for (const w of wordsOf(r)) said.set(w, (said.get(w) ?? 0) + 1);
-    for (const r of rules) for (const { cat } of r.elements) if (!this.numbers.has(cat)) this.numbers.set(cat, this.numbers.size);
+    for (const r of rules) for (const e of r.elements) for (const { cat } of e.ways) {
+      used.add(cat);
+      if (!this.numbers.has(cat)) this.numbers.set(cat, this.numbers.size);
+      if (isWords(cat)) said.set(cat, (said.get(cat) ?? 0) + 1);
+    }
+    for (const { cat } of rules) if (!this.numbers.has(cat)) this.numbers.set(cat, this.numbers.size);
+    const often = (e: Element): number => e.ways.reduce((sum, { cat }) => sum + said.get(cat)!, 0);
     for (const r of rules) {
-      const first = r.elements[0];
-      if (!first) throw new Error(`A rule for ${r.cat} has no elements`);
-      const words = Int32Array.from(wordsOf(r).sort((a, b) => said.get(a)! - said.get(b)!), (w) => this.numbers.get(w)!);
-      const must = r.elements.findIndex((e, k) => k > 0 && !e.optional), next = r.elements.slice(1, must < 0 ? undefined : must + 1);
-      (this.byFirst.get(first.cat) ?? this.byFirst.set(first.cat, []).get(first.cat)!).push({ rule: r, words, next: Int32Array.from(next, (e) => this.numbers.get(e.cat)! * 2 + Number(e.tight)), ends: must < 0 });
+      const entries = reachable(r.elements, 0);
+      if (entries.has(r.elements.length)) throw new Error(`A rule for ${r.cat} may say nothing`);
+      const literal = needed(r.elements).filter((e) => e.ways.every(({ cat }) => isWords(cat))).sort((a, b) => often(a) - often(b)).map((e) => e.ways.map(({ cat }) => this.numbers.get(cat)!));
+      const words = Int32Array.from(literal.filter((n) => n.length === 1).flat()), oneOfWords = literal.filter((n) => n.length > 1);
+      const places = r.elements.map((e): Place => ({ ways: e.ways.map((w) => ({ n: this.numbers.get(w.cat)!, label: w.label, tight: w.tight })), skips: e.skips }));
+      for (const entry of entries) {
+        const behind = [...reachable(r.elements, entry + 1)];
+        const next = Int32Array.from(behind.flatMap((k) => r.elements[k]?.ways ?? []), ({ cat, tight }) => this.numbers.get(cat)! * 2 + Number(tight));
+        for (const way of r.elements[entry]!.ways) (this.byFirst.get(way.cat) ?? this.byFirst.set(way.cat, []).get(way.cat)!).push({ rule: r, places, entry, label: way.label, words, oneOfWords, next, ends: behind.includes(r.elements.length) });
+      }
       (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
-      r.elements.forEach((e) => used.add(e.cat));
     }
     for (const cat of used) {
       if (cat.startsWith('~')) for (const phrase of CLASSES[cat.slice(1)]!.split('|')) this.addPhrase(phrase, cat, false);
@@ -196,7 +207,7 @@ export class Grammar {
     if (known) return known;
     const out = new Set<string>();
     this.first.set(cat, out);
-    if (!cat.startsWith('~') && !cat.startsWith('=')) for (const r of this.byResult.get(cat) ?? []) for (const t of this.beginnings(r.elements[0]!.cat)) out.add(t);
+    if (!cat.startsWith('~') && !cat.startsWith('=')) for (const r of this.byResult.get(cat) ?? []) for (const k of reachable(r.elements, 0)) for (const way of r.elements[k]!.ways) for (const t of this.beginnings(way.cat)) out.add(t);
     if (cat === 'col' || cat === 'value') out.add(`$${cat}`);
     if (cat.startsWith('~') || cat.startsWith('=')) out.add(cat);
     return out;
@@ -228,7 +239,8 @@ export class Grammar {
    * tokens that must not be taken for mistypings. `awaited` is told what rules that reach the end of the request wait for.
    */
   parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>, awaited?: (cat: string, cost: number) => void): Chart {
-    const cells: Map<string, Item[]>[] = tokens.map(() => new Map());
+    // By the number of a category; which there are stands beside.
+    const cells: (Item[] | undefined)[][] = tokens.map(() => []), filled: number[][] = tokens.map(() => []);
     const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
     const skips = tokens.map((t, i) => (says(tokens, i) ? LOST : skipCost(t, shouted)));
     const seeds: Item[][] = tokens.map(() => []);
@@ -251,7 +263,7 @@ export class Grammar {
         for (const r of this.byFirst.get(cat) ?? []) {
           let k = 0;
           while (k < r.words.length && present[r.words[k]!]) k++;
-          if (awaited || k === r.words.length) said.push(r);
+          if (awaited || (k === r.words.length && r.oneOfWords.every((all) => all.some((n) => present[n] === 1)))) said.push(r);
         }
         usable.set(cat, (list = said));
       }
@@ -265,9 +277,7 @@ export class Grammar {
       // By the doubled number of a category: within reach, and behind that: next to the place.
       known = reach[at] = new Uint8Array(this.numbers.size * 2);
       for (let s = at, price = 0; s < tokens.length && s <= at + 4; s++) {
-        for (const cat of cells[s]!.keys()) {
-          const n = this.numbers.get(cat);
-          if (n === undefined) continue;
+        for (const n of filled[s]!) {
           known[n * 2] = 1;
           if (s === at) known[n * 2 + 1] = 1;
         }
@@ -293,8 +303,14 @@ export class Grammar {
     };
     let work = 0;
     const add = (item: Item, agenda: Item[]): void => {
-      const cell = cells[item.from]!;
-      const list = cell.get(item.cat) ?? cell.set(item.cat, []).get(item.cat)!;
+      const cell = cells[item.from]!, n = this.numbers.get(item.cat);
+      // What no rule asks for or makes is not kept.
+      if (n === undefined) return;
+      let list = cell[n];
+      if (!list) {
+        list = cell[n] = [];
+        filled[item.from]!.push(n);
+      }
       const key = keyOf(item.value);
       work += 1 + (key.length >> 4);
       const same = list.findIndex((o) => o.to === item.to && keyOf(o.value) === key);
@@ -312,40 +328,50 @@ export class Grammar {
       list.push(item);
       agenda.push(item);
     };
-    // What the parts of the rule that is tried are filled with; no object is made for those that come to nothing.
-    const parts: unknown[] = [];
-    const extend = (r: Rule, from: number, agenda: Item[], k: number, at: number, cost: number): void => {
+    // What the parts of the rule that is tried are filled with, and under which labels; no object is made for those that come to nothing.
+    const parts: unknown[] = [], labels: (string | null)[] = [];
+    const extend = (ready: Ready, from: number, agenda: Item[], k: number, at: number, cost: number): void => {
       if (work++ > MOST_WORK) return;
-      if (k === r.elements.length) {
-        const filled: Slots = {};
-        for (let n = 0; n < k; n++) { const { label } = r.elements[n]!; if (label && parts[n] !== LEFT_OUT) filled[label] = parts[n]; }
-        const value = r.build(filled, context);
+      const { rule: r, places } = ready;
+      if (k === places.length) {
+        const slots: Slots = {};
+        for (let n = 0; n < k; n++) { const label = labels[n]; if (label) slots[label] = parts[n]; }
+        const value = r.build(slots, context);
         if (value !== null && value !== undefined && value !== false) add({ cat: r.cat, from, to: at, value, cost }, agenda);
         return;
       }
-      const { cat, tight, optional } = r.elements[k]!;
-      if (optional) { parts[k] = LEFT_OUT; extend(r, from, agenda, k + 1, at, cost); }
-      if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
-      let price = cost;
-      for (let s = at; s < tokens.length && s <= at + 4; s++) {
-        const items = cells[s]!.get(cat);
-        if (items) for (const item of items) { parts[k] = item.value; extend(r, from, agenda, k + 1, item.to, price + item.cost); }
-        if (tight || skips[s]!.lost) break;
-        price += skips[s]!.inner;
-        if (price > cost + MOST_PASSED) break;
+      const { ways, skips: left } = places[k]!;
+      for (const n of left) {
+        labels.fill(null, k, k + n);
+        extend(ready, from, agenda, k + n, at, cost);
+      }
+      for (let w = 0; w < ways.length; w++) {
+        const { n, label, tight } = ways[w]!;
+        if (awaited && at === tokens.length) awaited(r.elements[k]!.ways[w]!.cat, cost - 0.35 * (at - from));
+        let price = cost;
+        for (let s = at; s < tokens.length && s <= at + 4; s++) {
+          const items = cells[s]![n];
+          if (items) for (const item of items) { parts[k] = item.value; labels[k] = label; extend(ready, from, agenda, k + 1, item.to, price + item.cost); }
+          if (tight || skips[s]!.lost) break;
+          price += skips[s]!.inner;
+          if (price > cost + MOST_PASSED) break;
+        }
       }
     };
     for (let from = tokens.length - 1; from >= 0; from--) {
       const agenda: Item[] = [];
       for (const seed of seeds[from]!) add(seed, agenda);
       for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
-        for (const { rule: r } of rulesFor(next.cat, next.to)) {
-          parts[0] = next.value;
-          extend(r, from, agenda, 1, next.to, r.cost + next.cost);
+        for (const ready of rulesFor(next.cat, next.to)) {
+          const { rule: r, entry, label } = ready;
+          for (let n = 0; n < entry; n++) labels[n] = null;
+          parts[entry] = next.value;
+          labels[entry] = label;
+          extend(ready, from, agenda, entry + 1, next.to, r.cost + next.cost);
         }
       }
     }
-    return { at: (from, cat) => cells[from]?.get(cat) ?? [], skips, exhausted: work > MOST_WORK, work };
+    return { at: (from, cat) => { const n = this.numbers.get(cat); return n === undefined ? [] : cells[from]?.[n] ?? []; }, skips, exhausted: work > MOST_WORK, work };
   }
 }
 
@@ -365,10 +391,22 @@ export interface Skip {
   readonly lost: boolean;
 }
 
-/** A rule, ready to be tried: by numbers of categories, the words that must be said for it, and what may come behind its first part. */
+/** A place of a rule, with categories by their numbers. */
+interface Place {
+  readonly ways: readonly { readonly n: number; readonly label: string | null; readonly tight: boolean }[];
+  readonly skips: readonly number[];
+}
+
+/** A rule, ready to be tried from a place where it may begin: by numbers of categories, the words that must be said for it, and what may come behind its first part. */
 interface Ready {
   readonly rule: Rule;
+  /** The place that it begins with, all before it left out, and the label of what stands there. */
+  readonly entry: number;
+  readonly label: string | null;
+  readonly places: readonly Place[];
+  /** These must stand in the request, and of each of those one. */
   readonly words: Int32Array;
+  readonly oneOfWords: readonly (readonly number[])[];
   /** Up to the first part that must be said; doubled, and odd where it must follow at once. */
   readonly next: Int32Array;
   /** Nothing must come behind the first part. */
@@ -377,8 +415,6 @@ interface Ready {
 
 /** Words between two parts of a rule may cost no more than this. */
 const MOST_PASSED = 1.2;
-/** Stands for an optional part that was not said. */
-const LEFT_OUT = Symbol('left out');
 const BEAM = 5;
 /** Steps after which a request is given up as too much: large values count for more. About 150 ms. */
 const MOST_WORK = 150_000;

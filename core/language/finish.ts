@@ -132,8 +132,10 @@ function answeredToo(plans: readonly Plan[], words: readonly Token[]): readonly 
   if (at < 2 || !/^(?:is|are|was|were|do|does|did|has|have|had|can|could)$/.test(words[0]!.lower) || words[at + 1]?.lower !== 'yes') return plans;
   return plans.map((p): Plan => {
     if (p.step !== 'calculate' || p.replace || p.as.kind !== 'choose' || p.as.cases.length !== 1 || p.as.otherwise.kind !== 'blank') return p;
-    const [only] = p.as.cases, said = only!.then;
-    return said.kind === 'text' && said.value.toLowerCase() === 'yes' ? { ...p, name: p.name.toLowerCase() === 'yes' ? nameOf({ ...p.as, otherwise: { kind: 'text', value: 'no' } }) : p.name, as: { ...p.as, otherwise: { kind: 'text', value: 'no' } } } : p;
+    const [{ then }] = p.as.cases as readonly [Case];
+    if (then.kind !== 'text' || then.value.toLowerCase() !== 'yes') return p;
+    const as: Expression = { ...p.as, otherwise: { kind: 'text', value: 'no' } };
+    return { ...p, name: p.name.toLowerCase() === 'yes' ? nameOf(as) : p.name, as };
   });
 }
 

@@ -1,6 +1,6 @@
 import type { Condition, Expression } from '../formula/expression';
 import { FIND_WORDS } from '../values/find';
-import { walk } from '../formula/expression';
+import { columnsOf, walk } from '../formula/expression';
 
 const WORDS = { '+': 'plus', '-': 'minus', '*': 'times', '/': 'per', '^': 'to the power of' } as const;
 
@@ -81,7 +81,9 @@ function describe(e: Expression): string {
       return e.of.filter((o) => o.kind !== 'text').map(describe).join(' ');
     case 'choose': {
       const filled = e.cases.map((c) => c.then).concat(e.otherwise).filter((b) => b.kind !== 'blank');
-      return filled.length === 1 ? describe(filled[0]!) : firstColumn(e.cases[0]!.when);
+      // 'Amount adjusted', where the amount of other rows stays as it is
+      const kept = e.otherwise.kind === 'column' && filled.every((b) => columnsOf(b).join() === columnsOf(e.otherwise).join()) ? e.otherwise.name : null;
+      return filled.length === 1 ? describe(filled[0]!) : kept !== null ? `${kept} adjusted` : firstColumn(e.cases[0]!.when);
     }
     case 'piece':
       return `${describe(e.of)} ${e.side} ${e.mark}`;

@@ -19,6 +19,7 @@ import { finished, isMentioning } from './finish';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions/rules';
+import { allowanceRules } from './grammar/allowances';
 import { bandRules } from './grammar/bands';
 import { theirRules } from './grammar/theirs';
 import { otherRules } from './grammar/others';
@@ -70,6 +71,7 @@ export const RULES: readonly Rule[] = [
   ...kindRules,
   ...placeRules,
   ...otherRules,
+  ...allowanceRules,
   ...bandRules,
   ...theirRules,
   ...manyRules,

@@ -24,15 +24,9 @@ interface Piece {
 /** A phrase without the signs that say that a word is meant as it stands. */
 const bare = (phrase: string): string => phrase.replace(/=(?=\p{L})/gu, '');
 
-/** The rules for each category, the spelled-out forms of one rule together, the shortest first. */
-const byResult = new Map<string, Rule[][]>();
-for (const r of RULES) {
-  const groups = byResult.get(r.cat) ?? byResult.set(r.cat, []).get(r.cat)!;
-  const own = groups.find((g) => g[0]!.build === r.build);
-  if (own) own.push(r);
-  else groups.push([r]);
-}
-for (const groups of byResult.values()) for (const g of groups) g.sort((a, b) => a.elements.length - b.elements.length);
+/** The rules for each category. */
+const byResult = new Map<string, Rule[]>();
+for (const r of RULES) (byResult.get(r.cat) ?? byResult.set(r.cat, []).get(r.cat)!).push(r);
 
 /** What a written part is read as by itself: the mention of a category over all of its words. */
 function mentioned(words: string, cat: string, context: Context): Item | null {
@@ -72,21 +66,22 @@ export function writeRequests(head: CheckedHead, seed: number, wanted: number): 
     }
     if (rules.length === 0 || depth > 5) return null;
     for (let attempt = 0; attempt < 4; attempt++) {
-      // Of the forms of a rule, the short ones are what people mostly say.
-      const forms = pick(rules);
-      const r = forms[Math.floor(forms.length * random() ** 3)]!;
+      const r = pick(rules);
       const slots: Record<string, unknown> = {};
       const parts: string[] = [];
       let whole = true;
-      for (const e of r.elements) {
-        if (e.optional && random() < 0.7) continue;
-        const piece = write(e.cat, depth + 1);
-        if (!piece) {
-          whole = false;
-          break;
+      for (let k = 0; whole && k < r.elements.length; k++) {
+        const { ways, skips } = r.elements[k]!;
+        // What may be left out mostly is.
+        if (skips.length > 0 && random() < 0.7) {
+          k += pick(skips) - 1;
+          continue;
         }
+        const way = pick(ways), piece = write(way.cat, depth + 1);
+        whole = piece !== null;
+        if (!piece) break;
         parts.push(piece.words);
-        if (e.label) slots[e.label] = piece.value;
+        if (way.label) slots[way.label] = piece.value;
       }
       if (!whole) continue;
       const value = r.build(slots, context);

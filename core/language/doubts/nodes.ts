@@ -1,4 +1,4 @@
-import type { Condition } from '../../formula/expression';
+import type { Condition, Expression } from '../../formula/expression';
 
 /* What stands anywhere in plans. */
 
@@ -7,6 +7,9 @@ export function nodesIn<T>(node: unknown, is: (n: object) => n is T & object): T
   if (typeof node !== 'object' || node === null) return [];
   return [...(is(node) ? [node] : []), ...Object.values(node).flatMap((part) => nodesIn(part, is))];
 }
+
+/** Every calculation of a kind anywhere in plans. */
+export const calculated = <K extends Expression['kind']>(node: unknown, kind: K): Extract<Expression, { kind: K }>[] => nodesIn(node, (n): n is Extract<Expression, { kind: K }> => 'kind' in n && n.kind === kind);
 
 type Compared = Extract<Condition, { kind: 'compare' }>;
 /** Every comparison anywhere in plans. */

@@ -1,5 +1,6 @@
 import { isMentioning } from '../finish';
 import { isRate, unitInName } from '../../formula/dimensions';
+import { isEmptiness } from '../grammar/conditions/make';
 import { UNIT_PRICE } from '../grammar/roles';
 import { convertUnit, unitSort } from '../../values/units';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
@@ -38,8 +39,6 @@ const comparesItself = (plans: readonly Plan[]): boolean => compared(plans).some
 
 /** The columns that are compared with a number anywhere in a plan, with that number. */
 const comparisons = (plan: Plan): (readonly [string, number])[] => compared(plan).flatMap(({ left, right }) => (left.kind === 'column' && right.kind === 'number' ? [[left.name, right.value] as const] : []));
-
-const isEmptiness = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
 
 /**
  * Does a plan take back what the one before did? 'Throw out the light ones, but keep those without a weight' is an exception,

@@ -13,6 +13,9 @@ import { namesRows, vocabularyOf } from '../mentions';
 const COMMON: ReadonlySet<string> = new Set('day week month year late early time order value price total number share amount count first last long short high low open new old out in back due paid kind type group part rate weight hour minute date name row nobody somebody anybody everybody'.split(' ').map(stem));
 const LOOKED_FOR = /^(?:about|mention|mentions|mentioned|mentioning|contain|contains|containing|say|says|said|saying|with|word|words|text|speak|speaks|talk|talks|read|reads|reading|complain|complains|complained|note|notes|remark|remarks|comment|comments|has|have|called|marked)$/;
 
+/** Ways to ask how many people there were, and the names of columns that say so. */
+const HEADS_ASKED = HEADS.map(([words, called]) => [new RegExp(`\\b(?:how many|number of|count(?: the| of)?) (?:different |all )?(?:${words})\\b`), called] as const);
+
 /** What a request says of itself, whatever it asks for. */
 export interface Said {
   /** It is asked like a question. */
@@ -302,7 +305,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
     percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
     whatIs: /^(?:what is|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
-    heads: HEADS.some(([words, called]) => new RegExp(`\\b(?:how many|number of|count(?: the| of)?) (?:different |all )?(?:${words})\\b`).test(text) && head.columns.some((c) => isNumberColumn(head, c.name) && called.test(c.name))),
+    heads: HEADS_ASKED.some(([asked, called]) => asked.test(text) && head.columns.some((c) => isNumberColumn(head, c.name) && called.test(c.name))),
     people: /\b(?:how many|number of) (?:different |distinct )?(?:people|persons)\b/.test(text),
     named: /^(?:please )?(?:list|name) /.test(text),
     without: says(/^(?:not|without|except|excluding|but|other|neither|nor|isn't|aren't|wasn't|weren't|don't|remove|drop|delete|leave|out)$/),

@@ -3,7 +3,7 @@ import type { Plan } from '../../steps/registry';
 import { mismatches } from '../../formula/dimensions';
 import { keyOf } from '../chart';
 import { LIMIT, type Doubt } from './doubt';
-import { compared, nodesIn } from './nodes';
+import { calculated, compared } from './nodes';
 import type { Said } from './said';
 
 /** Does a later condition look for a blank that an earlier one has caught: of the same, or of a column that leaves it blank? */
@@ -62,15 +62,15 @@ export const valueDoubts: readonly Doubt[] = [
   // 'The number part of the code': 'E-101' is no number.
   { price: 2.5, holds: (plans, { codes }) => plans.length > 0 && plans.every((p) => p.step === 'convert' && (p.to === 'decimal' || p.to === 'whole') && p.columns.every(codes)), asks: 'No value of this column reads so. Is it meant all the same?' },
   // Nor has a date pieces to count.
-  { price: 4, holds: (plans, { dated }) => nodesIn(plans, (n): n is Extract<Expression, { kind: 'pieces' }> => 'kind' in n && n.kind === 'pieces').some((e) => e.of.kind === 'column' && dated(e.of.name)) },
+  { price: 4, holds: (plans, { dated }) => calculated(plans, 'pieces').some((e) => e.of.kind === 'column' && dated(e.of.name)) },
   // 'The number of the house, as a number' counts no pieces.
   { price: 2, holds: (plans, { asNumber }) => asNumber && plans.some((p) => p.step === 'calculate' && p.as.kind === 'pieces') },
   // What tells the rows makes no groups of them.
-  { price: 2.5, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'calculate' && nodesIn(p.as, (n): n is Extract<Expression, { kind: 'over' }> => 'kind' in n && n.kind === 'over').some((e) => e.by.length === 1 && tellsRows(e.by[0]!))) },
+  { price: 2.5, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'over').some((e) => e.by.length === 1 && tellsRows(e.by[0]!))) },
   // 'With a test over 90' divides nothing.
   { price: 1.5, holds: (plans, { overNumber }) => overNumber.length > 0 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'op' && p.as.op === '/' && p.as.right.kind === 'number' && overNumber.includes(p.as.right.value)), asks: 'This divides by that number. Is it meant so?' },
   // 'Average price per guest' of ‹Price pp› is that price.
-  { price: 2, holds: (plans) => nodesIn(plans, (n): n is Extract<Expression, { kind: 'op' }> => 'kind' in n && n.kind === 'op' && 'op' in n && n.op === '/').some((n) => n.left.kind === 'column' && /\b(?:pp|pn|per|each)\b/i.test(n.left.name) && n.right.kind === 'column' && !/\b(?:pp|pn|per|each)\b/i.test(n.right.name)), asks: 'This divides what is per one already. Is it meant so?' },
+  { price: 2, holds: (plans) => calculated(plans, 'op').some((n) => n.op === '/' && n.left.kind === 'column' && /\b(?:pp|pn|per|each)\b/i.test(n.left.name) && n.right.kind === 'column' && !/\b(?:pp|pn|per|each)\b/i.test(n.right.name)), asks: 'This divides what is per one already. Is it meant so?' },
   // 'From 90% of it' is no bare 90.
   { price: 2, holds: (plans, { percents }) => percents.length > 0 && compared(plans).some((c) => c.right.kind === 'number' && percents.includes(c.right.value) && c.left.kind === 'column' && !/%|percent|share|rate|ratio|pct|moisture|humidity|growth|margin|discount|score/i.test(c.left.name)), asks: 'A percentage is compared as a plain number. Is it meant so?' },
   // A number is no text.
@@ -130,7 +130,7 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2.5, holds: (plans, { never }) => plans.some((p) => p.step === 'convert' && p.to !== 'text' && p.to !== 'yesno' && p.to !== 'phone' && p.columns.every((c) => never(c, p.to === 'date' || p.to === 'datetime' ? 'date' : 'number'))), asks: 'No value of this column reads so. Is it meant all the same?' },
   // 'A running total, dearest first': along the rows as they lie, or as they are put in order?
   { price: 1, holds: (plans, { then }) => !then && plans.some((p, i) => p.step === 'calculate' && keyOf(p.as).includes('"fn":"running"') && plans.slice(i + 1).some((q) => q.step === 'sort')), asks: 'The running figure follows the rows as they lie now, and they are put in order after it. Is it meant so?' },
-  { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && nodesIn(p.as, (n): n is Extract<Expression, { kind: 'op' }> => 'kind' in n && n.kind === 'op' && 'op' in n && n.op === '-').some((e) => e.left.kind === 'column' && e.right.kind === 'column' && A_PIECE.test(e.left.name) && /paid|payment|received|total/i.test(e.right.name) && !A_PIECE.test(e.right.name))), asks: 'That is only a part of what is to be paid. Is it meant so?' },
+  { price: 2.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'op').some((e) => e.op === '-' && e.left.kind === 'column' && e.right.kind === 'column' && A_PIECE.test(e.left.name) && /paid|payment|received|total/i.test(e.right.name) && !A_PIECE.test(e.right.name))), asks: 'That is only a part of what is to be paid. Is it meant so?' },
   // 'Per person and night' is divided by both.
   { price: 2, holds: (plans, { perBoth }) => perBoth && plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'calculate' && p.as.kind === 'op' && p.as.op === '/' && next?.step === 'calculate' && !next.replace && next.as.kind !== 'op'; }), asks: 'This divides by the first only. Is it meant so?' },
   // Sums of things that cannot be put together, kilos and litres.

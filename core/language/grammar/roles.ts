@@ -41,6 +41,12 @@ export function timed(name: string, { head }: Context): boolean {
   return all.length > 0 && all.filter((v) => /^\s*\d{1,2}[:.]\d{2}(?::\d{2})?\s*(?:[ap]m)?\s*$/i.test(v) && readClock(v) !== null).length >= all.length * 0.8;
 }
 
+/** The only column of spans of time written with colons, as what it measures. */
+export function clockedColumn({ head }: Context): Expression | null {
+  const found = head.columns.filter((c) => clocked(c.name, head));
+  return found.length === 1 ? { kind: 'measure', unit: 'min', of: column(found[0]!.name) } : null;
+}
+
 /** A column of dates, or null. */
 export const dated = (name: string, { head }: Context): Expression | null => (readsAsDate(head, name) ? column(name) : null);
 /** Something made of two, where both are there. */
@@ -144,8 +150,11 @@ export const lapse = (unit: 'hours' | 'minutes', a: string, b: string, x: Contex
 /** Names of amounts of money: what is taken off them is money too, and so a product. */
 export const MONEY = /charg|bill|cost|paid|fee|price|taking|revenue|sales|amount|due|income|budget|worth|value/i;
 
-/** The two columns of times of day, in their order, where there are just two. */
-export const twoTimes = (x: Context): readonly [string, string] | null => { const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name); return all.length === 2 ? [all[0]!, all[1]!] : null; };
+/** The two columns of times of day, in their order, where there are just two; or when a row begins and ends, by the clock. */
+export function twoTimes(x: Context): readonly [string, string] | null {
+  const all = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name), ends = all.length === 0 ? endsOf(x) : null;
+  return all.length === 2 ? [all[0]!, all[1]!] : ends && timed(ends[0], x) && timed(ends[1], x) ? ends : null;
+}
 
 /** Names of what begins a row. */
 export const BEGINS = /\b(?:start(?:ed|s)?|begins?|began|from|in|since|opened|open|borrowed|arrival|arrived|check-?in|brought|dropped|loaded|dep|depart(?:ed|ure)?|left|shipped|sent|received|rented|taken|out|pick-?up)\b/i;
@@ -246,6 +255,12 @@ export function onlyTime(x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
+/** The time of day of a row: the only one, or else that at which it begins. */
+export function rowTime(x: Context): string | null {
+  const date = rowDate(x), first = onlyTime(x) ?? (date !== null && timed(date, x) ? date : endsOf(x)?.[0]);
+  return first !== undefined && timed(first, x) ? first : null;
+}
+
 /** What two readings of a meter, of kilometres or of a tank are told apart by. */
 const FIRST_READ = /\b(?:start|begin|beginning|opening|open|from|before|first|initial|old|previous)\b/i, LAST_READ = /\b(?:end|ending|finish|closing|close|to|after|last|final|new|current)\b/i;
 
@@ -339,10 +354,13 @@ export const ofOthers = (name: unknown, x: Context): boolean => typeof name === 
 /** Is a column called after what a unit of time costs? */
 export const isRateName = (name: string): boolean => /\b(?:hourly|daily|weekly|monthly|yearly|annual|nightly)\b/i.test(name);
 
+/** Names of times that are no part of what a row took. */
+export const IDLE = /\b(?:break|pause|late|delay|overtime|wait(?:ing)?|rest)\b/i;
+
 /** How long a row took, in a unit: from a column that says so, or from where it begins to where it ends. */
 export function lasted(unit: SpanUnit | 'minutes', x: Context): Expression | null {
   const name = unitName(unit), told = name === null ? null : columnIn(name, x);
-  const idle = (c: string): boolean => /\b(?:break|pause|late|delay|overtime|wait(?:ing)?|rest)\b/i.test(c);
+  const idle = (c: string): boolean => IDLE.test(c);
   if (told !== null) return idle(told) ? null : quantity(told, x);
   const other = unit === 'hours' ? columnIn('min', x) : null, minutes = other === null || idle(other) ? null : quantity(other, x);
   if (minutes) return minutes.kind === 'measure' ? { ...minutes, unit: 'h' } : op('/', minutes, number(60));

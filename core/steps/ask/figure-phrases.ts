@@ -11,7 +11,7 @@ import { nearlyUnique } from '../../language/grammar/samples';
 import { namesRows } from '../../language/mentions';
 import { stem } from '../../language/words';
 import { personColumn } from '../calculate/person-phrases';
-import { allRows, over, type Question, repeats, sum, weightedMean } from './question';
+import { allRows, over, type Question, repeats, sum, sumOverSum, weightedMean } from './question';
 
 /** The column that is called as the rows are, where its values come in several rows. */
 function severalRows(noun: string, x: Context): string | null {
@@ -27,12 +27,6 @@ function headcount(called: RegExp, x: Context): Expression | null {
 
 /** Is it what a column adds up to? */
 const isSum = (e: Expression): boolean => e.kind === 'total' && e.fn === 'sum';
-
-/** What one column adds up to over what another does; null where one holds no numbers. */
-function sumOverSum(a: string, b: string, x: Context): Expression | null {
-  const [m, n] = [sum(a, x), sum(b, x)];
-  return m && n && op('/', m, n);
-}
 
 /** Figures over rows: counts, totals, averages, ends, quotients. */
 export const figurePhrases: readonly Rule[] = [

@@ -61,6 +61,7 @@ export const groupPhrases: readonly Rule[] = [
   rule('severalTimes', 'more than twice', () => 2, 0),
   rule('severalTimes', 'twice or more|oftener', () => 1, 0),
   rule('severalTimes', 'more than one time|$rowsCounted', () => 1, 0),
+  rule('severalTimes', 'more than one|1 $rowsCounted', () => 1, 0),
   rule('severalTimes', 'several|multiple|repeated times|$rowsCounted', () => 1, 0),
   rule('severalTimes', '~more $num:n times|$rowsCounted', ({ n }) => n, 0),
   rule('severalTimes', '~least $num:n times|$rowsCounted', ({ n }) => n - 1, 0),

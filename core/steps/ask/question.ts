@@ -133,3 +133,9 @@ export const isShare = (e: Expression): boolean => (e.kind === 'round' ? isShare
 
 /** Does a figure count? */
 export const counts = (e: Expression): boolean => e.kind === 'total' && (e.fn === 'count' || e.fn === 'distinct');
+
+/** What one column adds up to over what another does; null where one holds no numbers. */
+export function sumOverSum(a: string, b: string, x: Context): Expression | null {
+  const [m, n] = [sum(a, x), sum(b, x)];
+  return m && n && op('/', m, n);
+}

@@ -16,6 +16,9 @@ const onQuestion = (key: string, change: (plan: AskPlan) => AskPlan | null): Act
 /** Only of a question of the request before. */
 const firstSaid = (act: Act): Act => ({ key: act.key, apply: (state) => (state.amends ? act.apply(state) : null) });
 
+/** The one figure of each group as a part of all, of a question of the request before. */
+const asShares: Act = firstSaid(onQuestion('as shares', (plan) => { const [f, ...more] = plan.figures; const part = f && more.length === 0 && plan.by.length && !isShare(f.as) ? partOfAll(f.as) : null; return part && { ...plan, figures: uniquely([part], plan.by.map((b) => b.name)) }; }));
+
 /** Figures over what is not zero. */
 const withoutZeros: Act = onQuestion('without zeros', (plan) => { const of = [...new Set(plan.figures.flatMap((f) => columnsOf(f.as)))]; return of.length === 1 ? { ...plan, where: all([...(plan.where ? [plan.where] : []), { kind: 'compare', op: '<>', left: column(of[0]!), right: number(0) }]) } : null; });
 
@@ -120,6 +123,8 @@ function inUnit(e: Expression, unit: string): Expression | null {
 
 /** Changes to the question before: its figures, groups, rows and order. */
 export const riderPhrases: readonly Rule[] = [
+  // 'List the allergens, each one once'
+  rule('rider', '(and|each|every)? (one|of them)? only|just? once (each|only)?', () => amend('listed once', (plan) => (plan.step === 'ask' && plan.by.length > 0 && plan.figures.length === 0 ? plan : null)), 0),
   // One group's values as columns, and a line for all
   rule('rider', 'and|with|but|by? the? $qby:b across|sideways the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),
@@ -169,8 +174,8 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', '$omitting the|those|any|all? $rows|ones without|lacking|missing a|an|any|it|one? value|rating|figure|entry?', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', 'where|if|when there ~be one|any|some|something', () => onQuestion('blanks left out', (plan) => plan), -0.1),
   rule('rider', ',|; leave|leaving|without|not counting|ignoring|skip|skipping|excluding the? open|undecided|unfinished|blank|pending ones|$rows out|aside?', () => onQuestion('undecided left out', (plan) => { const of = [...new Set(plan.figures.flatMap((f) => columnsOf(f.as)))]; return of.length === 1 && plan.figures.every((f) => isShare(f.as)) ? { ...plan, where: all([...(plan.where ? [plan.where] : []), { kind: 'not', of: { kind: 'empty', of: column(of[0]!) } }]) } : null; }), -0.1),
-  rule('rider', 'as a? share|shares|part|fraction|percentage|percentages of (the)? everything|total|whole|all|it', () => { const act = onQuestion('as shares', (plan) => { const [f, ...more] = plan.figures; const part = f && more.length === 0 && plan.by.length && !isShare(f.as) ? partOfAll(f.as) : null; return part && { ...plan, figures: uniquely([part], plan.by.map((b) => b.name)) }; }); return firstSaid(act); }, 0),
-  rule('rider', 'in|as percent|percentages|percentage|%|shares', () => { const act = onQuestion('as shares', (plan) => { const [f, ...more] = plan.figures; const part = f && more.length === 0 && plan.by.length && !isShare(f.as) ? partOfAll(f.as) : null; return part && { ...plan, figures: uniquely([part], plan.by.map((b) => b.name)) }; }); return firstSaid(act); }, 0),
+  rule('rider', 'as a? share|shares|part|fraction|percentage|percentages of (the)? everything|total|whole|all|it', () => asShares, 0),
+  rule('rider', 'in|as percent|percentages|percentage|%|shares', () => asShares, 0),
   // 'Busiest month by number of shoots'
   rule('rider', 'by|in|measured|counted|judged by|in? the? number|count of the? $rows|$noun|$guess', () => onQuestion('by number', (plan) => (plan.figures.every((f) => counts(f.as)) && plan.most !== undefined ? plan : null)), -0.1),
   // 'How many shoots got an album, in percent'

@@ -3,8 +3,14 @@ import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { column, type Expression, number, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
-import { quantity } from '../../language/grammar/roles';
-import { allRows, over, partOfAll, type Question, shareOf, sum } from './question';
+import { percent, quantity } from '../../language/grammar/roles';
+import { allRows, over, partOfAll, type Question, shareOf, sum, sumOverSum } from './question';
+
+/** What one column adds up to in percent of what another does. */
+function partIn(part: string, whole: string, x: Context): Question | null {
+  const e = part === whole ? null : sumOverSum(part, whole, x);
+  return e && { figures: [percent(e)], by: [] };
+}
 
 /** Questions for parts of a whole. */
 export const sharePhrases: readonly Rule[] = [
@@ -15,8 +21,8 @@ export const sharePhrases: readonly Rule[] = [
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|were|came|come? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$guess|$noun ~be|~have|get|got|came from? $cond:c ~each $qbys:b', ({ c, b }): Question => ({ figures: [shareOf(c)], by: b }), 0),
   // 'What percentage of the seeds sprouted overall': of two numbers, one a part of the other
-  rule('question', 'what|which? ~shareWord of|in all? the? $col:a ~be|~did|got|came|~have? ^$col:b ~inTotal|overall|altogether', ({ a, b }, x: Context): Question | null => { const [whole, part] = [sum(a, x), sum(b, x)]; return whole && part && a !== b ? { figures: [op('*', op('/', part, whole), number(100))], by: [] } : null; }, 0.05),
-  rule('question', 'what|which? ~shareWord of all|total the? $col:a ~be|~did|got|came|~have? ^$col:b', ({ a, b }, x: Context): Question | null => { const [whole, part] = [sum(a, x), sum(b, x)]; return whole && part && a !== b ? { figures: [op('*', op('/', part, whole), number(100))], by: [] } : null; }, -0.4),
+  rule('question', 'what|which? ~shareWord of|in all? the? $col:a ~be|~did|got|came|~have? ^$col:b ~inTotal|overall|altogether', ({ a, b }, x: Context) => partIn(b, a, x), 0.05),
+  rule('question', 'what|which? ~shareWord of all|total the? $col:a ~be|~did|got|came|~have? ^$col:b', ({ a, b }, x: Context) => partIn(b, a, x), -0.4),
   rule('question', '$col:m ~each $qbys:b as|in a? percent|percentage|%|share of the? everything|total|whole|all', ({ m, b }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && { figures: [e], by: b }; }, 0),
   // Parts of the whole: 'each captain's share of the passengers'
   rule('qpart', '~shareWord of|in the? ~totalWord? $col:m', ({ m }, x: Context) => partOfAll(sum(m, x)), 0),

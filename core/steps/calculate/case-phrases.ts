@@ -1,4 +1,3 @@
-import { unitInName } from '../../formula/dimensions';
 import { persons } from '../../language/grammar/kinds';
 import { sampleOf } from '../../language/grammar/samples';
 import { COLUMN_NOUNS } from '../../language/lexicon/synonyms';
@@ -12,7 +11,7 @@ import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { columnLike, groupable, onlyDate, onlyTime, quantity, rowDate, rowSpan, timed } from '../../language/grammar/roles';
+import { columnLike, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, timed } from '../../language/grammar/roles';
 import { readsAsDate } from '../../formula/check';
 import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
@@ -67,9 +66,6 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
         const minutes = unit === 'min' ? node.right.value : unit === undefined && node.right.value <= 24 ? node.right.value * 60 : null;
         return minutes === null ? null : { ...node, op: node.op === '<=' ? '<' : node.op, left: subject, right: number(minutes) };
       }
-      // 'For 6 m3 and more', of a price: what is told in that unit is meant.
-      const told = unit === undefined || subject.kind !== 'column' || unitInName(subject.name) !== null ? null : columnLike(unit, x), other = told === null || told === (subject as { name?: string }).name ? null : quantity(told, x);
-      if (other) return about(node, other, x);
       const size = node.right.kind === 'number' ? sizeIn(subject, node.right.value, unit, x) : null;
       if (node.right.kind === 'number' && size === null) return null;
       return { ...node, left: subject, ...(size === null ? {} : { right: number(size) }) };
@@ -138,7 +134,7 @@ const asClock = (e: Expression | null, x: Context): Expression | null => (e?.kin
 
 /** 'Morning before 12, afternoon until 17': of the only time of day. */
 function partsOfDay(list: readonly Open[], x: Context): Expression | null {
-  const time = list.some((c) => c.then.kind === 'text' && /^(?:(?:early|late|mid) ?-?)?(?:morning|noon|afternoon|evening|night)s?$/i.test(c.then.value)) ? onlyTime(x) : null;
+  const time = list.some((c) => c.then.kind === 'text' && /^(?:(?:early|late|mid) ?-?)?(?:morning|noon|afternoon|evening|night)s?$/i.test(c.then.value)) ? rowTime(x) : null;
   return time === null ? null : { kind: 'clock', of: column(time) };
 }
 
@@ -168,13 +164,18 @@ function mentioned(labels: readonly string[], name: string, x: Context): Act | n
 
 const NOUNS: ReadonlySet<string> = new Set(COLUMN_NOUNS);
 
+/** 'Afternoon until 5': of times of day that is five hours after noon. */
+const afterNoon = (when: Condition, then: Expression): Condition =>
+  when.kind === 'compare' && isIt(when.left) && when.left.kind === 'column' && when.left.name.length === 1 && when.right.kind === 'number' && when.right.value < 12 && then.kind === 'text' && /^(?:afternoon|evening)s?$/i.test(then.value)
+    ? { ...when, right: number(when.right.value + 12) } : when;
+
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
   const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? partsOfDay(list, x) ?? spanOf(list, x);
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
-    const own: Condition | null = typeof when === 'string' ? last && restOf(last, when) : when;
+    const own: Condition | null = typeof when === 'string' ? last && restOf(last, when) : subject?.kind === 'clock' ? afterNoon(when, then) : when;
     if (own === null || (hasIt(own) && subject === null)) return null;
     last = subject === null ? own : about(own, subject, x);
     if (last === null) return null;
@@ -221,6 +222,12 @@ function withFirst(labels: readonly string[], name: string, list: readonly Open[
   const before = restOf(first as Condition, 'below');
   return before && chosen({ list: [{ when: before, then: textOf(free[0]!) }, ...[...list].reverse()], otherwise: blank }, x, timed(name, x) ? { kind: 'clock', of: column(name) } : column(name));
 }
+
+/** 'Yes when it is late' has its other half: no. */
+const isYes = (e: Expression): boolean => e.kind === 'text' && e.value.toLowerCase() === 'yes';
+
+/** 'Negative if it was shorter' says how a number comes out. */
+const isSign = (e: Expression): boolean => e.kind === 'text' && /^(?:negative|positive|minus|plus)$/i.test(e.value);
 
 /** Do some cases not say what they are about? */
 const ofNothing = (list: readonly Open[]): boolean => list.every((c) => typeof c.when === 'string' || subjectOf(c.when) === null);
@@ -313,6 +320,7 @@ export const casePhrases = [
   rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)),
+  ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they starts|started|start|begins|began|begin|left|leaves|leave|came|comes|opened|opens in|at? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)).flat(),
   rule('itcond', 'it|that|they? from $num:n up|on|upwards|onwards?', ({ n }) => compare('>=', n), 0.1),
   rule('itcond', '^to|till ^$num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0.5),
   rule('itcond', '$num:a $unit|$measure? to|until|up|- to? below|under|less|fewer|before than? $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
@@ -444,7 +452,7 @@ export const casePhrases = [
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', "$casesOf:c and|,|; and? $leaf:l ~if there|it|they|we? isn't|aren't|not|no|haven't|hasn't|don't any|one|it|some|them?", ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
   // 'Breakdowns where somebody was hurt' are rows.
-  rule('choice', '$casesOf:c', ({ c }, x: Context): Cases | null => (c.length === 1 && (isValue(c[0].then, x) || c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: blank }), 0.4),
+  rule('choice', '$casesOf:c', ({ c }, x: Context): Cases | null => (c.length === 1 && (isValue(c[0].then, x) || isSign(c[0].then) || c[0].loose || (c[0].then.kind === 'text' && c[0].when.kind === 'text')) ? null : { list: c, otherwise: c.length === 1 && isYes(c[0].then) ? textOf('no') : blank }), 0.4),
   rule('choice', '$choice:c ,|.|;|and? and? $leaf:l ~if we|there|it? ~without a? $col|$word', ({ c, l }): Cases => (c.otherwise.kind === 'blank' ? { ...c, otherwise: l } : null) as Cases, 0.1),
   // 'Morning before 11, midday until 15, ..., blank where the slot is missing': that is what they are about.
   rule('choice', '$casesOf:c ,|.|;|and? and? leave|leaving|make|keep? it? blank|empty|nothing|none|no ^$word? ~wherever|if the? $col:n ~be? ~blankWord', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
@@ -525,7 +533,6 @@ export const casePhrases = [
   }, ({ test, answer, name, blank: none }: { test?: Condition; answer?: true; name?: string; blank?: Condition }, x: Context) =>
     (test && answer && name !== undefined ? add({ kind: 'choose', cases: [...(none ? [{ when: orNoNumber(orZero(none, x), x.head), then: blank }] : []), { when: test, then: textOf('yes') }], otherwise: textOf('no') }, name) : null), -0.2),
   // 'Trouble yes or no: does the remark mention rain or damp'
-  rule('clause', '~add? ~column? ~named? ^$name:m (yes or|/ no)|yes/no :|,|-|–|?|. is|are|was|were|did|does|do|has|have the? $asked:c ??', ({ m, c }) => add(yesIf(c), m), -0.3),
   rule('clause', '~add? ~column? ~named? ^$name:m yes or|/ no :|,|-|–|?|. is|are|was|were|did|does|do|has|have the? $asked:c ??', ({ m, c }) => add(yesIf(c), m), -0.3),
   rule('clause', '~add? ~column? ~named? $name:m weekend :|,|? yes or|/ no|yes/no (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ m, c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, m), 0.1),
   rule('clause', '~add? ~column? weekend ~open|:|,|? yes or|/ no ~close? (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, 'Weekend'), -0.2),
@@ -555,8 +562,8 @@ export const casePhrases = [
   // 'Distance group: near below 25, middle 25 to 100, far beyond'
   ...['size', 'category', 'level'].map((kind) => rule('clause', `${kind} $choice:c`, ({ c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), kind[0]!.toUpperCase() + kind.slice(1)) : null), 0.4)).flat(),
   rule('clause', '^$col:n group|band|class|category|size|grade|level|label|bracket|bucket :|-|–|= $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x), `${n} group`), -0.1),
-  rule('clause', 'time of day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = onlyTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Time of day'); }, -0.1),
-  rule('clause', 'part|time of the day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = onlyTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Part of the day'); }, -0.1),
+  rule('clause', 'time of day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = rowTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Time of day'); }, -0.1),
+  rule('clause', 'part|time of the day :|-|–|= $choice:c', ({ c }, x: Context) => { const d = rowTime(x); return d === null ? null : addOf(chosen(c, x, of(d)), 'Part of the day'); }, -0.1),
   // Rows marked, with no word for the mark
   rule('clause', 'flag|mark|tick|highlight everything|anything|all|whatever|those|what $rows|$noun? ~rel|~withA an? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.1),
   rule('clause', 'flag|mark|tick|highlight the|all|any|every|those? $rows|$noun|$guess ~rel|~withA ~be? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.3),

@@ -31,6 +31,9 @@ function addParts(name: string, list: readonly string[], x: Context): Act | null
 
 /** New columns: a formula, with a name or without. */
 export const columnPhrases: readonly Rule[] = [
+  // 'A 10% discount for groups over 25, in a column New Rate': what it leaves
+  rule('clause', '$price:e ,|:|;? ~into? ~column ~named? $name:n', ({ e, n }) => add(e, n), 0),
+  rule('clause', '~column? ~named? $name:n :|=|, $price:e', ({ e, n }) => (/discount|surcharge|rebate|reduction|supplement|tax|vat/i.test(n) ? null : add(e, n)), 0),
   rule('clause', '$formula:e ,? shown|written|put|repeated|given|placed on|to|in|into|at every|each $rows', ({ e }) => (real(e) ? add(e) : null), -0.3),
   rule('clause', 'next|beside|against to? ~each $rows|$guess ,? ~add? the? $formula:e', ({ e }) => (real(e) ? add(e) : null), -0.2),
   rule('clause', '$formula:e next|beside to? each|every $rows|$guess', ({ e }) => (real(e) ? add(e) : null), -0.2),

@@ -71,8 +71,8 @@ function standingIn(example: string, x: Context): readonly string[] {
   return out;
 }
 
-/** Do two texts hold the same words, in another order? */
-const sameWords = (a: string, b: string): boolean => { const [m, n] = [a, b].map((t) => t.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []); return m!.length > 1 && m!.join() !== n!.join() && [...m!].sort().join() === [...n!].sort().join(); };
+/** The words of a text, sorted. */
+const wordsIn = (text: string): string => (folded(text).match(/[\p{L}\p{N}]+/gu) ?? []).sort().join(' ');
 
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
 export function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
@@ -91,8 +91,7 @@ export function byExample(examples: readonly Example[], named: string | null, x:
 
 /** A wished result shown without what it comes from: a value of the same words in another order. */
 function likeThis(name: string, output: string, called: string | undefined, x: Context, mode: 'add' | 'set' = 'add'): Act | null {
-  const words = (text: string): string => (folded(text).match(/[\p{L}\p{N}]+/gu) ?? []).sort().join(' ');
-  const input = sampleOf(name, x).find((v) => words(v) === words(output) && v.trim() !== output);
+  const input = sampleOf(name, x).find((v) => wordsIn(v) === wordsIn(output) && v.trim() !== output);
   return input === undefined ? null : byExample([{ input, output }], name, x, mode, called);
 }
 
@@ -127,7 +126,7 @@ export const examplePhrases = [
   rule('clause', '~make|change|bring|get|put $col:c to|into|in|as the? form|shape|format|style|pattern|way ,|:|-|–|like|of? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), -0.2),
   rule('clause', '$col:c rewritten|rearranged|reformatted|reordered|turned|flipped|reversed|changed|written round|around|as|to? $word|$mark|$guess|$col? ,|and|then? $word|$mark|$guess|$col? ,|and|then? $word|$mark|$guess|$col? :|,|-|–|;|. $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), -0.3),
   // 'Turn "Orrin, Tilda" into "Tilda Orrin" in the customer column': the same words in another order show how all are meant
-  rule('clause', 'turn|change|make|rewrite|convert $text:a into|to $text:b in|for|of|throughout|all the|all|every|each? $col:c column|names?', ({ a, b, c }, x: Context) => (sameWords(a, b) ? byExample([{ input: a, output: b }], c, x, 'set') : null), -0.6),
+  rule('clause', 'turn|change|make|rewrite|convert $text:a into|to $text:b in|for|of|throughout|all the|all|every|each? $col:c column|names?', ({ a, b, c }, x: Context) => (a !== b && wordsIn(a).includes(' ') && wordsIn(a) === wordsIn(b) ? byExample([{ input: a, output: b }], c, x, 'set') : null), -0.6),
   rule('clause', '$col:c :|, turn|make|change|write|put? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.05),
   rule('clause', '$col:c ~should? ~be? ~wayRound? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0.3),
   rule('clause', '~add|show|write the? $col:c like|as|e.g|eg $text:t ~into? ~column ~named? $name:n', ({ c, t, n }, x: Context) => likeThis(c, t, n, x), 0),

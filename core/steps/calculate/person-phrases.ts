@@ -127,6 +127,25 @@ export const personPhrases = [
   rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) && sampleOf(c, x).some((v) => /\S\s+\S/.test(v.trim())) ? partOf(p.part, c, x) : null), 0.1),
   rule('clause', '$col:c as|, the? first names|name|first? ,|then|before|and? the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
   rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
+  // 'Teacher names come in two orders, I want first name then surname, with capitals', 'everyone in capitalised first name last name form'
+  rule('nameOrder', 'first|given|forename names|name? first? ,? then|before|and|followed? by? the? last|family|surname names|name? last|second|after? $nameCapitals?', ({ nameCapitals }) => ({ capitals: nameCapitals === true }), 0),
+  rule('nameOrder', '$nameCapitals first|given|forename names|name? ,? then|before|and|followed? by? the? last|family|surname names|name?', () => ({ capitals: true }), 0),
+  rule('nameOrder', 'first name|names first ,? $nameCapitals', () => ({ capitals: true }), 0),
+  rule('nameCapitals', ',|and? with|in|properly|proper|normal|usual|correctly? properly|proper|normal|usual? capitals|capitalised|capitalized|capital letters|initials?', () => true, 0),
+  rule('clause', '$col:c names? ,|:|;|.|-|–? $inOrder:o', ({ c, o }, x: Context) => ordered(c, o.capitals, x), -0.3),
+  rule('clause', '~make|write|put|bring|turn the|all? $col:c names? $inOrder:o', ({ c, o }, x: Context) => ordered(c, o.capitals, x), -0.3),
+  rule('clause', 'all|the? $col:c names? ~be|come|comes|stand|are $messOfNames ,|:|;|.|-|–? $inOrder:o', ({ c, o }, x: Context) => ordered(c, o.capitals, x), -0.3),
+  rule('clause', 'all|the? names of the? $col:c come|comes|are|is $messOfNames ,|:|;|.|-|–? $inOrder:o', ({ c, o }, x: Context) => ordered(c, o.capitals, x), -0.3),
+  rule('clause', '~make|write|put|bring|turn? everyone|everybody|them|names|all names? $inOrder:o', ({ o }, x: Context) => { const c = personColumn(x); return c === null ? null : ordered(c, o.capitals, x); }, 0),
+  rule('clause', '$col:c ~withA|with|having an? commas|comma ~be|come|stand written|typed|given|entered? the? last|family|surname name? first ,|;|.|:? so|please? ~make|write|turn|put|swap|flip them|these|those round|around|about', ({ c }, x: Context) => ordered(c, false, x), -0.3),
+  rule('inOrder', 'i|we want|need|would? like? all|every|each? of? them|it|these|those? as|in|to? $nameOrder:o form|order|style|format?', ({ o }) => o, 0),
+  rule('inOrder', '~make|write|turn|put|bring them|it|these|those|all into|to|as|in? $nameOrder:o form|order|style|format?', ({ o }) => o, 0),
+  rule('inOrder', '(the same way|form|style|order)? ,|:|-|–? as|in|into|to? $nameOrder:o form|order|style|format?', ({ o }) => o, 0.05),
+  rule('inOrder', 'in|into|to the same way|form|style|order please? ,|:|-|–? as|in|into|to? $nameOrder:o', ({ o }) => o, 0),
+  rule('inOrder', 'the other|right|normal way round ,|:|-|–? $nameOrder:o', ({ o }) => o, 0),
+  rule('messOfNames', 'in|with two|2|different|mixed|several|both|all|various orders|order|ways|forms|sorts? (of (ways|forms))?', () => true, 0),
+  rule('messOfNames', 'all over the place', () => true, 0),
+  rule('messOfNames', 'sometimes|partly $word? $word? $word? $word?', () => true, 0.2),
   // 'Turn the employee names round: first name first', 'the normal way round'
   ...['~make|write|put|turn|swap|reverse the? $col:c names? round|around|about|over?', '~make|write|put|turn the? $col:c names? in|into|to? the? normal|natural|usual|right|other way order|round|around?', '$col:c names? the? normal|natural|usual|right|other way round|around', 'reverse|swap|flip the? $col:c names? around|round?'].flatMap((words) => [
     rule('clause', words, ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 1.3),
@@ -172,6 +191,14 @@ const hasTitles = (name: string, x: Context): boolean => persons(name, x) && sam
 function titleOut(name: string, called: string, x: Context): Act | null {
   const rest = hasTitles(name, x) ? untitled(name, x) : null;
   return rest && { key: `person title out ${name} ${called}`, apply: (state) => rest.apply(withPlan(state, { step: 'calculate', name: called, as: part('title', column(name)), replace: false }, [called])) };
+}
+
+/** Names with the first one first; with capitals where that is asked for. */
+function ordered(name: string, capitals: boolean, x: Context): Act | null {
+  if (!persons(name, x) || !sampleOf(name, x).some((v) => v.includes(','))) return null;
+  const joined: Expression = { kind: 'join', of: (['first', 'middle', 'last'] as const).map((p) => part(p, column(name))), separator: ' ' };
+  const as: Expression = capitals ? { kind: 'cased', letters: 'title', of: joined } : joined;
+  return { key: `person order ${capitals} ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
 }
 
 /** Names written again in one order. */

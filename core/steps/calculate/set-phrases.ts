@@ -1,5 +1,5 @@
 import { readsAsDate, readsAsNumber } from '../../formula/check';
-import { blank, column, columnsOf, number, op, type Condition, type Expression } from '../../formula/expression';
+import { blank, byPercent, column, columnsOf, number, op, type Condition, type Expression } from '../../formula/expression';
 import { plans, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { oneOf } from '../../language/grammar/conditions/make';
@@ -33,12 +33,17 @@ function inRows(name: string, filling: Filling, where: Condition, x: Context): A
   return as && !(where.kind === 'empty' && columnsOf(where).includes(name)) ? set(name, as, where) : null;
 }
 
+interface Altered { readonly name: string; readonly as: Expression }
 /** A column and a number, as one kind of arithmetic over itself. */
-const over = (name: string, x: Context, make: (e: Expression) => Expression): { readonly name: string; readonly as: Expression } | null => {
+const over = (name: string, x: Context, make: (e: Expression) => Expression): Altered | null => {
   const e = quantity(name, x);
   return e && !readsAsDate(x.head, name) && readsAsNumber(x.head, name) ? { name, as: make(e) } : null;
 };
-const share = (percent: number): Expression => op('/', number(percent), number(100));
+/** A column so many per cent, or so much, higher or lower. */
+const byRate = (sign: '+' | '-', name: string, percent: number, x: Context): Altered | null => over(name, x, (e) => byPercent(sign, e, percent));
+const byAmount = (sign: '+' | '-', name: string, n: number, x: Context): Altered | null => over(name, x, (e) => op(sign, e, number(n)));
+/** The same in some rows only. */
+const setIn = (altered: Altered | null, where: Condition | null): Act | null => altered && where && set(altered.name, altered.as, where);
 
 const VERB = 'set|change|update|correct|amend|overwrite|switch|put|make|turn|write|enter|alter|adjust';
 const THE = 'the|its|their|every|all? values|value|cells|entry|entries? of|in? the?';
@@ -88,38 +93,38 @@ export const setPhrases = [
   rule('partOf', 'fifth', () => 20, 0),
   rule('partOf', 'twentieth', () => 5, 0),
   rule('altered', `make|let ${THE} $col:c be? $timesAs:n as|so? much|many|big|large|high|long|heavy|great? (as (now|before|it is|it was))?`, ({ c, n }, x: Context) => over(c, x, (e) => op('*', e, number(n))), 0),
-  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
-  rule('altered', `raise|increase|lift|grow ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
-  rule('altered', 'take|knock|strike|deduct $pct:p off|from|of the|every|all? $col:c', ({ p, c }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
-  rule('altered', 'put|add $pct:p on|onto|to top? of? the|every|all? $col:c', ({ p, c }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
-  rule('altered', `raise|increase|lift|grow ${THE} $col:c by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
-  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
-  rule('altered', `raise|increase|lift|grow ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('+', e, number(n))), 0.1),
-  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('-', e, number(n))), 0.1),
-  rule('altered', 'add|put $num:n (more|extra)? to|onto|on (top of)? ($every)? the|all? $col:c', ({ n, c }, x: Context) => over(c, x, (e) => op('+', e, number(n))), 0.1),
-  rule('altered', 'subtract|deduct|take|knock|strike $num:n from|off of? the|every|all? $col:c', ({ n, c }, x: Context) => over(c, x, (e) => op('-', e, number(n))), 0.1),
+  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => byRate('-', c, p, x), 0),
+  rule('altered', `raise|increase|lift|grow ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => byRate('+', c, p, x), 0),
+  rule('altered', 'take|knock|strike|deduct $pct:p off|from|of the|every|all? $col:c', ({ p, c }, x: Context) => byRate('-', c, p, x), 0),
+  rule('altered', 'put|add $pct:p on|onto|to top? of? the|every|all? $col:c', ({ p, c }, x: Context) => byRate('+', c, p, x), 0),
+  rule('altered', `raise|increase|lift|grow ${THE} $col:c by $pct:p`, ({ c, p }, x: Context) => byRate('+', c, p, x), 0),
+  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by $pct:p`, ({ c, p }, x: Context) => byRate('-', c, p, x), 0),
+  rule('altered', `raise|increase|lift|grow ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => byAmount('+', c, n, x), 0.1),
+  rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => byAmount('-', c, n, x), 0.1),
+  rule('altered', 'add|put $num:n (more|extra)? to|onto|on (top of)? ($every)? the|all? $col:c', ({ n, c }, x: Context) => byAmount('+', c, n, x), 0.1),
+  rule('altered', 'subtract|deduct|take|knock|strike $num:n from|off of? the|every|all? $col:c', ({ n, c }, x: Context) => byAmount('-', c, n, x), 0.1),
   rule('alterable', `multiply ${THE} $col:c by|with $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('*', e, number(n))), 0.1),
   rule('alterable', `divide ${THE} $col:c by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('/', e, number(n))), 0.1),
   rule('alterable', 'double the? $col:c', ({ c }, x: Context) => over(c, x, (e) => op('*', e, number(2))), 0.1),
   rule('alterable', 'halve the? $col:c', ({ c }, x: Context) => over(c, x, (e) => op('/', e, number(2))), 0.1),
   rule('alterable', '$altered:s', ({ s }) => s, 0),
   rule('clause', '$altered:s', ({ s }) => set(s.name, s.as), -0.3),
-  rule('clause', '$alterable:s of|for|on|at|in|from the|all|every|any|those? $values:r $rows|$noun|$guess|ones?', ({ s, r }) => { const where = oneOf(r); return where && set(s.name, s.as, where); }, -0.4),
+  rule('clause', '$alterable:s of|for|on|at|in|from the|all|every|any|those? $values:r $rows|$noun|$guess|ones?', ({ s, r }) => setIn(s, oneOf(r)), -0.4),
   // 'Raise wedding prices by 5%', 'the price of weddings', 'went up by 10 cents for Swaledale'
-  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^up|higher by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('+', number(1), share(p)))), 0),
-  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^down|lower by $pct:p`, ({ c, p }, x: Context) => over(c, x, (e) => op('*', e, op('-', number(1), share(p)))), 0),
-  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^up|higher by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('+', e, number(n))), 0),
-  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^down|lower by $num:n`, ({ c, n }, x: Context) => over(c, x, (e) => op('-', e, number(n))), 0),
-  ...(['raise|increase|lift', 'lower|reduce|cut|decrease'] as const).flatMap((verb, k) => ['the|all? $values:r $col:c', `${THE} $col:c of|for|on|at|in the|all|every|any? $values:r $rows|$noun|$guess|ones?`].flatMap((what) => [
-    rule('clause', `${verb} ${what} by $pct:p`, ({ r, c, p }, x: Context) => { const where = oneOf(r), s = over(c, x, (e) => op('*', e, op(k === 0 ? '+' : '-', number(1), share(p)))); return where && s && set(s.name, s.as, where); }, -0.4),
-    rule('clause', `${verb} ${THE} $col:c of|for|in|on the? ^$cond:r by $pct:p`, ({ r, c, p }, x: Context) => { const s = over(c, x, (e) => op('*', e, op(k === 0 ? '+' : '-', number(1), share(p)))); return s && set(s.name, s.as, r); }, -0.3),
-    rule('clause', `${verb} ${what} by $num:n`, ({ r, c, n }, x: Context) => { const where = oneOf(r), s = over(c, x, (e) => op(k === 0 ? '+' : '-', e, number(n))); return where && s && set(s.name, s.as, where); }, -0.3),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^up|higher by $pct:p`, ({ c, p }, x: Context) => byRate('+', c, p, x), 0),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^down|lower by $pct:p`, ({ c, p }, x: Context) => byRate('-', c, p, x), 0),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^up|higher by $num:n`, ({ c, n }, x: Context) => byAmount('+', c, n, x), 0),
+  rule('alterable', `$col:c ~be|has|have|goes|go|went|gone? ^down|lower by $num:n`, ({ c, n }, x: Context) => byAmount('-', c, n, x), 0),
+  ...([['raise|increase|lift', '+'], ['lower|reduce|cut|decrease', '-']] as const).flatMap(([verb, sign]) => ['the|all? $values:r $col:c', `${THE} $col:c of|for|on|at|in the|all|every|any? $values:r $rows|$noun|$guess|ones?`].flatMap((what) => [
+    rule('clause', `${verb} ${what} by $pct:p`, ({ r, c, p }, x: Context) => setIn(byRate(sign, c, p, x), oneOf(r)), -0.4),
+    rule('clause', `${verb} ${THE} $col:c of|for|in|on the? ^$cond:r by $pct:p`, ({ r, c, p }, x: Context) => setIn(byRate(sign, c, p, x), r), -0.3),
+    rule('clause', `${verb} ${what} by $num:n`, ({ r, c, n }, x: Context) => setIn(byAmount(sign, c, n, x), oneOf(r)), -0.3),
   ])).flat(),
-  rule('clause', `$alterable:s ~if|${WHERE} the|all|every|any? $cond:r`, ({ s, r }) => set(s.name, s.as, r), -0.5),
-  rule('clause', `$alterable:s ~rel ~be? $cond:r`, ({ s, r }) => set(s.name, s.as, r), -0.5),
-  rule('clause', `$alterable:s ~if|${WHERE} the|all|every|any|those? $rset:r`, ({ s, r }) => set(s.name, s.as, r), -0.5),
-  rule('clause', `~if|${WHERE} $cond:r ,|:? $alterable:s`, ({ s, r }) => set(s.name, s.as, r), -0.5),
-  rule('clause', `for|of|on|in the|all|every|any|those? $rset:r ,|:? $alterable:s`, ({ s, r }) => set(s.name, s.as, r), -0.5),
+  rule('clause', `$alterable:s ~if|${WHERE} the|all|every|any? $cond:r`, ({ s, r }) => setIn(s, r), -0.5),
+  rule('clause', `$alterable:s ~rel ~be? $cond:r`, ({ s, r }) => setIn(s, r), -0.5),
+  rule('clause', `$alterable:s ~if|${WHERE} the|all|every|any|those? $rset:r`, ({ s, r }) => setIn(s, r), -0.5),
+  rule('clause', `~if|${WHERE} $cond:r ,|:? $alterable:s`, ({ s, r }) => setIn(s, r), -0.5),
+  rule('clause', `for|of|on|in the|all|every|any|those? $rset:r ,|:? $alterable:s`, ({ s, r }) => setIn(s, r), -0.5),
 
   // By a value in some rows
   rule('newValue', '$filling:f', ({ f }) => f, 0),

@@ -8,6 +8,7 @@ import { column } from '../../formula/expression';
 import { columnOf } from '../../table/table';
 import { unitSort } from '../../values/units';
 import type { Period } from '../../language/grammar/seeds/times';
+import type { Plan } from '../registry';
 import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
@@ -42,14 +43,18 @@ const blanksAs = (text: string, to?: ConvertPlan['to']): Act => ({
   },
 });
 
-/** 'Without the C, as a number': what a replacement leaves is read as numbers. */
-const afterReplace: Act = {
-  key: 'convert after replace',
+/** What the sentence before leaves in some columns is read as numbers. */
+const numbersAfter = (step: Plan['step'], of: (last: Plan) => readonly string[] | null): Act => ({
+  key: `convert after ${step}`,
   apply(state) {
-    const last = state.plans.at(-1);
-    return last?.step === 'replace' ? withPlan(state, { step: 'convert', columns: last.columns, to: 'decimal' }, last.columns) : null;
+    const last = state.plans.at(-1), columns = last === undefined ? null : of(last);
+    return columns && withPlan(state, { step: 'convert', columns, to: 'decimal' }, [...columns]);
   },
-};
+});
+/** 'Without the C, as a number' */
+const afterReplace = numbersAfter('replace', (last) => (last.step === 'replace' ? last.columns : null));
+/** 'Into Length and Width, as numbers' */
+const afterSplit = numbersAfter('split', (last) => (last.step === 'split' ? last.into : null));
 
 /** Converted columns rounded as well, in a step of their own. */
 const roundThem = (places: number): Act => ({
@@ -157,6 +162,7 @@ export const phrases = [
   rule('rider', '~if it|there|they|its? ~be? only? ~slashed the? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('clause', '~make $cols:c ~into? a? plain|real|proper|clean|simple yes or|and|/ no', ({ c }) => act(c, 'yesno'), 0),
   rule('rider', 'and? without|no|minus|drop|dropping any|the? leading zeros|zeroes|noughts', () => afterReplace, 0),
+  rule('rider', ',|;? (all|each|both|every one)? (of them)? as|into (plain|real|whole|decimal)? =numbers|=figures', () => afterSplit, -0.3),
   rule('rider', 'as|into|to a? ~number', () => afterReplace, 0.1),
   rule('rider', '~make|read|store|keep|have what|whatever|the|everything is|are|stays? left|remains|remaining|over|rest|remainder as|into|to|in a|an? ~number', () => afterReplace, -0.2),
   rule('clause', '$cols:c as|into|to a? clean|plain|proper|simple|real? yes or|/|and no', ({ c }) => act(c, 'yesno'), 0.05),

@@ -3,7 +3,7 @@ import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from 
 import { keyOf, rule } from '../../language/chart';
 import { columnOf, findColumn } from '../../table/table';
 import { rowDate } from '../../language/grammar/roles';
-import { lacking, oneOf, says, SIZES } from '../../language/grammar/conditions/make';
+import { isEmptiness, lacking, oneOf, says, SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
 
@@ -146,7 +146,7 @@ export const phrases = [
   rule('rider', 'oldest|earliest first|at|on the? top?', () => thenByDate(false), 0),
   rule('rider', '~corrected $rset:c', ({ c }) => amend(`corrected ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: c } : null)), 0),
   // 'No, without pictures', of rows that were set aside for something else
-  rule('rider', '$nopes ~iMeant? (those|the|ones|$rows)? ~without an|any? ^$col:c (i (meant|mean))?', ({ c }, x: Context) => { const where = lacking(c, x); return ofLast(amend(`corrected without ${keyOf(where)}`, (plan) => (plan.step === 'filter' && plan.mode === 'aside' && isLack(plan.where) ? { ...plan, where } : null))); }, -0.2),
+  rule('rider', '$nopes ~iMeant? (those|the|ones|$rows)? ~without an|any? ^$col:c (i (meant|mean))?', ({ c }, x: Context) => { const where = lacking(c, x); return ofLast(amend(`corrected without ${keyOf(where)}`, (plan) => (plan.step === 'filter' && plan.mode === 'aside' && isEmptiness(plan.where) ? { ...plan, where } : null))); }, -0.2),
   rule('rider', '~open $plainWords:t ~close', ({ t }) => onlyWords(t), 0),
   rule('rider', '~open $plainWords:t ,? $aside ~close', ({ t }) => onlyWords(t), 0),
   rule('aside', 'among|amongst|of|out of? them|these|those', () => nothing, 0.1),
@@ -165,9 +165,6 @@ export const phrases = [
   rule('rider', 'and|plus|also the? ^$cond:c (too|also)?', ({ c }) => moreOf(c), 0.2),
   ...SIZES.flatMap(([words, op]) => rule('rider', `but|actually|rather? ${words} $num:n`, ({ n }) => otherBound(op, n), 0.2)),
 ].flat();
-
-/** Does a condition ask for what is not there? */
-const isLack = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
 
 /** What the request before kept, and of that only what has such values in another column. */
 const andAlso = (list: readonly { readonly column: string; readonly text: string }[]): Act => {

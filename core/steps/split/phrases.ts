@@ -49,22 +49,11 @@ const cutAt = (column: string, { text, which }: Marked, into: readonly string[])
 /** Names for the pieces where none were given. */
 const proposed = (column: string, n: number): string[] => Array.from({ length: n }, (_, i) => `${column} ${i + 1}`);
 
-/** The pieces that were just cut apart are numbers. */
-const piecesAsNumbers: Act = {
-  key: 'pieces as numbers',
-  apply(state) {
-    const last = state.plans.at(-1);
-    return last?.step === 'split' ? withPlan(state, { step: 'convert', columns: last.into, to: 'decimal' }, [...last.into]) : null;
-  },
-};
-
 export const phrases = [
   rule('names', '$name:a', ({ a }) => [a], 0),
   rule('names', '$name:a ~list $names:b', ({ a, b }) => [a, ...b], 0.02),
-  // 'Split size at the x into Length, Width and Height as numbers'
-  rule('rider', ',|;? (all|each|both|every one)? (of them)? as|into (plain|real|whole|decimal)? =numbers|=figures', () => piecesAsNumbers, -0.3),
   // 'Split the visit code into prefix and number'
-  ...[...LETTERS, ...DIGITS].map((w) => rule(LETTERS.includes(w) ? 'letterPart' : 'digitPart', `${w} part|parts?`, () => w.charAt(0).toUpperCase() + w.slice(1), 0)).flat(),
+  ...([['letterPart', LETTERS], ['digitPart', DIGITS]] as const).flatMap(([cat, words]) => words.flatMap((w) => rule(cat, `${w} part|parts?`, () => w.charAt(0).toUpperCase() + w.slice(1), 0))),
   rule('clause', '~split|separate|divide|break the? $col:c (up|apart)? ~into the|its|a? (two columns,?)? ^$letterPart:a ,|and the|a? ^$digitPart:b', ({ c, a, b }, x: Context) => splitAt(c, letteredCut(c, x), [a, b]), -0.6),
   rule('atmark', '~at every|each|the|all|any? $mark:m', ({ m }) => ({ text: m, which: 'every' }), 0),
   rule('atmark', '~at first $mark:m', ({ m }) => ({ text: m, which: 'first' }), -0.05),

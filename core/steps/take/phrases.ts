@@ -3,6 +3,8 @@ import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
+import { all, column, columnsOf, number, type Condition, type Expression } from '../../formula/expression';
+import { oneOf } from '../../language/grammar/conditions/make';
 import { groupable, onlyDate, rowDate, takingsColumn } from '../../language/grammar/roles';
 import { thenBy } from '../calculate/adding';
 import type { Feat } from '../../language/grammar/seeds/adjectives';
@@ -23,6 +25,21 @@ const picked = (n: number, { column, down }: { readonly column: string; readonly
 /** The rows that a superlative picks out by what no column says: the longest, of a start and an end. */
 const featured = (n: number, { as, down }: Feat, x: Context, by?: string): Act | null =>
   Number.isInteger(n) && n > 0 && (by === undefined || groupable(by, x)) ? thenBy(as, `take ${n} ${down} ${by ?? ''}`, (column) => ({ step: 'take', count: n, choice: { kind: down ? 'highest' : 'lowest', column }, ...(by === undefined ? {} : { by: [by] }) })) : null;
+
+/** Of the rows that a condition leaves those that a superlative picks out. */
+const pickedOf = (count: number, { column: by, down }: { readonly column: string; readonly down: boolean }, where: Condition): Act | null =>
+  Number.isInteger(count) && count > 0 && !columnsOf(where).includes(by) ? plans({ step: 'filter', mode: 'keep', where }, { step: 'take', count, choice: { kind: down ? 'highest' : 'lowest', column: by } }) : null;
+
+/** Rows by their place in the table, from one to another. */
+const byPlace = (mode: 'keep' | 'aside', from: number, to: number): Act | null => {
+  const place: Expression = { kind: 'over', fn: 'number', of: number(1), by: [] };
+  const ends: Condition[] = [...(from > 1 ? [{ kind: 'compare', op: '>=', left: place, right: number(from) } as const] : []), { kind: 'compare', op: '<=', left: place, right: number(to) }];
+  return Number.isInteger(from) && Number.isInteger(to) && from >= 1 && to >= from ? plans({ step: 'filter', mode, where: all(ends) }) : null;
+};
+
+/** Those that a superlative picks out are set aside: by their rank, and so ties go together. */
+const allBut = (count: number, of: string, down: boolean): Act | null =>
+  Number.isInteger(count) && count > 0 ? plans({ step: 'filter', mode: 'aside', where: { kind: 'compare', op: '<=', left: { kind: 'over', fn: down ? 'rank' : 'rank up', of: column(of), by: [] }, right: number(count) } }) : null;
 
 /** Rows by what they come to. */
 const byTakings = (n: number, kind: 'highest' | 'lowest', x: Context): Act | null => { const column = takingsColumn(x); return column === null ? null : take(n, { kind, column }); };
@@ -144,6 +161,20 @@ export const phrases = [
     rule('clause', `~keep? only|just? the? ${words} $rows|$noun|$guess ~each $col:g`, ({ g }, x: Context) => { const c = dateOf(x); return c && c !== g ? take(1, { kind, column: c }, [g]) : null; }, 0.1),
   ]).flat(),
   ...([['latest|newest|last', 'highest'], ['earliest|oldest|first', 'lowest']] as const).map(([words, kind]) => rule('clause', `~keep? only|just? one|1|a|single $rows ~each $col:g with|having|namely|keeping the? ${words} $col:c`, ({ g, c }, x: Context) => (g !== c && bySize(c, x) || (g !== c && readsAsDate(x.head, c)) ? take(1, { kind, column: c }, [g]) : null), -0.3)).flat(),
+  rule('clause', '~keep? just|only? the? $num:n ^$adj:a ^$word:w', ({ n, a, w }, x: Context) => (n > 1 && /s$/.test(w) && !x.vocabulary.values.has(w.toLowerCase()) ? picked(n, a) : null), 0.6),
+  // 'Youngest three', 'the oldest open claim', 'the three oldest open orders'
+  rule('alone', '$adj:a $num:n', ({ n, a }) => picked(n, a), 0.3),
+  ...['$values:v $rows|$noun', '$rows|$noun of|for|from|in|at|with|that|which|who $values:v'].map((which) => rule('clause', `~keep? just|only? the? $num:n? ^$adj:a ${which}`, ({ n, a, v }) => { const c = oneOf(v); return c && pickedOf(n ?? 1, a, c); }, 0)).flat(),
+  rule('clause', '~keep? just|only? the? $num:n? ^$adj:a ^$unsaid:c $rows|$noun', ({ n, a, c }) => pickedOf(n ?? 1, a, c), 0),
+  rule('clause', '~keep? just|only? the? $num:n? ^$adj:a $rows|$noun|one ~rel ~be? $cond:c', ({ n, a, c }) => pickedOf(n ?? 1, a, c), 0.1),
+  // 'Delete the first two rows', 'remove the trip with the lowest cost', 'rows 3 to 6 only'
+  rule('clause', '~drop the? first|top $num:n $rows', ({ n }) => byPlace('aside', 1, n), 0),
+  rule('clause', '~drop the? first|top $rows', () => byPlace('aside', 1, 1), 0.1),
+  rule('clause', '~keep|~keepOnly? rows|lines|records $num:a to|-|–|through|until $num:b only?', ({ a, b }) => byPlace('keep', a, b), 0.1),
+  rule('clause', '~drop rows|lines|records $num:a to|-|–|through|until $num:b', ({ a, b }) => byPlace('aside', a, b), 0),
+  rule('clause', '~drop the? $num:n? ^$adj:a $rows|$noun|one|ones', ({ n, a }) => allBut(n ?? 1, a.column, a.down), 0),
+  rule('clause', '~drop the? ^$adj:a $num:n $rows|$noun|ones?', ({ n, a }) => allBut(n, a.column, a.down), 0),
+  ...([['~highest', true], ['~lowest', false]] as const).map(([words, down]) => rule('clause', `~drop the? $num:n? $rows|$noun|one|ones with|having|of the? ${words} $col:c`, ({ n, c }, x: Context) => (readsAsNumber(x.head, c) ? allBut(n ?? 1, c, down) : null), 0)).flat(),
   rule('clause', '~keep first|top $num:n $rows?', ({ n }) => take(n, { kind: 'top' }), 0.05),
   rule('clause', '~keep last|bottom $num:n $rows?', ({ n }) => take(n, { kind: 'bottom' }), 0.05),
   rule('rider', '~descending', () => thenSort, 0.1),

@@ -24,6 +24,9 @@ export const among = (name: string, texts: readonly string[]): Condition => ({ k
 export const oneOf = (values: readonly { readonly column: string; readonly text: string }[]): Condition | null =>
   values.every((v) => v.column === values[0]!.column) ? among(values[0]!.column, values.map((v) => v.text)) : null;
 
+/** Does a condition ask for what is not there? */
+export const isEmptiness = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));
+
 /** Only where a column holds numbers. */
 export const numeric = (name: string, { head }: Context): boolean => isNumberColumn(head, name);
 

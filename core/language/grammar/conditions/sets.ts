@@ -3,6 +3,7 @@ import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
 import { stem } from '../../words';
+import { dated, groupable } from '../roles';
 import { compare, numeric, SIZES } from './make';
 
 /** 'Below 20 and blank': a value compared with another is there. Nor does anybody say the same twice. */
@@ -28,6 +29,8 @@ const further = (a: Condition, c: Condition): Condition | null => (neverBoth(a, 
 /** Conditions joined, and the rows that they are of. */
 export const setRules: readonly Rule[] = [
   rule('rset', '$col:g with|having more than one|1 $word:w', ({ g, w }, x: Context) => (columnOf(x.head, g).type === 'text' && !x.vocabulary.values.has(w.toLowerCase()) && !x.head.columns.some((c) => c.name.toLowerCase().includes(stem(w))) ? compare('>', rowsCounted([g]), number(1)) : null), 0.3),
+  // 'Farms with more than one visit': the rows of those
+  rule('rset', '$col:g with|having $severalTimes:n', ({ g, n }, x: Context) => (groupable(g, x) && !dated(g, x) && columnOf(x.head, g).type === 'text' ? compare('>', rowsCounted([g]), number(n)) : null), 0.1),
   // 'The two without a date'
   rule('rset', 'the? two|three|four|five|2|3|4|5|few|handful ^$cond:c', ({ c }) => (c.kind === 'empty' || (c.kind === 'any' && c.of.every((o: Condition) => o.kind === 'empty')) ? c : null), 0.1),
   // 'If there's another session in the same room on the same day'

@@ -59,11 +59,14 @@ const beginsSome = (text: string, name: string, x: Context): boolean => /^\p{Lu}
 /** Does a word stand in some of a column's texts, beside others? */
 const finds2 = (word: string, name: string, x: Context): boolean => x.vocabulary.inside.get(word.toLowerCase())?.has(name) ?? false;
 
+/** Rows in whose texts one of some words stands. */
+const mentioned = (words: readonly { readonly column: string; readonly text: string }[]): Condition => ({ kind: 'text', test: 'mentions', of: column(words[0]!.column), texts: words.map((w) => w.text) });
+
 /** What stands in texts: words, beginnings, ends. */
 export const textRules: readonly Rule[] = [
   // 'Slots that mention skates': wherever that stands
-  rule('rset', '$rows|$noun|$guess ~rel ~mention|~contains|say|says|talk|talks of|about? the? words|word? ^$inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), -0.3),
-  rule('rset', '$rows|$noun|$guess ~rel|where|in somebody|someone|anybody|anyone|they|people|which? complain|complains|complained|complaining|mentioned|mention|mentions|spoke|speaks|talked|talks|wrote|writes|noted|said|reported of|about|that|on|being? a|an|the? $insides:v $word|$noun|$guess?', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }), -0.3),
+  rule('rset', '$rows|$noun|$guess ~rel ~mention|~contains|say|says|talk|talks of|about? the? words|word? ^$inside:v', ({ v }) => mentioned([v]), -0.3),
+  rule('rset', '$rows|$noun|$guess ~rel|where|in somebody|someone|anybody|anyone|they|people|which? complain|complains|complained|complaining|mentioned|mention|mentions|spoke|speaks|talked|talks|wrote|writes|noted|said|reported of|about|that|on|being? a|an|the? $insides:v $word|$noun|$guess?', ({ v }) => mentioned(v), -0.3),
   rule('cond', '~withA|with $inside:v in|inside|within|under|among|amongst the|their|its? $col:c', ({ v, c }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0),
   // 'cone 6', 'gate B4': a figure that stands as a word in the texts of a column
   rule('cond', '$col:c $num:n', ({ c, n }, x: Context) => (columnOf(x.head, c).type === 'text' && !numeric(c, x) && !isDated(c, x) ? mentionsNumber(String(n), c, x) : null), 0.15),
@@ -74,22 +77,22 @@ export const textRules: readonly Rule[] = [
   rule('insides', '$inside:a ~list $insides:b', ({ a, b }) => (b[0].column === a.column ? [a, ...b] : null), 0),
   // 'Bitter, sour or dry': a short word goes with the others
   rule('insides', '$insides:r or|and ^$word:w', ({ r, w }, x: Context) => (w.length === 3 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, r[0].column, x) ? [...r, { column: r[0].column, text: w }] : null), 0.02),
-  rule('rset', 'anything|everything|whatever|all|those|what|$rows|$noun ~rel? ~be|tasted|looked|felt|sounded|described|called|noted|marked|seemed|seems as|like|to be? $insides:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }), 0.1),
+  rule('rset', 'anything|everything|whatever|all|those|what|$rows|$noun ~rel? ~be|tasted|looked|felt|sounded|described|called|noted|marked|seemed|seems as|like|to be? $insides:v', ({ v }) => mentioned(v), 0.1),
   rule('cond', 'neither $inside:a nor $inside:b (took|takes|take|was|were|is|are|came|come|went) (part|there|in|on|with|along)?', ({ a, b }) => (a.column === b.column ? not({ kind: 'text', test: 'mentions', of: column(a.column), texts: [a.text, b.text] }) : null), 0),
-  rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? { kind: 'text', test: 'mentions', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) } : null), 0),
+  rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? mentioned(v) : null), 0),
   rule('cond', '$insides:v ^$col:c', ({ v, c }) => (v[0].column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: v.map((o: { text: string }) => o.text) } : null), 0),
-  rule('rset', '$rows|$noun|$guess ~rel $inside:v ^~did|worked|works|helped|helps|was|is|came|comes|sang|plays|played|did|does|signed|signs', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.35),
+  rule('rset', '$rows|$noun|$guess ~rel $inside:v ^~did|worked|works|helped|helps|was|is|came|comes|sang|plays|played|did|does|signed|signs', ({ v }) => mentioned([v]), 0.35),
   // 'Called Farm something': the name begins so.
   rule('cond', 'called|named? $inside:v something|whatever', ({ v }) => ({ kind: 'text', test: 'starts', of: column(v.column), texts: [v.text] }), -0.1),
   ...["isn't|aren't|wasn't|weren't", 'is|are|was|were not'].flatMap((no) => [
-    rule('cond', `${no} $inside:v`, ({ v }) => not({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
+    rule('cond', `${no} $inside:v`, ({ v }) => not(mentioned([v])), 0.1),
     rule('rset', `the? $col:c ~rel ${no} $inside:v`, ({ c, v }) => (c === v.column ? not({ kind: 'text', test: 'mentions', of: column(c), texts: [v.text] }) : null), 0),
   ]).flat(),
-  rule('cond', '$inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
-  rule('cond', '~be|~did|~withA $inside:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.1),
+  rule('cond', '$inside:v', ({ v }) => mentioned([v]), 0.1),
+  rule('cond', '~be|~did|~withA $inside:v', ({ v }) => mentioned([v]), 0.1),
   rule('cond', '$col:c $inside:v', ({ c, v }) => (v.column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: [v.text] } : null), 0.05),
-  rule('cond', '~withA|~contains|code $codeIn:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.05),
-  rule('rset', '$rows|$guess ~withA|~contains|code? code|value|error|fault? $codeIn:v', ({ v }) => ({ kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.05),
+  rule('cond', '~withA|~contains|code $codeIn:v', ({ v }) => mentioned([v]), 0.05),
+  rule('rset', '$rows|$guess ~withA|~contains|code? code|value|error|fault? $codeIn:v', ({ v }) => mentioned([v]), 0.05),
   rule('rset', '$rows|$guess with|containing|mentioning|having|that|which mention|mentions|say|says|contain|contains? the? word|text|term|phrase? $word:w in|inside|within|under the|their|its? $col:c', ({ w, c }, x: Context) => mentionsWord(w, c, x), 0.05),
   rule('cond', '$col:c mention|mentions|say|says|talks|talk about|of? an? $word:w', ({ w, c }, x: Context) => mentionsWord(w, c, x), 0.1),
   // What can be found in a text

@@ -1,11 +1,11 @@
 import { sampleOf } from '../samples';
 import { all, any, column, type Comparison, type Condition, not, number } from '../../../formula/expression';
 import { readsAsDate } from '../../../formula/check';
-import { WEEKDAYS, type SpanUnit } from '../../../values/date';
+import { readClock, WEEKDAYS, type SpanUnit } from '../../../values/date';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
-import { columnLike, dateColumns, deadlineOf, DUE, endingColumn, late, onlyDate, onlyTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from '../roles';
+import { columnLike, dateColumns, deadlineOf, DUE, endingColumn, late, onlyDate, rowTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from '../roles';
 import type { Period } from '../seeds/times';
 import { compare, empty, hasBlanks, inUnit, isDated, onDate, relative, SIZES, type When, within } from './make';
 
@@ -24,6 +24,12 @@ function spanned(op: Comparison, unit: SpanUnit | 'minutes', n: number, x: Conte
   return e && compare(whole && op === '>' ? '>=' : whole && op === '<=' ? '<' : op, e, number(unit === 'weeks' ? n * 7 : n));
 }
 
+/** How long from the row's own day to another of its dates, or from that date to the row's day. */
+function fromRowDay(op: Comparison, unit: SpanUnit | 'minutes', n: number, name: string, x: Context, ahead = false): Condition | null {
+  const day = rowDate(x);
+  return day === null || day === name || !isDated(name, x) ? null : spanned(op, unit, n, x, ahead ? [name, day] : [day, name]);
+}
+
 const at = (w: When, name: string, x: Context): Condition | null => {
   if ('period' in w) return relative(w.op, name, w.period, x);
   const list = w.bounds.flatMap(([op, date]) => onDate(op, name, date, x) ?? []);
@@ -32,6 +38,12 @@ const at = (w: When, name: string, x: Context): Condition | null => {
 
 /** A time of day compared with one. */
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
+
+/** Does a condition hold times of day against each other? */
+const byClock = (c: Condition): boolean => (c.kind === 'all' ? c.of.every(byClock) : c.kind === 'compare' && c.left.kind === 'clock');
+
+/** Is none of a column's times in the evening? */
+const endsByDay = (name: string, x: Context): boolean => sampleOf(name, x).every((v) => (readClock(v) ?? 0) < 1080);
 
 /** Later than the only date that says when it was due: of a date, or of the date that goes with what was done ('paid' and ‹Paid on›). */
 function lateThan(name: string, x: Context): Condition | null {
@@ -112,10 +124,10 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '~be? ^$col:a on|at? the? very? same day|date', ({ a }, x: Context) => { const b = rowDate(x); return b === null || a === b ? null : sameDay(a, b, x); }, 0.1),
   ...["isn't|aren't|wasn't|weren't|hasn't|haven't been?", '~be|~have not been?'].map((no) => rule('cond', `${no} ^$col:a on|at? the? very? same day|date`, ({ a }, x: Context) => { const b = rowDate(x), same = b === null || a === b ? null : sameDay(a, b, x); return same && (hasBlanks(a, x) ? any([empty(a), not(same)]) : not(same)); }, 0.1)).flat(),
   // 'Booked less than three weeks ahead': before the row's own date
-  ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u ahead|before|beforehand|early|earlier|prior|in? of|advance?`, ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned(op, u, n, x, [c, b]); }, 0)).flat(),
-  ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u after|from|behind the|its|their? ^$rows`, ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned(op, u, n, x, [b, c]); }, 0)).flat(),
-  rule('cond', '~be? ^$col:c within|inside $num:n $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, n, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, n, x, [b, c]); }, 0),
-  rule('cond', '~be? ^$col:c within|inside a|one $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, u }, x: Context) => { const b = rowDate(x); return b === null || b === c || !isDated(c, x) ? null : spanned('<=', u, 1, x, [b, c]); }, 0),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u ahead|before|beforehand|early|earlier|prior|in? of|advance?`, ({ c, n, u }, x: Context) => fromRowDay(op, u, n, c, x, true), 0)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? ^$col:c ${words} $num:n $spanUnit:u after|from|behind the|its|their? ^$rows`, ({ c, n, u }, x: Context) => fromRowDay(op, u, n, c, x), 0)).flat(),
+  rule('cond', '~be? ^$col:c within|inside $num:n $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, n, u }, x: Context) => fromRowDay('<=', u, n, c, x), 0),
+  rule('cond', '~be? ^$col:c within|inside a|one $spanUnit:u (of|after|from (the|its|their)? ^$rows)?', ({ c, u }, x: Context) => fromRowDay('<=', u, 1, c, x), 0),
   // 'Parcels to zone 3 posted after 5 May'
   rule('rset', '$rows|$noun to|in|from|of|for|at the? ^$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'compare' && a.op === '=' && b.kind === 'compare' && b.right.kind === 'date' ? all([a, b]) : null), 0),
   // 'April's unpaid ones'
@@ -161,7 +173,7 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '~be|~have already|all? been? $col:c already?', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.5),
   rule('rset', '$col:c $rows|ones', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.6),
   rule('rset', 'unfinished|unclosed|undelivered|unreturned|unsent|unsold|open $rows|ones', (_s, x: Context) => { const d = deadlineOf(x); return d && hasBlanks(d.done, x) ? empty(d.done) : null; }, 0.5),
-  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock(op, c, t, x); }, 0.1)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const c = rowTime(x); return c === null ? null : atClock(op, c, t, x); }, 0.1)).flat(),
   rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'in|during|within the? period|span|time|range|window|interval of|from|between|:? $date:a ~fromTo $date:b ,? ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), -0.05),
   rule('when', '$date:a ~fromTo $date:b ,? ~bothIncluded', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
@@ -178,16 +190,23 @@ export const timeRules: readonly Rule[] = [
   rule('rset', '$rows|$noun|$guess from the? month? of? $period:p', ({ p }, x: Context) => { const c = p.month !== undefined && p.day === undefined ? onlyDate(x) : null; return c && within(c, p, x); }, -0.4),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? at|opened|open|is|are? ${words} $clock:t`, ({ c, t }, x: Context) => atClock(op, c, t, x), 0)).flat(),
   rule('cond', '$col:c ~be? at|from|opened|open|is|are? $clock:t or later|after|over|more', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
-  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('>=', c, t, x); }, 0.1),
+  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => { const c = rowTime(x); return c === null ? null : atClock('>=', c, t, x); }, 0.1),
   rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
   rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
-  rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const c = onlyTime(x); const [low, high] = c === null ? [null, null] : [atClock('>=', c, a, x), atClock('<=', c, b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
-  ...([['>=', 'after|later'], ['<=', 'before|earlier']] as const).flatMap(([operator, words]) => rule('cond', `$col:c? ~be? at|by or ${words} $clock:t`, ({ c, t }, x: Context) => { const name = (c as string | undefined) ?? onlyTime(x); return name === null ? null : atClock(operator, name, t, x); }, 0)),
+  rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const c = rowTime(x); const [low, high] = c === null ? [null, null] : [atClock('>=', c, a, x), atClock('<=', c, b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
+  ...([['>=', 'after|later'], ['<=', 'before|earlier']] as const).flatMap(([operator, words]) => rule('cond', `$col:c? ~be? at|by or ${words} $clock:t`, ({ c, t }, x: Context) => { const name = (c as string | undefined) ?? rowTime(x); return name === null ? null : atClock(operator, name, t, x); }, 0)),
   // 'In the morning (before 12)'
   ...SIZES.flatMap(([words, op]) => [
     rule('cond', `~be? ^$col:b after|within|in? ${words} $num:n $spanUnit:u`, ({ b, n, u }, x: Context) => { const from = readsAsDate(x.head, b) ? dateColumns(x).filter((c) => c !== b) : []; return from.length === 1 && u !== 'minutes' && u !== 'hours' ? compare(op, { kind: 'span', unit: u, from: column(from[0]!), to: column(b) }, number(n)) : null; }, 0),
   ]).flat(),
-  rule('cond', '~be? in the? morning (~open? before|until|till $clock|$num ~close?)?', (_s, x: Context) => { const c = onlyTime(x); return c === null ? null : atClock('<', c, 720, x); }, 0.1),
+  // 'Anything in the evening, that is from 6 pm on'
+  rule('rset', 'morning|evening|afternoon|night|late|early ones|$rows|$noun|$guess :|,|-|– (that is|means)? (i.e|meaning|so)? ^$cond:c', ({ c }) => (byClock(c) ? c : null), -0.2),
+  rule('rset', 'anything|everything|all|those|ones|$rows|$noun in|of the? morning|evening|afternoon|night :|,|-|– (that is|means)? (i.e|meaning|so)? ^$cond:c', ({ c }) => (byClock(c) ? c : null), -0.2),
+  // 'Fed in the afternoon', where nothing is as late as the evening
+  rule('cond', '$col:c ~be? in the? morning|mornings', ({ c }, x: Context) => atClock('<', c, 720, x), 0.1),
+  rule('cond', '$col:c ~be? in the? afternoon|afternoons', ({ c }, x: Context) => (endsByDay(c, x) ? atClock('>=', c, 720, x) : null), 0.1),
+  rule('cond', '~be? in the? afternoon|afternoons', (_s, x: Context) => { const c = rowTime(x); return c !== null && endsByDay(c, x) ? atClock('>=', c, 720, x) : null; }, 0.2),
+  rule('cond', '~be? in the? morning (~open? before|until|till $clock|$num ~close?)?', (_s, x: Context) => { const c = rowTime(x); return c === null ? null : atClock('<', c, 720, x); }, 0.1),
   rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
   rule('cond', '~more $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>', e, number(n)); }, 0),
   rule('cond', '~least $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>=', e, number(n)); }, 0),
@@ -218,6 +237,10 @@ export const timeRules: readonly Rule[] = [
   // 'Bookings of at least a week', 'bookings of seven nights or more'
   ...SIZES.map(([words, op]) => rule('rset', `$rows of|for|with ${words} $num:n $spanUnit:u`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.1)),
   ...([['~orMore', '>='], ['~orLess', '<=']] as const).map(([words, op]) => rule('rset', `$rows of|for|with $num:n $spanUnit:u ${words}`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.1)),
+  ...([['~orMore', '>='], ['~orLess', '<=']] as const).flatMap(([words, op]) => [
+    rule('rset', `$noun|$guess|stays|stay|visits of|for|with $num:n $spanUnit:u ${words}`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.2),
+    rule('rset', `$rows|$noun|$guess|stays|stay of|for|with a|one $spanUnit:u ${words}`, ({ u }, x: Context) => spanned(op, u, 1, x), 0.1),
+  ]).flat(),
   // 'that lay longer than two days'
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been? ${words} $num:n $spanUnit:u from|between the? $col:a to|until|till|and|- the? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),

@@ -3,7 +3,7 @@ import { all, column, not, number, type Condition } from '../../../formula/expre
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
-import { among, compare, numeric, says } from './make';
+import { oneOf, among, compare, numeric, says } from './make';
 
 /** Both, where both are known. */
 const and = (a: Condition | null, b: Condition | null): Condition | null => a && b && all([a, b]);
@@ -97,6 +97,6 @@ export const valueRules: readonly Rule[] = [
   rule('rset', 'what|whatever|everything|all|anything ^$values:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an|ew)$/.test(w) ? among(v[0].column, v.map((o: Value) => o.text)) : null), 0.3),
   rule('rset', 'what|whatever|everything|all|anything ^$inside:v ^$word:w out|up|in|off|back|over?', ({ v, w }) => (/(?:ed|ent|ok|ave|old|ought|ade|ove|ote|an|ew)$/.test(w) ? { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] } : null), 0.3),
   // 'What was sent by Garden Ott'
-  rule('rset', 'what|everything|anything|whatever|all|those|that (that|which)? was|were|is|got|has|had|came|comes|went been? $word? by|from|to|for|at|with ^$values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0),
+  rule('rset', 'what|everything|anything|whatever|all|those|that (that|which)? was|were|is|got|has|had|came|comes|went been? $word? by|from|to|for|at|with ^$values:v', ({ v }) => oneOf(v), 0),
   rule('cond', '$valueSet:s', ({ s }) => among(s.column, s.texts), -0.25),
 ].flat();

@@ -3,7 +3,7 @@ import { isDate } from '../../../table/column';
 import { unitName } from '../../../values/units';
 import { type Context } from '../../acts';
 import type { Expression } from '../../../formula/expression';
-import { bornColumn, dateColumns, rowDate, rowSpan, soldFor, startColumn, takingsColumn } from '../roles';
+import { bornColumn, clockedColumn, dateColumns, heads, IDLE, PLANNED, rowDate, rowSpan, soldFor, startColumn, takingsColumn } from '../roles';
 import { type Token } from '../../words';
 import { Put } from './put';
 
@@ -11,10 +11,10 @@ import { Put } from './put';
 const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, names: string, down: boolean])[] = [
   ['biggest largest greatest', 'bigger larger', 'size area amount volume qty quantity', true], ['smallest', 'smaller', 'size area amount volume qty quantity', false],
   ['heaviest', 'heavier', 'weight kg mass', true], ['lightest', 'lighter', 'weight kg mass', false],
-  ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes days', true], ['shortest', 'shorter', 'length duration nights hours minutes days', false],
+  ['tallest highest', 'taller', 'height', true], ['longest', 'longer', 'length duration nights hours minutes days min mins', true], ['shortest', 'shorter', 'length duration nights hours minutes days min mins', false],
   ['dearest priciest costliest', 'dearer pricier costlier', 'price cost value rent fee rate fare tariff freight charge', true], ['cheapest', 'cheaper', 'price cost value rent fee rate fare tariff freight charge', false],
   ['oldest', 'older', 'age', true], ['youngest', 'younger', 'age', false], ['best', 'better', 'score rating marks mark grade points rank', true], ['worst', 'worse', 'score rating marks mark grade points', false], ['driest', 'drier', 'moisture humidity', false], ['dampest', 'damper', 'moisture humidity', true], ['riskiest', 'riskier', 'risk', true], ['richest', 'richer', 'income salary', true],
-  ['nearest closest', 'nearer closer', 'distance', false], ['farthest furthest', 'farther further', 'distance', true], ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
+  ['nearest closest', 'nearer closer', 'distance', false], ['farthest furthest', 'farther further', 'distance', true], ['deepest', 'deeper', 'depth', true], ['widest broadest', 'wider broader', 'width metres', true], ['strongest', 'stronger', 'strength power', true], ['warmest hottest', 'warmer hotter', 'temp temperature', true], ['coldest coolest', 'colder cooler', 'temp temperature', false], ['wettest', 'wetter', 'rain rainfall moisture humidity', true], ['loudest', 'louder', 'noise volume', true],
   ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['quickest', 'quicker', 'time duration minutes seconds', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
 
@@ -39,12 +39,16 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
   const fitting = (names: string): readonly string[] => {
     const numbers = head.columns.filter((c) => readsAsNumber(head, c.name) && !isDate(c.type)).map((c) => [c.name, c.name.toLowerCase().split(/[\s_()]+/)] as const);
     for (const wanted of names.split(' ')) {
-      const found = numbers.filter(([, words]) => words.includes(wanted) && words[words.indexOf(wanted) - 1] !== 'per');
+      const found = numbers.filter(([name, words]) => words.includes(wanted) && words[words.indexOf(wanted) - 1] !== 'per' && !(/^mins?$/.test(wanted) && IDLE.test(name)));
       // 'The heaviest' is by ‹Kg› where ‹Sold kg› stands beside it.
       const exact = found.filter(([, words]) => words.length === 1);
-      if (found.length > 0) return (exact.length === 1 ? exact : found).map(([name]) => name);
+      // What was planned is not how long it was.
+      const real = found.length > 1 ? found.filter(([name]) => !PLANNED.test(name)) : found;
+      if (found.length > 0) return (exact.length === 1 ? exact : real.length === 1 ? real : found).map(([name]) => name);
     }
-    return [];
+    // The biggest groups are those of the most people.
+    const people = /\bsize\b/.test(names) ? heads(x) : null;
+    return people === null ? [] : [people];
   };
   const only = (names: string): string | null => { const found = fitting(names); return found.length === 1 ? found[0]! : null; };
   tokens.forEach((t, i) => {
@@ -58,7 +62,7 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       else if ((most || more) && names === 'speed' && fitting(names).length === 0) { const took = only('time duration minutes seconds'); if (took !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column: took, down: !down }, 0.05); }
       else if (most || more) fitting(names).slice(0, 4).forEach((c) => put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35));
     }
-    const most = LASTING.get(t.lower), lasted = most === undefined || fitting('length duration nights hours minutes days time seconds speed').length > 0 ? null : rowSpan(undefined, x);
+    const most = LASTING.get(t.lower), lasted = most === undefined || fitting('length duration nights hours minutes days time seconds speed').length > 0 ? null : clockedColumn(x) ?? rowSpan(undefined, x);
     if (most !== undefined && lasted) put('feat', i, i + 1, { as: lasted, down: most } satisfies Feat, 0.1);
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     // 'The most expensive' by what one costs or by what it came to: that is asked.

@@ -95,6 +95,10 @@ export function clocks(tokens: readonly Token[], request: string, put: Put): voi
   tokens.forEach((t, i) => {
     if (t.lower === 'noon' || t.lower === 'midday') put('clock', i, i + 1, 720, 0);
     if (t.lower === 'midnight') put('clock', i, i + 1, 0, 0);
+    // '8 in the morning', 'ten in the evening'
+    const said = tokens[i + 1]?.lower === 'in' && tokens[i + 2]?.lower === 'the' ? tokens[i + 3]?.lower : tokens[i + 1]?.lower === 'at' ? tokens[i + 2]?.lower : undefined;
+    const later = said === undefined ? null : /^(?:afternoon|evening|night)$/.test(said) ? 12 : said === 'morning' ? 0 : null;
+    if (later !== null && t.value >= 1 && t.value <= 12) put('clock', i, i + (tokens[i + 1]!.lower === 'in' ? 4 : 3), ((t.value % 12) + later) * 60, -0.1);
     if (t.kind !== 'number') return;
     const [colon, min] = [tokens[i + 1], tokens[i + 2]];
     if ((colon?.lower === ':' || colon?.lower === '.') && min?.kind === 'number' && !min.spaced && /^\d{2}$/.test(min.text) && t.value < 24 && min.value < 60) {
@@ -103,12 +107,22 @@ export function clocks(tokens: readonly Token[], request: string, put: Put): voi
     }
     const half = tokens[i + 1]?.lower;
     if ((half === 'am' || half === 'pm') && t.value >= 1 && t.value <= 12) put('clock', i, i + 2, ((t.value % 12) + (half === 'pm' ? 12 : 0)) * 60, 0);
-    // '8 in the morning', '6 in the evening'
-    const part = half === 'in' && tokens[i + 2]?.lower === 'the' ? tokens[i + 3]?.lower : half === 'at' ? tokens[i + 2]?.lower : undefined;
-    const late = part === undefined ? null : /^(?:afternoon|evening|night)$/.test(part) ? 12 : part === 'morning' ? 0 : null;
-    if (late !== null && t.value >= 1 && t.value <= 12) put('clock', i, i + (half === 'in' ? 4 : 3), ((t.value % 12) + late) * 60, -0.1);
     if (half === "o'clock" && t.value < 24) put('clock', i, i + 2, t.value * 60, 0);
   });
+}
+
+/** Is a word that may be short for a month one? 'May' and 'mar' are other words too. */
+function namesMonth(tokens: readonly Token[], i: number): boolean {
+  const t = tokens[i]!, before = tokens[i - 1];
+  if (t.capital || t.lower.length > 4 || /^(?:june|july|sept)$/.test(t.lower) || /^(?:19|20)\d\d$/.test(tokens[i + 1]?.text ?? '')) return true;
+  return before !== undefined && (/^(?:in|of|before|after|since|until|till|during|from|through)$/.test(before.lower) || (before.value >= 1 && before.value <= 31));
+}
+
+/** 'The second week of' before a month: its days from the 8th to the 14th, where the first has seven of them. */
+function weekBefore(tokens: readonly Token[], i: number): { readonly from: number; readonly days: readonly [number, number] } | null {
+  const at = /^(?:of|in)$/.test(tokens[i - 1]?.lower ?? '') ? i - 2 : i - 1;
+  const which = ['first', 'second', 'third', 'fourth'].indexOf(tokens[at - 1]?.lower.replace(/^1st$/, 'first').replace(/^2nd$/, 'second').replace(/^3rd$/, 'third').replace(/^4th$/, 'fourth') ?? '');
+  return tokens[at]?.lower === 'week' && which >= 0 ? { from: at - 1, days: [which * 7 + 1, which * 7 + 7] } : null;
 }
 
 /** Dates, months and ranges of dates. */
@@ -119,8 +133,13 @@ export function dates(tokens: readonly Token[], put: Put): void {
       const date = readDate(t.lower);
       if (date) put('date', i, i + 1, writeDate(date.time, false), 0);
     }
-    const month = t.kind === 'word' && (t.capital || t.lower.length > 4 || /^(?:19|20)\d\d$/.test(tokens[i + 1]?.text ?? '')) ? monthNumber(t.lower) : 0;
+    const month = t.kind === 'word' && namesMonth(tokens, i) ? monthNumber(t.lower) : 0;
     if (month) {
+      const week = weekBefore(tokens, i);
+      if (week) {
+        const [first, last] = week.days, said = tokens[i + 1]?.lower === ',' && tokens[i + 2]?.value === first && tokens[i + 4]?.value === last;
+        put('period', week.from, i + (said ? 5 : 1), { from: '', to: '', month, days: week.days } satisfies Period, -0.3);
+      }
       const before = tokens[i - 1], year = tokens[i + 1]?.lower === ',' ? tokens[i + 2] : tokens[i + 1];
       const y = year?.kind === 'number' && year.value >= 1900 && year.value <= 2200 ? year.value : null;
       const day = before && before.value >= 1 && before.value <= 31 ? before.value : null;
