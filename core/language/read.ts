@@ -26,6 +26,7 @@ import { otherRules } from './grammar/others';
 import { pairRules } from './grammar/pairs';
 import { manyRules } from './grammar/many';
 import { kindRules } from './grammar/kinds';
+import { owingRules } from './grammar/owing';
 import { placeRules } from './grammar/places';
 import { expressionRules } from './grammar/expressions';
 import { seeds } from './grammar/seeds/seeds';
@@ -69,6 +70,7 @@ export type Answer =
 export const RULES: readonly Rule[] = [
   ...expressionRules,
   ...kindRules,
+  ...owingRules,
   ...placeRules,
   ...otherRules,
   ...allowanceRules,

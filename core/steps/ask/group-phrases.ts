@@ -7,6 +7,7 @@ import { columnsOf, column, type Expression, number, rowsCounted } from '../../f
 import { endsOf, dateColumns, dated, groupable, quantity, rowDate } from '../../language/grammar/roles';
 import { columnOf } from '../../table/table';
 import { namesRows } from '../../language/mentions';
+import { owed } from '../../language/grammar/owing';
 import { personColumn } from '../calculate/person-phrases';
 import { allRows, grouped, over, period, type Question } from './question';
 
@@ -19,6 +20,9 @@ export const groupPhrases: readonly Rule[] = [
   rule('question', '~tellMe? which|what $col:g did|do|does|have|has|had we|they|you|it|people|customers $word|$col $severalTimes:n', ({ g, n }, x: Context): Question | null => oftener(g, n, x), -0.3),
   rule('question', '~tellMe? which|what|who $col:g ~did|~have|~be? $cond:c $severalTimes:n', ({ g, c, n }, x: Context): Question | null => { const q = oftener(g, n, x); return q && columnsOf(c).every((k) => k !== g) ? { ...q, figures: [{ kind: 'total', fn: 'sum', of: { kind: 'choose', cases: [{ when: c, then: number(1) }], otherwise: number(0) }, by: [] }], where: { kind: 'compare', op: '>', left: { kind: 'total', fn: 'sum', of: { kind: 'choose', cases: [{ when: c, then: number(1) }], otherwise: number(0) }, by: [g] }, right: number(n) } } : null; }, -0.5),
   rule('question', '~tellMe? which|what|who $col:g $word|~did|~have|~be? $word|here|there? only|just|exactly once|1', ({ g }, x: Context): Question | null => { const q = oftener(g, 1, x); return q && { figures: [], by: q.by, where: { kind: 'compare', op: '=', left: rowsCounted([g]), right: number(1) } }; }, -0.1),
+  // 'How much does each student still owe'
+  rule('question', 'how much ~did|does|do ~each|the $col:g still|yet? owe us|me? ~inTotal? ??', ({ g }, x: Context): Question | null => { const e = owed(x); return e && groupable(g, x) ? { figures: [over('sum', e)], by: [column(g)] } : null; }, -0.2),
+  rule('question', 'who owes|owed us|me? the? most ??', (_s, x: Context): Question | null => { const e = owed(x), g = personColumn(x); return e && g !== null ? { figures: [over('sum', e)], by: [column(g)], order: { figure: 0, down: true }, most: 1 } : null; }, -0.2),
   // Groups
   rule('qby', '$col:c', ({ c }, x: Context) => grouped(c, x), 0),
   // 'Per course', of another table

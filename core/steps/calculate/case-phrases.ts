@@ -11,7 +11,7 @@ import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { columnLike, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, timed } from '../../language/grammar/roles';
+import { columnLike, endsOf, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, startColumn, timed } from '../../language/grammar/roles';
 import { readsAsDate } from '../../formula/check';
 import { LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
@@ -289,6 +289,7 @@ export const casePhrases = [
   rule('label', '$setPhrase:t', ({ t }) => t, -0.05),
   rule('label', 'on time', () => 'on time', 0),
   rule('label', 'in time', () => 'in time', 0),
+  rule('label', 'in stock', () => 'in stock', 0),
   rule('label', '$word:a ^$word:b', ({ a, b }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || COUNTED.test(a) || KIND_OF.test(a) || /^(?:drop|remove|delete|keep|throw)$/i.test(b) || NOT_LABEL.test(b) || x.head.columns.some((c) => c.name.toLowerCase() === a.toLowerCase()) ? null : `${a} ${b}`), 0.1),
 
   // Conditions about 'it'
@@ -540,6 +541,14 @@ export const casePhrases = [
   // 'Is it the school's first visit?'
   ...([['first|earliest', 'lowest'], ['last|latest|newest|most recent', 'highest']] as const).map(([words, fn]) => rule('asked', `it|this|that ~be? the|its|their? ^$col:g ${words} $rows|$noun|one`, ({ g }, x: Context) => { const d = rowDate(x); return d === null || d === g ? null : { kind: 'compare', op: '=', left: column(d), right: { kind: 'total', fn, of: column(d), by: [g] } }; }, -0.2)).flat(),
   rule('clause', 'is|was $asked:c ~open|?|,|:? yes or|/|and no ~close?', ({ c }) => add(yesIf(c)), 0.2),
+  // 'Was it a weekend? yes/no', 'arrives on a weekend?', 'was it a round trip (from = to)? yes/no'
+  rule('clause', '~add? is|was|are|were it|that|this on|at? a|the? weekend ~open|?|,|:? yes or|/|and? no ~close?', (_s, x: Context) => onWeekend(rowDate(x) ?? startColumn(x) ?? endsOf(x)?.[0] ?? null, x, 'Weekend'), -0.2),
+  rule('clause', '~add? is|was it|that|this|they a|an? ^$word:a ^$word:b? ~open $cond:c ~close ?|,|:? yes or|/|and? no', ({ a, b, c }, x: Context) => { const n = b === undefined ? a : `${a} ${b}`; return findColumn(x.head.columns, n) ? null : add(yesIf(c), `${n[0]!.toUpperCase()}${n.slice(1)}`); }, -0.2),
+  rule('clause', '~be|were|was $num:n ~orMore $col:k ^$word ?|,|: yes or|/|and? no', ({ n, k }, x: Context) => { const e = quantity(k, x); return e && add(yesIf({ kind: 'compare', op: '>=', left: e, right: number(n) })); }, 0.1),
+  ...SIZES.map(([words, operator]) => rule('clause', `~be|were|was|~did|did there? ${words} $num:n $col:k ^$word? ?|,|: yes or|/|and? no`, ({ n, k }, x: Context) => { const e = quantity(k, x); return e && add(yesIf({ kind: 'compare', op: operator, left: e, right: number(n) })); }, 0.1)).flat(),
+  rule('clause', '~add? ^$name:m yes or|/ no :|,|-|–|?|. ~if? (it|they|that)? $cond:c', ({ m, c }) => add(yesIf(c), m), 0),
+  // 'Label the wheels as sold or in stock': what is done on a day that is known
+  rule('clause', 'label|mark|flag|tag|call (the|each|every|all|them)? $rows|$noun|$guess|them? as|with|by|:? either? ^$col:c or|/ $label:l', ({ c, l }, x: Context) => byDone(c, l, x), 0),
   // '5 euros late fee for everything that came back late, otherwise nothing'
   ...[2, 1].map((k) => rule('clause', `~add? a? ^$num:n ^$word:a${k === 2 ? ' ^$word:b' : ''} for|on|if|~wherever the|all? $rset:c (,|and|;? ~otherwise nothing|none|blank|empty)?`, ({ n, a, b, c }, x: Context) => { const name = b === undefined ? a : `${a} ${b}`; return NOT_LABEL.test(a) || (b !== undefined && NOT_LABEL.test(b)) || !/^(?:fee|fine|charge|surcharge|bonus|discount|deposit|supplement|extra|premium|penalty|rebate|refund|allowance|tip|points?)s?$/i.test(b ?? a) || findColumn(x.head.columns, name) ? null : add({ kind: 'choose', cases: [{ when: c, then: number(n) }], otherwise: blank }, `${name[0]!.toUpperCase()}${name.slice(1)}`); }, -0.4)).flat(),
   // 'Workshop? yes for everything with Workshop in the tour'
@@ -593,6 +602,13 @@ const deniesIt = (a: string, b: string): boolean => /^(?:un|non|in|not|no)[- ]?/
 /** The only column that tells the time of day. */
 const onWeekend = (name: string | null, x: Context, called: string): Act | null =>
   name !== null && readsAsDate(x.head, name) ? add(yesIf({ kind: 'among', of: { kind: 'part', part: 'weekday', of: column(name) }, texts: ['Saturday', 'Sunday'] }), called) : null;
+
+/** What was done on a day that is known is called so, and all else otherwise: 'sold or in stock'. */
+function byDone(name: string, otherwise: string, x: Context): Act | null {
+  const done = /^\p{L}+(?:ed|aid|old|ent|one)\b/iu.exec(name)?.[0];
+  return done === undefined || !readsAsDate(x.head, name) || (x.head.glances?.get(name)?.blanks ?? 0) === 0 || x.vocabulary.values.has(otherwise.toLowerCase()) ? null
+    : add({ kind: 'choose', cases: [{ when: not({ kind: 'empty', of: column(name) }), then: textOf(done.toLowerCase()) }], otherwise: textOf(otherwise) });
+}
 
 /** The label that a text mentions; the longest first, so that half shade is no shade. */
 const byMention = (labels: readonly string[], name: string): Expression => ({

@@ -87,6 +87,10 @@ export const phrases = [
   rule('rider', '~keep the? $firstLast:k one|row|record|entry|ones?', ({ k }) => keepRider(k), 0.02),
   rule('rider', 'the? $firstLast:k one|row|record|entry|ones? stays|stay|remains|wins|survives|counts', ({ k }) => keepRider(k), 0),
   rule('clause', 'the? same $col:c ~should only|just? be|appear|stand|occur|come in|here|there|up? in|here|there? only|just? once|one (time)?', ({ c }) => distinct([c]), -0.2),
+  // 'Keep the cheaper one', 'the newest stays'
+  rule('rider', '~keep the? $adj:a one|row|record|entry|$rows?', ({ a }) => keepMost(a.column, a.down ? 'highest' : 'lowest'), 0),
+  rule('rider', '~keep the? $comparative:a one|row|record|entry|$rows?', ({ a }) => keepMost(a.column, a.down ? 'highest' : 'lowest'), 0),
+  rule('rider', 'the? $adj:a one|row|record|entry|$rows? stays|stay|remains|wins|survives|counts', ({ a }) => keepMost(a.column, a.down ? 'highest' : 'lowest'), 0),
   rule('rider', '~keep the? ~latest|newest ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? keepMost(c, 'highest') : null), -0.1),
   rule('rider', '~keep the? ~earliest|oldest ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) ? keepMost(c, 'lowest') : null), -0.1),
   rule('clause', 'the? $firstLast:k $rows|$noun|$guess of|for|from|per each|every|any $cols:c', ({ c, k }, x: Context) => (dateColumns(x).length === 0 ? distinct(c, k) : null), 0.1),

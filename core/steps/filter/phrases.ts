@@ -102,6 +102,9 @@ export const phrases = [
   rule('clause', 'what|which|whatever ~be|came|come|comes|went|goes|got|gets|returned back|out|in|up? ^$values:v ??', ({ v }) => { const c = oneOf(v); return c && filter('keep', c); }, 0.1),
   rule('clause', 'what|whatever|everything|anything|all (that)? ~be|went|goes|go|came|comes|come|got|has been? $word? by|from|to|for|at|with the? ^$values:v ??', ({ v }) => { const c = oneOf(v); return c && filter('keep', c); }, 0.1),
   rule('clause', 'everything|anything|all|whatever|$noun $word by|from|to|for|at|with the? ^$values:v ??', ({ v }) => { const c = oneOf(v); return c && filter('keep', c); }, 0.4),
+  // 'Who still owes us money?', 'does anyone owe us more than 100'
+  rule('clause', 'who|whoever|which ^$rows|$noun|$guess? $owing:c ??', ({ c }) => filter('keep', c), -0.1),
+  rule('clause', '~be|~did|does there? anyone|anybody|someone|somebody (who)? $owing:c ??', ({ c }) => filter('keep', c), -0.1),
   // 'Done visits', 'Lake School visits', 'Emil's visits'
   rule('clause', 'the|all|just? ^$values:v ^$rows', ({ v }) => { const c = v.some((o: { loose?: boolean }) => o.loose) ? null : oneOf(v); return c && filter('keep', c); }, 0.5),
   rule('clause', 'the|all|just? ^$inside:v ^$rows', ({ v }) => filter('keep', { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.6),
