@@ -33,6 +33,22 @@ describe('optional pieces', () => {
   });
 });
 
+describe('one of several at a place', () => {
+  const grammar = new Grammar([rule('size', 'large', () => 'L', 0), rule('colour', 'red', () => 'R', 0), rule('goal', '(the big)? $size:s|$colour:c|tin lid', ({ s, c }) => s ?? c ?? 'plain', 0)].flat());
+
+  test.each([['large lid', 'L'], ['red lid', 'R'], ['tin lid', 'plain'], ['the big red lid', 'R']])('%s', (request, value) => expect(whole(grammar, request)).toEqual([value]));
+  test.each(['lid', 'the red lid', 'large red lid'])('and no more than that: %s', (request) => expect(whole(grammar, request)).toEqual([]));
+
+  test('a pattern is one rule, however much of it may be left out', () => expect(rule('goal', '(a b)? c? $size|$colour (d e?)? f? lid', () => 1, 0)).toHaveLength(1));
+  test('a rule of which all may be left out is none', () => expect(() => new Grammar(rule('goal', 'the? (big tin)?', () => 1, 0))).toThrow(/may say nothing/));
+  test('what is filled in one reading of a rule is not left over in the next', () => {
+    const twice = new Grammar([rule('size', 'large', () => 'L', 0), rule('goal', 'zip ($size:s glue)? $size:t? lid', ({ s, t }) => `${s ?? '-'}${t ?? '-'}`, 0)].flat());
+    expect(whole(twice, 'zip large glue lid')).toEqual(['L-']);
+    expect(whole(twice, 'zip large lid')).toEqual(['-L']);
+    expect(whole(twice, 'zip lid')).toEqual(['--']);
+  });
+});
+
 test('phrases of several words are one piece', () => {
   const grammar = new Grammar(rule('goal', oneOf('quite plainly|in plain sight'), () => 'seen', 0));
   for (const request of ['quite plainly', 'in plain sight']) expect(whole(grammar, request)).toEqual(['seen']);

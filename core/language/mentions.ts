@@ -1,4 +1,4 @@
-import { isDate } from '../table/column';
+import { isDate, isQuantity } from '../table/column';
 import type { CheckedHead } from '../formula/check';
 import { readsAsDate } from '../formula/check';
 import { isMeasureOf, unitInName } from '../formula/dimensions';
@@ -358,6 +358,9 @@ function inAnotherUnit(tokens: readonly Token[], from: number, column: string): 
 /** What somebody who stays calls the ends of it, where they are only called ‹From› and ‹To›. */
 const STAYS: ReadonlyMap<string, RegExp> = new Map([['from', /^arriv(?:al|als|e|es|ed|ing)$|^check-?in$/], ['to', /^depart(?:ure|ures|s|ed|ing)?$|^leav(?:e|es|ing)$|^check-?out$/]]);
 
+/** Does a column say how many? Per tyre, where ‹Tyres› does, is no row, whatever the table is called. */
+const isCount = (name: string, head: CheckedHead): boolean => { const c = head.columns.find((h) => h.name === name); return c !== undefined && isQuantity(c.type); };
+
 function matchName(tokens: readonly Token[], from: number, name: readonly NameWord[], column: string, { head, names, tableWords, tableStems, values }: Vocabulary, out: ColumnMention[]): void {
   if (inAnotherUnit(tokens, from, column)) return;
   const used = new Set<number>();
@@ -417,7 +420,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     const per = name.findIndex((w) => w.word === 'per');
     if (per > 0 && [...used].every((i) => i >= per)) continue;
     // A row of the table is called so, unless a noun behind it says that its date or number is meant.
-    const isRow = to === from + 1 && /^(?:each|every|per)$/.test(tokens[from - 1]?.lower ?? '') && tableStems.has(token.stem) && !name.some((w) => w.word === token.lower) && !(tokens[to] !== undefined && isNoun(tokens[to]!));
+    const isRow = to === from + 1 && /^(?:each|every|per)$/.test(tokens[from - 1]?.lower ?? '') && tableStems.has(token.stem) && !(name.length === 1 && isCount(column, head)) && !name.some((w) => w.word === token.lower) && !(tokens[to] !== undefined && isNoun(tokens[to]!));
     if (price > 1.3 || isRow) continue;
     const mention = { from, to, column, cost: price, reason: missing.length && reason === 'exact' ? 'part of the name' as const : reason };
     out.push(mention);

@@ -1,3 +1,4 @@
+import { isQuantity } from '../../table/column';
 import { type CheckedHead, isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
 import { findColumn } from '../../table/table';
 import { unitName } from '../../values/units';
@@ -28,6 +29,8 @@ export interface Said {
   readonly piecesAt: (column: string, mark: string) => number;
   /** Columns whose value something is said to belong to: 'the client's mail'. */
   readonly owners: readonly string[];
+  /** Columns that say how many of what stands behind 'per': 'minutes per tyre' of ‹Tyres›. */
+  readonly perCounted: readonly string[];
   /** It says that something was or is here, in the past. */
   readonly wasHere: boolean;
   /** It asks for the day of something. */
@@ -228,6 +231,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     errand: /^(?:please )?(?:order|buy|fetch|send|call|phone|pay|invoice|deliver|book|print|ask|remind|tell) (?:us |him |her |them )?(?:some|more|another|new|a few)\b/.test(text),
     piecesAt: (column, mark) => { const counts = heldTexts(head, column).map((v) => v.split(mark).length).sort((a, b) => a - b); return counts[Math.floor(counts.length / 2)] ?? 0; },
     owners: head.columns.filter((c) => !vocabularyOf(head).ownNouns.has(stem(c.name.toLowerCase())) && words.some((w) => /['’]s?$/.test(w.text) && stem(c.name.toLowerCase()) === w.stem)).map((c) => c.name),
+    perCounted: head.columns.filter((c) => isQuantity(c.type) && words.some((w, i) => w.lower === 'per' && words[i + 1]?.stem === stem(c.name.toLowerCase()))).map((c) => c.name),
     wasHere: /\b(?:was|were|been) (?:here|there|away|out)\b/.test(text),
     asksWhen: /^(?:(?:please )?tell me )?when (?:was|were|is|did|does|do|has|have)\b/.test(text),
     nameGiven: /^(?:and |then |please )?(?:call|name|title) (?:it|that|this|them|the column) (?!as\b)(.+?)(?: please)?$/.exec(text)?.[1] ?? null,
@@ -304,7 +308,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     oneBreath: !words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|\?|-|–)$/.test(w.lower)),
     joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
     percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
-    whatIs: /^(?:what is|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
+    whatIs: /^(?:what is|what still|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
     heads: HEADS_ASKED.some(([asked, called]) => asked.test(text) && head.columns.some((c) => isNumberColumn(head, c.name) && called.test(c.name))),
     people: /\b(?:how many|number of) (?:different |distinct )?(?:people|persons)\b/.test(text),
     named: /^(?:please )?(?:list|name) /.test(text),

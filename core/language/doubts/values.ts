@@ -43,6 +43,8 @@ const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","
 
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
+  // 'Minutes per tyre': not per row, where ‹Tyres› says how many.
+  { price: 1.2, holds: (plans, { perCounted }) => perCounted.some((name) => !keyOf(plans).includes(JSON.stringify(name))) },
   // 'Where there is an invoice and paid on is empty' empties nothing.
   { price: 2.5, holds: (plans, { makes, drops, whereFirst }) => whereFirst && !makes && !drops && plans.some((p) => p.step === 'calculate' && p.replace === true) },
   // 'Like Paid, Open, Rejected' shows how they are written, and not which there are.
@@ -50,7 +52,7 @@ export const valueDoubts: readonly Doubt[] = [
   // '50 cents' are no 50.
   { price: 2, holds: (plans, { cents }) => cents.some((n) => keyOf(plans).includes(`{"kind":"number","value":${n}}`) && !keyOf(plans).includes(`{"kind":"number","value":${n / 100}}`)), asks: 'This takes cents for whole ones. Is it meant so?' },
   // 'Call it New price' gives a name, and makes nothing.
-  { price: 3, holds: (plans, { nameGiven }) => nameGiven !== null && plans.some((p) => p.step === 'calculate' && !p.replace && !(nameGiven.startsWith(p.name.toLowerCase()) && nameGiven.length - p.name.length <= 1)) },
+  { price: 3, holds: (plans, { nameGiven }) => nameGiven !== null && plans.some((p) => (p.step === 'rename' && p.names.every(({ to }) => to.toLowerCase() !== nameGiven)) || (p.step === 'calculate' && !p.replace && !(nameGiven.startsWith(p.name.toLowerCase()) && nameGiven.length - p.name.length <= 1))) },
   // 'The title into a column, and keep only the name': the second half is to be done as well.
   { price: 2, holds: (plans, { keepsThen }) => keepsThen && plans.length === 1 && plans.every((p) => p.step === 'calculate' && !p.replace), asks: 'The second half of this is not used. Is it meant so?' },
   // 'Whatever took under half an hour', where a column says how long

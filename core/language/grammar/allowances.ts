@@ -1,3 +1,5 @@
+import { unitInName } from '../../formula/dimensions';
+import { unitSort } from '../../values/units';
 import { byPercent, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule, type Rule } from '../chart';
@@ -21,7 +23,8 @@ function granted({ sign, percent }: Allowance, named: string | undefined, x: Con
 
 function baseOf(named: string | undefined, x: Context): Expression | null {
   const name = named ?? takingsColumn(x);
-  return name === null ? null : quantity(name, x);
+  // Nothing is taken off how long something took, or what it weighs.
+  return name === null || unitSort(unitInName(name) ?? '') !== null ? null : quantity(name, x);
 }
 
 /** The same for some rows; the others keep the amount as it is. Null where something else than that amount is said to stay. */
@@ -40,6 +43,7 @@ export const allowanceRules: readonly Rule[] = [
   rule('keeping', 'just|only|at|with|for|pay|pays|it|they the|its|their?', () => true, 0),
   rule('keeping', 'the|its|their', () => true, 0),
   rule('keeping', 'it|they|that is|stays|are|stay|be (just|only|at)? the?', () => true, 0),
+  rule('asItIs', 'as it|they is|are|was|were', () => true, 0),
   rule('asItIs', 'stays|stay|is|be|as (as)? (it)? (is|stands|it|are|was)?', () => true, 0),
   rule('allowance', 'an? $pct:p off|less|cheaper|lower', ({ p }): Allowance => ({ sign: '-', percent: p }), 0),
   rule('allowance', 'an? $pct:p discount|reduction|rebate|deduction', ({ p }): Allowance => ({ sign: '-', percent: p, noun: true }), 0),
@@ -59,6 +63,6 @@ export const allowanceRules: readonly Rule[] = [
     rule('ex2', `$allowed:g ${FOR} ${which}`, ({ g, c, v }, x: Context) => (g.a.noun && g.k === undefined ? null : grantedFor(g.a, g.k, c ?? oneOf(v), undefined, x)), 0.1),
     rule('price', `~add? $allowed:g ${FOR} ${which}`, ({ g, c, v }, x: Context) => grantedFor(g.a, g.k, c ?? oneOf(v), undefined, x), 0.1),
     rule('ex2', `$allowed:g ${FOR} ${which} ${OTHERWISE} full|plain|usual|normal|whole|same|original? $col:d $asItIs?`, ({ g, c, v, d }, x: Context) => grantedFor(g.a, g.k, c ?? oneOf(v), d, x), -0.4),
-    rule('ex2', `$allowed:g ${FOR} ${which} ${OTHERWISE} none|nothing|full|same|unchanged|discount (price|amount)?`, ({ g, c, v }, x: Context) => grantedFor(g.a, g.k, c ?? oneOf(v), undefined, x), -0.3),
+    rule('ex2', `$allowed:g ${FOR} ${which} ${OTHERWISE} none|nothing|full|same|unchanged|discount|$asItIs (price|amount)?`, ({ g, c, v }, x: Context) => grantedFor(g.a, g.k, c ?? oneOf(v), undefined, x), -0.3),
   ]).flat(),
 ].flat();

@@ -198,7 +198,9 @@ export const expressionRules = [
   rule('ex2', '$ex2:a up|increased|raised|lifted|grown|higher by? $pct:p', ({ a, p }) => byPercent('+', a, p), 0),
   rule('ex2', '$ex2:a down|reduced|cut|lowered|decreased|lower by? $pct:p', ({ a, p }) => byPercent('-', a, p), 0),
   rule('ex2', '$pct:p more|higher|up than|on $ex1:a', ({ a, p }) => byPercent('+', a, p), 0.05),
-  rule('ex2', '$pct:p less|lower|off than|on? $ex1:a', ({ a, p }) => byPercent('-', a, p), 0.1),
+  rule('ex2', '$pct:p less|lower than|on? $ex1:a', ({ a, p }) => byPercent('-', a, p), 0.1),
+  // Nothing is taken off minutes or kilos.
+  rule('ex2', '$pct:p off the|their|its? $ex1:a', ({ a, p }) => (a.kind === 'column' && unitSort(unitInName(a.name) ?? '') !== null ? null : byPercent('-', a, p)), 0.1),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => byPercent('-', a, p), 0.05),
   rule('ex2', '$ex2:a ~minus $pct:p agency|handling|booking|service|card|platform|sales|admin|shipping|payment|gallery|house? cut|share|fee|fees|charge|charges|margin|cost|costs', ({ a, p }) => byPercent('-', a, p), 0.02),
   rule('ex2', '$ex2:a ~percentOf $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '-' || a.op === '+') && JSON.stringify(a).includes(JSON.stringify(b)) ? percent(op('/', a, b)) : null), -0.3),

@@ -1,4 +1,4 @@
-import { saysYes } from '../../language/grammar/conditions/make';
+import { oneOf, says, saysYes } from '../../language/grammar/conditions/make';
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { column, type Expression, number, op } from '../../formula/expression';
@@ -34,12 +34,17 @@ export const sharePhrases: readonly Rule[] = [
   rule('question', '$qlead? $qpart:e did|does|do|comes|come|came|is|are|goes|went|has|have from|to|by|in|with? ~each $qbys:b ~did|$word? in?', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
   rule('question', '$qfig:f ~each $qbys:b as|in a? ~percentRider|~shareWord of the? total|whole|all', ({ f, b }): Question | null => { const e = partOfAll(f); return e && { figures: [e], by: b }; }, 0),
   rule('question', '~shareWord of each|every $qbys:b in|as? a? percent|percentage?', ({ b }): Question => ({ figures: [op('*', op('/', allRows, { kind: 'total', fn: 'count', of: number(1), by: [], whole: true }), number(100))], by: b }), 0),
+  // 'Share of drops signed', 'share of parcels delivered'
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess ~be? ^$yesno:y', ({ y }): Question | null => { const c = says(y, true); return c && { figures: [shareOf(c)], by: [] }; }, 0.1),
+  rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess ~be? ^$values:v', ({ v }): Question | null => { const c = oneOf(v); return c && { figures: [shareOf(c)], by: [] }; }, 0.1),
   rule('question', '~shareWord of the? $cond:c $rows|$noun|$guess', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess remained|remain|remains|stayed|stay|stays|ended|turned|got|became|went up|out|as? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
   rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),
   rule('shareSum', '~shareWord of? all? the? ~totalWord? $col:m $wentTo $cond:c', ({ m, c }, x: Context) => { const e = quantity(m, x); return e && op('*', op('/', over('sum', { kind: 'choose', cases: [{ when: c, then: e }], otherwise: number(0) }), over('sum', e)), number(100)); }, 0),
   rule('question', 'what|which? $shareSum:e', ({ e }): Question => ({ figures: [e], by: [] }), -0.2),
+  // 'How much of all the kilos is towels, in percent'
+  ...['$cond:c', '^$values:v'].map((which) => rule('question', `how much|many of all? the? ~totalWord? $col:m $wentTo|~be ${which} ,|:? in|as percent|percentage|%`, ({ m, c, v }, x: Context): Question | null => { const e = quantity(m, x), when = c ?? oneOf(v); return e && when && { figures: [op('*', op('/', over('sum', { kind: 'choose', cases: [{ when, then: e }], otherwise: number(0) }), over('sum', e)), number(100))], by: [] }; }, -0.3)).flat(),
   rule('wentTo', 'went|goes|go|fell|falls|belongs|belong|is|was due? to', () => true, 0),
   rule('wentTo', 'came|comes|come|is|was|were|are from|in|at|with|by|for|on|made|spent by|from|on|in|at|for?', () => true, 0),
   rule('wentTo', 'did|does|do', () => true, 0.1),

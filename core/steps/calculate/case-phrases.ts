@@ -244,7 +244,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, x, q);
 };
 
-const JOINTS = /^(?:from|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:from|as|they|them|we|you|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier|should|shall|must|would|could|might|may|will)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
@@ -438,6 +438,10 @@ export const casePhrases = [
   rule('casesOf', '$case1:x ~caseList $case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ x, a, b, c }) => (c[0].when.kind === 'empty' ? [...x, ...a, ...b, ...c] : null), 0),
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise it|they|is|:|write|put|say|show|get|gets|are? $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l for anything|everything|everybody|everyone|all else', ({ c, l }): Cases => ({ list: c, otherwise: l }), -0.05),
+  // '20% off labour for Tarn Taxi, the others as they are'
+  rule('choice', '$casesOf:c ,|;|.|and|but? ~otherwise $unchanged', ({ c }): Cases | null => { const names = [...new Set(c.flatMap((o: Open) => columnsOf(o.then)))] as string[]; return names.length === 1 ? { list: c, otherwise: column(names[0]!) } : null; }, -0.5),
+  rule('unchanged', 'stay|stays|remain|remains|are|is|left|keep? unchanged|untouched', () => true, 0),
+  rule('unchanged', 'stay|stays|remain|remains|are|is|keep? as they|it are|is|were|was', () => true, 0),
   // 'Home for those with a return date, away for those without'
   rule('choice', '$leaf:a for the? those|ones|$rows|$noun? ~withA|with an? $col:c ,|and|;|. and? $leaf:b for the? those|ones|$rows|$noun? ~without (one|it|any)?', ({ a, c, b }, x: Context): Cases => ({ list: [{ when: not(lacking(c, x)), then: a }], otherwise: b }), -0.3),
   rule('choice', '$leaf:a for the? those|ones|$rows|$noun? ~without an? $col:c ,|and|;|. and? $leaf:b for the? those|ones|$rows|$noun? ~withA|with (one|it|any)?', ({ a, c, b }, x: Context): Cases => ({ list: [{ when: lacking(c, x), then: a }], otherwise: b }), -0.3),

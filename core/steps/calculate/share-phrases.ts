@@ -45,6 +45,10 @@ export const sharePhrases: readonly Rule[] = [
   rule('shareOf', '~each? $rows|$noun ~share in|of the? ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '$col:a as a|the? ~share of that|the|its|their|his|her|each? $col:by the? $col:b', ({ a, b, by }, x: Context) => (a === b ? shareIn(a, by, x) : null), -0.2),
   rule('shareOf', '~share of? ~each? the? $rows|$guess|$noun in|of the|its|their|his|her $col:by $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), -0.1),
+  // 'The share of each carrier's pallets that a shipment makes up'
+  rule('makesUp', 'that|which? ~each|a|an|the $rows|$noun|$guess makes|make|has|contributes|brings|made|brought up|in|out?', () => true, 0),
+  rule('makesUp', '~each $rows|$noun|$guess', () => true, 0),
+  rule('shareOf', '~share of the|its|their|his|her|each|every? $col:by ~totalWord|total? $col:c $makesUp', ({ c, by }, x: Context) => shareIn(c, by, x), -0.2),
   rule('shareOf', '~share of? ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareOf', '~share of? ~totalWord $col:c ~each $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
   rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),

@@ -18,6 +18,8 @@ const inPlaceOfMark = (columns: readonly string[], mark: string, text: string): 
 export const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 
 export const phrases = [
+  // 'Van V1 is now called Big Blue'
+  rule('clause', '$col? ^$value:v ~be now? called|named|renamed|known as|to? ^$properName|$text:t (from now on)?', ({ v, properName, t }) => replaced([v.column], wholeTexts('whole', [v.text]), (t ?? properName) as string), -0.3),
   // A text that is looked for: quoted, a value of the column, a mark by its name, or a word with a capital or a point in it.
   rule('sought', '$text:t', ({ t }) => [t], 0),
   rule('sought', '$value:v', ({ v }) => [...new Set([v.typed, v.text])], 0.3),

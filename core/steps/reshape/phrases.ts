@@ -23,6 +23,9 @@ export const phrases = [
   rule('clause', 'all|every the? $cols:c $shapeCue $shown:s', ({ c, s }, x: Context) => act(c, s, x), 0),
   rule('clause', '~standardise $cols:c $shapeCue|to|as $shown:s', ({ c, s }, x: Context) => act(c, s, x), -0.1),
   rule('clause', '$cols:c all? in|to the? same|one form|format|shape|pattern|style ,|:? (please|like)? $remark? like|as $shown:s', ({ c, s }, x: Context) => act(c, s, x), 0),
+  // 'All plates like KR 14 TTS: capitals with spaces'
+  rule('howItLooks', ',|:|;|-|– all|in|with? capitals|capital|big|upper|uppercase letters|case? ,|and|with? with? single|a|one? spaces|space between|inbetween? them|the? letters|groups|parts?', () => true, 0),
+  rule('clause', 'all|every? the? $cols:c all? $shapeCue $shown:s $howItLooks', ({ c, s }, x: Context) => act(c, s, x), -0.2),
   rule('aside', 'so|that|which is|means? a? number|figure|digit|letter and|then|plus a? capital|small? letter|letters|number|figure|digits', () => nothing, 0),
   rule('aside', 'capitals|capital|letters|small and|with letters|capitals|single|no spaces|space', () => nothing, 0.1),
 ].flat();

@@ -142,6 +142,7 @@ export const timeRules: readonly Rule[] = [
   ...WEEK.map((d) => rule('weekdayName', `${d.toLowerCase()}|${d.toLowerCase()}s`, () => d, 0)).flat(),
   ...([['weekend|weekends', WEEK.slice(5)], ['weekday|weekdays', WEEK.slice(0, 5)]] as const).flatMap(([words, texts]) => [
     rule('rset', `${words} $rows|$noun|$guess`, (_s, x: Context) => onWeekdays(texts, x), 0.05),
+    rule('rset', words.split('|')[1]!, (_s, x: Context) => onWeekdays(texts, x), 0.4),
     rule('onDays', `~be? on|at|during|in a|the|any? ${words}`, (_s, x: Context) => onWeekdays(texts, x), 0.1),
     rule('cond', `$col:c ~be|falls|fall|lies|was? on|at|in? a|the|any? ${words}`, ({ c }, x: Context) => (isDated(c, x) ? { kind: 'among', of: { kind: 'part', part: 'weekday', of: column(c) }, texts } : null), 0.05),
   ]).flat(),
