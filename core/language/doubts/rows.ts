@@ -62,7 +62,7 @@ export const rowDoubts: readonly Doubt[] = [
   // 'March or April 2025' are of one year.
   { price: 0.6, holds: (plans) => plans.some((p) => nodesIn(p, (n): n is Extract<Condition, { kind: 'any' }> => 'kind' in n && n.kind === 'any' && 'of' in n).some((c) => c.of.some(isMonth) && c.of.some((o) => !isMonth(o) && compared(o).some((k) => k.right.kind === 'date')))) },
   // 'Order more beech' keeps no rows.
-  { price: 2, holds: (plans, { errand }) => errand && plans.some((p) => p.step === 'filter' || p.step === 'sort' || p.step === 'take'), asks: 'This keeps only some rows. Is it meant so?' },
+  { price: 2, holds: (plans, { errand }) => errand && plans.some((p) => p.step === 'filter' || p.step === 'sort' || p.step === 'take'), asks: 'This sounds like an errand, and would change which rows there are or their order. Is it meant so?' },
   // 'Below 30 m' of a depth may be deeper, or less deep.
   { price: 0, holds: (plans, { below }) => below && plans.some((p) => p.step === 'filter' && comparisonsWith(p, /depth/i)), asks: 'Below in the water, or below that number? Is it meant so?' },
   // 'Calibrate everything again' keeps nothing.

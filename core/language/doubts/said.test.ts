@@ -59,6 +59,8 @@ test('names, numbers and units that it gives', () => {
   expect(said('put the day in a new column Day').columnCalled).toBe('Day');
   expect(said('jobs in 2026, and for 2025').inYear).toEqual([2026, 2025]);
   expect(said('over 50 cents').cents).toEqual([50]);
+  expect(said('price per guest by farm').perCounted).toEqual(['Guests']);
+  expect(said('guests per farm').perCounted).toEqual([]);
   expect(said('heavier than 5 kg or 200 g').sizes).toEqual([{ n: 5, unit: 'kg' }, { n: 200, unit: 'g' }]);
 });
 
