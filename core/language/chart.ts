@@ -142,10 +142,8 @@ export class Grammar {
   private readonly alternates = new Map<string, readonly (readonly [string, number])[]>();
 
   constructor(rules: readonly Rule[]) {
-    const used = new Set<string>();
     const said = new Map<string, number>();
     for (const r of rules) for (const e of r.elements) for (const { cat } of e.ways) {
-      used.add(cat);
       if (!this.numbers.has(cat)) this.numbers.set(cat, this.numbers.size);
       if (isWords(cat)) said.set(cat, (said.get(cat) ?? 0) + 1);
     }
@@ -156,7 +154,7 @@ export class Grammar {
       if (entries.has(r.elements.length)) throw new Error(`A rule for ${r.cat} may say nothing`);
       const literal = needed(r.elements).filter((e) => e.ways.every(({ cat }) => isWords(cat))).sort((a, b) => often(a) - often(b)).map((e) => e.ways.map(({ cat }) => this.numbers.get(cat)!));
       const words = Int32Array.from(literal.filter((n) => n.length === 1).flat()), oneOfWords = literal.filter((n) => n.length > 1);
-      const places = r.elements.map((e): Place => ({ ways: e.ways.map((w) => ({ n: this.numbers.get(w.cat)!, label: w.label, tight: w.tight })), skips: e.skips }));
+      const places = r.elements.map((e): Place => ({ ways: e.ways.map((w) => ({ ...w, n: this.numbers.get(w.cat)! })), skips: e.skips }));
       for (const entry of entries) {
         const behind = [...reachable(r.elements, entry + 1)];
         const next = Int32Array.from(behind.flatMap((k) => r.elements[k]?.ways ?? []), ({ cat, tight }) => this.numbers.get(cat)! * 2 + Number(tight));
@@ -164,7 +162,7 @@ export class Grammar {
       }
       (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
     }
-    for (const cat of used) {
+    for (const cat of this.numbers.keys()) {
       if (cat.startsWith('~')) for (const phrase of CLASSES[cat.slice(1)]!.split('|')) this.addPhrase(phrase, cat, false);
       if (cat.startsWith('=')) for (const w of literalWords.get(cat)!) this.addPhrase(w, cat, true);
     }
@@ -345,9 +343,8 @@ export class Grammar {
         labels.fill(null, k, k + n);
         extend(ready, from, agenda, k + n, at, cost);
       }
-      for (let w = 0; w < ways.length; w++) {
-        const { n, label, tight } = ways[w]!;
-        if (awaited && at === tokens.length) awaited(r.elements[k]!.ways[w]!.cat, cost - 0.35 * (at - from));
+      for (const { cat, n, label, tight } of ways) {
+        if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
         let price = cost;
         for (let s = at; s < tokens.length && s <= at + 4; s++) {
           const items = cells[s]![n];
@@ -393,7 +390,7 @@ export interface Skip {
 
 /** A place of a rule, with categories by their numbers. */
 interface Place {
-  readonly ways: readonly { readonly n: number; readonly label: string | null; readonly tight: boolean }[];
+  readonly ways: readonly (Way & { readonly n: number })[];
   readonly skips: readonly number[];
 }
 

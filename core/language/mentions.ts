@@ -1,4 +1,4 @@
-import { isDate, isQuantity } from '../table/column';
+import { isQuantity } from '../table/column';
 import type { CheckedHead } from '../formula/check';
 import { readsAsDate } from '../formula/check';
 import { isMeasureOf, unitInName } from '../formula/dimensions';
@@ -157,7 +157,7 @@ function collect(head: CheckedHead): Vocabulary {
   const [first, second] = head.columns, told = second && head.glances?.get(second.name);
   if (first && names[0]!.every((w) => NOT_NOUNS.has(w.stem)) && second?.type === 'text' && told?.values && told.values.length >= told.rows * 0.8) for (const w of names[1]!) if (!NOT_NOUNS.has(w.stem)) ownNouns.add(w.stem);
   // ‹Shift date› of a table with no other date: the rows are shifts.
-  const dates = head.columns.filter((c) => isDate(c.type) || (c.type === 'text' && (head.glances?.get(c.name)?.dateShare ?? 0) >= 0.5)), dated = dates.length === 1 ? /^(\p{L}{4,}) (?:date|day)$/iu.exec(dates[0]!.name)?.[1] : undefined;
+  const dates = head.columns.filter((c) => readsAsDate(head, c.name)), dated = dates.length === 1 ? /^(\p{L}{4,}) (?:date|day)$/iu.exec(dates[0]!.name)?.[1] : undefined;
   if (dated !== undefined && !/ed$|^(?:start|birth|due|entry|record|upload|expiry|return|payment|invoice|posting|value|update)/i.test(dated)) ownNouns.add(stem(dated.toLowerCase()));
   const rowNouns = new Set([...ROW_NOUNS, ...ownNouns]);
   return { head, names, values, inside, longestValue: Math.min(6, longestValue), rowNouns, ownNouns, tableWords: new Set(nameWords(head.name).map((w) => w.word)), tableStems: new Set(nameWords(head.name).map((w) => w.stem)) };

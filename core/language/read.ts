@@ -615,8 +615,7 @@ const TYING = /^(?:in|of|from|for|with|without|to|than|per|and|or|as|on|at|is|ar
 
 /** A word that is left over, and only names once more a column that the plans use ('the newest on top, by placed'), is heard all the same. */
 function heardAgain(path: Path, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[]): Path {
-  // 'What is still to be paid?' is a question of its own.
-  if (path.lost.length !== 1 || (/^(?:what|whats|what's|how|which|who)$/.test(words[0]?.lower ?? '') && path.state.plans.every((p) => p.step === 'fill' || p.step === 'convert' || p.step === 'replace' || p.step === 'rename'))) return path;
+  if (path.lost.length !== 1) return path;
   const [at] = path.lost as [number];
   const before = words.slice(0, at).findLast((w) => !/^(?:the|a|an|its|their|our|this|that)$/.test(w.lower));
   if (TYING.test(before?.lower ?? '') || /^columns?$/.test(words[at + 1]?.lower ?? '') || values.some((v) => v.from <= at && v.to > at)) return path;

@@ -79,9 +79,8 @@ export function writeRequests(head: CheckedHead, seed: number, wanted: number): 
         }
         const way = pick(ways), piece = write(way.cat, depth + 1);
         whole = piece !== null;
-        if (!piece) break;
-        parts.push(piece.words);
-        if (way.label) slots[way.label] = piece.value;
+        if (piece) parts.push(piece.words);
+        if (piece && way.label) slots[way.label] = piece.value;
       }
       if (!whole) continue;
       const value = r.build(slots, context);

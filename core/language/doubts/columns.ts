@@ -69,9 +69,9 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { saysYes }) => plans.some((p) => p.step === 'pick' && p.columns.length === 1 && saysYes(p.columns[0]!)) },
   // A second column of the name of one that is there was hardly asked for.
   { price: 1.5, holds: (plans, { columns, newColumn, copies }) => !newColumn && !copies && plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && / 2$/.test(p.name) && p.as.kind !== 'person' && columns.includes(p.name.slice(0, -2))), asks: 'This makes a second column of that name. Is it meant so?' },
-  // 'Letters in one column, numbers in another' are two columns.
   // 'Into width, profile and rim' are three.
   { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'split' && p.into.length > 1 && p.into.some((name) => / and /i.test(name))), asks: 'This makes fewer columns than are spoken of. Is it meant so?' },
+  // 'Letters in one column, numbers in another' are two columns.
   { price: 1.5, holds: (plans, { apart }) => apart && plans.length === 1 && plans[0]!.step === 'calculate' && !plans[0]!.replace, asks: 'This makes one column where several are spoken of. Is it meant so?' },
   // 'Date only, and the time only': what is wanted, and no name.
   { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && /\sonly$/i.test(p.name)), asks: 'Is this the name of the column?' },

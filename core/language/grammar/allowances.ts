@@ -1,10 +1,8 @@
-import { unitInName } from '../../formula/dimensions';
-import { unitSort } from '../../values/units';
 import { byPercent, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { oneOf } from './conditions/make';
-import { quantity, takingsColumn } from './roles';
+import { hasUnit, quantity, takingsColumn } from './roles';
 
 /* Discounts and surcharges: some per cent off or on top, of a column that is named or of what a row came to, for all rows or for some. */
 
@@ -15,25 +13,22 @@ interface Allowance {
   readonly noun?: true;
 }
 
-/** What an allowance leaves of a column that was said, or of the amount of the row; null where there is none. */
-function granted({ sign, percent }: Allowance, named: string | undefined, x: Context): Expression | null {
-  const e = baseOf(named, x);
-  return e && byPercent(sign, e, percent);
-}
-
+/** A column that was said, or the amount of the row; null where it is no amount of money. */
 function baseOf(named: string | undefined, x: Context): Expression | null {
   const name = named ?? takingsColumn(x);
-  // Nothing is taken off how long something took, or what it weighs.
-  return name === null || unitSort(unitInName(name) ?? '') !== null ? null : quantity(name, x);
+  return name === null || hasUnit(name) ? null : quantity(name, x);
 }
+
+/** What an allowance leaves of that. */
+const granted = ({ sign, percent }: Allowance, base: Expression | null): Expression | null => base && byPercent(sign, base, percent);
 
 /** The same for some rows; the others keep the amount as it is. Null where something else than that amount is said to stay. */
-function grantedFor(a: Allowance, named: string | undefined, when: Condition | null, kept: string | undefined, x: Context): Expression | null {
-  const of = named ?? kept, base = baseOf(of, x), less = granted(a, of, x);
-  return base === null || less === null || when === null || (named !== undefined && kept !== undefined && named !== kept) ? null : { kind: 'choose', cases: [{ when, then: less }], otherwise: base };
+function grantedFor({ a, k }: { readonly a: Allowance; readonly k?: string }, when: Condition | null, kept: string | undefined, x: Context): Expression | null {
+  const base = baseOf(k ?? kept, x), then = granted(a, base);
+  return base && then && when && (k === undefined || kept === undefined || k === kept) ? { kind: 'choose', cases: [{ when, then }], otherwise: base } : null;
 }
 
-const FOR = 'for|on|if|when|where|at|from|with|~wherever the|all|it|they?';
+const SOME = 'for|on|if|when|where|at|from|with|~wherever the|all|it|they? $rset:c|^$cond:c|^$values:v';
 const OTHERWISE = ',|;|.|and|but? and? ~otherwise $keeping?';
 
 /** A change for the better or the worse, of a price that is named. */
@@ -55,14 +50,12 @@ export const allowanceRules: readonly Rule[] = [
   rule('allowed', '$allowance:a', ({ a }) => ({ a }), 0.05),
   rule('allowed', '$allowanceOf:a on|off|of|to the|their|its? $col:k', ({ a, k }) => ({ a, k }), 0),
   // 'VAT of 20% on the invoice sum'
-  rule('ex2', '$allowanceOf:a on|off|of|to the|their|its? $col:k', ({ a, k }, x: Context) => granted(a, k, x), 0.1),
-  rule('ex2', '$col:k with|including|incl|plus|less $allowanceOf:a', ({ a, k }, x: Context) => granted(a, k, x), 0.05),
+  rule('ex2', '$allowanceOf:a on|off|of|to the|their|its? $col:k', ({ a, k }, x: Context) => granted(a, baseOf(k, x)), 0.1),
+  rule('ex2', '$col:k with|including|incl|plus|less $allowanceOf:a', ({ a, k }, x: Context) => granted(a, baseOf(k, x)), 0.05),
   // 'New price: 10 percent more for nut bars, otherwise the same'
   ...CHANGES.map(([words, sign]) => rule('allowed', `$col:k :|=|,? by? $pct:p ${words}`, ({ k, p }) => ({ a: { sign, percent: p }, k }), 0)).flat(),
-  ...['$rset:c', '^$cond:c', '^$values:v'].flatMap((which) => [
-    rule('ex2', `$allowed:g ${FOR} ${which}`, ({ g, c, v }, x: Context) => (g.a.noun && g.k === undefined ? null : grantedFor(g.a, g.k, c ?? oneOf(v), undefined, x)), 0.1),
-    rule('price', `~add? $allowed:g ${FOR} ${which}`, ({ g, c, v }, x: Context) => grantedFor(g.a, g.k, c ?? oneOf(v), undefined, x), 0.1),
-    rule('ex2', `$allowed:g ${FOR} ${which} ${OTHERWISE} full|plain|usual|normal|whole|same|original? $col:d $asItIs?`, ({ g, c, v, d }, x: Context) => grantedFor(g.a, g.k, c ?? oneOf(v), d, x), -0.4),
-    rule('ex2', `$allowed:g ${FOR} ${which} ${OTHERWISE} none|nothing|full|same|unchanged|discount|$asItIs (price|amount)?`, ({ g, c, v }, x: Context) => grantedFor(g.a, g.k, c ?? oneOf(v), undefined, x), -0.3),
-  ]).flat(),
+  rule('ex2', `$allowed:g ${SOME}`, ({ g, c, v }, x: Context) => (g.a.noun && g.k === undefined ? null : grantedFor(g, c ?? oneOf(v), undefined, x)), 0.1),
+  rule('price', `~add? $allowed:g ${SOME}`, ({ g, c, v }, x: Context) => grantedFor(g, c ?? oneOf(v), undefined, x), 0.1),
+  rule('ex2', `$allowed:g ${SOME} ${OTHERWISE} full|plain|usual|normal|whole|same|original? $col:d $asItIs?`, ({ g, c, v, d }, x: Context) => grantedFor(g, c ?? oneOf(v), d, x), -0.4),
+  rule('ex2', `$allowed:g ${SOME} ${OTHERWISE} none|nothing|full|same|unchanged|discount|$asItIs (price|amount)?`, ({ g, c, v }, x: Context) => grantedFor(g, c ?? oneOf(v), undefined, x), -0.3),
 ].flat();

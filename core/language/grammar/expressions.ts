@@ -7,7 +7,7 @@ import { type SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
-import { BEGINS, ENDS, ESTIMATED, MONEY, PLANNED, ageThen, ahead, ahead2, aheadOfTime, asPart, begun, bornColumn, both, columnIn, dateColumns, dated, deadlineOf, endCalled, endsOf, groupable, grouped, heads, hourOf, inUnitOf, isHundredfold, isPercentColumn, isRateName, lapse, lasted, late, lessPercent, moneyColumn, namesDate, namesRow, ofOthers, onHand, onlyDate, onlyTime, overdue, percent, percentOf, pricedBy, quantity, readOff, rowDate, rowSpan, sincePrevious, soldFor, span, spanFrom, spentColumn, startColumn, takingsColumn, timed, total, twoTimes, unlikeUnit, untilDate, untilEnd, yearOf } from './roles';
+import { BEGINS, ENDS, ESTIMATED, MONEY, PLANNED, ageThen, ahead, ahead2, aheadOfTime, asPart, begun, bornColumn, both, columnIn, dateColumns, dated, deadlineOf, endCalled, endsOf, groupable, grouped, hasUnit, heads, hourOf, inUnitOf, isHundredfold, isPercentColumn, isRateName, lapse, lasted, late, lessPercent, moneyColumn, namesDate, namesRow, ofOthers, onHand, onlyDate, onlyTime, overdue, percent, percentOf, pricedBy, quantity, readOff, rowDate, rowSpan, sincePrevious, soldFor, span, spanFrom, spentColumn, startColumn, takingsColumn, timed, total, twoTimes, unlikeUnit, untilDate, untilEnd, yearOf } from './roles';
 
 /** What people say of rows, and the names of columns that tell it. */
 const PHRASAL: readonly (readonly [string, RegExp])[] = [
@@ -200,7 +200,7 @@ export const expressionRules = [
   rule('ex2', '$pct:p more|higher|up than|on $ex1:a', ({ a, p }) => byPercent('+', a, p), 0.05),
   rule('ex2', '$pct:p less|lower than|on? $ex1:a', ({ a, p }) => byPercent('-', a, p), 0.1),
   // Nothing is taken off minutes or kilos.
-  rule('ex2', '$pct:p off the|their|its? $ex1:a', ({ a, p }) => (a.kind === 'column' && unitSort(unitInName(a.name) ?? '') !== null ? null : byPercent('-', a, p)), 0.1),
+  rule('ex2', '$pct:p off the|their|its? $ex1:a', ({ a, p }) => (a.kind === 'column' && hasUnit(a.name) ? null : byPercent('-', a, p)), 0.1),
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => byPercent('-', a, p), 0.05),
   rule('ex2', '$ex2:a ~minus $pct:p agency|handling|booking|service|card|platform|sales|admin|shipping|payment|gallery|house? cut|share|fee|fees|charge|charges|margin|cost|costs', ({ a, p }) => byPercent('-', a, p), 0.02),
   rule('ex2', '$ex2:a ~percentOf $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '-' || a.op === '+') && JSON.stringify(a).includes(JSON.stringify(b)) ? percent(op('/', a, b)) : null), -0.3),

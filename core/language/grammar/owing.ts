@@ -1,10 +1,9 @@
 import { any, number, op, type Condition, type Expression } from '../../formula/expression';
 import { METRICS } from '../../metrics/glossary';
-import { tie } from '../../metrics/metrics';
 import type { Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, empty, hasBlanks, SIZES } from './conditions/make';
-import { quantity } from './roles';
+import { tiedRoles } from './roles';
 
 /* What is charged and not yet paid: who owes something, and how much. */
 
@@ -12,10 +11,8 @@ const OUTSTANDING = METRICS.find((m) => m.names.includes('outstanding'))!;
 
 /** What a row was charged and what was paid of it; null where the table does not say so. */
 function account(x: Context): { readonly charge: Expression; readonly paid: Expression; readonly column: string } | null {
-  const [best] = tie(OUTSTANDING, x.head);
-  const [charge, paid] = [best?.roles.get('charge'), best?.roles.get('paid')];
-  const [all, part] = [charge === undefined ? null : quantity(charge, x), paid === undefined ? null : quantity(paid, x)];
-  return all && part ? { charge: all, paid: part, column: paid! } : null;
+  const roles = tiedRoles(OUTSTANDING, 'charge', 'paid', x);
+  return roles && { charge: roles.values[0], paid: roles.values[1], column: roles.names[1] };
 }
 
 /** What is still owed; where nothing is noted as paid, all of it. */

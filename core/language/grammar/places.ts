@@ -1,10 +1,9 @@
 import { number, op, type Condition, type Expression } from '../../formula/expression';
 import { METRICS } from '../../metrics/glossary';
-import { tie } from '../../metrics/metrics';
 import type { Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, SIZES } from './conditions/make';
-import { quantity } from './roles';
+import { tiedRoles } from './roles';
 
 /* Places that are taken or free: how full something is, and what is still to be had. */
 
@@ -12,10 +11,8 @@ const OCCUPANCY = METRICS.find((m) => m.names.includes('occupancy'))!;
 
 /** The columns of how many places there are and how many are taken, as numbers; null where the table does not say so. */
 function placesOf(x: Context): { readonly taken: Expression; readonly all: Expression; readonly share: Expression } | null {
-  const [best] = tie(OCCUPANCY, x.head);
-  const [sold, capacity] = [best?.roles.get('sold'), best?.roles.get('capacity')];
-  const [taken, all] = [sold === undefined ? null : quantity(sold, x), capacity === undefined ? null : quantity(capacity, x)];
-  return best && taken && all ? { taken, all, share: best.expression } : null;
+  const roles = tiedRoles(OCCUPANCY, 'sold', 'capacity', x);
+  return roles && { taken: roles.values[0], all: roles.values[1], share: roles.tied.expression };
 }
 
 const free = (x: Context): Expression | null => { const p = placesOf(x); return p && op('-', p.all, p.taken); };

@@ -8,6 +8,8 @@ import { folded } from '../../values/fold';
 import { convertUnit, unitName, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
 import { isClockUnit, readClock, type SpanUnit } from '../../values/date';
+import type { Metric } from '../../metrics/glossary';
+import { tie, type Tied } from '../../metrics/metrics';
 import type { Context } from '../acts';
 import { stem } from '../words';
 import { sampleOf } from './samples';
@@ -321,6 +323,9 @@ export function lessPercent(e: Expression, name: string, x: Context): Expression
   return p && e.kind !== 'number' ? op('*', e, op('-', number(1), op('/', p, number(100)))) : null;
 }
 
+/** Does a column's name say what it is measured in? Then it is no amount of money. */
+export const hasUnit = (name: string): boolean => unitSort(unitInName(name) ?? '') !== null;
+
 /** Is a column measured in something else, by its name? */
 export function unlikeUnit(e: Expression, unit: string): boolean {
   const own = e.kind === 'column' ? unitInName(e.name) : null;
@@ -338,6 +343,14 @@ const onlyCalled = (pattern: RegExp, x: Context): string | null => {
   const found = x.head.columns.filter((c) => pattern.test(c.name) && quantity(c.name, x) !== null);
   return found.length === 1 ? found[0]!.name : null;
 };
+/** The columns that play two parts of a metric in this table, likeliest first, as what can be calculated with; null where one of them is not there. */
+export function tiedRoles(metric: Metric, a: string, b: string, x: Context): { readonly names: readonly [string, string]; readonly values: readonly [Expression, Expression]; readonly tied: Tied } | null {
+  const [tied] = tie(metric, x.head);
+  const [first, second] = [tied?.roles.get(a), tied?.roles.get(b)];
+  const [m, n] = [first === undefined ? null : quantity(first, x), second === undefined ? null : quantity(second, x)];
+  return tied && m && n ? { names: [first!, second!], values: [m, n], tied } : null;
+}
+
 /** The only column of prices. */
 export const pricedBy = (x: Context): string | null => onlyCalled(/\b(?:price|ticket|fare|fee|rate)\b/i, x);
 /** The only column of what is in stock. */
@@ -401,7 +414,7 @@ export function takingsColumn(x: Context): string | null {
   const money = moneyColumn(x);
   if (money !== null) return money;
   // 'Gross kg' is no money.
-  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && unitSort(unitInName(c.name) ?? '') === null && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund|delivery|shipping|postage)\b|\/| (?:kg|g|t|l|m|m2|m3|h)$/i.test(c.name));
+  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null && !isDate(c.type) && !hasUnit(c.name) && !/\b(?:per|pp|pn|ph|unit|each|list|deposit|tip|tax|late|cost|discount|refund|delivery|shipping|postage)\b|\/| (?:kg|g|t|l|m|m2|m3|h)$/i.test(c.name));
   for (const called of [/\b(?:amount|total|revenue|takings|income|sum|due|sales|turnover)\b|\bpaid\b(?! by)|\bsold for\b/i, /\b(?:charge[ds]?|bill(?:ed)?|invoiced?|prices?|fees?|fares?|spent|donations?|payments?|gross|quoted?|quotes?|rent)\b/i]) {
     const found = numbers.filter((c) => called.test(c.name));
     // What was paid of a total is not what the row came to.

@@ -3,7 +3,6 @@ import { keyOf, rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
 import { theirNumber } from '../../language/grammar/theirs';
 import { column, type Expression, number, op } from '../../formula/expression';
-import { isQuantity } from '../../table/column';
 import { columnOf } from '../../table/table';
 import { columnIn, columnLike, groupable, moneyColumn, takingsColumn, quantity, rowSpan } from '../../language/grammar/roles';
 import { oneOf, saysYes } from '../../language/grammar/conditions/make';
@@ -116,8 +115,7 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfigs', '$qfigs:g and|,|plus|& the? $totalFig:f', ({ f, g }) => [...g, f], 0),
   rule('col', 'money|income|earnings|proceeds', (_s, x: Context) => takingsColumn(x), 0.3),
   rule('perRow', 'of|for|in a|an|the|one|each $rows|$noun', () => true, 0),
-  // 'Per tyre', where ‹Tyres› says how many, is no row.
-  rule('perRow', '~each $rows:w|$noun:w|$guess:w', ({ w }, x: Context) => (x.head.columns.some((c) => isQuantity(c.type) && stem(c.name.toLowerCase()) === stem(String(w))) ? null : true), 0),
+  rule('perRow', '~each $rows|$noun|$guess', () => true, 0),
   // 'bacteria per village: lowest, average and highest'
   rule('sameFigures', '$sameFigure:f', ({ f }) => [f], 0),
   rule('sameFigures', '$sameFigure:f ~list $sameFigures:r', ({ f, r }) => (r.includes(f) ? null : [f, ...r]), 0),

@@ -124,7 +124,7 @@ function inUnit(e: Expression, unit: string): Expression | null {
 /** Changes to the question before: its figures, groups, rows and order. */
 export const riderPhrases: readonly Rule[] = [
   // 'List the allergens, each one once'
-  rule('rider', '(and|each|every)? (one|of them)? only|just? once (each|only)?', () => amend('listed once', (plan) => (plan.step === 'ask' && plan.by.length > 0 && plan.figures.length === 0 ? plan : null)), 0),
+  rule('rider', '(and|each|every)? (one|of them)? only|just? once (each|only)?', () => onQuestion('listed once', (plan) => (plan.by.length > 0 && plan.figures.length === 0 ? plan : null)), 0),
   // One group's values as columns, and a line for all
   rule('rider', 'and|with|but|by? the? $qby:b across|sideways the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),

@@ -1,7 +1,7 @@
 import { oneOf, says, saysYes } from '../../language/grammar/conditions/make';
 import { rule, type Rule } from '../../language/chart';
 import type { Context } from '../../language/acts';
-import { column, type Expression, number, op } from '../../formula/expression';
+import { column, type Condition, type Expression, number, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
 import { percent, quantity } from '../../language/grammar/roles';
 import { allRows, over, partOfAll, type Question, shareOf, sum, sumOverSum } from './question';
@@ -10,6 +10,12 @@ import { allRows, over, partOfAll, type Question, shareOf, sum, sumOverSum } fro
 function partIn(part: string, whole: string, x: Context): Question | null {
   const e = part === whole ? null : sumOverSum(part, whole, x);
   return e && { figures: [percent(e)], by: [] };
+}
+
+/** What a column adds up to where a condition holds, in percent of what it adds up to. */
+function partWhere(name: string, when: Condition | null, x: Context): Expression | null {
+  const e = when && quantity(name, x);
+  return e && percent(op('/', over('sum', { kind: 'choose', cases: [{ when, then: e }], otherwise: number(0) }), over('sum', e)));
 }
 
 /** Questions for parts of a whole. */
@@ -41,10 +47,10 @@ export const sharePhrases: readonly Rule[] = [
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess remained|remain|remains|stayed|stay|stays|ended|turned|got|became|went up|out|as? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), -0.1),
   rule('question', '~shareWord of all? the? $rows|$noun|$guess ~rel|~have|with|in|from? ~be? $cond:c', ({ c }): Question => ({ figures: [shareOf(c)], by: [] }), 0.15),
   rule('question', 'what|which? ~shareWord of all? the? $rows|$noun|$guess has|have|had|is|are|was|were been? $col:c', ({ c }): Question => ({ figures: [shareOf({ kind: 'not', of: { kind: 'empty', of: column(c) } })], by: [] }), 0.3),
-  rule('shareSum', '~shareWord of? all? the? ~totalWord? $col:m $wentTo $cond:c', ({ m, c }, x: Context) => { const e = quantity(m, x); return e && op('*', op('/', over('sum', { kind: 'choose', cases: [{ when: c, then: e }], otherwise: number(0) }), over('sum', e)), number(100)); }, 0),
+  rule('shareSum', '~shareWord of? all? the? ~totalWord? $col:m $wentTo $cond:c', ({ m, c }, x: Context) => partWhere(m, c, x), 0),
   rule('question', 'what|which? $shareSum:e', ({ e }): Question => ({ figures: [e], by: [] }), -0.2),
   // 'How much of all the kilos is towels, in percent'
-  ...['$cond:c', '^$values:v'].map((which) => rule('question', `how much|many of all? the? ~totalWord? $col:m $wentTo|~be ${which} ,|:? in|as percent|percentage|%`, ({ m, c, v }, x: Context): Question | null => { const e = quantity(m, x), when = c ?? oneOf(v); return e && when && { figures: [op('*', op('/', over('sum', { kind: 'choose', cases: [{ when, then: e }], otherwise: number(0) }), over('sum', e)), number(100))], by: [] }; }, -0.3)).flat(),
+  rule('question', 'how much|many of all? the? ~totalWord? $col:m $wentTo|~be $cond:c|^$values:v ,|:? in|as percent|percentage|%', ({ m, c, v }, x: Context): Question | null => { const e = partWhere(m, c ?? oneOf(v), x); return e && { figures: [e], by: [] }; }, -0.3),
   rule('wentTo', 'went|goes|go|fell|falls|belongs|belong|is|was due? to', () => true, 0),
   rule('wentTo', 'came|comes|come|is|was|were|are from|in|at|with|by|for|on|made|spent by|from|on|in|at|for?', () => true, 0),
   rule('wentTo', 'did|does|do', () => true, 0.1),

@@ -527,7 +527,7 @@ export const casePhrases = [
   rule('clause', '~add ~column ~named? $name:n with|of|saying|holding $labels:l ,? depending|according|based|going by|on|to|with? what|whatever|which|whether|how the? $col:c says|say|reads|holds|mentions|mention|contains|has|is|it?', ({ l, n, c }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(byMention(l, c), n) : null), -0.2),
   rule('clause', '~add ~column ~named? $name:m ~from the? $col:n :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(chosen(c, x, of(n)), m), 0),
   rule('clause', '~from the? $col:n ,|:? ~add ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(chosen(c, x, of(n)), m), 0),
-  rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n :|,|for|when|where|if? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
+  rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n :|,|for|when|where|if? $cond:c', ({ n, c }) => add(yesIf(c), n), 0),
   rule('clause', '~add yes / no|yes/no ~column? ~named? $name:n for|on the|all? $rset:c', ({ n, c }) => add(yesIf(c), n), -0.1),
   // 'is the pH between 6.5 and 8.5? new column pH ok, yes or no'
   anyOrder('clause', {
@@ -581,14 +581,14 @@ export const casePhrases = [
   rule('clause', 'flag|mark|tick|highlight everything|anything|all|whatever|those|what $rows|$noun? ~rel|~withA an? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.1),
   rule('clause', 'flag|mark|tick|highlight the|all|any|every|those? $rows|$noun|$guess ~rel|~withA ~be? $cond:c', ({ c }) => add(yesIf(c), 'Flag'), 0.3),
   rule('clause', 'give|assign|put|write the? $rset:c an? $leaf:t and|,|, the? all? ~otherwise|others|rest $rows? an? $leaf:u', ({ c, t, u }) => add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: u }), 0),
-  rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
-  rule('clause', '~add|~grade as? $name:n yes / no depending|based? on? whether|if the? $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0),
-  rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }, n), 0.1),
+  rule('clause', '~add yes / no ~column ~named? $name:n :|,|? yes ~if $cond:c', ({ n, c }) => add(yesIf(c), n), 0),
+  rule('clause', '~add|~grade as? $name:n yes / no depending|based? on? whether|if the? $cond:c', ({ n, c }) => add(yesIf(c), n), 0),
+  rule('clause', '~add|~grade as? $name:n , yes|yes/no ~if $cond:c', ({ n, c }) => add(yesIf(c), n), 0.1),
   rule('aside', 'was|is|were|are|did|does it|they|he|she|this|that $word|$value ?', () => nothing, 0.2),
   rule('clause', '~grade $rset:c with|by|as? an? $leaf:t ,|and|; the? rest|others|other|remaining $rows|ones? with|by|as? an? $leaf:u', ({ c, t, u }) => (t.kind === 'text' && u.kind === 'text' ? add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: u }) : null), 0),
   rule('clause', 'mark|flag|tag|label the? $rset:c as an? $leaf:t', ({ c, t }) => (t.kind === 'text' ? add({ kind: 'choose', cases: [{ when: c, then: t }], otherwise: blank }) : null), 0.1),
   rule('clause', 'mark|flag|tag $rset:c with|by an? $text:t', ({ c, t }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(t) }], otherwise: blank }), 0.1),
-  rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') }), 0),
+  rule('clause', 'does|do|is|are|did|has|have|was|were the? $cond:c ~open|?|,|: yes or|/|and no ~into? ~column?', ({ c }) => add(yesIf(c)), 0),
 ].flat();
 
 /** The only column in whose texts some of these words stand. */
@@ -603,7 +603,7 @@ const isValue = (e: Expression, { vocabulary }: Context): boolean => e.kind === 
 /** Is the first label what the second denies: unpaid, not paid? */
 const deniesIt = (a: string, b: string): boolean => /^(?:un|non|in|not|no)[- ]?/i.test(a) && a.toLowerCase().endsWith(b.toLowerCase());
 
-/** The only column that tells the time of day. */
+/** A column that says of each row whether a date of it lies on a weekend. */
 const onWeekend = (name: string | null, x: Context, called: string): Act | null =>
   name !== null && readsAsDate(x.head, name) ? add(yesIf({ kind: 'among', of: { kind: 'part', part: 'weekday', of: column(name) }, texts: ['Saturday', 'Sunday'] }), called) : null;
 

@@ -125,8 +125,8 @@ export const personPhrases = [
   rule('clause', 'the? $personParts:p of|from the? $col:c', ({ c, p }, x: Context) => (p.length > 1 && persons(c, x) ? addParts(c, p, x) : null), 0),
   rule('text0', '$personPart:p of|from|in the? $col:c', ({ p, c }, x: Context) => partOf(p.part, c, x), 0),
   rule('text0', '$col:c $personPart:p', ({ p, c }, x: Context) => (persons(c, x) && sampleOf(c, x).some((v) => /\S\s+\S/.test(v.trim())) ? partOf(p.part, c, x) : null), 0.1),
-  rule('clause', '$col:c as|, the? first names|name|first? ,|then|before|and? the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
-  rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0.1),
+  rule('clause', '$col:c as|, the? first names|name|first? ,|then|before|and? the? last|family|surname names|name? (instead of|not the? last|family|surname names|name? first|before)?', ({ c }, x: Context) => ordered(c, false, x), 0.1),
+  rule('clause', '~make|write|put|turn|rearrange $col:c as|to|into|,? the? first names|name? ,|then|before|and? the? last|family|surname names|name?', ({ c }, x: Context) => ordered(c, false, x), 0.1),
   // 'Teacher names come in two orders, I want first name then surname, with capitals', 'everyone in capitalised first name last name form'
   rule('nameOrder', 'first|given|forename names|name? first? ,? then|before|and|followed? by? the? last|family|surname names|name? last|second|after? $nameCapitals?', ({ nameCapitals }) => ({ capitals: nameCapitals === true }), 0),
   rule('nameOrder', '$nameCapitals first|given|forename names|name? ,? then|before|and|followed? by? the? last|family|surname names|name?', () => ({ capitals: true }), 0),
@@ -148,10 +148,10 @@ export const personPhrases = [
   rule('messOfNames', 'sometimes|partly $word? $word? $word? $word?', () => true, 0.2),
   // 'Turn the employee names round: first name first', 'the normal way round'
   ...['~make|write|put|turn|swap|reverse the? $col:c names? round|around|about|over?', '~make|write|put|turn the? $col:c names? in|into|to? the? normal|natural|usual|right|other way order|round|around?', '$col:c names? the? normal|natural|usual|right|other way round|around', 'reverse|swap|flip the? $col:c names? around|round?'].flatMap((words) => [
-    rule('clause', words, ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 1.3),
-    rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front?`, ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), -0.1),
+    rule('clause', words, ({ c }, x: Context) => ordered(c, false, x), 1.3),
+    rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front?`, ({ c }, x: Context) => ordered(c, false, x), -0.1),
   ]).flat(),
-  rule('clause', 'put|bring|move|set|write the? first|given|forename name in|to? front|first|before in|of|for? the? $col:c', ({ c }, x: Context) => rewritten(c, ['first', 'middle', 'last'], ' ', x), 0),
+  rule('clause', 'put|bring|move|set|write the? first|given|forename name in|to? front|first|before in|of|for? the? $col:c', ({ c }, x: Context) => ordered(c, false, x), 0),
   rule('rider', 'and|, ~drop the? comma|commas', () => amend('person comma dropped', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
   rule('rider', 'no|without a|the|any? commas|comma', () => amend('person without comma', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
   rule('clause', 'just|only? the? $personPart:p only|alone? ~into ~column ~named? $name:n?', ({ p, n }, x: Context) => { const c = personColumn(x); const e = c === null ? null : partOf(p.part, c, x); return e && addEach([{ name: (n as string | undefined) ?? p.name, as: e }]); }, 0),
@@ -194,16 +194,12 @@ function titleOut(name: string, called: string, x: Context): Act | null {
 }
 
 /** Names with the first one first; with capitals where that is asked for. */
-function ordered(name: string, capitals: boolean, x: Context): Act | null {
-  if (!persons(name, x) || !sampleOf(name, x).some((v) => v.includes(','))) return null;
-  const joined: Expression = { kind: 'join', of: (['first', 'middle', 'last'] as const).map((p) => part(p, column(name))), separator: ' ' };
-  const as: Expression = capitals ? { kind: 'cased', letters: 'title', of: joined } : joined;
-  return { key: `person order ${capitals} ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
-}
+const ordered = (name: string, capitals: boolean, x: Context): Act | null => rewritten(name, ['first', 'middle', 'last'], ' ', x, capitals);
 
 /** Names written again in one order. */
-function rewritten(name: string, parts: readonly PersonPart[], separator: string, x: Context): Act | null {
+function rewritten(name: string, parts: readonly PersonPart[], separator: string, x: Context, capitals = false): Act | null {
   if (!persons(name, x) || !sampleOf(name, x).some((v) => v.includes(','))) return null;
-  const as: Expression = { kind: 'join', of: parts.map((p) => part(p, column(name))), separator };
-  return { key: `person order ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+  const joined: Expression = { kind: 'join', of: parts.map((p) => part(p, column(name))), separator };
+  const as: Expression = capitals ? { kind: 'cased', letters: 'title', of: joined } : joined;
+  return { key: `person order ${keyOf(as)} ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
 }

@@ -3,8 +3,9 @@ import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { anyOrder, rule } from '../../language/chart';
-import { all, column, columnsOf, number, type Condition, type Expression } from '../../formula/expression';
+import { all, column, columnsOf, number, type Condition } from '../../formula/expression';
 import { oneOf } from '../../language/grammar/conditions/make';
+import { numbered } from '../../language/grammar/expressions';
 import { groupable, onlyDate, rowDate, takingsColumn } from '../../language/grammar/roles';
 import { thenBy } from '../calculate/adding';
 import type { Feat } from '../../language/grammar/seeds/adjectives';
@@ -19,20 +20,23 @@ const random: Choice = { kind: 'random', seed: SEED };
 const bySize = (column: string, x: Context): boolean => readsAsNumber(x.head, column) || isDate(columnOf(x.head, column).type);
 const sized = (kind: 'highest' | 'lowest', n: number, c: string, x: Context): Act | null => (bySize(c, x) ? take(n, { kind, column: c }) : null);
 
+/** What is chosen by a superlative of a column. */
+const mostOf = ({ column, down }: { readonly column: string; readonly down: boolean }): Choice => ({ kind: down ? 'highest' : 'lowest', column });
+
 /** The rows that a word for a size picks out: the heaviest, the earliest. */
-const picked = (n: number, { column, down }: { readonly column: string; readonly down: boolean }, by?: string): Act | null => take(n, { kind: down ? 'highest' : 'lowest', column }, by === undefined ? undefined : [by]);
+const picked = (n: number, adj: Parameters<typeof mostOf>[0], by?: string): Act | null => take(n, mostOf(adj), by === undefined ? undefined : [by]);
 
 /** The rows that a superlative picks out by what no column says: the longest, of a start and an end. */
 const featured = (n: number, { as, down }: Feat, x: Context, by?: string): Act | null =>
-  Number.isInteger(n) && n > 0 && (by === undefined || groupable(by, x)) ? thenBy(as, `take ${n} ${down} ${by ?? ''}`, (column) => ({ step: 'take', count: n, choice: { kind: down ? 'highest' : 'lowest', column }, ...(by === undefined ? {} : { by: [by] }) })) : null;
+  Number.isInteger(n) && n > 0 && (by === undefined || groupable(by, x)) ? thenBy(as, `take ${n} ${down} ${by ?? ''}`, (column) => ({ step: 'take', count: n, choice: mostOf({ column, down }), ...(by === undefined ? {} : { by: [by] }) })) : null;
 
 /** Of the rows that a condition leaves those that a superlative picks out. */
-const pickedOf = (count: number, { column: by, down }: { readonly column: string; readonly down: boolean }, where: Condition): Act | null =>
-  Number.isInteger(count) && count > 0 && !columnsOf(where).includes(by) ? plans({ step: 'filter', mode: 'keep', where }, { step: 'take', count, choice: { kind: down ? 'highest' : 'lowest', column: by } }) : null;
+const pickedOf = (count: number, adj: Parameters<typeof mostOf>[0], where: Condition): Act | null =>
+  Number.isInteger(count) && count > 0 && !columnsOf(where).includes(adj.column) ? plans({ step: 'filter', mode: 'keep', where }, { step: 'take', count, choice: mostOf(adj) }) : null;
 
 /** Rows by their place in the table, from one to another. */
 const byPlace = (mode: 'keep' | 'aside', from: number, to: number): Act | null => {
-  const place: Expression = { kind: 'over', fn: 'number', of: number(1), by: [] };
+  const place = numbered([]);
   const ends: Condition[] = [...(from > 1 ? [{ kind: 'compare', op: '>=', left: place, right: number(from) } as const] : []), { kind: 'compare', op: '<=', left: place, right: number(to) }];
   return Number.isInteger(from) && Number.isInteger(to) && from >= 1 && to >= from ? plans({ step: 'filter', mode, where: all(ends) }) : null;
 };

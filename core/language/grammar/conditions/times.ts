@@ -36,14 +36,24 @@ const at = (w: When, name: string, x: Context): Condition | null => {
   return list.length === w.bounds.length ? all(list) : null;
 };
 
+/** In minutes of the day. */
+const NOON = 720, EVENING = 1080;
+
 /** A time of day compared with one. */
 const atClock = (op: Comparison, name: string, minutes: number, x: Context): Condition | null => (timed(name, x) ? compare(op, { kind: 'clock', of: column(name) }, number(minutes)) : null);
+
+/** The row's own time of day compared with one. */
+const atRowTime = (op: Comparison, minutes: number, x: Context): Condition | null => { const c = rowTime(x); return c === null ? null : atClock(op, c, minutes, x); };
+
+/** A column's time of day is before noon, or after it where none is in the evening. */
+const inMorning = (name: string | null, x: Context): Condition | null => (name === null ? null : atClock('<', name, NOON, x));
+const inAfternoon = (name: string | null, x: Context): Condition | null => (name !== null && endsByDay(name, x) ? atClock('>=', name, NOON, x) : null);
 
 /** Does a condition hold times of day against each other? */
 const byClock = (c: Condition): boolean => (c.kind === 'all' ? c.of.every(byClock) : c.kind === 'compare' && c.left.kind === 'clock');
 
 /** Is none of a column's times in the evening? */
-const endsByDay = (name: string, x: Context): boolean => sampleOf(name, x).every((v) => (readClock(v) ?? 0) < 1080);
+const endsByDay = (name: string, x: Context): boolean => sampleOf(name, x).every((v) => (readClock(v) ?? 0) < EVENING);
 
 /** Later than the only date that says when it was due: of a date, or of the date that goes with what was done ('paid' and ‹Paid on›). */
 function lateThan(name: string, x: Context): Condition | null {
@@ -174,7 +184,7 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '~be|~have already|all? been? $col:c already?', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.5),
   rule('rset', '$col:c $rows|ones', ({ c }, x: Context) => (/^\p{L}+(?:ed|aid|old|ent|one)$/iu.test(c) && isDated(c, x) && hasBlanks(c, x) ? not(empty(c)) : null), 0.6),
   rule('rset', 'unfinished|unclosed|undelivered|unreturned|unsent|unsold|open $rows|ones', (_s, x: Context) => { const d = deadlineOf(x); return d && hasBlanks(d.done, x) ? empty(d.done) : null; }, 0.5),
-  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => { const c = rowTime(x); return c === null ? null : atClock(op, c, t, x); }, 0.1)).flat(),
+  ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => atRowTime(op, t, x), 0.1)).flat(),
   rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'in|during|within the? period|span|time|range|window|interval of|from|between|:? $date:a ~fromTo $date:b ,? ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), -0.05),
   rule('when', '$date:a ~fromTo $date:b ,? ~bothIncluded', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
@@ -191,10 +201,10 @@ export const timeRules: readonly Rule[] = [
   rule('rset', '$rows|$noun|$guess from the? month? of? $period:p', ({ p }, x: Context) => { const c = p.month !== undefined && p.day === undefined ? onlyDate(x) : null; return c && within(c, p, x); }, -0.4),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? at|opened|open|is|are? ${words} $clock:t`, ({ c, t }, x: Context) => atClock(op, c, t, x), 0)).flat(),
   rule('cond', '$col:c ~be? at|from|opened|open|is|are? $clock:t or later|after|over|more', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0),
-  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => { const c = rowTime(x); return c === null ? null : atClock('>=', c, t, x); }, 0.1),
+  rule('cond', '~be? from $clock:t on|onwards', ({ t }, x: Context) => atRowTime('>=', t, x), 0.1),
   rule('cond', '$col:c ~be? from $clock:t on|onwards?', ({ c, t }, x: Context) => atClock('>=', c, t, x), 0.02),
   rule('cond', '$col:c ~be? at|until|opened|open|is|are? $clock:t or earlier|before|less', ({ c, t }, x: Context) => atClock('<=', c, t, x), 0),
-  rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const c = rowTime(x); const [low, high] = c === null ? [null, null] : [atClock('>=', c, a, x), atClock('<=', c, b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
+  rule('cond', '~be? from|between? $clock:a to|until|till|and|-|– $clock:b', ({ a, b }, x: Context) => { const [low, high] = [atRowTime('>=', a, x), atRowTime('<=', b, x)]; return low && high && a < b ? all([low, high]) : null; }, 0.05),
   ...([['>=', 'after|later'], ['<=', 'before|earlier']] as const).flatMap(([operator, words]) => rule('cond', `$col:c? ~be? at|by or ${words} $clock:t`, ({ c, t }, x: Context) => { const name = (c as string | undefined) ?? rowTime(x); return name === null ? null : atClock(operator, name, t, x); }, 0)),
   // 'In the morning (before 12)'
   ...SIZES.flatMap(([words, op]) => [
@@ -204,10 +214,10 @@ export const timeRules: readonly Rule[] = [
   rule('rset', 'morning|evening|afternoon|night|late|early ones|$rows|$noun|$guess :|,|-|– (that is|means)? (i.e|meaning|so)? ^$cond:c', ({ c }) => (byClock(c) ? c : null), -0.2),
   rule('rset', 'anything|everything|all|those|ones|$rows|$noun in|of the? morning|evening|afternoon|night :|,|-|– (that is|means)? (i.e|meaning|so)? ^$cond:c', ({ c }) => (byClock(c) ? c : null), -0.2),
   // 'Fed in the afternoon', where nothing is as late as the evening
-  rule('cond', '$col:c ~be? in the? morning|mornings', ({ c }, x: Context) => atClock('<', c, 720, x), 0.1),
-  rule('cond', '$col:c ~be? in the? afternoon|afternoons', ({ c }, x: Context) => (endsByDay(c, x) ? atClock('>=', c, 720, x) : null), 0.1),
-  rule('cond', '~be? in the? afternoon|afternoons', (_s, x: Context) => { const c = rowTime(x); return c !== null && endsByDay(c, x) ? atClock('>=', c, 720, x) : null; }, 0.2),
-  rule('cond', '~be? in the? morning (~open? before|until|till $clock|$num ~close?)?', (_s, x: Context) => { const c = rowTime(x); return c === null ? null : atClock('<', c, 720, x); }, 0.1),
+  rule('cond', '$col:c ~be? in the? morning|mornings', ({ c }, x: Context) => inMorning(c, x), 0.1),
+  rule('cond', '$col:c ~be? in the? afternoon|afternoons', ({ c }, x: Context) => inAfternoon(c, x), 0.1),
+  rule('cond', '~be? in the? afternoon|afternoons', (_s, x: Context) => inAfternoon(rowTime(x), x), 0.2),
+  rule('cond', '~be? in the? morning (~open? before|until|till $clock|$num ~close?)?', (_s, x: Context) => inMorning(rowTime(x), x), 0.1),
   rule('cond', '$col:c ~be? at? $clock:t', ({ c, t }, x: Context) => atClock('=', c, t, x), 0.1),
   rule('cond', '~more $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>', e, number(n)); }, 0),
   rule('cond', '~least $num:n $clockUnit:u late|behind|delayed', ({ n, u }, x: Context) => { const e = late(u, null, x); return e && compare('>=', e, number(n)); }, 0),

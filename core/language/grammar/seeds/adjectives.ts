@@ -21,8 +21,11 @@ const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, 
 /** The same of longer words: 'most expensive', 'less profitable than'. */
 const LONG_ADJECTIVES: Readonly<Record<string, string>> = { expensive: 'price cost rent fee rate fare tariff freight charge', costly: 'price cost fee fare tariff freight charge', profitable: 'profit margin', valuable: 'value', productive: 'output yield', powerful: 'power kw', crowded: 'visitors passengers people' };
 
-/** Is a price one of a piece, or of a part of what a row comes to? */
-const apiecePrice = (name: string): boolean => /\b(?:rate|per|unit|each|pp|parts?|materials?|labour|postage|shipping)\b/i.test(name);
+/** What a row comes to, beside a price of a piece or of a part of it; null where the price is that of the row. */
+function wholeBeside(price: string, x: Context): string | null {
+  const whole = /\b(?:rate|per|unit|each|pp|parts?|materials?|labour|postage|shipping)\b/i.test(price) ? takingsColumn(x) : null;
+  return whole === price ? null : whole;
+}
 
 /** Of dates the first of these are the earliest. */
 const AGES: readonly (readonly [string, boolean])[] = [['oldest', false], ['newest', true], ['youngest', true], ['earliest', false], ['latest', true]];
@@ -59,8 +62,8 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       const most = superlative.split(' ').includes(t.lower), more = comparative.split(' ').includes(t.lower);
       const column = most || more ? only(names) : null;
       // 'The cheapest job' is the one that came to the least, and not the one with the cheapest parts.
-      const whole = column !== null && /\bprice\b/.test(names) && apiecePrice(column) && (tokens[i + 1]?.kind !== 'word' || x.vocabulary.rowNouns.has(tokens[i + 1]!.stem)) ? takingsColumn(x) : null;
-      if (column !== null && whole !== null && whole !== column) for (const c of [whole, column]) put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35);
+      const whole = column !== null && /\bprice\b/.test(names) && (tokens[i + 1]?.kind !== 'word' || x.vocabulary.rowNouns.has(tokens[i + 1]!.stem)) ? wholeBeside(column, x) : null;
+      if (column !== null && whole !== null) for (const c of [whole, column]) put(most ? 'adj' : 'comparative', i, i + 1, { column: c, down }, 0.35);
       else if (column !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column, down }, 0);
       else if ((most || more) && /\bprice\b/.test(names) && fitting(names).length === 0) { const sold = soldFor(x); if (sold !== null) put(most ? 'adj' : 'comparative', i, i + 1, { column: sold, down }, 0.05); }
       // Of two weights either may be meant: that is asked.
@@ -72,8 +75,8 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
     if (most !== undefined && lasted) put('feat', i, i + 1, { as: lasted, down: most } satisfies Feat, 0.1);
     const names = LONG_ADJECTIVES[tokens[i + 1]?.lower ?? ''];
     // 'The most expensive' by what one costs or by what it came to: that is asked.
-    const apiece = names !== undefined && /\bprice\b/.test(names) ? only(names) : null, whole = apiece === null || !apiecePrice(apiece) ? null : takingsColumn(x);
-    if (apiece !== null && whole !== null && whole !== apiece && /^(?:most|least|more|less)$/.test(t.lower)) {
+    const apiece = names !== undefined && /\bprice\b/.test(names) ? only(names) : null, whole = apiece === null ? null : wholeBeside(apiece, x);
+    if (apiece !== null && whole !== null && /^(?:most|least|more|less)$/.test(t.lower)) {
       // 'The most expensive repair' is not the one with the dearest parts.
       for (const name of /\b(?:parts?|materials?|labour|postage|shipping)\b/i.test(apiece) ? [whole] : [apiece, whole]) put(/^(?:most|least)$/.test(t.lower) ? 'adj' : 'comparative', i, i + 2, { column: name, down: /^mo/.test(t.lower) }, 0.35);
       return;

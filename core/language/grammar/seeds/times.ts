@@ -26,7 +26,7 @@ const outermost = (x: Context): readonly (string | null | undefined)[] => dateCo
 /** 'After the 6th', where all dates of the rows lie in one month. */
 export function daysOfOneMonth(tokens: readonly Token[], x: Context, put: Put): void {
   tokens.forEach((t, i) => {
-    const day = /^\d{1,2}(?:st|nd|rd|th)$/.test(t.lower) ? t.value : DAY_WORDS.indexOf(t.lower) + 1;
+    const day = ordinal(t);
     if (day < 1 || day > 31 || tokens[i - 1]?.lower !== 'the' || !/^(?:after|before|since|until|till|from|on|by)$/.test(tokens[i - 2]?.lower ?? '') || tokens[i + 1]?.kind === 'word') return;
     const months = new Set(outermost(x).map((d) => (d && /^\d{4}-\d\d-/.test(d) ? d.slice(0, 7) : '')));
     const [month] = months;
@@ -59,6 +59,9 @@ function onlyYear(x: Context): number | null {
 }
 
 const DAY_WORDS = ORDINALS.slice(0, 20);
+
+/** Which one in a row a word says, from 1: 'second', '2nd'; 0 where it says none. */
+const ordinal = (t: Token): number => (/^\d{1,2}(?:st|nd|rd|th)$/.test(t.lower) ? t.value : DAY_WORDS.indexOf(t.lower) + 1);
 
 /** A period without a column, for each column of dates where there are several: which one is meant is asked. */
 export function datedPeriods(items: readonly Item[], x: Context, put: Put): void {
@@ -121,8 +124,8 @@ function namesMonth(tokens: readonly Token[], i: number): boolean {
 /** 'The second week of' before a month: its days from the 8th to the 14th, where the first has seven of them. */
 function weekBefore(tokens: readonly Token[], i: number): { readonly from: number; readonly days: readonly [number, number] } | null {
   const at = /^(?:of|in)$/.test(tokens[i - 1]?.lower ?? '') ? i - 2 : i - 1;
-  const which = ['first', 'second', 'third', 'fourth'].indexOf(tokens[at - 1]?.lower.replace(/^1st$/, 'first').replace(/^2nd$/, 'second').replace(/^3rd$/, 'third').replace(/^4th$/, 'fourth') ?? '');
-  return tokens[at]?.lower === 'week' && which >= 0 ? { from: at - 1, days: [which * 7 + 1, which * 7 + 7] } : null;
+  const before = tokens[at - 1], week = before ? ordinal(before) : 0;
+  return tokens[at]?.lower === 'week' && week >= 1 && week <= 4 ? { from: at - 1, days: [week * 7 - 6, week * 7] } : null;
 }
 
 /** Dates, months and ranges of dates. */
