@@ -4,8 +4,9 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   timeout: 60_000,
-  workers: 1,
-  fullyParallel: false,
+  // Every test brings its own workspace: files may run beside each other.
+  workers: 2,
+  fullyParallel: true,
   reporter: [['json', { outputFile: process.env.KULFI_E2E_REPORT ?? 'test-results/e2e.json' }], ['line']],
   use: {
     baseURL: process.env.KULFI_E2E_URL ?? 'http://127.0.0.1:3101',

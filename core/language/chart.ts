@@ -127,13 +127,14 @@ const isWords = (cat: string): boolean => cat.charCodeAt(0) === 126 || cat.charC
 
 interface TrieNode {
   readonly next: Map<string, TrieNode>;
-  readonly ends: { cat: string; literal: boolean }[];
+  /** The categories of the phrases that end here, with their numbers. */
+  readonly ends: { readonly cat: string; readonly n: number }[];
 }
 
 /** All rules with an index over them, and the phrases of their classes. */
 export class Grammar {
-  /** Rules by the category they begin with, with the numbers of the words that must be said for them, the rarest first. */
-  private readonly byFirst = new Map<string, Ready[]>();
+  /** Rules by the number of the category they begin with, with the numbers of the words that must be said for them, the rarest first. */
+  private readonly byFirst: Ready[][];
   private readonly numbers = new Map<string, number>();
   private readonly trie: TrieNode = { next: new Map(), ends: [] };
   private readonly byResult = new Map<string, Rule[]>();
@@ -148,6 +149,7 @@ export class Grammar {
       if (isWords(cat)) said.set(cat, (said.get(cat) ?? 0) + 1);
     }
     for (const { cat } of rules) if (!this.numbers.has(cat)) this.numbers.set(cat, this.numbers.size);
+    this.byFirst = Array.from(this.numbers, () => []);
     const often = (e: Element): number => e.ways.reduce((sum, { cat }) => sum + said.get(cat)!, 0);
     for (const r of rules) {
       const entries = reachable(r.elements, 0);
@@ -158,18 +160,18 @@ export class Grammar {
       for (const entry of entries) {
         const behind = [...reachable(r.elements, entry + 1)];
         const next = Int32Array.from(behind.flatMap((k) => r.elements[k]?.ways ?? []), ({ cat, tight }) => this.numbers.get(cat)! * 2 + Number(tight));
-        for (const way of r.elements[entry]!.ways) (this.byFirst.get(way.cat) ?? this.byFirst.set(way.cat, []).get(way.cat)!).push({ rule: r, places, entry, label: way.label, words, oneOfWords, next, ends: behind.includes(r.elements.length) });
+        for (const way of r.elements[entry]!.ways) this.byFirst[this.numbers.get(way.cat)!]!.push({ rule: r, result: this.numbers.get(r.cat)!, places, entry, label: way.label, words, oneOfWords, next, ends: behind.includes(r.elements.length) });
       }
       (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
     }
     for (const cat of this.numbers.keys()) {
-      if (cat.startsWith('~')) for (const phrase of CLASSES[cat.slice(1)]!.split('|')) this.addPhrase(phrase, cat, false);
-      if (cat.startsWith('=')) for (const w of literalWords.get(cat)!) this.addPhrase(w, cat, true);
+      if (cat.startsWith('~')) for (const phrase of CLASSES[cat.slice(1)]!.split('|')) this.addPhrase(phrase, cat);
+      if (cat.startsWith('=')) for (const w of literalWords.get(cat)!) this.addPhrase(w, cat);
     }
     for (const w of [...FILLERS, ...LIGHT]) this.vocabulary.add(stem(w));
   }
 
-  private addPhrase(phrase: string, cat: string, literal: boolean): void {
+  private addPhrase(phrase: string, cat: string): void {
     let node = this.trie;
     for (const w of phrase.match(/<=|>=|=?[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
       const key = /^\p{L}/u.test(w) ? stem(w) : w;
@@ -178,7 +180,7 @@ export class Grammar {
       if (!next) node.next.set(key, (next = { next: new Map(), ends: [] }));
       node = next;
     }
-    if (!node.ends.some((e) => e.cat === cat)) node.ends.push({ cat, literal });
+    if (!node.ends.some((e) => e.cat === cat)) node.ends.push({ cat, n: this.numbers.get(cat)! });
   }
 
   /** Known words that a word may be a mistyping of. */
@@ -217,10 +219,10 @@ export class Grammar {
   }
 
   /** Every phrase of a class, and every word of a pattern, that stands in the request. */
-  private phrases(tokens: readonly Token[], closed: ReadonlySet<number>): Item[] {
-    const out: Item[] = [];
+  private phrases(tokens: readonly Token[], closed: ReadonlySet<number>): Seed[] {
+    const out: Seed[] = [];
     const step = (node: TrieNode, from: number, at: number, cost: number): void => {
-      for (const { cat } of node.ends) out.push({ cat, from, to: at, value: null, cost: cost - WEIGHTS.phraseWord * (at - from - 1) });
+      if (at > from) for (const { cat, n } of node.ends) out.push({ cat, n, from, to: at, value: null, cost: cost - WEIGHTS.phraseWord * (at - from - 1) });
       if (at >= tokens.length || tokens[at]!.kind === 'quoted' || tokens[at]!.kind === 'column') return;
       for (const [key, price] of closed.has(at) ? [[tokens[at]!.stem, 0] as const, [`=${tokens[at]!.lower}`, 0] as const] : this.alternatesOf(tokens[at]!)) {
         const next = node.next.get(key);
@@ -228,7 +230,7 @@ export class Grammar {
       }
     };
     for (let from = 0; from < tokens.length; from++) step(this.trie, from, from, 0);
-    return out.filter((i) => i.to > i.from);
+    return out;
   }
 
   /**
@@ -238,10 +240,10 @@ export class Grammar {
    */
   parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>, awaited?: (cat: string, cost: number) => void): Chart {
     // By the number of a category; which there are stands beside.
-    const cells: (Item[] | undefined)[][] = tokens.map(() => []), filled: number[][] = tokens.map(() => []);
+    const cells = tokens.map(() => new Array<Kept[] | undefined>(this.numbers.size).fill(undefined)), filled: number[][] = tokens.map(() => []);
     const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
     const skips = tokens.map((t, i) => (says(tokens, i) ? LOST : skipCost(t, shouted)));
-    const seeds: Item[][] = tokens.map(() => []);
+    const seeds: Seed[][] = tokens.map(() => []);
     // Where the full name of a column of several words begins, and where it ends: 'brought' is the beginning of ‹Brought in›.
     const named = new Map<number, number>();
     for (const m of mentions) if (m.cat === 'col' && m.cost < 0.05 && m.to > m.from + 1) named.set(m.from, Math.max(m.to, named.get(m.from) ?? 0));
@@ -249,21 +251,23 @@ export class Grammar {
     const whole = mentions.filter((m) => m.cat === 'col' && m.cost < 0.05 && m.to > m.from + 1 && typeof m.value === 'string' && m.value.split(/[\s/_-]+/).length >= m.to - m.from);
     const inside = new Set(whole.flatMap((m) => Array.from({ length: m.to - m.from - 1 }, (_, k) => m.from + 1 + k)));
     const phrases = this.phrases(tokens, closed).map((p) => (p.to <= (named.get(p.from) ?? 0) ? { ...p, cost: p.cost + WEIGHTS.torn } : inside.has(p.from) ? { ...p, cost: p.cost + WEIGHTS.tornInside } : p));
-    for (const item of [...mentions, ...phrases]) seeds[item.from]!.push(item);
+    // What no rule asks for is not kept.
+    for (const item of mentions) { const n = this.numbers.get(item.cat); if (n !== undefined) seeds[item.from]!.push({ ...item, n }); }
+    for (const item of phrases) seeds[item.from]!.push(item);
     // A rule whose words do not all stand in the request cannot hold: it is not tried.
     const present = new Uint8Array(this.numbers.size);
-    for (const p of phrases) { const n = this.numbers.get(p.cat); if (n !== undefined) present[n] = 1; }
-    const usable = new Map<string, readonly Ready[]>();
-    const rulesFrom = (cat: string): readonly Ready[] => {
-      let list = usable.get(cat);
+    for (const { n } of phrases) present[n] = 1;
+    const usable = new Array<readonly Ready[] | undefined>(this.numbers.size).fill(undefined);
+    const rulesFrom = (cat: number): readonly Ready[] => {
+      let list = usable[cat];
       if (!list) {
         const said: Ready[] = [];
-        for (const r of this.byFirst.get(cat) ?? []) {
+        for (const r of this.byFirst[cat]!) {
           let k = 0;
           while (k < r.words.length && present[r.words[k]!]) k++;
           if (awaited || (k === r.words.length && r.oneOfWords.every((all) => all.some((n) => present[n] === 1)))) said.push(r);
         }
-        usable.set(cat, (list = said));
+        usable[cat] = list = said;
       }
       return list;
     };
@@ -283,11 +287,11 @@ export class Grammar {
       }
       return known;
     };
-    const going: Map<string, readonly Ready[]>[] = [];
-    const rulesFor = (cat: string, at: number): readonly Ready[] => {
+    const going: (readonly Ready[] | undefined)[][] = [];
+    const rulesFor = (cat: number, at: number): readonly Ready[] => {
       if (awaited) return rulesFrom(cat);
-      const own = (going[at] ??= new Map<string, readonly Ready[]>());
-      let list = own.get(cat);
+      const own = (going[at] ??= new Array<readonly Ready[] | undefined>(this.numbers.size).fill(undefined));
+      let list = own[cat];
       if (!list) {
         const near = reachOf(at), on: Ready[] = [];
         for (const r of rulesFrom(cat)) {
@@ -295,47 +299,48 @@ export class Grammar {
           while (k < r.next.length && !near[r.next[k]!]) k++;
           if (r.ends || k < r.next.length) on.push(r);
         }
-        own.set(cat, (list = on));
+        own[cat] = list = on;
       }
       return list;
     };
     let work = 0;
-    const add = (item: Item, agenda: Item[]): void => {
-      const cell = cells[item.from]!, n = this.numbers.get(item.cat);
-      // What no rule asks for or makes is not kept.
-      if (n === undefined) return;
-      let list = cell[n];
+    const add = (n: number, cat: string, from: number, to: number, value: unknown, cost: number, agenda: Kept[]): void => {
+      let list = cells[from]![n];
       if (!list) {
-        list = cell[n] = [];
-        filled[item.from]!.push(n);
+        list = cells[from]![n] = [];
+        filled[from]!.push(n);
       }
-      const key = keyOf(item.value);
+      const key = keyOf(value);
       work += 1 + (key.length >> 4);
-      const same = list.findIndex((o) => o.to === item.to && keyOf(o.value) === key);
-      if (same >= 0) {
-        if (list[same]!.cost <= item.cost + 1e-9) return;
-        list.splice(same, 1);
-      } else {
-        const ending = list.filter((o) => o.to === item.to);
-        if (ending.length >= BEAM) {
-          const worst = ending.reduce((a, b) => (b.cost > a.cost ? b : a));
-          if (worst.cost <= item.cost) return;
-          list.splice(list.indexOf(worst), 1);
-        }
+      let same = -1, worst = -1, ending = 0;
+      for (let i = 0; i < list.length && same < 0; i++) {
+        const other = list[i]!;
+        if (other.to !== to) continue;
+        if (other.key === key) same = i;
+        ending++;
+        if (worst < 0 || other.cost > list[worst]!.cost) worst = i;
       }
+      if (same >= 0) {
+        if (list[same]!.cost <= cost + 1e-9) return;
+        list.splice(same, 1);
+      } else if (ending >= BEAM) {
+        if (list[worst]!.cost <= cost) return;
+        list.splice(worst, 1);
+      }
+      const item: Kept = { cat, from, to, value, cost, n, key };
       list.push(item);
       agenda.push(item);
     };
     // What the parts of the rule that is tried are filled with, and under which labels; no object is made for those that come to nothing.
     const parts: unknown[] = [], labels: (string | null)[] = [];
-    const extend = (ready: Ready, from: number, agenda: Item[], k: number, at: number, cost: number): void => {
+    const extend = (ready: Ready, from: number, agenda: Kept[], k: number, at: number, cost: number): void => {
       if (work++ > MOST_WORK) return;
       const { rule: r, places } = ready;
       if (k === places.length) {
         const slots: Slots = {};
         for (let n = 0; n < k; n++) { const label = labels[n]; if (label) slots[label] = parts[n]; }
         const value = r.build(slots, context);
-        if (value !== null && value !== undefined && value !== false) add({ cat: r.cat, from, to: at, value, cost }, agenda);
+        if (value !== null && value !== undefined && value !== false) add(ready.result, r.cat, from, at, value, cost, agenda);
         return;
       }
       const { ways, skips: left } = places[k]!;
@@ -356,10 +361,10 @@ export class Grammar {
       }
     };
     for (let from = tokens.length - 1; from >= 0; from--) {
-      const agenda: Item[] = [];
-      for (const seed of seeds[from]!) add(seed, agenda);
+      const agenda: Kept[] = [];
+      for (const { n, cat, to, value, cost } of seeds[from]!) add(n, cat, from, to, value, cost, agenda);
       for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
-        for (const ready of rulesFor(next.cat, next.to)) {
+        for (const ready of rulesFor(next.n, next.to)) {
           const { rule: r, entry, label } = ready;
           for (let n = 0; n < entry; n++) labels[n] = null;
           parts[entry] = next.value;
@@ -381,6 +386,16 @@ export interface Chart {
   readonly work: number;
 }
 
+/** An item with the number of its category. */
+interface Seed extends Item {
+  readonly n: number;
+}
+
+/** An item in its place, with what tells its value apart. */
+interface Kept extends Seed {
+  readonly key: string;
+}
+
 /** Price of passing a word over between the parts of a rule, and between clauses; `lost` when that loses meaning. */
 export interface Skip {
   readonly inner: number;
@@ -397,6 +412,8 @@ interface Place {
 /** A rule, ready to be tried from a place where it may begin: by numbers of categories, the words that must be said for it, and what may come behind its first part. */
 interface Ready {
   readonly rule: Rule;
+  /** The number of the category that it gives. */
+  readonly result: number;
   /** The place that it begins with, all before it left out, and the label of what stands there. */
   readonly entry: number;
   readonly label: string | null;

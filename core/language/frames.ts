@@ -2,7 +2,7 @@ import type { Act, Context } from './acts';
 import { keyOf, oneOf, rule, type Chart, type Item, type Rule, type Slots } from './chart';
 import { FILLERS, LIGHT } from './lexicon/classes';
 import { NEUTRAL } from './lexicon/neutral';
-import { readsAsNumber } from '../formula/check';
+import { readsAsDate, readsAsNumber } from '../formula/check';
 import { isDate, isQuantity } from '../table/column';
 import { forgiven, typingDistance } from '../match/typing';
 import { unitName } from '../values/units';
@@ -142,6 +142,8 @@ function ownWords(words: readonly Token[], chart: Chart, x: Context): number[] {
   words.forEach((_, i) => { for (const m of chart.at(i, 'col')) if (m.to === i + 1 && m.cost < 0.1) said.set(m.value as string, (said.get(m.value as string) ?? 0) + 1); });
   words.forEach((_, i) => {
     for (const m of chart.at(i, 'col')) if (m.cost < 0.04) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, numeric.has(m.value as string) && (said.get(m.value as string) ?? 0) < 2 ? Infinity : WEIGHTS.ownWord);
+    // 'It was sold', of a column ‹Sold on›, says which rows.
+    if (neutral.has(words[i]!.stem)) for (const m of chart.at(i, 'col')) if (m.to === i + 1 && m.cost < 0.2 && readsAsDate(x.head, m.value as string) && /^(?:is|are|was|were|been|be|got)$/.test(words[i - 1]?.lower ?? '')) price[i] = Infinity;
     // 'The good trees' where a column says good: those are meant.
     for (const m of chart.at(i, 'value')) if (m.cost < 0.02 && words[i]!.lower.length > 3 && !(m.value as { loose?: boolean }).loose) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownValue);
     for (const m of chart.at(i, 'value')) if (m.cost < 0.25 && (m.to > i + 1 || words[i]!.lower.length > 3)) for (let k = i; k < m.to; k++) price[k] = Math.max(price[k]!, WEIGHTS.ownWord);
@@ -200,7 +202,8 @@ function plainWords(words: readonly Token[], chart: Chart, x: Context): PlainWor
       rows: mayBe ? (t.capital && t.from > 0 ? 0.5 : 0.15) : null,
       // In a list of columns it is one of them.
       column: !/^(?:and|or|,)$/.test(words[i - 1]?.lower ?? '') && rowsOf(i, x, chart),
-      mistyped: nearOne(t, neutral),
+      // What is a word of a column's name is spelled as it should be.
+      mistyped: nearOne(t, neutral) && !chart.at(i, 'col').some((m) => m.cost < 0.3),
     };
   });
 }

@@ -18,6 +18,8 @@ const calls = (plans: readonly Plan[], name: string): boolean => {
 export const columnDoubts: readonly Doubt[] = [
   // '... and fill blanks with the fee' gives no column that name.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:fill|turn|convert|replace|remove|drop|split|sort|keep|round) [a-z]/.test(p.name)), asks: 'Is this the name of the column?' },
+  // 'Grade A is 3 points' says something, and is no name.
+  { price: 1.5, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /\s(?:is|are|was|were|gets?|becomes?)\s/i.test(p.name)), asks: 'Is this the name of the column?' },
   // Another table is spoken of, and nothing is taken from it.
   { price: 1.5, holds: (plans, { theirTables }) => !plans.every((p) => p.step === 'spell') && theirTables.some((t) => !usesTable(plans, t)), asks: 'Another table is spoken of, and it is not used. Is it meant so?' },
   // 'Deposit that is twenty percent of the charge' is no copy of the charge.

@@ -4,8 +4,14 @@ import type { Condition, Expression } from '../../formula/expression';
 
 /** Every node of a sort anywhere in plans. */
 export function nodesIn<T>(node: unknown, is: (n: object) => n is T & object): T[] {
-  if (typeof node !== 'object' || node === null) return [];
-  return [...(is(node) ? [node] : []), ...Object.values(node).flatMap((part) => nodesIn(part, is))];
+  const out: T[] = [];
+  const walk = (at: unknown): void => {
+    if (typeof at !== 'object' || at === null) return;
+    if (is(at)) out.push(at);
+    for (const key in at) walk((at as Record<string, unknown>)[key]);
+  };
+  walk(node);
+  return out;
 }
 
 /** Every calculation of a kind anywhere in plans. */

@@ -27,6 +27,8 @@ export const questionDoubts: readonly Doubt[] = [
   { price: 1.5, holds: (plans, { inList }) => plans.some((p) => p.step === 'ask' && p.where?.kind === 'text' && p.where.test === 'mentions' && p.where.texts.some(inList)), asks: 'A word of a list is taken for a limit. Is it meant so?' },
   // 'Which supplier damaged the most pieces' is about ‹Damage›.
   { price: 2, holds: (plans, { deeds }) => deeds.length > 0 && plans.some((p) => p.step === 'ask' && p.most !== undefined) && deeds.every((name) => !keyOf(plans).includes(JSON.stringify(name))) },
+  // 'How many tickets were sold' counts what ‹Sold› counts, and no rows.
+  { price: 1.5, holds: (plans, { soldOf }) => soldOf.length > 0 && plans.some((p) => p.step === 'ask') && soldOf.every((name) => !keyOf(plans).includes(JSON.stringify(name))) },
   // Only one answer is shown.
   { price: 1, holds: (plans) => plans.filter(isQuestion).length > 1, asks: 'These are several questions. Which one first?' },
   { price: 2.5, holds: (plans, { question }) => question && !plans.some((p) => ASKED.has(p.step)), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },

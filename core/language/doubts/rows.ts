@@ -57,6 +57,8 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'The three best films', of screenings, are no three screenings.
+  { price: 1.5, holds: (plans, { topGroup }) => topGroup !== null && plans.some((p) => p.step === 'take' && p.by === undefined && p.choice.kind !== 'random'), asks: 'This keeps single rows. Is it meant so?' },
   // 'Of May and of June': no day is in both.
   { price: 4, holds: (plans) => plans.some((p) => /"kind":"compare","op":"=","left":(\{"kind":"part","part":"month","of":\{"kind":"column","name":"[^"]*"\}\}),"right":\{"kind":"number","value":(\d+)\}\},\{"kind":"compare","op":"=","left":\1,"right":\{"kind":"number","value":(?!\2\})/.test(keyOf(p)) && !/"kind":"any"/.test(keyOf(p))) },
   // 'March or April 2025' are of one year.

@@ -5,6 +5,7 @@ import { unitName } from '../../values/units';
 import { stem, type Token } from '../words';
 import { CENTS, inCents } from '../grammar/seeds/quantities';
 import { GENERAL_ROWS } from '../grammar/seeds/rows';
+import { groupsRows } from '../grammar/roles';
 import { nearlyUnique } from '../grammar/samples';
 import { yesNoOf } from '../grammar/seeds/yesno';
 import { HEADS } from '../lexicon/heads';
@@ -117,6 +118,10 @@ export interface Said {
   readonly perMany: readonly number[];
   /** Does a column say yes or no? */
   readonly saysYes: (column: string) => boolean;
+  /** A column that groups the rows, some of which are asked for by a number or a superlative: 'the three best films' of screenings. */
+  readonly topGroup: string | null;
+  /** Columns of how many were sold, used or returned, where it asks how many were. */
+  readonly soldOf: readonly string[];
   /** Columns of numbers that its words speak of, by what was done: ‹Damage› of what was damaged. */
   readonly deeds: readonly string[];
   /** Is a word one of a list behind a colon? */
@@ -282,6 +287,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     below: says(/^below$/),
     perMany: words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'per' && w.value > 1 ? [w.value] : [])),
     saysYes: (column) => yesNoOf(head).some((y) => y.column === column),
+    topGroup: head.columns.find((c) => groupsRows(c.name, { head, vocabulary: vocabularyOf(head) }) && words.some((w, i) => w.stem === stem(c.name.toLowerCase()) && (!Number.isNaN(words[i - 1]?.value ?? NaN) || /(?:est|selling|top|most)$/.test(words[i - 1]?.lower ?? ''))))?.name ?? null,
+    soldOf: /\b(?:how many|number of)\b/.test(text) ? head.columns.filter((c) => isNumberColumn(head, c.name) && /^\p{L}+(?:ed|old|ent|ut|ade|ought)$/iu.test(c.name) && words.some((w, i) => w.lower === c.name.toLowerCase() && /^(?:is|are|was|were|been|did|does|do|\p{L}+s)$/u.test(words[i - 1]?.lower ?? ''))).map((c) => c.name) : [],
     deeds: head.columns.filter((c) => isNumberColumn(head, c.name) && !/\s/.test(c.name) && words.some((w) => /ed$/.test(w.lower) && w.lower !== c.name.toLowerCase() && w.stem === stem(c.name.toLowerCase()))).map((c) => c.name),
     inList: (word) => words.some((w, i) => w.lower === word.toLowerCase() && words[i - 1]?.lower === ',' && words.slice(0, i).some((v) => v.lower === ':')),
     proper: /\b(?:proper|real|true|genuine) (?:dates?|numbers?)\b/.test(text),
@@ -363,7 +370,7 @@ function onEachRow(words: readonly Token[], head: CheckedHead): boolean {
   const nouns = vocabularyOf(head).ownNouns;
   return words.some((w, i) => /^(?:on|to|beside|next|for|in)$/.test(w.lower) && words.slice(i + 1, i + 3).some((e, k) => {
     const noun = words[i + k + 2]?.stem ?? '';
-    return /^(?:each|every)$/.test(e.lower) && (noun === 'row' || (!/^(?:for|in)$/.test(w.lower) && nouns.has(noun)));
+    return /^(?:each|every)$/.test(e.lower) && (noun === 'row' || ((!/^(?:for|in)$/.test(w.lower) || (i === 0 && /^(?:show|give|add|say|write|put|note|enter)$/.test(words[i + k + 3]?.lower ?? ''))) && nouns.has(noun)));
   }));
 }
 

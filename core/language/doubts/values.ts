@@ -3,7 +3,8 @@ import type { Plan } from '../../steps/registry';
 import { mismatches } from '../../formula/dimensions';
 import { keyOf } from '../chart';
 import { LIMIT, type Doubt } from './doubt';
-import { calculated, compared } from './nodes';
+import { stem } from '../words';
+import { calculated, compared, nodesIn } from './nodes';
 import type { Said } from './said';
 
 /** Does a later condition look for a blank that an earlier one has caught: of the same, or of a column that leaves it blank? */
@@ -41,6 +42,15 @@ function madeTwice(plans: readonly Plan[]): boolean {
 /** Is the same column looked through for words, or else blank? */
 const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","of":(\{"kind":"column","name":"(?:[^"\\]|\\.)*"\}),"texts":\[[^\]]*\]\},\{"kind":"empty","of":\1/.test(keyOf(plan));
 
+/** Do some cases look at a day that something was done, and one of them at a value that says the same in another column? */
+function deniesADay(as: Expression): boolean {
+  const days = nodesIn(as, (n): n is Extract<Expression, { kind: 'span' }> => 'kind' in n && (n.kind === 'span' || n.kind === 'lapse')).flatMap(columnsOf).map((n) => stem(n.toLowerCase()));
+  return nodesIn(as, (n): n is Extract<Condition, { kind: 'among' }> => 'kind' in n && n.kind === 'among').some((c) => c.texts.some((t) => days.includes(stem(t.toLowerCase()))));
+}
+
+/** The year in a column's name. */
+const yearIn = (name: string): number | null => { const year = /\b(?:19|20)\d\d\b/.exec(name)?.[0]; return year === undefined ? null : Number(year); };
+
 /** About values: what is calculated, converted and tidied. */
 export const valueDoubts: readonly Doubt[] = [
   // 'Minutes per tyre': not per row, where ‹Tyres› says how many.
@@ -69,6 +79,12 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { asNumber }) => asNumber && plans.some((p) => p.step === 'calculate' && p.as.kind === 'pieces') },
   // What tells the rows makes no groups of them.
   { price: 2.5, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'over').some((e) => e.by.length === 1 && tellsRows(e.by[0]!))) },
+  // Nor is it calculated with: 'the best lot' has no high number, 'the share per lot' is divided by none.
+  { price: 2.5, holds: (plans, { columns, tellsRows }) => calculated(plans, 'op').some((e) => [e.left, e.right].some((n) => n.kind === 'column' && columns[0] === n.name && tellsRows(n.name))) || calculated(plans, 'total').some((e) => /^(?:sum|mean|median|highest|lowest)$/.test(e.fn) && e.of.kind === 'column' && columns[0] === e.of.name && tellsRows(e.of.name)), asks: 'This calculates with what only tells the rows apart. Is it meant so?' },
+  // 'Late if closed more than 10 days after it came, pending if not closed': by the day that was spoken of, and not by another column.
+  { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && deniesADay(p.as)) },
+  // Growth goes from the earlier year to the later one.
+  { price: 1, holds: (plans) => calculated(plans, 'op').some((e) => { const from = e.op === '-' && e.right.kind === 'column' ? yearIn(e.right.name) : null, to = e.op === '-' && e.left.kind === 'column' ? yearIn(e.left.name) : null; return from !== null && to !== null && to < from; }) },
   // 'With a test over 90' divides nothing.
   { price: 1.5, holds: (plans, { overNumber }) => overNumber.length > 0 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'op' && p.as.op === '/' && p.as.right.kind === 'number' && overNumber.includes(p.as.right.value)), asks: 'This divides by that number. Is it meant so?' },
   // 'Average price per guest' of ‹Price pp› is that price.

@@ -85,6 +85,9 @@ export const expressionRules = [
   rule('col', 'revenue|turnover|income|earnings|sales|money|=takings|=proceeds', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:revenue|turnover|income|earning|sale|money|taking|proceed)s?\b/i.test(c.name)) ? null : takingsColumn(x)), 0.45),
   rule('col', '$col:c code|codes|entry|entries', ({ c }) => c, 0.15),
   rule('col', '^$col:c ^date', ({ c }, x: Context) => (readsAsDate(x.head, c) && !/\bdate\b/i.test(c) ? c : null), 0.1),
+  rule('col', '=date|=day of? ^$col:c', ({ c }, x: Context) => (readsAsDate(x.head, c) && !/\b(?:date|day)\b/i.test(c) ? c : null), 0.1),
+  // 'Takings per ticket', of what was sold
+  rule('col', '^tickets|ticket|copies|copy|units|unit|items|item ^sold?', (_s, x: Context) => { const found = x.head.columns.filter((c) => /^(?:(?:tickets?|copies|units?|items?|seats) )?sold$/i.test(c.name) && quantity(c.name, x) !== null); return found.length === 1 && !x.head.columns.some((c) => /ticket|cop(?:y|ies)|unit|item/i.test(c.name) && c !== found[0]) ? found[0]!.name : null; }, 0.3),
   rule('col', '^$col:c ^money', ({ c }, x: Context) => (quantity(c, x) && !/\bmoney$/i.test(c) ? c : null), 0.1),
   rule('col', '^$col:c ^temperature|pressure|level|speed|state|condition|quality|quantity|reading', ({ c }) => (/\b(?:temperature|pressure|level|speed|state|condition|quality|quantity|reading)s?$/i.test(c) ? null : c), 0.15),
   rule('col', '$col:c count', ({ c }, x: Context) => (/s$/i.test(c) && quantity(c, x) ? c : null), 0.1),

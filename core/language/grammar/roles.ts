@@ -117,6 +117,12 @@ export function begun(x: Context): string | null {
   return found.length === 1 ? found[0]!.name : null;
 }
 
+/** Is a column one of words that come again and again, and not what the rows are called? 'The best films' of screenings are groups of them. */
+export function groupsRows(name: string, { head, vocabulary }: Pick<Context, 'head' | 'vocabulary'>): boolean {
+  const g = head.glances?.get(name);
+  return /^\p{L}+$/u.test(name) && columnOf(head, name).type === 'text' && !readsAsNumber(head, name) && !!g?.values && g.values.length <= (g.rows - g.blanks) * 0.7 && !vocabulary.ownNouns.has(stem(name.toLowerCase()));
+}
+
 /** The date of a row itself: the only one, or the one that is called after what the rows are. */
 export function rowDate(x: Context): string | null {
   const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && !LATER.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));

@@ -12,8 +12,8 @@ import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
 import { columnLike, endsOf, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, startColumn, timed } from '../../language/grammar/roles';
-import { readsAsDate } from '../../formula/check';
-import { LIGHT } from '../../language/lexicon/classes';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { CLASSES, LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
 import { add } from './adding';
 import { onLast } from './amending';
@@ -25,6 +25,8 @@ import type { CalculatePlan } from './step';
 const IT: Expression = { kind: 'column', name: '\u0000' };
 /** The same, compared with something in a unit. */
 const itIn = (unit: string | undefined): Expression => (unit === undefined ? IT : { kind: 'column', name: `\u0000${unit}` });
+/** Stands for the unit of a time of day, in minutes since midnight. */
+const CLOCK = 'clock';
 const isIt = (e: Expression | Condition): boolean => e.kind === 'column' && e.name.startsWith('\u0000');
 
 const hasIt = (node: Expression | Condition): boolean => {
@@ -61,11 +63,19 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
       if (!isIt(node.left) || node.left.kind !== 'column') return node;
       if (node.right.kind === 'date' && !(subject.kind === 'column' && readsAsDate(x.head, subject.name))) return null;
       const unit = node.left.name.slice(1) || undefined;
+      // 'After 15:00', whatever else the cases are about
+      if (unit === CLOCK && subject.kind !== 'clock') {
+        const time = rowTime(x);
+        return time === null ? null : { ...node, left: { kind: 'clock', of: column(time) } };
+      }
+      if (unit !== undefined && subject.kind === 'column' && readsAsDate(x.head, subject.name)) return null;
       // 'Until 15' of times of day is before three.
       if (subject.kind === 'clock' && node.right.kind === 'number') {
-        const minutes = unit === 'min' ? node.right.value : unit === undefined && node.right.value <= 24 ? node.right.value * 60 : null;
+        const minutes = unit === CLOCK ? node.right.value : unit === undefined && node.right.value <= 24 ? node.right.value * 60 : null;
         return minutes === null ? null : { ...node, op: node.op === '<=' ? '<' : node.op, left: subject, right: number(minutes) };
       }
+      // 'None' of a column of texts
+      if (node.op === '=' && node.right.kind === 'number' && node.right.value === 0 && subject.kind === 'column' && columnOf(x.head, subject.name).type === 'text' && !readsAsNumber(x.head, subject.name)) return { kind: 'empty', of: subject };
       const size = node.right.kind === 'number' ? sizeIn(subject, node.right.value, unit, x) : null;
       if (node.right.kind === 'number' && size === null) return null;
       return { ...node, left: subject, ...(size === null ? {} : { right: number(size) }) };
@@ -138,13 +148,23 @@ function partsOfDay(list: readonly Open[], x: Context): Expression | null {
   return time === null ? null : { kind: 'clock', of: column(time) };
 }
 
+/** Cases of times of day alone are about when a row was. */
+function clockOf(list: readonly Open[], x: Context): Expression | null {
+  let clocks = false;
+  for (const { when } of list) if (typeof when !== 'string') walk(when, (n) => { clocks ||= keyOf(n) === keyOf(itIn(CLOCK)); });
+  const time = clocks ? rowTime(x) : null;
+  return time === null ? null : { kind: 'clock', of: column(time) };
+}
+
 /** 'Short under 3 hours': how long a row took, where all sizes are of that. */
 function spanOf(list: readonly Open[], x: Context): Expression | null {
   const units = new Set<string>();
   for (const { when } of list) if (typeof when !== 'string') walk(when, (n) => { if (isIt(n) && n.kind === 'column' && n.name.length > 1) units.add(n.name.slice(1)); });
   const [unit, ...others] = units;
   const span = unit === undefined || others.length ? null : ({ h: 'hours', hour: 'hours', hours: 'hours', min: 'minutes', minutes: 'minutes', minute: 'minutes', d: 'days', day: 'days', days: 'days' } as const)[unit];
-  return span === undefined || span === null || columnLike(unit!, x) !== null ? null : rowSpan(span, x);
+  if (span === undefined || span === null) return null;
+  const own = columnLike(unit!, x) ?? columnLike(span, x);
+  return own === null ? rowSpan(span, x) : quantity(own, x);
 }
 
 /** Morning before noon, afternoon from then on; blank without a time. */
@@ -171,13 +191,15 @@ const afterNoon = (when: Condition, then: Expression): Condition =>
 
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
-  const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? partsOfDay(list, x) ?? spanOf(list, x);
+  const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? partsOfDay(list, x) ?? spanOf(list, x) ?? clockOf(list, x);
+  const span = spanOf(list, x);
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
     const own: Condition | null = typeof when === 'string' ? last && restOf(last, when) : subject?.kind === 'clock' ? afterNoon(when, then) : when;
     if (own === null || (hasIt(own) && subject === null)) return null;
-    last = subject === null ? own : about(own, subject, x);
+    // 'Pending if not closed, late if more than 10 days': how long it took, where days are no size of the day itself.
+    last = subject === null ? own : about(own, subject, x) ?? (span && about(own, span, x));
     if (last === null) return null;
     out.push({ when: last, then });
   }
@@ -244,7 +266,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, x, q);
 };
 
-const JOINTS = /^(?:from|as|they|them|we|you|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:by|rest|remaining|remainder|from|as|they|them|we|you|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier|should|shall|must|would|could|might|may|will)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
@@ -258,6 +280,15 @@ const IMPERATIVE = /^(?:mark|flag|tag|label|colou?r|accent|tint|total|sum|averag
 
 /** Words that are looked for in no text. */
 const NO_SAYING: ReadonlySet<string> = new Set(LIGHT);
+/** What cases are about, and what the column of their labels is called. */
+interface GradeHead {
+  readonly called?: string;
+  readonly by?: Expression;
+}
+
+/** What orders cases, and names nothing. */
+const GRADES: ReadonlySet<string> = new Set(CLASSES.grade!.split('|').map(stem));
+
 /** Words that say what a label is of. */
 const KIND_OF = /^(?:size|grade|class|category|level|band|group|type|label|tag|mark|status|mentioned)$/i;
 
@@ -320,13 +351,13 @@ export const casePhrases = [
   rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<=', b, u)]) : null), 0.05),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
-  ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)),
-  ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they starts|started|start|begins|began|begin|left|leaves|leave|came|comes|opened|opens in|at? ${words} $clock:m`, ({ m }) => compare(operator, m, 'min'), -0.02)).flat(),
+  ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, CLOCK), -0.02)),
+  ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they starts|started|start|begins|began|begin|left|leaves|leave|came|comes|opened|opens in|at? ${words} $clock:m`, ({ m }) => compare(operator, m, CLOCK), -0.02)).flat(),
   rule('itcond', 'it|that|they? from $num:n up|on|upwards|onwards?', ({ n }) => compare('>=', n), 0.1),
   rule('itcond', '^to|till ^$num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0.5),
   rule('itcond', '$num:a $unit|$measure? to|until|up|- to? below|under|less|fewer|before than? $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
   rule('itcond', 'from $num:a ~fromTo below|under|before $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<', b, u)]) : null), -0.05),
-  rule('itcond', 'from|between $clock:a ~fromTo|until|till $clock:b', ({ a, b }) => (a < b ? all([compare('>=', a, 'min'), compare('<', b, 'min')]) : null), 0),
+  rule('itcond', 'from|between $clock:a ~fromTo|until|till $clock:b', ({ a, b }) => (a < b ? all([compare('>=', a, CLOCK), compare('<', b, CLOCK)]) : null), 0),
   rule('itcond', 'it|they|that ~be? ~blankWord', () => ({ kind: 'empty', of: IT }), 0.05),
   // 'Regular when they came at least twice, new when once'
   ...([['once', 1], ['twice', 2]] as const).flatMap(([word, n]) => [rule('itcond', `only|just|exactly? ${word}`, () => compare('=', n), 0), rule('itcond', `~least ${word}`, () => compare('>=', n), 0), rule('itcond', `~more ${word}`, () => compare('>', n), 0)]).flat(),
@@ -368,7 +399,8 @@ export const casePhrases = [
   rule('case1', '$leaf:l below|under|less|lower that|this|it|those', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0),
   rule('case1', '$label:l ~if nobody|noone|none|no-one ~have|~did? $word it|them|this|so|anything?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l), loose: true }], 0),
   rule('label', 'not ^$word:w', ({ w }) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) ? null : `not ${w}`), 0.2),
-  rule('case1', '$leaf:l ~without an? value|number|figure|amount|reading|entry|$col', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: l, loose: true }], 0),
+  rule('case1', '$leaf:l ~without an? value|number|figure|amount|reading|entry|$col:n', ({ l, n }): Open[] => [{ when: { kind: 'empty', of: n === undefined ? IT : of(n) }, then: l, loose: true }], 0),
+  rule('case1', 'no|without|missing a|an|any? $col:n ~rungVerb? ^$leaf:l', ({ l, n }): Open[] | null => (l.kind === 'text' && /^(?:costs?|prices?|fees?|dates?|days?|times?|values?|numbers?|amounts?|names?|figures?|entry|entries)\b/i.test(l.value) ? null : [{ when: { kind: 'empty', of: of(n) }, then: l, loose: true }]), 0.5),
   rule('case1', '$leaf:l below|lower|underneath', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0.1),
   rule('case1', '$leaf:l ~if $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', '~if $itcond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l }], 0.05),
@@ -382,7 +414,7 @@ export const casePhrases = [
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
   rule('case1', '$num:a ~fromTo ^$num:b $unit:u|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, u, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a, u), compare('<=', b, u)]), then: l, loose: true }] : null), 0.02),
   // 'S 1, M 2, L 3', 'S = 1'
-  rule('case1', '^$value:v =|:|is|counts|gets? ^$num:n', ({ v, n }): Open[] => [{ when: { kind: 'among', of: of(v.column), texts: [v.text] }, then: number(n), loose: true, bare: true }], 0.1),
+  rule('case1', '$col:c? ^$value:v =|:|is|counts|gets|get|are|->|as? ^$num:n points|point|marks?', ({ c, v, n }): Open[] | null => (c !== undefined && c !== v.column ? null : [{ when: { kind: 'among', of: of(v.column), texts: [v.text] }, then: number(n), loose: true, bare: true }]), 0.1),
   // '2.50 for deliveries': what says yes
   rule('case1', '$leaf:l for|with|on|if|when it|they|is|are? $yesno:y', ({ l, y }): Open[] | null => { const c = says(y, true); return c && [{ when: c, then: l, loose: true }]; }, 0.1),
   rule('case1', '^$num:n ^$label:l', ({ n, l }): Open[] | null => (COUNTED.test(l) || unitName(l) !== null ? null : [{ when: compare('=', n), then: textOf(l), loose: true, bare: true }]), 0.3),
@@ -451,7 +483,9 @@ export const casePhrases = [
   rule('case1', 'call|label|mark|name it|a|an|the|each|every $rows|$noun|$guess? an? ^$leaf:l ~if it|they? $itcond:c', ({ l, c }): Open[] => [{ when: c, then: l }], -0.05),
   rule('case1', '$rset:c is|are|gets|get|becomes|become|counts|count as? an? ^$label:l', ({ c, l }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.25),
   rule('case1', '$label:l is|are|means $itcond:c', ({ l, c }, x: Context): Open[] | null => NOUNS.has(l.toLowerCase()) || x.head.columns.some((h) => h.name.toLowerCase().includes(l.toLowerCase())) ? null : [{ when: c, then: textOf(l), loose: true }], 0.15),
+  rule('choice', '$casesOf:c ,? or|else|and ^$label:l', ({ c, l }): Cases | null => (c.length > 1 && ofNothing(c) ? { list: c, otherwise: textOf(l) } : null), 0.7),
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
+  rule('choice', '$casesOf:c ,|;|.|and? rest|others|remaining|remainder ^$leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? rest|others|remaining $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? $leaf:l ~otherwise', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? and? any|every other|others $word|$rows|$col|$guess? ~rungVerb $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
@@ -509,6 +543,18 @@ export const casePhrases = [
   rule('clause', '~grade|say|put|write|mark? $labels:l going|judging|depending|according|based|by|from|after by|on|from|to? the? $col:n ~open|,|:|;|- $casesOf:c ~close?', ({ l, n, c }, x: Context) => addOf(withFirst(l, n, c, x)), -0.2),
   rule('labels', '$label:a and|or|,|/ $label:b', ({ a, b }) => [a, b], 0),
   rule('labels', '$label:a ,|/ $labels:r', ({ a, r }) => [a, ...r], 0),
+  // 'Categorise hours as Length: ...', 'status by days from received to closed: ...': what is done, with what, about what and under which name, in any order
+  rule('graded', '$col:n', ({ n }, x: Context) => quantity(n, x) ?? (columnOf(x.head, n).type === 'text' ? of(n) : null), 0),
+  rule('graded', '$ex2:e', ({ e }) => (e.kind === 'op' || e.kind === 'span' || e.kind === 'lapse' ? e : null), 0),
+  ...anyOrder('gradeHead', {
+    verb: [['~grade|~add|~make|group|sort|divide|split', () => true]],
+    rows: [['~each|all|the? $rows|$noun|$guess', () => true, 0.1], ['per|~each $rows|$noun|$guess', () => true]],
+    about: [['the? $graded:e', ({ e }) => e], ['~from|of|after|by how? its|their|the? $graded:e', ({ e }) => e], ['^$head:m ,? ~from|after|by how? its|their|the? $graded:e', ({ m, e }) => ({ called: m as string, by: e as Expression })]],
+    name: [['as|into|in ^$name:m', ({ m }) => m], ['~into? ~column ~named? ^$name:m', ({ m }) => m]],
+    column: [['~into? ~column', () => true, 0.1]],
+  }, ({ verb, name, about }): GradeHead | null => (about?.called !== undefined ? (name === undefined ? about : null) : name !== undefined || (verb && about !== undefined) ? { called: name, by: about } : null)),
+  rule('head', '^$word:w', ({ w }, x: Context) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) || NOUNS.has(w.toLowerCase()) || NO_SAYING.has(w.toLowerCase()) || /^(?:new|extra|another|column)$/i.test(w) || GRADES.has(stem(w.toLowerCase())) || x.vocabulary.rowNouns.has(stem(w)) || x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(w.toLowerCase())) ? null : `${w[0]!.toUpperCase()}${w.slice(1)}`), 0),
+  rule('clause', '$gradeHead:h ~be? ^:|;|-|– $choice:c', ({ h, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c as Cases, x, (h as GradeHead).by ?? null), (h as GradeHead).called) : null), 0.15),
   rule('clause', '~grade the? $col:n as|into|in|by $labels :|,|–|; $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.1),
   // 'Good for 4 and 5 stars, bad for 1 or 2, ok for 3'
   rule('numerals', '$num:a', ({ a }) => [a], 0),

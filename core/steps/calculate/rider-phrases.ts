@@ -15,6 +15,9 @@ import type { CalculatePlan } from './step';
 const round = (places: number, mode: Rounding = 'nearest'): Act =>
   onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(places > 0 ? inParts(plan.as) : plan.as, places, mode)) : null));
 
+/** What is said of columns beside a calculation that it uses, or that it does not. */
+const saying = (key: string, columns: readonly string[], used: boolean): Act => onLast(`${key} ${columns.join()}`, (plan) => (!plan.replace && columns.every((c) => columnsOf(plan.as).includes(c) === used) ? plan : null));
+
 /** What the request before calculated, as a percentage of a column. */
 const shareOf = (name: string, of: Expression): Act => ofLast(onLast(`share of ${name}`, (plan) => (textual(plan.as) || plan.replace || isPercent(plan.as) || isRatio(plan.as) ? null : named(plan, percented(op('/', plan.as, of))))));
 
@@ -105,6 +108,10 @@ const cased = (letters: 'upper' | 'lower' | 'title'): Act => onLast(`cased ${let
 const percentOn = (p: number, sign: '+' | '-'): Act => { const more = (e: Expression): Expression => (e.kind === 'round' ? { ...e, of: more(e.of) } : byPercent(sign, e, p)); return onSaid(`percent ${sign} ${p}`, (plan) => more(plan.as)); };
 
 export const riderPhrases: readonly Rule[] = [
+  // 'Going by the sold tickets and the seats', 'the comps are not counted'
+  rule('rider', 'going|judging|calculated|worked|based|measured out? by|on|from|with|to the? $cols:c', ({ c }) => saying('going by', c, true), -0.2),
+  rule('rider', '$cols:c ~be|do|does ~not count|counted|counting|included|considered|part|in (of it)?', ({ c }) => saying('not counted', c, false), -0.2),
+  rule('rider', "$cols:c aren't|isn't|don't|doesn't count|counted|counting|included|considered|part|in (of it)?", ({ c }) => saying('not counted', c, false), -0.2),
   // 'And the parts on top': to what was just calculated
   rule('rider', 'and|plus|with|add? the|its|their? ^$col:c on ^top', ({ c }, x: Context) => onLast(`on top ${c}`, (plan) => { const e = quantity(c, x); return e && plan.name !== c && (plan.as.kind === 'op' || plan.as.kind === 'round') ? { ...plan, as: plan.as.kind === 'round' ? { ...plan.as, of: op('+', plan.as.of, e) } : op('+', plan.as, e) } : null; }), -0.6),
   rule('rider', 'the? absolute|abs values|value|difference|figure? please|only|instead?', () => onSaid('absolute', (plan) => ({ kind: 'maths', fn: 'absolute value', of: plan.as })), 0),

@@ -144,9 +144,20 @@ export const setPhrases = [
   rule('clause', `~if|${WHERE} the|all|every|any|those? $rset:r ,|:? then? $setTo:s`, ({ s, r }, x: Context) => put(s, r, x), -0.1),
   rule('clause', `${VERB} the? $col:c of|for|in|on|at the|all|every|those? $rset:r to|into|as|: $newValue:v`, ({ c, r, v }, x: Context) => put({ c, v }, r, x), -0.2),
   rule('clause', `${VERB} the? $col:c of|for|in|on|at the|all|every|those? $values:r to|into|as|: $newValue:v`, ({ c, r, v }, x: Context) => put({ c, v }, oneOf(r), x), -0.2),
+  rule('clause', `${VERB}|fill|insert|use|say in? a|an|the? $newValue:v ~if|${WHERE} the|all|every|any? $cond:r`, ({ v, r }, x: Context) => intoBlanks(v, r, x), -0.5),
+  rule('clause', `~if|${WHERE} the|all|every|any? $cond:r ,|:? then? please? ${VERB}|fill|insert|use|say in? a|an|the? $newValue:v in|there?`, ({ v, r }, x: Context) => intoBlanks(v, r, x), -0.5),
   rule('clause', `$setTo:s ~if|${WHERE} the? $values:r`, ({ s, r }, x: Context) => put(s, oneOf(r), x), 0),
   rule('clause', `${WHERE} $values:r ,|:? $setTo:s`, ({ s, r }, x: Context) => put(s, oneOf(r), x), 0),
 ].flat();
+
+/** The one column that a condition wants blank, beside what else must hold; null where there is none. */
+function blankIn(where: Condition): string | null {
+  const names = where.kind === 'all' ? [...new Set(where.of.flatMap((c) => (c.kind === 'empty' && c.of.kind === 'column' ? [c.of.name] : [])))] : [];
+  return names.length === 1 ? names[0]! : null;
+}
+
+/** 'Put house where the buyer is missing but it was sold': into the blanks, where the rest holds too. */
+const intoBlanks = (v: Filling | 'blank', where: Condition, x: Context): Act | null => { const c = blankIn(where); return c === null || v === 'blank' ? null : inRows(c, v, where, x); };
 
 interface Put { readonly c: string; readonly v: Filling | 'blank' }
 

@@ -15,9 +15,10 @@ export const frames: readonly Frame[] = [
   frame('fill blanks', {
     need: { gap, with: ['put|write|enter|insert|say|says|read|reads|get|gets|give|become|becomes|be|set|fill|with|by|to|as|means|mean|is|use|then|counts|make|it|them|: in|it|the|as|to|with|should|there|that|them? word|text|number? $filling', means('say|says|read|reads|show|shows|write the? words|text? $restText:t', ({ t }: { t: string }): Filling => ({ kind: 'value', text: t }), 0.2)] },
     may: { col: '$cols', there: 'there|in there|instead|into it|into them|in its place' },
-    about: 'fill filled in put write replace set where wherever if when we have for then should must the a cell cells ones rows row those that is are it them there with word to be by please given make is there so all every any was sold at gate',
+    about: 'fill filled in put write replace set where wherever if when we have for then should must the a cell cells ones rows row those that is are it them there with word to be by please given make is there so all every any',
     cost: 0.6,
-  }, ({ gap: cols, with: filling }) => act(cols, filling)),
+    // Another column that is spoken of says something more.
+  }, ({ gap: cols, with: filling, col }) => (col !== undefined && !(col as string[]).every((c) => (cols as string[]).includes(c)) ? null : act(cols, filling))),
 
   frame('fill from above', {
     need: { above: ABOVE },

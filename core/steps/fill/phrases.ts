@@ -105,6 +105,7 @@ export const phrases = [
   rule('clause', 'put|write|enter|insert|type $filling:f $gap:c', ({ f, c }) => act(c, f), 0),
   rule('clause', '$cols:c ~blankWord ~be|=|means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),
   rule('clause', 'no ^$cols:c means|mean|is|are|says that? $word? $word? $word? $word? $word? ,|;|.|–|-? so|hence|thus|please|and|therefore? ~make|put|write|fill|enter|use $filling:f there|in|instead|then?', ({ c, f }) => act(c, f), -0.2),
+  rule('clause', `~blankWord ^$cols:c ${SO_WRITE}`, ({ c, f }) => act(c, f), -0.2),
   rule('clause', `$cols:c :|,|-|– a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? ${SO_WRITE}`, ({ c, f }) => act(c, f), -0.2),
   rule('clause', `a|an|the|all|any? ~blankWord cells|cell|ones|fields|values? in|under|of|for the? $cols:c ${SO_WRITE}`, ({ c, f }) => act(c, f), -0.2),
   rule('clause', '~blankWord $cols:c means|mean|counts|count|stands as|for? $filling:f', ({ c, f }) => act(c, f), 0.1),

@@ -159,6 +159,7 @@ export const phrases = [
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', "~drop|~unwanted the? ~brackets behind|after|at|in|of|from the|end|of? of? the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0.1),
   rule('clause', "i|we? don't|dont|do|not? not? need|want|like the? ~brackets behind|after|at|in|of|from the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0),
+  rule('clause', "(i|we don't|dont need|want|like)? the? ~brackets behind|after|at|in|of|from the? $cols:c ,|;|.|and? ~drop|take|cut|strip them|those|it out|off|away? (~with|and|including|with everything? their|its|the|what|all? contents|content|inside|is|in? in|inside? them?)?", ({ c }) => replaced(c, BRACKETS, ''), -0.2),
   rule('clause', 'take|cut|strip|get|leave the? ~brackets off|from|away|out of|from? the? $cols:c afterwards|then|too|as|well? well?', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 

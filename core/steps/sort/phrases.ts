@@ -1,6 +1,6 @@
 import { isDate, isQuantity } from '../../table/column';
 import { columnOf } from '../../table/table';
-import { readsAsNumber } from '../../formula/check';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { rowDate } from '../../language/grammar/roles';
@@ -14,6 +14,9 @@ export const ordered = (name: string, { head }: Context): boolean => {
   const { type } = columnOf(head, name);
   return isQuantity(type) || isDate(type) || readsAsNumber(head, name) || (head.glances?.get(name)?.dateShare ?? 0) >= 0.5;
 };
+
+/** Does a column say when something was? */
+const dated = (name: string, { head }: Context): boolean => readsAsDate(head, name) || (head.glances?.get(name)?.dateShare ?? 0) >= 0.5 || /\b(?:year|born|since)\b/i.test(name);
 
 /** Are the values of a column grades, one letter each? */
 const graded = (name: string, { head }: Context): boolean => {
@@ -48,8 +51,8 @@ const sortByFeat = ({ as, down }: Feat): Act | null => thenBy(as, `sort ${down}`
 const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => ((state.plans.at(-1) ?? state.last)?.step === 'ask' ? null : act.apply(state)) });
 
 /** What the request before put in order by one column, from high to low or the other way. */
-const turnedDown = (down: boolean): Act =>
-  ofLast(amend(`sort down ${down}`, (plan) => (plan.step === 'sort' && plan.by.length === 1 && !plan.by[0]!.order ? { ...plan, by: [{ ...plan.by[0]!, down }] } : null)));
+const turnedDown = (down: boolean, fits: (name: string) => boolean = () => true): Act =>
+  ofLast(amend(`sort down ${down}`, (plan) => (plan.step === 'sort' && plan.by.length === 1 && !plan.by[0]!.order && fits(plan.by[0]!.column) ? { ...plan, by: [{ ...plan.by[0]!, down }] } : null)));
 
 /** Only after something was done; after a sort it goes on with that. */
 const onlyAfter = (act: Act): Act => ({ key: `after ${act.key}`, apply: (state) => { const before = state.plans.at(-1) ?? state.last; return before !== null && before.step !== 'sort' ? act.apply(state) : null; } });
@@ -68,10 +71,11 @@ const WORSE_WHEN_HIGH = /sever|risk|error|loss|delay|late|fault|damage|overdue|d
 
 export const phrases = [
   rule('rider', 'and|but|then? the? $col:c first|before (that|all|everything|them)?', ({ c }) => amend(`sort first ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [{ column: c, down: false }, ...plan.by] } : null)), -0.3),
-  rule('clause', 'and|then|now|also by the? $col:c ,? ~descending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: true }])) : null), 0.1),
-  rule('clause', 'and|then|now|also by the? $col:c ,? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: false }])) : null), 0.1),
+  rule('clause', 'and|then|now|also by the? $col:c ,? ~descending|~newestFirst', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: true }])) : null), 0.1),
+  rule('clause', 'and|then|now|also by the? $col:c ,? ~ascending|~oldestFirst', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: false }])) : null), 0.1),
   // 'The most first', of what was just put in order
-  ...([['highest|biggest|most|largest|best|newest|latest|heaviest|dearest|longest|oldest', true], ['lowest|smallest|least|fewest|worst|earliest|lightest|cheapest|shortest|youngest', false]] as const).map(([words, down]) => rule('rider', `(and|but|now|with)? the? ${words} one|ones|$rows? first|on|at top|the? top? please?`, () => turnedDown(down), 0)).flat(),
+  ...([['highest|biggest|most|largest|best|heaviest|dearest|longest', true], ['lowest|smallest|least|fewest|worst|lightest|cheapest|shortest', false]] as const).map(([words, down]) => rule('rider', `(and|but|now|with)? the? ${words} one|ones|$rows? first|on|at top|the? top? please?`, () => turnedDown(down), 0)).flat(),
+  ...([['newest|latest|youngest', true], ['oldest|earliest', false]] as const).map(([words, down]) => rule('rider', `(and|but|now|with)? the? ${words} one|ones|$rows? first|on|at top|the? top? please?`, (_s, x: Context) => turnedDown(down, (name) => dated(name, x)), 0)).flat(),
   rule('alone', '(and|then|now)? (sorted|ordered)? by the? $sortkeys:k', ({ k }) => ofRows(onlyAfter(sortBy(k))), 0.3),
   rule('sortkey', '$col:c in the? order|sequence :|of? $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, -0.2),
   rule('sortkey', '$col:c :|, $values:v', ({ c, v }) => { const k = inOrder(c, v); return k && [k]; }, 0),
@@ -93,16 +97,21 @@ export const phrases = [
   rule('sortkey', '$col:c ,|and|with|the? ~upwards', ({ c }) => [{ column: c, down: false }], 0),
   rule('sortkey', '$col:c ,|and|with|the? ~descending', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
-  rule('sortkey', '~highest $col:c first|top', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
-  rule('sortkey', '~lowest $col:c first|top', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
-  rule('sortkey', '$col:c ,|and|with|the? the? highest|biggest|largest|best|most|newest|latest one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
-  rule('sortkey', '$col:c ,|and|with|the? the? lowest|smallest|least|oldest|earliest one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
+  rule('sortkey', '$col:c ,|and|with|the? ~newestFirst', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: true }] : null), 0),
+  rule('sortkey', '$col:c ,|and|with|the? ~oldestFirst', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: false }] : null), 0),
+  rule('sortkey', 'the? ~highest $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
+  rule('sortkey', 'the? ~lowest $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
+  rule('sortkey', '$col:c ,|and|with|the? the? highest|biggest|largest|best|most one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
+  rule('sortkey', '$col:c ,|and|with|the? the? lowest|smallest|least one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
+  rule('sortkey', '$col:c ,|and|with|the? the? newest|latest one|ones|$rows|$noun? first|on|at top|the? top?', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: true }] : null), 0),
+  rule('sortkey', '$col:c ,|and|with|the? the? oldest|earliest one|ones|$rows|$noun? first|on|at top|the? top?', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: false }] : null), 0),
   // 'Grade, best first' of grades that are letters: A comes first
   ...([['best|top|good|highest', false], ['worst|lowest|bad|poorest', true]] as const).map(([words, down]) => rule('sortkey', `$col:c ,|:|with? the? ${words} one|ones|$rows|$noun? first|on|at top|the? top? (~open $value|$word|$text:a ~be|=|means the? best|top|highest|good ~close)?`, ({ c }, x: Context) => (graded(c, x) ? [{ column: c, down }] : null), 0)),
-  rule('sortkey', 'worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] : null), -0.2),
+  rule('sortkey', 'the? worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] : null), -0.2),
+  rule('clause', 'put|show|list|have|bring? the? worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] }) : null), -0.2),
   rule('sortkey', 'it|this|that', () => [{ column: IT, down: false }], 0.1),
-  rule('sortkey', 'it|this|that ,|and|with|the? ~descending', () => [{ column: IT, down: true }], 0),
-  rule('sortkey', 'it|this|that ,|and|with|the? ~ascending', () => [{ column: IT, down: false }], 0),
+  rule('sortkey', 'it|this|that ,|and|with|the? ~descending|~newestFirst', () => [{ column: IT, down: true }], 0),
+  rule('sortkey', 'it|this|that ,|and|with|the? ~ascending|~oldestFirst', () => [{ column: IT, down: false }], 0),
   rule('sortkeys', '$sortkey:k', ({ k }) => k, 0),
   rule('within', 'within|inside|in the|each|every? same? $col:c ,?', ({ c }) => c, 0),
   rule('sortkeys', '$sortkey:k ,|and|;? ,? $within the? $heavy:h', ({ k, h }) => distinctKeys(k, [h]), 0),
@@ -112,8 +121,8 @@ export const phrases = [
   rule('sortkeys', '$sortkey:k ,|and|;? ~then ,? $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0),
   rule('sortkeys', '$sortkey:k ,|and $sortkeys:s', ({ k, s }) => distinctKeys(k, s), 0.1),
   // 'Sort by the guide's surname': what is not a column yet becomes one
-  rule('clause', '~sort by|on|after the? ^$formula:e ,? ~ascending?', ({ e }) => sortByNew(e, false), 0.3),
-  rule('clause', '~sort by|on|after the? ^$formula:e ,? ~descending', ({ e }) => sortByNew(e, true), 0.2),
+  rule('clause', '~sort by|on|after the? ^$formula:e ,? ~ascending|~oldestFirst?', ({ e }) => sortByNew(e, false), 0.3),
+  rule('clause', '~sort by|on|after the? ^$formula:e ,? ~descending|~newestFirst', ({ e }) => sortByNew(e, true), 0.2),
   rule('clause', '~sort by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0),
   rule('clause', '~sort $rows by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.1),
   rule('clause', '(put|show|list|have|bring|want|get|sort)? (the|them|$rows|it)? (by|so|:|,)? the? ^$feat:f $rows|$noun|$guess|ones? first|on|at top|the? top?', ({ f }) => sortByFeat(f), 0),
@@ -127,18 +136,18 @@ export const phrases = [
   rule('tieFor', '~if|~wherever the|two? $col|it|they|that|this|$rows ~be the? equal|same|tied', () => true, 0),
   rule('tieFor', '~if|~wherever equal|tied|same', () => true, 0.02),
   rule('tieFor', "~if|~wherever it's|that's|they're the? equal|same|tied", () => true, 0),
-  rule('olderFirst', 'older|earlier|oldest|earliest|elder $rows|$noun|one|ones? first|on|at top|the? top?', () => false, 0),
-  rule('olderFirst', 'newer|later|newest|latest|younger $rows|$noun|one|ones? first|on|at top|the? top?', () => true, 0),
+  rule('olderFirst', 'older|earlier|oldest|earliest|elder $rows|$noun|one|ones? first|on|at top|the? top?', () => 'up', 0),
+  rule('olderFirst', 'newer|later|newest|latest|younger $rows|$noun|one|ones? first|on|at top|the? top?', () => 'down', 0),
   rule('rider', '$tieFor ,? put|have|list|show? the? $comparative:k $rows|$noun|one|ones? goes|go|come|comes|is? first|on|at|before|above top|the? top?', ({ k }) => andBy(k.column, k.down), -0.2),
-  rule('rider', '$tieFor? ,? put|have|list|show? the? $olderFirst:d $tieFor?', ({ d }, x: Context) => { const c = rowDate(x); return c && andBy(c, d); }, 0),
+  rule('rider', '$tieFor? ,? put|have|list|show? the? $olderFirst:d $tieFor?', ({ d }, x: Context) => { const c = rowDate(x); return c && andBy(c, d === 'down'); }, 0),
   rule('rider', '$tieFor ,? by|then|sort|order|go|put|on? by|the? $sortkeys:k', ({ k }) => { const [key] = k as SortKey[]; return k.length > 1 || key!.column === IT ? null : andBy(key!.column, key!.down); }, 0.05),
-  rule('clause', '~sort it|them|this|that|everything|the|all? list|table|rows|$rows? ^~ascending ^by|on|after the? $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
-  rule('clause', '~sort it|them|this|that|everything|the|all? list|table|rows|$rows? ^~descending ^by|on|after the? $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
+  rule('clause', '~sort it|them|this|that|everything|the|all? list|table|rows|$rows? ^~ascending|^~oldestFirst ^by|on|after the? $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('clause', '~sort it|them|this|that|everything|the|all? list|table|rows|$rows? ^~descending|^~newestFirst ^by|on|after the? $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
   rule('clause', '~sort the? $rows|$noun :|,|-|–|so that? $sortkeys:k', ({ k }) => sortBy(k), 0),
   rule('rider', 'and? within|in|for|inside the|each? same $col by|on? the? $sortkeys:k', ({ k }) => { const [key] = k as SortKey[]; return k.length > 1 || key!.column === IT ? null : andBy(key!.column, key!.down); }, -0.1),
   rule('clause', '$rows|$noun ~sort by|on|after? $sortkeys:k', ({ k }) => sortBy(k), 0.05),
-  rule('clause', '~sort $rows? ^~descending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
-  rule('clause', '~sort $rows? ^~ascending by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
+  rule('clause', '~sort $rows? ^~descending|^~newestFirst by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: true }] }), 0),
+  rule('clause', '~sort $rows? ^~ascending|^~oldestFirst by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
   rule('clause', '~make $rows? in order of $sortkeys:k', ({ k }) => sortBy(k), 0),
   rule('heavy', '$col:c first', ({ c }, x: Context) => (ordered(c, x) ? { column: c, down: true } : null), 0.1),
   rule('heavy', '~highest $col:c first', ({ c }) => ({ column: c, down: true }), 0),
@@ -155,8 +164,11 @@ export const phrases = [
   rule('rider', 'ties|equal|equals|draws|same ones|values|rows|numbers|cases? go|sorted|ordered|broken|decided|settled? by|on|with|via the? $sortkey:k', ({ k }) => { const [key] = k as SortKey[]; return key!.column === IT ? null : andBy(key!.column, key!.down); }, 0),
   rule('rider', 'ties|equal|equals|draws|same ones|values|rows|numbers|cases? go|sorted|ordered|broken|decided|settled? by|on|with|via the? $col:c ,? the? ~earliest first', ({ c }) => andBy(c, false), -0.1),
   rule('rider', 'ties|equal|equals|draws|same ones|values|rows|numbers|cases? go|sorted|ordered|broken|decided|settled? by|on|with|via the? $col:c ,? the? ~latest first', ({ c }) => andBy(c, true), -0.1),
-  rule('sortkey', '$col:c from? ~bigWord to ~smallWord', ({ c }) => [{ column: c, down: true }], 0),
-  rule('sortkey', '$col:c from? ~smallWord to ~bigWord', ({ c }) => [{ column: c, down: false }], 0),
+  rule('sortkey', '$col:c from? ~bigWord to ~smallWord', ({ c }, x: Context) => (dated(c, x) ? null : [{ column: c, down: true }]), 0),
+  rule('sortkey', '$col:c from? ~smallWord to ~bigWord', ({ c }, x: Context) => (dated(c, x) ? null : [{ column: c, down: false }]), 0),
+  // Of dates the old ones are the small ones.
+  rule('sortkey', '$col:c from? old|oldest|early|earliest to new|newest|late|latest|recent', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: false }] : null), 0),
+  rule('sortkey', '$col:c from? new|newest|late|latest|recent to old|oldest|early|earliest', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: true }] : null), 0),
   rule('clause', 'put|show|list|have|bring the? ~highest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: true }] }) : null, 0),
   rule('clause', 'put|show|list|have|bring the? ~lowest $col:c $rows|$guess|$noun first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0),
   rule('rider', '~if it|they|that ~be? equal|same|tied ,? the? one|ones|$rows? that|which? we|they|it|was? $col:c ~earliest go|goes|come|comes|is? first', ({ c }) => andBy(c, false), 0),
@@ -167,8 +179,8 @@ export const phrases = [
   rule('clause', 'put|show|list|have|bring the? ~lowest $col:c first|on|at top|the? top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0),
   rule('rider', 'but? in? the? other|opposite way|order|direction round|around?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0),
   // 'Descending please', 'no, the largest on top', 'from high to low', 'largest first I meant'
-  rule('rider', '$nopes? ~iMeant? ,? the? ~descending (please|rather|instead)? (i (meant|mean))?', () => turnedDown(true), 0.1),
-  rule('rider', '$nopes? ~iMeant? ,? the? ~ascending (please|rather|instead)? (i (meant|mean))?', () => turnedDown(false), 0.1),
+  rule('rider', '$nopes? ~iMeant? ,? the? ~descending|~newestFirst (please|rather|instead)? (i (meant|mean))?', () => turnedDown(true), 0.1),
+  rule('rider', '$nopes? ~iMeant? ,? the? ~ascending|~oldestFirst (please|rather|instead)? (i (meant|mean))?', () => turnedDown(false), 0.1),
   rule('rider', '$nopes (put|show)? the? highest|biggest|most|largest|best|newest|latest|heaviest|dearest|longest one|ones|$rows? first|on|at top|the? top?', () => turnedDown(true), 0),
   rule('rider', '$nopes (put|show)? the? lowest|smallest|least|fewest|earliest|oldest|lightest|cheapest|shortest one|ones|$rows? first|on|at top|the? top?', () => turnedDown(false), 0),
   rule('rider', 'reverse|turn|flip it|that|the order? round|around|over?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0.1),

@@ -57,6 +57,7 @@ export const phrases = [
   rule('ways', '~sentence', () => ['sentence'], 0.02),
   rule('ways', '~sentence ,|and? ~rest', () => ['sentence'], 0),
   rule('ways', 'as|like ~properNames', () => ['name'], 0),
+  rule('ways', '~standardise|turn|make|change|convert|bring them|it? to|into|as ~properNames', () => ['name'], 0),
   rule('cleaning', '~tagsWord', (_s, x: Context) => (x.head.columns.some((c) => /\btags?\b/i.test(c.name)) ? null : 'tags'), 0),
   rule('ways', '~replace|~mendVerb|~drop|mend|normalise|normalize|straighten the? $oddCharacters (~with plain|normal|ordinary|straight|simple letters|ones|characters|quotes|marks)?', () => ['alike'], 0),
   rule('ways', '~make the? $oddCharacters plain|straight|normal', () => ['alike'], 0),

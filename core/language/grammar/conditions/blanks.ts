@@ -1,4 +1,4 @@
-import { all, any, column, not, number } from '../../../formula/expression';
+import { all, any, column, columnsOf, not, number } from '../../../formula/expression';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
@@ -60,6 +60,9 @@ export const blankRules: readonly Rule[] = [
   rule('cond', '$col:c ~be? ~filledWord', ({ c }) => not(empty(c)), 0.02),
   rule('cond', '~blankWord $col:c', ({ c }) => empty(c), 0.25),
   rule('cond', '~withA $col:a but|and|yet ~without $col:b', ({ a, b }, x: Context) => all([countsFromZero(a, x) ? compare('>', column(a), number(0)) : not(empty(a)), countsFromZero(b, x) && !hasBlanks(b, x) ? compare('=', column(b), number(0)) : orZero(empty(b), x)]), 0.1),
+  // 'Sold without a buyer', 'no buyer but a price'
+  rule('cond', '$cond:a ^~without an? ^$col:c', ({ a, c }, x: Context) => (a.kind === 'text' || columnsOf(a).includes(c) ? null : all([a, lacking(c, x)])), 0.2),
+  rule('cond', '~without an|any|the? $col:a but|yet|though ~withA|with? an|the|some? ^$col:b', ({ a, b }, x: Context) => (a === b ? null : all([lacking(a, x), not(lacking(b, x))])), 0),
   // 'No visits' may be a blank or a zero: where the column has both, it is asked.
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => lacking(c, x), 0.02),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),

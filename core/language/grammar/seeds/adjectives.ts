@@ -18,7 +18,10 @@ const ADJECTIVES: readonly (readonly [superlative: string, comparative: string, 
   ['fastest', 'faster', 'speed', true], ['slowest', 'slower', 'speed', false], ['quickest', 'quicker', 'time duration minutes seconds', false], ['busiest', 'busier', 'visits visitors passengers', true],
 ];
 
-/** The same of longer words: 'most expensive', 'less profitable than'. */
+/** The same, with the words of each apart. */
+const COMPARED = ADJECTIVES.map(([superlatives, comparatives, names, down]) => ({ superlatives: superlatives.split(' '), comparatives: comparatives.split(' '), names, down }));
+
+/** The like of longer words: 'most expensive', 'less profitable than'. */
 const LONG_ADJECTIVES: Readonly<Record<string, string>> = { expensive: 'price cost rent fee rate fare tariff freight charge', costly: 'price cost fee fare tariff freight charge', profitable: 'profit margin', valuable: 'value', productive: 'output yield', powerful: 'power kw', crowded: 'visitors passengers people' };
 
 /** What a row comes to, beside a price of a piece or of a part of it; null where the price is that of the row. */
@@ -58,8 +61,8 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
   };
   const only = (names: string): string | null => { const found = fitting(names); return found.length === 1 ? found[0]! : null; };
   tokens.forEach((t, i) => {
-    for (const [superlative, comparative, names, down] of ADJECTIVES) {
-      const most = superlative.split(' ').includes(t.lower), more = comparative.split(' ').includes(t.lower);
+    for (const { superlatives, comparatives, names, down } of COMPARED) {
+      const most = superlatives.includes(t.lower), more = comparatives.includes(t.lower);
       const column = most || more ? only(names) : null;
       // 'The cheapest job' is the one that came to the least, and not the one with the cheapest parts.
       const whole = column !== null && /\bprice\b/.test(names) && (tokens[i + 1]?.kind !== 'word' || x.vocabulary.rowNouns.has(tokens[i + 1]!.stem)) ? wholeBeside(column, x) : null;
@@ -89,6 +92,10 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       const unit = /^(?:per|a|the)$/.test(tokens[i + 2]?.lower ?? '') ? unitName(tokens[i + 3]?.lower ?? '') : null;
       if (unit !== null && column.toLowerCase().split(/[\s_()/]+/).some((w) => unitName(w) === unit)) put(cat, i, i + 4, value, -0.1);
     }
+    // 'The best-selling films'
+    const selling = /^(best|top|worst)-?selling$/.exec(`${t.lower}${/-|selling$/.test(t.lower) ? '' : tokens[i + 1]?.lower ?? ''}`);
+    const sold = selling === null ? null : only('sold sales');
+    if (selling !== null && sold !== null) put('adj', i, i + (/selling$/.test(t.lower) ? 1 : 2), { column: sold, down: selling[1] !== 'worst' }, -0.1);
     // 'The best rated'
     const scored = /^(?:best|highest|top|worst|lowest|least|most)$/.test(t.lower) && /^(?:rated|scored|marked|graded|reviewed)$/.test(tokens[i + 1]?.lower ?? '') ? only('score rating marks mark grade points') : null;
     if (scored !== null) put('adj', i, i + 2, { column: scored, down: !/^(?:worst|lowest|least)$/.test(t.lower) }, -0.1);

@@ -96,6 +96,8 @@ const wordOfStem = (wanted: string, column: string, context: Context): string =>
 /** What a word stands behind that is looked for in texts: elsewhere 'loads' are rather rows than what mentions a load. */
 const SAYS_OF_TEXT = /^(?:about|of|with|mention|mentions|mentioning|contain|contains|has|have|says|say|on|for|and|or|any|some|the|without|no|,)$/;
 const KNOWN_VERBS = new Set('leave take make give keep put get come go say write sell buy find lose bring show call name need want look work send pay hold run tell'.split(' '));
+/** Words that say which figure, or which rows: nobody looks for them in a text without saying so. */
+const FIGURES = new Set('running cumulative total average share percent percentage rank ranking first last next'.split(' '));
 
 /** A word that stands inside the texts of only one column, and is nothing else: 'Ilse's batches', 'who used shino'. */
 export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMention[], items: readonly Item[], context: Context, put: Put): void {
@@ -107,7 +109,7 @@ export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMe
     // 'To Eastholm' is more than somewhere in a route.
     if (/^(?:to|from|via|towards)$/.test(tokens[i - 1]?.lower ?? '')) return;
     // The 'leave' of 'leave out' is no word of a note that says 'left'.
-    if (!t.capital && KNOWN_VERBS.has(t.lower)) return;
+    if (!t.capital && (KNOWN_VERBS.has(t.lower) || (FIGURES.has(t.lower) && !SAYS_OF_TEXT.test(tokens[i - 1]?.lower ?? '')))) return;
     const word = t.lower.replace(/['’]s?$/, '');
     const own = vocabulary.inside.get(word);
     const held = own ?? (/ings$/.test(word) ? undefined : vocabulary.inside.get(t.stem));
