@@ -85,6 +85,8 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && deniesADay(p.as)) },
   // Growth goes from the earlier year to the later one.
   { price: 1, holds: (plans) => calculated(plans, 'op').some((e) => { const from = e.op === '-' && e.right.kind === 'column' ? yearIn(e.right.name) : null, to = e.op === '-' && e.left.kind === 'column' ? yearIn(e.left.name) : null; return from !== null && to !== null && to < from; }) },
+  // Where every cell is filled there is nothing to fill.
+  { price: 1.5, holds: (plans, { neverBlank }) => plans.some((p) => p.step === 'fill' && p.columns.every(neverBlank)) },
   // 'With a test over 90' divides nothing.
   { price: 1.5, holds: (plans, { overNumber }) => overNumber.length > 0 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'op' && p.as.op === '/' && p.as.right.kind === 'number' && overNumber.includes(p.as.right.value)), asks: 'This divides by that number. Is it meant so?' },
   // 'Average price per guest' of ‹Price pp› is that price.

@@ -207,6 +207,9 @@ export const expressionRules = [
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => byPercent('-', a, p), 0.05),
   rule('ex2', '$ex2:a ~minus $pct:p agency|handling|booking|service|card|platform|sales|admin|shipping|payment|gallery|house? cut|share|fee|fees|charge|charges|margin|cost|costs', ({ a, p }) => byPercent('-', a, p), 0.02),
   rule('ex2', '$ex2:a ~percentOf $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '-' || a.op === '+') && JSON.stringify(a).includes(JSON.stringify(b)) ? percent(op('/', a, b)) : null), -0.3),
+  // 'Peak in % of closing - opening': of the difference, where the other way puts unlike things together
+  rule('ex2', '$ex1:a ~percentOf $ex1:b ^~minus $ex1:c', ({ a, b, c }) => (a.kind === 'number' || isHundredfold(a) ? null : percent(op('/', a, op('-', b, c)))), 0.4),
+  rule('ex2', '$ex1:a divided by $ex1:b ^~minus $ex1:c', ({ a, b, c }) => (a.kind === 'number' || b.kind === 'number' || c.kind === 'number' ? null : op('/', a, op('-', b, c))), 0.6),
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) || isHundredfold(a) ? null : percent(op('/', a, b))), 0.05),
   rule('ex1', '$ex0:a ~per $unit:u of the? $ex0:b', ({ a, u, b }) => (unlikeUnit(b, u) ? null : a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.02),
   rule('ex0', '$col:a to|and $col:b ratio', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('/', m, n)), 0.02),

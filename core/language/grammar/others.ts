@@ -70,6 +70,8 @@ export interface Tie {
   readonly own: string;
   readonly there: string;
   readonly score: number;
+  /** One side of it tells rows apart. */
+  readonly key?: boolean;
 }
 
 const ties = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
@@ -102,7 +104,8 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
         // Small numbers and yes or no are shared by columns that have nothing to do with each other.
         // What is measured or paid is no key.
         if (a.type === 'decimal' || b.type === 'decimal' || ownAnswers.has(a.name) || theirAnswers.has(b.name) || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
-        return [{ own: a.name, there: b.name, score: overlap + alike + (isKey(values.length, head, a.name) || isKey(there.size, other, b.name) ? 0.25 : 0) + (b === other.columns[0] && isKey(there.size, other, b.name) ? 0.15 : 0) }];
+        const key = isKey(values.length, head, a.name) || isKey(there.size, other, b.name);
+        return [{ own: a.name, there: b.name, key, score: overlap + alike + (key ? 0.25 : 0) + (b === other.columns[0] && isKey(there.size, other, b.name) ? 0.15 : 0) }];
       });
     }).sort((a, b) => b.score - a.score);
     // Days tie two tables only where nothing else does: the last day something came back is no key.
@@ -119,9 +122,10 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
   return found;
 }
 
-/** The first of some ties, the best first, where it is clearly better than the next. */
-export function clearest([best, next]: readonly Tie[]): Tie | null {
-  return best && (!next || best.score - next.score >= 0.1) ? best : null;
+/** The best of some ties where it is clearly better than the others; of those about as good, the only one by what tells rows apart: by lot, not by who brought it. */
+export function clearest(ties: readonly Tie[]): Tie | null {
+  const near = ties.filter((t) => ties[0]!.score - t.score < 0.1), keys = near.filter((t) => t.key);
+  return near.length === 1 ? near[0]! : keys.length === 1 ? keys[0]! : null;
 }
 
 /** The columns by which rows of two tables belong together; those that were said, else the pair that holds the same things, if there is one that is clearly so. */

@@ -1,6 +1,7 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
-import { all, blank, column, columnsOf, type Expression, number } from '../../formula/expression';
+import { all, blank, column, columnsOf, type Condition, type Expression, number } from '../../formula/expression';
 import { ofLast, type Act, type Context } from '../../language/acts';
+import { isEmptiness } from '../../language/grammar/conditions/make';
 import { stem } from '../../language/words';
 import { fit } from '../../metrics/metrics';
 import { readsAsNumber } from '../../formula/check';
@@ -23,6 +24,10 @@ const notBelowZero: Act = onLast('blank below zero', (plan) => (plan.replace || 
 const unknownIsBlank: Act = onLast('unknown is blank', (plan) => (plan.replace || plan.as.kind === 'choose' || textual(plan.as) ? null : plan));
 
 /** Where a calculation is blank, and what blanks count as. */
+/** Blank for some rows: for those without a value, where what was calculated uses it; for others by another column, since 'leave n/a blank' is about what a cell means. */
+const blanksOf = (c: Condition): Act =>
+  ({ key: `blanks of ${keyOf(c)}`, apply: (state) => { const last = state.plans.at(-1); return last?.step === 'calculate' && columnsOf(c).every((n) => columnsOf(last.as).includes(n)) === isEmptiness(c) ? blankWhere(c).apply(state) : null; } });
+
 export const blankPhrases: readonly Rule[] = [
   rule('blankIt', 'leave|skip|drop it|that|those out', () => true, 0.2),
   rule('rider', "$blankIt|~blankWord ~if|~wherever it|that|they|it's|the? result|value|difference|number|figure? ~be|comes|turns|gets|would? be? (out|up)? ~negative", () => notBelowZero, -0.1),
@@ -72,6 +77,7 @@ export const blankPhrases: readonly Rule[] = [
   rule('blankIt', 'stays|stay|remains|is|gives|gets|give|get a? ~blankWord', () => true, 0.02),
   rule('rider', '~blankOut for|where|if|with|when zero|no|0 $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0),
   rule('rider', '~blankOut for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.1),
+  rule('rider', 'and? leave|leaving|keep|keeping the? $rset:c ^~blankWord', ({ c }) => blanksOf(c), 0),
   rule('rider', 'and? $blankIt for|on|with the? $rset:c', ({ c }) => blankWhere(c), 0.05),
   rule('rider', 'and? $blankIt|~blankWord unless it|they|we|there? the? $rset:c', ({ c }) => blankWhere({ kind: 'not', of: c }), 0),
   rule('rider', 'but? only for|where|if|when the? $rset:c ,? ~otherwise|~forOthers ~blankWord', ({ c }) => onLast(`only ${keyOf(c)}`, (plan) => ({ ...plan, as: cases([{ when: c, then: plan.as }], blank) })), 0),

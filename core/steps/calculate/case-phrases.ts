@@ -588,6 +588,11 @@ export const casePhrases = [
   rule('clause', '~add? ~column? ~named? $name:m weekend :|,|? yes or|/ no|yes/no (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ m, c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, m), 0.1),
   rule('clause', '~add? ~column? weekend ~open|:|,|? yes or|/ no ~close? (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, 'Weekend'), -0.2),
   rule('asked', '$cond:c', ({ c }) => c, 0),
+  // 'Paid within a week? yes/no, pending if not paid yet'
+  rule('clause', 'is|are|was|were|did|does|do|has|have? $asked:c ^~open|?|,|: yes or|/|and no ~close? ,|;|.|and|but? and? ^$leaf:l ~if it|they|that|there? $cond:d', ({ c, l, d }) => (keyOf(c) === keyOf(d) ? null : add({ kind: 'choose', cases: [{ when: d, then: l }, { when: c, then: textOf('yes') }], otherwise: textOf('no') })), -0.4),
+  rule('clause', 'is|are|was|were|did|does|do|has|have? $asked:c ^~open|?|,|: yes/no ~close? ,|;|.|and|but? and? ^$leaf:l ~if it|they|that|there? $cond:d', ({ c, l, d }) => (keyOf(c) === keyOf(d) ? null : add({ kind: 'choose', cases: [{ when: d, then: l }, { when: c, then: textOf('yes') }], otherwise: textOf('no') })), -0.4),
+  // 'Weekend or weekday by the day'
+  ...(['weekend or|/ weekday', 'weekday or|/ weekend'] as const).map((words) => rule('clause', `~add|~grade|is|was|say|show? it|~column|:|whether|if? (on|a)? a? ${words} ,|:? (depending|based|going|according|judging)? by|from|on|to|of|after? the? $col:c? ?? (of|for ~each|the|a $rows|$noun|$guess)?`, ({ c }, x: Context) => { const day = (c as string | undefined) ?? rowDate(x) ?? onlyDate(x); return day === null || !readsAsDate(x.head, day) ? null : add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(day) }, then: blank }, { when: weekend(day), then: textOf('weekend') }], otherwise: textOf('weekday') }, 'Weekend or weekday'); }, -0.2)).flat(),
   // 'Is it the school's first visit?'
   ...([['first|earliest', 'lowest'], ['last|latest|newest|most recent', 'highest']] as const).map(([words, fn]) => rule('asked', `it|this|that ~be? the|its|their? ^$col:g ${words} $rows|$noun|one`, ({ g }, x: Context) => { const d = rowDate(x); return d === null || d === g ? null : { kind: 'compare', op: '=', left: column(d), right: { kind: 'total', fn, of: column(d), by: [g] } }; }, -0.2)).flat(),
   rule('clause', 'is|was $asked:c ~open|?|,|:? yes or|/|and no ~close?', ({ c }) => add(yesIf(c)), 0.2),
@@ -649,9 +654,12 @@ const isValue = (e: Expression, { vocabulary }: Context): boolean => e.kind === 
 /** Is the first label what the second denies: unpaid, not paid? */
 const deniesIt = (a: string, b: string): boolean => /^(?:un|non|in|not|no)[- ]?/i.test(a) && a.toLowerCase().endsWith(b.toLowerCase());
 
+/** Does a date lie on a weekend? */
+const weekend = (name: string): Condition => ({ kind: 'among', of: { kind: 'part', part: 'weekday', of: column(name) }, texts: ['Saturday', 'Sunday'] });
+
 /** A column that says of each row whether a date of it lies on a weekend. */
 const onWeekend = (name: string | null, x: Context, called: string): Act | null =>
-  name !== null && readsAsDate(x.head, name) ? add(yesIf({ kind: 'among', of: { kind: 'part', part: 'weekday', of: column(name) }, texts: ['Saturday', 'Sunday'] }), called) : null;
+  name !== null && readsAsDate(x.head, name) ? add(yesIf(weekend(name)), called) : null;
 
 /** What was done on a day that is known is called so, and all else otherwise: 'sold or in stock'. */
 function byDone(name: string, otherwise: string, x: Context): Act | null {

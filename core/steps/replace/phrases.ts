@@ -17,11 +17,18 @@ const spacedOut = (columns: readonly string[], mark: string): Act | null => repl
 const inPlaceOfMark = (columns: readonly string[], mark: string, text: string): Act | null => (/^\p{L}+$/u.test(text) ? replaced(columns, wholeTexts('anywhere', [` ${mark} `, `${mark} `, ` ${mark}`, mark]), ` ${text} `) : replaced(columns, wholeTexts('anywhere', [mark]), text));
 export const BRACKETS: Find = { kind: 'between', open: '(', close: ')' };
 
+/** The only column in whose texts something stands in brackets. */
+function withBrackets(x: Context): string | null {
+  const found = x.head.columns.filter((c) => c.type === 'text' && sampleOf(c.name, x).some((v) => /\(.*\)/.test(v)));
+  return found.length === 1 ? found[0]!.name : null;
+}
+
 export const phrases = [
   // 'Van V1 is now called Big Blue'
   rule('clause', '$col? ^$value:v ~be now? called|named|renamed|known as|to? ^$properName|$text:t (from now on)?', ({ v, properName, t }) => replaced([v.column], wholeTexts('whole', [v.text]), (t ?? properName) as string), -0.3),
   // A text that is looked for: quoted, a value of the column, a mark by its name, or a word with a capital or a point in it.
   rule('sought', '$text:t', ({ t }) => [t], 0),
+  rule('sought', '$mark:m', ({ m }) => (/^[€£$%]$/.test(m) ? [m] : null), 0),
   rule('sought', '$value:v', ({ v }) => [...new Set([v.typed, v.text])], 0.3),
   // What is put in its place is taken as it was typed.
   rule('instead', '$text:t', ({ t }) => t, 0),
@@ -35,7 +42,7 @@ export const phrases = [
   rule('sought', '$abbr:w', ({ w }) => [w], 0.15),
   rule('sought', 'word|text|term|phrase ^$word:w', ({ w }) => [w], 0),
   rule('sought', 'n / a', () => ['n/a'], 0),
-  rule('sought', '$sought:a ~list $sought:b', ({ a, b }) => [...a, ...b], 0.02),
+  rule('sought', '$sought:a ~list|/ $sought:b', ({ a, b }) => [...a, ...b], 0.02),
   rule('sought', 'a? lone|single|mere|bare $mark:m', ({ m }) => [m], 0),
   rule('abbr', '$word:w', ({ w }) => ((/^\p{Lu}/u.test(w) && !COMMON.test(w)) || w.includes('.') ? w : null), 0),
   rule('abbr', '$word:w ^-', ({ w }) => (/^\p{Lu}/u.test(w) ? `${w}-` : null), -0.1),
@@ -160,6 +167,8 @@ export const phrases = [
   rule('clause', "~drop|~unwanted the? ~brackets behind|after|at|in|of|from the|end|of? of? the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0.1),
   rule('clause', "i|we? don't|dont|do|not? not? need|want|like the? ~brackets behind|after|at|in|of|from the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', "(i|we don't|dont need|want|like)? the? ~brackets behind|after|at|in|of|from the? $cols:c ,|;|.|and? ~drop|take|cut|strip them|those|it out|off|away? (~with|and|including|with everything? their|its|the|what|all? contents|content|inside|is|in? in|inside? them?)?", ({ c }) => replaced(c, BRACKETS, ''), -0.2),
+  // 'The brackets behind the parts', of a table of parts: in the only column that has any
+  ...["~drop|~unwanted", "i|we? don't|dont need|want|like", 'take|cut|strip|throw out|off|away?'].map((verb) => rule('clause', `${verb} the? ~brackets behind|after|at|in|of|from the? $rows|$noun (,|;|.|and? ~drop|take|cut|strip them|those|it out|off|away?)? (~with|and|including|with everything? their|its|the|what|all? contents|content|inside|is|in? in|inside? them?)?`, (_s, x: Context) => { const c = withBrackets(x); return c === null ? null : replaced([c], BRACKETS, ''); }, 0.1)).flat(),
   rule('clause', 'take|cut|strip|get|leave the? ~brackets off|from|away|out of|from? the? $cols:c afterwards|then|too|as|well? well?', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 

@@ -96,6 +96,9 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
     const selling = /^(best|top|worst)-?selling$/.exec(`${t.lower}${/-|selling$/.test(t.lower) ? '' : tokens[i + 1]?.lower ?? ''}`);
     const sold = selling === null ? null : only('sold sales');
     if (selling !== null && sold !== null) put('adj', i, i + (/selling$/.test(t.lower) ? 1 : 2), { column: sold, down: selling[1] !== 'worst' }, -0.1);
+    // 'The longest drives' are those of the most kilometres.
+    const way = /^(?:longest|shortest)$/.test(t.lower) && /^(?:drives?|trips?|journeys?|rides?|ways?|routes?|walks?|tours?|distances?|hauls?)$/.test(tokens[i + 1]?.lower ?? '') ? only('km miles distance kilometres') : null;
+    if (way !== null) put('adj', i, i + 1, { column: way, down: t.lower === 'longest' }, -0.2);
     // 'The best rated'
     const scored = /^(?:best|highest|top|worst|lowest|least|most)$/.test(t.lower) && /^(?:rated|scored|marked|graded|reviewed)$/.test(tokens[i + 1]?.lower ?? '') ? only('score rating marks mark grade points') : null;
     if (scored !== null) put('adj', i, i + 2, { column: scored, down: !/^(?:worst|lowest|least)$/.test(t.lower) }, -0.1);

@@ -55,7 +55,13 @@ export function numbers(tokens: readonly Token[], { head }: Context, put: Put): 
     if (/^[€$£]$/.test(t.lower) && next?.kind === 'number') put('num', i, i + 2, next.value, 0);
     if ((t.lower === '-' || t.lower === 'minus') && next?.kind === 'number' && (before === undefined || before.kind !== 'number')) put('num', i, i + 2, -next.value, 0.2);
     if ((t.lower === 'a' || t.lower === 'an') && next && [12, 100, 1000, 1e6].includes(next.value)) put('num', i, i + 2, next.value, 0);
-    if (/^(?:a|an|one)$/.test(t.lower) && next?.kind === 'word' && unitName(next.lower) && tokens[i + 2]?.lower === 'and' && /^an?$/.test(tokens[i + 3]?.lower ?? '') && tokens[i + 4]?.lower === 'half') put('num', i, i + 5, 1.5, 0);
+    if (/^(?:a|an|one)$/.test(t.lower) && next?.kind === 'word' && unitName(next.lower) && tokens[i + 2]?.lower === 'and' && /^an?$/.test(tokens[i + 3]?.lower ?? '') && tokens[i + 4]?.lower === 'half') {
+      put('num', i, i + 5, 1.5, 0);
+      // The same with its unit, which stands where the half does.
+      put('num', i, i + 4, 1.5, 0);
+      put('unit', i + 4, i + 5, unitName(next.lower), 0);
+      if (/^(?:minute|hour|day|week|month|year)$/.test(next.lower)) put('spanUnit', i + 4, i + 5, `${next.lower}s`, 0);
+    }
     const part = { half: 50, third: 100 / 3, quarter: 25, fifth: 20, tenth: 10 }[next?.lower ?? ''];
     if (part !== undefined && /^(?:a|one)$/.test(t.lower) && tokens[i + 2]?.lower === 'of') put('pct', i, i + 2, part, 0);
     if (/^an?$/.test(t.lower) && next?.kind === 'word' && /^(?:hour|minute|day|week|month|year|kilo|tonne|ton|litre|liter|metre|meter|mile|hectare|dozen)$/.test(next.lower)) put('num', i, i + 1, 1, 0.15);

@@ -77,6 +77,8 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
       put('word', i, i + 1, t.text, 0.3);
       put('anyWord', i, i + 1, t.text, sure.has(i) ? WEIGHTS.passedValue : 0.3);
     }
+    const degrees = t.lower === '°' && /^[cf]$/.test(tokens[i + 1]?.lower ?? '') ? unitName(tokens[i + 1]!.lower) : null;
+    if (degrees) put('unit', i, i + 2, degrees, 0);
     const area = t.lower === 'square' || t.lower === 'cubic' ? unitName(`${t.lower} ${tokens[i + 1]?.lower ?? ''}`) : null;
     if (area) put('unit', i, i + 2, area, 0);
     // 'A five-digit reference'
