@@ -242,7 +242,7 @@ export class Grammar {
     // By the number of a category; which there are stands beside.
     const cells = tokens.map(() => new Array<Kept[] | undefined>(this.numbers.size).fill(undefined)), filled: number[][] = tokens.map(() => []);
     const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
-    const skips = tokens.map((t, i) => (says(tokens, i) ? LOST : skipCost(t, shouted)));
+    const skips = tokens.map((t, i) => (says(tokens, i) ? LOST : isSecondPronoun(tokens, i) ? PASSED : skipCost(t, shouted)));
     const seeds: Seed[][] = tokens.map(() => []);
     // Where the full name of a column of several words begins, and where it ends: 'brought' is the beginning of ‹Brought in›.
     const named = new Map<number, number>();
@@ -436,6 +436,12 @@ const fillers = new Set(FILLERS);
 const light = new Set(LIGHT);
 
 const LOST: Skip = { inner: 4, outer: 4, lost: true };
+
+const PASSED: Skip = { inner: WEIGHTS.filler, outer: WEIGHTS.fillerOutside, lost: false };
+const PRONOUN = /^(?:they|he|she|him|her|his|hers)$/;
+
+/** The 'or she' of 'he or she'. */
+const isSecondPronoun = (tokens: readonly Token[], i: number): boolean => [i, i - 1].some((or) => tokens[or]?.lower === 'or' && PRONOUN.test(tokens[or - 1]?.lower ?? '') && PRONOUN.test(tokens[or + 1]?.lower ?? ''));
 
 /** Words that mean nothing elsewhere and something here: 'by kind', '30 and more'. */
 function says(tokens: readonly Token[], i: number): boolean {

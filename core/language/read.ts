@@ -269,9 +269,10 @@ function analyse(words: readonly Token[], request: string, context: Context): { 
   const known = new Set(mentions.columns.filter((m) => m.to === m.from + 1 && m.cost < 0.1).map((m) => m.from));
   // Nor is the noun for the rows.
   words.forEach((t, i) => { if (context.vocabulary.ownNouns.has(t.stem)) known.add(i); });
+  // He and she are somebody, as they are.
   // 'The drops of Tom', of a table of drops, take nothing out; the A of 'hall A' is no article.
   const loud = words.every((t) => t.text === t.text.toUpperCase());
-  const spoken = words.map((t, i) => (ORDERS.has(t.stem) && t.lower.endsWith('s') && context.vocabulary.ownNouns.has(t.stem) ? { ...t, stem: t.lower } : t.text === 'A' && i > 0 && !loud && !/^[.!?:;]$/.test(words[i - 1]!.lower) && !/^(?:to|-|until)$/.test(words[i + 1]?.lower ?? '') ? { ...t, lower: 'A', stem: 'A' } : t));
+  const spoken = words.map((t, i) => (ORDERS.has(t.stem) && t.lower.endsWith('s') && context.vocabulary.ownNouns.has(t.stem) ? { ...t, stem: t.lower } : t.text === 'A' && i > 0 && !loud && !/^[.!?:;]$/.test(words[i - 1]!.lower) && !/^(?:to|-|until)$/.test(words[i + 1]?.lower ?? '') ? { ...t, lower: 'A', stem: 'A' } : /^(?:he|she)$/.test(t.lower) ? { ...t, lower: 'they', stem: 'they' } : t));
   const chart = theGrammar().parse(spoken, [...mentions.items, ...asides(words), ...backgrounds(words, mentions.columns)], context, known);
   return { mentions, chart: chart.exhausted ? chart : withFrames(chart, framed(STEP_FRAMES, words, chart, context)) };
 }

@@ -7225,7 +7225,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
     others: { plots: PLOTS },
     cases: [
       ['add the site of the plot to each payment', 'Add ‹Site› as the ‹Site› in the table "plots" where ‹Plot No› is ‹Plot›.'],
-      ['which payments are for a plot that doesn\'t exist? ignore those without a plot', 'List each ‹Plot›; only where not (‹Plot› stands under ‹Plot No› in the table "plots").'],
+      ['which payments are for a plot that doesn\'t exist? ignore those without a plot', null],
       ['does the name match? compare from with the holder of that plot', null],
       ['add a column ok/not ok: ok if the sum is the plot\'s rent', null],
     ],
@@ -8783,7 +8783,7 @@ LK-E,Black Tarn,15,8,2025-11-15,,East
 `,
     },
     cases: [
-      ['Could you tidy up the holders\' names? First letters big, the rest small, no spaces too many.', null],
+      ['Could you tidy up the holders\' names? First letters big, the rest small, no spaces too many.', 'In ‹Holder›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
       ['I want the fees as numbers. Mind the decimal comma; unpaid should be 0.', null],
       ['dates of birth in one format please, with points or dashes', 'Turn ‹Born› into dates.'],
       ['category in small letters throughout', 'In ‹Category›, write in lower case.'],
@@ -9929,7 +9929,7 @@ T012,10.11.2026,14:40,OS 34 ABC,Tarn Taxi,0555 7000,Bento,winter change,4,195/65
       ['income per service, highest first', 'Answer ‹Total Total› as the sum of ‹Total› over the rows; for each ‹Service›; sorted by ‹Total Total› from high to low.'],
       ['how many tyres did each mechanic fit?', 'Answer ‹Total Tyres› as the sum of ‹Tyres› over the rows; for each ‹Mechanic›.'],
       ['which bay earned the most', 'Answer ‹Total Total› as the sum of ‹Total› over the rows; for each ‹Bay›; sorted by ‹Total Total› from high to low; the first 1.'],
-      ['average minutes per tyre by service, one decimal', null],
+      ['average minutes per tyre by service, one decimal', 'Answer ‹Average Labour min per Tyres› as the mean of (‹Labour min› divided by ‹Tyres›) over the rows rounded to 1 decimal; for each ‹Service›.'],
       ['number of jobs per weekday', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Date› as the weekday of ‹Date›.'],
       ['busiest day', 'Answer ‹Rows› as the number of rows; for each ‹Date›; sorted by ‹Rows› from high to low; the first 1.'],
       ['how many jobs were paid cash', null],
@@ -9962,6 +9962,261 @@ T012,10.11.2026,14:40,OS 34 ABC,Tarn Taxi,0555 7000,Bento,winter change,4,195/65
       ['what\'s the average customer', null],
       ['order more tyres', null],
       ['delete everything that is old', null],
+    ],
+  },
+  {
+    table: 'tunings',
+    csv: `Job,Client,Address,Instrument,Pitch before,Day,Arrived,Left,Fee,Km,Paid on,Method,Status,Contact,Remarks
+J-201,"Okafor, Lena","12 Mill Row, Aldern, AL4 7QT",Upright / 1978 / Kern,438 Hz,02.09.2026,09:10,10:50,€85.00,14,05.09.2026,card,done,lena@okafor.example,two strings replaced
+J-202,"BRANDT, Tom","Studio 3, Quay Street, Penwick",Grand/1992/Halden,435.5 Hz,02.09.2026,13:00,15:45,"€1,120.00",22,,transfer,done,0171 555 881,"pedal squeaks, ask for ref INV-4471"
+J-203,"silva, ana","4 The Green, Aldern",upright / 1955 / Kern,n/a,2026-09-03,08:45,,€90.00,6,,,cancelled,ana.silva@mail.example / 0555 120 33,nobody at home
+J-204,Penwick School,"Hall Lane 1, Penwick, PW1 2DD",Grand / 2004 / Osterby,440 Hz,04.09.2026,10:15,11:30,waived,31,,,done,office@penwickschool.example,for the concert
+J-205,"Okafor, Lena","12 Mill Row, Aldern, AL4 7QT",Harmonium / 1921 / Vell,,07/09/2026,14:00,14:40,€40.00,14,09.09.2026,cash,done,,"reed 7 stuck, INV-4480"
+J-206,"Moor, Jack",Penwick,Upright / 1983 / Halden,431 Hz,08.09.2026,09:00,11:20,"€96,50",9,,card,planned,jack moor 0171-555-902,very flat; pitch raise needed
+J-207,"Hale, Dr Mira","9 Orchard Close, Sutley, SU3 3AB",Grand / 1988 / Osterby,441 Hz,09.09.2026,16:05,17:25,€110.00,40,30.09.2026,card,done,mira.hale@clinic.example,happy with the action
+J-208,"Silva, Ana","4 The Green, Aldern",Upright / 1955 / Kern,437 Hz,10.09.2026,08:30,10:00,€90.00,6,10.09.2026,cash,Done,ana.silva@mail.example,came back after first visit
+J-208,"Silva, Ana","4 The Green, Aldern",Upright / 1955 / Kern,437 Hz,10.09.2026,08:30,10:00,€90.00,6,10.09.2026,cash,Done,ana.silva@mail.example,came back after first visit
+J-210,"Brandt, Tom","Studio 3, Quay Street, Penwick",Grand / 1992 / Halden,439.5 Hz,11.09.2026,09:30,10:45,(€85.00),22,12.09.2026,transfer,done,tom@brandt.example,refund for J-202
+`,
+    others: {
+      clients: `No,Name,Town,Since,Discount,Visits a year
+C1,Lena Okafor,Aldern,2014-05-02,10,2
+C2,Tom Brandt,Penwick,2021-11-30,0,4
+C3,Ana Silva,Aldern,12 March 2019,5,1
+C4,Penwick School,Penwick,2009-09-01,15,3
+C5,Jack Moor,Penwick,,0,1
+C6,Mira Hale,Sutley,2018-02-28,5,2
+C7,Otto Lind,Sutley,2020-06-15,0,1
+`,
+    },
+    cases: [
+      ['clients: surname first letter big, no shouting', null],
+      ['Fees into clean figures please. waived is nothing i.e. 0, brackets are negative and a comma before two digits is decimals', null],
+      ['pitch column numbers only, without Hz, and n/a goes blank', null],
+      ['dates come as 02.09.2026, 2026-09-03 and 07/09/2026 - unify to real dates, day before month always', null],
+      ['one spelling for status: done, cancelled, planned in small letters', 'Spell ‹Status› as "done", "cancelled" or "planned". In ‹Status›, write in lower case.'],
+      ['if paid on has nothing in it but the method is cash then fill in the day of the job', 'Set ‹Paid on› to ‹Day›, only where ‹Paid on› is blank and ‹Method› is "cash".'],
+      ['no method? write "open"', 'Fill blanks in ‹Method› with "open".'],
+      ['Break Instrument up into Kind, Year and Maker (there are slashes, with and without blanks)', 'Split ‹Instrument› at "/" into ‹Kind›, ‹Year› and ‹Maker›. In ‹Instrument›, trim outer spaces and reduce runs of spaces to one.'],
+      ['email out of contact into its own column', 'Add ‹E-mail address› as the first e-mail address in ‹Contact›.'],
+      ['a phone column with whatever telephone number stands in contact', null],
+      ['pull the INV number from remarks, blank if none', 'Add ‹Number› as the first number in (the text after the first "INV-" in ‹Remarks›).'],
+      ['I\'d like "Lena Okafor" instead of "Okafor, Lena" in client; Penwick School has no comma and stays', null],
+      ['Label: maker and year, like "Kern (1978)"', null],
+      ['how long did he stay, in minutes', 'Add ‹Minutes from Arrived to Left› as the minutes by the clock from ‹Arrived› to ‹Left›.'],
+      ['time at the client\'s in hours with two decimals, leave cancelled ones blank', 'Add ‹Hours from Arrived to Left› as if ‹Status› is "cancelled" then blank, otherwise the hours by the clock from ‹Arrived› to ‹Left› rounded to 2 decimals.'],
+      ['new col: weekend or weekday by the day of job', 'Add ‹Weekend or weekday› as if ‹Day› is blank then blank, if (the weekday of ‹Day›) is "Saturday" or "Sunday" then "weekend", otherwise "weekday".'],
+      ['how old was the piano when it was tuned (year in the middle of Instrument)', null],
+      ['Kilometre money: 42 cents a km, there and back', null],
+      ['how many cents... no sorry: difference of pitch to 440, one decimal', null],
+      ['days from job until payment, blank while unpaid', 'Add ‹Days from Day to Paid on› as the whole days from ‹Day› to ‹Paid on›.'],
+      ['paid within a week? yes/no, pending if not paid yet', 'Add ‹Paid on label› as if ‹Paid on› is blank then "pending", if (the whole days from ‹Day› to ‹Paid on›) is at most 7 then "yes", otherwise "no".'],
+      ['flag the long trips (over 20 km)', 'Add ‹Flag› as if ‹Km› is more than 20 then "yes", otherwise "no".'],
+      ['average km per client next to each job', 'Add ‹Average Km per Client› as the mean of ‹Km› over the rows for each ‹Client›.'],
+      ['numbering per client, first visit 1, second 2 by date', 'Sort by ‹Day›. Add ‹Number within Client› as the number of the row for each ‹Client›.'],
+      ['drop double entries', 'Keep the first row of each ‹Job›, ‹Client›, ‹Address›, ‹Instrument›, ‹Pitch before›, ‹Day›, ‹Arrived›, ‹Left›, ‹Fee›, ‹Km›, ‹Paid on›, ‹Method›, ‹Status›, ‹Contact› and ‹Remarks›.'],
+      ['throw away cancelled and planned ones', 'Set aside rows where ‹Status› is "cancelled" or "planned".'],
+      ['only jobs in Penwick', 'Keep rows where ‹Address› mentions the word "Penwick".'],
+      ['only those paid by card or cash that took more than an hour and a half', 'Keep rows where ‹Method› is "card" or "cash" and (the hours by the clock from ‹Arrived› to ‹Left›) is more than 1.5.'],
+      ['anything where remarks speak of strings, pedal or reed', 'Keep rows where ‹Remarks› mentions the word "string", "strings", "pedal" or "reed".'],
+      ['jobs from the 3rd to the 9th of September', 'Keep rows where (the month of ‹Day›) equals 9 and (the day of ‹Day›) is at least 3 and (the day of ‹Day›) is at most 9.'],
+      ['unpaid jobs first, then by day', null],
+      ['the two longest drives', 'Keep 2 rows with the highest ‹Km›.'],
+      ['who came up more than once?', 'Answer ‹Rows› as the number of rows; for each ‹Client›; only where (the number of rows for each ‹Client›) is more than 1.'],
+      ['how many jobs has each client had and how many km is that together', 'Answer ‹Rows› as the number of rows; and ‹Total Km› as the sum of ‹Km› over the rows; for each ‹Client›.'],
+      ['what\'s the latest job for each client?', null],
+      ['sum of km for September before the 8th', null],
+      ['bring in town and discount from clients by name (here surname first)', null],
+      ['fee after the client\'s discount', null],
+      ['clients who had no job at all', null],
+      ['do we have jobs for somebody who isn\'t in clients?', null],
+      ['the tip column, please add a total of it', null],
+      ['remove everyone over forty', null],
+      ['let the metronome marry the moon', null],
+      ['move remarks next to client', 'Move ‹Remarks› to after ‹Client›.'],
+      ['get rid of method and contact, rename km to Distance', 'Drop ‹Method› and ‹Contact›. Rename ‹Km› to ‹Distance›.'],
+    ],
+  },
+  {
+    table: 'lots',
+    csv: `Lot,Consignor,Item,Grade,Low,High,Reserve,Hammer,Sold on,Buyer,Commission %,Entered,Notes
+101,K-04,Oak chest (18th c.),B,200,300,180,260,2026-10-03,Ferrow,15,2026-08-11,small crack at lid
+102,K-04,Pair of lamps,A,80,120,,95,2026-10-03,Dene & Co,15,2026-08-11,rewired
+103,K-11,Sea chart (framed),C,150,250,140,,,,20,2026-08-30,water stain; unsold twice
+104,K-07,Mantel clock,B,400,600,400,720,2026-10-03,Ferrow,12.5,2026-09-02,"runs, key missing"
+105,K-11,Set of six chairs,D,60,90,,40,2026-10-03,Abbot,20,2026-08-30,one leg broken
+106,K-02,Copper kettle,A,30,50,25,55,2026-10-17,Dene and Co.,18,2026-09-15,polished
+107,K-07,Silver tray (hallmarked),A,500,700,480,,,,12.5,2026-09-02,
+108,K-02,Rocking horse,B,250,350,240,310,2026-10-17,,18,2026-09-15,repainted; buyer not registered
+109,K-15,Box of tools,,20,30,,18,2026-10-17,Abbot,20,2026-09-28,rust on the chisels
+110,K-04,Writing slope,C,90,140,80,88,2026-10-17,ferrow,15,2026-09-29,ink stains
+`,
+    others: {
+      payouts: `Ref,Lot no,Paid,Date,Consignor
+P-1,101,221.00,2026-10-10,K-04
+P-2,102,80.75,2026-10-10,K-04
+P-3,104,630.00,2026-10-12,K-07
+P-4,105,30.00,2026-10-12,K-11
+P-5,108,254.20,2026-10-24,K-02
+P-6,115,99.00,2026-10-24,K-09
+`,
+    },
+    cases: [
+      ['estimate midpoint', null],
+      ['add Range as "200-300"', null],
+      ['hammer over the high estimate by how much percent? one decimal, blank if not sold', null],
+      ['Commission amount = hammer times commission % , 2 decimals', 'Add ‹Commission amount› as ‹Hammer› times (‹Commission %› divided by 100) rounded to 2 decimals.'],
+      ['what the consignor gets: hammer minus commission', 'Add ‹Hammer times 1 minus Commission % per 100› as ‹Hammer› times (1 minus (‹Commission %› divided by 100)).'],
+      ['was the reserve met? yes, no or none (where there\'s no reserve)', null],
+      ['above estimate / within estimate / below estimate / unsold', null],
+      ['take the bracket bit out of Item into Detail', 'Add ‹Detail› as the text between "(" and ")" in ‹Item›.'],
+      ['item without what is in parentheses', null],
+      ['buyers Dene & Co, Dene and Co. -> Dene & Co; ferrow -> Ferrow', null],
+      ['put house where buyer is missing but it was sold', 'Set ‹Buyer› to "house", only where ‹Buyer› is blank and ‹Sold on› is filled.'],
+      ['grade A is 3 points, B 2, C 1, the rest 0', 'Add ‹Grade label› as if ‹Grade› is "A" then 3, if ‹Grade› is "B" then 2, if ‹Grade› is "C" then 1, otherwise 0.'],
+      ['which weekday did they sell on', 'Add ‹Weekday of Sold on› as the weekday of ‹Sold on›.'],
+      ['weeks between entering and the sale, rounded down', null],
+      ['share of the total hammer per lot in %', 'Add ‹Hammer per total Hammer %› as (‹Hammer› divided by (the sum of ‹Hammer› over the rows)) times 100.'],
+      ['best lot per consignor', null],
+      ['total hammer and number of lots sold per consignor, the highest total on top', null],
+      ['sell-through: what percentage of lots found a buyer', null],
+      ['average hammer by grade, without the unsold', 'Answer ‹Average Hammer› as the mean of ‹Hammer› over the rows; for each ‹Grade›; only where ‹Sold on› is filled.'],
+      ['highest three hammers', 'Keep 3 rows with the highest ‹Hammer›.'],
+      ['unsold with a reserve over 400', 'Keep rows where ‹Sold on› is blank and ‹Reserve› is more than 400.'],
+      ['lots that went under their reserve', 'Keep rows where ‹Hammer› is less than ‹Reserve›.'],
+      ['everything K-04 and K-11 brought, except grade C', null],
+      ['lots entered in August', 'Keep rows where (the month of ‹Entered›) equals 8.'],
+      ['compare hammer less commission with Paid in payouts: ok if the same, otherwise the difference', null],
+      ['payouts for lots that we don\'t have', null],
+      ['sold lots with no payout yet', 'Keep rows where ‹Sold on› is filled and not (‹Lot› stands under ‹Lot no› in the table "payouts").'],
+      ['paid out per consignor', null],
+      ['sum up notes', null],
+      ['how many lots does each buyer have, ignoring capitals', 'Answer ‹Rows› as the number of rows; for each ‹Buyer›.'],
+      ['rank by hammer within the grade', 'Add ‹Rank by Hammer› as the rank, highest first, of ‹Hammer› for each ‹Grade›.'],
+      ['a running total of hammer by date of sale', 'Sort by ‹Sold on›. Add ‹Running total of Hammer› as the running total of ‹Hammer›.'],
+      ['sort by grade then hammer down, unsold last', null],
+      ['two random lots per consignor', 'Keep 2 rows at random with seed 1 for each ‹Consignor›.'],
+      ['in lots keep Lot, Item and Hammer only', null],
+    ],
+  },
+  {
+    table: 'loans',
+    csv: `Loan,Member,Title,Author,Shelf,Taken,Due,Returned,Days allowed,Renewals,Fine,Paid,Copies,Desk,Condition,Note
+L001,"Orr, Beth",The Salt Road,"Ives, Nora",F-IVE-12,2026-08-03,2026-08-24,2026-08-20,21,0,,,3,East,good,
+L002,"dunn, mark",Bees at Dusk,"Pell, Otto",N-PEL-07,03/08/2026,2026-08-24,2026-09-02,21,1,€2.70,2.70,1,West,worn,"cover torn, ask BIND-14"
+L003,"Orr, Beth",North of Vell,"Ives, Nora",F-IVE-03,2026-08-05,2026-08-26,,21,2,,,2,East,good,called twice
+L004,HALE TOM,Bees at Dusk,"Pell, Otto",N-PEL-07,2026-08-11,2026-09-01,2026-09-15,21,0,4.20 EUR,,1,west,damaged,"coffee on page 30, BIND-21"
+L005,"Reyes, Ana","Maps, Vol. 2","Lund, Ida",R-LUN-01,2026-08-12,2026-08-19,2026-08-18,7,0,,,1,Desk 2,good,reference only
+L006,"Dunn, Mark",The Salt Road,"Ives, Nora",F-IVE-12,2026-08-20,2026-09-10,2026-09-10,21,0,,,3,West,good,
+L007,"Bell, Jo",Small Fires,"Quist, Per",N-QUI-19,2026-08-21,2026-09-11,2026-09-30,21,1,"€5,70",5.00,4,East,worn,"paid short; wants a receipt"
+L008,"Reyes, Ana",Small Fires,"Quist, Per",N-QUI-19,2026-09-01,2026-09-22,,21,0,,,4,East,good,reservation for L010
+L009,"Orr, Beth",Bees at Dusk,"Pell, Otto",N-PEL-07,2026-09-04,2026-09-25,2026-09-24,21,0,,,1,East,,
+L010,"Bell, Jo",North of Vell,"Ives, Nora",F-IVE-03,2026-09-14,2026-10-05,,21,0,n/a,,2,West,good,left umbrella
+`,
+    others: {
+      members: `Card,Name,Street,Town,Joined,Group,Limit
+M1,"Orr, Beth",4 Mill Lane,Corvale,2015-03-01,adult,5
+M2,"Dunn, Mark",12 High Row,Corvale,2024-09-12,student,8
+M3,"Hale, Tom",1 Quay,Vell,2019-06-30,adult,5
+M4,"Reyes, Ana",9 Orchard Way,Vell,2022-01-15,student,8
+M5,"Bell, Jo",33 Hill Top,Tarn,2010-11-02,senior,6
+M6,"Voss, Lea",2 Ferry Road,Tarn,2021-05-20,adult,5
+`,
+    },
+    cases: [
+      ['Please put the member names right: first letter of each name a capital, the rest small, and no spaces too many', 'In ‹Member›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['the fines should be numbers. EUR and the euro sign go, a comma is a decimal point, and n/a means there was none, so 0', null],
+      ['Taken is written in two ways, make proper dates of it - day first where there are slashes', 'Turn ‹Taken› into dates, the day before the month.'],
+      ['desk: East or West only; Desk 2 belongs to East', null],
+      ['if nobody noted a condition, write unknown', 'Fill blanks in ‹Condition› with "unknown".'],
+      ['I want the members as "Beth Orr", i.e. first name and then surname, in a new column called Reader', null],
+      ['Shelf has three parts with dashes between: call them Section, Code and Place', 'Split ‹Shelf› at "-" into ‹Section›, ‹Code› and ‹Place›.'],
+      ['pull the code like BIND-14 out of the notes into a column Bindery, blank if there is none', 'Add ‹Bindery› as the first code like "BIND-##" in ‹Note›.'],
+      ['take the first letter of the shelf and call it Kind', 'Add ‹Kind› as the first 1 characters of ‹Shelf›.'],
+      ['make a label: the title, then the author\'s surname in brackets', null],
+      ['how many days was each book out? leave it empty if it has not come back', 'Add ‹Days from Taken to Returned› as the whole days from ‹Taken› to ‹Returned›.'],
+      ['Days late: how many days after the due date it came back, 0 if it was in time, blank if it is not back yet', 'Add ‹Days late› as if (the whole days from ‹Due› to ‹Returned›) is less than 0 then 0, otherwise the whole days from ‹Due› to ‹Returned›.'],
+      ['new column Status with late if returned after the due date, ok if not, and out if it is still out', 'Add ‹Status› as if ‹Returned› is blank then "out", if ‹Returned› is more than ‹Due› then "late", otherwise "ok".'],
+      ['what is still owed: fine minus what was paid, nothing counts as zero', 'Add ‹Fine minus Paid› as (‹Fine›, or 0 where it is blank) minus (‹Paid›, or 0 where it is blank).'],
+      ['fine per day late, two decimals', 'Add ‹Fine per days from Due to Returned› as ‹Fine› divided by (the whole days from ‹Due› to ‹Returned›) rounded to 2 decimals.'],
+      ['which weekday was the loan taken on', 'Add ‹Weekday of Taken› as the weekday of ‹Taken›.'],
+      ['add the month in words', 'Add ‹Month name of Taken› as the month name of ‹Taken›.'],
+      ['put the loans in bands by days allowed: up to 7 short, up to 14 medium, above that long', 'Add ‹bands› as if ‹Days allowed› is at most 7 then "short", if ‹Days allowed› is at most 14 then "medium", if ‹Days allowed› is more than 14 then "long", otherwise blank.'],
+      ['number of loans of the same title next to each loan', 'Add ‹Rows per Title› as the number of rows for each ‹Title›.'],
+      ['rank the titles by number of loans', 'Answer ‹Rows› as the number of rows; for each ‹Title›; sorted by ‹Rows› from high to low.'],
+      ['is there a note? yes or no', 'Add ‹Note label› as if ‹Note› is filled then "yes", otherwise "no".'],
+      ['write check if the note mentions coffee, torn or cover, otherwise fine', 'Add ‹Note label› as if ‹Note› mentions the word "coffee", "coffees", "torn", "cover" or "covers" then "check", otherwise "fine".'],
+      ['only the loans that are still out', 'Keep rows where ‹Returned› is blank.'],
+      ['throw out everything taken before 10 August 2026', 'Set aside rows where ‹Taken› is less than the date "2026-08-10".'],
+      ['show me the loans of Beth Orr and Jo Bell', 'Keep rows where ‹Member› is "Orr, Beth" or "Bell, Jo".'],
+      ['just the books that came back damaged or worn', 'Keep rows where ‹Condition› is "damaged" or "worn".'],
+      ['keep the loans with a fine that has not been paid in full', null],
+      ['sort by desk, and within a desk the latest loan first', 'Sort by ‹Desk› and ‹Taken› from high to low.'],
+      ['keep only the latest loan of every title', 'Keep 1 row with the highest ‹Taken› for each ‹Title›.'],
+      ['leave out the second loan of the same title by the same member', 'Set aside rows where (the number of rows for each ‹Title› and ‹Member›) is more than 1.'],
+      ['take five loans at random', 'Keep 5 rows at random with seed 1.'],
+      ['how many loans per author', 'Answer ‹Rows› as the number of rows; for each ‹Author›.'],
+      ['what is the average number of days allowed per desk, one decimal', 'Answer ‹Average Days allowed› as the mean of ‹Days allowed› over the rows rounded to 1 decimal; for each ‹Desk›.'],
+      ['which title was borrowed most often?', 'Answer ‹Rows› as the number of rows; for each ‹Title›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['what share of the loans came back late, in percent without decimals', 'Answer ‹Share %› as ((the sum of (if ‹Returned› is more than ‹Due› then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
+      ['total of fines and total paid, by month of the loan', 'Answer ‹Total Fine› as the sum of ‹Fine› over the rows; and ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Month of Taken› as the month of ‹Taken›.'],
+      ['how many different members borrowed something in August', null],
+      ['bring in each member\'s town from the members table', 'Add ‹Town› as the ‹Town› in the table "members" where ‹Name› is ‹Member›.'],
+      ['add the group of the member, empty if he or she is not in members', 'Add ‹Group› as the ‹Group› in the table "members" where ‹Name› is ‹Member›.'],
+      ['how long had they been a member when they took the book, in full years', null],
+      ['which loans are by people who are not in members', null],
+      ['mark the loans where the member has more renewals than 1 as heavy, the others normal', null],
+      ['rename Taken to Borrowed on and drop the copies', 'Rename ‹Taken› to ‹Borrowed on›. Drop ‹Copies›.'],
+      ['put the note at the very front', 'Move ‹Note› to the front.'],
+      ['sum of the authors please', null],
+      ['drop the loans with an overdue subscription', null],
+    ],
+  },
+  {
+    table: 'batches',
+    csv: `Batch,Soap,Scent,Made on,Cured on,Kg,Bars,Rejects,Oil cost,Lye cost,Price per bar,Maker,Mould,pH,Label,Remarks
+B-01,Lavender Bar,lavender; oat,2026-03-02,2026-04-13,12.5,104,4,38.00,4.10,4.50,Ines,M1,9.4,LAV-104,nice lather
+B-02,Plain Olive,none,2026-03-04,2026-05-15,10,80,0,45.20,3.90,5.20,Joss,M2,8.9,OLI-080,
+B-03,Pine Tar,pine,2026-03-09,2026-04-20,8.2,66,12,30.50,3.10,4.80,ines,M1,10.1,PIN-066,"soft in the middle, recut"
+B-04,Lavender Bar,lavender;oat;honey,2026-03-16,,12.5,,,39.10,4.10,4.50,Ines,M1,,LAV-,still curing
+B-05,Honey Oat,honey; oat,2026-03-18,2026-04-29,11.8,98,3,52.75,4.00,5.60,Mo,M3,9.2,HON-098,sticky surface
+B-06,Plain Olive,none,2026-03-23,2026-06-03,10,79,1,45.20,3.90,5.20,joss,M2,8.8,OLI-079,best so far
+B-07,Pine Tar,pine,2026-04-01,2026-05-13,8,64,5,31.00,3.10,4.80,Mo,M2,9.9,PIN-064,smell too strong
+B-08,Sea Salt,mint; salt,2026-04-06,2026-05-18,9.4,75,20,28.40,3.30,4.20,Ines,M3,9.7,SEA-075,cracked on top
+B-09,Lavender Bar,lavender,2026-04-13,2026-05-25,12.5,105,2,39.10,4.10,4.50,Joss,M1,9.3,LAV-105,
+B-10,Honey Oat,honey,2026-04-20,,11.8,,,53.00,4.00,5.60,Mo,M3,,HON-,
+`,
+    cases: [
+      ['scents into Scent 1, Scent 2 and Scent 3 (semicolons in between, sometimes with a space)', null],
+      ['one row per scent, please', 'Make a row for each piece of ‹Scent› cut at ";".'],
+      ['maker names with a capital, they\'re typed carelessly', null],
+      ['bars that can be sold: bars without the rejects, empty while it is still curing', null],
+      ['reject rate in percent of the bars with one decimal', null],
+      ['cost per bar = oil and lye together divided by the good bars, 2 decimals', null],
+      ['days of curing; leave the ones that aren\'t cured yet empty', null],
+      ['income if all good bars are sold at the price per bar', null],
+      ['Margin: that income less both costs, in percent of the income, rounded to whole percents', null],
+      ['grams per bar, no decimals', 'Add ‹Kg times 1000 per Bars› as (‹Kg› times 1000) divided by ‹Bars› rounded to 0 decimals.'],
+      ['label the pH: 9 or less mild, over 9 up to 9.5 normal, above that harsh, nothing without a pH', 'Add ‹PH label› as if ‹pH› is blank then blank, if ‹pH› is at most 9 then "mild", if ‹pH› is more than 9 and ‹pH› is at most 9.5 then "normal", if ‹pH› is more than 9.5 then "harsh", otherwise blank.'],
+      ['the digits at the end of the label as a number', 'Add ‹Number› as the last number in ‹Label›.'],
+      ['everything with more than 10 rejects or a pH above 10', 'Keep rows where ‹Rejects› is more than 10 or else ‹pH› is more than 10.'],
+      ['batches by Ines on mould M1', 'Keep rows where ‹Maker› is "Ines" and ‹Mould› is "M1".'],
+      ['made in March but cured in May', 'Keep rows where (the month of ‹Made on›) equals 3 and (the month of ‹Cured on›) equals 5.'],
+      ['not cured yet', 'Keep rows where ‹Cured on› is blank.'],
+      ['the two batches with the most rejects', 'Keep 2 rows with the highest ‹Rejects›.'],
+      ['total bars and rejects for each soap', 'Answer ‹Total Bars› as the sum of ‹Bars› over the rows; and ‹Total Rejects› as the sum of ‹Rejects› over the rows; for each ‹Soap›.'],
+      ['average reject rate for each maker, in percent, one decimal', null],
+      ['which soap has the highest price per bar', 'Answer ‹Average Price per bar› as the mean of ‹Price per bar› over the rows; for each ‹Soap›; sorted by ‹Average Price per bar› from high to low; the first 1.'],
+      ['how many kg did Joss make altogether', 'Answer ‹Total Kg› as the sum of ‹Kg› over the rows; only where ‹Maker› is "Joss".'],
+      ['difference in kg to the batch before of the same soap', 'Add ‹Kg minus row above Kg› as ‹Kg› minus (the row above of ‹Kg› for each ‹Soap›).'],
+      ['running total of bars in the order they were made', 'Sort by ‹Made on›. Add ‹Running total of Bars› as the running total of ‹Bars›.'],
+      ['each batch\'s share of all the kg made by its maker, percent, 1 decimal', 'Add ‹Kg per total Kg per Maker› as (‹Kg› divided by (the sum of ‹Kg› over the rows for each ‹Maker›)) times 100 rounded to 1 decimal.'],
+      ['put "n/a" where rejects are missing', 'Fill blanks in ‹Rejects› with "n/a".'],
+      ['remove the remarks column, and the label too', 'Drop ‹Remarks› and ‹Label›.'],
+      ['make the price 10% higher for Honey Oat', 'Set ‹Price per bar› to ‹Price per bar› times (1 plus (10 divided by 100)), only where ‹Soap› is "Honey Oat".'],
+      ['add a column with the total cost per month the batch was made', null],
+      ['write sell now if it cured more than 30 days before 30 June 2026, wait if less, and curing if not cured', null],
+      ['count the batches without remarks', 'Answer ‹Rows› as the number of rows; only where ‹Remarks› is blank.'],
     ],
   },
 ];

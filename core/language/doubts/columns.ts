@@ -45,6 +45,7 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'join' && /\p{L}{2}.*[^\p{L}].*\p{L}{2}|[\p{Lu}\d]/u.test(p.as.separator)), asks: 'Is this what is to stand between them?' },
   // 'Split size at the x into Length, Width and Height' gives more names than two.
   { price: 2, holds: (plans, { piecesAt }) => plans.some((p) => p.step === 'split' && p.which === 'every' && p.at.kind === 'mark' && p.at.text.trim() !== '' && piecesAt(p.column, p.at.text) > p.into.length), asks: 'Most values have more pieces than that. Is it meant so?' },
+  { price: 1.5, holds: (plans, { piecesAt, first }) => !first && plans.some((p) => p.step === 'split' && p.which !== 'every' && p.at.kind === 'mark' && p.at.text.trim() !== '' && piecesAt(p.column, p.at.text) > p.into.length), asks: 'Most values have more pieces than that. Is it meant so?' },
   // '... in a column Day' is to be called so.
   { price: 2, holds: (plans, { columnCalled }) => columnCalled !== null && plans.length > 0 && !calls(plans, columnCalled), asks: 'Is this the name of the column?' },
   // 'As a number' is no text in brackets.

@@ -29,6 +29,8 @@ export const questionDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { deeds }) => deeds.length > 0 && plans.some((p) => p.step === 'ask' && p.most !== undefined) && deeds.every((name) => !keyOf(plans).includes(JSON.stringify(name))) },
   // 'How many tickets were sold' counts what ‹Sold› counts, and no rows.
   { price: 1.5, holds: (plans, { soldOf }) => soldOf.length > 0 && plans.some((p) => p.step === 'ask') && soldOf.every((name) => !keyOf(plans).includes(JSON.stringify(name))) },
+  // 'The average reject rate' is one figure.
+  { price: 1.5, holds: (plans, { several }) => !several && plans.some((p) => p.step === 'ask' && p.figures.length > 1), asks: 'This gives several figures. Is it meant so?' },
   // Only one answer is shown.
   { price: 1, holds: (plans) => plans.filter(isQuestion).length > 1, asks: 'These are several questions. Which one first?' },
   { price: 2.5, holds: (plans, { question }) => question && !plans.some((p) => ASKED.has(p.step)), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },

@@ -57,6 +57,8 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'Mark the lots: sold, unsold' keeps none of them only.
+  { price: 2, holds: (plans, { labels, keeps, drops }) => labels && !keeps && !drops && plans.length > 0 && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'The three best films', of screenings, are no three screenings.
   { price: 1.5, holds: (plans, { topGroup }) => topGroup !== null && plans.some((p) => p.step === 'take' && p.by === undefined && p.choice.kind !== 'random'), asks: 'This keeps single rows. Is it meant so?' },
   // 'Of May and of June': no day is in both.

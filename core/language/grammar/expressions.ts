@@ -7,7 +7,7 @@ import { type SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
-import { BEGINS, ENDS, ESTIMATED, MONEY, PLANNED, ageThen, ahead, ahead2, aheadOfTime, asPart, begun, bornColumn, both, columnIn, dateColumns, dated, deadlineOf, endCalled, endsOf, groupable, grouped, hasUnit, heads, hourOf, inUnitOf, isHundredfold, isPercentColumn, isRateName, lapse, lasted, late, lessPercent, moneyColumn, namesDate, namesRow, ofOthers, onHand, onlyDate, onlyTime, overdue, percent, percentOf, pricedBy, quantity, readOff, rowDate, rowSpan, sincePrevious, soldFor, span, spanFrom, spentColumn, startColumn, takingsColumn, timed, total, twoTimes, unlikeUnit, untilDate, untilEnd, yearOf } from './roles';
+import { BEGINS, ENDS, ESTIMATED, MONEY, PLANNED, ageThen, ahead, ahead2, aheadOfTime, asPart, begun, bornColumn, both, columnIn, columnLike, dateColumns, dated, deadlineOf, endCalled, endsOf, groupable, grouped, hasUnit, heads, hourOf, inUnitOf, isHundredfold, isPercentColumn, isRateName, lapse, lasted, late, lessPercent, moneyColumn, namesDate, namesRow, ofOthers, onHand, onlyDate, onlyTime, overdue, percent, percentOf, pricedBy, quantity, readOff, rowDate, rowSpan, sincePrevious, soldFor, span, spanFrom, spentColumn, startColumn, takingsColumn, timed, total, twoTimes, unlikeUnit, untilDate, untilEnd, yearOf } from './roles';
 
 /** What people say of rows, and the names of columns that tell it. */
 const PHRASAL: readonly (readonly [string, RegExp])[] = [
@@ -207,6 +207,10 @@ export const expressionRules = [
   rule('ex2', '$ex2:a ~minus $pct:p discount|commission|tax|rebate|off?', ({ a, p }) => byPercent('-', a, p), 0.05),
   rule('ex2', '$ex2:a ~minus $pct:p agency|handling|booking|service|card|platform|sales|admin|shipping|payment|gallery|house? cut|share|fee|fees|charge|charges|margin|cost|costs', ({ a, p }) => byPercent('-', a, p), 0.02),
   rule('ex2', '$ex2:a ~percentOf $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '-' || a.op === '+') && JSON.stringify(a).includes(JSON.stringify(b)) ? percent(op('/', a, b)) : null), -0.3),
+  // 'Oil plus lye divided by bars minus rejects': said in one breath, it may be a sum over a difference
+  rule('ex2', '$ex2:a ^divided ^by $ex2:b', ({ a, b }) => (a.kind === 'op' && b.kind === 'op' && /^[+-]$/.test(a.op) && /^[+-]$/.test(b.op) ? op('/', a, b) : null), 0.05),
+  // 'Grams per bar', of a weight in kilos
+  rule('ex1', '^$unit:u per|a|for|each ^$col:b', ({ u, b }, x: Context) => { const c = columnLike(u, x), own = c === null ? null : unitInName(c), factor = own === null ? null : convertUnit(1, own, u), e = quantity(b, x); return c === null || c === b || factor === null || e === null ? null : op('/', factor === 1 ? column(c) : op('*', column(c), number(factor)), e); }, 0.1),
   // 'Peak in % of closing - opening': of the difference, where the other way puts unlike things together
   rule('ex2', '$ex1:a ~percentOf $ex1:b ^~minus $ex1:c', ({ a, b, c }) => (a.kind === 'number' || isHundredfold(a) ? null : percent(op('/', a, op('-', b, c)))), 0.4),
   rule('ex2', '$ex1:a divided by $ex1:b ^~minus $ex1:c', ({ a, b, c }) => (a.kind === 'number' || b.kind === 'number' || c.kind === 'number' ? null : op('/', a, op('-', b, c))), 0.6),
@@ -351,6 +355,10 @@ export const expressionRules = [
   rule('ex2', 'how much|many? more|higher|above|over|bigger|heavier|longer or|and|/ less|fewer|lower|below|under|smaller|lighter|shorter $col:m? than|it|is? is|than? the? ~average $col:n? of|for|in|at|on|within the|its|that|their|all? same? ^$col:g', ({ m, n, g }, x: Context) => { const c = (m ?? n) as string | undefined, e = c === undefined || c === g ? null : quantity(c, x); return e && groupable(g, x) ? op('-', e, { kind: 'total', fn: 'mean', of: e, by: [g] }) : null; }, -0.3),
   rule('ex1', '$spanUnit:u until|till|to|before ^$col:b', ({ u, b }, x: Context) => { const a = readsAsDate(x.head, b) ? spanFrom(b, x) : null; return a === null ? null : span(u, a, b, x); }, 0.3),
   rule('ex1', '~countWord $rows|$noun|$guess had|has|have the|this|each|that? same? $col:g had? so|until|till|up far|now|then|today (to (now|then|date))? ,? (this (one|row)? included|including this (one|row)?|counting this (one)?)?', ({ g }, x: Context) => (groupable(g, x) ? numbered([g]) : null), -0.3),
+  // 'How many days after the due date it came back'
+  rule('ex1', '$spanUnit:u after|past|beyond the? $col:a ~each|the? it|they|$rows|$noun|$guess ~be|came|come|went|got|~have? been? $col:b|back|in|home', ({ u, a, b }, x: Context) => { const to = (b as string | undefined) ?? endCalled(/\b(?:back|return\w*|home)\b/i, x); return to === null || u === 'minutes' || u === 'hours' ? null : span(u, a, to, x); }, -0.2),
+  // 'Fine per day late'
+  rule('ex1', '$ex0:e ~per $spanUnit:u late|overdue|delayed|behind', ({ e, u }, x: Context) => { const late = e.kind === 'number' ? null : overdue(u, x); return late && op('/', e, late); }, -0.3),
   rule('ex1', '$stay:e', ({ e }) => e, 0),
   rule('ex1', '$ex0:e ~per $spanUnit:u of|on|in the? $rows|$noun|$guess', ({ e, u }, x: Context) => { const s = e.kind === 'number' || !/^(?:minutes|hours|days)$/.test(u) ? null : rowSpan(u, x); return s && op('/', e, s); }, 0),
   // 'how many days late was each job': where one date says when it was due, and one when it was done

@@ -51,14 +51,15 @@ const ABSENT: Way[] = ["do not|don't|does not|doesn't|is not|isn't|are not|aren'
 export const frames: readonly Frame[] = [
   frame('what is not in another table', {
     need: { what: ['which|what|list|show|who|give|any|did the|all|me|of? $col:c', 'which|what|list|show|who|give|any|did the|all|me|of? $rows|$noun'], absent: ABSENT, table: ['in|from|to|of|for|on $theTable', '$theTable', means('in|from|under|as|among the? $tcol:k in|of|from $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null)), means('under|as|among an|a|the? $tcol:k in $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null))] },
-    may: { one: ONE, of: ['for|of|with|by|from|to a|an|the|any|some $col'] },
+    may: { one: ONE, of: ['for|of|with|by|from|to a|an|the|any|some $col'], people: ['for|of|with|by|from|to people|persons|someone|somebody|anyone|anybody'] },
     many: ['absent'],
     about: `${LEAD} show shows up appear exist exists stand stands in on list listed table sheet whose that there at all had has have made have our we wrote record recorded single any`,
     cost: 0.5,
-  }, ({ what, of, table }, x) => {
+  }, ({ what, of, people, table }, x) => {
     const { table: name, there } = typeof table === 'string' ? { table, there: undefined } : (table as { table: string; there: string });
     const own = x.head.columns.find((c) => c.name === what)?.name;
     // 'Which readings are for a household that is not in …' lists the readings, not the households.
+    if (people !== undefined) return own === undefined ? besideOthers(name, undefined, there, firstUnique(x), x) : null;
     return of === undefined ? besideOthers(name, own, there, undefined, x) : besideOthers(name, of, there, own ?? firstUnique(x), x);
   }),
 

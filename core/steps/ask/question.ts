@@ -18,7 +18,7 @@ export const over = (fn: Fn, of: Expression): Expression => ({ kind: 'total', fn
 export const allRows = rowsCounted();
 
 /** Names of what adds up to nothing: of several ratings the average is wanted. */
-const INTENSIVE = /\b(?:ratings?|stars|temperature|temp|age|humidity|moisture|satisfaction|percent|percentage|ph)\b|%/i;
+const INTENSIVE = /\b(?:ratings?|stars|temperature|temp|age|humidity|moisture|satisfaction|percent|percentage|ph|per)\b|%/i;
 
 /** The figure of a column where none was said. */
 export const usualFn = (name: string): Fn => (INTENSIVE.test(name) ? 'mean' : 'sum');

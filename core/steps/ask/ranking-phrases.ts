@@ -55,6 +55,7 @@ export const rankingPhrases: readonly Rule[] = [
   // 'The three best-selling films', 'top three films by takings', of rows that are screenings
   rule('clause', '~tellMe|what|which? ~be? the? $num:n? ^$adj:a ^$col:g (by|in|on|going|measured by? total|overall|all? $col:m)?', ({ n, a, g, m }, x: Context) => (groupsRows(g, x) && g !== a.column && !UNIT_PRICE.test(a.column) && (m === undefined || m === a.column) ? ranking(g, usual(a.column, x), a.down, n ?? 1, x) : null), 0),
   rule('clause', '~tellMe|~keep? the? top|best|first|leading $num:n ^$col:g by|in|on|according to? total|overall? ^$col:m', ({ n, g, m }, x: Context) => (groupsRows(g, x) && g !== m ? ranking(g, usual(m, x), true, n, x) : null), -0.3),
+  rule('clause', '~rankWord the? ^$col:g by|on|after the? ~countWord $rows|$noun|$guess', ({ g }, x: Context) => (repeats(g, x) && !dated(g, x) ? asked({ figures: [allRows], by: [column(g)], order: { figure: 0, down: true } }) : null), 0),
   rule('clause', '~tellMe|~keep? the? $num:n top|best|leading ^$col:g by|in|on|according to? total|overall? ^$col:m', ({ n, g, m }, x: Context) => (groupsRows(g, x) && g !== m ? ranking(g, usual(m, x), true, n, x) : null), -0.3),
   rule('clause', '~tellMe|~keep? the? $num:n ^$col:g with|having the? most|highest|biggest|largest total? ^$col:m', ({ n, g, m }, x: Context) => (groupsRows(g, x) && g !== m ? ranking(g, usual(m, x), true, n, x) : null), -0.3),
   // 'Which scooter made the most money'

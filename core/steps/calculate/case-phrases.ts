@@ -266,7 +266,7 @@ const banded = (c: string, cases: Cases, x: Context): Expression | null => {
   return q && chosen(cases, x, q);
 };
 
-const JOINTS = /^(?:by|rest|remaining|remainder|from|as|they|them|we|you|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
+const JOINTS = /^(?:he|she|him|her|his|hers|by|rest|remaining|remainder|from|as|they|them|we|you|into|mentioned|don't|doesn't|didn't|do|does|did|were|was|aside|but|word|copy|so|means|mean|meant|says|it|the|a|an|and|or|is|are|if|otherwise|else|in|to|on|blank|empty|nothing|where|when|than|for|of|that|up|above|below|over|under|more|less|anything|everything|neither|nor|either|not|with|without|all|any|each|every|only|just|leave|make|put|call)$/i;
 
 /** A word that holds a sentence together is no label; a capital A is one. */
 const NOT_LABEL = { test: (word: string): boolean => word !== 'A' && word !== 'I' && (/^(?:later|earlier|should|shall|must|would|could|might|may|will)$/i.test(word) || JOINTS.test(word) || (word.length > 5 && SLIPS.some((w) => w !== word && typingDistance(word.toLowerCase(), w, 1) <= 1))) };
@@ -349,6 +349,7 @@ export const casePhrases = [
   rule('itcond', '$num:n ^+', ({ n }) => compare('>=', n), 0.02),
   rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orLess', ({ n, u }) => compare('<=', n, u), 0.02),
   rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<=', b, u)]) : null), 0.05),
+  rule('itcond', '~more $num:a $unit|$measure? and|but|,? ~most $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>', a, u), compare('<=', b, u)]) : null), -0.2),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, CLOCK), -0.02)),
@@ -484,6 +485,8 @@ export const casePhrases = [
   rule('case1', '$rset:c is|are|gets|get|becomes|become|counts|count as? an? ^$label:l', ({ c, l }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.25),
   rule('case1', '$label:l is|are|means $itcond:c', ({ l, c }, x: Context): Open[] | null => NOUNS.has(l.toLowerCase()) || x.head.columns.some((h) => h.name.toLowerCase().includes(l.toLowerCase())) ? null : [{ when: c, then: textOf(l), loose: true }], 0.15),
   rule('choice', '$casesOf:c ,? or|else|and ^$label:l', ({ c, l }): Cases | null => (c.length > 1 && ofNothing(c) ? { list: c, otherwise: textOf(l) } : null), 0.7),
+  // 'Late if ..., ok if not, and out if it is still out': what has no value is no such either
+  rule('choice', '$casesOf:c ,|;|.|and? $leaf:l ~if not ^,|; and? $casesOf:d', ({ c, l, d }): Cases => ({ list: [...d, ...c], otherwise: l }), -0.2),
   rule('choice', '$casesOf:c ,|;|.|and? ~otherwise $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? rest|others|remaining|remainder ^$leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
   rule('choice', '$casesOf:c ,|;|.|and? rest|others|remaining $arrow2 $leaf:l', ({ c, l }): Cases => ({ list: c, otherwise: l }), 0),
@@ -587,6 +590,9 @@ export const casePhrases = [
   rule('clause', '~add? ~column? ~named? ^$name:m yes or|/ no :|,|-|–|?|. is|are|was|were|did|does|do|has|have the? $asked:c ??', ({ m, c }) => add(yesIf(c), m), -0.3),
   rule('clause', '~add? ~column? ~named? $name:m weekend :|,|? yes or|/ no|yes/no (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ m, c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, m), 0.1),
   rule('clause', '~add? ~column? weekend ~open|:|,|? yes or|/ no ~close? (depending|based|going|by|on|according to? the? $col:c $word?)?', ({ c }, x: Context) => onWeekend((c as string | undefined) ?? rowDate(x), x, 'Weekend'), -0.2),
+  // 'Is there a note? Yes or no'
+  rule('asked', '~be|was|were there an|any|some|a? $col:c', ({ c }) => not({ kind: 'empty', of: of(c) }), 0),
+  rule('clause', '~be|was|were there an|any|some|a? $col:c ~open|?|,|: yes or|/|and? no ~close?', ({ c }) => add(yesIf(not({ kind: 'empty', of: of(c) }))), -0.1),
   rule('asked', '$cond:c', ({ c }) => c, 0),
   // 'Paid within a week? yes/no, pending if not paid yet'
   rule('clause', 'is|are|was|were|did|does|do|has|have? $asked:c ^~open|?|,|: yes or|/|and no ~close? ,|;|.|and|but? and? ^$leaf:l ~if it|they|that|there? $cond:d', ({ c, l, d }) => (keyOf(c) === keyOf(d) ? null : add({ kind: 'choose', cases: [{ when: d, then: l }, { when: c, then: textOf('yes') }], otherwise: textOf('no') })), -0.4),
@@ -603,7 +609,7 @@ export const casePhrases = [
   ...SIZES.map(([words, operator]) => rule('clause', `~be|were|was|~did|did there? ${words} $num:n $col:k ^$word? ?|,|: yes or|/|and? no`, ({ n, k }, x: Context) => { const e = quantity(k, x); return e && add(yesIf({ kind: 'compare', op: operator, left: e, right: number(n) })); }, 0.1)).flat(),
   rule('clause', '~add? ^$name:m yes or|/ no :|,|-|–|?|. ~if? (it|they|that)? $cond:c', ({ m, c }) => add(yesIf(c), m), 0),
   // 'Label the wheels as sold or in stock': what is done on a day that is known
-  rule('clause', 'label|mark|flag|tag|call (the|each|every|all|them)? $rows|$noun|$guess|them? as|with|by|:? either? ^$col:c or|/ $label:l', ({ c, l }, x: Context) => byDone(c, l, x), 0),
+  rule('clause', 'label|mark|flag|tag|call (the|each|every|all|them)? $rows|$noun|$guess|them? as|with|by|:? either? ^$col:c or|/|, $label:l', ({ c, l }, x: Context) => byDone(c, l, x), 0),
   // '5 euros late fee for everything that came back late, otherwise nothing'
   ...[2, 1].map((k) => rule('clause', `~add? a? ^$num:n ^$word:a${k === 2 ? ' ^$word:b' : ''} for|on|if|~wherever the|all? $rset:c (,|and|;? ~otherwise nothing|none|blank|empty)?`, ({ n, a, b, c }, x: Context) => { const name = b === undefined ? a : `${a} ${b}`; return NOT_LABEL.test(a) || (b !== undefined && NOT_LABEL.test(b)) || !/^(?:fee|fine|charge|surcharge|bonus|discount|deposit|supplement|extra|premium|penalty|rebate|refund|allowance|tip|points?)s?$/i.test(b ?? a) || findColumn(x.head.columns, name) ? null : add({ kind: 'choose', cases: [{ when: c, then: number(n) }], otherwise: blank }, `${name[0]!.toUpperCase()}${name.slice(1)}`); }, -0.4)).flat(),
   // 'Workshop? yes for everything with Workshop in the tour'

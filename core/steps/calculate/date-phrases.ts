@@ -42,6 +42,7 @@ export const datePhrases = [
   rule('rider', '~open? it|that|which|the? year|fiscal|financial|ours? year? starts|start|starting|begins|begin|beginning|runs|running|from in|on|with|from? the? 1st|first? of? $monthName:m (to|until|through $monthName)? ~close?', ({ m }) => amend(`fiscal ${m}`, (plan) => (plan.step === 'calculate' && plan.as.kind === 'fiscal' ? { ...plan, as: { ...plan.as, start: m } } : null)), -0.1),
 
   rule('ex1', 'date|day only|alone|part of|from|in the? $col:c', ({ c }, x: Context) => part('date', c, x), 0.1),
+  rule('ex1', 'month|months in|as|by words|word|letters|name|text', (_s, x: Context) => { const d = rowDate(x); return d === null ? null : part('month name', d, x); }, 0),
   rule('ex1', 'time|times of? day? only|alone|part? of|from|in the? $col:c', ({ c }, x: Context) => part('time', c, x), 0.15),
   rule('clause', '~drop|take the? time|times|hour|clock of? day? off|from|of|in|out of? the? $cols:c', ({ c }, x: Context) => (c.length === 1 ? setPart('date', c[0]!, x) : null), 0),
   rule('clause', '~make|keep|only|just? $col:c a? date|day only|alone|without the? time', ({ c }, x: Context) => setPart('date', c, x), 0),

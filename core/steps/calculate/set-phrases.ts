@@ -95,6 +95,8 @@ export const setPhrases = [
   rule('altered', `make|let ${THE} $col:c be? $timesAs:n as|so? much|many|big|large|high|long|heavy|great? (as (now|before|it is|it was))?`, ({ c, n }, x: Context) => over(c, x, (e) => op('*', e, number(n))), 0),
   rule('altered', `lower|reduce|cut|decrease|shrink ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => byRate('-', c, p, x), 0),
   rule('altered', `raise|increase|lift|grow ${THE} $col:c by a|one? $partOf:p`, ({ c, p }, x: Context) => byRate('+', c, p, x), 0),
+  rule('altered', `make|let ${THE} $col:c be? $pct:p higher|more|dearer|bigger|larger|longer`, ({ c, p }, x: Context) => byRate('+', c, p, x), 0),
+  rule('altered', `make|let ${THE} $col:c be? $pct:p lower|less|cheaper|smaller|shorter`, ({ c, p }, x: Context) => byRate('-', c, p, x), 0),
   rule('altered', 'take|knock|strike|deduct $pct:p off|from|of the|every|all? $col:c', ({ p, c }, x: Context) => byRate('-', c, p, x), 0),
   rule('altered', 'put|add $pct:p on|onto|to top? of? the|every|all? $col:c', ({ p, c }, x: Context) => byRate('+', c, p, x), 0),
   rule('altered', `raise|increase|lift|grow ${THE} $col:c by $pct:p`, ({ c, p }, x: Context) => byRate('+', c, p, x), 0),

@@ -460,7 +460,11 @@ function behindWord(word: string, name: string, x: Context): Expression | null {
   if (!textual(name, x) || word.length < 3) return null;
   const ways = new Set(sampleOf(name, x).flatMap((v) => [...v.matchAll(new RegExp(`(?<![\\p{L}])(${word.replace(/[^\p{L}\p{N}]/gu, '')})[\\s:#.-]*(?:no\\.?|number|nr\\.?)?[\\s:#.-]*\\d`, 'giu'))].map((m) => m[1]!)));
   const [as, ...others] = ways;
-  return as === undefined || others.length ? null : found(sort('number'), { kind: 'piece', side: 'after', mark: as, which: 'first', of: column(name) });
+  if (as === undefined || others.length) return null;
+  // In 'INV-4471' the dash belongs to the mark: the number is none below zero.
+  const behind = new Set(sampleOf(name, x).flatMap((v) => { const at = v.indexOf(as); return at < 0 ? [] : [v[at + as.length] ?? '']; }));
+  const mark = behind.size === 1 && /^[-–#:./]$/.test([...behind][0]!) ? as + [...behind][0]! : as;
+  return found(sort('number'), { kind: 'piece', side: 'after', mark, which: 'first', of: column(name) });
 }
 
 /** What has no such mark stays as it is. */

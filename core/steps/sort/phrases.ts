@@ -3,6 +3,7 @@ import { columnOf } from '../../table/table';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
 import { rule } from '../../language/chart';
+import { namesRows } from '../../language/mentions';
 import { rowDate } from '../../language/grammar/roles';
 import { columnsOf, type Expression } from '../../formula/expression';
 import type { Feat } from '../../language/grammar/seeds/adjectives';
@@ -99,8 +100,8 @@ export const phrases = [
   rule('sortkey', '$col:c ,|and|with|the? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? ~newestFirst', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: true }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? ~oldestFirst', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: false }] : null), 0),
-  rule('sortkey', 'the? ~highest $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
-  rule('sortkey', 'the? ~lowest $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
+  rule('sortkey', 'the? ~highest $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) && !namesRows(c, x.vocabulary) ? [{ column: c, down: true }] : null), 0),
+  rule('sortkey', 'the? ~lowest $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) && !namesRows(c, x.vocabulary) ? [{ column: c, down: false }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? the? highest|biggest|largest|best|most one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? the? lowest|smallest|least one|ones|$rows|$noun|values|value? first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), 0),
   rule('sortkey', '$col:c ,|and|with|the? the? newest|latest one|ones|$rows|$noun? first|on|at top|the? top?', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: true }] : null), 0),
@@ -150,7 +151,7 @@ export const phrases = [
   rule('clause', '~sort $rows? ^~ascending|^~oldestFirst by|on|after $col:c', ({ c }) => plans({ step: 'sort', by: [{ column: c, down: false }] }), 0),
   rule('clause', '~make $rows? in order of $sortkeys:k', ({ k }) => sortBy(k), 0),
   rule('heavy', '$col:c first', ({ c }, x: Context) => (ordered(c, x) ? { column: c, down: true } : null), 0.1),
-  rule('heavy', '~highest $col:c first', ({ c }) => ({ column: c, down: true }), 0),
+  rule('heavy', '~highest $col:c first', ({ c }, x: Context) => (namesRows(c, x.vocabulary) ? null : { column: c, down: true }), 0),
   rule('heavy', 'heaviest first|on|at top?', (_s, x: Context) => { const c = onlyQuantity(x); return c && { column: c, down: true }; }, 0.2),
   rule('clause', 'the? ~highest $col:c first|on|at top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: true }] }) : null, 0.1),
   rule('clause', 'the? ~lowest $col:c first|on|at top?', ({ c }, x: Context) => ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: false }] }) : null, 0.1),

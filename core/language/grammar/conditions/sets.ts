@@ -48,6 +48,10 @@ export const setRules: readonly Rule[] = [
   rule('rset', '$rows ~rel run|ran|runs|last|lasts|lasted|take|takes|took|weigh|weighs|weighed|hold|holds|held|reach|reached|measure|measures|measured|cover|covers $cond:c', ({ c }) => (c.kind === 'compare' ? c : null), 0.05),
   rule('rset', '$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
   rule('rset', '$word|$col|$guess? $rows|$noun|$guess : ~rel? $cond:c', ({ c }) => c, 0.3),
+  // 'The books that came back damaged'
+  rule('rset', '$rows|$noun|$guess ~rel ~be? came|come|comes|went|returned|brought|arrived|left back|home|in|out? ^$cond:c', ({ c }) => (c.kind === 'among' ? c : null), 0.05),
+  // 'By Ines on mould M1'
+  rule('rset', '$cond:a ^on|in|at|with|for|from|by|of $cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
   rule('cond', '$cond:a ~and $cond:b', ({ a, b }) => (neverBoth(a, b) || otherValue(a, b) || otherText(a, b) ? null : all([a, b])), 0.1),
   rule('cond', '$cond:a ~or $cond:b', ({ a, b }) => otherForm(a, b) ?? neither(a, b) ?? any([a, b]), 0.1),
   // 'The log mentions gale or fog': of the same texts, whatever else holds such a value
