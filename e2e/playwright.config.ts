@@ -4,6 +4,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   timeout: 60_000,
+  // Two pages at once on two cores are slower than one.
+  expect: { timeout: 15_000 },
   // Every test brings its own workspace: files may run beside each other.
   workers: 2,
   fullyParallel: true,

@@ -49,8 +49,18 @@ test.each<[keyof Said, readonly string[], readonly string[]]>([
   ['heads', ['how many guests came', 'number of people'], ['how many jobs', 'guests per job']],
   ['fails', ['jobs that were missed', 'skipped ones'], ['jobs done']],
   ['unknown', ['big over 5, unknown if blank'], ['unknown jobs']],
+  ['numberOf', ['the number of jobs'], ['number the jobs']],
+  ['daysOf', ['days of drying', 'how many days in May'], ['the day of the job']],
+  ['several', ['total and average', 'price, total', 'price vs total'], ['average price for each farm']],
+  ['first', ['at the first dash', 'after the comma'], ['at the dash']],
 ])('%s', (fact, yes, no) => {
   expect({ yes: yes.filter((r) => said(r)[fact] !== true), no: no.filter((r) => said(r)[fact] !== false) }).toEqual({ yes: [], no: [] });
+});
+
+test('what groups the rows where some of it are asked for', () => {
+  expect(said('the two best workers').topGroup).toBe('Worker');
+  expect(said('the two best jobs').topGroup).toBeNull();
+  expect(said('the worker with two jobs').topGroup).toBeNull();
 });
 
 test('names, numbers and units that it gives', () => {

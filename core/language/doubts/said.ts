@@ -122,6 +122,8 @@ export interface Said {
   readonly several: boolean;
   /** It says at which of several marks. */
   readonly first: boolean;
+  /** It asks for a number of something. */
+  readonly numberOf: boolean;
   /** It asks for days of something. */
   readonly daysOf: boolean;
   /** A column that groups the rows, some of which are asked for by a number or a superlative: 'the three best films' of screenings. */
@@ -294,8 +296,9 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     perMany: words.flatMap((w, i) => (w.kind === 'number' && words[i - 1]?.lower === 'per' && w.value > 1 ? [w.value] : [])),
     saysYes: (column) => yesNoOf(head).some((y) => y.column === column),
     topGroup: head.columns.find((c) => groupsRows(c.name, { head, vocabulary: vocabularyOf(head) }) && words.some((w, i) => w.stem === stem(c.name.toLowerCase()) && (!Number.isNaN(words[i - 1]?.value ?? NaN) || /(?:est|selling|top|most)$/.test(words[i - 1]?.lower ?? ''))))?.name ?? null,
-    several: says(/^(?:and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
+    several: says(/^(?:add|too|include|next|another|more|and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
     first: says(/^(?:first|last|1st|before|after)$/),
+    numberOf: /\bnumber of\b/.test(text),
     daysOf: /\bdays (?:of|in|for)\b/.test(text),
     soldOf: /\b(?:how many|number of)\b/.test(text) ? head.columns.filter((c) => isNumberColumn(head, c.name) && /^\p{L}+(?:ed|old|ent|ut|ade|ought)$/iu.test(c.name) && words.some((w, i) => w.lower === c.name.toLowerCase() && /^(?:is|are|was|were|been|did|does|do|\p{L}+s)$/u.test(words[i - 1]?.lower ?? ''))).map((c) => c.name) : [],
     deeds: head.columns.filter((c) => isNumberColumn(head, c.name) && !/\s/.test(c.name) && words.some((w) => /ed$/.test(w.lower) && w.lower !== c.name.toLowerCase() && w.stem === stem(c.name.toLowerCase()))).map((c) => c.name),

@@ -89,8 +89,10 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans) => plans.some((p, i) => { const q = plans[i + 1]; return p.step === 'calculate' && q?.step === 'calculate' && !p.replace && !q.replace && p.as.kind === 'span' && q.as.kind === 'span' && keyOf(p.as.from) === keyOf(q.as.from) && keyOf(p.as.to) === keyOf(q.as.to); }), asks: 'This takes the same time in two units. Is it meant so?' },
   // 'Days of curing' are no day of a month.
   { price: 2.5, holds: (plans, { daysOf }) => daysOf && plans.some((p) => p.step === 'calculate' && p.as.kind === 'part' && p.as.part === 'day'), asks: 'This takes the day of the month. Is it meant so?' },
+  // 'The number of lots' is a count, and numbers no rows.
+  { price: 1, holds: (plans, { numberOf }) => numberOf && plans.some((p) => p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') },
   // What tells the rows apart counts as many as there are rows.
-  { price: 0.5, holds: (plans, { columns, tellsRows }) => calculated(plans, 'total').some((e) => e.fn === 'count' && e.of.kind === 'column' && columns[0] === e.of.name && tellsRows(e.of.name)) },
+  { price: 0.2, holds: (plans, { columns, tellsRows }) => calculated(plans, 'total').some((e) => e.fn === 'count' && e.of.kind === 'column' && columns[0] === e.of.name && tellsRows(e.of.name)) },
   // Where every cell is filled there is nothing to fill.
   { price: 1.5, holds: (plans, { neverBlank }) => plans.some((p) => p.step === 'fill' && p.columns.every(neverBlank)) },
   // 'With a test over 90' divides nothing.

@@ -11,7 +11,7 @@ import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { columnLike, endsOf, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, startColumn, timed } from '../../language/grammar/roles';
+import { endsOf, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, startColumn, timed } from '../../language/grammar/roles';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { CLASSES, LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
@@ -163,8 +163,9 @@ function spanOf(list: readonly Open[], x: Context): Expression | null {
   const [unit, ...others] = units;
   const span = unit === undefined || others.length ? null : ({ h: 'hours', hour: 'hours', hours: 'hours', min: 'minutes', minutes: 'minutes', minute: 'minutes', d: 'days', day: 'days', days: 'days' } as const)[unit];
   if (span === undefined || span === null) return null;
-  const own = columnLike(unit!, x) ?? columnLike(span, x);
-  return own === null ? rowSpan(span, x) : quantity(own, x);
+  // A column of just that says so: hours of ‹Hours›.
+  const own = x.head.columns.find((c) => unitName(c.name.toLowerCase()) === unitName(unit!));
+  return (own ? quantity(own.name, x) : null) ?? rowSpan(span, x);
 }
 
 /** Morning before noon, afternoon from then on; blank without a time. */
@@ -410,7 +411,8 @@ export const casePhrases = [
   rule('case1', '$itcond:c ^$leaf:l', ({ l, c }, x: Context): Open[] | null => (l.kind === 'column' || (l.kind === 'text' && x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(l.value.toLowerCase()))) ? null : [{ when: c, then: l, loose: true, bare: true }]), 0.15),
   rule('case1', '$cond:c ~rungVerb $leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.15),
   rule('case1', '$cond:c ^$label:l', ({ l, c }): Open[] | null => (!COUNTED.test(l) && c.kind === 'compare' && c.left.kind === 'column' && c.right.kind === 'number' ? [{ when: c, then: textOf(l), loose: true, bare: true }] : null), 0.15),
-  rule('case1', '$label:l ^$cond:c', ({ l, c }, x: Context): Open[] | null => (x.head.columns.some((h) => h.name.toLowerCase() === l.toLowerCase()) ? null : [{ when: c, then: textOf(l), loose: true, bare: true }]), 0.5),
+  // Words that are looked for say with 'if' what they label.
+  rule('case1', '$label:l ^$cond:c', ({ l, c }, x: Context): Open[] | null => (c.kind === 'text' || x.head.columns.some((h) => h.name.toLowerCase() === l.toLowerCase()) ? null : [{ when: c, then: textOf(l), loose: true, bare: true }]), 0.5),
   rule('case1', '$label:l :|= $itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$label:l ^$itcond:c', ({ l, c }): Open[] => [{ when: c, then: textOf(l), loose: true, bare: true }], 0.25),
   rule('case1', '$num:a ~fromTo ^$num:b $unit:u|$guess|$col|$rows? ~rungVerb? $leaf:l', ({ a, b, u, l }): Open[] | null => (a < b ? [{ when: all([compare('>=', a, u), compare('<=', b, u)]), then: l, loose: true }] : null), 0.02),

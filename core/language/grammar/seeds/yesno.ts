@@ -58,7 +58,7 @@ export function yesNo(tokens: readonly Token[], columns: readonly ColumnMention[
     const denied = bare === undefined || vocabulary.values.has(t.lower) ? [] : vocabulary.values.get(bare)?.filter((v) => !v.loose) ?? [];
     if (new Set(denied.map((v) => v.column)).size === 1) put('unsaid', i, i + 1, { kind: 'not', of: { kind: 'among', of: { kind: 'column', name: denied[0]!.column }, texts: denied.map((v) => v.text) } }, 0.1);
     // The unrated have no stars, whatever rate was charged.
-    const stars = bare === 'rated' ? head.columns.filter((c) => /^(?:rating|ratings|stars|score|marks|grade)$/i.test(c.name)) : [];
+    const stars = bare === 'rated' ? head.columns.filter((c) => /^(?:ratings?|stars|score)$/i.test(c.name)) : [];
     const own = bare === undefined ? [] : stars.length === 1 ? stars : head.columns.filter((c) => !answered.has(c.name) && c.name.split(/[\s_]+/).some((w) => stem(w) === stem(bare) || (w.length > 5 && bare.length > 4 && stem(w).startsWith(stem(bare)))));
     // Of what was paid and when, the day tells.
     const days = own.length > 1 ? own.filter((c) => readsAsDate(head, c.name)) : own;
