@@ -4,11 +4,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   timeout: 60_000,
-  // Two pages at once on two cores are slower than one.
-  expect: { timeout: 15_000 },
-  // Every test brings its own workspace: files may run beside each other.
-  workers: 2,
-  fullyParallel: true,
+  workers: 1,
+  fullyParallel: false,
   reporter: [['json', { outputFile: process.env.KULFI_E2E_REPORT ?? 'test-results/e2e.json' }], ['line']],
   use: {
     baseURL: process.env.KULFI_E2E_URL ?? 'http://127.0.0.1:3101',

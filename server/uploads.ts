@@ -53,6 +53,8 @@ export async function receiveUpload(body: AsyncIterable<Uint8Array>, fileName: s
     return upload;
   } catch (error) {
     stream.destroy();
+    // A file that is still being opened would be there again after it was removed.
+    if (!stream.closed) await once(stream, 'close').catch(() => undefined);
     await forgetUpload(id);
     throw error;
   }

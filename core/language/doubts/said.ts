@@ -298,7 +298,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     topGroup: head.columns.find((c) => groupsRows(c.name, { head, vocabulary: vocabularyOf(head) }) && words.some((w, i) => w.stem === stem(c.name.toLowerCase()) && (!Number.isNaN(words[i - 1]?.value ?? NaN) || /(?:est|selling|top|most)$/.test(words[i - 1]?.lower ?? ''))))?.name ?? null,
     several: says(/^(?:add|too|include|next|another|more|and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
     first: says(/^(?:first|last|1st|before|after)$/),
-    numberOf: /\bnumber of\b/.test(text),
+    numberOf: /\bnumber of (?!the\b)/.test(text),
     daysOf: /\bdays (?:of|in|for)\b/.test(text),
     soldOf: /\b(?:how many|number of)\b/.test(text) ? head.columns.filter((c) => isNumberColumn(head, c.name) && /^\p{L}+(?:ed|old|ent|ut|ade|ought)$/iu.test(c.name) && words.some((w, i) => w.lower === c.name.toLowerCase() && /^(?:is|are|was|were|been|did|does|do|\p{L}+s)$/u.test(words[i - 1]?.lower ?? ''))).map((c) => c.name) : [],
     deeds: head.columns.filter((c) => isNumberColumn(head, c.name) && !/\s/.test(c.name) && words.some((w) => /ed$/.test(w.lower) && w.lower !== c.name.toLowerCase() && w.stem === stem(c.name.toLowerCase()))).map((c) => c.name),
