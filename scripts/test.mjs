@@ -62,7 +62,7 @@ async function jest(project, env) {
   count(numPassedTests, numFailedTests + numRuntimeErrorTestSuites);
 }
 
-/** The requests of the rounds: outside Jest, where reading takes half the time, in two parts beside each other. */
+/** The requests of the rounds: outside Jest, where reading is quicker, in two parts beside each other. */
 async function rounds() {
   if (only.length && !only.includes('rounds')) return;
   say('the rounds of requests …');

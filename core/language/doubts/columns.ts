@@ -4,6 +4,7 @@ import { MONTHS } from '../../values/date';
 import { unitName } from '../../values/units';
 import { keyOf } from '../chart';
 import { usesTable, type Doubt } from './doubt';
+import type { Said } from './said';
 
 /** How letters are written, which is no name. */
 const STYLE = /^(?:with |in )?(?:all )?(?:capitals?|capital letters|lower ?case|upper ?case|title ?case|small letters|letters)$/i;
@@ -13,6 +14,9 @@ const calls = (plans: readonly Plan[], name: string): boolean => {
   const text = keyOf(plans).toLowerCase(), own = JSON.stringify(name.toLowerCase());
   return text.includes(`"name":${own}`) || text.includes(`"to":${own}`) || new RegExp(`"into":\\[[^\\]]*${own.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`).test(text);
 };
+
+/** Have most values of a column more pieces, cut at that mark, than there are names for? */
+const leavesPieces = (p: Extract<Plan, { step: 'split' }>, { piecesAt }: Said): boolean => p.at.kind === 'mark' && p.at.text.trim() !== '' && piecesAt(p.column, p.at.text) > p.into.length;
 
 /** About columns: their names, copies of them, and which of them go. */
 export const columnDoubts: readonly Doubt[] = [
@@ -44,8 +48,8 @@ export const columnDoubts: readonly Doubt[] = [
   // 'Joined as "Fern, Ada (North)"' shows what comes out, and is no separator.
   { price: 3, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'join' && /\p{L}{2}.*[^\p{L}].*\p{L}{2}|[\p{Lu}\d]/u.test(p.as.separator)), asks: 'Is this what is to stand between them?' },
   // 'Split size at the x into Length, Width and Height' gives more names than two.
-  { price: 2, holds: (plans, { piecesAt }) => plans.some((p) => p.step === 'split' && p.which === 'every' && p.at.kind === 'mark' && p.at.text.trim() !== '' && piecesAt(p.column, p.at.text) > p.into.length), asks: 'Most values have more pieces than that. Is it meant so?' },
-  { price: 1.5, holds: (plans, { piecesAt, first }) => !first && plans.some((p) => p.step === 'split' && p.which !== 'every' && p.at.kind === 'mark' && p.at.text.trim() !== '' && piecesAt(p.column, p.at.text) > p.into.length), asks: 'Most values have more pieces than that. Is it meant so?' },
+  { price: 2, holds: (plans, said) => plans.some((p) => p.step === 'split' && p.which === 'every' && leavesPieces(p, said)), asks: 'Most values have more pieces than that. Is it meant so?' },
+  { price: 1.5, holds: (plans, said) => !said.first && plans.some((p) => p.step === 'split' && p.which !== 'every' && leavesPieces(p, said)), asks: 'Most values have more pieces than that. Is it meant so?' },
   // '... in a column Day' is to be called so.
   { price: 2, holds: (plans, { columnCalled }) => columnCalled !== null && plans.length > 0 && !calls(plans, columnCalled), asks: 'Is this the name of the column?' },
   // 'As a number' is no text in brackets.

@@ -42,6 +42,9 @@ function madeTwice(plans: readonly Plan[]): boolean {
 /** Is the same column looked through for words, or else blank? */
 const wordsOrBlank = (plan: Plan): boolean => /"kind":"text","test":"mentions","of":(\{"kind":"column","name":"(?:[^"\\]|\\.)*"\}),"texts":\[[^\]]*\]\},\{"kind":"empty","of":\1/.test(keyOf(plan));
 
+/** Is it the first column, by which the rows are told apart? */
+const isKey = (e: Expression, { columns, tellsRows }: Said): boolean => e.kind === 'column' && columns[0] === e.name && tellsRows(e.name);
+
 /** Do some cases look at a day that something was done, and one of them at a value that says the same in another column? */
 function deniesADay(as: Expression): boolean {
   const days = nodesIn(as, (n): n is Extract<Expression, { kind: 'span' }> => 'kind' in n && (n.kind === 'span' || n.kind === 'lapse')).flatMap(columnsOf).map((n) => stem(n.toLowerCase()));
@@ -80,7 +83,7 @@ export const valueDoubts: readonly Doubt[] = [
   // What tells the rows makes no groups of them.
   { price: 2.5, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'over').some((e) => e.by.length === 1 && tellsRows(e.by[0]!))) },
   // Nor is it calculated with: 'the best lot' has no high number, 'the share per lot' is divided by none.
-  { price: 2.5, holds: (plans, { columns, tellsRows }) => calculated(plans, 'op').some((e) => [e.left, e.right].some((n) => n.kind === 'column' && columns[0] === n.name && tellsRows(n.name))) || calculated(plans, 'total').some((e) => /^(?:sum|mean|median|highest|lowest)$/.test(e.fn) && e.of.kind === 'column' && columns[0] === e.of.name && tellsRows(e.of.name)), asks: 'This calculates with what only tells the rows apart. Is it meant so?' },
+  { price: 2.5, holds: (plans, said) => calculated(plans, 'op').some((e) => isKey(e.left, said) || isKey(e.right, said)) || calculated(plans, 'total').some((e) => /^(?:sum|mean|median|highest|lowest)$/.test(e.fn) && isKey(e.of, said)), asks: 'This calculates with what only tells the rows apart. Is it meant so?' },
   // 'Late if closed more than 10 days after it came, pending if not closed': by the day that was spoken of, and not by another column.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && deniesADay(p.as)) },
   // Growth goes from the earlier year to the later one.
@@ -92,7 +95,7 @@ export const valueDoubts: readonly Doubt[] = [
   // 'The number of lots' is a count, and numbers no rows.
   { price: 1, holds: (plans, { numberOf }) => numberOf && plans.some((p) => p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') },
   // What tells the rows apart counts as many as there are rows.
-  { price: 0.2, holds: (plans, { columns, tellsRows }) => calculated(plans, 'total').some((e) => e.fn === 'count' && e.of.kind === 'column' && columns[0] === e.of.name && tellsRows(e.of.name)) },
+  { price: 0.2, holds: (plans, said) => calculated(plans, 'total').some((e) => e.fn === 'count' && isKey(e.of, said)) },
   // Where every cell is filled there is nothing to fill.
   { price: 1.5, holds: (plans, { neverBlank }) => plans.some((p) => p.step === 'fill' && p.columns.every(neverBlank)) },
   // 'With a test over 90' divides nothing.

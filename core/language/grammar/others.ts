@@ -104,8 +104,8 @@ export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
         // Small numbers and yes or no are shared by columns that have nothing to do with each other.
         // What is measured or paid is no key.
         if (a.type === 'decimal' || b.type === 'decimal' || ownAnswers.has(a.name) || theirAnswers.has(b.name) || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
-        const key = isKey(values.length, head, a.name) || isKey(there.size, other, b.name);
-        return [{ own: a.name, there: b.name, key, score: overlap + alike + (key ? 0.25 : 0) + (b === other.columns[0] && isKey(there.size, other, b.name) ? 0.15 : 0) }];
+        const theirs = isKey(there.size, other, b.name), key = theirs || isKey(values.length, head, a.name);
+        return [{ own: a.name, there: b.name, key, score: overlap + alike + (key ? 0.25 : 0) + (b === other.columns[0] && theirs ? 0.15 : 0) }];
       });
     }).sort((a, b) => b.score - a.score);
     // Days tie two tables only where nothing else does: the last day something came back is no key.

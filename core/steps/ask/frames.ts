@@ -11,7 +11,7 @@ import { asked, counts, firstUnique, grouped, over, shareOf, usualFn, type Fn, t
 
 
 const FN: Way[] = [means('average|mean|avg|on average|averages|per screening on average', 'mean'), means('total|sum|sums|totals|altogether|in total|overall|summed|all told|sum up|add up|added up|how much|in all|together', 'sum'), means('median', 'median'), means('highest|largest|maximum', 'highest'), means('lowest|smallest|minimum', 'lowest')];
-const ORDER: Way[] = [means('~descending|~newestFirst', true), means('~ascending|~oldestFirst', false), means('biggest sum first|highest first|largest first|most first|best first|largest on top|best on top|sort from high to low|in descending order|from high to low|biggest first|highest on top|descending|sorted from high to low', true), means('lowest first|smallest first|ascending|from low to high|sort from low to high', false)];
+const ORDER: Way[] = [means('~descending', true), means('~ascending', false), means('biggest sum first|highest first|largest first|most first|best first|largest on top|best on top|sort from high to low|in descending order|from high to low|biggest first|highest on top|descending|sorted from high to low', true), means('lowest first|smallest first|ascending|from low to high|sort from low to high', false)];
 const ONE: Way[] = ['~justOne', 'only one|just one|just the one|only the one|one name is enough|one name|one name only|just the name|the name only|one is enough|only the name|name only'];
 const PLACES: Way[] = ['~round|with|to|at? to? $places', 'to $num places|decimals|decimal'];
 const PERCENT: Way[] = ['in percent|as a percentage|in %|as a figure from 0 to 100|percent|as percent|per cent|percentage'];

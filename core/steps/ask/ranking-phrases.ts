@@ -50,14 +50,17 @@ const rankingOf = (by: string, figure: Expression | null, down: boolean, x: Cont
 /** Is a word a column's whole name? Then it is asked about that. */
 const isName = (word: unknown, x: Context): boolean => typeof word === 'string' && x.head.columns.some((c) => c.name.toLowerCase() === word.toLowerCase() && !dated(c.name, x));
 
+/** The groups with most of a column, where a column of that name groups the rows. */
+const leadingGroups = (by: string, name: string, down: boolean, most: number, x: Context): Act | null => (groupsRows(by, x) && by !== name ? ranking(by, usual(name, x), down, most, x) : null);
+
 /** Questions for the most, the least, the first and the last. */
 export const rankingPhrases: readonly Rule[] = [
   // 'The three best-selling films', 'top three films by takings', of rows that are screenings
-  rule('clause', '~tellMe|what|which? ~be? the? $num:n? ^$adj:a ^$col:g (by|in|on|going|measured by? total|overall|all? $col:m)?', ({ n, a, g, m }, x: Context) => (groupsRows(g, x) && g !== a.column && !UNIT_PRICE.test(a.column) && (m === undefined || m === a.column) ? ranking(g, usual(a.column, x), a.down, n ?? 1, x) : null), 0),
-  rule('clause', '~tellMe|~keep? the? top|best|first|leading $num:n ^$col:g by|in|on|according to? total|overall? ^$col:m', ({ n, g, m }, x: Context) => (groupsRows(g, x) && g !== m ? ranking(g, usual(m, x), true, n, x) : null), -0.3),
+  rule('clause', '~tellMe|what|which? ~be? the? $num:n? ^$adj:a ^$col:g (by|in|on|going|measured by? total|overall|all? $col:m)?', ({ n, a, g, m }, x: Context) => (!UNIT_PRICE.test(a.column) && (m === undefined || m === a.column) ? leadingGroups(g, a.column, a.down, n ?? 1, x) : null), 0),
+  rule('clause', '~tellMe|~keep? the? top|best|first|leading $num:n ^$col:g by|in|on|according to? total|overall? ^$col:m', ({ n, g, m }, x: Context) => leadingGroups(g, m, true, n, x), -0.3),
   rule('clause', '~rankWord the? ^$col:g by|on|after the? ~countWord $rows|$noun|$guess', ({ g }, x: Context) => (repeats(g, x) && !dated(g, x) ? asked({ figures: [allRows], by: [column(g)], order: { figure: 0, down: true } }) : null), 0),
-  rule('clause', '~tellMe|~keep? the? $num:n top|best|leading ^$col:g by|in|on|according to? total|overall? ^$col:m', ({ n, g, m }, x: Context) => (groupsRows(g, x) && g !== m ? ranking(g, usual(m, x), true, n, x) : null), -0.3),
-  rule('clause', '~tellMe|~keep? the? $num:n ^$col:g with|having the? most|highest|biggest|largest total? ^$col:m', ({ n, g, m }, x: Context) => (groupsRows(g, x) && g !== m ? ranking(g, usual(m, x), true, n, x) : null), -0.3),
+  rule('clause', '~tellMe|~keep? the? $num:n top|best|leading ^$col:g by|in|on|according to? total|overall? ^$col:m', ({ n, g, m }, x: Context) => leadingGroups(g, m, true, n, x), -0.3),
+  rule('clause', '~tellMe|~keep? the? $num:n ^$col:g with|having the? most|highest|biggest|largest total? ^$col:m', ({ n, g, m }, x: Context) => leadingGroups(g, m, true, n, x), -0.3),
   // 'Which scooter made the most money'
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who $col:g made|makes|brought|brings|earned|earns|took|takes|cost|costs in? the? ${way} money|revenue|income|takings ~inTotal?`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.2)).flat(),
   ...(['most', 'least'] as const).map((way) => rule('clause', `~tellMe? which|what|who ~be? the? $col:g ~rel? ~have|~did? spent|spend|spends|paid|pay|pays|earned|earn|earns|cost|costs|made|make|makes|took|take|takes|brought|bring|brings|charged|billed|owes us|in|on|for? the? ${way} money|of? ~inTotal? ??`, ({ g }, x: Context) => { const c = takingsColumn(x); return c === null ? null : ranking(g, sum(c, x), way === 'most', 1, x); }, -0.3)).flat(),

@@ -193,14 +193,14 @@ const afterNoon = (when: Condition, then: Expression): Condition =>
 /** Cases with every 'it' and 'below that' filled in from the cases around them, or null. */
 function closed(list: readonly Open[], given: Expression | null, x: Context): Case[] | null {
   const subject = asClock(rowsNamed(given, x) ? null : given, x) ?? list.map((c) => (typeof c.when === 'string' ? null : subjectOf(c.when))).find((s) => s !== null) ?? partsOfDay(list, x) ?? spanOf(list, x) ?? clockOf(list, x);
-  const span = spanOf(list, x);
+  // 'Pending if not closed, late if more than 10 days': how long it took, where days are no size of the day itself.
+  const aboutSpan = (when: Condition): Condition | null => { const span = spanOf(list, x); return span && about(when, span, x); };
   const out: Case[] = [];
   let last: Condition | null = null;
   for (const { when, then } of list) {
     const own: Condition | null = typeof when === 'string' ? last && restOf(last, when) : subject?.kind === 'clock' ? afterNoon(when, then) : when;
     if (own === null || (hasIt(own) && subject === null)) return null;
-    // 'Pending if not closed, late if more than 10 days': how long it took, where days are no size of the day itself.
-    last = subject === null ? own : about(own, subject, x) ?? (span && about(own, span, x));
+    last = subject === null ? own : about(own, subject, x) ?? aboutSpan(own);
     if (last === null) return null;
     out.push({ when: last, then });
   }
@@ -597,8 +597,7 @@ export const casePhrases = [
   rule('clause', '~be|was|were there an|any|some|a? $col:c ~open|?|,|: yes or|/|and? no ~close?', ({ c }) => add(yesIf(not({ kind: 'empty', of: of(c) }))), -0.1),
   rule('asked', '$cond:c', ({ c }) => c, 0),
   // 'Paid within a week? yes/no, pending if not paid yet'
-  rule('clause', 'is|are|was|were|did|does|do|has|have? $asked:c ^~open|?|,|: yes or|/|and no ~close? ,|;|.|and|but? and? ^$leaf:l ~if it|they|that|there? $cond:d', ({ c, l, d }) => (keyOf(c) === keyOf(d) ? null : add({ kind: 'choose', cases: [{ when: d, then: l }, { when: c, then: textOf('yes') }], otherwise: textOf('no') })), -0.4),
-  rule('clause', 'is|are|was|were|did|does|do|has|have? $asked:c ^~open|?|,|: yes/no ~close? ,|;|.|and|but? and? ^$leaf:l ~if it|they|that|there? $cond:d', ({ c, l, d }) => (keyOf(c) === keyOf(d) ? null : add({ kind: 'choose', cases: [{ when: d, then: l }, { when: c, then: textOf('yes') }], otherwise: textOf('no') })), -0.4),
+  ...['yes or|/|and no', 'yes/no'].map((answer) => rule('clause', `is|are|was|were|did|does|do|has|have? $asked:c ^~open|?|,|: ${answer} ~close? ,|;|.|and|but? and? ^$leaf:l ~if it|they|that|there? $cond:d`, ({ c, l, d }) => (keyOf(c) === keyOf(d) ? null : add({ kind: 'choose', cases: [{ when: d, then: l }, { when: c, then: textOf('yes') }], otherwise: textOf('no') })), -0.4)).flat(),
   // 'Weekend or weekday by the day'
   ...(['weekend or|/ weekday', 'weekday or|/ weekend'] as const).map((words) => rule('clause', `~add|~grade|is|was|say|show? it|~column|:|whether|if? (on|a)? a? ${words} ,|:? (depending|based|going|according|judging)? by|from|on|to|of|after? the? $col:c? ?? (of|for ~each|the|a $rows|$noun|$guess)?`, ({ c }, x: Context) => { const day = (c as string | undefined) ?? rowDate(x) ?? onlyDate(x); return day === null || !readsAsDate(x.head, day) ? null : add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(day) }, then: blank }, { when: weekend(day), then: textOf('weekend') }], otherwise: textOf('weekday') }, 'Weekend or weekday'); }, -0.2)).flat(),
   // 'Is it the school's first visit?'

@@ -74,8 +74,8 @@ export const rankPhrases: readonly Rule[] = [
     rule('clause', `~round $cols:c down to the? nearest|next|full|whole? ${word}`, ({ c }) => toMultiple(c, n, 'down'), -0.3),
     rule('rider', `~round off? to|in the? nearest|next|full|whole|round? ${word}`, () => onLast(`multiple ${n}`, (plan) => (textual(plan.as) ? null : named(plan, nearMultiple(plan.as, n, 'nearest')))), -0.3),
   ]).flat(),
-  rule('rider', '~descending|~newestFirst', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0.05),
-  rule('rider', '~ascending|~oldestFirst', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
+  rule('rider', '~descending', () => onLast('rank down', (plan) => rankWay(plan, 'rank')), 0.05),
+  rule('rider', '~ascending', () => onLast('rank up', (plan) => rankWay(plan, 'rank up')), 0.05),
   rule('rider', 'blanks|gaps|empties ignored|skipped|omitted|excluded', () => onLast('ignoring', (plan) => (isAcross(plan.as) || hasTotal(plan.as) ? plan : null)), 0),
   // Ranks
   rule('ranking', 'number|rank|place|order the|all? $rows|$noun|$guess|$col by|on|according|after to? the? $col:c', ({ c }, x: Context) => ranked(c, x), 0.3),

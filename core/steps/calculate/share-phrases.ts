@@ -55,7 +55,6 @@ export const sharePhrases: readonly Rule[] = [
   rule('shareOf', '~share of? ~totalWord $col:c of|in|within its|the|their? own|same? $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0.02),
   rule('percentShare', 'what? percentage|percent|perecnt|% $shareTail:e', ({ e }) => e, 0),
   rule('shareOf', "~share of? ~totalWord $col:c (that|which)? (was|is|were)? $word by|of|in|within|at|for its|the|their? own|same? $col:by", ({ c, by }, x: Context) => shareIn(c, by, x), -0.1),
-  rule('shareOf', "~each $rows|$noun|$guess ~share of? ~totalWord $col:c (that|which)? (was|is|were)? $word by|of|in|within|at|for its|the|their? own|same? $col:by", ({ c, by }, x: Context) => shareIn(c, by, x), -0.2),
   rule('shareTail', 'of ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),
   rule('shareTail', 'of ~totalWord $col:c of its|the|their? own|same? $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
   rule('shareTail', 'of its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),

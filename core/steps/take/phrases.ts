@@ -181,7 +181,7 @@ export const phrases = [
   ...([['~highest', true], ['~lowest', false]] as const).map(([words, down]) => rule('clause', `~drop the? $num:n? $rows|$noun|one|ones with|having|of the? ${words} $col:c`, ({ n, c }, x: Context) => (readsAsNumber(x.head, c) ? allBut(n ?? 1, c, down) : null), 0)).flat(),
   rule('clause', '~keep first|top $num:n $rows?', ({ n }) => take(n, { kind: 'top' }), 0.05),
   rule('clause', '~keep last|bottom $num:n $rows?', ({ n }) => take(n, { kind: 'bottom' }), 0.05),
-  rule('rider', '~descending|~newestFirst', () => thenSort, 0.1),
+  rule('rider', '~descending', () => thenSort, 0.1),
   rule('rider', 'with|using|and? a|the? random? seed number|of|:|=? $num:n', ({ n }) => seeded(n), -0.1),
 ].flat();
 

@@ -93,9 +93,9 @@ export function adjectives(tokens: readonly Token[], x: Context, put: Put): void
       if (unit !== null && column.toLowerCase().split(/[\s_()/]+/).some((w) => unitName(w) === unit)) put(cat, i, i + 4, value, -0.1);
     }
     // 'The best-selling films'
-    const selling = /^(best|top|worst)-?selling$/.exec(`${t.lower}${/-|selling$/.test(t.lower) ? '' : tokens[i + 1]?.lower ?? ''}`);
-    const sold = selling === null ? null : only('sold sales');
-    if (selling !== null && sold !== null) put('adj', i, i + (/selling$/.test(t.lower) ? 1 : 2), { column: sold, down: selling[1] !== 'worst' }, -0.1);
+    const apart = /^(?:best|top|worst)$/.test(t.lower) && tokens[i + 1]?.lower === 'selling';
+    const sold = apart || /^(?:best|top|worst)-?selling$/.test(t.lower) ? only('sold sales') : null;
+    if (sold !== null) put('adj', i, i + (apart ? 2 : 1), { column: sold, down: !t.lower.startsWith('worst') }, -0.1);
     // 'The longest drives' are those of the most kilometres.
     const way = /^(?:longest|shortest)$/.test(t.lower) && /^(?:drives?|trips?|journeys?|rides?|ways?|routes?|walks?|tours?|distances?|hauls?)$/.test(tokens[i + 1]?.lower ?? '') ? only('km miles distance kilometres') : null;
     if (way !== null) put('adj', i, i + 1, { column: way, down: t.lower === 'longest' }, -0.2);
