@@ -1,7 +1,8 @@
 import { keptForHead } from './kept';
+import { firstUnique } from '../steps/ask/question';
 import { isQuestion } from '../steps/questions';
 import type { CheckedHead } from '../formula/check';
-import type { Expression } from '../formula/expression';
+import { number, type Expression } from '../formula/expression';
 import { monthNumber } from '../values/date';
 import { findColumn, NoColumn } from '../table/table';
 import { folded } from '../values/fold';
@@ -579,8 +580,8 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
   if (best) {
     const own = best.sentences.join();
     const shape = shapeOf(own);
-    const bare = withoutBlanks(best.plans);
-    const rivals = whole.filter((r) => r.sentences.join() !== own && withoutBlanks(r.plans) !== bare && r.cost < best.cost + (shapeOf(r.sentences.join()) === shape && guessed(best, r) ? WEIGHTS.closeColumn : WEIGHTS.close));
+    const meaning = comesTo(best.plans, head);
+    const rivals = whole.filter((r) => r.sentences.join() !== own && comesTo(r.plans, head) !== meaning && r.cost < best.cost + (shapeOf(r.sentences.join()) === shape && guessed(best, r) ? WEIGHTS.closeColumn : WEIGHTS.close));
     if (rivals.length) return { outcome: 'question', message: 'This can be understood in more than one way. Which is meant?', choices: distinctReadings([best, ...rivals]).slice(0, 4) };
     const cheaper = readings.find((r) => r.cost < best.cost - LOST);
     const listed = cheaper ? null : inLists(best, head);
@@ -633,6 +634,12 @@ const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) =
 
 /** What plans come to where cells that are blank anyway are not said to be, and words are looked for in whatever form. */
 const withoutBlanks = (plans: readonly Plan[]): string => keyOf(rewrite(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)), (node) => (isMentioning(node) ? { ...node, texts: [...new Set(node.texts.map(stem))].sort() } : undefined)));
+
+/** The same, where counting what tells the rows apart is counting the rows. */
+function comesTo(plans: readonly Plan[], head: CheckedHead): string {
+  const key = firstUnique({ head });
+  return withoutBlanks(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'total' && p.as.fn === 'count' && (p.as.of.kind === 'number' || (p.as.of.kind === 'column' && p.as.of.name === key)) ? { ...p, name: '', as: { ...p.as, of: number(1) } } : p)));
+}
 
 /** The likeliest reading; of readings that differ only in saying what is left blank, the one that says most. */
 function saidInFull(whole: readonly Reading[]): Reading | undefined {

@@ -94,8 +94,6 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2.5, holds: (plans, { daysOf }) => daysOf && plans.some((p) => p.step === 'calculate' && p.as.kind === 'part' && p.as.part === 'day'), asks: 'This takes the day of the month. Is it meant so?' },
   // 'The number of lots' is a count, and numbers no rows.
   { price: 1, holds: (plans, { numberOf }) => numberOf && plans.some((p) => p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') },
-  // What tells the rows apart counts as many as there are rows.
-  { price: 0.2, holds: (plans, said) => calculated(plans, 'total').some((e) => e.fn === 'count' && isKey(e.of, said)) },
   // Where every cell is filled there is nothing to fill.
   { price: 1.5, holds: (plans, { neverBlank }) => plans.some((p) => p.step === 'fill' && p.columns.every(neverBlank)) },
   // 'With a test over 90' divides nothing.

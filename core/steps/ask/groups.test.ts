@@ -25,3 +25,8 @@ test('what tells the rows apart has no highest', async () => {
   const numbered = SHOWINGS.replace(/^S(\d)/gm, '10$1');
   expect((await told(numbered, 'best showing per hall')).outcome).toBe('question');
 });
+
+test('to count what tells the rows apart is to count the rows: there is nothing to ask', async () => {
+  const { text, session } = await told(SHOWINGS, 'count how many showings the same hall had altogether and show that number on each of their rows');
+  expect([text, session.entries.length]).toEqual(['', 1]);
+});

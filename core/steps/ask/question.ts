@@ -77,7 +77,7 @@ function weightedValue(e: Expression): Expression | null {
 export const partOfAll = (e: Expression | null): Expression | null => (e?.kind === 'total' ? op('*', op('/', e, { ...e, whole: true }), number(100)) : null);
 
 /** The first column whose values tell the rows apart: of texts, unless it is the very first. */
-export const firstUnique = ({ head }: Context): string | undefined => head.columns.find((c, i) => { if (i > 0 && c.type !== 'text') return false; const g = head.glances?.get(c.name); return g?.values && g.blanks === 0 && g.values.length === g.rows; })?.name;
+export const firstUnique = ({ head }: Pick<Context, 'head'>): string | undefined => head.columns.find((c, i) => { if (i > 0 && c.type !== 'text') return false; const g = head.glances?.get(c.name); return g?.values && g.blanks === 0 && g.values.length === g.rows; })?.name;
 
 /** What an answer is grouped by, with its name. */
 export const groupOf = (as: Expression): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as });
