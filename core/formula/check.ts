@@ -273,7 +273,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
   const visit = (n: Expression | Condition): void => {
     if (isCondition(n)) {
       if (n.kind === 'compare') checkComparison(n, head, need);
-      if (n.kind === 'listed') problems.push(...missingThere(n.table, [n.under], head));
+      if (n.kind === 'listed') problems.push(...missingThere(n.table, [n.under], head), ...notSpelled(n));
       if (n.kind === 'outlying') need(n.of, 'number', 'compared with the rest');
       conditionParts(n).forEach(visit);
       return;
@@ -284,7 +284,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         need(n.right, 'number', 'calculated with');
         break;
       case 'lookup':
-        problems.push(...missingThere(n.table, [n.under, n.value], head));
+        problems.push(...missingThere(n.table, [n.under, n.value], head), ...notSpelled(n));
         break;
       case 'band': {
         problems.push(...missingThere(n.table, [n.value, ...boundColumns(n.bounds), ...n.keys.map((k) => k.under)], head));
@@ -349,6 +349,9 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
 }
 
 /** What another table lacks. */
+/** Names in other spellings are looked for among all that stand in a column. */
+const notSpelled = (n: { readonly of: Expression; readonly loosely?: true }): Problem[] => (n.loosely && n.of.kind !== 'column' ? [{ text: 'Other spellings are looked for from a column, not from something worked out. Put it into a column of its own first.' }] : []);
+
 function missingThere(table: string, names: readonly string[], { others }: CheckedHead): Problem[] {
   const other = others?.get(table);
   if (!other) return [{ text: `There is no table “${table}” beside this one.${others?.size ? ` There is ${[...others.keys()].map((n) => `“${n}”`).join(', ')}.` : ''}` }];

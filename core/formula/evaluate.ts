@@ -10,7 +10,7 @@ import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
 import { writeFigure } from '../values/figure';
 import { banded, bandsIn, type Bands } from './bands';
-import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
+import { LIKE, lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
@@ -66,14 +66,17 @@ export async function prepare(expression: Expression, table: Table, head: Checke
   const context = await contextOf(expression, table, head);
   const reads = columnsOf(expression);
   const looked = [...context.lookups].flatMap(([n, values]) => (n.kind === 'lookup' ? [[n, values] as const] : []));
+  const spelled = [...context.lookups].flatMap(([n, values]) => (n.kind === 'listed' && values.spelled ? [[n, values] as const] : []));
   return {
     reads,
     evaluate: (chunks, from, length) => evaluate(expression, frame(reads, chunks, from, length), context),
     matches(chunks, from, length) {
-      if (looked.length === 0 && context.bands.size === 0) return null;
+      if (looked.length + spelled.length + context.bands.size === 0) return null;
       const f = frame(reads, chunks, from, length);
       const worst = new Uint8Array(length);
       for (const [n, values] of looked) matchOf(texts(n.of, f, context), values).forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
+      // What stands in no other table is no mishap where it is asked whether it does.
+      for (const [n, values] of spelled) matchOf(texts(n.of, f, context), values).forEach((m, i) => { if (m === LIKE) worst[i] = Math.max(worst[i]!, m); });
       for (const n of context.bands.keys()) inBands(n, f, context).matches.forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
       return worst;
     },

@@ -72,8 +72,8 @@ export type Expression =
   | { readonly kind: 'address'; readonly part: AddressPart; readonly of: Expression }
   /** A moment on the clock of one time zone, as the clock of another shows it: see core/values/zones.ts. */
   | { readonly kind: 'zoned'; readonly from: string; readonly to: string; readonly of: Expression }
-  /** The value of another table's row whose key is the same, or a figure over all such rows; blank where there is none, or where they say different things. */
-  | { readonly kind: 'lookup'; readonly fn: LookupFn; readonly value: string; readonly table: string; readonly under: string; readonly of: Expression }
+  /** The value of another table's row whose key is the same (`loosely`: or is the same in another spelling, see core/match/alike.ts), or a figure over all such rows; blank where there is none, or where they say different things. */
+  | { readonly kind: 'lookup'; readonly fn: LookupFn; readonly value: string; readonly table: string; readonly under: string; readonly of: Expression; readonly loosely?: true }
   /** The value of another table's row whose band holds a value, among the rows with the same keys; blank where none does, or where several do and say different things. */
   | { readonly kind: 'band'; readonly value: string; readonly table: string; readonly bounds: Bounds; readonly of: Expression; readonly keys: readonly BandKey[] }
   /** A text after one cleaning of its marks: see core/values/clean.ts. */
@@ -112,8 +112,8 @@ export type Condition =
   | { readonly kind: 'among'; readonly of: Expression; readonly texts: readonly string[] }
   | { readonly kind: 'text'; readonly test: TextTest; readonly of: Expression; readonly texts: readonly string[] }
   | { readonly kind: 'empty'; readonly of: Expression }
-  /** The text is one of those in a column of another table. */
-  | { readonly kind: 'listed'; readonly table: string; readonly under: string; readonly of: Expression }
+  /** The text is one of those in a column of another table, `loosely` in another spelling. */
+  | { readonly kind: 'listed'; readonly table: string; readonly under: string; readonly of: Expression; readonly loosely?: true }
   /** Something can be found in the text: an e-mail address, a code of a shape. */
   | { readonly kind: 'holds'; readonly what: Findable; readonly of: Expression }
   /** Further from the rest than so many quartile ranges below the lower or above the upper quartile, or standard deviations from the mean. */

@@ -3,6 +3,8 @@ import { columnOf, eachChunk, liveMask, type Table } from '../table/table';
 import { cellText } from '../values/cell';
 import { DAY } from '../values/date';
 import { folded } from '../values/fold';
+import { bareText } from '../match/likeness';
+import { meantBy, UNDECIDED } from '../match/alike';
 import { amountsOf, datesOf, type NumberVector, type TextVector, type Vector } from './vector';
 import { isCondition, walk, type Condition, type Expression } from './expression';
 
@@ -13,8 +15,8 @@ export type ListedCondition = Extract<Condition, { kind: 'listed' }>;
 /** A span or a moved date that leaves out the days of another table. */
 export type Closed = Extract<Expression, { kind: 'span' | 'shifted' }>;
 
-/** What a key finds: one row (or one figure), several rows that say different things, or none. */
-export const FOUND = 0, NONE = 1, SEVERAL = 2, NO_KEY = 3;
+/** What a key finds: one row (or one figure), one whose key is spelled otherwise, none, or several rows that say different things. */
+export const FOUND = 0, LIKE = 1, NONE = 2, SEVERAL = 3, NO_KEY = 4;
 
 interface Values {
   /** Days counted from 1970, in order, each once: those that are no working days. */
@@ -22,6 +24,8 @@ interface Values {
   readonly numbers: ReadonlyMap<string, number> | null;
   readonly texts: ReadonlyMap<string, string> | null;
   readonly several: ReadonlySet<string>;
+  /** Keys that were found in another spelling. */
+  readonly spelled?: ReadonlySet<string>;
 }
 
 /** The other tables' values that a formula needs, by their node. */
@@ -36,7 +40,7 @@ export async function lookupsOf(node: Expression | Condition, table: Table): Pro
     const name = 'holidays' in n && n.holidays ? n.holidays.table : (n as LookupExpression | ListedCondition).table;
     const other = table.others?.get(name)?.table;
     if (!other) throw new Error(`There is no table “${name}” beside this one.`);
-    out.set(n, n.kind === 'span' || n.kind === 'shifted' ? await daysOf(other, n.holidays!.under) : isCondition(n) ? await keysOf(other, n.under) : await valuesOf(other, n));
+    out.set(n, n.kind === 'span' || n.kind === 'shifted' ? await daysOf(other, n.holidays!.under) : n.loosely ? await spelledLike(n, table, other) : isCondition(n) ? await keysOf(other, n.under) : await valuesOf(other, n, folded));
   }
   return out;
 }
@@ -52,17 +56,56 @@ async function daysOf(table: Table, name: string): Promise<Values> {
   return { numbers: null, texts: null, several: new Set(), days: Int32Array.from(days).sort() };
 }
 
-async function keysOf(table: Table, key: string): Promise<Values> {
+/** The keys of a column, as they are compared and as they are written. */
+async function keysOf(table: Table, key: string): Promise<Values & { readonly texts: ReadonlyMap<string, string> }> {
   const texts = new Map<string, string>();
   const { type } = columnOf(table, key);
   const live = liveMask(table);
   await eachChunk(table, [key], ([chunk], _ord, from, length) => {
-    for (let i = 0; i < length; i++) if (!live || live[from + i]) { const k = folded(cellText(chunk!, i, type)); if (k !== '') texts.set(k, k); }
+    for (let i = 0; i < length; i++) if (!live || live[from + i]) { const text = cellText(chunk!, i, type), k = folded(text); if (k !== '') texts.set(k, text); }
   });
   return { numbers: null, texts, several: new Set() };
 }
 
-async function valuesOf(table: Table, { under: key, value, fn }: LookupExpression): Promise<Values> {
+/**
+ * What the keys of a table find in another where they may be spelled otherwise: each is taken for the one key there that it
+ * is meant to be; for a figure over rows each key there is taken for one here. A key that may be meant by several finds
+ * nothing. O(rows of both) and the pairs of keys that are alike.
+ */
+async function spelledLike(n: LookupExpression | ListedCondition, table: Table, other: Table): Promise<Values> {
+  const own = [...(await keysOf(table, (n.of as Extract<Expression, { kind: 'column' }>).name)).texts];
+  const theirs = [...new Map([...(await keysOf(other, n.under)).texts].map(([key, text]) => [bareText(text) || key, text]))];
+  const [ownTexts, theirTexts] = [own.map(([, text]) => text), theirs.map(([, text]) => text)];
+  const spelled = new Set<string>(), several = new Set<string>();
+  if (!isCondition(n) && n.fn !== 'only') {
+    const { found, rivals } = meantBy(theirTexts, ownTexts);
+    const meant = new Map<string, string>();
+    theirs.forEach(([bare, text], i) => {
+      for (const at of rivals.get(i) ?? []) several.add(own[at]![0]);
+      const key = own[found[i]!]?.[0];
+      if (key === undefined) return;
+      meant.set(bare, key);
+      if (folded(text) !== key) spelled.add(key);
+    });
+    return { ...(await valuesOf(other, n, (text) => meant.get(bareText(text) || folded(text)) ?? '')), several, spelled };
+  }
+  const values = isCondition(n) ? null : await valuesOf(other, n, (text) => bareText(text) || folded(text));
+  const { found } = meantBy(ownTexts, theirTexts);
+  const numbers = new Map<string, number>(), texts = new Map<string, string>();
+  own.forEach(([key], i) => {
+    if (found[i] === UNDECIDED) several.add(key);
+    const there = theirs[found[i]!];
+    if (!there) return;
+    const [bare, text] = there;
+    if (folded(text) !== key) spelled.add(key);
+    if (!values || values.texts) { const value = values ? values.texts!.get(bare) : text; if (value !== undefined) texts.set(key, value); }
+    else { const value = values.numbers!.get(bare); if (value !== undefined) numbers.set(key, value); }
+    if (values?.several.has(bare)) several.add(key);
+  });
+  return values?.numbers ? { numbers, texts: null, several, spelled } : { numbers: null, texts, several, spelled };
+}
+
+async function valuesOf(table: Table, { under: key, value, fn }: LookupExpression, keyOf: (text: string) => string): Promise<Values> {
   const [keyType, valueHead] = [columnOf(table, key).type, columnOf(table, value)];
   const live = liveMask(table);
   const numeric = isNumeric(valueHead.type) || (fn !== 'only' && fn !== 'count');
@@ -72,7 +115,7 @@ async function valuesOf(table: Table, { under: key, value, fn }: LookupExpressio
     const read = isDate(valueHead.type) ? datesOf(values!, { dayFirst: true }) : numeric ? amountsOf(values!) : null;
     for (let i = 0; i < length; i++) {
       if (live && !live[from + i]) continue;
-      const k = folded(cellText(keys!, i, keyType));
+      const k = keyOf(cellText(keys!, i, keyType));
       if (k === '') continue;
       if (fn === 'only') {
         if (read) {
@@ -110,6 +153,6 @@ export function lookUp(keys: TextVector, found: Values): Vector {
   return out;
 }
 
-/** How each of some keys fares: FOUND, NONE, SEVERAL or NO_KEY. */
-export const matchOf = (keys: TextVector, { numbers, texts, several }: Values): Uint8Array =>
-  Uint8Array.from(keys.texts, (t) => { const k = folded(t); return k === '' ? NO_KEY : several.has(k) ? SEVERAL : (numbers ?? texts)!.has(k) ? FOUND : NONE; });
+/** How each of some keys fares: FOUND, LIKE, NONE, SEVERAL or NO_KEY. */
+export const matchOf = (keys: TextVector, { numbers, texts, several, spelled }: Values): Uint8Array =>
+  Uint8Array.from(keys.texts, (t) => { const k = folded(t); return k === '' ? NO_KEY : several.has(k) ? SEVERAL : !(numbers ?? texts)!.has(k) ? NONE : spelled?.has(k) ? LIKE : FOUND; });

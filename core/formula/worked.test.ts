@@ -19,3 +19,9 @@ test.each<[string, number, string[]]>([
   ['Add ‹Y› as (‹Gross› divided by (the sum of ‹Gross› over the rows for each ‹Site›)) times 100 rounded to 1 decimal.', 1, ['the sum of Gross over the rows for each Site = 512.5', '412.5 ÷ 512.5 × 100 = 80.487804…', 'rounded to 1 decimal = 80.5']],
   ['Add ‹Y› as if ‹Gross› is at most 60 then "small", if ‹Gross› is at most 200 then "middle", otherwise "large".', 3, ['Gross is at most 60: does not hold (Gross is 100)', 'Gross is at most 200: holds (Gross is 100)', '"middle"']],
 ])('%s, row %d', async (sentence, row, lines) => expect(await worked(sentence, row)).toEqual(lines));
+
+test('the working says which name was taken for which', async () => {
+  const table = { ...(await csvTable('Film,Seats\nLast Post Box,20\n')), others: new Map([['entries', { table: await csvTable('Title,Fee\nThe Last Postbox,7\n', 'entries'), head: await headWithGlances(await csvTable('Title,Fee\nThe Last Postbox,7\n', 'entries')) }]]) };
+  const plan = readExact('Add ‹F› as the ‹Fee› in the table "entries" where ‹Title› is spelled like ‹Film›.');
+  expect(plan?.step === 'calculate' && (await workedRow(plan.as, table, await headWithGlances(table), 0))).toEqual(['"Last Post Box" is taken for "The Last Postbox"', '7']);
+});

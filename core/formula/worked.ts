@@ -62,6 +62,10 @@ export async function workedRow(expression: Expression, table: Table, head: Chec
         seen.add(e);
         return value;
       }
+      case 'lookup':
+        // Under which name it was found.
+        if (e.loosely) lines.push(`${await valueOf(e.of)} is taken for ${await valueOf({ ...e, fn: 'only', value: e.under })}`);
+        return valueOf(e);
       case 'choose':
         return decided(e);
       default:

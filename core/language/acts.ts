@@ -130,6 +130,10 @@ export const onTold = (things: readonly string[], act: Act): Act => ({ key: `tol
 /** Only where it changes what the request before said. */
 export const ofLast = (act: Act): Act => ({ key: `last ${act.key}`, apply: (state) => (state.amends ? act.apply(state) : null) });
 
+/** What a request tells where it says that two tables do not spell names the same. */
+export const OTHERWISE_SPELLED = 'spelled otherwise';
+export const spelledOtherwise: Act = { key: OTHERWISE_SPELLED, apply: (state) => ({ ...state, told: new Set([...state.told, OTHERWISE_SPELLED]) }) };
+
 /** Words that ask for nothing. */
 export const nothing: Act = { key: 'nothing', apply: (state) => state };
 

@@ -139,5 +139,13 @@ function answeredToo(plans: readonly Plan[], words: readonly Token[]): readonly 
   });
 }
 
+const isLookedUp = (node: unknown): node is { readonly kind: 'lookup' | 'listed'; readonly of: Expression; readonly loosely?: true } => typeof node === 'object' && node !== null && 'kind' in node && (node.kind === 'lookup' || node.kind === 'listed') && 'table' in node;
+
+/** Are names looked for in another table in whatever spelling? */
+export const looksLoosely = (plans: readonly Plan[]): boolean => keyOf(plans).includes('"loosely":true');
+
+/** Where two tables are said to spell names otherwise, they are looked for so. */
+export const inAnySpelling = (plans: readonly Plan[]): readonly Plan[] => rewrite(plans, (node) => (isLookedUp(node) && node.of.kind === 'column' ? { ...node, loosely: true } : undefined));
+
 /** The plans of a reading as the whole request has them. */
 export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => answeredToo(inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head), words);

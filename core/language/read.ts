@@ -8,7 +8,7 @@ import { findColumn, NoColumn } from '../table/table';
 import { folded } from '../values/fold';
 import { readExacts, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
 import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
-import { describe, nothing, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
+import { describe, nothing, OTHERWISE_SPELLED, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
 import { FILLERS, LIGHT } from './lexicon/classes';
 import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
 import { contradicts, isMixed } from './doubts/doubt';
@@ -16,7 +16,7 @@ import { doubtsOf } from './doubts/doubts';
 import { preferNamed } from './doubts/named';
 import { wordsSought } from './doubts/nodes';
 import { written } from './exact';
-import { finished, isMentioning } from './finish';
+import { finished, inAnySpelling, isMentioning, looksLoosely } from './finish';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions/rules';
@@ -572,7 +572,9 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 
 function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
   const heard = found.some((p) => p.lost.length === 0 && p.state.plans.length > 0) ? found : found.map((p) => heardAgain(p, words, columns, values));
-  const paths = heard.map((p) => { const plans = finished(p.state.plans, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; });
+  const paths = heard.map((p) => { const plans = finished(p.state.told.has(OTHERWISE_SPELLED) ? inAnySpelling(p.state.plans) : p.state.plans, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; })
+    // Other spellings are told of where names are looked for, and nowhere else.
+    .filter((p) => !p.state.told.has(OTHERWISE_SPELLED) || looksLoosely(p.state.plans));
   const doubts = doubtsOf(words, head);
   const readings = paths.filter((p) => p.state.plans.length > 0 && !p.state.problem && !isMixed(p.state.plans) && !p.state.plans.some(isIdle)).map((p) => readingOf(p, request, words, columns, values)).map((r) => ({ ...r, cost: r.cost + doubts.price(r.plans) })).sort((a, b) => a.cost - b.cost);
   const whole = preferNamed(readings.filter((r) => r.unused.length === 0), request);
@@ -587,7 +589,8 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
     const loose = found.some((p) => p.loose > 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans)) && !found.some((p) => p.loose === 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans));
-    const asked = cheaper ? null : (doubts.asked(best.plans) ?? (loose ? 'This is read as more than one thing. Is it meant so?' : null) ?? (best.cost > DEAR + DEAR_WORD * words.length + DEAR_SOUGHT * wordsSought(best.plans).flat().length ? 'This is read in a roundabout way. Is it meant so?' : null));
+    const unlike = looksLoosely(best.plans) && !paths.some((p) => p.state.told.has(OTHERWISE_SPELLED) && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans));
+    const asked = cheaper ? null : (doubts.asked(best.plans) ?? (unlike ? 'The two tables do not spell the names alike. Look for them in other spellings, too?' : null) ?? (loose ? 'This is read as more than one thing. Is it meant so?' : null) ?? (best.cost > DEAR + DEAR_WORD * words.length + DEAR_SOUGHT * wordsSought(best.plans).flat().length ? 'This is read in a roundabout way. Is it meant so?' : null));
     if (asked) return { outcome: 'question', message: asked, choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };
   }

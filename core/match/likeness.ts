@@ -4,6 +4,12 @@ import { typingDistance } from './typing';
 /** A text with only its letters and figures, small, without accents, '&' as 'and': what is left when spelling habits are taken away. */
 export const bareText = (text: string): string => text.normalize('NFD').toLowerCase().replace(/\s*&\s*/g, ' and ').replace(/[^\p{L}\p{N}]/gu, '');
 
+/** The words of a text as `bareText` leaves them; an apostrophe divides words. */
+export const bareWords = (text: string): string[] => text.normalize('NFD').toLowerCase().replace(/&/g, ' and ').replace(/\p{M}/gu, '').match(/[\p{L}\p{N}]+/gu) ?? [];
+
+/** The figures in a text, in their order. Other figures are mostly another number, not the same one misspelt. */
+export const figuresIn = (text: string): string => (text.match(/\d+/g) ?? []).join(' ');
+
 /**
  * The one of some spellings that a text is meant to be, or null when it is like none, or like two equally well. Capitals,
  * spaces, points and accents do not count; yes and no are known in their usual forms; then the fewest typing mistakes

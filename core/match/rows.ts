@@ -1,4 +1,4 @@
-import { bareText } from './likeness';
+import { bareText, figuresIn } from './likeness';
 import { leastMistakes, letterCounts } from './counts';
 import { candidatePairs } from './pairs';
 import { typingDistance } from './typing';
@@ -9,7 +9,6 @@ const ALIKE = 0.85;
 const MOST_SHARED = 60;
 
 const OTHER_FIGURES = 0.4;
-const digits = (text: string): string => text.replace(/\D/g, '');
 
 /** One column of the rows to be compared: a code for each row, and the text of each code. */
 export interface ComparedColumn {
@@ -49,8 +48,7 @@ export function alikeRows(columns: readonly ComparedColumn[], rows: number, { ev
     if (!sameWords && leastMistakes(counts[c]!, a, b) > most) return 0;
     const distance = sameWords ? 0.5 : typingDistance(x, y, most);
     if (distance === Infinity) return 0;
-    // Other figures are mostly another number, not the same one misspelt.
-    return digits(x) === digits(y) ? 1 - distance / longer : Math.min(OTHER_FIGURES, 1 - distance / longer);
+    return figuresIn(x) === figuresIn(y) ? 1 - distance / longer : Math.min(OTHER_FIGURES, 1 - distance / longer);
   };
   const total = weights.reduce((a, b) => a + b, 0);
   // The columns that tell the most come first: most pairs are done with after one.

@@ -1,7 +1,7 @@
 import { cleaned } from '../values/clean';
 import { doubleMetaphone } from 'double-metaphone';
 import { allowed, candidatePairs } from './pairs';
-import { bareText } from './likeness';
+import { bareText, bareWords, figuresIn } from './likeness';
 import { typingDistance } from './typing';
 
 /** Why a spelling is taken for another: nothing but marks differ, the order of words, the legal form, a few letters; or only perhaps, by its letters or its sound. */
@@ -36,9 +36,6 @@ interface Cluster {
   readonly digits: string;
   count: number;
 }
-
-const wordsOf = (text: string): string[] => text.normalize('NFD').toLowerCase().replace(/&/g, ' and ').replace(/\p{M}/gu, '').match(/[\p{L}\p{N}]+/gu) ?? [];
-const digitsOf = (text: string): string => (text.match(/\d+/g) ?? []).join(' ');
 
 /** How well a spelling is formed: mixed letters, no stray spaces, few odd marks. */
 function form(text: string): number {
@@ -97,7 +94,7 @@ export function spellingGroups(usages: readonly Usage[], onProgress?: (done: num
 }
 
 function cluster(best: Usage, members: Cluster['members']): Cluster {
-  return { best, members, bare: bareText(best.text), words: wordsOf(best.text), digits: digitsOf(best.text), count: members.reduce((n, m) => n + m.usage.count, 0) };
+  return { best, members, bare: bareText(best.text), words: bareWords(best.text), digits: figuresIn(best.text), count: members.reduce((n, m) => n + m.usage.count, 0) };
 }
 
 /** Clusters with the same key put together; what is added carries the ground, unless its own is a weaker one. */

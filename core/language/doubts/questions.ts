@@ -2,6 +2,7 @@ import { isQuestion } from '../../steps/questions';
 import { columnsOf } from '../../formula/expression';
 import { unitInName } from '../../formula/dimensions';
 import type { Plan } from '../../steps/registry';
+import { counts } from '../../steps/ask/question';
 import { keyOf } from '../chart';
 import { usesTable, type Doubt } from './doubt';
 
@@ -16,6 +17,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
+  // 'The member numbers of those without any' are no count of them.
+  { price: 2, holds: (plans, { namedNumbers }) => namedNumbers.some((c) => !plans.some((p) => keyOf(p).includes(JSON.stringify(c)))) && plans.some((p) => p.step === 'ask' && p.figures.some((f) => counts(f.as))) },
   // 'The number of breakdowns for each lift' is more than one number.
   { price: 2, holds: (plans, { ofEach }) => ofEach && plans.length > 0 && plans.every((p) => (p.step === 'ask' ? p.figures.length > 0 && p.by.length === 0 : p.step === 'calculate' && p.as.kind === 'over' && p.as.fn === 'number') && !keyOf(p).includes('"by":["')), asks: 'This gives one figure, and each is spoken of. Is it meant so?' },
   // 'How many minutes over plan' counts no rows.

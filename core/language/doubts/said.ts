@@ -9,7 +9,7 @@ import { groupsRows } from '../grammar/roles';
 import { nearlyUnique } from '../grammar/samples';
 import { yesNoOf } from '../grammar/seeds/yesno';
 import { HEADS } from '../lexicon/heads';
-import { namesRows, vocabularyOf } from '../mentions';
+import { columnMentions, namesRows, vocabularyOf } from '../mentions';
 
 /** Words that say more of what is asked than of what stands in a text, unless they are said to stand there. */
 const COMMON: ReadonlySet<string> = new Set('day week month year late early time order value price total number share amount count first last long short high low open new old out in back due paid kind type group part rate weight hour minute date name row nobody somebody anybody everybody'.split(' ').map(stem));
@@ -124,6 +124,8 @@ export interface Said {
   readonly first: boolean;
   /** It asks for a number of something. */
   readonly numberOf: boolean;
+  /** Columns of numbers that tell things apart, spoken of as such: 'the member numbers'. */
+  readonly namedNumbers: readonly string[];
   /** It asks for days of something. */
   readonly daysOf: boolean;
   /** A column that groups the rows, some of which are asked for by a number or a superlative: 'the three best films' of screenings. */
@@ -287,7 +289,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     asNumber: words.some((w, i) => (w.lower === 'as' || (w.lower === 'be' && /^(?:should|must)$/.test(words[i - 1]?.lower ?? ''))) && words.slice(i + 1, i + 3).some((o) => /^numbers?$/.test(o.lower))),
     should: words.some((w, i) => /^(?:should|must|ought|shall)$/.test(w.lower) && !words.slice(i + 1, i + 5).some((o) => /^(?:blank|blanks|empty|emptied|cleared|removed|nothing|deleted|go|out)$/.test(o.lower))),
     byGroup: /^(?:by|per)$/.test(words[1]?.lower ?? '') && head.columns.some((c) => isNumberColumn(head, c.name) && c.name.toLowerCase().split(/[\s_]+/)[0] === words[0]?.lower),
-    comparesSizes: words.some((w, i) => /^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/.test(w.lower) && !(w.lower === 'over' && /^(?:bring|carry|take|get|pull|copy|move|brought|run|go)$/.test(words[i - 1]?.lower ?? '')) && !(w.lower === 'over' && /^(?:from|to|into|here)$/.test(words[i + 1]?.lower ?? ''))),
+    comparesSizes: words.some((w, i) => /^(?:than|above|over|exceeding|exceeds?|below|under|beyond)$/.test(w.lower) && !(w.lower === 'over' && /^(?:bring|carry|take|get|pull|copy|move|brought|run|go)$/.test(words[i - 1]?.lower ?? '')) && !(w.lower === 'over' && /^(?:from|to|into|here|there)$/.test(words[i + 1]?.lower ?? ''))),
     thoseWho: words.some((w, i) => w.lower === 'who' && /^(?:those|people|persons|everyone|everybody|anyone|anybody|ones|all|members|customers|somebody|someone)$/.test(words[i - 1]?.lower ?? '')),
     newColumn: /\b(?:an?|new|another|extra|own|separate) column\b/.test(text),
     oneColumn: words.some((w, i) => w.lower === 'column' && /^(?:an?|new|extra)$/.test(words[i - 1]?.lower ?? '') && (words[i + 1]?.capital || (/^(?:called|named)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.capital))) && words.filter((w) => /^columns?$/.test(w.lower)).length === 1,
@@ -298,6 +300,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     topGroup: head.columns.find((c) => groupsRows(c.name, { head, vocabulary: vocabularyOf(head) }) && words.some((w, i) => w.stem === stem(c.name.toLowerCase()) && (!Number.isNaN(words[i - 1]?.value ?? NaN) || /(?:est|selling|top|most)$/.test(words[i - 1]?.lower ?? ''))))?.name ?? null,
     several: says(/^(?:add|too|include|next|another|more|and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
     first: says(/^(?:first|last|1st|before|after)$/),
+    namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),
     numberOf: /\bnumber of (?!the\b)/.test(text),
     daysOf: /\bdays (?:of|in|for)\b/.test(text),
     soldOf: /\b(?:how many|number of)\b/.test(text) ? head.columns.filter((c) => isNumberColumn(head, c.name) && /^\p{L}+(?:ed|old|ent|ut|ade|ought)$/iu.test(c.name) && words.some((w, i) => w.lower === c.name.toLowerCase() && /^(?:is|are|was|were|been|did|does|do|\p{L}+s)$/u.test(words[i - 1]?.lower ?? ''))).map((c) => c.name) : [],

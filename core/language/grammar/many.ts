@@ -7,7 +7,7 @@ import { isDoer, stem, type Token } from '../words';
 import { SIZES, compare } from './conditions/make';
 import { vocabularyOf } from '../mentions';
 import { endsOf, moneyColumn, rowDate } from './roles';
-import { clearest, tiesOf, type OtherColumn, type Tie } from './others';
+import { clearest, listedBy, listedOf, tiesBySpelling, tiesOf, type OtherColumn, type Tie } from './others';
 import { soleValue, uniqueThere } from './theirs';
 
 /* Tables that have several rows for one of this table's: how many, how much in all, the first and the last. */
@@ -31,9 +31,9 @@ function tellsOf(verb: string, table: string, columns: readonly { readonly name:
 
 /** Words that say what was done in rows of another table, wherever it has several rows for one of this table's. */
 export function deedMentions(words: readonly Token[], x: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
-  const several = [...(x.head.others ?? [])].filter(([table]) => manyTie(x, table) !== null);
-  for (const [table, other] of several) {
-    words.forEach((t, i) => { if (several.length === 1 && t.kind === 'word' && TURNING_UP.has(t.lower)) put('turnsUp', i, i + 1, table, 0.25); });
+  const tied = [...(x.head.others ?? [])].filter(([table]) => some(table, x) !== null), several = tied.filter(([table]) => manyTie(x, table) !== null);
+  for (const [table, other] of tied) {
+    words.forEach((t, i) => { if (several.length === 1 && several[0]![0] === table && t.kind === 'word' && TURNING_UP.has(t.lower)) put('turnsUp', i, i + 1, table, 0.25); });
     words.forEach((t, i) => { if (t.kind === 'word' && t.stem.length > 2 && !t.lower.endsWith('s') && tellsOf(t.stem, table, other.columns)) put('deed', i, i + 1, table, 0); });
   }
 }
@@ -42,13 +42,14 @@ export function deedMentions(words: readonly Token[], x: Context, put: (cat: str
 function manyTie({ head }: Pick<Context, 'head'>, table: string): Tie | null {
   const other = head.others?.get(table);
   const own = (name: string): boolean => { const g = head.glances?.get(name); return g?.values != null && g.values.every(([v, n]) => n === 1 || v === ''); };
-  return other ? clearest(tiesOf(head, other).filter((t) => own(t.own) && !uniqueThere(t.there, table, { head }))) : null;
+  const several = (t: Tie): boolean => own(t.own) && !uniqueThere(t.there, table, { head });
+  return other ? clearest(tiesOf(head, other).filter(several)) ?? clearest(tiesBySpelling(head, other).filter(several)) : null;
 }
 
 /** A figure over the rows of another table that belong to each row of this one. */
 export function tallyOf(fn: LookupFn, table: string, value: string | null, x: Pick<Context, 'head'>): Expression | null {
   const tie = manyTie(x, table);
-  return tie && (fn === 'count' || (value !== null && value !== tie.there)) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value!, table, under: tie.there, of: column(tie.own) } : null;
+  return tie && (fn === 'count' || (value !== null && value !== tie.there)) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value!, table, under: tie.there, of: column(tie.own), ...(tie.loosely && { loosely: true }) } : null;
 }
 
 const there = (table: string, x: Context): Context => { const head = x.head.others!.get(table)!; return { ...x, head, vocabulary: vocabularyOf(head) }; };
@@ -66,8 +67,8 @@ export const orNothing = (e: Expression): Expression => (e.kind === 'lookup' && 
 /** The table a figure is of. */
 const tableOf = (e: Expression): string | null => (e.kind === 'lookup' ? e.table : e.kind === 'orElse' ? tableOf(e.of) : null);
 const counted = (operator: Comparison, n: number, table: string, x: Context): Condition | null => { const e = tallyOf('count', table, null, x); return e && compare(operator, orNothing(e), number(n)); };
-const none = (table: string, x: Context): Condition | null => { const tie = manyTie(x, table); return tie && not({ kind: 'listed', table, under: tie.there, of: column(tie.own) }); };
-const some = (table: string, x: Context): Condition | null => { const tie = manyTie(x, table); return tie && { kind: 'listed', table, under: tie.there, of: column(tie.own) }; };
+const some = (table: string, x: Context): Condition | null => { const tie = manyTie(x, table); return tie ? listedBy(tie, table) : listedOf(x, undefined, table); };
+const none = (table: string, x: Context): Condition | null => { const c = some(table, x); return c && not(c); };
 
 /** The only table of several rows for each of this one's that has a column of money. */
 function earningTable(x: Context): string | null {

@@ -8,6 +8,7 @@ import { rule } from '../chart';
 import { columnMentions, valueMentions, vocabularyOf, type ColumnMention } from '../mentions';
 import { COLUMN_NOUNS } from '../lexicon/synonyms';
 import { stemsIn, type Token } from '../words';
+import { meantBy } from '../../match/alike';
 import { typingDistance } from '../../match/typing';
 import { sampleOf } from './samples';
 import { yesNoOf } from './seeds/yesno';
@@ -72,6 +73,8 @@ export interface Tie {
   readonly score: number;
   /** One side of it tells rows apart. */
   readonly key?: boolean;
+  /** They hold the same things in different spellings. */
+  readonly loosely?: true;
 }
 
 const ties = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
@@ -128,25 +131,54 @@ export function clearest(ties: readonly Tie[]): Tie | null {
   return near.length === 1 ? near[0]! : keys.length === 1 ? keys[0]! : null;
 }
 
-/** The columns by which rows of two tables belong together; those that were said, else the pair that holds the same things, if there is one that is clearly so. */
-function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, there?: string): Tie | null {
+const looseTies = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
+/** Texts are compared letter by letter up to so many different ones. */
+const MOST_SPELLINGS = 2000;
+
+/** How well pairs of columns of texts tie two tables where their spellings differ: one side tells rows apart, and most texts of the other are meant by one of its own. */
+export function tiesBySpelling(head: CheckedHead, other: CheckedHead): readonly Tie[] {
+  let known = looseTies.get(head);
+  if (!known) looseTies.set(head, (known = new WeakMap()));
+  let found = known.get(other);
+  if (!found) {
+    const texts = (h: CheckedHead): (readonly [string, readonly string[], boolean])[] => h.columns.flatMap((c) => {
+      const values = c.type === 'text' ? [...new Map(sampleOf(c.name, { head: h }).map((v) => [folded(v), v])).values()].filter((v) => /\p{L}{3}/u.test(v)) : [];
+      return values.length > 2 && values.length <= MOST_SPELLINGS ? [[c.name, values, isKey(values.length, h, c.name)] as const] : [];
+    });
+    const theirs = texts(other);
+    found = texts(head).flatMap(([own, values, ownKey]) => theirs.flatMap(([there, named, theirKey]): Tie[] => {
+      if (!ownKey && !theirKey) return [];
+      const [some, all] = values.length <= named.length ? [values, named] : [named, values];
+      const overlap = meantBy(some, all).found.filter((at) => at >= 0).length / some.length;
+      return overlap < 0.3 ? [] : [{ own, there, key: true, loosely: true, score: overlap }];
+    })).sort((a, b) => b.score - a.score);
+    known.set(other, found);
+  }
+  return found;
+}
+
+/** The columns by which rows of two tables belong together: those that were said, else the only pair that clearly holds the same things. */
+function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, there?: string, ties = tiesOf): Tie | null {
   const other = head.others?.get(table);
   if (!other) return null;
   if (own !== undefined && there !== undefined) return { own, there, score: 1 };
-  return clearest(tiesOf(head, other).filter((t) => (own === undefined || t.own === own) && (there === undefined || t.there === there)));
+  return clearest(ties(head, other).filter((t) => (own === undefined || t.own === own) && (there === undefined || t.there === there)));
 }
 
 /** The value of another table for each row of this one. */
 export function lookupOf(x: Pick<Context, 'head'>, { table, column: value }: OtherColumn, fn: LookupFn = 'only', own?: string, there?: string): Expression | null {
-  const tie = tieOf(x, table, own, there);
-  return tie && (fn === 'count' || tie.there !== value) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value, table, under: tie.there, of: column(tie.own) } : null;
+  const tie = tieOf(x, table, own, there) ?? tieOf(x, table, own, there, tiesBySpelling);
+  return tie && (fn === 'count' || tie.there !== value) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value, table, under: tie.there, of: column(tie.own), ...(tie.loosely && { loosely: true }) } : null;
 }
 
 /** Is a column's value one of those in another table? */
 export function listedOf(x: Pick<Context, 'head'>, own: string | undefined, table: string, there?: string): Condition | null {
-  const tie = tieOf(x, table, own, there) ?? (own !== undefined ? byName(x, own, table) : null);
-  return tie && { kind: 'listed', table, under: tie.there, of: column(tie.own) };
+  const tie = tieOf(x, table, own, there) ?? (own !== undefined ? byName(x, own, table) : null) ?? tieOf(x, table, own, there, tiesBySpelling);
+  return tie && listedBy(tie, table);
 }
+
+/** Does the value of a tied column stand in the other table? */
+export const listedBy = (tie: Tie, table: string): Condition => ({ kind: 'listed', table, under: tie.there, of: column(tie.own), ...(tie.loosely && { loosely: true }) });
 
 /** A column of the same name ties two tables even where few values are shared: that is what is asked about. */
 function byName({ head }: Pick<Context, 'head'>, own: string, table: string): Tie | null {
@@ -197,6 +229,8 @@ export const otherRules = [
   rule('cond', '$col:c $outside:o', ({ c, o }, x: Context) => { const l = listedOf(x, c, o.table); return l && not(l); }, -0.1),
   rule('cond', 'with|from|of|for|by|under a|an? $col:c $outside:o', ({ c, o }, x: Context) => { const l = listedOf(x, c, o.table); return l && not(l); }, -0.2),
   rule('cond', '$col:c ~be? $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0.05),
+  // 'The film turns up in screenings', as it is called there
+  rule('cond', 'the|its|their|a? $tcol:k ~be? $inTable:i', ({ k, i }, x: Context) => (k.table === i.table ? listedOf(x, undefined, i.table, k.column) : null), 0.1),
   rule('cond', '$col:c ~not $inTable:i', ({ c, i }, x: Context) => { const l = listedOf(x, c, i.table, i.there); return l && not(l); }, 0),
   // 'Payments with no matching invoice', 'those in the invoices table'
   rule('otherRow', 'a|an|any|some|one|at|the|their|its? least? one? matching|corresponding|own|related|fitting? ^$table:t', ({ t }) => t, 0),

@@ -121,10 +121,18 @@ function inUnit(e: Expression, unit: string): Expression | null {
   return own === undefined || e.kind !== 'total' || e.fn === 'count' || e.fn === 'distinct' ? null : converted(e, own, unit);
 }
 
+/** What is listed, by other columns. */
+const listedAs = (columns: readonly string[]): Act => onQuestion(`listed as ${keyOf(columns)}`, (plan) => (plan.figures.length === 0 && plan.by.length > 0 && plan.order === undefined ? { ...plan, by: columns.map((name) => groupOf(column(name))) } : null));
+
 /** Changes to the question before: its figures, groups, rows and order. */
 export const riderPhrases: readonly Rule[] = [
   // 'List the allergens, each one once'
   rule('rider', '(and|each|every)? (one|of them)? only|just? once (each|only)?', () => onQuestion('listed once', (plan) => (plan.by.length > 0 && plan.figures.length === 0 ? plan : null)), 0),
+  // 'List the titles of those', as their table calls them
+  rule('rider', 'and|please? give|show|list|tell|send|write|name me|us? the $col:c of those|them|these please?', ({ c }) => listedAs([c]), -0.3),
+  rule('rider', 'and|please? give|show|list|tell|send|write|name me|us? the $tcol:c of those|them|these please?', ({ c }) => onQuestion(`listed as they call ${c.column}`, (plan) => (plan.figures.length === 0 && keyOf(plan.where ?? null).includes(`"under":${JSON.stringify(c.column)}`) ? plan : null)), -0.3),
+  // 'Which members had none? Their member numbers please'
+  ...['and|with|by? only|just? their $cols:c only|please?', 'and? give|show|list|tell|send|write|want|need me|us? only|just? the|their|its $cols:c only|please?', 'only|just the|their|its? $cols:c please?', 'the $cols:c only|please|suffice|suffices', 'the $cols:c is|are|will be? enough|do'].map((said) => rule('rider', said, ({ c }) => listedAs(c), -0.3)).flat(),
   // One group's values as columns, and a line for all
   rule('rider', 'and|with|but|by? the? $qby:b across|sideways the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),

@@ -92,8 +92,8 @@ function about(node: Condition, subject: Expression, x: Context): Condition | nu
     default:
       // Words that stand in none of the texts say nothing of them.
       if (node.kind === 'text' && isIt(node.of) && !(subject.kind === 'column' && columnOf(x.head, subject.name).type === 'text' && sampleOf(subject.name, x).some((v) => node.texts.some((t) => v.toLowerCase().includes(t.toLowerCase().slice(0, 5)))))) return null;
-      // What two values are apart is not asked for blanks.
-      return !isIt(node.of) ? node : subject.kind === 'maths' && node.kind === 'empty' ? null : { ...node, of: subject };
+      // What two values are apart is not asked for blanks, nor what is never blank.
+      return !isIt(node.of) ? node : (subject.kind === 'maths' || subject.kind === 'orElse') && node.kind === 'empty' ? null : { ...node, of: subject };
   }
 }
 
@@ -102,7 +102,7 @@ function subjectOf(node: Condition): Expression | null {
   if (node.kind === 'compare') return isIt(node.left) ? null : node.left;
   if (node.kind === 'all' || node.kind === 'any') return node.of.map(subjectOf).find((s) => s !== null) ?? null;
   // 'Idle if it has no trip, busy if three or more'
-  if (node.kind === 'listed') return orNothing({ kind: 'lookup', fn: 'count', value: node.under, table: node.table, under: node.under, of: node.of });
+  if (node.kind === 'listed') return orNothing({ kind: 'lookup', fn: 'count', value: node.under, table: node.table, under: node.under, of: node.of, ...(node.loosely && { loosely: true }) });
   if (node.kind === 'not') return subjectOf(node.of);
   return isIt(node.of) ? null : node.of;
 }

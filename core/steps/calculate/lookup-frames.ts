@@ -1,6 +1,6 @@
 import { column, number, type Expression, type LookupFn } from '../../formula/expression';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
-import { withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { agreeing, bandOf, saysOf } from '../../language/grammar/bands';
@@ -168,6 +168,14 @@ export const frames: readonly Frame[] = [
     const as: Expression = { kind: 'orElse', of: { kind: 'lookup', fn: 'only', value: to.column, table, under: from.column, of: column(name) }, otherwise: column(name) };
     return { key: `alias ${keyOf(as)}`, apply: (state: State) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
   }),
+
+  // 'Leave the director blank if a film was never submitted', said after it
+  frame('blank where another table has none', {
+    cat: 'rider',
+    need: { blank: BLANK },
+    about: 'and but please just then it them the in that case those',
+    cost: 0.1,
+  }, () => amend('blank where there is none', (plan) => (plan.step === 'calculate' && plan.as.kind === 'lookup' && plan.as.fn === 'only' ? plan : null))),
 
   frame('marked by another table', {
     need: { labels: [means('as? $word:a or|and|/ $word:b', ({ a, b }: { a: string; b: string }) => [a, b])], table: ['in|among|on|to|with|of|against $theTable', 'of|one of|in the $word|$noun|$col|$tcol in|of|from $theTable'] },

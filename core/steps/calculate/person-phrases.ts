@@ -148,7 +148,7 @@ export const personPhrases = [
   rule('messOfNames', 'all over the place', () => true, 0),
   rule('messOfNames', 'sometimes|partly $word? $word? $word? $word?', () => true, 0.2),
   // 'Turn the employee names round: first name first', 'the normal way round'
-  ...['~make|write|put|turn|swap|reverse the? $col:c names? round|around|about|over?', '~make|write|put|turn the? $col:c names? in|into|to? the? normal|natural|usual|right|other way order|round|around?', '$col:c names? the? normal|natural|usual|right|other way round|around', 'reverse|swap|flip the? $col:c names? around|round?'].flatMap((words) => [
+  ...['~make|write|put|turn|swap|reverse the? $col:c names? round|around|about|over', '~make|write|put|turn|swap|reverse the? $col:c names', 'turn|swap|reverse the? $col:c', '~make|write|put|turn the? $col:c names? in|into|to? the? normal|natural|usual|right|other way order|round|around?', '$col:c names? the? normal|natural|usual|right|other way round|around', 'reverse|swap|flip the? $col:c names? around|round?'].flatMap((words) => [
     rule('clause', words, ({ c }, x: Context) => ordered(c, false, x), 1.3),
     rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front?`, ({ c }, x: Context) => ordered(c, false, x), -0.1),
   ]).flat(),

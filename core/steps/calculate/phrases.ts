@@ -17,6 +17,7 @@ import { rankPhrases } from './rank-phrases';
 import { revisePhrases } from './revise-phrases';
 import { riderPhrases } from './rider-phrases';
 import { setPhrases } from './set-phrases';
+import { spellingRules } from './spelling-frames';
 import { sharePhrases } from './share-phrases';
 import { shiftPhrases } from './shift-phrases';
 import { textPhrases } from './text-phrases';
@@ -27,5 +28,5 @@ import { zonePhrases } from './zone-phrases';
 export const phrases: readonly Rule[] = [
   textPhrases, examplePhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases, otherPhrases, comparePhrases,
   differencePhrases, sharePhrases, rankPhrases, joinPhrases, bandPhrases, columnPhrases, revisePhrases,
-  blankPhrases, riderPhrases,
+  blankPhrases, riderPhrases, spellingRules,
 ].flat();

@@ -3,7 +3,7 @@ import { headOf, MISFIT, VALUE, allValues, isNumeric, type ColumnHead } from '..
 import { findColumn } from '../../table/table';
 import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
-import { NONE, SEVERAL } from '../../formula/lookups';
+import { LIKE, NONE, SEVERAL } from '../../formula/lookups';
 import { eachUnlikely, senseOf } from '../../formula/sense';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { conditionField, expressionField, withFormulas } from '../../formula/schema';
@@ -23,7 +23,7 @@ export interface CalculatePlan {
   readonly replace: boolean;
 }
 
-const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY, UNMATCHED, SEVERAL_FIT, UNLIKELY] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
+const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY, UNMATCHED, SEVERAL_FIT, UNLIKELY, SPELLED] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 12] as const;
 const KINDS: readonly Kind[] = [
   { key: 'zero', words: 'division by zero: left blank', odd: true },
   { key: 'misfit', words: 'not a number or date: left blank', odd: true },
@@ -38,6 +38,7 @@ const KINDS: readonly Kind[] = [
   { key: 'whole', words: 'more than the whole: is that right?', odd: true, unlikely: true },
   { key: 'below', words: 'below nought, which nothing weighs, measures or lasts: is that right?', odd: true, unlikely: true },
   { key: 'far', words: 'a thousand times as much or as little as those around it: is that right?', odd: true, unlikely: true },
+  { key: 'spelled', words: 'found in another spelling: have a look', odd: true },
 ];
 
 /** Where blank is what the sentence asks for, a blank result is not odd. */
@@ -110,7 +111,7 @@ export const calculate: StepDefinition<CalculatePlan> = {
         }
         if (sense && vector.kind === 'number') eachUnlikely(sense, vector, length, (i, why) => { if (kinds[i] === DONE) kinds[i] = UNLIKELY + why - 1; });
         const matches = formula.matches(forFormula.map((i) => chunks[i]!), from, length);
-        if (matches) for (let i = 0; i < length; i++) if (kinds[i] !== OUTSIDE && (matches[i] === NONE || matches[i] === SEVERAL)) kinds[i] = matches[i] === NONE ? UNMATCHED : SEVERAL_FIT;
+        if (matches) for (let i = 0; i < length; i++) if (kinds[i] !== OUTSIDE) kinds[i] = matches[i] === NONE ? UNMATCHED : matches[i] === SEVERAL ? SEVERAL_FIT : matches[i] === LIKE && kinds[i] === DONE ? SPELLED : kinds[i]!;
         if (!inside) return { made: [chunk], kinds };
         const outside = inside.map((v) => (v === YES ? 0 : 1));
         return { made: [mergeChunks(chunk, old ? chunks[reads.indexOf(plan.name)]! : null, outside, result.type, old?.type ?? result.type)], kinds };
