@@ -2,6 +2,7 @@ import { column, columnsOf, type Condition, type Expression } from '../../formul
 import type { Plan } from '../../steps/registry';
 import { mismatches } from '../../formula/dimensions';
 import { keyOf } from '../chart';
+import { nameOf } from '../naming';
 import { LIMIT, type Doubt } from './doubt';
 import { stem } from '../words';
 import { calculated, compared, nodesIn } from './nodes';
@@ -20,6 +21,13 @@ function blankTwice(list: readonly Condition[]): boolean {
 
 /** Names of what one piece costs. */
 const A_PIECE = /\b(?:unit|each|per|delivery|shipping|postage|handling|booking)\b|\s(?:kg|g|t|l|m|m2|m3|h|km)$/i;
+
+type Labelling = Extract<Plan, { step: 'calculate' }> & { readonly as: Extract<Expression, { kind: 'choose' }> };
+/** Does a plan add a column of labels? */
+const labelsRows = (p: Plan): p is Labelling => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text');
+
+/** Words that nobody is labelled by. */
+const NO_LABEL = /^(?:going|being|having|doing|cost|costs|was|were|is|are|has|have|had|did|does|do|by|add|put|make|leave|it|its|that|this|them|the|a|an|of|for|with|from|to|while|then|when|where|which|who|and|or|but)$/i;
 
 /** Does a bare column of numbers, or a number, stand where labels are asked for, or beside one? */
 const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => (e.kind === 'column' && numbers(e.name)) || e.kind === 'number' || e.kind === 'measure');
@@ -72,6 +80,10 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { lasting }) => lasting !== null && plans.some((p) => p.step === 'filter' && compared([p]).some((c) => (c.left.kind === 'span' || c.left.kind === 'lapse') && /^(?:hours|minutes)$/.test(c.left.unit) && !columnsOf(c.left).includes(lasting))), asks: 'A column says how long, and this compares dates. Is it meant so?' },
   // 'Part if less was paid' gives another label than 'paid if all was paid'.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c, i, all) => { const next = all[i + 1]; return next !== undefined && c.then.kind === 'text' && keyOf(c.then) === keyOf(next.then) && c.when.kind === 'compare' && next.when.kind === 'compare'; })), asks: 'Two cases get the same label. Is it meant so?' },
+  // 'Size: off if cancelled, big over 60': one column of labels was asked for, not one more without a name.
+  { price: 1, holds: (plans) => plans.some((p, i) => { const before = plans[i - 1]; return labelsRows(p) && p.name === nameOf(p.as) && before !== undefined && labelsRows(before) && before.name !== nameOf(before.as); }), asks: 'This makes two columns of labels. Is it meant so?' },
+  // 'That was used cost, going by what was billed' gives no labels.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && NO_LABEL.test(c.then.value))) },
   // 'Empty if no kilometres were driven' labels nothing so.
   { price: 3, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value.toLowerCase() === p.name.toLowerCase())) },
   // 'The number part of the code': 'E-101' is no number.

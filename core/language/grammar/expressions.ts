@@ -1,6 +1,6 @@
 import { columnOf } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
-import { byPercent, column, number, op, type Expression } from '../../formula/expression';
+import { byPercent, column, columnsOf, number, op, type Expression } from '../../formula/expression';
 import { convertUnit, unitSort } from '../../values/units';
 import { unitInName } from '../../formula/dimensions';
 import { type SpanUnit } from '../../values/date';
@@ -324,6 +324,14 @@ export const expressionRules = [
   rule('ex2', '$num:n ~per|a $col:c and|per|a|times $col:d', ({ n, c, d }, x: Context) => { const [a, b] = [quantity(c, x), quantity(d, x)]; return a && b && c !== d ? op('*', op('*', number(n), a), b) : null; }, 0),
   rule('ex2', '$num:n ~per|a $col:c and|per|a|times night|day', ({ n, c }, x: Context) => { const a = quantity(c, x), s = tellsNights(x) ? null : rowSpan('days', x); return a && s ? op('*', op('*', number(n), a), s) : null; }, 0),
   rule('ex2', '%|percent|percentage|share|proportion|fraction of the? total|all|overall $stay:e (that)? (~each|the|its $rows|$noun|$guess|$col $word)?', ({ e }) => percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [] })), -0.2),
+  // 'What did each kWh that was used cost, going by the billed amount', 'price per kWh used, by what was billed'
+  rule('goingBy', ',? going|judging|measured|reckoned|counted|calculated by', () => true, 0),
+  rule('goingBy', ',? by|from|using', () => true, 0.1),
+  rule('goingBy', ',? according|with to', () => true, 0),
+  rule('goingBy', ',? based|depending on', () => true, 0),
+  rule('perPiece', 'what|how much? did|does|do|is|was each|every|one|a|an|a? single? $ex0:q cost|costs|bring|earn|come|amount to|at|out|in? us?', ({ q }) => q, 0),
+  rule('perPiece', 'the? cost|price|rate|money|euros|euro|amount|takings|income (it|that)? (came)? ~per $ex0:q', ({ q }) => q, 0),
+  rule('ex2', '$perPiece:q $goingBy the|what? was|is? ^$col:c amount|figure|price|column|total|sum?', ({ q, c }, x: Context) => { const m = quantity(c, x); return m && q.kind !== 'number' && !columnsOf(q).includes(c) ? op('/', m, q) : null; }, -0.5),
   // 'Km driven', 'water used': the end less the start of what is read off
   rule('ex0', 'the? $word:w (that (was|were|is))? driven|travelled|traveled|covered|used|consumed|run|burned|burnt|pumped|produced|use|usage|consumption', ({ w }, x: Context) => readOff(w, x), 0.1),
   rule('ex0', 'the? distance|mileage|usage|consumption (driven|travelled|covered|used)?', (_s, x: Context) => readOff(null, x), 0.3),

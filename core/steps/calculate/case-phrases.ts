@@ -12,7 +12,8 @@ import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
 import { endsOf, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, startColumn, timed } from '../../language/grammar/roles';
-import { readsAsDate, readsAsNumber } from '../../formula/check';
+import { readsAsDate, readsAsNumber, typeOf } from '../../formula/check';
+import { isQuantity } from '../../table/column';
 import { CLASSES, LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
 import { add } from './adding';
@@ -200,11 +201,19 @@ function closed(list: readonly Open[], given: Expression | null, x: Context): Ca
   for (const { when, then } of list) {
     const own: Condition | null = typeof when === 'string' ? last && restOf(last, when) : subject?.kind === 'clock' ? afterNoon(when, then) : when;
     if (own === null || (hasIt(own) && subject === null)) return null;
-    last = subject === null ? own : about(own, subject, x) ?? aboutSpan(own);
+    const others = list.flatMap((c) => (typeof c.when === 'string' ? [] : subjectOf(c.when) ?? []));
+    last = subject === null ? own : (measures(own, subject, x) ? about(own, subject, x) : null) ?? aboutSpan(own) ?? others.reduce<Condition | null>((found, s) => found ?? (hasIt(own) && measures(own, s, x) ? about(own, s, x) : null), null);
     if (last === null) return null;
     out.push({ when: last, then });
   }
   return out;
+}
+
+/** Can 'it' be this where it is held against a part of something: 'busy from 60% of the seats', of what was sold, and of neither the seats nor the status? */
+function measures(when: Condition, subject: Expression, x: Context): boolean {
+  if (when.kind !== 'compare' || !isIt(when.left) || when.right.kind !== 'op') return true;
+  const against = columnsOf(when.right);
+  return isQuantity(typeOf(subject, x.head).type) && !columnsOf(subject).some((c) => against.includes(c));
 }
 
 /** 'Label bookings': what the rows are called is not what the cases are about. */
@@ -467,6 +476,7 @@ export const casePhrases = [
   // 'Small (under 10), medium and large (30 and more)'
   rule('casesOf', '$case1:a ~caseList ^$label:m ~caseList $case1:b', ({ a, m, b }): Open[] | null => { const when = a.length === 1 && b.length === 1 ? middle(a[0].when, b[0].when) : null; return when && [...a, { when, then: textOf(m) }, ...b]; }, 0),
   rule('casesOf', '$case1:a ~caseList $case1:b ~caseList ^$label:m (everything|anything|all|those|what)? (that|which)? lies|falls|is|are|for|if? in? between|inbetween|middle (them|these|those|that|the two)?', ({ a, m, b }): Open[] | null => { const when = a.length === 1 && b.length === 1 ? middle(a[0].when, b[0].when) : null; return when && [...a, ...b, { when, then: textOf(m) }]; }, -0.1),
+  rule('casesOf', '$case1:a ~caseList the? rest|others|remaining ones|$rows|$noun|$guess? ~be $casesOf:b', ({ a, b }) => [...a, ...b], 0),
   rule('casesOf', '$case1:a $casesOf:b', ({ a, b }) => (a[0].loose ? null : [...a, ...b]), 0.2),
   rule('casesOf', '$case1:a ~caseList $lastCase:b', ({ a, b }) => [...a, ...b], 0),
   rule('casesOf', '$case1:a ~caseList $lastCase:b ~caseList $case1:c', ({ a, b, c }) => (c[0].when.kind === 'empty' ? [...a, ...b, ...c] : null), 0),

@@ -202,6 +202,8 @@ export const numberRules: readonly Rule[] = [
   rule('cond', '$col:c ~be? =below-average', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
   rule('cond', '~more ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
   rule('cond', '~less ~average $col:c', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0.05),
+  // 'When sold and comps together come to all the seats'
+  rule('cond', '$ex2:a together? come|comes|came|add|adds|added|amount|amounts|sum|sums|make|makes|fill|fills up? to? exactly? all? of? the? $ex1:b', ({ a, b }) => (a.kind === 'op' && (a.op === '+' || a.op === '-') ? compare('=', a, b) : null), 0),
   rule('cond', '$ex2:a ~equals $ex1:b', ({ a, b }) => (a.kind === 'number' || (a.kind === 'column' && b.kind === 'column') ? null : compare('=', a, b)), 0.1),
   rule('cond', '$col:a ~sameAs $col:b', ({ a, b }) => (a === b ? null : compare('=', column(a), column(b))), 0.05),
   rule('cond', '$ex2:a ~equals $ex1:b', ({ a, b }) => (a.kind === 'column' && b.kind === 'column' ? compare('=', a, b) : null), 0.5),
