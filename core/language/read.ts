@@ -636,7 +636,10 @@ const isIdle = (plan: Plan): boolean => plan.step === 'calculate' && plan.replac
 const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) => t.reason !== 'exact' && t.reason !== 'marked' && t.reason !== 'value' && t.reason !== 'another form' && !other.sentences.some((s) => s.includes(written(t.column))));
 
 /** What plans come to where cells that are blank anyway are not said to be, and words are looked for in whatever form. */
-const withoutBlanks = (plans: readonly Plan[]): string => keyOf(rewrite(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)), (node) => (isMentioning(node) ? { ...node, texts: [...new Set(node.texts.map(stem))].sort() } : undefined)));
+const withoutBlanks = (plans: readonly Plan[]): string => keyOf(rewrite(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)), (node) => (isMentioning(node) ? { ...node, texts: [...new Set(node.texts.map(stem))].sort() } : isSumOrNothing(node) ? node.of : undefined)));
+
+/** Is a sum over rows of another table nothing where there are none, or not there? Either is the same to somebody who does not say. */
+const isSumOrNothing = (node: unknown): node is { readonly of: Expression } => { if (typeof node !== 'object' || node === null) return false; const { kind, of, otherwise } = node as { kind?: string; of?: Expression; otherwise?: Expression }; return kind === 'orElse' && of?.kind === 'lookup' && of.fn === 'sum' && otherwise?.kind === 'number' && otherwise.value === 0; };
 
 /** The same, where counting what tells the rows apart is counting the rows. */
 function comesTo(plans: readonly Plan[], head: CheckedHead): string {

@@ -57,6 +57,8 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'Sold out shows' are not the sold ones put out.
+  { price: 2, holds: (plans, { soldOut }) => soldOut && plans.some((p) => p.step === 'filter' && p.mode !== 'keep' && keyOf(p.where).includes('"sold"')), asks: 'This puts out what is sold. Is it meant so?' },
   // 'Mark the lots: sold, unsold' keeps none of them only.
   { price: 2, holds: (plans, { labels, keeps, drops }) => labels && !keeps && !drops && plans.length > 0 && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'The three best films', of screenings, are no three screenings.

@@ -124,6 +124,8 @@ export interface Said {
   readonly first: boolean;
   /** It asks for a number of something. */
   readonly numberOf: boolean;
+  /** Something was sold out, which takes nothing out. */
+  readonly soldOut: boolean;
   /** Columns of numbers that tell things apart, spoken of as such: 'the member numbers'. */
   readonly namedNumbers: readonly string[];
   /** It asks for days of something. */
@@ -301,6 +303,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     several: says(/^(?:add|too|include|next|another|more|and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
     first: says(/^(?:first|last|1st|before|after)$/),
     namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),
+    soldOut: /\bsold out\b/.test(text),
     numberOf: /\bnumber of (?!the\b)/.test(text),
     daysOf: /\bdays (?:of|in|for)\b/.test(text),
     soldOf: /\b(?:how many|number of)\b/.test(text) ? head.columns.filter((c) => isNumberColumn(head, c.name) && /^\p{L}+(?:ed|old|ent|ut|ade|ought)$/iu.test(c.name) && words.some((w, i) => w.lower === c.name.toLowerCase() && /^(?:is|are|was|were|been|did|does|do|\p{L}+s)$/u.test(words[i - 1]?.lower ?? ''))).map((c) => c.name) : [],

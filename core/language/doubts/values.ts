@@ -27,7 +27,7 @@ type Labelling = Extract<Plan, { step: 'calculate' }> & { readonly as: Extract<E
 const labelsRows = (p: Plan): p is Labelling => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text');
 
 /** Words that nobody is labelled by. */
-const NO_LABEL = /^(?:going|being|having|doing|cost|costs|was|were|is|are|has|have|had|did|does|do|by|add|put|make|leave|it|its|that|this|them|the|a|an|of|for|with|from|to|while|then|when|where|which|who|and|or|but)$/i;
+const NO_LABEL = /^(?:going|being|having|doing|cost|costs|was|were|is|are|has|have|had|did|does|do|by|add|put|make|leave|it|its|that|this|them|the|a|an|of|for|with|from|to|while|then|when|where|which|who|and|or|but)$/;
 
 /** Does a bare column of numbers, or a number, stand where labels are asked for, or beside one? */
 const mixesLabels = (leaves: readonly Expression[], numbers: Said['numbers'], labels: boolean): boolean => (labels || leaves.some((e) => e.kind === 'text')) && leaves.some((e) => (e.kind === 'column' && numbers(e.name)) || e.kind === 'number' || e.kind === 'measure');

@@ -6,7 +6,7 @@ import { rule } from '../chart';
 import { isDoer, stem, type Token } from '../words';
 import { SIZES, compare } from './conditions/make';
 import { vocabularyOf } from '../mentions';
-import { endsOf, moneyColumn, rowDate } from './roles';
+import { endsOf, moneyColumn, rowDate, takingsColumn } from './roles';
 import { clearest, listedBy, listedOf, tiesBySpelling, tiesOf, type OtherColumn, type Tie } from './others';
 import { soleValue, uniqueThere } from './theirs';
 
@@ -54,7 +54,7 @@ export function tallyOf(fn: LookupFn, table: string, value: string | null, x: Pi
 
 const there = (table: string, x: Context): Context => { const head = x.head.others!.get(table)!; return { ...x, head, vocabulary: vocabularyOf(head) }; };
 /** What the rows of another table come to. */
-const moneyThere = (table: string, x: Context): Expression | null => tallyOf('sum', table, moneyColumn(there(table, x)), x);
+const moneyThere = (table: string, x: Context): Expression | null => tallyOf('sum', table, takingsColumn(there(table, x)), x);
 /** The same, or the one amount that each row has there. */
 export const moneyOf = (table: string, x: Context): Expression | null => { const m = moneyThere(table, x); if (m) return orNothing(m); const c = moneyColumn(there(table, x)); return c === null ? null : soleValue(x, { table, column: c }); };
 /** The first or last day that rows of another table are dated by. */
@@ -118,6 +118,9 @@ export const manyRules = [
   rule('tally', `how? much|what ~did|~have|~be? ${SOMEBODY} ~did|~have? $word in|from|on|according to|in? ^$many:t ~inTotal?`, ({ t }, x: Context) => moneyThere(t, x), 0),
   rule('tally', `~figureTotal $word|$tcol? ~each|of|for|by ${SOMEBODY}? in|from|according to? ^$many:t`, ({ t }, x: Context) => moneyThere(t, x), 0.1),
   rule('tally', `sum|add|total|count up? $theirWhose? $tcol:c in|from|on|of ^$many:t`, ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0),
+  rule('tally', `sum|add|total|count up the|all? $tcol:c ~each|by the|its? $rows|$noun|$col|$guess in|from|on|of ^$many:t`, ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0.3),
+  rule('tally', `sum|add the|all? $tcol:c ~each|by the|its? $rows|$noun|$col|$guess in|from|on|of ^$many:t`, ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), 0.3),
+  rule('tally', `sum|add|total|count up the|all? ^$many:t ~each|by|of|for ~each? $rows|$noun|$col|$guess`, ({ t }, x: Context) => moneyThere(t, x), 0),
   rule('theirWhose', "everybody's|everyone's|their|each|every|all one's|$rows|$noun|$guess?", () => true, 0),
   rule('tally', '~figureTotal|~inTotal of? the|all? ^$many:t', ({ t }, x: Context) => moneyThere(t, x), 0.2),
   rule('tally', 'all|every|the ^$theirs:c $word on|for|of|from|in|with|by it|them|each', ({ c }, x: Context) => figureOf('sum', c, x), 0.2),
@@ -163,7 +166,7 @@ export const manyRules = [
   rule('ex0', 'how much|many? of|from? the|its|their? ^$col:a ~be? left|remaining|unused|unspent|still|over (available|free)?', ({ a }, x: Context) => { const t = earningTable(x), m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? op('-', column(a), orNothing(m)) : null; }, 0.1),
   rule('ex0', 'the? remaining|unused|unspent|open ^$col:a', ({ a }, x: Context) => { const t = earningTable(x), m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? op('-', column(a), orNothing(m)) : null; }, 0.2),
   ...([['~more', '>'], ['~less', '<']] as const).map(([words, operator]) => rule('cond', `~be? ${words} the|its|their? ^$col:a`, ({ a }, x: Context) => { const t = /\b(?:allowance|limit|budget|target|quota|maximum|max|cap|credit)\b/i.test(a) ? earningTable(x) : null, m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? compare(operator, orNothing(m), column(a)) : null; }, 0.1)).flat(),
-  rule('ex0', '$tally:e', ({ e }) => orNothing(e), 0.6),
+  rule('ex0', '$tally:e', ({ e }) => orNothing(e), 0.75),
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? open|left|due|owed|owing|outstanding|unpaid|missing|payable (to (be paid|come))?', (_s, x: Context) => stillOpen(x), 0),
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? to come|follow', (_s, x: Context) => stillOpen(x), 0),
 
@@ -179,6 +182,8 @@ export const manyRules = [
   rule('cond', '~be|~have|got? been? ^$deeds:t ~least once|1', ({ t }, x: Context) => some(t, x), 0),
   rule('cond', '~be|~have|got? been? ^$deeds:t ~least twice|2', ({ t }, x: Context) => counted('>=', 2, t, x), 0),
   rule('cond', '~be|~have|got? been? ^$deeds:t once|1', ({ t }, x: Context) => counted('=', 1, t, x), 0.1),
+  // 'Paid a different total than was billed'
+  rule('cond', '$held:a a|an different|another|other|wrong total|amount|sum|figure than|from was|were|is ^$theirs:c', ({ a, c }, x: Context) => { const m = figureOf('sum', c, x); return m && compare('<>', a, orNothing(m)); }, 0),
   rule('cond', '$many:t adds|add|sums|sum|comes|come|amounts|amount up? to $held:e', ({ t, e }, x: Context) => { const m = moneyThere(t, x); return m && compare('=', orNothing(m), e); }, 0),
   rule('cond', '~be|~have|got? been? ^$deeds:t twice', ({ t }, x: Context) => counted('=', 2, t, x), 0.1),
   ...SIZES.map(([words, operator]) => rule('cond', `~withA|with|having|~have? ${words} $num:n ^$many:t`, ({ n, t }, x: Context) => counted(operator, n, t, x), 0)).flat(),

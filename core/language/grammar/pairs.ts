@@ -91,6 +91,8 @@ export const pairRules: readonly Rule[] = [
   rule('held', 'what $word? ~be|~have? been? $word ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
   rule('held', '$held:e (of|for|in)? ~each|that|the|its|their $rows|$noun|$col', ({ e }) => e, 0.05),
   rule('holding', 'compare|check|hold|put|set|measure|match|reconcile|look the|our? $held:a (of ~each $rows|$noun)? with|against|to|and|beside|versus|vs the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0),
+  // 'For each household add up what was billed in readings and hold it against Q1 Paid'
+  rule('holding', "(for ~each $rows|$noun|$col|$guess ,?)? (add|sum|total|count|work|take (up|out)?)? the|all? $tally:b (~each|by|of|for $rows|$noun|$col|$guess)? ,|;|.? and|then compare|check|hold|put|set|measure|match|reconcile it|that|this|them|these|those|the? (total|sum|result|figure)? with|against|to|beside the|our|its|their? $held:a", ({ a, b }) => pairOf(a, orNothing(b)), -0.2),
   // 'Check net against gross minus tare': two values of one row
   rule('ownHeld', '$col:c', ({ c }) => column(c), 0.02),
   rule('ownHeld', '$ex2:e', ({ e }) => (e.kind === 'number' || e.kind === 'column' ? null : e), 0.05),
@@ -101,6 +103,9 @@ export const pairRules: readonly Rule[] = [
   rule('pairTest', `${THEY} the same`, () => EQUAL, 0),
   rule('pairTest', `${THEY} ~not the? equal|same|match|agree|identical|alike|right|correct`, () => OTHER, 0),
   rule('pairTest', `${THEY} differ|differs|different|disagree|disagrees|off|unequal|wrong|deviate|deviates at? all?`, () => OTHER, 0),
+  rule('pairTest', '(paid|have|has|had|show|shows|got|get|give|gives|come|comes|to)? a|an? different|another|other|unequal|wrong total|amount|sum|figure|value|number|result', () => OTHER, 0),
+  rule('pairTest', "differ|differs|deviate|deviates|disagree|disagrees", () => OTHER, 0.05),
+  rule('pairTest', "(do|does|did)? not|don't|doesn't|didn't agree|match|fit|tally|add up?", () => OTHER, 0),
   rule('pairTest', "they don't|dont|do|did not? match|agree|fit", () => OTHER, 0),
   rule('pairTest', `${THEY} ~less|less|lower|short|below|smaller`, () => LESS, 0.1),
   rule('pairTest', `${THEY} too low|little`, () => LESS, 0.1),
@@ -144,6 +149,8 @@ export const pairRules: readonly Rule[] = [
   rule('cond', `$held:a ~be? ~more $num:n ${MONEY} away|off|apart from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
   rule('cond', `$held:a (differs|differ|deviates) from the|its|their? $held:b by ~more $num:n ${MONEY}`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
   rule('cond', "$held:a ~be? isn't|aren't|wasn't|weren't|doesn't|don't|not|~differs the? match|same|equal|from|as|to? the|its|their? $held:b", ({ a, b }) => { const pair = pairOf(a, b); return pair && compare('<>', pair.left, pair.right); }, 0.1),
+  // 'Paid a different total than was billed'
+  rule('cond', '$held:a a|an different|another|other total|amount|sum|figure|value|number than|from|to (what|all|everything)? (that)? (was|were|is)? $held:b', ({ a, b }) => { const pair = pairOf(a, b); return pair && compare('<>', pair.left, pair.right); }, 0),
   rule('cond', '$held:a and|, the|its|their? $held:b $pairTest:t', ({ a, b, t }, x: Context) => { const pair = pairOf(a, b); return pair && t.kind !== 'absent' && t.kind !== 'nothing' ? tested(t, pair, x) : null; }, 0.1),
 ].flat();
 

@@ -133,6 +133,8 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'and|please? give|show|list|tell|send|write|name me|us? the $tcol:c of those|them|these please?', ({ c }) => onQuestion(`listed as they call ${c.column}`, (plan) => (plan.figures.length === 0 && keyOf(plan.where ?? null).includes(`"under":${JSON.stringify(c.column)}`) ? plan : null)), -0.3),
   // 'Which members had none? Their member numbers please'
   ...['and|with|by? only|just? their $cols:c only|please?', 'and? give|show|list|tell|send|write|want|need me|us? only|just? the|their|its $cols:c only|please?', 'only|just the|their|its? $cols:c please?', 'the $cols:c only|please|suffice|suffices', 'the $cols:c is|are|will be? enough|do'].map((said) => rule('rider', said, ({ c }) => listedAs(c), -0.3)).flat(),
+  // 'Which households paid another total, even by a cent'
+  rule('rider', 'even|if|be? (if|it)? only|just? by|if a|one|some|the? (single|few)? cent|cents|penny|bit|little|euro|small amount?', () => onQuestion('by whatever', (plan) => (plan.where?.kind === 'compare' && plan.where.op === '<>' ? plan : null)), -0.2),
   // One group's values as columns, and a line for all
   rule('rider', 'and|with|but|by? the? $qby:b across|sideways the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),

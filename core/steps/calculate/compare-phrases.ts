@@ -1,8 +1,8 @@
-import type { Condition } from '../../formula/expression';
-import { nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { all, type Condition } from '../../formula/expression';
+import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule, type Rule } from '../../language/chart';
 import { judged, tested, theirsIn } from '../../language/grammar/pairs';
-import type { OtherColumn } from '../../language/grammar/others';
+import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { nameOf } from '../../language/naming';
 import { uniqueName } from '../../values/names';
 import { add } from './adding';
@@ -25,6 +25,12 @@ const withBoth: Act = {
 /** Said of rows that were compared with another table: what is not there has no value to compare. */
 const confirmed: Act = { key: 'in both', apply: (state) => { const compared = state.plans.some((p) => (p.step === 'filter' || p.step === 'ask') && p.where !== undefined && theirsIn(p.where).length > 0); return compared ? nothing.apply(state) : null; } };
 
+/** Of rows that were compared with another table, those that have something there. */
+function onlyWith(table: string, x: Context): Act | null {
+  const there = listedOf(x, undefined, table);
+  return there && amend(`only with ${table}`, (plan) => ((plan.step === 'filter' && plan.mode === 'keep') || plan.step === 'ask') && plan.where && theirsIn(plan.where).length > 0 ? { ...plan, where: all([plan.where, there]) } : null);
+}
+
 /** Ways to hold values against other tables, and to say what comes of it. */
 export const comparePhrases: readonly Rule[] = [
   // 'Full when the amount equals the invoice total, part when it's less'
@@ -43,6 +49,8 @@ export const comparePhrases: readonly Rule[] = [
   rule('rider', '$bothTold', () => withBoth, 0.5),
   rule('rider', 'only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist in both of? the|these? tables|lists|files|sheets', () => confirmed, -0.2),
   rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),
+  // 'Leave aside the ones without readings'
+  rule('rider', "leave|leaving|skip|ignore|omit|disregard|without|excluding out|aside|off? the|those|any? $rows|$noun|ones|$col ~rel? ~without|no|lacking|not|don't (have|any|a|an|the)? any|a|an? ^$many:t", ({ t }, x: Context) => onlyWith(t, x), -0.4),
   // '..., cost from articles': where it is taken from
   rule('rider', '$tcol:c ~be? taken|given|looked? from|in|out|of|off up? of? $theTable:t', ({ c, t }) => takenFrom(c, t), -0.2),
   rule('rider', 'no $theTable|$tcol|$word means|mean|counts|is|are|gives as? an? zero|0|nothing $tcol|$word|$theirs?', () => zeroed, 0),
