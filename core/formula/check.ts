@@ -279,6 +279,9 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       return;
     }
     switch (n.kind) {
+      case 'date':
+        if (readDate(n.value) === null) problems.push({ text: `“${n.value}” is no date. Say it with its year, as in “10 March 2026”.` });
+        break;
       case 'op':
         need(n.left, 'number', 'calculated with');
         need(n.right, 'number', 'calculated with');

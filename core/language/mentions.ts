@@ -220,6 +220,8 @@ const SHORT: ReadonlyMap<string, RegExp> = new Map([['no', /^numbers?$/], ['nr',
 /** Price of one word of a request for one word of a name; Infinity when they have nothing to do with each other. */
 function findWordCost(token: Token, name: NameWord): readonly [number, MentionReason] {
   if (token.lower === name.word) return [0, 'exact'];
+  // 'The find date', of ‹Found on›
+  if ((token.lower === 'find' || token.lower === 'finding') && name.word === 'found') return [WEIGHTS.form, 'another form'];
   // Days that are counted are no date.
   if (token.lower === 'days' && name.word !== 'days' && name.word !== 'day') return [Infinity, 'exact'];
   // 'Not' is no note, and 'no' by itself is no number.
@@ -447,7 +449,7 @@ export function valueMentions(tokens: readonly Token[], request: string, vocabul
     if (tokens[from]!.text === 'a') continue;
     for (let to = from + 1; to <= Math.min(tokens.length, from + vocabulary.longestValue + 1); to++) {
       const span = tokens[from]!.kind === 'quoted' ? tokens[from]!.lower : request.slice(tokens[from]!.from, tokens[to - 1]!.to);
-      const found = vocabulary.values.get(folded(span)) ?? (to > from + 1 || span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ').replace(/s$/, '')) : undefined) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, '')) ?? (to === from + 1 && span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ')) : undefined);
+      const found = vocabulary.values.get(folded(span)) ?? (to > from + 1 || span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ').replace(/s$/, '')) : undefined) ?? vocabulary.values.get(folded(span).replace(/['’]s$/, '')) ?? (to === from + 1 && span.includes('-') ? vocabulary.values.get(folded(span).replace(/-/g, ' ')) : undefined) ?? (to > from + 1 ? vocabulary.values.get(`${folded(request.slice(tokens[from]!.from, tokens[to - 2]!.to))} ${tokens[to - 1]!.stem}`) : undefined);
       for (const v of found ?? []) out.push({ from, to, ...v, cost: found!.length > 1 ? 0.15 : 0 });
       if (tokens[from]!.kind === 'quoted') break;
       if (!found && to === from + 1) out.push(...likeValues(tokens[from]!, from, vocabulary, slips));
@@ -461,11 +463,13 @@ const NOUN_OF_DOING = /(?:ations?|ions?|ments?|als?|ings?)$/;
 function likeValues(token: Token, from: number, vocabulary: Vocabulary, slips: boolean): ValueMention[] {
   if (token.kind !== 'word' || token.lower.length < 3) return [];
   const out: ValueMention[] = [];
+  // 'The foggy ones' where a value is fog.
+  const adjective = /^\p{L}{3,}y$/u.test(token.lower) ? token.lower.slice(0, -1) : null;
   for (const [key, list] of vocabulary.values) {
     if (key.includes(' ') || key.length < 3 || Math.abs(key.length - token.lower.length) > 5) continue;
     // 'Cancellations' are the cancelled ones.
     const far = Math.abs(key.length - token.lower.length) > 3;
-    const cost = !far && stem(key) === token.stem ? 0.2 : NOUN_OF_DOING.test(token.lower) && key.length >= 5 && rootOf(token.lower.replace(/s$/, '')) === rootOf(key) ? 0.3 : far ? Infinity : slips && key.length >= 5 && token.lower.length >= 5 && typingDistance(token.lower, key, forgiven(Math.min(key.length, token.lower.length))) <= 2 ? 0.7 : Infinity;
+    const cost = !far && stem(key) === token.stem ? 0.2 : adjective !== null && (key === adjective || key === undoubled(adjective)) ? 0.25 : NOUN_OF_DOING.test(token.lower) && key.length >= 5 && rootOf(token.lower.replace(/s$/, '')) === rootOf(key) ? 0.3 : far ? Infinity : slips && key.length >= 5 && token.lower.length >= 5 && typingDistance(token.lower, key, forgiven(Math.min(key.length, token.lower.length))) <= 2 ? 0.7 : Infinity;
     if (cost < 1) for (const v of list) out.push({ from, to: from + 1, ...v, cost });
   }
   return out;

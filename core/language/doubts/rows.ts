@@ -57,8 +57,14 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
-  // 'Sold out shows' are not the sold ones put out.
-  { price: 2, holds: (plans, { soldOut }) => soldOut && plans.some((p) => p.step === 'filter' && p.mode !== 'keep' && keyOf(p.where).includes('"sold"')), asks: 'This puts out what is sold. Is it meant so?' },
+  // 'Sold out shows' are not the sold ones put out, nor does 'lent out' drop ‹Lent to›.
+  { price: 2, holds: (plans, { doneOut }) => doneOut !== null && plans.some((p) => (p.step === 'filter' && p.mode !== 'keep') || p.step === 'drop') && keyOf(plans).toLowerCase().includes(`"${doneOut}`), asks: 'This puts out what is called so. Is it meant so?' },
+  // 'Which are still lent out' sets nothing aside.
+  { price: 2, holds: (plans, { question, drops }) => question && !drops && plans.length > 0 && plans.every((p) => p.step === 'filter' && p.mode !== 'keep'), asks: 'This was asked like a question, and would set rows aside. Is it meant all the same?' },
+  // 'How long was each' is not answered by keeping some.
+  { price: 2.5, holds: (plans, { howMuch }) => howMuch && plans.length > 0 && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
+  // 'But only for the ones that did sail' names no column.
+  { price: 2, holds: (plans, { onlyThose }) => onlyThose && plans.some((p) => p.step === 'pick') },
   // 'Mark the lots: sold, unsold' keeps none of them only.
   { price: 2, holds: (plans, { labels, keeps, drops }) => labels && !keeps && !drops && plans.length > 0 && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
   // 'The three best films', of screenings, are no three screenings.

@@ -124,8 +124,14 @@ export interface Said {
   readonly first: boolean;
   /** It asks for a number of something. */
   readonly numberOf: boolean;
-  /** Something was sold out, which takes nothing out. */
-  readonly soldOut: boolean;
+  /** It speaks of what is empty and of what is full. */
+  readonly emptyOrFull: boolean;
+  /** It asks how much or how long, which keeping some rows does not answer. */
+  readonly howMuch: boolean;
+  /** What was done with something that is out, which takes nothing out: it was sold, or lent. */
+  readonly doneOut: string | null;
+  /** It is said of some rows only. */
+  readonly onlyThose: boolean;
   /** Columns of numbers that tell things apart, spoken of as such: 'the member numbers'. */
   readonly namedNumbers: readonly string[];
   /** It asks for days of something. */
@@ -303,7 +309,10 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     several: says(/^(?:add|too|include|next|another|more|and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
     first: says(/^(?:first|last|1st|before|after)$/),
     namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),
-    soldOut: /\bsold out\b/.test(text),
+    emptyOrFull: /\bempty\b/.test(text) && /\bfull\b/.test(text),
+    howMuch: /^(?:and )?how (?:long|far|much|many|often|old|late|heavy|big|full)\b/.test(text),
+    doneOut: /\b(sold|lent|hired|rented|loaned|handed|sent|checked|signed|given|let|worn) out\b/.exec(text)?.[1] ?? null,
+    onlyThose: /\bonly (?:for|of|to|in|with)? ?(?:the|those|these) (?:ones|rows|that|which|who)\b|\bonly (?:for|of|to|in|with)? ?those\b/.test(text),
     numberOf: /\bnumber of (?!the\b)/.test(text),
     daysOf: /\bdays (?:of|in|for)\b/.test(text),
     soldOf: /\b(?:how many|number of)\b/.test(text) ? head.columns.filter((c) => isNumberColumn(head, c.name) && /^\p{L}+(?:ed|old|ent|ut|ade|ought)$/iu.test(c.name) && words.some((w, i) => w.lower === c.name.toLowerCase() && /^(?:is|are|was|were|been|did|does|do|\p{L}+s)$/u.test(words[i - 1]?.lower ?? ''))).map((c) => c.name) : [],

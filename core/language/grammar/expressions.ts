@@ -324,6 +324,8 @@ export const expressionRules = [
   rule('ex2', '$num:n ~per|a $col:c and|per|a|times $col:d', ({ n, c, d }, x: Context) => { const [a, b] = [quantity(c, x), quantity(d, x)]; return a && b && c !== d ? op('*', op('*', number(n), a), b) : null; }, 0),
   rule('ex2', '$num:n ~per|a $col:c and|per|a|times night|day', ({ n, c }, x: Context) => { const a = quantity(c, x), s = tellsNights(x) ? null : rowSpan('days', x); return a && s ? op('*', op('*', number(n), a), s) : null; }, 0),
   rule('ex2', '%|percent|percentage|share|proportion|fraction of the? total|all|overall $stay:e (that)? (~each|the|its $rows|$noun|$guess|$col $word)?', ({ e }) => percent(op('/', e, { kind: 'total', fn: 'sum', of: e, by: [] })), -0.2),
+  // 'How many minutes longer than planned did it take'
+  rule('ex2', 'how many|much? ^$spanUnit:u longer|later|more|over|behind|beyond than? the|its|what? (it|they|was|were|is)? (was|is)? $ex1:b (did|was|is|were|has|have|does) it|they|each|the|every $rows|$noun|$col|$guess? take|took|taken|last|lasted|land|landed|arrive|arrived|be|run|need|finish|end|come|came?', ({ u, b }, x: Context) => { const e = rowSpan(u, x); return e && b.kind !== 'number' ? op('-', e, b) : null; }, -0.4),
   // 'What did each kWh that was used cost, going by the billed amount', 'price per kWh used, by what was billed'
   rule('goingBy', ',? going|judging|measured|reckoned|counted|calculated by', () => true, 0),
   rule('goingBy', ',? by|from|using', () => true, 0.1),

@@ -25,7 +25,7 @@ export interface OtherColumn {
 /** Names and columns of the other tables, wherever a request may mean them. */
 export function otherMentions(words: readonly Token[], request: string, { head, vocabulary }: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
   const ours = columnMentions(words, vocabulary);
-  const free = (m: ColumnMention, likelier: number): boolean => !ours.some((o) => o.cost < likelier && o.from < m.to && m.from < o.to);
+  const free = (m: ColumnMention, likelier: number): boolean => !ours.some((o) => o.cost < likelier && o.from < m.to && m.from < o.to && !(m.cost < 0.12 && m.to - m.from > o.to - o.from));
   for (const [name, other] of head.others ?? []) {
     const own = stemsIn(name);
     for (let i = 0; i + own.length <= words.length; i++) {

@@ -323,6 +323,7 @@ export const casePhrases = [
   rule('leaf', 'a|the ^$label:t', ({ t }): Expression => textOf(t), 0.3),
   // 'Unknown' is a label like others; only these leave nothing.
   rule('leaf', 'blank|empty|nothing', () => blank, 0),
+  rule('leaf', '^=empty', () => textOf('empty'), 0.3),
   rule('leaf', 'left|be|is? blank|empty', () => blank, 0),
   // What rows are called is no label for them.
   rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
@@ -398,6 +399,7 @@ export const casePhrases = [
   // One case
   rule('case1', '$leaf:l ~if it|they? $cond:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0),
   rule('case1', 'mark|flag|label|tag|call|grade|rate the? $rset:c as|with|: ^$leaf:l', ({ l, c }): Open[] => [{ when: c, then: l, loose: true }], 0.05),
+  rule('case1', 'mark|flag|label|tag|call|grade|rate the? $rset:c ^$text:t', ({ c, t }): Open[] => [{ when: c, then: textOf(t) }], 0),
   rule('case1', '$leaf:l for the? $rset:c', ({ l, c }): Open[] => [{ when: c, then: l }], 0.1),
   // What a column is called behind its name is no label: 'if it differs from the list price'
   rule('case1', '~if $cond:c then|,? it|they? is|are|get|gets|say|put|write? $leaf:l', ({ l, c }): Open[] | null => (l.kind === 'text' && NOUNS.has(l.value) ? null : [{ when: c, then: l }]), 0.05),
@@ -568,6 +570,9 @@ export const casePhrases = [
     name: [['as|into|in ^$name:m', ({ m }) => m], ['~into? ~column ~named? ^$name:m', ({ m }) => m]],
     column: [['~into? ~column', () => true, 0.1]],
   }, ({ verb, name, about }): GradeHead | null => (about?.called !== undefined ? (name === undefined ? about : null) : name !== undefined || (verb && about !== undefined) ? { called: name, by: about } : null)),
+  // 'Size class by weight: ...', whatever column is called size
+  rule('head', '^$word:w ^$classWord:k', ({ w, k }, x: Context) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) || x.vocabulary.rowNouns.has(stem(w)) ? null : `${w[0]!.toUpperCase()}${w.slice(1)} ${k}`), 0.1),
+  ...['class', 'group', 'band', 'category', 'bracket', 'level', 'bucket', 'tier'].flatMap((k) => rule('classWord', k, () => k, 0)),
   rule('head', '^$word:w', ({ w }, x: Context) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) || NOUNS.has(w.toLowerCase()) || NO_SAYING.has(w.toLowerCase()) || /^(?:new|extra|another|column)$/i.test(w) || GRADES.has(stem(w.toLowerCase())) || x.vocabulary.rowNouns.has(stem(w)) || x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(w.toLowerCase())) ? null : `${w[0]!.toUpperCase()}${w.slice(1)}`), 0),
   rule('clause', '$gradeHead:h ~be? ^:|;|-|– $choice:c', ({ h, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c as Cases, x, (h as GradeHead).by ?? null), (h as GradeHead).called) : null), 0.15),
   rule('clause', '~grade the? $col:n as|into|in|by $labels :|,|–|; $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.1),
@@ -576,7 +581,7 @@ export const casePhrases = [
   rule('numerals', '$num:a and|or|,|/|& $numerals:r', ({ a, r }) => [a, ...r], 0),
   rule('case1', '$leaf:l for|at|with|if|when it|they? ~be? an? $numerals:n $col:c', ({ l, n, c }, x: Context): Open[] | null => { const e = quantity(c, x); return e && [{ when: any(n.map((v: number): Condition => ({ kind: 'compare', op: '=', left: e, right: number(v) }))), then: l, loose: true }]; }, 0.02),
   rule('case1', '$leaf:l for|at|with|if|when it|they? ~be? an? $numerals:n', ({ l, n }): Open[] => [{ when: any(n.map((v: number) => compare('=', v))), then: l, loose: true }], 0.1),
-  rule('case1', '$leaf:l ~if there ~be no $col:c', ({ l, c }): Open[] => [{ when: { kind: 'empty', of: of(c) }, then: l, loose: true }], 0),
+  rule('case1', '$leaf:l ~if there ~be no $col:c', ({ l, c }, x: Context): Open[] => [{ when: lacking(c, x), then: l, loose: true }], 0),
   // 'Is the invoice the sum of labour and parts? Write ok or wrong in Check'
   rule('clause', 'is|are|was|were|does|do the? $asked2:c ?|,|: please? write|say|put|enter|mark|then? an? $label:a or|/ an? $label:b ~into? ~column? ~named? $name:n', ({ c, a, b, n }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(a) }], otherwise: textOf(b) }, n), -0.2),
   rule('clause', 'is|are|was|were|does|do the? $asked2:c ?|,|: please? write|say|put|enter|mark|then? an? $label:a or|/ an? $label:b ~into? ~column?', ({ c, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(a) }], otherwise: textOf(b) }), -0.1),

@@ -53,11 +53,18 @@ export const comparePhrases: readonly Rule[] = [
   rule('rider', "leave|leaving|skip|ignore|omit|disregard|without|excluding out|aside|off? the|those|any? $rows|$noun|ones|$col ~rel? ~without|no|lacking|not|don't (have|any|a|an|the)? any|a|an? ^$many:t", ({ t }, x: Context) => onlyWith(t, x), -0.4),
   // '..., cost from articles': where it is taken from
   rule('rider', '$tcol:c ~be? taken|given|looked? from|in|out|of|off up? of? $theTable:t', ({ c, t }) => takenFrom(c, t), -0.2),
+  rule('rider', '~open $tcol:c ~be|stand|stands|come|comes in|from|on|under the? $theTable:t ~close', ({ c, t }) => takenFrom(c, t), -0.2),
+  // 'The routes tell'
+  rule('rider', 'the? $theTable:t tell|tells|say|says|know|knows|have|has|show|shows|give|gives it|that|this|which|where|so|us?', ({ t }) => told(t), 0),
+  rule('rider', '(see|look|that is|it is|found|given) up? in|from the? $theTable:t', ({ t }) => told(t), 0.1),
   rule('rider', 'no $theTable|$tcol|$word means|mean|counts|is|are|gives as? an? zero|0|nothing $tcol|$word|$theirs?', () => zeroed, 0),
 ].flat();
 
 /** Said of a value that the calculation takes from that table. */
 const takenFrom = (c: OtherColumn, table: string): Act => ({ key: `taken from ${table} ${c.column}`, apply: (state) => (c.table === table && JSON.stringify(state.plans.at(-1) ?? '').includes(`"value":${JSON.stringify(c.column)},"table":${JSON.stringify(table)}`) ? nothing.apply(state) : null) });
+
+/** Said of what is taken from that table anyway. */
+const told = (table: string): Act => ({ key: `told by ${table}`, apply: (state) => (JSON.stringify(state.plans).includes(`"table":${JSON.stringify(table)}`) ? nothing.apply(state) : null) });
 
 /** Nothing there counts as zero, as it does in sums anyway. */
 const zeroed: Act = { key: 'none is zero', apply: (state) => (JSON.stringify(state.plans.at(-1) ?? '').includes('"kind":"orElse"') ? nothing.apply(state) : null) };

@@ -34,6 +34,8 @@ export const sharePhrases: readonly Rule[] = [
   rule('shareOf', '^$col:a ~share of|in the? ^$col:b', ({ a, b }, x: Context) => overColumn(a, b, x), 0.1),
   rule('shareOf', '~share of the? ^$col:a in|within the? ^$col:b', ({ a, b }, x: Context) => overColumn(a, b, x), 0.1),
   rule('ex1', 'how much|many of the? ^$col:b ~be|goes|went (to|into|for|on)? the? ^$col:a ,? in|as percent|%|percentage|percents', ({ a, b }, x: Context) => { const e = overColumn(a, b, x); return e && percent(e); }, -0.2),
+  // 'What share of the berths was filled by cars'
+  rule('ex1', 'what|which? ~share of the? ^$col:b ~be|has|have been? filled|used|taken|covered|occupied|sold|booked|eaten|paid|met|lost|spent up? by|with|through|to|on|as the? ^$col:a ,? (in|as percent|%|percentage|percents)?', ({ a, b }, x: Context) => { const e = overColumn(a, b, x); return e && percent(e); }, -0.2),
   // 'Each claim as a percentage of everything claimed', 'share of each claim in the total'
   rule('shareOf', '~each $rows|$noun|$guess as|in a|the? ~share of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),
   rule('shareOf', '~share of ~each $rows|$noun|$guess of|in the? $everything', (_s, x: Context) => ofTakings(undefined, x), 0),

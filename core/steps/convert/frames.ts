@@ -36,6 +36,7 @@ const reads = [
   means("~wherever|~if it|they|there? ~say|stands|is? $nothings:t ,? ~leave|put|write|make|use|that|that's|thats|take? is|are|as|it? $num:n", ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
   means("~wherever|~if it|they|there? ~say|stands|is? $plainWord:t ,? ~leave|put|write|make|use|that|that's|thats|take? is|are|as|it? $num:n", ({ t, n }: { t: string; n: number }): Meaning[] => [{ text: t, as: String(n) }], 0.1),
   means('$nothings:t (in|under|for $col)? ~standsFor $word $word? $word? $word? ,? so|then|hence empty|blank|clear it|that|them|those out?', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
+  means('$nothings:t ~standsFor that? nothing|nobody|none|no|it|they|there|we|the|$word ~be|~have|~did|$word? $word? $word? ,? so|then|hence|thus|that is it|that|is|count|make|put|a|as? $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),
   means('~leave|~make $nothings:t ~blankWord', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means('~blankWord|nothing ~wherever|~if it|there|they? ~say|stands|is? $nothings:t', ({ t }: { t: string[] }) => t.map((text): Meaning => ({ text, as: '' }))),
   means('read|reading|treat|treating|count|counting|take|taking $nothings:t as $num:n', ({ t, n }: { t: string[]; n: number }) => t.map((text): Meaning => ({ text, as: String(n) }))),

@@ -98,6 +98,8 @@ export const phrases = [
   rule('clause', '$cols:c :|,|-|–? ~drop the? ~currency (and|, the? ~thousands separator|separators|mark|marks?)?', ({ c }) => act(c, 'decimal'), 0),
   rule('clause', '~make $cols:c all? ~into? ~wholeNumber', ({ c }) => act(c, 'whole'), 0),
   rule('clause', '~make them|it|both? ~into? ~wholeNumber', () => act(null, 'whole'), 0.2),
+  // 'Worth is money: numbers please'
+  rule('clause', 'the? $cols:c ~be money|amounts|prices|figures|sums|numeric|numbers ,|:|;|.|-|–? so|and|please? ~make? it|them|that? as|into|to? a|plain|real|proper? ~number please?', ({ c }) => act(c, 'decimal'), -0.2),
   rule('clause', '$cols:c ~should ~be? ~into? ~number', ({ c }) => act(c, 'decimal'), 0),
   rule('clause', '$cols:c as|in|to|into a|the? number|amount|count of $unit:u', ({ c, u }) => act(c, 'decimal', { unit: u }), 0),
   rule('clause', 'what they|we|he|she|customers|members|people? $cols:c ~into ~number', ({ c }) => act(c, 'decimal'), 0.05),

@@ -1,4 +1,4 @@
-import { plans, type Act } from '../../language/acts';
+import { plans, withPlan, type Act } from '../../language/acts';
 import { rule } from '../../language/chart';
 
 export const phrases = [
@@ -11,6 +11,8 @@ export const phrases = [
   rule('pair', '$col:c $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0),
   rule('clause', '~rename $pair:a ,|;? and|,|; $pair:b', ({ a, b }) => plans({ step: 'rename', names: [...a, ...b] }), 0.2),
   rule('clause', '~rename $pair:a , $pair:b ,? and $pair:c', ({ a, b, c }) => plans({ step: 'rename', names: [...a, ...b, ...c] }), 0.2),
+  // 'Put skipper after ship and call it Captain'
+  rule('clause', 'call|rename|name|retitle it|this|that to|as|into? ^$name:n', ({ n }) => renamedToo(n), 0),
   rule('clause', '~rename $col:c $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.3),
   rule('clause', '$col:c ~should be? called|named|renamed|titled|headed to? $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0),
   rule('clause', '$col:c column? ~should be|become ^$name:n', ({ c, n }) => (n !== c && /^\p{Lu}\S*(?:\s(?:\p{Lu}\S*|per|of|in|at|and|to|by|for|the))+$/u.test(n) ? plans({ step: 'rename', names: [{ from: c, to: n }] }) : null), -0.5),
@@ -30,6 +32,17 @@ export const phrases = [
   rule('clause', 'the? columns|fields? $cols:c ~should be? called|named|renamed|titled to? $names:n ,? respectively?', ({ c, n }) => inTurn(c, n), 0),
   rule('clause', '$col:c ~should become $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.2),
 ].flat();
+
+/** What was moved or tidied before, by another name. */
+const renamedToo = (to: string): Act => ({
+  key: `rename it ${to}`,
+  apply(state) {
+    const [from, ...others] = state.topic, last = state.plans.at(-1);
+    return from !== undefined && others.length === 0 && from !== to && last !== undefined && CHANGED.has(last.step) ? withPlan(state, { step: 'rename', names: [{ from, to }] }, [to]) : null;
+  },
+});
+/** Steps after which 'call it' gives the column that was changed a name. */
+const CHANGED: ReadonlySet<string> = new Set(['move', 'tidy', 'convert', 'spell', 'replace', 'fill']);
 
 /** A column by another name. */
 const renamed = (from: string, to: string): Act | null => (from === to ? null : plans({ step: 'rename', names: [{ from, to }] }));

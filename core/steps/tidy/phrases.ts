@@ -54,6 +54,7 @@ export const phrases = [
   rule('ways', '~withA|with|only|just? single spaces', () => ['trim', 'squeeze'], 0),
   rule('ways', 'only|just? the? first =letter big|capital|upper|capitalised|uppercase ,|and? the|all? rest|others small|lower|lowercase case?', () => ['sentence'], -0.2),
   rule('ways', '~title ,|and? ~rest', () => ['title'], 0),
+  rule('ways', '~lower except|but|save|apart|bar for|from|in|at? the|their|its? (very)? first (one|letter|character|of (them|each|the $word))?', () => ['sentence'], -0.3),
   rule('ways', '~sentence', () => ['sentence'], 0.02),
   rule('ways', '~sentence ,|and? ~rest', () => ['sentence'], 0),
   rule('ways', 'as|like ~properNames', () => ['name'], 0),

@@ -64,6 +64,10 @@ export const blankRules: readonly Rule[] = [
   rule('cond', '$cond:a ^~without an? ^$col:c', ({ a, c }, x: Context) => (a.kind === 'text' || columnsOf(a).includes(c) ? null : all([a, lacking(c, x)])), 0.2),
   rule('cond', '~without an|any|the? $col:a but|yet|though ~withA|with? an|the|some? ^$col:b', ({ a, b }, x: Context) => (a === b ? null : all([lacking(a, x), not(lacking(b, x))])), 0),
   // 'No visits' may be a blank or a zero: where the column has both, it is asked.
+  // 'Where no car was aboard'
+  rule('cond', 'no|not (a|an|any|one|single)? ^$col:c ~be|came|went|~have been? ^$word', ({ c }, x: Context) => lacking(c, x), 0.15),
+  // 'Found before 2019 or without a date'
+  rule('cond', '$cond:a or ~be|~have? ~without|no|not an|any? date|day|time|value|entry|number|figure|one (at all)?', ({ a }) => { const [name, ...more] = columnsOf(a); return name !== undefined && more.length === 0 && a.kind !== 'empty' ? any([a, empty(name)]) : null; }, -0.1),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => lacking(c, x), 0.02),
   rule('cond', '$rows? ~without $col:c yet?', ({ c }, x: Context) => (countsFromZero(c, x) && hasBlanks(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), 0.02),
   rule('cond', '~withA $col:c', ({ c }, x: Context) => (saysYes(c, x) ? null : countsFromZero(c, x) ? compare('>', column(c), number(0)) : not(empty(c))), 0.3),

@@ -20,9 +20,15 @@ export const empty = (name: string): Condition => ({ kind: 'empty', of: column(n
 /** A column has one of some texts. */
 export const among = (name: string, texts: readonly string[]): Condition => ({ kind: 'among', of: column(name), texts });
 
-/** The rows that hold one of some values that were said; null where they stand in several columns. */
-export const oneOf = (values: readonly { readonly column: string; readonly text: string }[]): Condition | null =>
-  values.every((v) => v.column === values[0]!.column) ? among(values[0]!.column, values.map((v) => v.text)) : null;
+/** A value that was said. A loose one is said in other cells, too, among other things. */
+interface Said { readonly column: string; readonly text: string; readonly loose?: boolean; readonly typed?: string }
+
+/** The rows that hold one of some values of one column; of notes, where others say it among other things, those that mention it. */
+export const saying = (list: readonly Said[]): Condition =>
+  list.some((o) => o.loose) ? { kind: 'text', test: 'mentions', of: column(list[0]!.column), texts: list.map((o) => o.typed ?? o.text) } : among(list[0]!.column, list.map((o) => o.text));
+
+/** The same; null where they stand in several columns. */
+export const oneOf = (values: readonly Said[]): Condition | null => (values.every((v) => v.column === values[0]!.column) ? saying(values) : null);
 
 /** Does a condition ask for what is not there? */
 export const isEmptiness = (c: Condition): boolean => c.kind === 'empty' || (c.kind === 'any' && c.of.some((o) => o.kind === 'empty'));

@@ -73,6 +73,10 @@ export const setRules: readonly Rule[] = [
   rule('rset', '$rset:a that|which|who|whose|where|but|though it|they|we|he|she? ~be|~have? still|yet|already|all? been? $cond:c', ({ a, c }) => further(a, c), 0.1),
   rule('rset', '$cond:a ^$noun|$guess|ones $cond:c', ({ a, c }) => (a.kind === 'among' || (a.kind === 'not' && a.of.kind === 'among') ? further(a, c) : null), 0.15),
   // 'The good trees and those in poor health': no row is both, so either is meant
+  // 'Rare ones worth over 90'
+  rule('rset', '$rset:a ^$cond:c', ({ a, c }) => ((a.kind === 'among' || a.kind === 'text') && c.kind === 'compare' && c.left.kind === 'column' && c.right.kind === 'number' && !neverBoth(a, c) && !columnsOf(a).includes(c.left.name) ? all([a, c]) : null), 0.25),
+  // 'Or a full deck (cars = berths)': what is meant by it
+  rule('cond', 'a|an ^$word $word? ~open that|this|so|meaning|i.e? (is|means)? $cond:c ~close', ({ c }) => (c.kind === 'compare' ? c : null), 0.3),
   rule('rset', '$rset:a and|plus|& also? the|those|all|any? $rset:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t: string) => b.texts.includes(t)) ? { ...a, texts: [...a.texts, ...b.texts] } : null), 0.1),
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a as well as anything|everything|those|all? $rset:c', ({ a, c }) => any([a, c]), 0),

@@ -1,9 +1,9 @@
 import { sampleOf } from '../samples';
-import { all, any, column, type Comparison, type Condition, not, number } from '../../../formula/expression';
+import { all, any, column, type Comparison, type Condition, not, number, op } from '../../../formula/expression';
 import { readsAsDate } from '../../../formula/check';
 import { readClock, WEEKDAYS, type SpanUnit } from '../../../values/date';
 import { columnOf } from '../../../table/table';
-import { rule, type Rule } from '../../chart';
+import { keyOf, rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
 import { columnLike, dateColumns, deadlineOf, DUE, endingColumn, late, onlyDate, rowTime, overdue, rowDate, rowSpan, startColumn, timed, twoTimes } from '../roles';
 import type { Period } from '../seeds/times';
@@ -190,6 +190,10 @@ export const timeRules: readonly Rule[] = [
   rule('when', '$date:a ~fromTo $date:b ,? ~bothIncluded', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
+  // 'It took more than 10 minutes longer than planned'
+  rule('cond', 'it|they|$rows|$noun|$col? ~lasted|took|needed|ran|was|were|is|are|landed|arrived|came|left|finished|ended ~more $num:n ^$spanUnit:u longer|more|over|above|later|behind|beyond than? the|its|their|what? $ex1:b', ({ n, u, b }, x: Context) => { const e = rowSpan(u, x); return e && b.kind !== 'number' && keyOf(e) !== keyOf(b) ? compare('>', op('-', e, b), number(n)) : null; }, -0.5),
+  rule('when', '$date:a and later|after|afterwards|thereafter|onwards|onward', ({ a }): When => ({ bounds: [['>=', a]] }), 0.05),
+  rule('when', '$date:a and earlier|before', ({ a }): When => ({ bounds: [['<=', a]] }), 0.05),
   rule('when', '$date:a or later|after', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
   rule('when', '$date:a or earlier|before', ({ a }): When => ({ bounds: [['<=', a]] }), 0),
   rule('cond', '$when:w', ({ w }, x: Context) => { const c = onlyDate(x); return c && at(w, c, x); }, 0.15),
@@ -230,12 +234,14 @@ export const timeRules: readonly Rule[] = [
   // Dates
   rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
   rule('cond', '$col:c ~be? in|during|from|between|of $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
-  rule('cond', '~be? from|since $period:p on|onwards|upwards|forward|onward', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && onDate('>=', c, p.from, x); }, -0.1),
+  rule('cond', '~be? from|since $period:p on|onwards|upwards|forward|onward', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && relative('>=', c, p, x); }, -0.1),
+  rule('cond', '~be? in|on|at|from|for? $period:p or|and later|after|afterwards|onwards|onward|thereafter', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && relative('>=', c, p, x); }, -0.2),
+  rule('cond', '~be? in|on|at|from|for? $period:p or|and earlier|before', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && relative('<=', c, p, x); }, -0.2),
   // 'Still valid on 1 September'
   rule('cond', '~be? still? ^$col:c on|at $date:d', ({ c, d }, x: Context) => (/\b(?:until|till|expir\w*|ends?)\b/i.test(c) ? onDate('>=', c, d, x) : null), -0.3),
   ...['first|1st', 'second|2nd', 'third|3rd', 'fourth|4th|last'].map((word, k) => rule('cond', `$col:c ~be? in|during|from? the? ${word} quarter (of the year)?`, ({ c }, x: Context) => (isDated(c, x) ? compare('=', { kind: 'part', part: 'quarter', of: column(c) }, number(k + 1)) : null), -0.1)).flat(),
-  rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, later|after|since|afterwards|onwards|beyond|newer|younger', ({ c, p }, x: Context) => onDate('>=', c, p.from, x), -0.1),
-  rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, earlier|before|older', ({ c, p }, x: Context) => onDate('<=', c, p.to, x), -0.1),
+  rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, later|after|since|afterwards|onwards|beyond|newer|younger', ({ c, p }, x: Context) => relative('>=', c, p, x), -0.1),
+  rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, earlier|before|older', ({ c, p }, x: Context) => relative('<=', c, p, x), -0.1),
   rule('cond', '$rows? ~be? $col:c $period:p', ({ c, p }, x: Context) => within(c, p, x), 0.2),
   rule('cond', '$col:c ~be? in|during|from|of? $period:p and|or|&|, $period:q', ({ c, p, q }, x: Context) => { const [a, b] = [within(c, p, x), within(c, q, x)]; return a && b && JSON.stringify(a) !== JSON.stringify(b) ? any([a, b]) : null; }, -0.1),
   ...[0, 1, 2, 3].flatMap((k) => rule('cond', 'in|during|from|of|for? $period:p and|or|&|, in|during|for? $period:q', ({ p, q }, x: Context) => { const all = dateColumns(x), c = rowDate(x) ?? onlyDate(x) ?? all[k]; const [a, b] = c === undefined || (k > 0 && (rowDate(x) ?? onlyDate(x)) !== null) ? [null, null] : [within(c, p, x), within(c, q, x)]; return a && b && JSON.stringify(a) !== JSON.stringify(b) && p.month !== undefined && q.month !== undefined ? any([a, b]) : null; }, 0)).flat(),

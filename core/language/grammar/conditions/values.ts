@@ -3,7 +3,7 @@ import { all, column, not, number, type Condition } from '../../../formula/expre
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
-import { oneOf, among, compare, numeric, says } from './make';
+import { oneOf, saying, among, compare, numeric, says } from './make';
 
 /** Both, where both are known. */
 const and = (a: Condition | null, b: Condition | null): Condition | null => a && b && all([a, b]);
@@ -56,9 +56,9 @@ export const valueRules: readonly Rule[] = [
   rule('values', '$value:v ^/ ^$values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0.1),
   rule('values', '$value:v ~list the|some|all|any|those? ^$values:r', ({ v, r }) => (r[0].column === v.column && !r.some((o: Value) => o.text === v.text) ? [v, ...r] : null), 0),
   rule('cond', '$values:v', ({ v }) => v.some((o: Value) => o.loose) ? null : among(v[0].column, v.map((o: Value) => o.text)), 0.05),
-  rule('cond', '~be $values:v', ({ v }) => among(v[0].column, v.map((o: Value) => o.text)), 0.05),
-  rule('cond', '~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.1),
-  rule('cond', '~be ~not $values:v', ({ v }) => not(among(v[0].column, v.map((o: Value) => o.text))), 0.05),
+  rule('cond', '~be $values:v', ({ v }) => saying(v), 0.05),
+  rule('cond', '~not $values:v', ({ v }) => not(saying(v)), 0.1),
+  rule('cond', '~be ~not $values:v', ({ v }) => not(saying(v)), 0.05),
   rule('cond', '$col:c ~equals $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0),
   rule('cond', '$col:c $values:v', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
   rule('cond', '$values:v $col:c', ({ c, v }) => { const t = valuesOf(v, c); return t && among(c, t); }, 0.05),
