@@ -399,7 +399,7 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       used.add(best);
       cost += bestCost + (used.size > 1 && best !== used.size - 1 ? 0.05 : 0);
       if (bestCost > 0) reason = bestReason;
-    } else if (to > from + 1 && LINK.has(token.lower)) {
+    } else if (to > from + 1 && (LINK.has(token.lower) || (token.lower === 'per' && name.some((w, i) => !used.has(i) && w.word === tokens[to]?.lower)))) {
       extra += WEIGHTS.link;
       continue;
     } else if (used.size > 0 && inUnitOf(token, column)) {

@@ -12,6 +12,7 @@ test.each([
   ['The Borowed Piano', 'The Borrowed Piano'],
   ['Bram Holow', 'Hollow, Bram'],
   ['A. Fern', 'Fern, Ada'],
+  ['Prof. Dr. Ada Fern', 'Fern, Ada'],
   ['Fern A', 'Fern, Ada'],
   ['tessel foods limited', 'Tessel Foods Ltd'],
   ['Marlow and Pike', 'Marlow & Pike'],

@@ -29,8 +29,11 @@ interface Forms {
 /** The words of a name; one that is turned at a comma ('Fern, Ada') in the order it is spoken. */
 function wordsOf(text: string): string[] {
   const [last, first, ...more] = text.split(/,\s+/);
-  return bareWords(cleaned(first !== undefined && more.length === 0 ? `${first} ${last}` : text, 'legal'));
+  const words = bareWords(cleaned(first !== undefined && more.length === 0 ? `${first} ${last}` : text, 'legal'));
+  while (words.length > 1 && TITLES.has(words[0]!)) words.shift();
+  return words;
 }
+const TITLES: ReadonlySet<string> = new Set(['dr', 'prof', 'professor', 'mr', 'mrs', 'ms', 'miss', 'sir', 'mx']);
 const joined = (words: readonly string[]): readonly [string, string] => {
   const own = words.length > 1 && ARTICLES.has(words[0]!) ? words.slice(1) : words;
   return [own.join(''), [...own].sort().join('')];
@@ -49,7 +52,7 @@ const shortens = (a: readonly string[], b: readonly string[]): boolean =>
 /**
  * For each text of `own` the place in `theirs` of the one it is meant to be (`found`): UNLIKE where none is, UNDECIDED where
  * different ones are equally likely, which are its `rivals`. Tried in this order, the first that finds one decides: the same letters and figures
- * (spaces, marks, accents and capitals aside); the same words in any order, without an article in front, how a firm's name
+ * (spaces, marks, accents and capitals aside); the same words in any order, without an article or a title in front, how a firm's name
  * ends, and what only one of the two has in brackets; first names shortened to a letter; a few typing mistakes, by length,
  * with the same figures. Texts of both lists are best given once each. Few typing mistakes are found by candidate pairs,
  * the rest by tables: O(texts * length) and the candidates.

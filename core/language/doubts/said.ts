@@ -132,6 +132,10 @@ export interface Said {
   readonly doneOut: string | null;
   /** It is said of some rows only. */
   readonly onlyThose: boolean;
+  /** It speaks of everything. */
+  readonly saysAll: boolean;
+  /** The columns that it says something goes from and to. */
+  readonly fromTo: readonly [string, string] | null;
   /** Columns of numbers that tell things apart, spoken of as such: 'the member numbers'. */
   readonly namedNumbers: readonly string[];
   /** It asks for days of something. */
@@ -308,8 +312,10 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     topGroup: head.columns.find((c) => groupsRows(c.name, { head, vocabulary: vocabularyOf(head) }) && words.some((w, i) => w.stem === stem(c.name.toLowerCase()) && (!Number.isNaN(words[i - 1]?.value ?? NaN) || /(?:est|selling|top|most)$/.test(words[i - 1]?.lower ?? ''))))?.name ?? null,
     several: says(/^(?:add|too|include|next|another|more|and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
     first: says(/^(?:first|last|1st|before|after)$/),
+    saysAll: /\b(?:all|every|everything|everywhere|each|whole|columns|table)\b/.test(text),
+    fromTo: fromToOf(words, head),
     namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),
-    emptyOrFull: /\bempty\b/.test(text) && /\bfull\b/.test(text),
+    emptyOrFull: (/\bempty\b/.test(text) && /\bfull\b/.test(text)) || words.some((w) => w.kind === 'quoted' && w.lower === 'empty'),
     howMuch: /^(?:and )?how (?:long|far|much|many|often|old|late|heavy|big|full)\b/.test(text),
     doneOut: /\b(sold|lent|hired|rented|loaned|handed|sent|checked|signed|given|let|worn) out\b/.exec(text)?.[1] ?? null,
     onlyThose: /\bonly (?:for|of|to|in|with)? ?(?:the|those|these) (?:ones|rows|that|which|who)\b|\bonly (?:for|of|to|in|with)? ?those\b/.test(text),
@@ -422,4 +428,14 @@ function theirTables(words: readonly Token[], head: CheckedHead): string[] {
     const own = name.toLowerCase().split(/[\s_-]+/).map(stem);
     return own.length > 0 && own.every((s) => s.length > 2 && !ours.has(s) && !ownNouns.has(s) && !rowNouns.has(s)) && words.some((_, i) => own.every((s, k) => { const w = words[i + k]; return w?.kind === 'word' && w.stem === s && !values.has(w.lower) && !inside.has(w.lower); }));
   });
+}
+
+/** 'From felling to sale': the columns on both sides. */
+function fromToOf(words: readonly Token[], head: CheckedHead): readonly [string, string] | null {
+  const from = words.findIndex((w) => w.lower === 'from'), to = words.findIndex((w, i) => i > from && /^(?:to|till|until)$/.test(w.lower));
+  if (from < 0 || to < 0 || to > from + 4) return null;
+  const mentions = columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.75).sort((a, b) => a.cost - b.cost);
+  const behind = (at: number): string | undefined => mentions.find((m) => m.from > at && m.from <= at + 2)?.column;
+  const [a, b] = [behind(from), behind(to)];
+  return a !== undefined && b !== undefined && a !== b ? [a, b] : null;
 }

@@ -1,6 +1,7 @@
 import { column, columnsOf, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
-import { mismatches } from '../../formula/dimensions';
+import { mismatches, unitInName } from '../../formula/dimensions';
+import { unitName, unitSort } from '../../values/units';
 import { keyOf } from '../chart';
 import { nameOf } from '../naming';
 import { LIMIT, type Doubt } from './doubt';
@@ -25,6 +26,12 @@ const A_PIECE = /\b(?:unit|each|per|delivery|shipping|postage|handling|booking)\
 type Labelling = Extract<Plan, { step: 'calculate' }> & { readonly as: Extract<Expression, { kind: 'choose' }> };
 /** Does a plan add a column of labels? */
 const labelsRows = (p: Plan): p is Labelling => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text');
+
+/** Are lengths multiplied that are in different units? */
+function unlikeLengths(e: Expression): boolean {
+  const units = columnsOf(e).flatMap((name) => { const u = unitInName(name); return u !== null && unitSort(u) === 'length' ? [unitName(u) ?? u] : []; });
+  return new Set(units).size > 1;
+}
 
 /** Words that nobody is labelled by. */
 const NO_LABEL = /^(?:going|being|having|doing|cost|costs|was|were|is|are|has|have|had|did|does|do|by|add|put|make|leave|it|its|that|this|them|the|a|an|of|for|with|from|to|while|then|when|where|which|who|and|or|but)$/;
@@ -88,6 +95,12 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans, { emptyOrFull }) => !emptyOrFull && plans.some((p) => labelsRows(p) && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === 'empty')), asks: 'This writes the word “empty”. Is it meant so?' },
   // 'Finders that are not in the list' writes no 'not'.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.replace && p.as.kind === 'text' && /^(?:not|never|no|isn't|aren't)$/i.test(p.as.value)) },
+  // 'Volume times price per m3': what is multiplied and divided by the same is neither.
+  { price: 2, holds: (plans) => calculated(plans, 'op').some((e) => e.op === '/' && e.left.kind === 'op' && e.left.op === '*' && [e.left.left, e.left.right].some((f) => keyOf(f) === keyOf(e.right))) },
+  // Metres times millimetres are no cubic metres.
+  { price: 2, holds: (plans) => calculated(plans, 'op').some((e) => e.op === '*' && unlikeLengths(e)), asks: 'These measures are in different units, and are multiplied as they stand. Is it meant so?' },
+  // 'From felling to sale' goes in that order.
+  { price: 3, holds: (plans, { fromTo }) => fromTo !== null && calculated(plans, 'span').some((e) => e.from.kind === 'column' && e.to.kind === 'column' && e.from.name === fromTo[1] && e.to.name === fromTo[0]) },
   // 'That was used cost, going by what was billed' gives no labels.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && NO_LABEL.test(c.then.value))) },
   // 'Empty if no kilometres were driven' labels nothing so.

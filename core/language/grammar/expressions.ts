@@ -149,6 +149,8 @@ export const expressionRules = [
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$ex0:a ~per head|person|capita|nose|body', ({ a }, x: Context) => { const c = heads(x); return c !== null && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.05),
+  // 'What was collected less the fee and the travel'
+  rule('ex2', '$ex1:a less|minus the|its|their|our? $col:b and the|its|their|our? ^$col:c', ({ a, b, c }, x: Context) => { const [m, n] = [quantity(b, x), quantity(c, x)]; return m && n && b !== c && a.kind !== 'number' && !columnsOf(a).some((k) => k === b || k === c) ? op('-', op('-', a, m), n) : null; }, 0),
   rule('ex2', '$ex2:a ~minus the? ^$col:b ^percentage|percent|%|rate', ({ a, b }, x: Context) => lessPercent(a, b, x), -0.1),
   rule('ex2', '$ex2:a ~minus the? ^$col:b ^in ^percent|%', ({ a, b }, x: Context) => lessPercent(a, b, x), -0.1),
   rule('col', 'people|persons|guests|visitors|those|number|many who|that actually? ^$col:c', ({ c }, x: Context) => (quantity(c, x) ? c : null), 0.1),

@@ -174,9 +174,12 @@ const shows = (as: Expression, input: string): string | null => {
 /** Names without their titles, in the order they have. */
 function untitled(name: string, x: Context): Act | null {
   const people = sampleOf(name, x).map(readPerson);
-  if (!persons(name, x) || !people.some((p) => p !== null && p.title !== '') || sampleOf(name, x).some((v) => v.includes(','))) return null;
+  if (!persons(name, x) || !people.some((p) => p !== null && p.title !== '')) return null;
+  // 'Tarn, Oskar' keeps its order.
+  const turned = sampleOf(name, x).some((v) => v.includes(','));
   const as: Expression = { kind: 'join', of: (['first', 'middle', 'last', 'suffix'] as const).map((p) => part(p, column(name))), separator: ' ' };
-  return { key: `person untitled ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
+  const where: Condition = { kind: 'not', of: { kind: 'text', test: 'contains', of: column(name), texts: [','] } };
+  return { key: `person untitled ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true, ...(turned && { where }) }, [name]) };
 }
 
 /** Titles off the only column of names that has some; what is spoken of goes before it. */

@@ -60,6 +60,11 @@ export const phrases = [
   rule('charlist', '$chars:m', ({ m }) => [m], 0),
   rule('charlist', '$chars:m ~list $charlist:r', ({ m, r }) => [m, ...r], 0),
 
+  // 'Where the travel cost says n/a we paid nothing, so please put 0 there'
+  rule('because', ',? we|it|they|nobody|nothing|that|there $word|$col ^$word|$col|nothing|none|~blankWord $word? ,?', () => true, 0.1),
+  rule('putThere', '$instead:t', ({ t }) => t, 0),
+  rule('putThere', '^$num:n', ({ n }) => String(n), 0),
+  ...['~say|reads|contains|holds|shows $nothings:t', '~be $sought:t'].map((said) => rule('clause', `~wherever|~if the? $col:c column? ${said} $because? ,|so|then|and? please? put|write|use|make|enter|set|fill|take in? it|that|this|the? cell|value? to|into|as|be? an? ^$putThere:s there|instead?`, ({ c, t, s }, x: Context) => (t.every((v: string) => sampleOf(c, x).some((cell) => folded(cell) === folded(v))) ? replaced([c], wholeTexts('whole', t), s) : null), -0.4)).flat(),
   // 'Get rid of the spaces around the slash'
   rule('clause', '~drop spaces|space|blanks|blank around|beside|next|about|before to? (and after)? the? $mark:m in|of|from $cols:c', ({ m, c }) => replaced(c, wholeTexts('anywhere', [` ${m} `, ` ${m}`, `${m} `]), m), -0.4),
   rule('clause', 'put|make|write|set|have|leave|use an? one|single|exactly? space|blank on either|both|each|every side|sides of|around the|every|each|all|any? $mark:m in|of|within $cols:c', ({ m, c }) => spacedOut(c, m), -0.4),

@@ -117,6 +117,7 @@ export const numberRules: readonly Rule[] = [
     rule('when', `${words} $period:p`, ({ p }): When => ({ op, period: p }), 0),
     rule('when', `${words} $date:d`, ({ d }): When => ({ bounds: [[op, d]] }), 0),
     rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered(op, c, n); }, 0.2),
+    rule('cond', `~be? ${words} $num:n ^%|percent of? $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.05),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
     // 'Heavier than ten tonnes gross'
     rule('cond', `~be? ${words} $num:n $unit:u ^$col:c`, ({ n, u, c }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
