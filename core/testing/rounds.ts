@@ -5227,7 +5227,7 @@ X12,2025-08-27,Upper / 3,plum,Opal,Tom,4,46.8,4.8,16.0 %,II,Cider Works,0.60,202
       ['Top two pickers by net kilos.', null],
       ['Add a column ISO week.', 'Add ‹Week of Picked› as the week of ‹Picked›.'],
       ['Label the boxes "juice" when class II or brix is under 12, "table" for the others.', 'Add ‹Class label› as if ‹Class› is "II" or else ‹Brix› is less than 12 then "juice", otherwise "table".'],
-      ['Price per kg up by 5 cents for class I.', null],
+      ['Price per kg up by 5 cents for class I.', 'Set ‹Price kg› to ‹Price kg› plus 0.05, only where ‹Class› is "I".'],
       ['Bonus of 2 euros per crate beyond 10, in a new column Bonus.', null],
       ['Put the boxes with the highest brix first and those without a value last.', 'Sort by ‹Brix› from high to low.'],
       ['Remarks: remove everything in them.', null],
@@ -6474,7 +6474,7 @@ R-5010,SC-009,Ida Brandt,2026-05-07 20:15,2026-05-07 21:05,Hill Park,Docks,8.4,1
       ['what\'s the average distance without the unknown ones', 'Answer ‹Average Distance› as the mean of ‹Distance› over the rows.'],
       ['how many clients moved twice or more', 'Answer ‹Different Client› as the number of different values of ‹Client› over the rows; only where (the number of rows for each ‹Client›) is more than 1.'],
       ['longest job in hours', 'Answer ‹Highest hours from Start to Finish› as the highest of (the hours by the clock from ‹Start› to ‹Finish›) over the rows.'],
-      ['what part of the moves were fully insured, whole percent', null],
+      ['what part of the moves were fully insured, whole percent', 'Answer ‹Share %› as ((the sum of (if ‹Insurance› is "full" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 0 decimals.'],
       ['list of the towns we picked up from', null],
       ['how many stairs did they climb', null],
       ['delete everything', null],
@@ -7103,7 +7103,7 @@ PO-5012,Seal kit,Oleo SA,11-Feb-2026,18-Feb-2026,10,9,sets,"14,50",EUR,5.00,n,W3
       ['Qty should be called Ordered Qty, Got should be called Received Qty', 'Rename ‹Qty› to ‹Ordered Qty› and ‹Got› to ‹Received Qty›.'],
       ['keep what is still outstanding', null],
       ['short deliveries, where we got fewer than ordered', null],
-      ['lines with more than 2 percent damage', null],
+      ['lines with more than 2 percent damage', 'Keep rows where ‹Damage› is more than 2.'],
       ['anything from Brandt or Oleo over 100 euros in total value (qty times price)', null],
       ['only January orders that took longer than a week', 'Keep rows where (the month of ‹Ordered›) equals 1 and (the whole days from ‹Ordered› to ‹Arrived›) is more than 7.'],
       ['hide nothing, just put the latest order on top', null],
@@ -8332,7 +8332,7 @@ Dahlia Round,DR,36.00,15,12.40,July to October,Lindner Farm
       ['drivers are sometimes missing the full stop at the end, so please make them Tom K. and Jo P. throughout', null],
       ['slots in small letters and if there isn\'t one write "any"', 'In ‹Time Slot›, write in lower case. Fill blanks in ‹Time Slot› with "any".'],
       ['no tip means nothing was given, so put a zero there', 'Fill blanks in ‹Tip› with "0".'],
-      ['Please take the form of address (Mr, Mrs, Ms, Dr) off the recipients', null],
+      ['Please take the form of address (Mr, Mrs, Ms, Dr) off the recipients', 'Set ‹Recipient› to (the first name of the person in ‹Recipient›), (the middle name of the person in ‹Recipient›), (the last name of the person in ‹Recipient›) and (the name suffix of the person in ‹Recipient›) joined with " ", only where not (‹Recipient› contains ",").'],
       ['colours all in lower case', 'In ‹Colour›, write in lower case.'],
       ['the town is what comes between the commas in the address, into a column Town', 'Add ‹Town› as piece 2 of ‹Address› cut at ",".'],
       ['some addresses end with a four-digit code. pull that into Postcode', null],
@@ -8519,7 +8519,7 @@ Mill,Orby,95,30,no,2019,Vale T.
       ['remove those where the comment mentions cold', 'Set aside rows where ‹Comment› mentions the word "cold".'],
       ['duration in hours, 1 decimal, nothing if the end isn\'t known', 'Add ‹Hours from Start to End› as the hours by the clock from ‹Start› to ‹End› rounded to 1 decimal.'],
       ['income = guests x price pp, deposit not included', null],
-      ['still to pay: guests times price less the deposit and what has been paid', null],
+      ['still to pay: guests times price less the deposit and what has been paid', 'Add ‹still to pay› as ((‹Guests› times ‹Price pp›) minus ‹Deposit›) minus ‹Paid›.'],
       ['how full was it in percent, rounded', null],
       ['average price per guest over all tastings, weighted by guests', 'Answer ‹Average Price pp› as (the sum of (‹Price pp› times ‹Guests›) over the rows) divided by (the sum of (if ‹Price pp› is blank then 0, otherwise ‹Guests›) over the rows).'],
       ['free seats', 'Add ‹Max minus Guests› as ‹Max› minus ‹Guests›.'],
@@ -9735,7 +9735,7 @@ ash,2100,2,€97.00
       ['price without the euro sign as a number', 'Turn ‹Price m3› into numbers.'],
       ['driver\'s name with capitals please', 'In ‹Driver›, write in title case.'],
       ['turn "Orrin, Tilda" into "Tilda Orrin" in the customer column', 'Set ‹Customer› to if ‹Customer› contains "," then (piece -1 of ‹Customer› cut at ",") followed by " " followed by (piece 1 of ‹Customer› cut at ","), otherwise ‹Customer›.'],
-      ['take Mr and Ms off the customers', 'Remove "Mr" or "Ms" from ‹Customer›.'],
+      ['take Mr and Ms off the customers', 'Set ‹Customer› to (the first name of the person in ‹Customer›), (the middle name of the person in ‹Customer›), (the last name of the person in ‹Customer›) and (the name suffix of the person in ‹Customer›) joined with " ", only where not (‹Customer› contains ",").'],
       ['state lower case', 'In ‹State›, write in lower case.'],
       ['split the street into name and number', null],
       ['house number on its own', null],
@@ -9754,7 +9754,7 @@ ash,2100,2,€97.00
       ['rank by cubic metres, biggest first', 'Add ‹Rank by Cubic m› as the rank, highest first, of ‹Cubic m›.'],
       ['how much did the customer order before this one? running total per customer in order of date', null],
       ['discount: 5% of the price for 6 m3 and more', null],
-      ['put dry up to 18% moisture, damp up to 22, wet above, unknown when missing', null],
+      ['put dry up to 18% moisture, damp up to 22, wet above, unknown when missing', 'Add ‹Moisture label› as if ‹Moisture› is at most 18 then "dry", if ‹Moisture› is at most 22 then "damp", if ‹Moisture› is more than 22 then "wet", if ‹Moisture› is blank then "unknown", otherwise blank.'],
       ['on time or late, open if there is no delivery yet', null],
       ['does the remark mention payment? yes/no', null],
       ['big order yes or no, big means 6 cubic metres or more', null],
@@ -10217,6 +10217,241 @@ B-10,Honey Oat,honey,2026-04-20,,11.8,,,53.00,4.00,5.60,Mo,M3,,HON-,
       ['add a column with the total cost per month the batch was made', null],
       ['write sell now if it cured more than 30 days before 30 June 2026, wait if less, and curing if not cured', null],
       ['count the batches without remarks', 'Answer ‹Rows› as the number of rows; only where ‹Remarks› is blank.'],
+    ],
+  },
+  {
+    table: 'sailings',
+    csv: `Sailing,Route,Ship,Date,Left,Landed,Cars,Passengers,Crew,Berths,Fares,Fuel l,Skipper,Weather,Cause,Log
+F-001,GRY-SEL,Marigold,2026-05-01,07:30,08:55,22,140,6,36,"€1,240.00",310,"Orr, Hanne",calm,,all fine
+F-002,SEL-GRY,marigold,01/05/2026,10:15,11:50,14,88,6,36,760 EUR,325,"Orr, Hanne",breezy,,arrived late (engine check 20 min)
+F-003,GRY-SEL,Tern,2026-05-02,07:30,08:50,30,200,8,40,"€1,910.50",402,JON VELL,calm,,lost: one bag
+F-004,GRY-TOL,Tern,02/05/2026,13:00,15:40,12,61,8,40,980,780,JON VELL,rough,,two passengers unwell
+F-005,TOL-GRY,Tern,2026-05-03,09:00,11:25,9,45,8,40,610.00,770,Jon Vell,rough,,
+F-006,GRY-SEL,MARIGOLD,2026-05-04,,,0,0,6,36,0,0,"Orr, Hanne",storm,weather,cancelled by harbour master
+F-007,SEL-GRY,Marigold,4 May 2026,,,0,0,6,36,n/a,0,"Orr, Hanne",storm,weather,cancelled
+F-008,GRY-TOL,Gull,2026-05-05,08:00,10:10,18,97,5,24,"€1,300.00",590,"Pask, Edda",breezy,,ramp stuck (call 0555 010 771)
+F-009,TOL-GRY,Gull,2026-05-05,12:30,14:45,24,119,5,24,1540.00,605,"Pask, Edda",breezy,,
+F-010,GRY-SEL,Gull,06/05/2026,06:45,08:20,24,150,5,24,"€1,420.00",298,edda pask,calm,,full - 6 cars left behind
+F-011,SEL-GRY,Gull,2026-05-06,22:50,00:20,3,12,5,24,150 EUR,301,edda pask,fog,,slow (fog)
+F-012,GRY-SEL,Marigold,2026-05-07,07:30,09:40,20,133,6,36,"€1,180.00",350,"Orr, Hanne",fog,engine,engine trouble
+F-013,SEL-GRY,Marigold,2026-05-07,,,0,0,6,36,0,0,"Orr, Hanne",fog,engine,cancelled
+F-014,GRY-TOL,Tern,2026-05-08,13:00,15:20,28,180,8,40,"€2,050.00",775,Jon Vell,calm,,
+`,
+    others: {
+      routes: `Code,From,To,Miles,Minutes planned,Fare car,Fare person
+GRY-SEL,Gryholm,Selby Quay,12,85,24,6
+SEL-GRY,Selby Quay,Gryholm,12,85,24,6
+GRY-TOL,Gryholm,Tolness,27,140,38,9.5
+TOL-GRY,Tolness,Gryholm,27,140,38,9.5
+`,
+    },
+    cases: [
+      ['ship names: first letter capital, rest small', 'In ‹Ship›, write in sentence case.'],
+      ['the dates are a mix, turn them all into real dates please, where there are slashes the day comes first', 'Turn ‹Date› into dates, the day before the month.'],
+      ['Make Fares numeric. Euro signs and EUR go, n/a means nothing was earned, so 0', null],
+      ['skippers should all look like "Hanne Orr" - some have a comma with the surname in front, some are shouted', null],
+      ['split Route at the dash into From and To', 'Split ‹Route› at "-" into ‹From› and ‹To›.'],
+      ['pull whatever stands in brackets in the log into Detail', 'Add ‹Detail› as the text between "(" and ")" in ‹Log›.'],
+      ['is there a phone number in the log? put it in a column Phone', 'Add ‹Phone› as the first telephone number in ‹Log›.'],
+      ['add Ship and date together as a label like "Marigold 2026-05-01"', null],
+      ['how long was each crossing in minutes? some land after midnight', 'Add ‹Minutes from Left to Landed› as the minutes by the clock from ‹Left› to ‹Landed›.'],
+      ['crossing time in hours, one decimal, blank for those that never left', 'Add ‹Hours from Left to Landed› as the hours by the clock from ‹Left› to ‹Landed› rounded to 1 decimal.'],
+      ['passengers per crew member, 1 decimal place', 'Add ‹Passengers per Crew› as ‹Passengers› divided by ‹Crew› rounded to 1 decimal.'],
+      ['what share of the berths was filled by cars? percent, no decimals', 'Add ‹Cars per Berths %› as (‹Cars› divided by ‹Berths›) times 100 rounded to 0 decimals.'],
+      ['litres per car, leave it empty where no car was aboard', 'Add ‹Fuel l per Cars› as ‹Fuel l› divided by ‹Cars›.'],
+      ['fares per passenger rounded to cents, nothing for cancelled ones', 'Add ‹Fares per Passengers› as if ‹Log› mentions the word "cancelled" then blank, otherwise ‹Fares› divided by ‹Passengers› rounded to 2 decimals.'],
+      ['how many minutes later than planned did it land (planned minutes are in routes)', 'Add ‹Minutes from Left to Landed minus Minutes plann…› as (the minutes by the clock from ‹Left› to ‹Landed›) minus (the ‹Minutes planned› in the table "routes" where ‹Code› is ‹Route›).'],
+      ['Late: yes if it took more than 10 minutes longer than the planned minutes of its route, otherwise no', 'Add ‹Late› as if (the minutes by the clock from ‹Left› to ‹Landed›) minus (the ‹Minutes planned› in the table "routes" where ‹Code› is ‹Route›) is more than 10 then "yes", otherwise "no".'],
+      ['expected fares: cars times the car fare plus passengers times the person fare from routes', 'Add ‹expected fares› as (‹Cars› times (the ‹Fare car› in the table "routes" where ‹Code› is ‹Route›)) plus (‹Passengers› times (the ‹Fare person› in the table "routes" where ‹Code› is ‹Route›)).'],
+      ['difference between fares and what they should be by routes, in euros', null],
+      ['give each sailing a running number per ship in order of date', 'Sort by ‹Date›. Add ‹Number within Ship› as the number of the row for each ‹Ship›.'],
+      ['fuel compared with the ship\'s average, in percent, 1 decimal', 'Add ‹Fuel l per average Fuel l per Ship %› as (‹Fuel l› divided by (the mean of ‹Fuel l› over the rows for each ‹Ship›)) times 100 rounded to 1 decimal.'],
+      ['running total of passengers by date', 'Sort by ‹Date›. Add ‹Running total of Passengers› as the running total of ‹Passengers›.'],
+      ['Load: empty when there are no cars, light up to 15, full from 24 and normal in between', 'Add ‹Load› as if ‹Cars› equals 0 then "empty", if ‹Cars› is at most 15 then "light", if ‹Cars› is at least 24 then "full", if ‹Cars› is more than 15 and ‹Cars› is less than 24 then "normal", otherwise blank.'],
+      ['label the weather good (calm), fair (breezy) and bad for everything else', 'Add ‹Weather label› as if ‹Weather› is "calm" then "good", if ‹Weather› is "breezy" then "fair", otherwise "bad".'],
+      ['morning, afternoon or night by time left: before noon, until 18:00, later', null],
+      ['cancelled? column with yes or no, it was cancelled if it has no time left', null],
+      ['throw out sailings that did not go', null],
+      ['keep only what Tern and Gull did in the first week of May', 'Keep rows where ‹Ship› is "Tern" or "Gull" and (the month of ‹Date›) equals 5 and (the day of ‹Date›) is at least 1 and (the day of ‹Date›) is at most 7.'],
+      ['sailings with more than 100 passengers or a full deck (cars = berths)', 'Keep rows where ‹Passengers› is more than 100 or else ‹Cars› equals ‹Berths›.'],
+      ['only those where the log says something about fog or engine', 'Keep rows where ‹Log› mentions the word "fog", "fogs" or "engine".'],
+      ['the three sailings with the fewest passengers that still sailed', null],
+      ['one row per ship: the latest sailing', 'Keep 1 row with the highest ‹Date› for each ‹Ship›.'],
+      ['drop crew and berths', 'Drop ‹Crew› and ‹Berths›.'],
+      ['put Skipper right after Ship and call it Captain', 'Move ‹Skipper› to after ‹Ship›. Rename ‹Skipper› to ‹Captain›.'],
+      ['sort by ship, then the newest first', 'Sort by ‹Ship› and ‹Date› from high to low.'],
+      ['how many sailings did each skipper make, not counting cancelled ones', 'Answer ‹Rows› as the number of rows; for each ‹Skipper›; only where not (‹Log› mentions the word "cancelled").'],
+      ['average passengers by weather, highest first', 'Answer ‹Average Passengers› as the mean of ‹Passengers› over the rows; for each ‹Weather›; sorted by ‹Average Passengers› from high to low.'],
+      ['which route earned the most altogether?', 'Answer ‹Total Fares› as the sum of ‹Fares› over the rows; for each ‹Route›; sorted by ‹Total Fares› from high to low; the first 1.'],
+      ['what percentage of sailings was cancelled', 'Answer ‹Share %› as ((the sum of (if ‹Log› mentions the word "cancelled" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['total fuel and total fares per ship with one decimal', 'Answer ‹Total Fuel l› as the sum of ‹Fuel l› over the rows rounded to 1 decimal; and ‹Total Fares› as the sum of ‹Fares› over the rows rounded to 1 decimal; for each ‹Ship›.'],
+      ['how many different ships sailed to Tolness? the routes tell', 'Answer ‹Different Ship› as the number of different values of ‹Ship› over the rows; only where (the ‹To› in the table "routes" where ‹Code› is ‹Route›) is "Tolness".'],
+      ['sort the seagulls by mood', null],
+      ['drop the passengers\' luggage column', null],
+    ],
+  },
+  {
+    table: 'specimens',
+    csv: `No,Name,Found on,Where,Finder,Weight,Size,State,Worth,Drawer,Lent to,Back,Tags,Notes
+SP-01,Ammonite,2019-06-12,"Cold Cove, Gryholm",Hanne Orr,410 g,12 x 9 cm,good,80,A-12-3,,,spiral; shell,polished by hand
+SP-02,Shark tooth,12.07.2020,"North Cliff, Tolness",Edda Paske,35 g,4 x 2 cm,chipped,€45,A-12-4,Town Museum,2026-03-01,tooth,
+SP-03,Fern print,2018-09-30,"Cold Cove, Gryholm",Jon Vel,1.2 kg,20 x 14 cm,good,120,B-03-1,,,plant;print,"cracked, then glued"
+SP-04,sea urchin,3 May 2021,Tolness,Hanna Orr,95 g,6 x 6 cm,Good,30,A-11-2,School,,shell,lent for a term
+SP-05,Fish plate,2022-08-19,"Long Strand, Selby",,640 g,18 x 10 cm,poor,n/a,C-01-9,,,fish; plate; rare,needs glue
+SP-06,Ammonite,2017-05-05,"North Cliff, Tolness",Mads Lorn,380 g,11 x 9 cm,good,75,A-12-5,Town Museum,,spiral,
+SP-07,Amber piece,2023-10-02,"Long Strand, Selby",Edda Pask,12 g,3 x 2 cm,good,€210.00,D-02-1,,,,"fly inside, see photo 14"
+SP-08,Whale bone,,"Cold Cove, Gryholm",Jon Vell,8 kg,60 x 22 cm,Poor,150,E-01-1,Harbour Office,2025-12-20,bone; large,too big for the drawer
+SP-09,Trilobite,2016-04-18,Selby,Ines Cray,55 g,5 x 3 cm,good,95,B-02-7,,,rare,
+SP-10,Shark tooth,2024-07-07,"Long Strand, Selby",Hanne Orr,28 g,4 x 2 cm,chipped,40,A-12-6,School,,tooth,lent for a term
+`,
+    others: {
+      finders: `Id,Member,Since,Town,Shares
+1,"Orr, Hanne",2001,Gryholm,2
+2,"Pask, Edda",2012,Tolness,1
+3,"Vell, Jon",2008,Selby,1
+4,"Lorn, Mads",2015,Gryholm,3
+5,"Brant, Olga",2019,Tolness,1
+`,
+    },
+    cases: [
+      ['names in small letters except the first one', 'In ‹Name›, write in sentence case.'],
+      ['Weight: everything in grams, just the number', 'Turn ‹Weight› into numbers in "g".'],
+      ['Size gives two measures, make Length and Width out of it (numbers, in cm)', null],
+      ['state comes with and without capital, make it the same', null],
+      ['worth is money: numbers please, n/a stays empty', 'Turn ‹Worth› into numbers, reading "n/a" as blank.'],
+      ['where has a place and a town; if there is only one word it\'s the town', null],
+      ['drawer code = cabinet, drawer and slot, each in its own column', null],
+      ['first tag only, in a column Main tag', 'Add ‹Main tag› as piece 1 of ‹Tags› cut at ";".'],
+      ['a row for each tag', 'Make a row for each piece of ‹Tags› cut at ";".'],
+      ['how many tags does each one have, 0 where there are none', 'Add ‹Number of Tags› as (the number of pieces of ‹Tags› cut at ";"), or 0 where it is blank.'],
+      ['worth per gram with 3 decimals', 'Add ‹Worth per Weight in g› as ‹Worth› divided by (‹Weight› measured in "g") rounded to 3 decimals.'],
+      ['days it was lent until back; those still away get nothing', null],
+      ['status: home if not lent or back, otherwise away', null],
+      ['Flag rare ones worth over 90 as insure', 'Add ‹Insure› as if ‹Tags› mentions the word "rare" and ‹Worth› is more than 90 then "insure", otherwise blank.'],
+      ['size class by weight - small below 50 g, medium to 500 g, large above', 'Add ‹Size class› as if (‹Weight› measured in "g") is less than 50 then "small", if (‹Weight› measured in "g") is at most 500 then "medium", if (‹Weight› measured in "g") is more than 500 then "large", otherwise blank.'],
+      ['year found, as a number', 'Add ‹Year of Found on› as the year of ‹Found on›.'],
+      ['anything found before 2019 or without a date', 'Keep rows where ‹Found on› is less than the date "2019-01-01" or else ‹Found on› is blank.'],
+      ['ammonites and shark teeth only, the good ones', 'Keep rows where ‹Name› is "Ammonite" or "Shark tooth". Keep rows where ‹State› is "good".'],
+      ['add the finder\'s town from finders. Names there are surname first and some finders here are misspelt', 'Add ‹Town› as the ‹Town› in the table "finders" where ‹Member› is spelled like ‹Finder›.'],
+      ['finders that are not in the members list (finders table), watch the spelling', 'List each ‹Finder›; only where not (‹Finder› in some spelling stands under ‹Member› in the table "finders").'],
+      ['which members have not found anything? spelling of the names varies', null],
+      ['number of specimens and total worth per finder, spelling mistakes aside', null],
+      ['most valuable specimen of each town', null],
+      ['value of all lent specimens together', 'Answer ‹Total Worth› as the sum of ‹Worth› over the rows; only where ‹Lent to› is filled.'],
+      ['duplicate names: keep the heavier one', 'Keep 1 row with the highest ‹Weight› for each ‹Name›.'],
+      ['fill the missing find date with unknown', 'Fill blanks in ‹Found on› with "unknown".'],
+    ],
+  },
+  {
+    table: 'lectures',
+    csv: `Code,Topic,Speaker,Given On,Starts,Ends,Hall,Seats,Came,Members Free,Ticket,Collected,Speaker Fee,Travel,Recording,Rating,Comments
+L-101,bees in winter,Dr. Mona Hale,2026-01-14,19:00,20:30,Great Hall,120,96,31,€8.00,520.00,150,24.50,yes,4.5,"lovely evening, sound too quiet"
+L-102,The Iron Bridge ,prof. ADAM PELL,21/01/2026,19:30,21:00,Room 2,40,40,12,€8.00,224.00,0,12,yes,4.9,sold out; 6 turned away
+L-103,Maps and Lies,Mona Hale,2026-02-04,19:00,20:15,Great Hall,120,71,20,8 EUR,408.00,150,24.50,no,3.8,
+L-104,how glass is blown,Ruth Onslow,11 Feb 2026,18:30,20:45,Workshop,25,22,5,€12.00,204.00,200,n/a,no,4.7,"broken glass, nobody hurt"
+L-105,Night Skies,"Tarn, Oskar",2026-02-18,21:00,00:15,Roof,30,12,8,€6.00,24.00,100,40,no,,too cold (minus 4)
+L-106,Songs of the Quarry,Dr. Mona Hale,25/02/2026,19:00,,Great Hall,120,0,0,€8.00,0,0,0,no,,cancelled: speaker ill
+L-107,The Iron Bridge,Adam Pell,2026-03-04,19:30,21:10,Great Hall,120,118,45,€8.00,584.00,150,12,yes,4.8,second run
+L-108,clocks that walk,Bea Quill,2026-03-11,19:00,20:00,Room 2,40,17,9,€8.00,64.00,80,n/a,yes,3.2,microphone failed
+L-109,Rivers under Town,"Tarn, Oskar",18 March 2026,19:00,20:40,Room 2,40,38,14,€8.00,192.00,100,40,yes,4.4,"good questions, ran over"
+L-110,Maps and Lies,MONA HALE,2026-03-25,19:00,20:10,Great Hall,120,64,22,€8.00,336.00,150,24.50,yes,4.0,sound too quiet again
+L-111,Wool and War,Ivo Sands,2026-04-01,19:00,20:30,Workshop,25,25,6,€12.00,228.00,200,18,no,4.9,full house
+L-112,Salt,Ruth Onslow,2026-04-08,19:00,,Workshop,25,,,€12.00,,200,n/a,no,,still to come
+`,
+    others: {
+      speakers: `Name,Town,Mail,Field,Since
+"Hale, Mona",Corvale,mona@halelab.example,nature,2015
+"Pell, Adam",Vell,pell@ironpost.example,history,2009
+"Onslow, Ruth",Corvale,,craft,2020
+"Tarn, Oskar",Brume,tarn@skywatch.example,nature,2018
+"Quill, Bea",Vell,bea.quill@ironpost.example,craft,2024
+"Marsh, Lena",Brume,lena@marsh.example,music,2011
+`,
+    },
+    cases: [
+      ['Please tidy the topics: no spaces at the ends, and every topic should begin with a capital letter.', null],
+      ['Ticket should be a plain number without the euro sign or EUR', 'Turn ‹Ticket› into numbers.'],
+      ['I need Given On as proper dates. Careful, the ones with slashes are day/month/year', 'Turn ‹Given On› into dates, the day before the month.'],
+      ['Where the travel cost says n/a we paid nothing, so please put 0 there', null],
+      ['Take Dr. and Prof. off the front of the speakers\' names', 'Set ‹Speaker› to (the first name of the person in ‹Speaker›), (the middle name of the person in ‹Speaker›), (the last name of the person in ‹Speaker›) and (the name suffix of the person in ‹Speaker›) joined with " ", only where not (‹Speaker› contains ",").'],
+      ['the speakers come as "Tarn, Oskar" sometimes; I\'d like all of them as first name and then last name with normal capitals', 'Set ‹Speaker› to ((the first name of the person in ‹Speaker›), (the middle name of the person in ‹Speaker›) and (the last name of the person in ‹Speaker›) joined with " ") in title case.'],
+      ['Recording into yes/no is fine, but call the column Recorded', 'Turn ‹Recording› into yes or no. Rename ‹Recording› to ‹Recorded›.'],
+      ['From Comments take what stands in the brackets and put it into a new column Aside', 'Add ‹Aside› as the text between "(" and ")" in ‹Comments›.'],
+      ['How many people were turned away? The number is in the comments of some rows, put it in a column Turned away', null],
+      ['How long did every lecture last, in minutes? One went on past midnight, and leave it blank when no end is given', 'Add ‹Minutes from Starts to Ends› as if ‹Ends› is blank then blank, otherwise the minutes by the clock from ‹Starts› to ‹Ends›.'],
+      ['Work out how many paying visitors there were: those who came minus the free members', 'Add ‹Came minus Members Free› as ‹Came› minus ‹Members Free›.'],
+      ['what did each paying visitor bring in on average, to two decimals? Blank if nobody paid', null],
+      ['How full was the hall, in whole percent', 'Add ‹Came per Seats %› as (‹Came› divided by ‹Seats›) times 100 rounded to 0 decimals.'],
+      ['Give me the profit of each evening: what was collected less the speaker\'s fee and the travel', 'Add ‹profit of each evening› as (‹Collected› minus ‹Speaker Fee›) minus ‹Travel›.'],
+      ['Profit per visitor with one decimal, nothing where nobody came', null],
+      ['Add a column with the day of the week', 'Add ‹Weekday of Given On› as the weekday of ‹Given On›.'],
+      ['which month was it in? as a word', 'Add ‹Month of Given On› as the month name of ‹Given On›.'],
+      ['number the lectures of each speaker in order of date, 1 for the first', 'Sort by ‹Given On›. Add ‹Number within Speaker› as the number of the row for each ‹Speaker›.'],
+      ['Was the rating above the average of all lectures? yes or no, and leave it out when there is none', null],
+      ['difference between the rating and the best rating in the same hall', 'Add ‹Rating minus highest Rating per Hall› as ‹Rating› minus (the highest of ‹Rating› over the rows for each ‹Hall›).'],
+      ['Label every lecture: full when all seats were taken, good from two thirds of the seats, thin below that, and cancelled where nobody came', null],
+      ['call it a repeat if the topic was given before', null],
+      ['Say "sound" if the comments complain about the sound or the microphone, "crowd" if people were turned away or it was full, otherwise leave it empty', null],
+      ['Remove the lecture that was cancelled and the one that has not taken place yet', null],
+      ['Only evenings in February or March with fewer than 50 visitors', 'Keep rows where [(the month of ‹Given On›) equals 2 or else (the month of ‹Given On›) equals 3] and ‹Came› is less than 50.'],
+      ['keep the lectures rated 4.5 or better that were recorded', null],
+      ['Show me the five best attended ones, best first', 'Keep 5 rows with the highest ‹Came›. Sort by ‹Came› from high to low.'],
+      ['Keep only the latest lecture on each topic', 'Keep 1 row with the highest ‹Given On› for each ‹Topic›.'],
+      ['Throw out Members Free, Seats and Recording', 'Drop ‹Members Free›, ‹Seats› and ‹Recording›.'],
+      ['move the comments to the very beginning and rename Came to Visitors', 'Move ‹Comments› to the front. Rename ‹Came› to ‹Visitors›.'],
+      ['Sort them by hall, and inside each hall from the best rating to the worst; those without rating last', 'Sort by ‹Hall› and ‹Rating› from high to low.'],
+      ['How many lectures has each hall seen, and what was collected there in total?', 'Answer ‹Rows› as the number of rows; and ‹Total Collected› as the sum of ‹Collected› over the rows; for each ‹Hall›.'],
+      ['What is the average rating by speaker\'s field? The field stands in speakers', null],
+      ['Which weekday brings the most visitors on average', null],
+      ['What percentage of the lectures was recorded?', 'Answer ‹Share %› as ((the sum of (if ‹Recording› is "yes" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['How much money did all lectures in the Great Hall make after fees and travel?', null],
+      ['Bring in each speaker\'s town. In the speakers table surname and first name are swapped and ours have titles', null],
+      ['Which speakers on our list have never given a lecture? Names are written the other way round there', null],
+      ['mark lectures by speakers we have no mail address of', null],
+      ['delete the speakers who snore', null],
+      ['Remove the parking column', null],
+    ],
+  },
+  {
+    table: 'timber',
+    csv: `Lot,Species,Grade,Felled,Sold,Buyer,Length m,Width mm,Thick mm,Boards,Volume,Moisture,Price m3,Paid,Yard,Dims,Mark,Note
+T-501,oak,A,2025-02-11,2026-01-09,Penrose Joinery,4.2,250,52,40,2.18,11%,"€1,150.00",2507,North,4.2 m x 250 mm,OAK-A-501,kiln dried
+T-502,Oak,B,2025-02-11,,,3.6,220,52,55,2.26,14%,€890.00,,North,3.6 m x 220 mm,OAK-B-502,air dried; some knots
+T-503,ash,A,2025-03-03,15/01/2026,Hartley & Son,3,180,40,80,1.73,12%,720,1245.60,South,3 m x 180 mm,ASH-A-503,
+T-504,larch,C,2025-04-22,2026-02-02,penrose joinery,5,200,30,60,1.80,18%,€310.00,500,South,5 m x 200 mm,LAR-C-504,"rot at the ends, cut back 30 cm"
+T-505,LARCH,B,2025-04-22,,,5,200,30,45,1.35,wet,€380.00,,South,5 m x 200 mm,LAR-B-505,too wet to sell
+T-506,beech,A,2025-05-30,2026-02-20,Hartley and Son,2.8,160,52,100,2.33,10%,€640.00,1491.20,North,2.8 m x 160 mm,BEE-A-506,kiln dried
+T-507,beech,C,2025-05-30,2026-03-01,Vell Boatyard,2.8,160,52,30,0.70,13%,€280.00,0,East,2.8 m x 160 mm,BEE-C-507,blue stain
+T-508,oak,A,2025-06-14,3 March 2026,Vell Boatyard,6,300,60,12,1.30,15%,"€1,400.00",1820,East,6 m x 300 mm,OAK-A-508,"long boards, paid in cash"
+T-509,cherry,B,2025-07-01,,,2.2,140,40,26,0.32,9%,€990.00,,North,2.2 m x 140 mm,CHE-B-509,reserved for Penrose
+T-510,ash,B,2025-08-19,2026-03-18,Hartley & Son,3,180,40,64,1.38,12%,€560.00,772.80,South,3 m x 180 mm,ASH-B-510,
+`,
+    others: {
+      customers: `Account,Company,City,Discount %,Contact
+C1,Penrose Joinery Ltd,Corvale,5,ann@penrose.example
+C2,Hartley & Son,Brume,0,
+C3,Vell Boat Yard,Vell,10,yard@vellboats.example
+C4,Cray Cabinets,Corvale,3,cray@cabinets.example
+`,
+    },
+    cases: [
+      ['make the species uniform, small letters throughout', 'Standardise ‹Species›. In ‹Species›, write in lower case.'],
+      ['moisture as a number; wet means we could not measure it, leave that empty', 'Turn ‹Moisture› into numbers, reading "wet" as blank.'],
+      ['split the mark into species code, grade and number', null],
+      ['From Dims I want Length (m) and Width (mm) as numbers in two columns', null],
+      ['Value = volume times price per m3, two decimals', 'Add ‹Value› as ‹Volume› times ‹Price m3› rounded to 2 decimals.'],
+      ['what is still open for each sold lot: value minus what was paid; nothing for lots that are not sold', null],
+      ['Price after the buyer\'s discount - the discounts are in customers, the company names are not written exactly alike', 'Add ‹Price m3 times 1 minus Discount % per 100› as ‹Price m3› times (1 minus ((the ‹Discount %› in the table "customers" where ‹Company› is spelled like ‹Buyer›) divided by 100)).'],
+      ['Volume from the measures: length times width times thickness times boards, in cubic metres, 2 decimals', null],
+      ['how many days did a sold lot lie from felling to sale', null],
+      ['Status: unsold without a buyer, paid if everything was paid, part paid if something was, open if nothing', null],
+      ['all kiln dried lots under 12 % moisture', 'Keep rows where ‹Note› is "kiln dried" and ‹Moisture› is less than 12.'],
+      ['oak or ash, grade A or B, still unsold', 'Keep rows where ‹Species› is "oak" or "ash" and ‹Grade› is "A" or "B" and ‹Sold› is blank.'],
+      ['Total volume and average moisture per species and grade', 'Answer ‹Total Volume› as the sum of ‹Volume› over the rows; and ‹Average Moisture› as the mean of ‹Moisture› over the rows; for each ‹Species›; and by ‹Grade›.'],
+      ['Which buyer took the most volume? Spelling of buyers is a bit sloppy', null],
+      ['Which customers have not bought anything from us? Names may differ a little', null],
+      ['share of each yard in the total volume, in percent with one decimal', 'Answer ‹Share of Volume %› as ((the sum of ‹Volume› over the rows) divided by (the sum of ‹Volume› over all rows together)) times 100 rounded to 1 decimal; for each ‹Yard›.'],
+      ['One line per buyer: number of lots, volume, and what they still owe', null],
     ],
   },
 ];

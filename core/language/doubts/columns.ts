@@ -20,8 +20,10 @@ const leavesPieces = (p: Extract<Plan, { step: 'split' }>, { piecesAt }: Said): 
 
 /** About columns: their names, copies of them, and which of them go. */
 export const columnDoubts: readonly Doubt[] = [
+  // 'Should begin with a capital': that makes no ‹The Iron Bridge› iron.
+  { price: 0.5, holds: (plans, { restSmall, innerCapitals }) => !restSmall && plans.some((p) => p.step === 'tidy' && p.ways.includes('sentence') && p.columns.some(innerCapitals)), asks: 'This also makes capitals inside the texts small. Is it meant so?' },
   // 'Make the species uniform, small letters throughout': in that column.
-  { price: 2, holds: (plans, { saysAll }) => !saysAll && plans.some((p, i) => { const before = plans[i - 1]; return p.step === 'tidy' && p.columns.length > 3 && before !== undefined && 'columns' in before && before.columns.length === 1; }), asks: 'This changes many columns. Is it meant so?' },
+  { price: 2, holds: (plans, { saysAll }) => !saysAll && plans.some((p, i) => { const before = plans[i - 1]; return p.step === 'tidy' && p.columns.length > 3 && before !== undefined && (before.step === 'standardise' || ('columns' in before && before.columns.length === 1)); }), asks: 'This changes many columns. Is it meant so?' },
   // '... and fill blanks with the fee' gives no column that name.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && !p.replace && /^(?:fill|turn|convert|replace|remove|drop|split|sort|keep|round) [a-z]/.test(p.name)), asks: 'Is this the name of the column?' },
   // 'Grade A is 3 points' says something, and is no name.

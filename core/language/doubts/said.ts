@@ -6,7 +6,7 @@ import { stem, type Token } from '../words';
 import { CENTS, inCents } from '../grammar/seeds/quantities';
 import { GENERAL_ROWS } from '../grammar/seeds/rows';
 import { groupsRows } from '../grammar/roles';
-import { nearlyUnique } from '../grammar/samples';
+import { nearlyUnique, sampleOf } from '../grammar/samples';
 import { yesNoOf } from '../grammar/seeds/yesno';
 import { HEADS } from '../lexicon/heads';
 import { columnMentions, namesRows, vocabularyOf } from '../mentions';
@@ -132,6 +132,10 @@ export interface Said {
   readonly doneOut: string | null;
   /** It is said of some rows only. */
   readonly onlyThose: boolean;
+  /** It says what becomes of the letters behind the first. */
+  readonly restSmall: boolean;
+  /** Do texts of a column have words with a capital behind the first? */
+  readonly innerCapitals: (column: string) => boolean;
   /** It speaks of everything. */
   readonly saysAll: boolean;
   /** The columns that it says something goes from and to. */
@@ -312,6 +316,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     topGroup: head.columns.find((c) => groupsRows(c.name, { head, vocabulary: vocabularyOf(head) }) && words.some((w, i) => w.stem === stem(c.name.toLowerCase()) && (!Number.isNaN(words[i - 1]?.value ?? NaN) || /(?:est|selling|top|most)$/.test(words[i - 1]?.lower ?? ''))))?.name ?? null,
     several: says(/^(?:add|too|include|next|another|more|and|,|;|:|&|\+|plus|both|also|well|together|beside|with|or|vs|versus|against|\?)$/),
     first: says(/^(?:first|last|1st|before|after)$/),
+    restSmall: /\b(?:rest|others?|remaining|small|lower|lowercase|sentence|except|only|one capital)\b/.test(text),
+    innerCapitals: (column) => sampleOf(column, { head }).some((v) => /\p{Ll}.*\s\p{Lu}\p{Ll}{2}/u.test(v)),
     saysAll: /\b(?:all|every|everything|everywhere|each|whole|columns|table)\b/.test(text),
     fromTo: fromToOf(words, head),
     namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),

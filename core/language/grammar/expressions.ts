@@ -149,6 +149,8 @@ export const expressionRules = [
   rule('ex1', '$num:a divided by $ex0:b', ({ a, b }) => op('/', number(a), b), 0.05),
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$ex0:a ~per head|person|capita|nose|body', ({ a }, x: Context) => { const c = heads(x); return c !== null && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.05),
+  // 'How full was the hall': what was taken of what there is room for
+  rule('ex1', 'how full ~be|~did|~have it|they|~each|the $rows|$noun|$col|$word? get|been? ,?', (_s, x: Context) => fullness(x), 0),
   // 'What was collected less the fee and the travel'
   rule('ex2', '$ex1:a less|minus the|its|their|our? $col:b and the|its|their|our? ^$col:c', ({ a, b, c }, x: Context) => { const [m, n] = [quantity(b, x), quantity(c, x)]; return m && n && b !== c && a.kind !== 'number' && !columnsOf(a).some((k) => k === b || k === c) ? op('-', op('-', a, m), n) : null; }, 0),
   rule('ex2', '$ex2:a ~minus the? ^$col:b ^percentage|percent|%|rate', ({ a, b }, x: Context) => lessPercent(a, b, x), -0.1),
@@ -531,3 +533,11 @@ export const expressionRules = [
   rule('expr', '$ex2:e', ({ e }) => e, 0),
   rule('expr', '$part:e', ({ e }) => e, 0),
 ].flat();
+
+const ROOM = /\b(?:seats|capacity|places|berths|spaces|beds|max|maximum|room for|fits|limit)\b/i;
+const TAKEN = /\b(?:came|sold|booked|taken|attended|attendance|visitors|guests|passengers|participants|occupied|enrolled|used|filled|present|signed up)\b/i;
+/** How much of the room there is was taken, in per cent: where one column says the one and one the other. */
+function fullness(x: Context): Expression | null {
+  const numbers = x.head.columns.filter((c) => quantity(c.name, x) !== null), [room, taken] = [numbers.filter((c) => ROOM.test(c.name)), numbers.filter((c) => TAKEN.test(c.name))];
+  return room.length === 1 && taken.length === 1 && room[0] !== taken[0] ? percent(op('/', quantity(taken[0]!.name, x)!, quantity(room[0]!.name, x)!)) : null;
+}

@@ -105,6 +105,10 @@ export const phrases = [
   // 'Who still owes us money?', 'does anyone owe us more than 100'
   rule('clause', 'who|whoever|which ^$rows|$noun|$guess? $owing:c ??', ({ c }) => filter('keep', c), -0.1),
   rule('clause', '~be|~did|does there? anyone|anybody|someone|somebody (who)? $owing:c ??', ({ c }) => filter('keep', c), -0.1),
+  // 'Oak or ash, grade A or B, still unsold': no more is said than which
+  rule('listedRows', '$cond:a , still|also|only|and? ^$cond:b', ({ a, b }) => (telling(a) && telling(b) && !columnsOf(a).some((c) => columnsOf(b).includes(c)) ? [a, b] : null), 0),
+  rule('listedRows', '$cond:a , still|also|only|and? ^$listedRows:r', ({ a, r }) => (telling(a) && !r.some((b: Condition) => columnsOf(a).some((c) => columnsOf(b).includes(c))) ? [a, ...r] : null), 0),
+  rule('clause', '$listedRows:l', ({ l }) => filter('keep', all(l)), 0.6),
   // 'Done visits', 'Lake School visits', 'Emil's visits'
   rule('clause', 'the|all|just? ^$values:v ^$rows', ({ v }) => { const c = v.some((o: { loose?: boolean }) => o.loose) ? null : oneOf(v); return c && filter('keep', c); }, 0.5),
   rule('clause', 'the|all|just? ^$inside:v ^$rows', ({ v }) => filter('keep', { kind: 'text', test: 'mentions', of: column(v.column), texts: [v.text] }), 0.6),
@@ -197,3 +201,6 @@ const moreValues = (list: readonly { readonly column: string; readonly text: str
 const otherBound = (op: Comparison, n: number): Act =>
   amend(`bound ${op} ${n}`, (plan) => (plan.step === 'filter' && plan.where.kind === 'compare' && plan.where.right.kind === 'number' ? { ...plan, where: { ...plan.where, op, right: number(n) } } : null));
 
+
+/** Is a condition one that tells rows by what stands in a column, and by nothing else? */
+const telling = (c: Condition): boolean => columnsOf(c).length === 1 && (c.kind === 'among' || c.kind === 'compare' || c.kind === 'empty' || (c.kind === 'not' && c.of.kind === 'empty') || c.kind === 'text');

@@ -12,7 +12,7 @@ export const phrases = [
   rule('clause', '~rename $pair:a ,|;? and|,|; $pair:b', ({ a, b }) => plans({ step: 'rename', names: [...a, ...b] }), 0.2),
   rule('clause', '~rename $pair:a , $pair:b ,? and $pair:c', ({ a, b, c }) => plans({ step: 'rename', names: [...a, ...b, ...c] }), 0.2),
   // 'Put skipper after ship and call it Captain'
-  rule('clause', 'call|rename|name|retitle it|this|that to|as|into? ^$name:n', ({ n }) => renamedToo(n), 0),
+  rule('clause', 'call|rename|name|retitle it|this|that|them|the? column|result? to|as|into? ^$name:n', ({ n }) => renamedToo(n), 0),
   rule('clause', '~rename $col:c $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0.3),
   rule('clause', '$col:c ~should be? called|named|renamed|titled|headed to? $name:n', ({ c, n }) => plans({ step: 'rename', names: [{ from: c, to: n }] }), 0),
   rule('clause', '$col:c column? ~should be|become ^$name:n', ({ c, n }) => (n !== c && /^\p{Lu}\S*(?:\s(?:\p{Lu}\S*|per|of|in|at|and|to|by|for|the))+$/u.test(n) ? plans({ step: 'rename', names: [{ from: c, to: n }] }) : null), -0.5),

@@ -110,6 +110,12 @@ export const phrases = [
   ...([['best|top|good|highest', false], ['worst|lowest|bad|poorest', true]] as const).map(([words, down]) => rule('sortkey', `$col:c ,|:|with? the? ${words} one|ones|$rows|$noun? first|on|at top|the? top? (~open $value|$word|$text:a ~be|=|means the? best|top|highest|good ~close)?`, ({ c }, x: Context) => (graded(c, x) ? [{ column: c, down }] : null), 0)),
   rule('sortkey', 'the? worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] : null), -0.2),
   rule('clause', 'put|show|list|have|bring? the? worst $col:c first|on|at top|the? top?', ({ c }, x: Context) => (ordered(c, x) ? plans({ step: 'sort', by: [{ column: c, down: WORSE_WHEN_HIGH.test(c) }] }) : null), -0.2),
+  // 'From the best rating to the worst; those without rating last'
+  rule('sortkey', 'from the? ~highest $col:c down? to the? ~lowest one|$col?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: true }] : null), -0.3),
+  rule('sortkey', 'from the? ~lowest $col:c up? to the? ~highest one|$col?', ({ c }, x: Context) => (ordered(c, x) ? [{ column: c, down: false }] : null), -0.3),
+  rule('sortkey', 'from the? newest|latest $col:c to the? oldest|earliest one?', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: true }] : null), -0.3),
+  rule('sortkey', 'from the? oldest|earliest $col:c to the? newest|latest one?', ({ c }, x: Context) => (dated(c, x) ? [{ column: c, down: false }] : null), -0.3),
+  rule('rider', 'and|with? those|the|all? ones|$rows|$noun? ~without an|any? $col:c ~be? last|at|to|in the? end|bottom|back?', ({ c }) => amend(`sort blanks last ${c}`, (plan) => (plan.step === 'sort' && plan.by.some((k) => k.column === c) ? plan : null)), -0.2),
   rule('sortkey', 'it|this|that', () => [{ column: IT, down: false }], 0.1),
   rule('sortkey', 'it|this|that ,|and|with|the? ~descending', () => [{ column: IT, down: true }], 0),
   rule('sortkey', 'it|this|that ,|and|with|the? ~ascending', () => [{ column: IT, down: false }], 0),
