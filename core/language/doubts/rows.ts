@@ -63,6 +63,8 @@ export const rowDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, { question, drops }) => question && !drops && plans.length > 0 && plans.every((p) => p.step === 'filter' && p.mode !== 'keep'), asks: 'This was asked like a question, and would set rows aside. Is it meant all the same?' },
   // 'How long was each' is not answered by keeping some.
   { price: 2.5, holds: (plans, { howMuch }) => howMuch && plans.length > 0 && plans.every((p) => p.step === 'filter'), asks: 'This keeps only some of the rows. Is it meant so?' },
+  // 'From May 5 on' is not that day alone.
+  { price: 2, holds: (plans, { fromOn }) => fromOn && plans.some((p) => p.step === 'filter') && !/"op":"(?:>=|>)"/.test(keyOf(plans)), asks: 'This takes one time for all from then on. Say it with its year?' },
   // 'But only for the ones that did sail' names no column.
   { price: 2, holds: (plans, { onlyThose }) => onlyThose && plans.some((p) => p.step === 'pick') },
   // 'Mark the lots: sold, unsold' keeps none of them only.

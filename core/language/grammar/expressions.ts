@@ -150,6 +150,7 @@ export const expressionRules = [
   // '1.50 for every comp' is a price times how many there are.
   rule('ex1', '$ex0:a ~per head|person|capita|nose|body', ({ a }, x: Context) => { const c = heads(x); return c !== null && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.05),
   // 'How full was the hall': what was taken of what there is room for
+  rule('ex1', 'how full ~be|~did|~have it|they|~each|the $rows|$noun|$col|$word? get|been? (in|as percent|%)? $goingBy the? ^$col:a $word? and|of|to the? ^$col:b', ({ a, b }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return m && n && a !== b ? percent(TAKEN.test(b) && !TAKEN.test(a) ? op('/', n, m) : op('/', m, n)) : null; }, -0.3),
   rule('ex1', 'how full ~be|~did|~have it|they|~each|the $rows|$noun|$col|$word? get|been? ,?', (_s, x: Context) => fullness(x), 0),
   // 'What was collected less the fee and the travel'
   rule('ex2', '$ex1:a less|minus the|its|their|our? $col:b and the|its|their|our? ^$col:c', ({ a, b, c }, x: Context) => { const [m, n] = [quantity(b, x), quantity(c, x)]; return m && n && b !== c && a.kind !== 'number' && !columnsOf(a).some((k) => k === b || k === c) ? op('-', op('-', a, m), n) : null; }, 0),

@@ -11,7 +11,7 @@ import { isValueForm, namesRows } from '../../language/mentions';
 import { yesNoOf } from '../../language/grammar/seeds/yesno';
 import { hasTotal } from '../calculate/formulas';
 import { personColumn } from '../calculate/person-phrases';
-import { allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, shareOf, sum, usual } from './question';
+import { firstUnique, allRows, asked, type Fn, grouped, over, partOfAll, period, type Question, repeats, shareOf, sum, usual } from './question';
 
 /** The only column of spans of time written with colons, asked for in minutes. */
 function spanColumn(unit: string, x: Context): string | null {
@@ -88,7 +88,7 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', 'the? $col:m of|for|in all the? $rset:r together|altogether|combined|summed|overall', ({ m, r }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [], where: r }; }, -0.3),
   rule('question', 'the? $col:m of|for|in all the? $rows|$noun together|altogether|combined|summed|overall', ({ m }, x: Context): Question | null => { const e = sum(m, x); return e && { figures: [e], by: [] }; }, -0.3),
   // 'Did we show any film that nobody submitted?'
-  ...['did|do|does|have|has|had we|they|you|i|someone|anyone|somebody|anybody|$word ~did|~have|show|make|list|use|add|$word any|some', '~be there any|some', 'do|did|have we|you|they have|had|got any|some'].flatMap((said) => ['$col:c that|which|who? $cond:w ??', '$col:c ~withA|~without $cond:w ??'].map((rest) => rule('question', `${said} ${rest}`, ({ c, w }, x: Context): Question | null => (groupable(c, x) && columnOf(x.head, c).type === 'text' ? { figures: [], by: [column(c)], where: w } : null), -0.4))).flat(),
+  ...['did|do|does|have|has|had we|they|you|i|someone|anyone|somebody|anybody|$word ~did|~have|show|make|list|use|add|$word any|some', '~be there any|some', 'do|did|have we|you|they have|had|got any|some'].flatMap((said) => ['$col:c that|which|who? $cond:w ??', '$col:c ~withA|~without $cond:w ??'].map((rest) => rule('question', `${said} ${rest}`, ({ c, w }, x: Context): Question | null => (columnOf(x.head, c).type === 'text' && (groupable(c, x) || c === firstUnique(x)) ? { figures: [], by: [column(c)], where: w } : null), -0.4))).flat(),
   rule('question', 'how many $rows|$noun|$guess? ~be there? left|remaining|over', (): Question => ({ figures: [allRows], by: [] }), 0),
   rule('question', '~figureTotal|~inTotal of? the? unpaid|outstanding|owed|owing|open (amount|amounts|money|sum|sums|bills|invoices)?', (_s, x: Context) => owed(x), 0.1),
   // 'How many dogs are coming?': where ‹Dog› says yes

@@ -15,6 +15,8 @@ test.each<[string, readonly string[]]>([
   ['worst severity first and within the same severity by received, newest first', ['C2', 'C3', 'C5', 'C1', 'C4']],
   ['sort by severity high to low then received old to new', ['C3', 'C2', 'C1', 'C5', 'C4']],
   ['sort by handler, the newest first', ['C5', 'C2', 'C4', 'C1', 'C3']],
+  ['sort by handler, and inside each handler from the highest severity to the lowest; those without severity last', ['C2', 'C5', 'C4', 'C3', 'C1']],
+  ['sort from the lowest severity to the highest', ['C1', 'C5', 'C2', 'C3', 'C4']],
   ['sort by received new to old', ['C4', 'C5', 'C2', 'C1', 'C3']],
 ])('%s', async (request, calls) => {
   const { cells, text } = await told(CALLS, request);

@@ -47,7 +47,9 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   deedMentions(tokens, context, put);
   families(columns).forEach((f) => put('family', f.from, f.to, f.columns, f.cost));
   const values = valueMentions(tokens, request, context.vocabulary);
-  for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: tokens[v.from]!.kind === 'quoted' ? v.text : request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' ') }, v.cost);
+  // What is looked for inside texts is looked for as it stands there: fog, where somebody says foggy.
+  const typedAs = (v: ValueMention): string => { const typed = request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' '); return tokens[v.from]!.kind === 'quoted' || (v.loose && v.cost >= 0.2 && tokens[v.from]!.stem !== stem(v.text)) ? v.text : typed; };
+  for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: typedAs(v) }, v.cost);
   // One spelling without what firms are called after, for several values: all of them.
   const sets = new Map<string, ValueMention[]>();
   for (const v of values) if (v.cost < 0.2 && !v.loose) (sets.get(`${v.from} ${v.to} ${v.column}`) ?? sets.set(`${v.from} ${v.to} ${v.column}`, []).get(`${v.from} ${v.to} ${v.column}`)!).push(v);
