@@ -10,6 +10,7 @@ import { UnreadableFile, type Layout } from '../core/formats/csv';
 import { importRows, previewFile, type ImportSettings } from '../core/formats/import';
 import { GlanceBuilder } from '../core/profile/glance';
 import { looksSensitive } from '../core/profile/profile';
+import { uniqueName } from '../core/values/names';
 import { balance } from '../core/review/balance';
 import type { Upload, UploadPreview } from '../contract/views';
 import { getConfig } from './config';
@@ -127,7 +128,13 @@ export async function importUpload(order: ImportOrder, onProgress: (bytes: numbe
       // The empty brief is the first revision: what undo of the first sentence goes back to.
       const [start] = await db.insert(schema.revisions).values({ workspaceId, parentId: null, entryIds: [], label: '' }).returning({ id: schema.revisions.id });
       await db.update(schema.workspaces).set({ revisionId: start!.id }).where(eq(schema.workspaces.id, workspaceId));
-    } else await db.update(schema.workspaces).set({ version: sql`${schema.workspaces.version} + 1` }).where(eq(schema.workspaces.id, workspaceId));
+    } else {
+      const [known] = await db.update(schema.workspaces).set({ version: sql`${schema.workspaces.version} + 1` }).where(eq(schema.workspaces.id, workspaceId)).returning({ id: schema.workspaces.id });
+      if (!known) throw new Told('There is no such workspace any more. Choose another, or a new one.', 404, 'unknown');
+    }
+    // Sentences speak of tables by their names: no two of one workspace have the same.
+    const beside = await db.select({ name: schema.sources.name }).from(schema.sources).where(eq(schema.sources.workspaceId, workspaceId));
+    const name = uniqueName(order.tableName, beside.map((s) => s.name));
     const kept = path.join(getConfig().dataFolder, 'sources', upload.id);
     const writers: ColumnWriter[] = [];
     const builders: GlanceBuilder[] = [];
@@ -157,9 +164,9 @@ export async function importUpload(order: ImportOrder, onProgress: (bytes: numbe
     for (const [c, head] of imported.heads.entries()) columns.push({ ...(await writers[c]!.finish(builders[c]!.result(), head)), ...head });
     const [source] = await db
       .insert(schema.sources)
-      .values({ workspaceId, name: order.tableName, fileName: upload.fileName, file: upload.id, bytes: upload.bytes, sha256: upload.sha256, settings: order.settings, notes: imported.notes })
+      .values({ workspaceId, name, fileName: upload.fileName, file: upload.id, bytes: upload.bytes, sha256: upload.sha256, settings: order.settings, notes: imported.notes })
       .returning({ id: schema.sources.id });
-    const table = { name: order.tableName, columns, size: imported.size, rows: null };
+    const table = { name, columns, size: imported.size, rows: null };
     await saveState(store, source!.id, table, await balance(table));
     await mkdir(path.dirname(kept), { recursive: true });
     await rename(place(order.uploadId), kept);

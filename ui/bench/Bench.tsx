@@ -23,6 +23,7 @@ import { Compare, changeWords, type Versions } from '../review/Compare';
 import { Review } from '../review/Review';
 import { Sheet, type Place } from '../sheet/Sheet';
 import type { Proposal } from '../../core/language/proposals';
+import { AddFile } from './AddFile';
 import { BalanceStrip } from './BalanceStrip';
 import { Learnt } from './Learnt';
 import { MOST_SHOWN, Proposals } from './Proposals';
@@ -429,6 +430,7 @@ export function Bench({ id, opens }: { id: number; /** The place that is shown f
             </Box>
           ))}
         </Box>
+        <AddFile workspaceId={id} onFault={setTold} />
         <Box component="form" onSubmit={(e) => { e.preventDefault(); setSearch((s) => ({ ...s, turn: s.turn + 1 })); }} sx={{ ml: 'auto' }}>
           <InputBase inputRef={finder} value={search.text} onChange={(e) => setSearch((s) => ({ ...s, text: e.target.value }))} placeholder="look for a value" inputProps={{ 'aria-label': 'Look for a value' }} sx={{ fontSize: 12.5, width: 150, borderBottom: `1px solid ${RULE}`, '& input': { p: 0 } }} />
         </Box>

@@ -1,11 +1,11 @@
 'use client';
 
 import { Alert, Box, Button, LinearProgress, Link, MenuItem, Select, TextField, Typography } from '@mui/material';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import type { AgainView, UploadPreview } from '../../contract/views';
+import type { AgainView, UploadPreview, WorkspaceSummary } from '../../contract/views';
 import type { ColumnSetting } from '../../core/formats/columnise';
 import { COLUMN_TYPES, type ColumnType } from '../../core/table/column';
 import { ask, askSlowly, counted, figure } from '../parts/api';
@@ -23,11 +23,14 @@ interface Forced {
 }
 
 /** What was found in a file, before anything of it is kept; everything can be changed here. */
-export function Intake({ id, brief }: { id: string; /** The workspace whose brief is to be run on the file. */ brief: number | null }) {
+export function Intake({ id, brief, into }: { id: string; /** The workspace whose brief is to be run on the file. */ brief: number | null; /** The workspace that the rows are to stand in, beside its other tables. */ into: number | null }) {
   const router = useRouter();
+  const client = useQueryClient();
   const [forced, setForced] = useState<Forced>({});
   const [changes, setChanges] = useState<Record<number, Partial<ColumnSetting>>>({});
   const [name, setName] = useState<string | null>(null);
+  const [home, setHome] = useState(into);
+  const workspaces = useQuery({ queryKey: ['workspaces'], queryFn: () => ask<WorkspaceSummary[]>('workspaces'), enabled: brief === null });
   const [progress, setProgress] = useState<number | null>(null);
   const stop = useRef<AbortController | null>(null);
   const found = useQuery({ queryKey: ['intake', id, forced], queryFn: () => ask<UploadPreview>(`uploads/${id}`, 'POST', { forced }), retry: false });
@@ -47,9 +50,14 @@ export function Intake({ id, brief }: { id: string; /** The workspace whose brie
       stop.current = new AbortController();
       setProgress(0);
       if (brief !== null) return askSlowly<{ workspaceId: number }>(`uploads/${id}/again/run`, { workspaceId: brief, settings: { ...preview!.settings, columns }, workspaceName: name ?? tableName, ties: ties.filter((t) => t.to !== '').map(({ column, to }) => ({ column, to })) }, (done, total) => setProgress(done / total), stop.current.signal);
-      return askSlowly<{ workspaceId: number }>(`uploads/${id}/import`, { settings: { ...preview!.settings, columns }, tableName, workspaceId: null, workspaceName: tableName }, (done, total) => setProgress(done / total), stop.current.signal);
+      return askSlowly<{ workspaceId: number }>(`uploads/${id}/import`, { settings: { ...preview!.settings, columns }, tableName, workspaceId: home, workspaceName: tableName }, (done, total) => setProgress(done / total), stop.current.signal);
     },
-    onSuccess: ({ workspaceId }) => router.push(brief === null ? `/w/${workspaceId}` : `/w/${workspaceId}?different`),
+    onSuccess: ({ workspaceId }) => {
+      // Another table changes what was known of the workspace.
+      client.removeQueries({ queryKey: ['workspace', workspaceId] });
+      void client.invalidateQueries({ queryKey: ['workspaces'] });
+      router.push(brief === null ? `/w/${workspaceId}` : `/w/${workspaceId}?different`);
+    },
     onSettled: () => setProgress(null),
   });
   const leave = async (): Promise<void> => {
@@ -82,10 +90,11 @@ export function Intake({ id, brief }: { id: string; /** The workspace whose brie
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap', mb: 1.25 }}>
         <Choice label="Encoding" value={settings.encoding} options={Object.entries(ENCODING_NAMES).map(([v, n]) => [v, v === settings.encoding && preview.bom ? `${n}, marked` : n])} onChange={(encoding) => force({ encoding })} />
-        <Choice label="Cells are separated by" value={settings.delimiter} options={Object.entries(DELIMITER_NAMES)} onChange={(delimiter) => force({ delimiter })} />
+        <Choice label="Separated by" value={settings.delimiter} options={Object.entries(DELIMITER_NAMES)} onChange={(delimiter) => force({ delimiter })} />
         <Choice label="Quotes" value={settings.quote} options={[['"', 'double'], ["'", 'single'], ['', 'no quotes']]} onChange={(quote) => force({ quote })} />
         <Choice label="First line" value={settings.header ? 'yes' : 'no'} options={[['yes', 'holds the headings'], ['no', 'is a row already']]} onChange={(v) => force({ header: v === 'yes' })} />
-        <TextField label={brief === null ? 'Name of the table' : 'Name of the workspace'} value={tableName} onChange={(e) => setName(e.target.value)} sx={{ width: 190 }} />
+        <TextField label={brief === null ? 'Name of the table' : 'Name of the workspace'} value={tableName} onChange={(e) => setName(e.target.value)} sx={{ width: 160 }} />
+        {brief === null && (workspaces.data?.length ?? 0) > 0 && <Choice label="Stands in" value={home === null ? '' : String(home)} options={[['', 'a new workspace'], ...workspaces.data!.map((w): [string, string] => [String(w.id), w.name])]} onChange={(v) => setHome(v === '' ? null : Number(v))} />}
         <Box sx={{ ml: 'auto', display: 'flex', gap: 1 }}>
           <Button onClick={() => void leave()}>Leave it</Button>
           <Button variant="contained" color="primary" disabled={take.isPending || tableName.trim() === '' || (brief !== null && (!run || missing.length > 0))} onClick={() => take.mutate()}>{brief === null ? 'Take these rows' : `Take these rows and run ${run ? counted(run.sentences, 'sentence') : 'the brief'}`}</Button>
@@ -157,7 +166,7 @@ export function Intake({ id, brief }: { id: string; /** The workspace whose brie
 
 function Choice({ label, value, options, onChange }: { label: string; value: string; options: readonly (readonly [string, string])[]; onChange: (value: string) => void }) {
   return (
-    <TextField select label={label} value={value} onChange={(e) => onChange(e.target.value)} sx={{ minWidth: 168 }}>
+    <TextField select label={label} value={value} onChange={(e) => onChange(e.target.value)} sx={{ minWidth: 112, maxWidth: 200 }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
       {options.map(([v, n]) => <MenuItem key={v} value={v} dense>{n}</MenuItem>)}
     </TextField>
   );

@@ -6,7 +6,7 @@ import { findColumn } from '../../table/table';
 
 /* What is said of names that two tables spell otherwise. */
 
-const NAMES = 'spelling|spellings|names|titles|name|title|surname|surnames|wording|writing';
+const NAMES = 'spelling|spellings|names|titles|name|title|surname|surnames|wording|writing|capitals|spaces';
 const VERY = 'always|exactly|quite|fully|entirely|really|completely|precisely|everywhere';
 const SLIPS = 'mistake|mistakes|error|errors|slip|slips|difference|differences|variation|variations|variant|variants|deviation|deviations|quirk|quirks';
 const LOOSELY = 'loosely|approximately|roughly|fuzzily|tolerantly|generously|leniently|forgivingly';
