@@ -17,6 +17,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
+  // 'Kg and lots per flower' asks for their number as well.
+  { price: 2, holds: (plans, { andRows }) => andRows && plans.length > 0 && plans.every((p) => p.step === 'ask' && !p.figures.some((f) => keyOf(f.as).includes('"fn":"count"'))), asks: 'Their number is not counted here. Is it meant so?' },
   // 'The member numbers of those without any' are no count of them.
   { price: 2, holds: (plans, { namedNumbers }) => namedNumbers.some((c) => !plans.some((p) => keyOf(p).includes(JSON.stringify(c)))) && plans.some((p) => p.step === 'ask' && p.figures.some((f) => counts(f.as))) },
   // 'The number of breakdowns for each lift' is more than one number.

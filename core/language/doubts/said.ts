@@ -138,6 +138,8 @@ export interface Said {
   readonly innerCapitals: (column: string) => boolean;
   /** It speaks of everything. */
   readonly saysAll: boolean;
+  /** It asks for rows beside something else, for each of some groups: 'kg and lots per flower'. */
+  readonly andRows: boolean;
   /** It says from when on. */
   readonly fromOn: boolean;
   /** The columns that it says something goes from and to. */
@@ -321,6 +323,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     restSmall: /\b(?:rest|others?|remaining|small|lower|lowercase|sentence|except|only|one capital)\b/.test(text),
     innerCapitals: (column) => sampleOf(column, { head }).some((v) => /\p{Ll}.*\s\p{Lu}\p{Ll}{2}/u.test(v)),
     saysAll: /\b(?:all|every|everything|everywhere|each|whole|columns|table)\b/.test(text),
+    andRows: words.some((w, i) => w.lower === 'and' && words[i + 1]?.kind === 'word' && (GENERAL_ROWS.has(words[i + 1]!.stem) || vocabularyOf(head).rowNouns.has(words[i + 1]!.stem)) && /^(?:per|by)$/.test(words[i + 2]?.lower ?? '')),
     fromOn: /\b(?:from|since) (?:\S+ ){1,3}(?:on|onwards?|forward)(?: |$|,)/.test(text),
     fromTo: fromToOf(words, head),
     namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),

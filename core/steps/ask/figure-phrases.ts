@@ -96,6 +96,8 @@ export const figurePhrases: readonly Rule[] = [
   rule('qfigs', '$qfigs:a ~list $qfigs:b', ({ a, b }) => [...a, ...b], 0.05),
   rule('qfigs', '$qfigs:a there ~be and $qfigs:b', ({ a, b }) => [...a, ...b], 0),
   rule('qfigs', 'how many there ~be', () => [allRows], 0.05),
+  // 'Total kg and rows per flower'
+  rule('qfigs', '$qfigs:a and|plus the? ^$rows|$noun', ({ a }) => (a.some((f: Expression) => keyOf(f) === keyOf(allRows)) ? null : [...a, allRows]), -0.3),
   // 'tickets and total charged per month'
   // 'Orders, pots and paid': how many rows there are, and what is in them
   rule('qfigs', '$rows and|, the? $col:c', ({ c }, x: Context) => { const e = sum(c, x); return e && [allRows, e]; }, -0.2),

@@ -30,3 +30,8 @@ test('to count what tells the rows apart is to count the rows: there is nothing 
   const { text, session } = await told(SHOWINGS, 'count how many showings the same hall had altogether and show that number on each of their rows');
   expect([text, session.entries.length]).toEqual(['', 1]);
 });
+
+test('rows asked for beside a figure are counted, and not passed over', async () => {
+  const { sentences } = await told(SHOWINGS, 'total sold and showings per hall');
+  expect(sentences).toEqual(['Answer ‹Total Sold› as the sum of ‹Sold› over the rows; and ‹Rows› as the number of rows; for each ‹Hall›.']);
+});
