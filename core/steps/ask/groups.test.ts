@@ -33,5 +33,5 @@ test('to count what tells the rows apart is to count the rows: there is nothing 
 
 test('rows asked for beside a figure are counted, and not passed over', async () => {
   const { sentences } = await told(SHOWINGS, 'total sold and showings per hall');
-  expect(sentences).toEqual(['Answer ‹Total Sold› as the sum of ‹Sold› over the rows; and ‹Rows› as the number of rows; for each ‹Hall›.']);
+  expect(sentences).toEqual(['Answer ‹Total Tickets sold› as the sum of ‹Tickets sold› over the rows; and ‹Rows› as the number of rows; for each ‹Hall›.']);
 });
