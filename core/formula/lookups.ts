@@ -93,7 +93,11 @@ async function spelledLike(n: LookupExpression | ListedCondition, table: Table, 
   const { found } = meantBy(ownTexts, theirTexts);
   const numbers = new Map<string, number>(), texts = new Map<string, string>();
   own.forEach(([key], i) => {
-    if (found[i] === UNDECIDED) several.add(key);
+    if (found[i] === UNDECIDED) {
+      several.add(key);
+      // Whichever is meant, it stands there.
+      if (isCondition(n)) texts.set(key, key);
+    }
     const there = theirs[found[i]!];
     if (!there) return;
     const [bare, text] = there;

@@ -147,5 +147,11 @@ export const looksLoosely = (plans: readonly Plan[]): boolean => keyOf(plans).in
 /** Where two tables are said to spell names otherwise, they are looked for so. */
 export const inAnySpelling = (plans: readonly Plan[]): readonly Plan[] => rewrite(plans, (node) => (isLookedUp(node) && node.of.kind === 'column' ? { ...node, loosely: true } : undefined));
 
+/** 'Empty when there are no cars, full from 24': that is a label like the other, and no blank. */
+function emptyAsFull(plans: readonly Plan[], words: readonly Token[]): readonly Plan[] {
+  if (!/(?:^|[:,;]) empty (?:when|if|up|at|with|for|from|where|under|below)\b/.test(words.map((w) => w.lower).join(' '))) return plans;
+  return plans.map((p): Plan => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === 'full') ? { ...p, as: { ...p.as, cases: p.as.cases.map((c) => (c.then.kind === 'blank' ? { ...c, then: { kind: 'text', value: 'empty' } } : c)) } } : p));
+}
+
 /** The plans of a reading as the whole request has them. */
-export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => answeredToo(inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head), words);
+export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => emptyAsFull(answeredToo(inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head), words), words);

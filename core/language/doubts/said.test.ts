@@ -37,7 +37,6 @@ test.each<[keyof Said, readonly string[], readonly string[]]>([
   ['only', ['only done jobs', 'show only done', 'please keep only those'], ['the only job']],
   ['sorts', ['sort by price', 'please order by date'], ['price order']],
   ['ofColumns', ['drop the empty columns'], ['drop the empty rows', 'rows and columns']],
-  ['emptyOrFull', ['empty up to 3, full from 10'], ['empty if not paid', 'full price']],
   ['howMuch', ['how long did it take', 'and how many were there'], ['say how long it took']],
   ['onlyThose', ['only for the ones that came', 'only of those with a price', 'only those'], ['only the price', 'the only one']],
   ['saysAll', ['all columns in capitals', 'everywhere'], ['the farm in capitals']],

@@ -124,8 +124,6 @@ export interface Said {
   readonly first: boolean;
   /** It asks for a number of something. */
   readonly numberOf: boolean;
-  /** It speaks of what is empty and of what is full. */
-  readonly emptyOrFull: boolean;
   /** It asks how much or how long, which keeping some rows does not answer. */
   readonly howMuch: boolean;
   /** What was done with something that is out, which takes nothing out: it was sold, or lent. */
@@ -327,7 +325,6 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     fromOn: /\b(?:from|since) (?:\S+ ){1,3}(?:on|onwards?|forward)(?: |$|,)/.test(text),
     fromTo: fromToOf(words, head),
     namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),
-    emptyOrFull: (/\bempty\b/.test(text) && /\bfull\b/.test(text)) || words.some((w) => w.kind === 'quoted' && w.lower === 'empty'),
     howMuch: /^(?:and )?how (?:long|far|much|many|often|old|late|heavy|big|full)\b/.test(text),
     doneOut: /\b(sold|lent|hired|rented|loaned|handed|sent|checked|signed|given|let|worn) out\b/.exec(text)?.[1] ?? null,
     onlyThose: /\bonly (?:for|of|to|in|with)? ?(?:the|those|these) (?:ones|rows|that|which|who)\b|\bonly (?:for|of|to|in|with)? ?those\b/.test(text),

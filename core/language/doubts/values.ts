@@ -89,10 +89,6 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c, i, all) => { const next = all[i + 1]; return next !== undefined && c.then.kind === 'text' && keyOf(c.then) === keyOf(next.then) && c.when.kind === 'compare' && next.when.kind === 'compare'; })), asks: 'Two cases get the same label. Is it meant so?' },
   // 'Size: off if cancelled, big over 60': one column of labels was asked for, not one more without a name.
   { price: 1, holds: (plans) => plans.some((p, i) => { const before = plans[i - 1]; return labelsRows(p) && p.name === nameOf(p.as) && before !== undefined && labelsRows(before) && before.name !== nameOf(before.as); }), asks: 'This makes two columns of labels. Is it meant so?' },
-  // 'Empty when there are no cars, full from 24': that is a label like the other.
-  { price: 1, holds: (plans, { emptyOrFull }) => emptyOrFull && plans.some((p) => labelsRows(p) && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === 'full') && p.as.cases.some((c) => c.then.kind === 'blank')) },
-  // But 'empty if it has not arrived' leaves a cell blank.
-  { price: 3, holds: (plans, { emptyOrFull }) => !emptyOrFull && plans.some((p) => labelsRows(p) && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === 'empty')), asks: 'This writes the word “empty”. Is it meant so?' },
   // 'Finders that are not in the list' writes no 'not'.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.replace && p.as.kind === 'text' && /^(?:not|never|no|isn't|aren't)$/i.test(p.as.value)) },
   // 'Volume times price per m3': what is multiplied and divided by the same is neither.

@@ -135,8 +135,9 @@ const looseTies = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>
 /** Texts are compared letter by letter up to so many different ones. */
 const MOST_SPELLINGS = 2000;
 
-/** How well pairs of columns of texts tie two tables where their spellings differ: one side tells rows apart, and most texts of the other are meant by one of its own. */
+/** How well pairs of columns of texts tie two tables that no key ties, where their spellings differ: one side tells rows apart, and texts of the other are meant by its own. */
 export function tiesBySpelling(head: CheckedHead, other: CheckedHead): readonly Tie[] {
+  if (tiesOf(head, other).some((t) => t.key)) return [];
   let known = looseTies.get(head);
   if (!known) looseTies.set(head, (known = new WeakMap()));
   let found = known.get(other);

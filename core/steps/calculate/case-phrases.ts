@@ -323,7 +323,6 @@ export const casePhrases = [
   rule('leaf', 'a|the ^$label:t', ({ t }): Expression => textOf(t), 0.3),
   // 'Unknown' is a label like others; only these leave nothing.
   rule('leaf', 'blank|empty|nothing', () => blank, 0),
-  rule('leaf', '^=empty', () => textOf('empty'), 0.3),
   rule('leaf', 'left|be|is? blank|empty', () => blank, 0),
   // What rows are called is no label for them.
   rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),

@@ -17,7 +17,7 @@ const named = (said: string): Way => means(said, ({ c }: { c: string | OtherColu
   return findColumn(head?.columns ?? [], name)?.type === 'text' ? true : null;
 }, 0.05);
 
-const DIFFER = [`may|might|can|could|do|does|will? not? ${VERY}? differ|differs|vary|varies|deviate|deviates`, `~be|aren't|isn't|not not? ${VERY}? the? same|identical|equal|consistent|exact|alike`];
+const DIFFER = [`may|might|can|could|do|does|will? not? ${VERY}? differ|differs|vary|varies|deviate|deviates`, `aren't|isn't|not ${VERY}? the? same|identical|equal|consistent|exact|alike`, `~be not|hardly|never ${VERY}? the? same|identical|equal|consistent|exact|alike`, '~be different|inconsistent|unlike'];
 
 const ABOUT = 'mind you note that bear bearing keep in mind careful watch out beware although though even but because as since so the a an of on here there over both two either each other tables table lists list sheets files in are is be can may might could been not always quite exactly bit little slightly somewhat rather some few several sometimes often times small minor slight tiny letter missing names name titles title spelling spell spelled spelt written word words them it its they these those do for with despite allow allowing ignore ignoring disregard tolerate accept taking into account go goes come comes by from to and between possible case';
 /** What is named is spoken of, and not asked for. */
