@@ -19,6 +19,8 @@ export async function accessible(page: Page): Promise<void> {
 /** Brings a file as far as what was found in it. */
 export async function drop(page: Page, text: string, name: string): Promise<void> {
   await page.goto('/');
+  // A file that is chosen before the page is alive is lost.
+  await expect(page.getByText('Looking …')).toBeHidden();
   await page.getByLabel('File', { exact: true }).setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
   await expect(page.getByRole('heading', { name: /What was found/ })).toBeVisible();
 }
