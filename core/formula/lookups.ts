@@ -67,6 +67,9 @@ async function keysOf(table: Table, key: string): Promise<Values & { readonly te
   return { numbers: null, texts, several: new Set() };
 }
 
+/** A key by its letters and figures; by its marks where it has none. */
+const bareKey = (text: string): string => bareText(text) || folded(text);
+
 /**
  * What the keys of a table find in another where they may be spelled otherwise: each is taken for the one key there that it
  * is meant to be; for a figure over rows each key there is taken for one here. A key that may be meant by several finds
@@ -74,7 +77,7 @@ async function keysOf(table: Table, key: string): Promise<Values & { readonly te
  */
 async function spelledLike(n: LookupExpression | ListedCondition, table: Table, other: Table): Promise<Values> {
   const own = [...(await keysOf(table, (n.of as Extract<Expression, { kind: 'column' }>).name)).texts];
-  const theirs = [...new Map([...(await keysOf(other, n.under)).texts].map(([key, text]) => [bareText(text) || key, text]))];
+  const theirs = [...new Map([...(await keysOf(other, n.under)).texts.values()].map((text) => [bareKey(text), text]))];
   const [ownTexts, theirTexts] = [own.map(([, text]) => text), theirs.map(([, text]) => text)];
   const spelled = new Set<string>(), several = new Set<string>();
   if (!isCondition(n) && n.fn !== 'only') {
@@ -87,9 +90,9 @@ async function spelledLike(n: LookupExpression | ListedCondition, table: Table, 
       meant.set(bare, key);
       if (folded(text) !== key) spelled.add(key);
     });
-    return { ...(await valuesOf(other, n, (text) => meant.get(bareText(text) || folded(text)) ?? '')), several, spelled };
+    return { ...(await valuesOf(other, n, (text) => meant.get(bareKey(text)) ?? '')), several, spelled };
   }
-  const values = isCondition(n) ? null : await valuesOf(other, n, (text) => bareText(text) || folded(text));
+  const values: Values = isCondition(n) ? { numbers: null, texts: new Map(theirs), several: new Set() } : await valuesOf(other, n, bareKey);
   const { found } = meantBy(ownTexts, theirTexts);
   const numbers = new Map<string, number>(), texts = new Map<string, string>();
   own.forEach(([key], i) => {
@@ -102,11 +105,12 @@ async function spelledLike(n: LookupExpression | ListedCondition, table: Table, 
     if (!there) return;
     const [bare, text] = there;
     if (folded(text) !== key) spelled.add(key);
-    if (!values || values.texts) { const value = values ? values.texts!.get(bare) : text; if (value !== undefined) texts.set(key, value); }
-    else { const value = values.numbers!.get(bare); if (value !== undefined) numbers.set(key, value); }
-    if (values?.several.has(bare)) several.add(key);
+    const [figure, value] = [values.numbers?.get(bare), values.texts?.get(bare)];
+    if (figure !== undefined) numbers.set(key, figure);
+    if (value !== undefined) texts.set(key, value);
+    if (values.several.has(bare)) several.add(key);
   });
-  return values?.numbers ? { numbers, texts: null, several, spelled } : { numbers: null, texts, several, spelled };
+  return values.numbers ? { numbers, texts: null, several, spelled } : { numbers: null, texts, several, spelled };
 }
 
 async function valuesOf(table: Table, { under: key, value, fn }: LookupExpression, keyOf: (text: string) => string): Promise<Values> {

@@ -90,25 +90,26 @@ export function meantBy(own: readonly string[], theirs: readonly string[]): { re
   });
   if (open.length === 0) return { found, rivals };
   // What is left is compared letter by letter, where it may be a few mistakes away.
-  const texts: string[] = [], places: number[][] = [];
-  const numbers = new Map<string, number>();
-  const number = (form: string): number => numbers.get(form) ?? (numbers.set(form, texts.length), places.push([]), texts.push(form) - 1);
-  const openAt = new Map<number, number[]>();
-  forms.forEach((f, p) => { for (const form of new Set([...f.whole, ...(f.plain ?? [])])) if (form !== '') places[number(form)]!.push(p); });
-  for (const [i, f] of open) for (const form of new Set([...f.whole, ...(f.plain ?? [])])) { const n = number(form); (openAt.get(n) ?? openAt.set(n, []).get(n)!).push(i); }
-  const nearest = new Map<number, { distance: number; places: Set<number> }>();
-  const near = (x: number, y: number): void => {
-    const mine = openAt.get(x);
-    if (!mine || places[y]!.length === 0 || figuresIn(texts[x]!) !== figuresIn(texts[y]!)) return;
-    const distance = typingDistance(texts[x]!, texts[y]!, allowed(Math.min(texts[x]!.length, texts[y]!.length)));
-    if (distance === Infinity) return;
-    for (const i of mine) {
-      const best = nearest.get(i);
-      if (!best || distance < best.distance - AS_GOOD) nearest.set(i, { distance, places: new Set(places[y]) });
-      else if (distance <= best.distance + AS_GOOD) { best.distance = Math.min(best.distance, distance); for (const p of places[y]!) best.places.add(p); }
-    }
+  const gather = (all: Iterable<readonly [number, Forms]>): Map<string, number[]> => {
+    const by = new Map<string, number[]>();
+    for (const [i, f] of all) for (const form of new Set([...f.whole, ...(f.plain ?? [])])) if (form !== '') put(by, form, i);
+    return by;
   };
-  candidatePairs(texts, (x, y) => { near(x, y); near(y, x); });
+  const asking = gather(open), known = gather(forms.entries());
+  const texts = [...asking.keys(), ...known.keys()];
+  const nearest = new Map<number, { distance: number; places: Set<number> }>();
+  candidatePairs(texts, (a, b) => {
+    const [x, y] = a < b ? [texts[a]!, texts[b]!] : [texts[b]!, texts[a]!];
+    if (figuresIn(x) !== figuresIn(y)) return;
+    const distance = typingDistance(x, y, allowed(Math.min(x.length, y.length)));
+    if (distance === Infinity) return;
+    const places = known.get(y)!;
+    for (const i of asking.get(x)!) {
+      const best = nearest.get(i);
+      if (!best || distance < best.distance - AS_GOOD) nearest.set(i, { distance, places: new Set(places) });
+      else if (distance <= best.distance + AS_GOOD) { best.distance = Math.min(best.distance, distance); for (const p of places) best.places.add(p); }
+    }
+  }, undefined, undefined, asking.size);
   for (const [i, { places: all }] of nearest) settle(i, all);
   return { found, rivals };
 }

@@ -16,17 +16,19 @@ export const allowed = (length: number): number => (length < 4 ? 0 : length < 8 
 /**
  * Calls `visit(a, b)` once for each pair of places in `texts` that may be within the mistakes allowed; the caller measures
  * the distance. Equal texts are no pair. Texts under four letters have none. Pairs that agree in very common pieces only are
- * passed over. O(n * length) look-ups and the candidates.
+ * passed over. Where the texts before `border` are one list and those from there on another, only pairs of one of each are
+ * looked for. O(n * length) look-ups and the candidates.
  */
-export function candidatePairs(texts: readonly string[], visit: (a: number, b: number) => void, onProgress?: (done: number) => void, mostCommon = MOST_COMMON): void {
+export function candidatePairs(texts: readonly string[], visit: (a: number, b: number) => void, onProgress?: (done: number) => void, mostCommon = MOST_COMMON, border?: number): void {
   const order = texts.map((_, i) => i).sort((a, b) => texts[a]!.length - texts[b]!.length);
-  // For each length, and each piece of texts so long: the texts that have some letters there.
-  const index = new Map<number, Map<string, number[]>[]>();
+  // For each list and length, and each piece of texts so long: the texts that have some letters there.
+  const one = new Map<number, Map<string, number[]>[]>(), two = border === undefined ? one : new Map<number, Map<string, number[]>[]>();
   const seen = new Int32Array(texts.length).fill(-1);
   const counts = letterCounts(texts);
   order.forEach((b, done) => {
     if (onProgress && done % 2048 === 0) onProgress(done);
     const text = texts[b]!;
+    const [own, others] = border === undefined || b < border ? [one, two] : [two, one];
     const meet = (list: readonly number[] | undefined, most: number): void => {
       if (!list || list.length > mostCommon) return;
       for (const a of list) {
@@ -38,28 +40,28 @@ export function candidatePairs(texts: readonly string[], visit: (a: number, b: n
     for (let shorter = Math.max(4, text.length - 3); shorter <= text.length; shorter++) {
       const most = allowed(shorter);
       const longer = text.length - shorter;
-      const pieces = longer > most ? undefined : index.get(shorter);
-      pieces?.forEach((own, i) => {
+      const pieces = longer > most ? undefined : others.get(shorter);
+      pieces?.forEach((letters, i) => {
         const [from, to] = piece(shorter, most, i);
         // Before the piece there are at most i mistakes, behind it at most the rest: it can have moved no further.
         for (let shift = Math.max(-i, longer - (most - i)); shift <= Math.min(i, longer + (most - i)); shift++) {
           const start = from + shift, end = to + shift;
           if (start < 0 || end > text.length) continue;
-          meet(own.get(text.slice(start, end)), most);
-          if (start > 0 && text[start - 1] !== text[start]) meet(own.get(text[start - 1]! + text.slice(start + 1, end)), most);
-          if (end < text.length && text[end] !== text[end - 1]) meet(own.get(text.slice(start, end - 1) + text[end]!), most);
+          meet(letters.get(text.slice(start, end)), most);
+          if (start > 0 && text[start - 1] !== text[start]) meet(letters.get(text[start - 1]! + text.slice(start + 1, end)), most);
+          if (end < text.length && text[end] !== text[end - 1]) meet(letters.get(text.slice(start, end - 1) + text[end]!), most);
         }
       });
     }
     const most = allowed(text.length);
     if (most === 0) return;
-    let pieces = index.get(text.length);
-    if (!pieces) index.set(text.length, (pieces = Array.from({ length: most + 1 }, () => new Map<string, number[]>())));
-    pieces.forEach((own, i) => {
-      const letters = text.slice(...piece(text.length, most, i));
-      const list = own.get(letters);
+    let pieces = own.get(text.length);
+    if (!pieces) own.set(text.length, (pieces = Array.from({ length: most + 1 }, () => new Map<string, number[]>())));
+    pieces.forEach((letters, i) => {
+      const here = text.slice(...piece(text.length, most, i));
+      const list = letters.get(here);
       if (list) list.push(b);
-      else own.set(letters, [b]);
+      else letters.set(here, [b]);
     });
   });
 }

@@ -7,7 +7,7 @@ import { isDoer, stem, type Token } from '../words';
 import { SIZES, compare } from './conditions/make';
 import { vocabularyOf } from '../mentions';
 import { endsOf, moneyColumn, rowDate, takingsColumn } from './roles';
-import { clearest, listedBy, listedOf, tiesBySpelling, tiesOf, type OtherColumn, type Tie } from './others';
+import { clearest, listedBy, listedOf, lookupBy, tiesBySpelling, tiesOf, type OtherColumn, type Tie } from './others';
 import { soleValue, uniqueThere } from './theirs';
 
 /* Tables that have several rows for one of this table's: how many, how much in all, the first and the last. */
@@ -49,7 +49,7 @@ function manyTie({ head }: Pick<Context, 'head'>, table: string): Tie | null {
 /** A figure over the rows of another table that belong to each row of this one. */
 export function tallyOf(fn: LookupFn, table: string, value: string | null, x: Pick<Context, 'head'>): Expression | null {
   const tie = manyTie(x, table);
-  return tie && (fn === 'count' || (value !== null && value !== tie.there)) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value!, table, under: tie.there, of: column(tie.own), ...(tie.loosely && { loosely: true }) } : null;
+  return tie && lookupBy(tie, table, fn, value);
 }
 
 const there = (table: string, x: Context): Context => { const head = x.head.others!.get(table)!; return { ...x, head, vocabulary: vocabularyOf(head) }; };

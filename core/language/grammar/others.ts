@@ -9,6 +9,7 @@ import { columnMentions, valueMentions, vocabularyOf, type ColumnMention } from 
 import { COLUMN_NOUNS } from '../lexicon/synonyms';
 import { stemsIn, type Token } from '../words';
 import { meantBy } from '../../match/alike';
+import { bareWords } from '../../match/likeness';
 import { typingDistance } from '../../match/typing';
 import { sampleOf } from './samples';
 import { yesNoOf } from './seeds/yesno';
@@ -77,7 +78,17 @@ export interface Tie {
   readonly loosely?: true;
 }
 
-const ties = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
+/** What ties two tables is found once for each pair of them. */
+function keptForBoth(find: (head: CheckedHead, other: CheckedHead) => readonly Tie[]): (head: CheckedHead, other: CheckedHead) => readonly Tie[] {
+  const kept = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
+  return (head, other) => {
+    let beside = kept.get(head);
+    if (!beside) kept.set(head, (beside = new WeakMap()));
+    let found = beside.get(other);
+    if (!found) beside.set(other, (found = find(head, other)));
+    return found;
+  };
+}
 
 /** Is every row's value of a column another one? */
 const isKey = (different: number, head: CheckedHead, name: string): boolean => different >= (head.glances?.get(name)?.rows ?? Infinity);
@@ -86,44 +97,38 @@ const isKey = (different: number, head: CheckedHead, name: string): boolean => d
 const NUMBERS = /\b(?:id|no|nr|number|num|code|ref|reference|key|account|plot|room|lane|pitch|table|bay|box|desk|seat|slot|line|route|gate|door|page|serial)\b|#/i;
 
 /** How well each pair of columns ties two tables: by the values they share, and by their names. The best first. */
-export function tiesOf(head: CheckedHead, other: CheckedHead): readonly Tie[] {
-  let known = ties.get(head);
-  if (!known) ties.set(head, (known = new WeakMap()));
-  let found = known.get(other);
-  if (!found) {
-    // What says yes or no tells no rows apart.
-    const answers = (h: CheckedHead): ReadonlySet<string> => new Set(yesNoOf(h).map((y) => y.column));
-    const [ownAnswers, theirAnswers] = [answers(head), answers(other)];
-    const sets = new Map(other.columns.map((c) => [c.name, new Set(sampleOf(c.name, { head: other }).map(folded).filter((v) => v !== ''))]));
-    found = head.columns.flatMap((a) => {
-      const values = [...new Set(sampleOf(a.name, { head }).map(folded))].filter((v) => v !== '');
-      return other.columns.flatMap((b): Tie[] => {
-        const there = sets.get(b.name)!;
-        if (values.length === 0 || there.size === 0) return [];
-        const shared = values.filter((v) => there.has(v)).length;
-        const overlap = shared / Math.min(values.length, there.size);
-        const words = stemsIn(a.name), same = stemsIn(b.name).filter((w) => words.includes(w)).length;
-        const alike = folded(a.name) === folded(b.name) ? 0.4 : same > 0 ? 0.2 : 0;
-        // Small numbers and yes or no are shared by columns that have nothing to do with each other.
-        // What is measured or paid is no key.
-        if (a.type === 'decimal' || b.type === 'decimal' || ownAnswers.has(a.name) || theirAnswers.has(b.name) || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
-        const theirs = isKey(there.size, other, b.name), key = theirs || isKey(values.length, head, a.name);
-        return [{ own: a.name, there: b.name, key, score: overlap + alike + (key ? 0.25 : 0) + (b === other.columns[0] && theirs ? 0.15 : 0) }];
-      });
-    }).sort((a, b) => b.score - a.score);
-    // Days tie two tables only where nothing else does: the last day something came back is no key.
-    const keys = found.filter((t) => !isDate(findColumn(head.columns, t.own)!.type));
-    if (keys.length > 0) found = keys;
-    // Nor are numbers that are no numbers of things a key, where names are shared: ‹Stems› beside the bouquet's name.
-    const named = found.filter((t) => findColumn(head.columns, t.own)!.type === 'text' || NUMBERS.test(t.own) || NUMBERS.test(t.there));
-    if (named.some((t) => t.score >= 0.7)) found = named;
-    // A key of the same name whose values are written otherwise there: what other columns share is no tie then.
-    const alike = head.columns.flatMap((a) => other.columns.filter((b) => a.type === 'text' && b.type === 'text' && folded(a.name) === folded(b.name) && isKey(sets.get(b.name)!.size, other, b.name)).map((b) => [a.name, b.name] as const));
-    if (alike.length > 0 && !found.some((t) => alike.some(([a, b]) => t.own === a && t.there === b) || isKey(sets.get(t.there)!.size, other, t.there))) found = [];
-    known.set(other, found);
-  }
+export const tiesOf = keptForBoth((head, other) => {
+  // What says yes or no tells no rows apart.
+  const answers = (h: CheckedHead): ReadonlySet<string> => new Set(yesNoOf(h).map((y) => y.column));
+  const [ownAnswers, theirAnswers] = [answers(head), answers(other)];
+  const sets = new Map(other.columns.map((c) => [c.name, new Set(sampleOf(c.name, { head: other }).map(folded).filter((v) => v !== ''))]));
+  let found = head.columns.flatMap((a) => {
+    const values = [...new Set(sampleOf(a.name, { head }).map(folded))].filter((v) => v !== '');
+    return other.columns.flatMap((b): Tie[] => {
+      const there = sets.get(b.name)!;
+      if (values.length === 0 || there.size === 0) return [];
+      const shared = values.filter((v) => there.has(v)).length;
+      const overlap = shared / Math.min(values.length, there.size);
+      const words = stemsIn(a.name), same = stemsIn(b.name).filter((w) => words.includes(w)).length;
+      const alike = folded(a.name) === folded(b.name) ? 0.4 : same > 0 ? 0.2 : 0;
+      // Small numbers and yes or no are shared by columns that have nothing to do with each other.
+      // What is measured or paid is no key.
+      if (a.type === 'decimal' || b.type === 'decimal' || ownAnswers.has(a.name) || theirAnswers.has(b.name) || overlap < 0.4 || shared < 2 || (alike === 0 && there.size < 4 && [...there].every((v) => v.length < 5)) || (a.type !== 'text' && alike === 0)) return [];
+      const theirs = isKey(there.size, other, b.name), key = theirs || isKey(values.length, head, a.name);
+      return [{ own: a.name, there: b.name, key, score: overlap + alike + (key ? 0.25 : 0) + (b === other.columns[0] && theirs ? 0.15 : 0) }];
+    });
+  }).sort((a, b) => b.score - a.score);
+  // Days tie two tables only where nothing else does: the last day something came back is no key.
+  const keys = found.filter((t) => !isDate(findColumn(head.columns, t.own)!.type));
+  if (keys.length > 0) found = keys;
+  // Nor are numbers that are no numbers of things a key, where names are shared: ‹Stems› beside the bouquet's name.
+  const named = found.filter((t) => findColumn(head.columns, t.own)!.type === 'text' || NUMBERS.test(t.own) || NUMBERS.test(t.there));
+  if (named.some((t) => t.score >= 0.7)) found = named;
+  // A key of the same name whose values are written otherwise there: what other columns share is no tie then.
+  const alike = head.columns.flatMap((a) => other.columns.filter((b) => a.type === 'text' && b.type === 'text' && folded(a.name) === folded(b.name) && isKey(sets.get(b.name)!.size, other, b.name)).map((b) => [a.name, b.name] as const));
+  if (alike.length > 0 && !found.some((t) => alike.some(([a, b]) => t.own === a && t.there === b) || isKey(sets.get(t.there)!.size, other, t.there))) found = [];
   return found;
-}
+});
 
 /** The best of some ties where it is clearly better than the others; of those about as good, the only one by what tells rows apart: by lot, not by who brought it. */
 export function clearest(ties: readonly Tie[]): Tie | null {
@@ -131,33 +136,42 @@ export function clearest(ties: readonly Tie[]): Tie | null {
   return near.length === 1 ? near[0]! : keys.length === 1 ? keys[0]! : null;
 }
 
-const looseTies = new WeakMap<CheckedHead, WeakMap<CheckedHead, readonly Tie[]>>();
-/** Texts are compared letter by letter up to so many different ones. */
-const MOST_SPELLINGS = 2000;
+/** So many texts of a column tell whether they are meant by those of another, and so many pairs of columns are looked at closely. */
+const TRIED = 60, LIKELIEST = 4;
+const WORD = /\p{L}{3}/u;
+/** Columns tie two tables by spelling where so many of their texts are meant by others. */
+const LEAST_MEANT = 0.3;
 
-/** How well pairs of columns of texts tie two tables that no key ties, where their spellings differ: one side tells rows apart, and texts of the other are meant by its own. */
-export function tiesBySpelling(head: CheckedHead, other: CheckedHead): readonly Tie[] {
+/** A column of texts, each with its words, and all words that stand in it. */
+interface Named { readonly name: string; readonly texts: readonly (readonly [text: string, words: readonly string[]])[]; readonly key: boolean; readonly words: ReadonlySet<string> }
+
+const namedIn = (h: CheckedHead): readonly Named[] => h.columns.flatMap((c): Named[] => {
+  const texts = c.type === 'text' ? [...new Map(sampleOf(c.name, { head: h }).map((v) => [folded(v), v])).values()].filter((v) => WORD.test(v)).map((v) => [v, bareWords(v).filter((w) => WORD.test(w))] as const) : [];
+  return texts.length > 2 ? [{ name: c.name, texts, key: isKey(texts.length, h, c.name), words: new Set(texts.flatMap(([, words]) => words)) }] : [];
+});
+
+/**
+ * How well pairs of columns of texts tie two tables that no key ties, where their spellings differ: one side tells rows
+ * apart, and texts of the other are meant by its own. Only the pairs that share most words are compared letter by letter,
+ * and of many texts some: O(texts) for each pair.
+ */
+export const tiesBySpelling = keptForBoth((head, other) => {
   if (tiesOf(head, other).some((t) => t.key)) return [];
-  let known = looseTies.get(head);
-  if (!known) looseTies.set(head, (known = new WeakMap()));
-  let found = known.get(other);
-  if (!found) {
-    const texts = (h: CheckedHead): (readonly [string, readonly string[], boolean])[] => h.columns.flatMap((c) => {
-      const values = c.type === 'text' ? [...new Map(sampleOf(c.name, { head: h }).map((v) => [folded(v), v])).values()].filter((v) => /\p{L}{3}/u.test(v)) : [];
-      return values.length > 2 && values.length <= MOST_SPELLINGS ? [[c.name, values, isKey(values.length, h, c.name)] as const] : [];
-    });
-    const theirs = texts(other);
-    found = texts(head).flatMap(([own, values, ownKey]) => theirs.flatMap(([there, named, theirKey]): Tie[] => {
-      if (!ownKey && !theirKey) return [];
-      const [some, all] = values.length <= named.length ? [values, named] : [named, values];
-      const overlap = meantBy(some, all).found.filter((at) => at >= 0).length / some.length;
-      return overlap < 0.3 ? [] : [{ own, there, key: true, loosely: true, score: overlap }];
-    })).sort((a, b) => b.score - a.score);
-    known.set(other, found);
-  }
-  return found;
-}
-
+  const theirs = namedIn(other);
+  const pairs = namedIn(head).flatMap((a) => theirs.flatMap((b) => {
+    if (!a.key && !b.key) return [];
+    const [few, many] = a.texts.length <= b.texts.length ? [a, b] : [b, a];
+    const every = Math.ceil(few.texts.length / TRIED), some = few.texts.filter((_, i) => i % every === 0);
+    const sharing = some.filter(([, words]) => words.some((w) => many.words.has(w))).length / some.length;
+    return sharing < LEAST_MEANT ? [] : [{ own: a.name, there: b.name, sharing, some, many }];
+  }));
+  return pairs.sort((a, b) => b.sharing - a.sharing).slice(0, LIKELIEST).flatMap(({ own, there, some, many }): Tie[] => {
+    const said = new Set(some.flatMap(([, words]) => words));
+    const near = many.texts.flatMap(([text, words]) => (words.some((w) => said.has(w)) ? [text] : []));
+    const overlap = meantBy(some.map(([text]) => text), near).found.filter((at) => at >= 0).length / some.length;
+    return overlap < LEAST_MEANT ? [] : [{ own, there, key: true, loosely: true, score: overlap }];
+  }).sort((a, b) => b.score - a.score);
+});
 /** The columns by which rows of two tables belong together: those that were said, else the only pair that clearly holds the same things. */
 function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, there?: string, ties = tiesOf): Tie | null {
   const other = head.others?.get(table);
@@ -169,8 +183,12 @@ function tieOf({ head }: Pick<Context, 'head'>, table: string, own?: string, the
 /** The value of another table for each row of this one. */
 export function lookupOf(x: Pick<Context, 'head'>, { table, column: value }: OtherColumn, fn: LookupFn = 'only', own?: string, there?: string): Expression | null {
   const tie = tieOf(x, table, own, there) ?? tieOf(x, table, own, there, tiesBySpelling);
-  return tie && (fn === 'count' || tie.there !== value) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value, table, under: tie.there, of: column(tie.own), ...(tie.loosely && { loosely: true }) } : null;
+  return tie && lookupBy(tie, table, fn, value);
 }
+
+/** The value of another table by a tie: of its key only the count. */
+export const lookupBy = (tie: Tie, table: string, fn: LookupFn, value: string | null): Expression | null =>
+  fn === 'count' || (value !== null && value !== tie.there) ? { kind: 'lookup', fn, value: fn === 'count' ? tie.there : value!, table, under: tie.there, of: column(tie.own), ...(tie.loosely && { loosely: true }) } : null;
 
 /** Is a column's value one of those in another table? */
 export function listedOf(x: Pick<Context, 'head'>, own: string | undefined, table: string, there?: string): Condition | null {
