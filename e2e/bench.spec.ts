@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { bring as bringFile, cell, keep, line, sentences } from './page';
+import { bring as bringFile, cell, keep, line, sentences, faultsOf } from './page';
 
 const bring = (page: Parameters<typeof bringFile>[0], text = CSV, name = 'lots.csv'): Promise<void> => bringFile(page, text, name);
 
@@ -12,9 +12,7 @@ L-4,<b>Ike</b>,9 - Garden,,3,cancelled
 
 let faults: string[] = [];
 test.beforeEach(({ page }) => {
-  faults = [];
-  page.on('pageerror', (e) => faults.push(e.message));
-  page.on('console', (m) => m.type() === 'error' && !/409|422|503/.test(m.text()) && faults.push(m.text()));
+  faults = faultsOf(page);
 });
 test.afterEach(() => expect(faults).toEqual([]));
 

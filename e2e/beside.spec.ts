@@ -1,7 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { bring, line, sentences } from './page';
+import { bring, faultsOf, line, sentences } from './page';
 
 test('another file stands beside the first, under a name of its own, and is looked into though its names are spelled otherwise', async ({ page }) => {
+  const faults = faultsOf(page);
   await bring(page, 'Lot,Keeper,Kg\nL-1, ada  FERN,42.5\nL-2,tobias brook,61\nL-3,ODILE MARSH,28.4\n', 'lots.csv');
   const KEEPERS = 'Name,Town\n"Fern, Ada",Upper Teal\n"Brook, Tobias",Heath\n"Marsh, Odile",Quarry\n';
   for (const name of ['keepers.csv', 'keepers.csv']) {
@@ -20,4 +21,5 @@ test('another file stands beside the first, under a name of its own, and is look
   await page.keyboard.press('k');
   await expect(page.getByTestId('proof')).toBeHidden();
   await expect(sentences(page)).toHaveCount(1);
+  expect(faults).toEqual([]);
 });

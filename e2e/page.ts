@@ -16,6 +16,14 @@ export async function accessible(page: Page): Promise<void> {
   expect(serious).toEqual([]);
 }
 
+/** What the page complains of from now on; answers that a person is told of on the page are none. */
+export function faultsOf(page: Page): string[] {
+  const faults: string[] = [];
+  page.on('pageerror', (e) => faults.push(e.message));
+  page.on('console', (m) => m.type() === 'error' && !/409|422|503/.test(m.text()) && faults.push(`${m.text()} at ${m.location().url}`));
+  return faults;
+}
+
 /** Brings a file as far as what was found in it. */
 export async function drop(page: Page, text: string, name: string): Promise<void> {
   await page.goto('/');

@@ -33,12 +33,13 @@ export function Intake({ id, brief, into }: { id: string; /** The workspace whos
   const workspaces = useQuery({ queryKey: ['workspaces'], queryFn: () => ask<WorkspaceSummary[]>('workspaces'), enabled: brief === null });
   const [progress, setProgress] = useState<number | null>(null);
   const stop = useRef<AbortController | null>(null);
-  const found = useQuery({ queryKey: ['intake', id, forced], queryFn: () => ask<UploadPreview>(`uploads/${id}`, 'POST', { forced }), retry: false });
+  // An upload never changes, and once it is taken in it is gone: what was found in it is asked once.
+  const found = useQuery({ queryKey: ['intake', id, forced], queryFn: () => ask<UploadPreview>(`uploads/${id}`, 'POST', { forced }), retry: false, staleTime: Infinity });
   const preview = found.data;
   const columns = preview?.settings.columns.map((c, i) => ({ ...c, ...changes[i] })) ?? [];
   const tableName = name ?? preview?.upload.fileName.replace(/\.\w+$/, '') ?? '';
 
-  const again = useQuery({ queryKey: ['again', id, brief], queryFn: () => ask<AgainView>(`uploads/${id}/again`, 'POST', { workspaceId: brief }), enabled: brief !== null, retry: false });
+  const again = useQuery({ queryKey: ['again', id, brief], queryFn: () => ask<AgainView>(`uploads/${id}/again`, 'POST', { workspaceId: brief }), enabled: brief !== null, retry: false, staleTime: Infinity });
   const [tied, setTied] = useState<Record<string, string>>({});
   const run = again.data;
   const ties = run?.ties.map((t) => ({ ...t, to: tied[t.column] ?? t.to ?? '' })) ?? [];
