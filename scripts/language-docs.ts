@@ -47,7 +47,7 @@ time; brackets for more), *rounded (up, down) to N decimals*, *the whole days (w
 weekday, month name) of …*, *the sum (mean, lowest, highest, count, number of different values) of … over the rows for each ‹…›*, *the running total
 of …*, *the row above of …*, *the rank, highest first, of …*, *the mean across … and …*, *…, or … where it is blank*, *… and … joined with "…"*,
 *the text before (after) the first (last) "…" in …*, *the text between "…" and "…" in …*, *piece 2 of … cut at "…"* (from the end: -1), *the first (last) N
-characters of …*, *the initials of …*, *the first (last) e-mail address (telephone number, amount of money, number, date …) in …*, *the first code like
+characters of …*, *the initials of …*, *the country of the place in …* (a town, or a country itself), *the feeling in …* (above nought where the words of a text speak well of something, below where they speak badly), *the first (last) e-mail address (telephone number, amount of money, number, date …) in …*, *the first code like
 "L-###" in …* (# a digit, @ a letter), *… followed by …*, *… measured in "min"*, *… at the time …*, and *if … then …, otherwise …*.
 
 A blank or a text that is no number gives a blank; a division by zero gives a blank; each is a kind of its own in the proof. Halves are rounded

@@ -4,7 +4,7 @@ import { cellText } from '../values/cell';
 import { folded } from '../values/fold';
 import { ENDS, holds, readRange, type Ends, type Range } from '../values/range';
 import { walk, type BandExpression, type Bounds, type Condition, type Expression } from './expression';
-import { FOUND, NO_KEY, NONE, SEVERAL } from './lookups';
+import { FOUND, NO_KEY, NONE, SEVERAL } from './sources';
 import { amountsOf, datesOf, type NumberVector, type TextVector, type Vector } from './vector';
 
 /* What the bands of another table (of a rate, a grade, a price while it is valid) say of a value. */

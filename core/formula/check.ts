@@ -126,6 +126,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
     case 'padded':
     case 'person':
     case 'address':
+    case 'country':
     case 'figure':
     case 'cleaned':
     case 'fiscal':
@@ -152,6 +153,7 @@ export function typeOf(expression: Expression, head: CheckedHead): ResultType {
       return column ? { type: column.type, scale: column.scale } : text;
     }
     case 'clock':
+    case 'feeling':
       return whole;
     case 'lapse':
       return expression.unit === 'minutes' ? whole : decimal(null);

@@ -10,7 +10,10 @@ import { changeCase } from '../values/letters';
 import { cleaned } from '../values/clean';
 import { writeFigure } from '../values/figure';
 import { banded, bandsIn, type Bands } from './bands';
-import { LIKE, lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
+import { lookUp, lookupsOf, matchOf, type Lookups } from './lookups';
+import { LIKE, sureOfFeeling, sureOfPlace } from './sources';
+import { countryOfPlace } from '../values/places';
+import { readFeeling } from '../values/feeling';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { readPerson } from '../values/person';
@@ -29,7 +32,7 @@ export const UNKNOWN = 2;
 export interface Evaluator {
   readonly reads: readonly string[];
   evaluate(chunks: readonly Chunk[], from: number, length: number): Vector;
-  /** How the keys fare in other tables (see lookups.ts), the worst for each row; null where none is looked into. */
+  /** How what does not follow from the row alone fares (see sources.ts), the gravest for each row; null where there is no such thing. */
   matches(chunks: readonly Chunk[], from: number, length: number): Uint8Array | null;
 }
 
@@ -67,16 +70,19 @@ export async function prepare(expression: Expression, table: Table, head: Checke
   const reads = columnsOf(expression);
   const looked = [...context.lookups].flatMap(([n, values]) => (n.kind === 'lookup' ? [[n, values] as const] : []));
   const spelled = [...context.lookups].flatMap(([n, values]) => (n.kind === 'listed' && values.spelled ? [[n, values] as const] : []));
+  const known: (readonly [Expression, (text: string) => number])[] = [];
+  walk(expression, (n) => { if (n.kind === 'country') known.push([n.of, sureOfPlace]); else if (n.kind === 'feeling') known.push([n.of, sureOfFeeling]); });
   return {
     reads,
     evaluate: (chunks, from, length) => evaluate(expression, frame(reads, chunks, from, length), context),
     matches(chunks, from, length) {
-      if (looked.length + spelled.length + context.bands.size === 0) return null;
+      if (looked.length + spelled.length + known.length + context.bands.size === 0) return null;
       const f = frame(reads, chunks, from, length);
       const worst = new Uint8Array(length);
       for (const [n, values] of looked) matchOf(texts(n.of, f, context), values).forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
       // What stands in no other table is no mishap where it is asked whether it does.
       for (const [n, values] of spelled) matchOf(texts(n.of, f, context), values).forEach((m, i) => { if (m === LIKE) worst[i] = Math.max(worst[i]!, m); });
+      for (const [of, sure] of known) eachOnce(texts(of, f, context).texts, sure).forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
       for (const n of context.bands.keys()) inBands(n, f, context).matches.forEach((m, i) => { worst[i] = Math.max(worst[i]!, m); });
       return worst;
     },
@@ -142,6 +148,10 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
       return mapTexts(texts(e.of, f, c), (t) => readPerson(t)?.[e.part] ?? '');
     case 'address':
       return mapTexts(texts(e.of, f, c), (t) => readAddress(t)?.[e.part] ?? '');
+    case 'country':
+      return mapTexts(texts(e.of, f, c), (t) => countryOfPlace(t)?.country ?? '');
+    case 'feeling':
+      return countTexts(texts(e.of, f, c), (t) => (t.trim() === '' ? NaN : readFeeling(t).score));
     case 'figure': {
       const { values, state } = numbers(e.of, f, c);
       return { kind: 'text', texts: Array.from(values, (v, i) => (state[i] === VALUE ? writeFigure(v, e) : '')) };

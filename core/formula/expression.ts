@@ -70,6 +70,10 @@ export type Expression =
   | { readonly kind: 'person'; readonly part: PersonPart; readonly of: Expression }
   /** A part of a postal address: see core/values/address.ts. */
   | { readonly kind: 'address'; readonly part: AddressPart; readonly of: Expression }
+  /** The country a place named in a text is in: see core/values/places.ts. Blank where it is not known. */
+  | { readonly kind: 'country'; readonly of: Expression }
+  /** How pleased a text sounds, by its words: above nought pleased, below displeased. See core/values/feeling.ts. */
+  | { readonly kind: 'feeling'; readonly of: Expression }
   /** A moment on the clock of one time zone, as the clock of another shows it: see core/values/zones.ts. */
   | { readonly kind: 'zoned'; readonly from: string; readonly to: string; readonly of: Expression }
   /** The value of another table's row whose key is the same (`loosely`: or is the same in another spelling, see core/match/alike.ts), or a figure over all such rows; blank where there is none, or where they say different things. */
@@ -210,6 +214,8 @@ export function parts(expression: Expression): readonly (Expression | Condition)
     case 'padded':
     case 'person':
     case 'address':
+    case 'country':
+    case 'feeling':
     case 'zoned':
     case 'lookup':
     case 'figure':

@@ -1,3 +1,4 @@
+import { FOUND, LIKE, NONE, NO_KEY, SEVERAL } from './sources';
 import { BLANK, MISFIT, VALUE, isDate, isNumeric } from '../table/column';
 import { columnOf, eachChunk, liveMask, type Table } from '../table/table';
 import { cellText } from '../values/cell';
@@ -14,9 +15,6 @@ export type LookupExpression = Extract<Expression, { kind: 'lookup' }>;
 export type ListedCondition = Extract<Condition, { kind: 'listed' }>;
 /** A span or a moved date that leaves out the days of another table. */
 export type Closed = Extract<Expression, { kind: 'span' | 'shifted' }>;
-
-/** What a key finds: one row (or one figure), one whose key is spelled otherwise, none, or several rows that say different things. */
-export const FOUND = 0, LIKE = 1, NONE = 2, SEVERAL = 3, NO_KEY = 4;
 
 interface Values {
   /** Days counted from 1970, in order, each once: those that are no working days. */

@@ -78,6 +78,8 @@ export const expressionSchema = Joi.alternatives().try(
   node('address', { part: Joi.valid(...ADDRESS_PARTS.map(([part]) => part)).required(), of: expressionRef.required() }),
   node('figure', { style: Joi.valid(...FIGURE_STYLES).required(), places: Joi.number().integer().min(0).max(9).required().when('style', { is: 'decimal comma', then: Joi.number().min(1) }), of: expressionRef.required() }),
   node('lookup', { fn: Joi.valid('only', 'sum', 'mean', 'lowest', 'highest', 'count').required(), value: name, table: name, under: name, of: expressionRef.required(), loosely: Joi.valid(true) }),
+  node('country', { of: expressionRef.required() }),
+  node('feeling', { of: expressionRef.required() }),
   node('zoned', { from: zone, to: zone, of: expressionRef.required() }),
   node('band', { value: name, table: name, bounds: bounds.required(), of: expressionRef.required(), keys: Joi.array().items(Joi.object({ under: name, of: expressionRef.required() })).max(10).required() }),
   node('cleaned', { way: Joi.valid(...CLEANINGS.map(([way]) => way)).required(), of: expressionRef.required() }),

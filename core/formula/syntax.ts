@@ -114,6 +114,8 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('padded', field('of', atom), ' filled up to ', field('length', numeral), ' characters with ', field('fill', quoted)),
   expr('person', 'the ', field('part', oneOf(PERSON_PARTS)), ' of the person in ', field('of', atom)),
   expr('address', 'the ', field('part', oneOf(ADDRESS_PARTS)), ' of the address in ', field('of', atom)),
+  expr('country', 'the country of the place in ', field('of', atom)),
+  expr('feeling', 'the feeling in ', field('of', atom)),
   expr('zoned', 'the time in ', field('to', zone), ' of ', field('of', atom), ' on the clock of ', field('from', zone)),
   mapped(record<{ of: Expression; format: FigureFormat }>({}, field('of', atom), ' written as in ', field('format', figureFormat)), ({ of, format }): Expression => ({ kind: 'figure', ...format, of }), (e) => (e.kind === 'figure' ? { of: e.of, format: { style: e.style, places: e.places } } : null)),
   expr('lookup', field('fn', oneOf([['only', 'the '], ['sum', 'the sum of all '], ['mean', 'the mean of all '], ['lowest', 'the lowest '], ['highest', 'the highest '], ['count', 'the number of ']])), field('value', columnName), ' in the table ', field('table', quoted), ' where ', field('under', columnName), ' is ', optional('loosely', oneOf([[true, 'spelled like ']])), field('of', atom)),

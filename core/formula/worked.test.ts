@@ -25,3 +25,11 @@ test('the working says which name was taken for which', async () => {
   const plan = readExact('Add ‹F› as the ‹Fee› in the table "entries" where ‹Title› is spelled like ‹Film›.');
   expect(plan?.step === 'calculate' && (await workedRow(plan.as, table, await headWithGlances(table), 0))).toEqual(['"Last Post Box" is taken for "The Last Postbox"', '7']);
 });
+
+test('the working of what is told by words says by which', async () => {
+  const table = await csvTable('Film,Note\nA,"Lovely pictures, but far too long"\n');
+  const plan = readExact('Add ‹F› as if (the feeling in ‹Note›) is more than 0 then "good", otherwise "bad".');
+  expect(plan?.step === 'calculate' && (await workedRow(plan.as, table, await headWithGlances(table), 0))).toEqual([
+    'the feeling in Note = 1; for it: lovely; against it: far too long', '(the feeling in Note) is more than 0: holds', '"good"',
+  ]);
+});

@@ -1,11 +1,12 @@
 import { CHUNK_ROWS, VALUE, chunkLength, isDate } from '../table/column';
 import { columnOf, type Table } from '../table/table';
+import { readFeeling } from '../values/feeling';
 import { writeDate } from '../values/date';
 import { writeNumber } from '../values/number';
 import { say } from '../language/exact';
 import { typeOf, type CheckedHead } from './check';
 import { UNKNOWN, YES, prepare, prepareCondition } from './evaluate';
-import type { Condition, Expression } from './expression';
+import { walk, type Condition, type Expression } from './expression';
 import { condition as conditionSyntax, expression as expressionSyntax } from './syntax';
 import { BY_ZERO } from './vector';
 
@@ -26,9 +27,12 @@ export async function workedRow(expression: Expression, table: Table, head: Chec
   const ord = Math.floor(position / CHUNK_ROWS), at = position % CHUNK_ROWS, from = ord * CHUNK_ROWS, length = chunkLength(table.size, ord);
   const chunksOf = (names: readonly string[]) => Promise.all(names.map((name) => columnOf(table, name).load(ord)));
 
-  const valueOf = async (e: Expression): Promise<string> => {
+  const vectorOf = async (e: Expression) => {
     const ready = await prepare(e, table, head);
-    const vector = ready.evaluate(await chunksOf(ready.reads), from, length);
+    return ready.evaluate(await chunksOf(ready.reads), from, length);
+  };
+  const valueOf = async (e: Expression): Promise<string> => {
+    const vector = await vectorOf(e);
     if (vector.kind === 'text') return vector.texts[at] === '' ? 'blank' : JSON.stringify(vector.texts[at]);
     if (vector.state[at] === BY_ZERO) return 'blank (division by zero)';
     if (vector.state[at] !== VALUE) return 'blank';
@@ -83,6 +87,14 @@ export async function workedRow(expression: Expression, table: Table, head: Chec
     return withValues(e.otherwise);
   };
 
+  // What is told by words says by which.
+  const told: Extract<Expression, { kind: 'feeling' }>[] = [];
+  walk(expression, (n) => { if (n.kind === 'feeling' && !told.some((t) => JSON.stringify(t) === JSON.stringify(n))) told.push(n); });
+  for (const e of told) {
+    const vector = await vectorOf(e.of);
+    const { score, pleased, displeased } = readFeeling(vector.kind === 'text' ? vector.texts[at]! : '');
+    lines.push(`${plain(say(expressionSyntax, e))} = ${score}${pleased.length ? `; for it: ${pleased.join(', ')}` : ''}${displeased.length ? `; against it: ${displeased.join(', ')}` : ''}`);
+  }
   const inside = expression.kind === 'round' ? expression.of : expression;
   const text = inside.kind === 'choose' ? await decided(inside) : await withValues(inside);
   const value = await valueOf(inside);

@@ -46,6 +46,10 @@ function describe(e: Expression): string {
       return e.fn === 'only' ? e.value : e.fn === 'count' ? `number of ${e.table}` : `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest' }[e.fn]} ${e.value}`;
     case 'band':
       return e.value;
+    case 'country':
+      return 'country';
+    case 'feeling':
+      return `feeling of ${describe(e.of)}`;
     case 'address':
       return e.part;
     case 'zoned':

@@ -12,6 +12,7 @@ import { frames as replaceFrames } from './replace/frames';
 import { frames as splitFrames } from './split/frames';
 import { frames as flagFrames } from './calculate/flag-frames';
 import { frames as lookupFrames } from './calculate/lookup-frames';
+import { frames as knownFrames } from './calculate/known-frames';
 import { frames as spellingFrames } from './calculate/spelling-frames';
 import { frames as textFrames } from './calculate/text-frames';
 import { frames as filterFrames } from './filter/frames';
@@ -57,4 +58,4 @@ import { phrases as tidy } from './tidy/phrases';
 export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, filter, replace, reshape, tidy, fill, convert, spell, standardise, mark, mask, rename, drop, move, copy, pick, sort, take, sample, distinct, check, define, ask, survey, relate, forecast].flat();
 
 /** The ways to ask for steps whose words may stand in any order. */
-export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, hideFrames, showFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, flagFrames, lookupFrames, spellingFrames, textFrames, tidyFrames].flat();
+export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, hideFrames, showFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, flagFrames, knownFrames, lookupFrames, spellingFrames, textFrames, tidyFrames].flat();

@@ -59,6 +59,7 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('figure' as const), style: fc.constantFrom('comma' as const, 'point' as const, 'space' as const, 'plain' as const), places: fc.integer({ min: 0, max: 9 }), of: inner }),
       fc.record({ kind: fc.constant('lookup' as const), fn: fc.constantFrom('only' as const, 'sum' as const, 'count' as const, 'highest' as const), value: columnName, table: filledText, under: columnName, of: inner, loosely: fc.constant(true as const) }, { requiredKeys: ['kind', 'fn', 'value', 'table', 'under', 'of'] }),
       fc.record({ kind: fc.constant('band' as const), value: columnName, table: filledText, bounds, of: inner, keys: fc.array(fc.record({ under: columnName, of: inner }), { maxLength: 2 }) }),
+      fc.record({ kind: fc.constantFrom('country' as const, 'feeling' as const), of: inner }),
       fc.record({ kind: fc.constant('zoned' as const), from: fc.constantFrom('UTC', 'Europe/Berlin', '+02:00'), to: fc.constantFrom('UTC', 'America/New_York'), of: inner }),
       fc.record({ kind: fc.constant('cleaned' as const), way: fc.constantFrom(...CLEANINGS.map(([w]) => w)), of: inner }),
       fc.record({ kind: fc.constant('total' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'count' as const), of: inner, by: fc.constant([]), whole: fc.constant(true as const) }),

@@ -9593,7 +9593,7 @@ Mira Dahl,0555 700 52,42.00,Arden,2024
       ['size: small up to 8 places, medium to 10, big above', 'Add ‹size› as if ‹Places› is at most 8 then "small", if ‹Places› is at most 10 then "medium", if ‹Places› is more than 10 then "big", otherwise blank.'],
       ['status - cancelled if there\'s a cancel date, full if booked equals places, otherwise open', null],
       ['is it a weekend course? yes or no', 'Add ‹Begins label› as if (the weekday of ‹Begins›) is "Saturday" or "Sunday" then "yes", otherwise "no".'],
-      ['is the feedback positive, negative or mixed', null],
+      ['is the feedback positive, negative or mixed', 'Add ‹Feedback label› as if (the feeling in ‹Feedback›) is more than 0 then "positive", if (the feeling in ‹Feedback›) is less than 0 then "negative", if (the feeling in ‹Feedback›) equals 0 then "mixed", otherwise blank.'],
       ['put early for courses starting before noon, afternoon until 17:00 and evening after that', null],
       ['phone number of the teacher, from the teachers list', 'Add ‹Phone› as the ‹Phone› in the table "teachers" where ‹Name› is ‹Teacher›.'],
       ['what does the teacher get: hourly fee times the hours of one lesson', null],

@@ -1,9 +1,10 @@
+import { isFreeMail } from './free-mail';
 import { PLACES } from './places';
 import { saysCountry, readTelephone } from './telephone';
 import { readPerson } from './person';
 
 /** Sorts of things that can be found in a text. */
-export type FindSort = 'email' | 'phone' | 'web' | 'domain' | 'amount' | 'number' | 'percent' | 'date' | 'hashtag' | 'postcode' | 'title' | 'weight' | 'duration' | 'length' | 'volume' | 'place' | 'person';
+export type FindSort = 'email' | 'free mail' | 'phone' | 'web' | 'domain' | 'amount' | 'number' | 'percent' | 'date' | 'hashtag' | 'postcode' | 'title' | 'weight' | 'duration' | 'length' | 'volume' | 'place' | 'person';
 
 /** What is looked for: something of a sort, a code of a shape ('#' a digit, '@' a letter, the rest as it stands), or one of some words. */
 export type Findable =
@@ -13,7 +14,7 @@ export type Findable =
 
 /** How each sort is called in exact sentences. */
 export const FIND_WORDS: Readonly<Record<FindSort, string>> = {
-  email: 'e-mail address', phone: 'telephone number', web: 'web address', domain: 'domain', amount: 'amount of money', number: 'number', percent: 'percentage', date: 'date', hashtag: 'hashtag', postcode: 'postcode', title: 'form of address', weight: 'weight', duration: 'duration', length: 'length', volume: 'volume', place: 'place', person: 'person’s name',
+  email: 'e-mail address', 'free mail': 'free-mail address', phone: 'telephone number', web: 'web address', domain: 'domain', amount: 'amount of money', number: 'number', percent: 'percentage', date: 'date', hashtag: 'hashtag', postcode: 'postcode', title: 'form of address', weight: 'weight', duration: 'duration', length: 'length', volume: 'volume', place: 'place', person: 'person’s name',
 };
 export const SORTS = Object.keys(FIND_WORDS) as FindSort[];
 
@@ -26,7 +27,7 @@ export const NUMERIC_FINDS: ReadonlySet<FindSort> = new Set<FindSort>(['amount',
 const EMAIL = /[\p{L}\p{N}._%+-]+@[\p{L}\p{N}-]+(?:\.[\p{L}\p{N}-]+)+/gu;
 const MONTH = String.raw`(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sep(?:t(?:ember)?)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)`;
 
-const PATTERNS: Record<Exclude<FindSort, 'domain' | 'phone' | 'place' | 'person'>, RegExp> = {
+const PATTERNS: Record<Exclude<FindSort, 'free mail' | 'domain' | 'phone' | 'place' | 'person'>, RegExp> = {
   email: EMAIL,
   web: /(?:https?:\/\/|www\.)[^\s,;()<>"]+/giu,
   amount: /(?:[€$£]|\b(?:EUR|USD|GBP|CHF)\b)\s?\d[\d,.]*|\d[\d,.]*\s?(?:[€$£]|\b(?:EUR|USD|GBP|CHF|euros?|pounds?|dollars?|francs?)\b)/giu,
@@ -57,6 +58,8 @@ export function finder(what: Findable): (text: string) => string[] {
         const bare = text.replace(EMAIL, (m) => ' '.repeat(m.length)).replace(PATTERNS.date, (m) => ' '.repeat(m.length));
         return [...bare.matchAll(PHONE)].map((m) => m[0].trim().replace(/^[./-]\s*/, '')).filter((t) => (t.match(/\d/g) ?? []).length >= 6 && (!saysCountry(t) || readTelephone(t) !== null));
       };
+    case 'free mail':
+      return (text) => [...text.matchAll(EMAIL)].map((m) => m[0]).filter((address) => isFreeMail(address.slice(address.indexOf('@') + 1)));
     case 'place':
       return matches(placePattern());
     case 'person':

@@ -1,3 +1,4 @@
+import cities from './cities.json';
 import { folded } from './fold';
 
 /** Countries: the ISO 3166 code, the usual English name, other names and short forms, and the capital behind a slash. */
@@ -28,3 +29,51 @@ export const countryCode = (text: string): string | null => codes.get(folded(tex
 
 /** Every place that is known by name: countries, capitals and large cities. */
 export const PLACES: readonly string[] = [...new Set([...all.flatMap((c) => [...c.countries, ...c.capitals]), ...CITIES.split('|')])].filter((name) => name.length > 2);
+
+/** A place's name with no accents and no article, as names are compared here. */
+const bare = (text: string): string => folded(text.normalize('NFD').replace(/\p{M}/gu, '')).replace(/[.’'`]/g, '').replace(/-/g, ' ').replace(/\b(?:st|sankt) /g, 'saint ').replace(/^the /, '');
+
+/** English names that the world's towns go by beside their own, and towns that people take for known. */
+const OTHERWISE = `
+AT Saint Polten|Bregenz;AU Gold Coast|Alice Springs;BE Ghent|Bruges|Louvain|Liege;BR Brasilia;CH Zurich|Geneva|Basle|Berne|Lucerne|Lausanne|Zermatt|Davos;CN Canton|Peking;CZ Brno|Pilsen|Prague|Praha;DE Nuremberg|Nurnberg|Koln|Munchen|Hanover|Brunswick|Frankfurt|Frankfurt am Main|Freiburg|Cologne;DK Kobenhavn|Aarhus|Arhus|Elsinore;
+ES Seville|Saragossa|Corunna|La Coruna|San Sebastian|Palma|Palma de Mallorca|Bilbao|Valencia|Cordoba|Granada|Toledo;FR Marseilles|Lyons|Rheims|Cannes|Avignon;GB Newcastle|Hull|Stoke|Bath|Windsor|Saint Andrews|Inverness|Stirling|Westminster|Brighton|Birmingham|Derry|Londonderry;GR Athina|Salonica|Thessaloniki|Piraeus|Corfu|Rhodes;HU Budapest;IE Galway|Limerick|Wexford|Killarney|Kilkenny|Mullingar|Clonmel|Dingle|Westport|Ennis;IN Bombay|Calcutta|Madras|Bangalore;
+IT Roma|Milano|Torino|Firenze|Venezia|Napoli|Genova|Padua|Syracuse|Leghorn|Mantua|Siena|Pisa;JP Tokyo|Osaka|Nara;KR Seoul|Busan|Pusan;MA Marrakech|Fez|Tangier|Casablanca;MX Mexico City|Guadalajara|Merida;NL Den Haag|The Hague|s Gravenhage|Flushing;NO Bergen|Trondheim|Tromso|Stavanger;PL Cracow|Krakow|Warszawa|Breslau|Danzig|Gdansk;PT Lisboa|Oporto|Porto|Faro|Funchal;RO Bucuresti;RU Moskva|Saint Petersburg|Leningrad;SE Goteborg|Gothenburg|Malmo;SY Aleppo;TR Istanbul|Constantinople;UA Kyiv|Kiev|Odessa|Lviv|Lvov;US New York|NYC|LA|Washington DC|Washington|Saint Louis;VN Saigon|Hue;ZA Cape Town|Johannesburg|Durban`;
+
+interface Town { readonly code: string; readonly sure: boolean }
+let towns: ReadonlyMap<string, Town> | null = null;
+
+/** Every town that is known, made when it is first needed: a later name wins. */
+function townsByName(): ReadonlyMap<string, Town> {
+  if (towns) return towns;
+  const known = new Map<string, Town>();
+  const add = (code: string, names: readonly string[], sure: boolean): void => names.forEach((name) => known.set(bare(name), { code, sure }));
+  for (const [code, names] of Object.entries(cities.clear)) add(code, names.split('|'), true);
+  for (const [code, names] of Object.entries(cities.shared)) add(code, names.split('|'), false);
+  for (const { code, capitals } of all) add(code, capitals, true);
+  for (const line of OTHERWISE.trim().split(/;\s*/)) add(line.slice(0, 2), line.slice(3).split('|'), true);
+  return (towns = known);
+}
+
+const names = new Intl.DisplayNames('en', { type: 'region' });
+const countryName = (code: string): string => all.find((c) => c.code === code)?.countries[0] ?? names.of(code) ?? code;
+
+export interface PlacedIn {
+  readonly country: string;
+  /** No other large town is called so. */
+  readonly sure: boolean;
+}
+
+/**
+ * The country, by its English name, that a place is in: a town ('lisbon', 'Köln'), or a country itself. Capitals, accents and
+ * what stands in brackets do not count; of pieces between commas the last that is a country counts, then the first that is a
+ * town. Of towns with the same name the largest is meant. Null where nothing is known.
+ */
+export function countryOfPlace(text: string): PlacedIn | null {
+  const pieces = text.replace(/\([^)]*\)|\[[^\]]*\]/g, ' ').split(/[,;/]| – | - /).map(folded).filter((p) => p !== '');
+  for (const piece of [...pieces].reverse()) {
+    const code = codes.get(piece) ?? (pieces.length > 1 ? countryCode(piece.toUpperCase()) : null);
+    if (code && !(pieces.length === 1 && townsByName().get(bare(piece))?.sure && code !== townsByName().get(bare(piece))!.code)) return { country: countryName(code), sure: true };
+  }
+  const found = pieces.map((p) => townsByName().get(bare(p))).find((t) => t !== undefined);
+  return found ? { country: countryName(found.code), sure: found.sure } : null;
+}

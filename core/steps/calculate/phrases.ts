@@ -17,6 +17,7 @@ import { rankPhrases } from './rank-phrases';
 import { revisePhrases } from './revise-phrases';
 import { riderPhrases } from './rider-phrases';
 import { setPhrases } from './set-phrases';
+import { knownRules } from './known-frames';
 import { spellingRules } from './spelling-frames';
 import { sharePhrases } from './share-phrases';
 import { shiftPhrases } from './shift-phrases';
@@ -28,5 +29,5 @@ import { zonePhrases } from './zone-phrases';
 export const phrases: readonly Rule[] = [
   textPhrases, examplePhrases, datePhrases, outlierPhrases, personPhrases, addressPhrases, zonePhrases, metricPhrases, casePhrases, windowPhrases, setPhrases, shiftPhrases, otherPhrases, comparePhrases,
   differencePhrases, sharePhrases, rankPhrases, joinPhrases, bandPhrases, columnPhrases, revisePhrases,
-  blankPhrases, riderPhrases, spellingRules,
+  blankPhrases, riderPhrases, knownRules, spellingRules,
 ].flat();

@@ -3,7 +3,7 @@ import { headOf, MISFIT, VALUE, allValues, isNumeric, type ColumnHead } from '..
 import { findColumn } from '../../table/table';
 import { checkFormula, readsAsDate, readsAsNumber, typeOf, type CheckedHead } from '../../formula/check';
 import { prepare, prepareCondition, YES } from '../../formula/evaluate';
-import { LIKE, NONE, SEVERAL } from '../../formula/lookups';
+import { DOUBTFUL, LIKE, NAMESAKE, NONE, SEVERAL, TOLD, UNKNOWN_PLACE, UNTOLD } from '../../formula/sources';
 import { eachUnlikely, senseOf } from '../../formula/sense';
 import { columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { conditionField, expressionField, withFormulas } from '../../formula/schema';
@@ -23,7 +23,7 @@ export interface CalculatePlan {
   readonly replace: boolean;
 }
 
-const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY, UNMATCHED, SEVERAL_FIT, UNLIKELY, SPELLED] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 12] as const;
+const [ZERO, MISFITS, MISSING, DONE, OUTSIDE, MEANT, LIKELY, UNMATCHED, SEVERAL_FIT, UNLIKELY, SPELLED, FELT, TORN, NAMELESS, WORDLESS] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 12, 13, 14, 15, 16] as const;
 const KINDS: readonly Kind[] = [
   { key: 'zero', words: 'division by zero: left blank', odd: true },
   { key: 'misfit', words: 'not a number or date: left blank', odd: true },
@@ -39,7 +39,15 @@ const KINDS: readonly Kind[] = [
   { key: 'below', words: 'below nought, which nothing weighs, measures or lasts: is that right?', odd: true, unlikely: true },
   { key: 'far', words: 'a thousand times as much or as little as those around it: is that right?', odd: true, unlikely: true },
   { key: 'spelled', words: 'found in another spelling: have a look', odd: true },
+  { key: 'felt', words: 'told by its words', odd: false },
+  { key: 'torn', words: 'told by words that speak both ways, or by one weak word: have a look', odd: true },
+  { key: 'nameless', words: 'nothing is known of such a place: left blank', odd: true },
+  { key: 'wordless', words: 'its words tell neither one nor the other', odd: true },
 ];
+
+/** The kinds of rows whose value is not there for how its search fared, and of those whose value wants a look or is told so. */
+const GRAVE: Readonly<Record<number, number>> = { [NONE]: UNMATCHED, [SEVERAL]: SEVERAL_FIT, [UNTOLD]: WORDLESS, [UNKNOWN_PLACE]: NAMELESS };
+const SLIGHT: Readonly<Record<number, number>> = { [LIKE]: SPELLED, [NAMESAKE]: LIKELY, [TOLD]: FELT, [DOUBTFUL]: TORN };
 
 /** Where blank is what the sentence asks for, a blank result is not odd. */
 const saysBlank = (e: Expression): boolean => e.kind === 'choose' && [...e.cases.map((c) => c.then), e.otherwise].some((b) => b.kind === 'blank');
@@ -111,7 +119,7 @@ export const calculate: StepDefinition<CalculatePlan> = {
         }
         if (sense && vector.kind === 'number') eachUnlikely(sense, vector, length, (i, why) => { if (kinds[i] === DONE) kinds[i] = UNLIKELY + why - 1; });
         const matches = formula.matches(forFormula.map((i) => chunks[i]!), from, length);
-        if (matches) for (let i = 0; i < length; i++) if (kinds[i] !== OUTSIDE) kinds[i] = matches[i] === NONE ? UNMATCHED : matches[i] === SEVERAL ? SEVERAL_FIT : matches[i] === LIKE && kinds[i] === DONE ? SPELLED : kinds[i]!;
+        if (matches) for (let i = 0; i < length; i++) if (kinds[i] !== OUTSIDE) kinds[i] = GRAVE[matches[i]!] ?? (kinds[i] === DONE ? SLIGHT[matches[i]!] : undefined) ?? kinds[i]!;
         if (!inside) return { made: [chunk], kinds };
         const outside = inside.map((v) => (v === YES ? 0 : 1));
         return { made: [mergeChunks(chunk, old ? chunks[reads.indexOf(plan.name)]! : null, outside, result.type, old?.type ?? result.type)], kinds };
