@@ -1,3 +1,4 @@
+import { cleaned } from '../values/clean';
 import { readYesNo } from '../values/yesno';
 import { typingDistance } from './typing';
 
@@ -13,9 +14,23 @@ export const figuresIn = (text: string): string => (text.match(/\d+/g) ?? []).jo
 /**
  * The one of some spellings that a text is meant to be, or null when it is like none, or like two equally well. Capitals,
  * spaces, points and accents do not count; yes and no are known in their usual forms; then the fewest typing mistakes
- * win, at most one for every four letters. O(spellings * length).
+ * win, at most one for every four letters; then the legal form of a firm does not count either, and a text may be the
+ * first words of just one of them. O(spellings * length).
  */
 export function nearestSpelling(text: string, spellings: readonly string[]): string | null {
+  const as = (form: (t: string) => string): string | null => { const at = spellings.map(form), found = nearestOf(form(text), at); return found === null ? null : spellings[at.indexOf(found)]!; };
+  return nearestOf(text, spellings) ?? as((t) => cleaned(t, 'legal')) ?? begunBy(text, spellings);
+}
+
+/** The only spelling that a text is the beginning of, in whole words: 'Carrow' of 'Carrow & Lee'. */
+function begunBy(text: string, spellings: readonly string[]): string | null {
+  const words = bareWords(text);
+  const found = words.join('').length < 4 ? [] : spellings.filter((s) => { const own = bareWords(s); return own.length > words.length && words.every((w, i) => w === own[i]); });
+  return found.length === 1 ? found[0]! : null;
+}
+
+/** The one of some spellings that is bare the same, says yes or no as the text does, or is nearest to it by typing mistakes. */
+function nearestOf(text: string, spellings: readonly string[]): string | null {
   const bare = bareText(text);
   if (bare === '') return null;
   const same = spellings.filter((s) => bareText(s) === bare);

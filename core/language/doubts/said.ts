@@ -238,6 +238,10 @@ export interface Said {
   readonly ofEach: boolean;
   /** It speaks of a figure in all. */
   readonly altogether: boolean;
+  /** What stands before a colon at the beginning, and before a word with its condition, in small letters: 'payment' of 'Payment: full if paid'. */
+  readonly headed: string | null;
+  /** Does a word stand in it? */
+  readonly speaksOf: (word: string) => boolean;
   /** The name behind 'in a column'. */
   readonly columnCalled: string | null;
   /** It asks for an order. */
@@ -282,6 +286,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     tellsRows: (column) => { const g = head.glances?.get(column); return !!g?.values && g.rows > 3 && g.blanks === 0 && ((column === head.columns[0]?.name && g.values.length === g.rows) || (namesRows(column, vocabularyOf(head)) && nearlyUnique(g))); },
     ofEach: words.some((w, i) => /^(?:each|every)$/.test(w.lower) && /^(?:for|of|in|per|from)$/.test(words[i - 1]?.lower ?? '')),
     altogether: says(/^(?:altogether|overall)$/),
+    headed: /^((?:\S+ ){1,4}): (?:\S+ ){1,3}if /.exec(text)?.[1]!.trim() ?? null,
+    speaksOf: (word) => words.some((w) => w.lower === word),
     columnCalled: words.find((w, i) => i > 1 && w.kind === 'word' && w.capital && words[i - 1]!.lower === 'column' && /^(?:a|new)$/.test(words[i - 2]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark'))?.text ?? null,
     orders: (column) => column.toLowerCase() !== words[0]!.lower && stem(column.toLowerCase()) === words[0]!.stem && !/(?:ed|ing)$/.test(words[0]!.lower),
     columns: head.columns.map((c) => c.name),

@@ -113,6 +113,14 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 2.5, holds: (plans, said) => calculated(plans, 'op').some((e) => isKey(e.left, said) || isKey(e.right, said)) || calculated(plans, 'total').some((e) => /^(?:sum|mean|median|highest|lowest)$/.test(e.fn) && isKey(e.of, said)), asks: 'This calculates with what only tells the rows apart. Is it meant so?' },
   // 'Late if closed more than 10 days after it came, pending if not closed': by the day that was spoken of, and not by another column.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && deniesADay(p.as)) },
+  // A count of what is never blank is a count of the rows.
+  { price: 0.6, holds: (plans, { neverBlank }) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'total').some((e) => e.fn === 'count' && e.by.length > 0 && e.of.kind === 'column' && neverBlank(e.of.name))) },
+  // What a text is to be read as belongs to the reading, and not behind it.
+  { price: 0.8, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && next?.step === 'calculate' && next.replace && p.columns.includes(next.name) && next.as.kind === 'choose' && next.as.cases.some((c) => c.when.kind === 'among' && c.then.kind === 'blank'); }) },
+  // What stands before the colon is no label.
+  { price: 3, holds: (plans, { headed }) => headed !== null && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && [...p.as.cases.map((c) => c.then), p.as.otherwise].some((e) => e.kind === 'text' && e.value.toLowerCase() === headed)) },
+  // 'The same number in 2025 as in that list': a column of a year that nobody spoke of is not what is compared with.
+  { price: 2.5, holds: (plans, { speaksOf }) => compared(plans).some((c) => { const [a, b] = [c.left, c.right].map((e) => (e.kind === 'column' ? yearIn(e.name) : null)); return a != null && b != null && a !== b && speaksOf(String(a)) !== speaksOf(String(b)); }), asks: 'This compares with a year that was not spoken of. Is it meant so?' },
   // Growth goes from the earlier year to the later one.
   { price: 1, holds: (plans) => calculated(plans, 'op').some((e) => { const from = e.op === '-' && e.right.kind === 'column' ? yearIn(e.right.name) : null, to = e.op === '-' && e.left.kind === 'column' ? yearIn(e.left.name) : null; return from !== null && to !== null && to < from; }) },
   // 'How long, in full years' is one span.

@@ -1,8 +1,14 @@
+/** That blanks do not count, in all its wordings, for a figure: which they never do. */
+const BLANKS = ['empty ones', 'the empty ones', 'blanks', 'the blanks', 'blank ones', 'the blank ones', 'empty cells', 'the empty cells', 'missing ones', 'the missing ones', 'those without one'];
+const UNCOUNTED = BLANKS.flatMap((b) => [`leave out ${b}`, `leave ${b} out`, `leaving out ${b}`, `leaving ${b} out`, `ignore ${b}`, `ignoring ${b}`, `skip ${b}`, `skipping ${b}`, `without ${b}`, `not counting ${b}`, `${b} do not count`, `${b} don't count`, `${b} are left out`, `${b} are ignored`, `${b} not counted`])
+  .flatMap((said) => ['for the average', 'in the average', 'from the average', 'of the average', 'for the mean', 'in the mean', 'for that', 'for this', 'in that', 'when averaging', 'for the total', 'in the total'].map((figure) => `${said} ${figure}`));
+
 /**
  * Asides: things people say around a request that ask for nothing, or for what happens anyway. `*` stands for up to six
  * words. What is said here is accounted for as understood and has no effect.
  */
 export const ASIDES: readonly string[] = [
+  ...UNCOUNTED,
   'some * after midnight', 'a few * after midnight', 'work out', 'figure out', 'is fine', 'are fine', 'is okay', 'is ok',
   'ignoring the empty ones', 'ignoring empty ones', 'without the empty ones', 'leaving out the empty ones', 'leaving the empty ones out', 'leave out the empty ones', 'empty ones left out', 'blank ones ignored', 'ignoring missing ones', 'ignoring missing values', 'not counting blanks', "blanks don't count", 'blanks not counted', 'as a code', 'as a short form', 'so that each is written the same way', 'so that all are written the same way', 'so they are all written the same way',
   'so that i can *', 'so i can *', 'so that we can *', 'so we can *', "one of them doesn't", "some of them don't", "a few of them don't", "some don't", "not all of them do", 'not all do', "one of them isn't", "some of them aren't", "some aren't", 'one of them is not', 'one of them does not', 'some of them do not',

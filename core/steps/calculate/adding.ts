@@ -39,6 +39,7 @@ export const addEach = (made: readonly { readonly name: string; readonly as: Exp
 /** A formula rounded; in a choice, each of its results. Whole days, weeks, months or years are whole already. */
 export const rounded = (e: Expression, places: number, mode: Rounding): Expression =>
   e.kind === 'round' ? { ...e, places, mode }
+  : e.kind === 'part' ? e
   : e.kind === 'span' && e.unit !== 'hours' && e.unit !== 'minutes' ? e
   : e.kind === 'choose' ? { ...e, cases: e.cases.map((c) => ({ ...c, then: c.then.kind === 'blank' ? c.then : rounded(c.then, places, mode) })), otherwise: e.otherwise.kind === 'blank' ? e.otherwise : rounded(e.otherwise, places, mode) }
   : { kind: 'round', of: e, places, mode };

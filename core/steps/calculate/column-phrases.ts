@@ -1,5 +1,5 @@
 import { rule, type Rule } from '../../language/chart';
-import { type Act, type Context, plans, type State, withPlan } from '../../language/acts';
+import { type Act, type Context, nothing, plans, type State, withPlan } from '../../language/acts';
 import { byPercent, column, type Expression, number, op } from '../../formula/expression';
 import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
@@ -119,6 +119,8 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', '~add? $parts:p of|from|in $col:c into|as|to columns|fields of their own', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
   rule('clause', '~add? $parts:p of|from|in $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', 'which|what $parts:p ~be|did|does it|they|~each? $rows|$noun|$guess? on|in|happen|held|take|begin|start? place?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, 0),
+  rule('clause', '~add? the? $parts:p of|for|from ~each? the? $rows|$noun (in|into|as two|three|separate|own|different|individual|new|their? own|new|separate? columns|fields)?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, -0.3),
+  rule('rider', 'the? month|months as|in an? number|figure|numbers|figures|digits', () => ({ key: 'months in figures', apply: (state: State) => (state.plans.length > 1 && state.plans.some((p) => p.step === 'calculate' && p.as.kind === 'part' && p.as.part === 'month') ? nothing.apply(state) : null) }), 0),
   rule('parts', '$datepart:p and|, which|what $parts:r', ({ p, r }) => [p, ...r], 0),
   rule('parts', '$datepart:p', ({ p }) => [p], 0),
   rule('parts', '$datepart:p ~list the? $parts:r', ({ p, r }) => [p, ...r], 0),

@@ -56,6 +56,7 @@ export const comparePhrases: readonly Rule[] = [
   rule('rider', '~open $tcol:c ~be|stand|stands|come|comes in|from|on|under the? $theTable:t ~close', ({ c, t }) => takenFrom(c, t), -0.2),
   // 'The routes tell'
   rule('rider', 'the? $theTable:t tell|tells|say|says|know|knows|have|has|show|shows|give|gives it|that|this|which|where|so|us?', ({ t }) => told(t), 0),
+  rule('rider', 'going|judging|according by|from|to the? $theTable:t', ({ t }) => told(t), 0),
   rule('rider', '(see|look|that is|it is|found|given) up? in|from the? $theTable:t', ({ t }) => told(t), 0.1),
   rule('rider', 'no $theTable|$tcol|$word means|mean|counts|is|are|gives as? an? zero|0|nothing $tcol|$word|$theirs?', () => zeroed, 0),
 ].flat();

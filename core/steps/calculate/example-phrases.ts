@@ -120,6 +120,7 @@ export const examplePhrases = [
   rule('shortForm', 'a|an|the? short|shorter|brief|long|neat|compact|nice|full|tidy? description|label|version|form|text|name|code|summary|way|round of|for|from? every|each|the|our?', () => true, 0.05),
   rule('clause', '~add ~column? ~named? $name:n ,|:? made|built|derived|worked|taken? from|out|of|with of? the? $col:c $exampleCue $examples:e', ({ n, c, e }, x: Context) => byExample(e, c, x, 'add', n), 0),
   rule('clause', '~add|show|write the? $col:c (as $word $word? then|and|followed $word $word?)? ~into ~column ~named? $name:n $exampleCue? $examples:e', ({ c, n, e }, x: Context) => byExample(e, c, x, 'add', n), 0),
+  rule('clause', '~add|~make|build|write|create|give|need|want ~column? $shortForm $rows|$noun|$guess|$word? ~into? ~column? $exampleCue $examples:e', ({ e }, x: Context) => byExample(e, null, x, 'add'), 0.15),
   rule('clause', '~add ~column? $shortForm? made|built|derived|taken? from|out|of|with|for? of? the? $col:c ~wayRound? ~into? ~column? $exampleCue $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0.15),
   rule('clause', 'write|rewrite|turn|change|reformat|rearrange|reorder|convert|put|flip|reverse $col:c ~wayRound? ~pleaseWord? $exampleCue? $examples:e', ({ c, e }, x: Context) => byExample(e, c, x, 'set'), 0),
   rule('clause', '~add|show the? $col:c as|like|written|in the? form? $examples:e ~into? ~column?', ({ c, e }, x: Context) => byExample(e, c, x, 'add'), 0),

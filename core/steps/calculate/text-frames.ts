@@ -70,20 +70,23 @@ export const frames: readonly Frame[] = [
   }, ({ piece, col, name, style }, x) => (texts(col, x) ? add(lowered({ kind: 'piece', side: piece.side, mark: piece.mark, which: 'first', of: column(col) }, style), name) : null)),
 
   frame('inside brackets', {
-    need: { brackets: 'in the brackets|inside the brackets|brackets|in brackets|between the brackets|bracket|parentheses|inside brackets|within brackets', col: '$col' },
-    may: { name: NAME, place: PLACE, none: NONE, shown: ['~open $num:a $word ~close ~becomes $num:b', '~open $num:a ~close ~becomes $num:b', '~open $num $word ~close'], number: 'number of pieces|number of units|number of items|number|as a number|count|how many|pack count|how many pieces|the number|figure' },
+    need: { brackets: 'in the brackets|inside the brackets|brackets|in brackets|between the brackets|bracket|parentheses|inside brackets|within brackets' },
+    may: { col: '$col', name: NAME, place: PLACE, none: NONE, shown: ['~open $num:a $word ~close ~becomes $num:b', '~open $num:a ~close ~becomes $num:b', '~open $num $word ~close'], number: 'number of pieces|number of units|number of items|number|as a number|count|how many|pack count|how many pieces|the number|figure' },
     many: ['place', 'none', 'number'],
-    about: `${CALCULATE} ${TAKE} pieces pcs pack count number brackets behind how many go should a as name names it's eg e.g gives example instance`,
+    about: `${CALCULATE} ${TAKE} pieces pcs pack packs box count number brackets tell tells say says that figure behind how many go should a as name names it's eg e.g gives example instance`,
     cost: 0.8,
-  }, ({ col, name, number, place }, x) => {
-    if (!texts(col, x) || !sampleOf(col, x).some((v) => v.includes('(')) || (name === undefined && !place && !number)) return null;
+  }, ({ col: said, name, number, place }, x) => {
+    // Without a column it is the only one with brackets.
+    const bracketed = x.head.columns.filter((c) => c.type === 'text' && sampleOf(c.name, x).some((v) => /\(.+\)/.test(v)));
+    const col = (said as string | undefined) ?? (bracketed.length === 1 ? bracketed[0]!.name : null);
+    if (col === null || !texts(col, x) || !sampleOf(col, x).some((v) => v.includes('(')) || (name === undefined && !place && !number)) return null;
     const inside: Expression = { kind: 'inside', open: '(', close: ')', of: column(col) };
     return add(number ? found({ kind: 'sort', sort: 'number' }, inside) : inside, name);
   }),
 
   frame('words off the front', {
     need: { list: ['title|titles|salutation|form of address ~open $wordList ~close', '$wordList', means('$word:a / $word:b / $word:c / $word:d', ({ a, b, c, d }: Record<string, string>) => [a, b, c, d]), means('$wordList:a / $wordList:b', ({ a, b }: { a: string[]; b: string[] }) => [...a, ...b])], col: '$col', name: NAME },
-    may: { place: PLACE, off: 'move|take|cut|off|away|pull|strip|split|shift|separate|put|from|front|start|begin|begins|beginning', rest: ['$col without it|them|the title|titles', 'only|just|keep the? name|names', 'let the $col column keep only the name', 'then only has the name|keep only the name'], none: NONE },
+    may: { place: PLACE, off: 'move|take|cut|off|away|pull|strip|split|shift|separate|put|from|front|start|begin|begins|beginning', rest: ['$col without it|them|the title|titles', 'only|just|keep the? name|names', 'leave|leaving|keep|keeping only|just? the? name|names', 'only|just the? name|names|rest stays|stay|remains|remain|is|are left? (in the? $col)?', 'let the $col column keep only the name', 'then only has the name|keep only the name'], none: NONE },
     many: ['place', 'rest', 'none', 'off'],
     about: `${CALCULATE} ${TAKE} title titles salutation form address off front start beginning at move split then only has keep keeps rest it / begins gone customer should`,
     cost: 0.8,

@@ -80,11 +80,14 @@ export function foundAll(name: string, whats: readonly Findable[], names: readon
 export function moveWords(words: readonly string[], from: string, to: string, x: Context): Act | null {
   const what: Findable = { kind: 'words', words };
   if (finds(what, from, x) === 0) return null;
+  // They go as they stand there: with a stop, in other capitals.
+  const find = finder(what), standing = sampleOf(from, x).flatMap((v) => { const first = find(v)[0]; return first !== undefined && v.trim().startsWith(first) ? [first] : []; });
+  const texts = [...new Set([...words, ...standing])];
   return {
     key: `move words ${keyOf([words, from, to])}`,
     apply: (state: State) => withPlan(
       withPlan(state, { step: 'calculate', name: to, as: found(what, column(from)), replace: false }, [to]),
-      { step: 'replace', columns: [from], find: { kind: 'texts', place: 'start', texts: words }, with: '' },
+      { step: 'replace', columns: [from], find: { kind: 'texts', place: 'start', texts }, with: '' },
       [from],
     ),
   };

@@ -134,14 +134,14 @@ export const frames: readonly Frame[] = [
   frame('to unit', {
     need: { cols: '$cols', unit: ['to|in|into|all|be|as degrees|degree|number|numbers|bare|one|plain|figures|whole? of|in? $unit', '~open? in $unit ~close?', 'all $unit'] },
     may: {
-      number: ['~number', 'numeric|number|numbers|figures only|the figure|only the figure|only figures|numbers only|plain numbers|bare number|figure'], from: ['$unit', 'fahrenheit ones|the fahrenheit readings'], reads, places: ['$places'], blanks: BLANKS_STAY,
+      number: ['~number', 'numeric|number|numbers|figures only|the figure|only the figure|only figures|numbers only|plain numbers|bare number|figure'], from: ['$unit', 'fahrenheit ones|the fahrenheit readings', means('some|several|many|most|few|others|partly|sometimes|half of? them|these|those|the? $cols? ~be? in? degrees|degree? $unit:u', ({ u }: { u: string }) => u, -0.4)], reads, places: ['$places'], blanks: BLANKS_STAY,
       bare: ['no unit|without the unit|without unit|without units|drop the units|drop the unit|no letter behind it|no letters|no unit behind it|no units|without the letter|strip the units|leave off the unit'],
       example: ['~open? $num $unit ~be|= $num $unit $num? $unit? ~close?', '~open? $num ^: ^$num ~be|=|means $num $unit $num $unit ~close?', '$num ^: ^$num ~be|means|is in? $unit and|: $unit', '~open? $num $unit ~be|= $num ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are|mean $unit and $unit'],
       divide: ['$unit|$word values|ones|readings? ~be|to|should? to? be? divided|multiplied by $num', 'divide|multiply those|them|these? by a? $num'],
       empties: ['an? ~blankWord cells|ones|one? ~be|means|counts as? $num'],
     },
     many: ['reads', 'from', 'example'],
-    about: `${CHANGE} ${MESSY} some few are is others rest where so that in the throughout express measured ones fahrenheit degrees off drop behind letter letters only just it says it's leave empty`,
+    about: `${CHANGE} ${MESSY} some few are is others rest where so that in the throughout express measured ones partly mixed sometimes both bring brought all them fahrenheit degrees off drop behind letter letters only just it says it's leave empty`,
   }, ({ cols, unit, reads: r, places, from, empties }) => (!misread(r) && (from ?? []).every((u: unknown) => typeof u !== 'string' || unitSort(u) === unitSort(unit)) ? act(cols, 'decimal', { unit, ...meaningsOf(r) }, { places, blanksAs: empties }) : null)),
 
   frame('to yes and no', {

@@ -47,15 +47,14 @@ export const frames: readonly Frame[] = [
   // 'letters to Group and digits to Serial'
   frame('letters and digits', {
     need: {
-      col: '$col',
-      pieces: [means('letters|letter into|to|in|under|go|goes|as to|into|in|under? the? $name:n', ({ n }: { n: string }): Named => ({ what: 'letters', name: n })), means('digits|numbers|figures|number|digit into|to|in|under|go|goes|as to|into|in|under? the? $name:n', ({ n }: { n: string }): Named => ({ what: 'digits', name: n })), means('$name:n ~open the? letters ~close', ({ n }: { n: string }): Named => ({ what: 'letters', name: n })), means('$name:n ~open the? digits|numbers|figures|number ~close', ({ n }: { n: string }): Named => ({ what: 'digits', name: n }))],
+      pieces: [means('letters|letter (of|from|in the? $col:k)? into|to|in|under|go|goes|as to|into|in|under? the? $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: 'letters', name: n, ...(k === undefined ? {} : { col: k }) })), means('digits|numbers|figures|number|digit (of|from|in the? $col:k)? into|to|in|under|go|goes|as to|into|in|under? the? $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: 'digits', name: n, ...(k === undefined ? {} : { col: k }) })), means('$name:n ~open the? letters ~close', ({ n }: { n: string }): Named => ({ what: 'letters', name: n })), means('$name:n ~open the? digits|numbers|figures|number ~close', ({ n }: { n: string }): Named => ({ what: 'digits', name: n }))],
     },
-    may: { split: SPLIT },
+    may: { col: '$col', split: SPLIT },
     many: ['pieces', 'split'],
     about: `${OF_TABLE} letters digits numbers figures from after start starts begin begins end`,
   }, ({ col, pieces }) => {
-    const [a, b] = pieces as Named[];
-    return (pieces as Named[]).length === 2 && a!.what === 'letters' && b!.what === 'digits' && distinct([a!.name, b!.name]) ? splitAt(col, { kind: 'change' }, [a!.name, b!.name]) : null;
+    const [a, b] = pieces as Named[], of = col ?? a?.col ?? b?.col;
+    return of !== undefined && (pieces as Named[]).length === 2 && a!.what === 'letters' && b!.what === 'digits' && distinct([a!.name, b!.name]) ? splitAt(of, { kind: 'change' }, [a!.name, b!.name]) : null;
   }),
 
   // 'first part Hive number, second part Site', 'the number goes to A, the place to B', 'first word to Given, the rest to Family'
@@ -64,6 +63,7 @@ export const frames: readonly Frame[] = [
       pieces: [
         means('the? number|digits|figure|figures goes|go|comes|come|is? to|in|into|under $name:n', ({ n }: { n: string }): Named => ({ what: 'number', name: n })), means('the? place|name|text|word|words|letters|site|rest goes|go|comes|come|is? to|in|into|under $name:n', ({ n }: { n: string }): Named => ({ what: 'text', name: n })),
         means('left|left-hand|leading|front part|side|half|piece|bit|of it? ,|:|goes|in|into|to|is|=|as|->? to|in|into|as? $name:n', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('right|right-hand|trailing|back part|side|half|piece|bit|of it? ,|:|goes|in|into|to|is|=|as|->? to|in|into|as? $name:n', ({ n }: { n: string }): Named => ({ what: '2', name: n })), means('first word of|in? the? $col:k? $arrow2 $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: '1', name: n, ...(k === undefined ? {} : { col: k }) })), means('remaining|other|further|following words|word|part|parts $arrow2 $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })), means('first word of|in? the? $col:k? ~be the? $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: '1', name: n, ...(k === undefined ? {} : { col: k }) })), means('the? rest|remainder ~be? the? $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n }), 0.05), means('the? rest|remainder $arrow2 $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })), means('first part|word|piece|bit|half|element (of|in the? $col:k)? (~open before|after the? $mark ~close)? ,|:|goes|in|into|to|is|=|as? to|in|into|as? $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: '1', name: n, ...(k === undefined ? {} : { col: k }) })), means('second|last|other part|word|piece|bit|half|element (of|in the? $col:k)? (~open before|after the? $mark ~close)? ,|:|goes|in|into|to|is|=|as? to|in|into|as? $name:n', ({ n, k }: { n: string; k?: string }): Named => ({ what: '2', name: n, ...(k === undefined ? {} : { col: k }) })),
+        means('the? $name:n comes|stands|goes|is? before|ahead of? it|that|the? $mark?', ({ n }: { n: string }): Named => ({ what: '1', name: n }), 0.1), means('the? $name:n comes|stands|goes|is? after|behind it|that|the? $mark?', ({ n }: { n: string }): Named => ({ what: 'rest', name: n }), 0.1),
         means('the? rest|remainder|others ,|:|goes|in|into|to|is|= to|in|into? $name:n', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),
         means('$name:n ~open|is|= the? first two|three|2|3? word|words|part|piece|bit ~close?', ({ n }: { n: string }): Named => ({ what: '1', name: n })), means('$name:n ~open|is|= the? last word|part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: 'last', name: n })), means('$name:n ~open|is|= the? second part|piece|bit|one ~close?', ({ n }: { n: string }): Named => ({ what: '2', name: n })),
         means('$name:n ~open|is|= the? rest|everything|whatever|all after|following|follows|comes|that|behind? follows|after|it|that? ~close?', ({ n }: { n: string }): Named => ({ what: 'rest', name: n })),

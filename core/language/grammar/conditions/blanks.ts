@@ -1,4 +1,5 @@
 import { all, any, column, columnsOf, not, number } from '../../../formula/expression';
+import { readsAsDate } from '../../../formula/check';
 import { columnOf } from '../../../table/table';
 import { rule, type Rule } from '../../chart';
 import type { Context } from '../../acts';
@@ -43,6 +44,8 @@ export const blankRules: readonly Rule[] = [
   rule('cond', "~have|~be ~not been? ~given|assigned an? $col:c yet?", ({ c }) => empty(c), 0),
   // Blanks
   // Of an amount, 'nothing' is none or zero.
+  // 'Part if something was paid': of an amount more than nothing
+  rule('cond', '(at least)? something|anything|some ~be|~have been? already? ^$col:c already?', ({ c }, x: Context) => (readsAsDate(x.head, c) ? not(empty(c)) : numeric(c, x) ? compare('>', column(c), number(0)) : null), -0.1),
   rule('cond', 'something|anything|an|a entry|value|date? in|under|entered the? $col:c', ({ c }) => not(empty(c)), 0.2),
   rule('cond', '$col:c ~be? nothing', ({ c }, x: Context) => (numeric(c, x) ? any([empty(c), compare('=', column(c), number(0))]) : null), -0.1),
   // 'Where somebody was trapped', of how many were

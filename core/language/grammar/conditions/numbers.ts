@@ -219,6 +219,7 @@ export const numberRules: readonly Rule[] = [
   rule('cond', '$ex2:a ~be? > $ex1:b', ({ a, b }) => sized('>', a, b), 0),
   rule('cond', '$ex2:a >=|≥ $ex1:b', ({ a, b }) => sized('>=', a, b), 0),
   rule('cond', '$ex2:a <=|≤ $ex1:b', ({ a, b }) => sized('<=', a, b), 0),
+  rule('cond', '$ex2:a (fully|completely|at least)? covers|cover|covered|reaches|reached|meets|met the|all|whole? (of the)? $ex2:b', ({ a, b }) => (a.kind === 'number' || b.kind === 'number' ? null : sized('>=', a, b)), 0.1),
   rule('cond', "$ex2:a didn't|doesn't|don't cover $ex1:b", ({ a, b }) => sized('<', a, b), 0),
   // What costs more than so much, what is older than a year, what a part of a text says
   ...SIZES.flatMap(([words, op]) => [

@@ -1,4 +1,5 @@
 import { column, type Condition, not } from '../../../formula/expression';
+import { readsAsNumber } from '../../../formula/check';
 import { columnOf } from '../../../table/table';
 import { type Findable, finder } from '../../../values/find';
 import { rule, type Rule } from '../../chart';
@@ -6,7 +7,7 @@ import type { Context } from '../../acts';
 import { SMALL_WORDS } from '../../mentions';
 import { stem } from '../../words';
 import { sampleOf } from '../samples';
-import { isDated, numeric } from './make';
+import { isDated, numeric, orNoNumber } from './make';
 
 /** Joints of a sentence: no words to look for. */
 const NO_WORD = /^(?:the|a|an|and|or|is|are|in|on|it|if|else|otherwise|there|for|to|that|which|where|when|other|of|as|with|under|over|about|at|by|from|so|something|anything|somebody|someone|things)$/i;
@@ -79,6 +80,7 @@ export const textRules: readonly Rule[] = [
   rule('insides', '$insides:r or|and ^$word:w', ({ r, w }, x: Context) => (w.length === 3 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, r[0].column, x) ? [...r, { column: r[0].column, text: w }] : null), 0.02),
   rule('rset', 'anything|everything|whatever|all|those|what|$rows|$noun ~rel? ~be|tasted|looked|felt|sounded|described|called|noted|marked|seemed|seems as|like|to be? $insides:v', ({ v }) => mentioned(v), 0.1),
   rule('cond', 'neither $inside:a nor $inside:b (took|takes|take|was|were|is|are|came|come|went) (part|there|in|on|with|along)?', ({ a, b }) => (a.column === b.column ? not({ kind: 'text', test: 'mentions', of: column(a.column), texts: [a.text, b.text] }) : null), 0),
+  rule('cond', '($col|it|they|there)? say|says|said|mention|mentions|mentioned|tell|tells that? a|an|any|the|some? ^$inside:v ~be|~have been? given|done|made|seen|found|used|noted|had|needed|due|applied|taken|missing|changed|replaced|there', ({ v }) => mentioned([v]), -0.3),
   rule('cond', '$insides:v', ({ v }) => (v.length > 1 ? mentioned(v) : null), 0),
   rule('cond', '$insides:v ^$col:c', ({ v, c }) => (v[0].column === c ? { kind: 'text', test: 'mentions', of: column(c), texts: v.map((o: { text: string }) => o.text) } : null), 0),
   rule('rset', '$rows|$noun|$guess ~rel $inside:v ^~did|worked|works|helped|helps|was|is|came|comes|sang|plays|played|did|does|signed|signs', ({ v }) => mentioned([v]), 0.35),
@@ -102,6 +104,8 @@ export const textRules: readonly Rule[] = [
   rule('cond', "$col:c ~not a|an|any? valid|proper|real|correct|genuine|well-formed|right $what:w", ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? not({ kind: 'holds', what: w, of: column(c) }) : null), 0),
   rule('cond', '$col:c ~be a|an|any? valid|proper|real|correct|genuine|well-formed|right $what:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? { kind: 'holds', what: w, of: column(c) } : null), 0),
   rule('cond', '$col:c ~be not|in-? valid|proper|real|correct|well-formed|right', ({ c }, x: Context) => { const w = sortOf(c, x); return w && not({ kind: 'holds', what: w, of: column(c) }); }, 0),
+  // What is no number: a text among numbers, or nothing at all
+  ...["isn't|aren't|wasn't|weren't|ain't|not", '~be not|no'].map((no) => rule('cond', `$col:c value|entry|cell|figure? ${no} an? real|proper|valid|plain|usable|readable? ~number`, ({ c }, x: Context) => (columnOf(x.head, c).type === 'text' && readsAsNumber(x.head, c) ? orNoNumber({ kind: 'empty', of: column(c) }, x.head) : null), 0.5)),
   rule('cond', '~withA an? invalid|wrong|malformed|broken $col:c', ({ c }, x: Context) => { const w = sortOf(c, x); return w && not({ kind: 'holds', what: w, of: column(c) }); }, 0),
   rule('cond', '$col:c ~be invalid|malformed', ({ c }, x: Context) => { const w = sortOf(c, x); return w && not({ kind: 'holds', what: w, of: column(c) }); }, 0),
   ...([['~contains', 'contains'], ['~starts', 'starts'], ['~ends', 'ends']] as const).flatMap(([words, test]) => [
