@@ -278,6 +278,7 @@ const isShortForm = (short: string, long: string): boolean => {
   return true;
 };
 
+const TITLE = stem('title');
 const nounMemo = new Map<string, boolean>();
 /** Is the word one that only says what sort of thing a column is, typing mistakes forgiven? */
 function isNoun(token: Token): boolean {
@@ -407,8 +408,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       extra += WEIGHTS.link;
       name.forEach((w, i) => { if (!used.has(i) && unitName(w.word) !== null) used.add(i); });
     } else if (used.size > 0 && (isNoun(token) || (token.lower === 'day' && name.filter((w) => !JOINTS.has(w.word)).length === 1 && extra === 0 && isDated(head, column))) && !multiplies(tokens, to - 1, names)) {
-      // 'complaint text' where there is a column Text is about that one.
-      const other = names.some((n, i) => n.length === 1 && n[0]!.stem === token.stem && head.columns[i]!.name !== column);
+      // 'complaint text' where there is a column Text is about that one; 'box title' where another table has titles, too.
+      const other = names.some((n, i) => n.length === 1 && n[0]!.stem === token.stem && head.columns[i]!.name !== column) || (token.stem === TITLE && [...(head.others?.values() ?? [])].some((o) => o.columns.some((c) => stem(c.name.toLowerCase()) === TITLE)));
       extra += other || (token.stem === stem('date') && !isDated(head, column)) || (token.stem === stem('number') && isDated(head, column)) ? 0.4 : 0.04;
     } else return;
     if (used.size === 0) return;

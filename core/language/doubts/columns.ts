@@ -55,6 +55,8 @@ export const columnDoubts: readonly Doubt[] = [
   { price: 2, holds: (plans, said) => plans.some((p) => p.step === 'split' && p.which === 'every' && leavesPieces(p, said)), asks: 'Most values have more pieces than that. Is it meant so?' },
   { price: 1.5, holds: (plans, said) => !said.first && plans.some((p) => p.step === 'split' && p.which !== 'every' && leavesPieces(p, said)), asks: 'Most values have more pieces than that. Is it meant so?' },
   // '... in a column Day' is to be called so.
+  // 'Surname before it, the rest after it': where a piece stands is no part of its name.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'split' && p.into.some((n) => /(?:^|\s)(?:before|after|behind|it|rest|remainder|follows)$/.test(n))), asks: 'Are these the names of the columns?' },
   { price: 2, holds: (plans, { columnCalled }) => columnCalled !== null && plans.length > 0 && !calls(plans, columnCalled), asks: 'Is this the name of the column?' },
   // 'As a number' is no text in brackets.
   { price: 1, holds: (plans, { asNumber }) => asNumber && plans.length === 1 && plans.some((p) => p.step === 'calculate' && !p.replace && (p.as.kind === 'inside' || p.as.kind === 'slot')) },

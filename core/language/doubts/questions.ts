@@ -17,6 +17,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
+  // 'What was paid per state?' asks for a figure of each, and no list of amounts.
+  { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'ask' && p.figures.length === 0 && p.by.length > 1 && p.by[0]!.as.kind === 'column' && numbers(p.by[0]!.as.name)) },
   // 'Kg and lots per flower' asks for their number as well.
   { price: 2, holds: (plans, { andRows }) => andRows && plans.length > 0 && plans.every((p) => p.step === 'ask' && !p.figures.some((f) => keyOf(f.as).includes('"fn":"count"'))), asks: 'Their number is not counted here. Is it meant so?' },
   // 'The member numbers of those without any' are no count of them.

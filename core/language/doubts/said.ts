@@ -202,6 +202,10 @@ export interface Said {
   readonly joins: boolean;
   /** Numbers that are said to be percentages of something. */
   readonly percents: readonly number[];
+  /** Numbers that are said as percentages, of something or not. */
+  readonly bounds: readonly number[];
+  /** Is a number higher than every number of a column? */
+  readonly beyond: (column: string, n: number) => boolean;
   /** It begins as a question for what something is. */
   readonly whatIs: boolean;
   /** It asks how many people there were, where a column of numbers says so of each row. */
@@ -238,6 +242,8 @@ export interface Said {
   readonly ofEach: boolean;
   /** It speaks of a figure in all. */
   readonly altogether: boolean;
+  /** It asks for cells to be emptied where they hold something. */
+  readonly empties: boolean;
   /** What stands before a colon at the beginning, and before a word with its condition, in small letters: 'payment' of 'Payment: full if paid'. */
   readonly headed: string | null;
   /** Does a word stand in it? */
@@ -286,6 +292,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     tellsRows: (column) => { const g = head.glances?.get(column); return !!g?.values && g.rows > 3 && g.blanks === 0 && ((column === head.columns[0]?.name && g.values.length === g.rows) || (namesRows(column, vocabularyOf(head)) && nearlyUnique(g))); },
     ofEach: words.some((w, i) => /^(?:each|every)$/.test(w.lower) && /^(?:for|of|in|per|from)$/.test(words[i - 1]?.lower ?? '')),
     altogether: says(/^(?:altogether|overall)$/),
+    empties: /\b(?:empty|blank|clear)\b.*\b(?:where|if|when|wherever) (?:it|they|that) (?:is|are|says?|equals?|reads?) (?!blank|empty|missing|not\b)/.test(text),
     headed: /^((?:\S+ ){1,4}): (?:\S+ ){1,3}if /.exec(text)?.[1]!.trim() ?? null,
     speaksOf: (word) => words.some((w) => w.lower === word),
     columnCalled: words.find((w, i) => i > 1 && w.kind === 'word' && w.capital && words[i - 1]!.lower === 'column' && /^(?:a|new)$/.test(words[i - 2]!.lower) && (words[i + 1] === undefined || words[i + 1]!.kind === 'mark'))?.text ?? null,
@@ -362,6 +369,8 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     texts: (column) => { const held = findColumn(head.columns, column); return held?.type === 'text' && !readsAsNumber(head, column) && (head.glances?.get(column)?.values ?? []).every(([v]) => v === '' || !/\d/.test(v)); },
     oneBreath: !words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|\?|-|–)$/.test(w.lower)),
     joins: words.some((w) => /^(?:and|,|;|\.|:|then|plus|also|both|each|all|\?)$/.test(w.lower)) || words.some((w) => /^(?:columns|names|parts|two|three|four)$/.test(w.lower)),
+    bounds: words.flatMap((w, i) => (w.kind === 'number' && w.value !== null && w.value !== undefined && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') ? [w.value] : [])),
+    beyond: (column, n) => { const highest = Number(head.glances?.get(column)?.highest ?? NaN); return Number.isFinite(highest) && n > highest; },
     percents: words.flatMap((w, i) => (w.kind === 'number' && /^(?:%|percent)$/.test(words[i + 1]?.lower ?? '') && words[i + 2]?.lower === 'of' ? [w.value] : [])),
     whatIs: /^(?:what is|what still|what's|whats|what are|what was|what were|how much|how many)\b/.test(text),
     heads: HEADS_ASKED.some(([asked, called]) => asked.test(text) && head.columns.some((c) => isNumberColumn(head, c.name) && called.test(c.name))),

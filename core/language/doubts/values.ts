@@ -115,6 +115,14 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && deniesADay(p.as)) },
   // A count of what is never blank is a count of the rows.
   { price: 0.6, holds: (plans, { neverBlank }) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'total').some((e) => e.fn === 'count' && e.by.length > 0 && e.of.kind === 'column' && neverBlank(e.of.name))) },
+  // 'Empty where none is given': no row is blank in all its columns.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.when.kind === 'all' && c.when.of.length > 3 && c.when.of.every((o) => o.kind === 'empty'))) },
+  // A figure by groups of itself is none.
+  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'total').some((e) => e.of.kind === 'column' && e.by.includes(e.of.name) && e.fn !== 'count')) },
+  // 'From 80 percent attendance': a number of lessons is no share of them.
+  { price: 2, holds: (plans, { bounds, beyond }) => compared(plans).some((c) => c.left.kind === 'column' && c.right.kind === 'number' && bounds.includes(c.right.value) && beyond(c.left.name, c.right.value)), asks: 'This compares a number with a percentage. Is it meant so?' },
+  // 'Empty paid where it is 0' fills nothing with 0.
+  { price: 3, holds: (plans, { empties }) => empties && plans.some((p) => p.step === 'fill') },
   // What a text is to be read as belongs to the reading, and not behind it.
   { price: 0.8, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && next?.step === 'calculate' && next.replace && p.columns.includes(next.name) && next.as.kind === 'choose' && next.as.cases.some((c) => c.when.kind === 'among' && c.then.kind === 'blank'); }) },
   // What stands before the colon is no label.

@@ -44,6 +44,8 @@ export const expressionRules = [
   rule('cols', '$col:a', ({ a }) => [a], 0),
   rule('cols', '$col:a ~list $cols:b', ({ a, b }) => (b.includes(a) ? null : [a, ...b]), 0.05),
   rule('col', '$noun ^$col:c', ({ c }) => c, 0.05),
+  // 'Lessons attended': of two columns of numbers the one that says what was done with the other
+  rule('col', '$col:a ^$col:b', ({ a, b }, x: Context) => (a !== b && /^\p{L}+(?:ed|en|ld|id)$/iu.test(b) && quantity(a, x) !== null && quantity(b, x) !== null && !/^\p{L}+(?:ed|en)$/iu.test(a) ? b : null), 0.02),
   rule('col', '$guess ^$col:c', ({ c }) => c, 0.15),
   rule('col', 'when it|they|he|she|we? was|is|were|got|has been? $col:c', ({ c }) => c, 0.05),
   rule('col', 'when it|they|he|she|we $col:c', ({ c }) => c, 0.05),

@@ -21,7 +21,7 @@ const TURNING_UP = new Set('used needed touched here there seen came come appear
 /** Endings that make a noun of what is done: deliver-y, pay-ment, inspect-ion. */
 const ENDINGS = /^(?:|t|i|y|e|al|ing|ment|ion|s?sion|tion|ation|ition|er[iy]|ance|ence|age)$/;
 
-const made = (verb: string, noun: string): boolean => (noun.startsWith(verb) && ENDINGS.test(noun.slice(verb.length))) || (verb.length > 4 && noun.startsWith(verb.slice(0, -1)) && /^(?:s?sion|tion|cation)$/.test(noun.slice(verb.length - 1)));
+const made = (verb: string, noun: string): boolean => (/([^aeiou])\1$/.test(verb) && made(verb.slice(0, -1), noun)) || (noun.startsWith(verb) && ENDINGS.test(noun.slice(verb.length))) || (verb.length > 4 && noun.startsWith(verb.slice(0, -1)) && /^(?:s?sion|tion|cation)$/.test(noun.slice(verb.length - 1)));
 
 /** Do rows of a table tell of what a word says was done: payments of paying, loans (with a ‹Borrower›) of borrowing? */
 function tellsOf(verb: string, table: string, columns: readonly { readonly name: string }[]): boolean {
@@ -167,12 +167,18 @@ export const manyRules = [
   rule('ex0', 'the? remaining|unused|unspent|open ^$col:a', ({ a }, x: Context) => { const t = earningTable(x), m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? op('-', column(a), orNothing(m)) : null; }, 0.2),
   ...([['~more', '>'], ['~less', '<']] as const).map(([words, operator]) => rule('cond', `~be? ${words} the|its|their? ^$col:a`, ({ a }, x: Context) => { const t = /\b(?:allowance|limit|budget|target|quota|maximum|max|cap|credit)\b/i.test(a) ? earningTable(x) : null, m = t === null ? null : moneyThere(t, x); return m && readsAsNumber(x.head, a) ? compare(operator, orNothing(m), column(a)) : null; }, 0.1)).flat(),
   rule('ex0', '$tally:e', ({ e }) => orNothing(e), 0.75),
+  // 'Seats minus enrolments': their number
+  rule('ex2', '$ex2:a minus|less|without|- the|its|their|all? ^$many:t', ({ a, t }, x: Context) => { const e = tallyOf('count', t, null, x); return e && a.kind !== 'number' ? op('-', a, orNothing(e)) : null; }, 0.3),
+  rule('cond', '~be? there|it|they? ~be|has|have? as|at many|least as? many? ^$many:t as|than the|its|their|free? $ex1:b', ({ t, b }, x: Context) => { const e = tallyOf('count', t, null, x); return e && b.kind !== 'number' ? compare('>=', orNothing(e), b) : null; }, 0.1),
+  ...([['more', '>'], ['fewer', '<']] as const).map(([word, o]) => rule('cond', `~be? there|it|they? ~be|has|have? ${word} ^$many:t than the|its|their|free? $ex1:b`, ({ t, b }, x: Context) => { const e = tallyOf('count', t, null, x); return e && b.kind !== 'number' ? compare(o, orNothing(e), b) : null; }, 0.1)).flat(),
+  rule('tally', `everything|all|whatever|what|money that|which? ~be|~have? been? $tcol:c ~each|of|for|by|on? ${SOMEBODY}? in|from|according|of to? ^$many:t`, ({ c, t }, x: Context) => (c.table === t ? figureOf('sum', c, x) : null), -0.2),
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? open|left|due|owed|owing|outstanding|unpaid|missing|payable (to (be paid|come))?', (_s, x: Context) => stillOpen(x), 0),
   rule('tally', 'what|how much|amount|sum|total? ~be|that|which? still|yet? to come|follow', (_s, x: Context) => stillOpen(x), 0),
 
   // Rows that have none, or several
-  rule('cond', '~be|~have? never ever? been? ^$deeds:t (by (anyone|anybody))?', ({ t }, x: Context) => none(t, x), -0.1),
-  rule('cond', "nobody|noone|none (has|have|had)? ever? ^$deeds:t for|on|to|by|at? yet|ever? it|them?", ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', 'has|have|had|did nobody|noone|none ever? ^$deeds:t for|on|to|by|at|in|into|up? for|in? yet|ever?', ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', '~be|~have? never ever? been? ^$deeds:t in|into|up|for|on? (by (anyone|anybody))?', ({ t }, x: Context) => none(t, x), -0.1),
+  rule('cond', "nobody|noone|none (has|have|had)? ever? ^$deeds:t for|on|to|by|at|in|into|up? for|in? yet|ever? it|them?", ({ t }, x: Context) => none(t, x), -0.1),
   rule('cond', 'no one (has|have|had)? ever? ^$deeds:t for|on|to|by|at? yet|ever? it|them?', ({ t }, x: Context) => none(t, x), -0.1),
   rule('cond', "didn't|don't|doesn't ever? ^$deed:t at? all?", ({ t }, x: Context) => none(t, x), 0.1),
   rule('cond', "hasn't|haven't|hadn't|wasn't|weren't|isn't|aren't been? ^$deeds:t at|yet|so? all|far? yet?", ({ t }, x: Context) => none(t, x), 0.2),

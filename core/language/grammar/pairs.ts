@@ -78,7 +78,7 @@ const THEY = "they|they're|it|it's|its|the|both|these|those|that|them? two|both|
 const MONEY = 'euros|euro|eur|pounds|pound|dollars|dollar|cents|cent|francs|€|£|\\$|$unit?';
 
 export const pairRules: readonly Rule[] = [
-  rule('held', '$col:c', ({ c }) => column(c), 0),
+  rule('held', '$col:c here? (in|of this|our table|list|sheet)?', ({ c }) => column(c), 0),
   rule('held', 'it|this|that', (_s, x: Context) => { const c = moneyColumn(x); return c === null ? null : column(c); }, 0.4),
   rule('held', '$theirs:c', ({ c }, x: Context) => soleValue(x, c), 0),
   rule('held', '$tally:e', ({ e }) => orNothing(e), 0.05),

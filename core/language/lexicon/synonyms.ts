@@ -26,4 +26,4 @@ export const SYNONYMS: readonly string[] = [
 ];
 
 /** Words that only say what sort of thing a column is: they may follow its name without changing it. */
-export const COLUMN_NOUNS = 'column columns col field fields name names value values cell cells entry entries figure figures date dates number numbers amount amounts text texts data code codes address addresses spelling spellings total totals one ones price prices time times mark marks score scores result results level levels size sizes'.split(' ');
+export const COLUMN_NOUNS = 'column columns col field fields name names value values cell cells entry entries figure figures date dates number numbers amount amounts text texts data code codes address addresses spelling spellings total totals one ones price prices time times mark marks score scores result results level levels size sizes title titles'.split(' ');

@@ -1,5 +1,5 @@
 import { rule, type Rule } from '../../language/chart';
-import { type Act, type Context, nothing, plans, type State, withPlan } from '../../language/acts';
+import { type Act, amend, type Context, nothing, plans, type State, withPlan } from '../../language/acts';
 import { byPercent, column, type Expression, number, op } from '../../formula/expression';
 import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
@@ -42,6 +42,7 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', 'what did|do|does|have|has we|they|i|you earn|earned|make|made|spend|spent|lose|lost|get|gain on|with|for|from ~each $rows|$noun|$guess ,|:|;|-|–|? that|this|i.e|meaning|so? is|means? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), -0.2),
   rule('rider', 'and|,|; put|place|move|show|have? it? (directly|right|just)? next|beside|behind|after|following to? the? ^$col:c', ({ c }) => beside(c), 0),
   rule('rider', 'directly|right|just? next to the? ^$col:c', ({ c }) => beside(c), 0.05),
+  rule('clause', '~add? what everybody|everyone|each|they|we|people|it|$rows|$noun|$guess|$col|$word (of them)? should|would|could|must|ought|had|has to? have? be|been? ^$word|$col ,|:|;|-|– (that|this|which)? (is|means)? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), -0.2),
   rule('clause', 'what should|would|could|must|ought to? have? be|been? $word :|,|-|–? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
   rule('clause', 'what should|would|could|must|ought to? have? be|been? $col :|,|-|–? $formula:e ,? as ^$properName:n', ({ e, n }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),
   rule('clause', '$formula:e as $name:n', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
@@ -121,6 +122,7 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', 'which|what $parts:p ~be|did|does it|they|~each? $rows|$noun|$guess? on|in|happen|held|take|begin|start? place?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, 0),
   rule('clause', '~add? the? $parts:p of|for|from ~each? the? $rows|$noun (in|into|as two|three|separate|own|different|individual|new|their? own|new|separate? columns|fields)?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, -0.3),
   rule('rider', 'the? month|months as|in an? number|figure|numbers|figures|digits', () => ({ key: 'months in figures', apply: (state: State) => (state.plans.length > 1 && state.plans.some((p) => p.step === 'calculate' && p.as.kind === 'part' && p.as.part === 'month') ? nothing.apply(state) : null) }), 0),
+  rule('rider', 'the? month|months ~be? by|as|in|with|written|spelled|given a|its|the|their? name|names|word|words|letters|text', () => amend('month by name', (plan) => (plan.step === 'calculate' && plan.as.kind === 'part' && plan.as.part === 'month' ? { ...plan, as: { ...plan.as, part: 'month name' } } : null)), -0.1),
   rule('parts', '$datepart:p and|, which|what $parts:r', ({ p, r }) => [p, ...r], 0),
   rule('parts', '$datepart:p', ({ p }) => [p], 0),
   rule('parts', '$datepart:p ~list the? $parts:r', ({ p, r }) => [p, ...r], 0),

@@ -1,4 +1,4 @@
-import { all, type Condition } from '../../formula/expression';
+import { all, type Condition, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule, type Rule } from '../../language/chart';
 import { judged, tested, theirsIn } from '../../language/grammar/pairs';
@@ -12,13 +12,16 @@ import { add } from './adding';
 const SAYS = 'write|put|say|show|mark|give|enter|note|tell|label|call';
 const keep = (where: Condition): Act => plans({ step: 'filter', mode: 'keep', where });
 
+/** A name for what another table says, by that table where the name is taken here. */
+const besideOwn = (as: Expression, taken: readonly string[]): string => uniqueName(as.kind === 'lookup' && taken.includes(nameOf(as)) ? `${nameOf(as)} in ${as.table}` : nameOf(as), taken);
+
 /** What other tables say, shown beside rows that were chosen by it. */
 const withBoth: Act = {
   key: 'with both',
   apply(state: State) {
     const last = state.plans.at(-1);
     const shown = last?.step === 'filter' ? theirsIn(last.where) : [];
-    return shown.length === 0 ? null : shown.reduce<State>((s, as) => withPlan(s, { step: 'calculate', name: uniqueName(nameOf(as), s.head.columns.map((c) => c.name)), as, replace: false }, state.topic), state);
+    return shown.length === 0 ? null : shown.reduce<State>((s, as) => withPlan(s, { step: 'calculate', name: besideOwn(as, s.head.columns.map((c) => c.name)), as, replace: false }, state.topic), state);
   },
 };
 
@@ -46,6 +49,9 @@ export const comparePhrases: readonly Rule[] = [
   rule('clause', `$holding:p ,|.|;|:|?? and|then? ${SAYS} whether|if? it|they|its? is|are? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
   rule('clause', '$holding:p .|,|;|:|and and|then|please? show|list|keep|give|find|tell|want|see|leave|need me|us|only? all? the|those? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t', ({ p, t }, x: Context) => { const where = tested(t, p, x); return where && keep(where); }, -0.2),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside the|their? both|two of? the|their|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates', () => true, 0),
+  rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside? the|their? both|two of? the|their|them? $word|$col|$tcol|amounts|numbers|values|figures side by side', () => true, 0),
+  rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside? the|their? both|two of? the|their|them? $col|$tcol next|beside to? each? other', () => true, 0),
+  rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside the|their? both|two of? the|their|them? $col|$tcol', () => true, 0.1),
   rule('rider', '$bothTold', () => withBoth, 0.5),
   rule('rider', 'only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist in both of? the|these? tables|lists|files|sheets', () => confirmed, -0.2),
   rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),

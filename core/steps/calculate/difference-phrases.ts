@@ -24,6 +24,7 @@ export const differencePhrases: readonly Rule[] = [
   rule('ex0', '~running of? $ex0:e ~each $col:by', ({ e, by }, x: Context) => (readsAsDate(x.head, by) ? null : over('running', e, [by])), 0),
   rule('ex0', '~change $col:c compared|relative|against|versus|vs to|with? $prev', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('ex0', '~change|~diff in|of|between|to|from|with? the? $col:c and|to|from|with the|that|its? ^$col:d? of|in|on|from? $prev', ({ c, d }, x: Context) => { const e = quantity(c, x); return e && (d === undefined || d === c) ? op('-', e, over('previous', e)!) : null; }, -0.1),
+  rule('ex0', 'how? much|many|by more|higher|greater or|/ less|fewer|lower ~be|~did|~have? it|we|they|the? $col:c ~be|~did? $word? than|compared|against|versus with|to|in|on|for? $prev', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e)!); }, -0.2),
   rule('ex0', '~change $col:c from|over|since|to $prev', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e)!); }, 0),
   rule('ex0', '~change $col:c change|changed? compared|relative with|to? $prev for|of|in the? same $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),
   rule('ex0', '~change $col:c compared|relative|against to|with? $prev ~each $col:by', ({ c, by }, x: Context) => { const e = quantity(c, x); return e && op('-', e, over('previous', e, [by])!); }, 0),

@@ -35,7 +35,7 @@ const EACH: Way[] = ['of|for|to|next|beside|against|on|into to? each|every|the|o
 /** 'The photographer's mail': whose it is tells the column that ties the tables. */
 const OWNER: Way[] = [means('the|its|our|their|each|every? $owner:a', ({ a }: { a: string }) => ({ own: a }))];
 const COLUMN: Way[] = ['~into|as|to a|its|their own? new|separate|own? column|columns', 'new column|column|columns'];
-const NAMED: Way[] = ['~named $name', '~add? an? ~column ~named? $name :|,|-', 'as|into ~column? ~named? $name', 'in ~column ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
+const NAMED: Way[] = ['~named $name', means('$properName :|=', undefined, 0.1), '~add? an? ~column ~named? $name :|,|-', 'as|into ~column? ~named? $name', 'in ~column ~named? $name', '~add a? ~column? ~named? $name with|for|holding'];
 const ABSENT = "not|no|isnt|isn't|missing|absent|never|nothing|none";
 /** What is not there is blank anyway. */
 const BLANK: Way[] = [

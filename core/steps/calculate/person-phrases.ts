@@ -150,11 +150,13 @@ export const personPhrases = [
   // 'Turn the employee names round: first name first', 'the normal way round'
   ...['~make|write|put|turn|swap|reverse the? $col:c names? round|around|about|over', '~make|write|put|turn|swap|reverse the? $col:c names', 'turn|swap|reverse the? $col:c', '~make|write|put|turn the? $col:c names? in|into|to? the? normal|natural|usual|right|other way order|round|around?', '$col:c names? the? normal|natural|usual|right|other way round|around', 'reverse|swap|flip the? $col:c names? around|round?'].flatMap((words) => [
     rule('clause', words, ({ c }, x: Context) => ordered(c, false, x), 1.3),
+    rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? ,|and|before|then|in then|front? of? the? last|family|surname name?`, ({ c }, x: Context) => ordered(c, false, x), -0.4),
     rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front?`, ({ c }, x: Context) => ordered(c, false, x), -0.1),
   ]).flat(),
   rule('clause', 'put|bring|move|set|write the? first|given|forename name in|to? front|first|before in|of|for? the? $col:c', ({ c }, x: Context) => ordered(c, false, x), 0),
   rule('rider', 'and|, ~drop the? comma|commas', () => amend('person comma dropped', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
   rule('rider', 'no|without a|the|any? commas|comma', () => amend('person without comma', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
+  rule('clause', '~add? just|only? the? $personPart:p of|from the? $col:c alone|only|itself|on|by its? own|itself? (~into|as|in a|its|the? new|own|separate? ~column)? ~named? $name:n?', ({ p, c, n }, x: Context) => { const e = persons(c, x) ? partOf(p.part, c, x) : null; return e && addEach([{ name: (n as string | undefined) ?? p.name, as: e }]); }, -0.3),
   rule('clause', 'just|only? the? $personPart:p only|alone? ~into ~column ~named? $name:n?', ({ p, n }, x: Context) => { const c = personColumn(x); const e = c === null ? null : partOf(p.part, c, x); return e && addEach([{ name: (n as string | undefined) ?? p.name, as: e }]); }, 0),
   rule('ownColumn', '~into|in|to|as a|an|its|their|another? own|separate|new|extra|different|second? columns|column|one of? its|their? own?', () => true, 0),
   rule('clause', 'put|have|get|pull|move|take? the? $personPart:p $ownColumn and|,|; and? the? $personPart:q $ownColumn? too|also|as? well? $ownColumn?', ({ p, q }, x: Context) => { const c = personColumn(x); return c !== null ? addParts(c, [p, q], x) : null; }, 0),

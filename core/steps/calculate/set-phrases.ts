@@ -56,6 +56,13 @@ function onlyProper(columns: readonly string[], x: Context): Act | null {
   return what && set(name!, { kind: 'choose', cases: [{ when: { kind: 'holds', what, of: column(name!) }, then: column(name!) }], otherwise: blank });
 }
 
+/** Nothing in the cells that hold a value. */
+function emptied(name: string, { n, t }: { n: number | null; t: string }, x: Context): Act | null {
+  const figure = n ?? (t.trim() !== '' && Number.isFinite(Number(t)) ? Number(t) : null);
+  if (figure !== null && readsAsNumber(x.head, name)) return set(name, blank, { kind: 'compare', op: '=', left: column(name), right: number(figure) });
+  return isQuantity(columnOf(x.head, name).type) || isDate(columnOf(x.head, name).type) ? null : set(name, blank, { kind: 'among', of: column(name), texts: [t] });
+}
+
 /** A column that says yes where something stood in it, else no. */
 const yesWhereFilled = (name: string): Act => set(name, { kind: 'choose', cases: [{ when: { kind: 'empty', of: column(name) }, then: { kind: 'text', value: 'no' } }], otherwise: { kind: 'text', value: 'yes' } });
 
@@ -71,6 +78,21 @@ export const setPhrases = [
   rule('clause', 'whatever|anything|everything|all|those|values|entries|cells|addresses|what in|under|of the? $cols:c that|which? ~be? not an? real|proper|valid|correct|genuine|right? $word? ,? ~should|is|are|to? ~be? left|made|set|to|be? ~blankWord|emptied|blanked|cleared|removed|deleted|out', ({ c }, x: Context) => onlyProper(c, x), -0.2),
   rule('clause', '~drop|blank|empty|clear|delete out? the? invalid|wrong|malformed|broken|improper $cols:c', ({ c }, x: Context) => onlyProper(c, x), -0.2),
   rule('clause', "blank|empty|clear|wipe out? whatever|anything|everything|all|those|values|entries|cells|addresses? in|under|of? the? $cols:c that|which isn't|aren't|is|are not? an? real|proper|valid|correct|genuine|right? $word?", ({ c }, x: Context) => onlyProper(c, x), -0.2),
+  // 'Empty paid where it is 0', 'a 0 in paid should be blank'
+  rule('thatValue', '$num:n', ({ n }) => ({ n, t: String(n) }), 0),
+  rule('thatValue', 'zeros|zeroes|zero|noughts|nought', () => ({ n: 0, t: '0' }), 0),
+  rule('thatValue', '$value:v', ({ v }) => ({ n: null, t: v.text }), 0),
+  rule('thatValue', '$text:t', ({ t }) => ({ n: null, t }), 0),
+  ...[
+    `${VERB}|leave|let ${THE} $col:c as|to|be|stay? ~blankWord ~if|~wherever it|they|that|this|there|the? cell|value? ~be|says|say|reads|read|shows|equals only|just? an? $thatValue:v`,
+    `blank|empty|clear|wipe|erase out? ${THE} $col:c column|field|cells|cell? ~if|~wherever it|they|that|this|there|the? cell|value? ~be|says|say|reads|read|shows|equals only|just? an? $thatValue:v`,
+    `~if|~wherever $col:c ~be|says|say|reads|read|shows|equals an? $thatValue:v ,? leave|make|set|put|let|turn|keep it|that|them|the? cell|cells|column? as|to|be|stay? ~blankWord`,
+    '(an|a|any|every|all|the)? $thatValue:v in|under|of the? $col:c column? ~should ~be ~blankWord',
+    '(an|a|any|every|all|the)? $thatValue:v in|under|of the? $col:c column? is|are|means|mean|counts|count (to be)? as? ~blankWord',
+    'treat|read|count|take|regard (an|a|any|every|all|the)? $thatValue:v in|under|of the? $col:c column? as|like|to|for (being)? ~blankWord',
+    'blank|empty|clear|wipe out? (an|a|any|every|all|the)? $thatValue:v in|under|of the? $col:c',
+    '^$col:c :|, (an|a|any|every|all|the)? $thatValue:v ~should|is|are|means|becomes|to? be|become? ~blankWord',
+  ].map((said) => rule('clause', said, ({ c, v }, x: Context) => emptied(c, v, x), -0.7)).flat(),
   // 'Fill missing end dates with start date plus 6 weeks'
   rule('clause', 'fill|complete|replace|set|put in|up? the? ~blankWord $col:c with|by|to|as the? $formula:e', ({ c, e }) => (e.kind === 'column' || e.kind === 'number' || e.kind === 'text' || columnsOf(e).length === 0 || columnsOf(e).includes(c) ? null : set(c, { kind: 'orElse', of: column(c), otherwise: e })), -0.3),
   rule('clause', 'fill|complete|replace|set|put in|up? the? ~blankWord $col:c with|by|to|as the? $shifted:e', ({ c, e }) => (columnsOf(e).includes(c) ? null : set(c, { kind: 'orElse', of: column(c), otherwise: e })), -0.4),

@@ -119,7 +119,16 @@ const cutOff = (name: string, [mark, ...or]: readonly string[], which: 'first' |
 /** The same in the column itself. */
 const cutTo = (name: string, marks: readonly string[], which?: 'first' | 'last'): Act => plans({ step: 'calculate', name, as: cutOff(name, marks, which), replace: true });
 
+/** 'The number of lessons' in texts that say '12 lessons': the first number there, where it is always that one. */
+function counted(word: string, from: string, x: Context): Act | null {
+  const all = sampleOf(from, x), said = new RegExp(`^\\D*(\\d+)\\s*${escaped(word)}`, 'iu');
+  const some = all.filter((v) => said.test(v)).length;
+  return some > 0 && all.every((v) => said.test(v) || !/\d/.test(v)) ? add(found({ kind: 'sort', sort: 'number' }, column(from)), word[0]!.toUpperCase() + word.slice(1).toLowerCase()) : null;
+}
+const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/s$/i, 's?');
+
 export const textPhrases = [
+  rule('clause', '~extract|~add|take|get|pull|fish|read|put the? number|count of $word:w out|from|in|off|mentioned|given|named of|in|from? the? $col:c column? as|like? an? number|figure|whole? number?', ({ w, c }, x: Context) => counted(w, c, x), -0.5),
   // What can be found
   rule('what', '~emailWord', () => sort('email'), 0),
   rule('what', '~phoneWord', () => sort('phone'), 0),

@@ -1,11 +1,12 @@
-import { onColumns, withPlan, type Act, type Context } from '../../language/acts';
+import { withPlan, type Act, type Context } from '../../language/acts';
 import { frame, means, type Frame } from '../../language/frames';
 import { readsAsDate } from '../../formula/check';
 import { isDate } from '../../table/column';
+import { folded } from '../../values/fold';
 import { readYesNo } from '../../values/yesno';
 import { countryOfCode } from '../../values/telephone';
 import { unitSort } from '../../values/units';
-import { lastPiece } from './phrases';
+import { typed } from './phrases';
 import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
@@ -14,7 +15,7 @@ type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
 const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options, then: { readonly places?: number | undefined; readonly blanksAs?: number | undefined } = {}): Act => ({
   key: `convert ${JSON.stringify([columns, to, options, then])}`,
   apply(state) {
-    const made = onColumns('convert', columns ?? lastPiece(state), (on) => ({ step: 'convert', columns: on, to, ...options })).apply(state);
+    const made = typed(columns, to, options).apply(state);
     if (!made) return null;
     const on = made.topic;
     const filled = then.blanksAs === undefined ? made : withPlan(made, { step: 'fill', columns: on, with: { kind: 'value', text: String(then.blanksAs) } }, on);
@@ -45,7 +46,7 @@ const reads = [
 /** Was something taken for a text in a cell that says how: 'rounded to one'? */
 const misread = (said: readonly Meaning[][] | undefined): boolean => (said ?? []).flat().some((m) => NOT_SAID.test(m.text));
 const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meaning[] } => {
-  const list = (said ?? []).flat().filter((m, i, all) => all.findIndex((o) => o.text === m.text) === i);
+  const list = (said ?? []).flat().filter((m, i, all) => all.findIndex((o) => folded(o.text) === folded(m.text)) === i);
   return list.length ? { meanings: list } : {};
 };
 /** Words that say how, and stand in no cell. */

@@ -1,11 +1,12 @@
-import { amend, nothing, onColumns, onTold, speakOf, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, nothing, onTold, speakOf, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { readsAsDate } from '../../formula/check';
-import { rule } from '../../language/chart';
+import { keyOf, rule } from '../../language/chart';
+import { folded } from '../../values/fold';
 import { readYesNo } from '../../values/yesno';
 import { countryCode } from '../../values/places';
 import { converted, unitInName } from '../../formula/dimensions';
 import { column } from '../../formula/expression';
-import { columnOf } from '../../table/table';
+import { columnOf, findColumn } from '../../table/table';
 import { unitSort } from '../../values/units';
 import type { Period } from '../../language/grammar/seeds/times';
 import type { Plan } from '../registry';
@@ -13,17 +14,25 @@ import type { ConvertPlan, Meaning } from './step';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
 /** What is said behind a cut, with no column, is said of its last piece: 'into the finish and the weight (a number)'. */
-export const lastPiece = ({ plans: all }: State): readonly string[] | null => { const last = all.at(-1); return last?.step === 'split' ? [last.into.at(-1)!] : null; };
-const act = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options = {}): Act => {
-  const on = (named: readonly string[] | null): Act => onColumns(`convert ${to} ${JSON.stringify(options)}`, named, (of) => ({ step: 'convert', columns: of, to, ...options }));
-  return { key: on(columns).key, apply: (state) => on(columns ?? lastPiece(state)).apply(state) };
-};
+const lastPiece = ({ plans: all }: State): readonly string[] | null => { const last = all.at(-1); return last?.step === 'split' ? [last.into.at(-1)!] : null; };
+/** Columns, or those spoken of, put into another type. Numbers with decimals that are to be whole are rounded: cut to whole ones, most would be none. */
+export const typed = (columns: readonly string[] | null, to: ConvertPlan['to'], options: Options = {}): Act => ({
+  key: `convert ${keyOf([columns, to, options])}`,
+  apply(state) {
+    const on = columns ?? lastPiece(state) ?? state.topic;
+    if (on.length === 0) return null;
+    return to === 'whole' && on.every((name) => findColumn(state.head.columns, name)?.type === 'decimal')
+      ? on.reduce((s, name) => withPlan(s, { step: 'calculate', name, as: { kind: 'round', of: { kind: 'column', name }, places: 0, mode: 'nearest' }, replace: true }, on), state)
+      : withPlan(state, { step: 'convert', columns: on, to, ...options }, on);
+  },
+});
+const act = typed;
 
 /** Adds to a conversion what was said after it. */
 const rider = (key: string, change: (plan: ConvertPlan) => ConvertPlan | null): Act => amend(`convert ${key}`, (plan) => (plan.step === 'convert' ? change(plan) : null));
 const numeric = (plan: ConvertPlan): boolean => plan.to === 'decimal' || plan.to === 'whole';
 const meaning = (texts: readonly string[], as: string): Act =>
-  rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.map((text): Meaning => ({ text, as }))] }));
+  rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.filter((text) => !plan.meanings?.some((m) => folded(m.text) === folded(text) && m.as === as)).map((text): Meaning => ({ text, as }))] }));
 
 /** The order that an example shows: '14/05/2025 means 14 May'. */
 function orderShown(date: string, { month, day }: Period): ConvertPlan['order'] | null {

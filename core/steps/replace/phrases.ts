@@ -74,6 +74,8 @@ export const phrases = [
   rule('clause', 'in|for? $cols:c can|could|may|~should? be? written|shown|put|typed? with|using an? $chars:s instead|rather of|than the|an? $chars:m', ({ s, m, c }) => replaced(c, wholeTexts('anywhere', [m]), s), 0),
   // 'I'd like "and" instead of the semicolons in task': a word in the place of a mark stands apart from its neighbours
   rule('clause', "i'd|we'd|i|we|please? would|want|like|need|have|prefer|write|put|use to? have|see? an? word? $text:s instead|in of|place the|all|every? of? the? $chars:m in|of|under|within $cols:c", ({ s, m, c }) => inPlaceOfMark(c, m, s), -0.2),
+  // 'Strip the letters, so that only the digits are left': what joined the two goes as well
+  rule('rider', 'so? that|and? only|just the? digits|figures|numbers|number ~be? left|remain|remains|stay|stays|over over?', () => amend('digits left', (plan) => (plan.step === 'replace' && plan.with === '' && plan.find.kind === 'sort' && plan.find.sort === 'letters' ? { ...plan, find: { kind: 'sort', sort: 'other than digits' } } : null)), -0.2),
   rule('clause', "i|we|please? just|only|solely want|need|keep|like|leave|have|store? only|just? the? digits|figures", () => onColumns('replace digits', null, (on) => ({ step: 'replace', columns: on, find: { kind: 'sort', sort: 'other than digits' }, with: '' })), 0.1),
   // 'Write "on account" where the method is invoice': instead of that
   rule('clause', 'write|put|use|enter $text:t ~wherever the? $col:c ~be|says|reads $values:v', ({ t, c, v }) => (v.every((o: { column: string }) => o.column === c) ? replaced([c], wholeTexts('whole', v.map((o: { text: string }) => o.text)), t) : null), 0),
@@ -178,6 +180,8 @@ export const phrases = [
   rule('clause', '~drop $bracketed out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 
   rule('clause', 'in|from the? $cols:c ,? ~drop|take $bracketed out? ,?', ({ c }) => replaced(c, BRACKETS, ''), 0),
+  rule('clause', "~drop|take|cut|strip the? ~brackets off|from|in|of|out|away of|from? the? $cols:c ,? together|along|and? with? what's|everything|all|whatever|anything|that's|contents|content|text|words the|their? is|stands? inside|in|between|within|content|contents? them|it|the? brackets?", ({ c }) => replaced(c, BRACKETS, ''), -0.3),
+  rule('clause', '~drop|take|cut|strip the? ~brackets off|from|in|of|out|away of|from? the? $cols:c ,? together|along|and? with? the|their|its|all? contents|content|inside', ({ c }) => replaced(c, BRACKETS, ''), -0.3),
   rule('aside', 'brackets included|too|also|and all', () => nothing, 0.1),
   rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 

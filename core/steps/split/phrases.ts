@@ -15,8 +15,8 @@ export function likelyMark(column: string, pieces: number, x: Context): Cut | nu
   if (values.length === 0) return { kind: 'mark', text: ',' };
   let best: { cut: Cut | null; score: number } = { cut: null, score: 0 };
   for (const cut of [...MARKS.map((text): Cut => ({ kind: 'mark', text })), { kind: 'change' } as const]) {
-    // The colon of a clock is no place to cut a date with its time.
-    if (cut.kind === 'mark' && cut.text === ':' && readsAsDate(x.head, column)) continue;
+    // The colon of a clock is no place to cut a date, or a day, with its time.
+    if (cut.kind === 'mark' && cut.text === ':' && (readsAsDate(x.head, column) || values.every(([v]) => !/:/.test(v.replace(/\d:\d\d/g, ''))))) continue;
     if (cut.kind === 'change' && !values.some(([v]) => /\d/.test(v))) continue;
     const score = values.filter(([v]) => cutText(v, cut, 'every', Infinity).length === pieces).length;
     if (score > best.score) best = { cut, score };
@@ -149,6 +149,8 @@ export const phrases = [
   rule('arrow2', '- >', () => true, 0),
   rule('arrow2', '= >', () => true, 0),
   rule('arrow2', '->|=>|→|=', () => true, 0),
+  // 'Room is a building and a number, I want them apart as Building and Number'
+  rule('clause', '$col:c ~be|holds|contains|has|~split3 really|always|both? an|the? $word:a number|name|code? and|plus|with an|the? $word:b number|name|code? ,|;|.|:|-|–|? i|we|please|so|can|could? i|we|you? want|need|like|put|get|split|have|give|separate|pull|take? me|us? them|it|that|this|those|these|both? apart|separately|separated|split|separate|up? as|into|in|under|to $names:n', ({ c, n }, x: Context) => (n.length === 2 ? splitAt(c, likelyMark(c, 2, x), n) : null), -0.2),
   // 'The code consists of letters and digits: give me Group and Serial'
   rule('clause', '$col:c ~be|~split3 made? up? of? letters and|then|followed by? digits|numbers|figures :|.|,|;|-|–? give|make|want|need|get|i|please? i|want|need|me? $names:n', ({ c, n }) => (n.length === 2 ? splitAt(c, { kind: 'change' }, n) : null), -0.2),
   // 'I need street, town and postcode in separate columns, they are in address'

@@ -56,6 +56,7 @@ export const blankRules: readonly Rule[] = [
   // 'Those who paid', of a column ‹Paid on›
   rule('rset', '$rows who|that|which ~have? already? been? ^$col:c already?', ({ c }, x: Context) => (done(c, x) || (/^\p{L}+(?:ed|aid|old|ent|ought)\b/iu.test(c) && hasBlanks(c, x) && !x.vocabulary.values.has(c.toLowerCase().split(' ')[0]!)) ? not(empty(c)) : null), -0.1),
   rule('cond', '$col:a ~be ~blankWord or the? ^$col:b', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), -0.3),
+  rule('rset', '$rows|$guess ~without an|any|a? $col:a or ~without? an|any|a? ^$col:b', ({ a, b }, x: Context) => (a === b ? null : any([lacking(a, x), lacking(b, x)])), -0.2),
   rule('cond', '~without an|any? $col:a or an|any? ^$col:b', ({ a, b }) => (a === b ? null : any([empty(a), empty(b)])), -0.1),
   rule('cond', '$col:c ~be? ~blankWord', ({ c }) => empty(c), 0.02),
   rule('cond', '$col:c ~be not ~blankWord', ({ c }) => not(empty(c)), 0),

@@ -140,5 +140,8 @@ export const textRules: readonly Rule[] = [
   rule('cond', '$col:c say|says|mention|mentions|speaks|talks|reads of|about? something|somebody? $toldWords:t', ({ c, t }, x: Context) => (columnOf(x.head, c).type === 'text' && t.some((w: string) => x.vocabulary.values.get(w.toLowerCase())?.some((v) => v.column === c)) && t.some((w: string) => finds2(w, c, x)) && t.every((w: string) => finds2(w, c, x) || x.vocabulary.values.get(w.toLowerCase())?.some((v) => v.column === c)) ? { kind: 'text', test: 'mentions', of: column(c), texts: t } : null), -0.5),
   rule('cond', '$col:c made|built|woven|cut of|from|with|out of? ^$word:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' && w.length > 2 && !SMALL_WORDS.has(w.toLowerCase()) && finds2(w, c, x) ? { kind: 'text', test: 'mentions', of: column(c), texts: [w] } : null), 0.1),
   // 'NE meters': the first part of a code, in capitals
+  rule('abbrs', '$abbr:a ~list $abbr:b', ({ a, b }) => [a, b], 0),
+  rule('abbrs', '$abbr:a ~list $abbrs:b', ({ a, b }) => [a, ...b], 0),
+  rule('cond', '$abbrs:a ^$col:c', ({ a, c }, x: Context) => (a.every((t: string) => beginsSome(t, c, x)) ? { kind: 'text', test: 'starts', of: column(c), texts: a } : null), -0.1),
   rule('cond', '$abbr:a ^$col:c', ({ a, c }, x: Context) => (beginsSome(a, c, x) ? { kind: 'text', test: 'starts', of: column(c), texts: [a] } : null), 0.1),
 ].flat();
