@@ -6,6 +6,7 @@ import { asPercentage } from '../steps/calculate/amending';
 import { bareText } from '../match/likeness';
 import { typingDistance } from '../match/typing';
 import type { Plan } from '../steps/registry';
+import { cleaned } from '../values/clean';
 import { folded } from '../values/fold';
 import { readMeasure, unitName, unitSort } from '../values/units';
 import type { ColumnMention } from './mentions';
@@ -86,19 +87,22 @@ const isAmong = (value: unknown): value is Among => { if (typeof value !== 'obje
 
 const ANY_SPELLING = /\b(?:however|no matter how|whichever way) (?:it|they|its|that|the \w+)(?:'?s|'?re| is| are| was| were)? (?:spelt|spelled|written|typed|misspelt|misspelled)\b|\b(?:what|which)ever the (?:spelling|way)|\bin (?:any|all|every|whatever|whichever|each) (?:of the |of its |its )?(?:spellings?|ways? of (?:spelling|writing))\b|\b(?:all|any|every|regardless of) (?:the |its )?(?:spellings?|ways? of writing)\b|\bregardless of (?:how|the way) (?:it|they)\b/;
 
+/** A text with spaces, marks and the legal form of a firm taken away; nothing of one with figures, which tell codes apart. */
+const bareName = (text: string): string => (/\d/.test(text) ? '' : bareText(cleaned(text.replace(/\s+and\s+co\.?$/i, ' & Co'), 'legal')));
+
 interface Spelling { readonly value: string; readonly key: string; readonly bare: string }
 const spelled = keptForHead<readonly Spelling[]>();
 
-/** The different values of a column, each as it is compared and with spaces and marks taken away. */
+/** The different values of a column, each as it is compared and as it is bare. */
 const spellingsOf = (name: string, head: CheckedHead): readonly Spelling[] =>
-  spelled(head, name, () => (head.glances?.get(name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '').map((value) => ({ value, key: folded(value), bare: /\d/.test(value) ? '' : bareText(value) })));
+  spelled(head, name, () => (head.glances?.get(name)?.values ?? []).map(([v]) => v.trim()).filter((v) => v !== '').map((value) => ({ value, key: folded(value), bare: bareName(value) })));
 
-/** A value that also stands in other spellings: those that differ in spaces and marks only; also those one typing mistake away where it is said 'however it is spelt'. */
+/** A value that also stands in other spellings: those that differ in spaces, marks and the legal form of a firm only; also those one typing mistake away where it is said 'however it is spelt'. */
 function inSpellings(plans: readonly Plan[], words: readonly Token[], head: CheckedHead): readonly Plan[] {
   const any = ANY_SPELLING.test(words.map((w) => w.lower).join(' '));
   return rewrite(plans, (node) => {
     if (!isAmong(node)) return undefined;
-    const own = new Set(node.texts.map(folded)), bare = new Set(node.texts.filter((t) => !/\d/.test(t)).map(bareText));
+    const own = new Set(node.texts.map(folded)), bare = new Set(node.texts.map(bareName));
     bare.delete('');
     const others = spellingsOf(node.of.name, head).filter((v) => !own.has(v.key) && (bare.has(v.bare) || (any && v.bare.length >= 6 && [...bare].some((b) => b.length >= 6 && typingDistance(v.bare, b, 1) <= 1))));
     return others.length ? { ...node, texts: [...node.texts, ...new Map(others.map((v) => [v.key, v.value])).values()] } : undefined;

@@ -142,7 +142,10 @@ function collect(head: CheckedHead): Vocabulary {
       if (short && short.includes(' ')) (values.get(short) ?? values.set(short, []).get(short)!).push({ column: column.name, text, loose: false });
       const list = values.get(key) ?? [];
       if (list.length === 0) values.set(key, list);
-      if (!list.some((v) => v.column === column.name)) list.push({ column: column.name, text, loose: pieces.has(key) });
+      // What stands there so comes before what stands there with a legal form.
+      const other = list.findIndex((v) => v.column === column.name);
+      if (other < 0) list.push({ column: column.name, text, loose: pieces.has(key) });
+      else if (folded(list[other]!.text) !== key) list[other] = { column: column.name, text, loose: pieces.has(key) };
       // 'Ada Fern' for 'Fern, Ada'.
       const turned = /^([^,]+), ([^,]+)$/.exec(key);
       const straight = turned && (values.get(`${turned[2]} ${turned[1]}`) ?? values.set(`${turned[2]} ${turned[1]}`, []).get(`${turned[2]} ${turned[1]}`)!);
@@ -370,8 +373,12 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
   let cost = 0;
   let reason: MentionReason = 'exact';
   let extra = 0;
-  // Run-together spelling: 'partno' for 'Part no'.
-  if (name.length > 1 && tokens[from]!.lower === name.map((w) => w.word).join('')) out.push({ from, to: from + 1, column, cost: 0.02, reason: 'exact' });
+  // Run-together spelling, or with a hyphen: 'partno' for ‹Part no›, 'e-mail' for ‹E-mail› and ‹Email›.
+  const said = tokens[from]!.lower, together = name.map((w) => w.word).join('');
+  if ((name.length > 1 || said.includes('-')) && [together, `${together}s`].includes(said.replace(/-/g, ''))) {
+    out.push({ from, to: from + 1, column, cost: 0.02, reason: 'exact' });
+    if (tokens[from + 1] && isNoun(tokens[from + 1]!)) out.push({ from, to: from + 2, column, cost: 0.06, reason: 'exact' });
+  }
   // 'Per packer', of ‹Packed by›
   if (name.length === 2 && name[1]!.word === 'by' && /(?:er|or)s?$/.test(tokens[from]!.lower) && isDoer(name[0]!.stem, tokens[from]!.lower.replace(/s$/, ''))) out.push({ from, to: from + 1, column, cost: 0.1, reason: 'another form' });
   for (let to = from + 1; to <= Math.min(tokens.length, from + 7); to++) {

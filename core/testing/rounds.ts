@@ -10454,4 +10454,627 @@ C4,Cray Cabinets,Corvale,3,cray@cabinets.example
       ['One line per buyer: number of lots, volume, and what they still owe', null],
     ],
   },
+  {
+    table: 'visits',
+    csv: `Visit,Date,Vet,Patient,Breed,Weight,Temp,Fee,Paid,Minutes,Status,Note
+N-001,12/03/2026, dr ILSE Quandt,P-11,Dog / Beagle / brown,12.4 kg,38.6 C,€45.00,45,20,done,"Booster given, all fine. Ref 20311"
+N-002,2026-03-12,Omar   Feld,P-04,Cat/Persian/white,4100 g,101.8 F,"38,50 EUR",,15,done,Ear mites on both sides
+N-003,13.03.2026,ilse quandt,P-07,Rabbit / Lop / grey,1.9kg,n/a,€22,22,10,cancelled,
+N-004,14 Mar 2026,Dr. Omar Feld,P-11,Dog / Beagle / brown,12.6 kg,38.9 C,€120.00,60,45,done,"Tooth pulled, stitches out in ten days. Ref 20318"
+N-005,2026-03-16,Tessa Morgan,P-02,Dog/Collie/black,21 kg,38.4 C,85,85,30,open,Limps on left fore leg
+N-006,16/03/2026,tessa morgan,P-09,Cat / Tabby / grey,3850 g,38.7 C,€45.00,0,20,done,Booster and chip. Ref 20322
+N-007,17/03/2026,Omar Feld,P-04,Cat/Persian/white,4.2 kg,102.6 F,€60.00,60,25,done,"Ears again, drops changed"
+N-008,2026-03-18,Ilse Quandt,,Dog / Pug / fawn,9.1 kg,39.4 C,(15.00),,10,done,Owner got money back
+N-009,18.03.2026,Tessa  Morgan,P-12,Parrot / Grey / grey,410 g,n/a,€33.00,33,15,open,Plucks its feathers
+N-010,19/03/2026,Dr. Ilse Quandt,P-02,Dog/Collie/black,21.4 kg,38.5 C,"1,050.00",500,120,done,"Leg set and plated, back in a week. Ref 20330"
+N-011,2026-03-20,Omar Feld,P-07,Rabbit / Lop / grey,1.8 kg,38.8 C,€22,22,10,done,Claws cut
+N-012,20/03/2026,TESSA MORGAN,P-15,Cat / Tabby / red,5.3 kg,38.2 C,waived,,20,done,"Stray, looked at for nothing"
+N-013,2026-03-23,ilse quandt,P-09,Cat / Tabby / grey,3.9 kg,38.6 C,€45.00,45,15,cancelled,
+N-014,24.03.2026,Omar Feld,P-11,Dog / Beagle / brown,12.5 kg,38.7 C,€30,30,10,open,Stitches out
+N-015,2026-03-25,Tessa Morgan,P-04,Cat/Persian/white,4.3 kg,101.5 F,€38.50,38.5,15,done,"Ears clean, last check"
+N-006,16/03/2026,tessa morgan,P-09,Cat / Tabby / grey,3850 g,38.7 C,€45.00,0,20,done,Booster and chip. Ref 20322
+`,
+    cases: [
+      ['the vets\' names are all over the place. Tidy up the spaces and give each word a capital, the other letters small', 'In ‹Vet›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['Fee should be a plain number, no euro sign or EUR. some have a decimal comma', 'Turn ‹Fee› into numbers.'],
+      ['turn the date column into proper dates please, it is day first wherever there are only numbers', 'Turn ‹Date› into dates, the day before the month.'],
+      ['weight everywhere in kg, just the number', 'Turn ‹Weight› into numbers in "kg".'],
+      ['Temperatures partly in Fahrenheit: bring all of them to Celsius with one decimal, only the figure, and nothing for n/a', 'Turn ‹Temp› into numbers in "c", reading "n/a" as blank. Set ‹Temp› to ‹Temp› rounded to 1 decimal.'],
+      ['put nobody where the patient is missing', 'Fill blanks in ‹Patient› with "nobody".'],
+      ['anything in fee that isn\'t a number can be emptied', 'Turn ‹Fee› into numbers, blanking what is none.'],
+      ['an amount in brackets in fee is negative. make numbers of them, commas are for thousands', 'Turn ‹Fee› into numbers.'],
+      ['the breed column is three things with slashes between: Species, Breed, Colour. give each its own column', null],
+      ['make a short text of each animal, e.g. "Dog / Beagle / brown" gives "brown Beagle (Dog)"', 'Add ‹Part of Breed rewritten› as (piece 3 of ‹Breed› cut at "/") followed by " " followed by (piece 2 of ‹Breed› cut at "/") followed by " (" followed by (piece 1 of ‹Breed› cut at "/") followed by ")".'],
+      ['pull the reference number out of the note (five digits after Ref) into its own column', 'Add ‹Ref› as the first code like "#####" in ‹Note›.'],
+      ['Move the Dr or Dr. in front of the vets into a column Title and leave only the name', 'Add ‹Title› as the first word "Dr" or "Dr" in ‹Vet›. Remove leading "Dr", "dr" or "Dr." from ‹Vet›.'],
+      ['I need year, month number and day of the visit as three columns', 'Add ‹Date year› as the year of ‹Date›. Add ‹Date month› as the month of ‹Date›. Add ‹Date day› as the day of ‹Date›.'],
+      ['Label: patient and breed with " - " in between, only the breed where there\'s no patient', 'Add ‹Label› as ‹Patient› and ‹Breed› joined with " - ".'],
+      ['call fee Charge and minutes Duration', 'Rename ‹Fee› to ‹Charge› and ‹Minutes› to ‹Duration›.'],
+      ['put the status right behind the visit', 'Move ‹Status› to after ‹Visit›.'],
+      ['i don\'t need temp and note, take them out', 'Drop ‹Temp› and ‹Note›.'],
+      ['fees without cents please, rounded to full euros', 'Set ‹Fee› to ‹Fee› rounded to 0 decimals.'],
+      ['throw out the cancelled visits', 'Set aside rows where ‹Status› is "cancelled".'],
+      ['only the visits from 13 to 18 March 2026, both included', 'Keep rows where ‹Date› is at least the date "2026-03-13" and ‹Date› is at most the date "2026-03-18".'],
+      ['keep the four dearest visits, the rest can go', 'Keep 4 rows with the highest ‹Fee›.'],
+      ['just the dogs please', 'Keep rows where ‹Breed› mentions the word "dog".'],
+      ['there are visits in here twice, keep the first one', 'Keep the first row of each ‹Visit›, ‹Date›, ‹Vet›, ‹Patient›, ‹Breed›, ‹Weight›, ‹Temp›, ‹Fee›, ‹Paid›, ‹Minutes›, ‹Status› and ‹Note›.'],
+      ['each patient only once, the last visit of it in the list stays', 'Keep the last row of each ‹Patient›.'],
+      ['give me a random five of these', 'Keep 5 rows at random with seed 1.'],
+      ['one random visit for each vet please, the rest can go', 'Keep 1 row at random with seed 1 for each ‹Vet›.'],
+      ['which notes talk about ears? keep only those', 'Keep rows where ‹Note› mentions the word "ears" or "ear".'],
+      ['visits where the fee was more than the average fee, leave out the empty ones for the average', 'Keep rows where ‹Fee› is more than (the mean of ‹Fee› over the rows).'],
+      ['drop what is open and anything under 15 minutes too', 'Set aside rows where ‹Status› is "open" or else ‹Minutes› is less than 15.'],
+      ['sort by vet, then the longest visit first', 'Sort by ‹Vet› and ‹Minutes› from high to low.'],
+      ['Please add what is still owed: fee minus paid, an empty paid counts as nothing', 'Add ‹Fee minus Paid› as ‹Fee› minus (‹Paid›, or 0 where it is blank).'],
+      ['fee per minute, two decimals', 'Add ‹Fee per Minutes› as ‹Fee› divided by ‹Minutes› rounded to 2 decimals.'],
+      ['add the share of each visit in the total fees as a percentage with one decimal; no fee no percentage', 'Add ‹Fee per total Fee› as (‹Fee› divided by (the sum of ‹Fee› over the rows)) times 100 rounded to 1 decimal.'],
+      ['new column Surcharge: 8 if it took more than half an hour, otherwise 3', 'Add ‹Surcharge› as if ‹Minutes› is more than 30 then 8, otherwise 3.'],
+      ['Rank the visits by fee, dearest is 1', 'Add ‹Rank by Fee› as the rank, highest first, of ‹Fee›.'],
+      ['running total of the minutes, from the top down', 'Add ‹Running total of Minutes› as the running total of ‹Minutes›.'],
+      ['next to each visit I want the average minutes of that vet, 1 decimal', 'Add ‹Average Minutes per Vet› as the mean of ‹Minutes› over the rows for each ‹Vet› rounded to 1 decimal.'],
+      ['how many visits did the same patient have altogether? show it on every row', 'Add ‹Rows per Patient› as the number of rows for each ‹Patient›.'],
+      ['put the minutes into classes: up to 15 short, above that up to 30 normal, longer is long, column Length', 'Add ‹Length› as if ‹Minutes› is at most 15 then "short", if ‹Minutes› is at most 30 then "normal", if ‹Minutes› is more than 30 then "long", otherwise blank.'],
+      ['what day of the week was it? in words', 'Add ‹Weekday of Date› as the weekday of ‹Date›.'],
+      ['change in minutes compared with the visit above, first one blank', 'Add ‹Minutes minus row above Minutes› as ‹Minutes› minus (the row above of ‹Minutes›).'],
+      ['Paid share: paid as a percent of the fee, whole number, blank without a fee', 'Add ‹Paid share› as (‹Paid› divided by ‹Fee›) times 100 rounded to 0 decimals.'],
+      ['Net is fee without 20 % tax, 2 decimals', 'Add ‹Net› as ‹Fee› divided by (1 plus (20 divided by 100)) rounded to 2 decimals.'],
+      ['column Kind from the note: vaccination if it says booster, ears if it mentions ear or ears, surgery if it mentions stitches, tooth or plated, other for the rest. the first one that fits counts', 'Add ‹Kind› as if ‹Note› mentions the word "booster" or "boosters" then "vaccination", if ‹Note› mentions the word "ear" or "ears" then "ears", if ‹Note› mentions the word "stitche", "stitches", "tooth", "tooths" or "plated" then "surgery", otherwise "other".'],
+      ['does the note say a booster was given? yes or no in a new column', 'Add ‹Note label› as if ‹Note› mentions the word "booster" then "yes", otherwise "no".'],
+      ['class the animals by weight: below 5 kg small, 5 to 15 medium, over 15 large', 'Add ‹Animals› as if (‹Weight› measured in "kg") is less than 5 then "small", if (‹Weight› measured in "kg") is at least 5 and (‹Weight› measured in "kg") is at most 15 then "medium", if (‹Weight› measured in "kg") is more than 15 then "large", otherwise blank.'],
+      ['paid up if paid covers the fee, part if something was paid, otherwise unpaid. Column Payment', null],
+      ['how many visits per vet?', 'Answer ‹Rows› as the number of rows; for each ‹Vet›.'],
+      ['total fees per status', 'Answer ‹Total Fee› as the sum of ‹Fee› over the rows; for each ‹Status›.'],
+      ['which vet took in the most? just the one', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Vet›; sorted by ‹Total Paid› from high to low; the first 1.'],
+      ['what was the average number of minutes, by species?', null],
+      ['how many different patients came in?', 'Answer ‹Different Patient› as the number of different values of ‹Patient› over the rows.'],
+      ['what percentage of the visits was cancelled, one decimal', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "cancelled" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['number of visits per week please', 'Answer ‹Rows› as the number of rows; for each ‹Week of Date› as the week of ‹Date›.'],
+      ['sort by the price of the medicine, dearest first', null],
+      ['what is the total of the notes?', null],
+    ],
+  },
+  {
+    table: 'visits',
+    csv: `Visit,Date,Vet,Patient,Breed,Weight,Temp,Fee,Paid,Minutes,Status,Note
+N-001,12/03/2026, dr ILSE Quandt,P-11,Dog / Beagle / brown,12.4 kg,38.6 C,€45.00,45,20,done,"Booster given, all fine. Ref 20311"
+N-002,2026-03-12,Omar   Feld,P-04,Cat/Persian/white,4100 g,101.8 F,"38,50 EUR",,15,done,Ear mites on both sides
+N-003,13.03.2026,ilse quandt,P-07,Rabbit / Lop / grey,1.9kg,n/a,€22,22,10,cancelled,
+N-004,14 Mar 2026,Dr. Omar Feld,P-11,Dog / Beagle / brown,12.6 kg,38.9 C,€120.00,60,45,done,"Tooth pulled, stitches out in ten days. Ref 20318"
+N-005,2026-03-16,Tessa Morgan,P-02,Dog/Collie/black,21 kg,38.4 C,85,85,30,open,Limps on left fore leg
+N-006,16/03/2026,tessa morgan,P-09,Cat / Tabby / grey,3850 g,38.7 C,€45.00,0,20,done,Booster and chip. Ref 20322
+N-007,17/03/2026,Omar Feld,P-04,Cat/Persian/white,4.2 kg,102.6 F,€60.00,60,25,done,"Ears again, drops changed"
+N-008,2026-03-18,Ilse Quandt,,Dog / Pug / fawn,9.1 kg,39.4 C,(15.00),,10,done,Owner got money back
+N-009,18.03.2026,Tessa  Morgan,P-12,Parrot / Grey / grey,410 g,n/a,€33.00,33,15,open,Plucks its feathers
+N-010,19/03/2026,Dr. Ilse Quandt,P-02,Dog/Collie/black,21.4 kg,38.5 C,"1,050.00",500,120,done,"Leg set and plated, back in a week. Ref 20330"
+N-011,2026-03-20,Omar Feld,P-07,Rabbit / Lop / grey,1.8 kg,38.8 C,€22,22,10,done,Claws cut
+N-012,20/03/2026,TESSA MORGAN,P-15,Cat / Tabby / red,5.3 kg,38.2 C,waived,,20,done,"Stray, looked at for nothing"
+N-013,2026-03-23,ilse quandt,P-09,Cat / Tabby / grey,3.9 kg,38.6 C,€45.00,45,15,cancelled,
+N-014,24.03.2026,Omar Feld,P-11,Dog / Beagle / brown,12.5 kg,38.7 C,€30,30,10,open,Stitches out
+N-015,2026-03-25,Tessa Morgan,P-04,Cat/Persian/white,4.3 kg,101.5 F,€38.50,38.5,15,done,"Ears clean, last check"
+N-006,16/03/2026,tessa morgan,P-09,Cat / Tabby / grey,3850 g,38.7 C,€45.00,0,20,done,Booster and chip. Ref 20322
+`,
+    others: {
+      patients: `ID,Patient,Owner,Contact,Born,Species,Chip,Insured,City,Visits 2024,Visits 2025
+P-02,Bramble,"Ashdown, Mr Peter",peter.ashdown@mailbox.example / 0171 555 203,2019-05-04,dog,CH-00412,Y,Salzburg,3,5
+P-04,Duchess,"Vane, Ms Clara",clara@vanedesign.example,12/07/2020,Cat,CH-00877,yes,Dublin,0,4
+P-07,Hopper,"Iqbal, Dr Sana",0171 555 884,2023-01-15,rabbit,,no,Lyon,2,2
+P-09,Smoke,"Tarrant, Mrs Joy",joy.t@gmail.com / 0160 444 120,2021-09-30,CAT,CH-01034,N,Porto,1,3
+P-11,Biscuit,"Okafor, Ms Ada",ada.okafor@hotmail.com,3 Feb 2018,Dog ,CH-00101,Yes,Bergen,6,4
+P-12,Admiral,"Lund, Mr Kai",,unknown,parrot,,,Cork,,1
+P-15,Ginger,"Tarrant, Mrs Joy",joy.t@gmail.com,2022-02-02,cat,CH-01200,no,Porto,2,0
+P-18,Pepper,"Ashdown, Mr Peter",peter.ashdown@mailbox.example,2024-11-11,dog,CH-01377,y,Salzburg,,2
+`,
+    },
+    cases: [
+      ['add the owner of each patient from the patients table', 'Add ‹Owner› as the ‹Owner› in the table "patients" where ‹ID› is ‹Patient›.'],
+      ['bring in city and chip from patients; visit patient is the ID there. blank if there is none', 'Add ‹City› as the ‹City› in the table "patients" where ‹ID› is ‹Patient›. Add ‹Chip› as the ‹Chip› in the table "patients" where ‹ID› is ‹Patient›.'],
+      ['which visits are for a patient that is not in patients?', 'List each ‹Patient›; only where not (‹Patient› stands under ‹ID› in the table "patients").'],
+      ['Insured: yes if the patient is insured according to patients, otherwise no', null],
+    ],
+  },
+  {
+    table: 'patients',
+    csv: `ID,Patient,Owner,Contact,Born,Species,Chip,Insured,City,Visits 2024,Visits 2025
+P-02,Bramble,"Ashdown, Mr Peter",peter.ashdown@mailbox.example / 0171 555 203,2019-05-04,dog,CH-00412,Y,Salzburg,3,5
+P-04,Duchess,"Vane, Ms Clara",clara@vanedesign.example,12/07/2020,Cat,CH-00877,yes,Dublin,0,4
+P-07,Hopper,"Iqbal, Dr Sana",0171 555 884,2023-01-15,rabbit,,no,Lyon,2,2
+P-09,Smoke,"Tarrant, Mrs Joy",joy.t@gmail.com / 0160 444 120,2021-09-30,CAT,CH-01034,N,Porto,1,3
+P-11,Biscuit,"Okafor, Ms Ada",ada.okafor@hotmail.com,3 Feb 2018,Dog ,CH-00101,Yes,Bergen,6,4
+P-12,Admiral,"Lund, Mr Kai",,unknown,parrot,,,Cork,,1
+P-15,Ginger,"Tarrant, Mrs Joy",joy.t@gmail.com,2022-02-02,cat,CH-01200,no,Porto,2,0
+P-18,Pepper,"Ashdown, Mr Peter",peter.ashdown@mailbox.example,2024-11-11,dog,CH-01377,y,Salzburg,,2
+`,
+    others: {
+      visits: `Visit,Date,Vet,Patient,Breed,Weight,Temp,Fee,Paid,Minutes,Status,Note
+N-001,12/03/2026, dr ILSE Quandt,P-11,Dog / Beagle / brown,12.4 kg,38.6 C,€45.00,45,20,done,"Booster given, all fine. Ref 20311"
+N-002,2026-03-12,Omar   Feld,P-04,Cat/Persian/white,4100 g,101.8 F,"38,50 EUR",,15,done,Ear mites on both sides
+N-003,13.03.2026,ilse quandt,P-07,Rabbit / Lop / grey,1.9kg,n/a,€22,22,10,cancelled,
+N-004,14 Mar 2026,Dr. Omar Feld,P-11,Dog / Beagle / brown,12.6 kg,38.9 C,€120.00,60,45,done,"Tooth pulled, stitches out in ten days. Ref 20318"
+N-005,2026-03-16,Tessa Morgan,P-02,Dog/Collie/black,21 kg,38.4 C,85,85,30,open,Limps on left fore leg
+N-006,16/03/2026,tessa morgan,P-09,Cat / Tabby / grey,3850 g,38.7 C,€45.00,0,20,done,Booster and chip. Ref 20322
+N-007,17/03/2026,Omar Feld,P-04,Cat/Persian/white,4.2 kg,102.6 F,€60.00,60,25,done,"Ears again, drops changed"
+N-008,2026-03-18,Ilse Quandt,,Dog / Pug / fawn,9.1 kg,39.4 C,(15.00),,10,done,Owner got money back
+N-009,18.03.2026,Tessa  Morgan,P-12,Parrot / Grey / grey,410 g,n/a,€33.00,33,15,open,Plucks its feathers
+N-010,19/03/2026,Dr. Ilse Quandt,P-02,Dog/Collie/black,21.4 kg,38.5 C,"1,050.00",500,120,done,"Leg set and plated, back in a week. Ref 20330"
+N-011,2026-03-20,Omar Feld,P-07,Rabbit / Lop / grey,1.8 kg,38.8 C,€22,22,10,done,Claws cut
+N-012,20/03/2026,TESSA MORGAN,P-15,Cat / Tabby / red,5.3 kg,38.2 C,waived,,20,done,"Stray, looked at for nothing"
+N-013,2026-03-23,ilse quandt,P-09,Cat / Tabby / grey,3.9 kg,38.6 C,€45.00,45,15,cancelled,
+N-014,24.03.2026,Omar Feld,P-11,Dog / Beagle / brown,12.5 kg,38.7 C,€30,30,10,open,Stitches out
+N-015,2026-03-25,Tessa Morgan,P-04,Cat/Persian/white,4.3 kg,101.5 F,€38.50,38.5,15,done,"Ears clean, last check"
+N-006,16/03/2026,tessa morgan,P-09,Cat / Tabby / grey,3850 g,38.7 C,€45.00,0,20,done,Booster and chip. Ref 20322
+`,
+    },
+    cases: [
+      ['list the patients that never had a visit', 'Keep rows where not (‹ID› stands under ‹Patient› in the table "visits").'],
+      ['for every patient add up the fees from visits in a new column Spent, 0 if there were none', 'Add ‹Spent› as (the sum of all ‹Fee› in the table "visits" where ‹Patient› is ‹ID›), or 0 where it is blank.'],
+      ['how often was each patient here, going by visits?', 'Add ‹Number of visits› as (the number of ‹Patient› in the table "visits" where ‹Patient› is ‹ID›), or 0 where it is blank.'],
+      ['new column Check: ok if the number of visits in 2025 is the same as what visits has, off if not', null],
+      ['look up the shoe size of every owner in the owners sheet', null],
+    ],
+  },
+  {
+    table: 'patients',
+    csv: `ID,Patient,Owner,Contact,Born,Species,Chip,Insured,City,Visits 2024,Visits 2025
+P-02,Bramble,"Ashdown, Mr Peter",peter.ashdown@mailbox.example / 0171 555 203,2019-05-04,dog,CH-00412,Y,Salzburg,3,5
+P-04,Duchess,"Vane, Ms Clara",clara@vanedesign.example,12/07/2020,Cat,CH-00877,yes,Dublin,0,4
+P-07,Hopper,"Iqbal, Dr Sana",0171 555 884,2023-01-15,rabbit,,no,Lyon,2,2
+P-09,Smoke,"Tarrant, Mrs Joy",joy.t@gmail.com / 0160 444 120,2021-09-30,CAT,CH-01034,N,Porto,1,3
+P-11,Biscuit,"Okafor, Ms Ada",ada.okafor@hotmail.com,3 Feb 2018,Dog ,CH-00101,Yes,Bergen,6,4
+P-12,Admiral,"Lund, Mr Kai",,unknown,parrot,,,Cork,,1
+P-15,Ginger,"Tarrant, Mrs Joy",joy.t@gmail.com,2022-02-02,cat,CH-01200,no,Porto,2,0
+P-18,Pepper,"Ashdown, Mr Peter",peter.ashdown@mailbox.example,2024-11-11,dog,CH-01377,y,Salzburg,,2
+`,
+    cases: [
+      ['split the owner at the comma, surname before it, the rest into First name', 'Split ‹Owner› at the first "," into ‹surname› and ‹First name›.'],
+      ['Take the Mr, Ms, Mrs or Dr from the owner\'s first name', null],
+      ['new column made from the owner: "Ashdown, Mr Peter" becomes "P. Ashdown"', 'Add ‹First name first 1 rewritten› as (the first 1 characters of (the first name of the person in ‹Owner›)) followed by ". " followed by (piece 1 of ‹Owner› cut at ",").'],
+      ['Contact mixes e-mail and phone. I\'d like them in two columns, Mail and Phone, blank where there is none', 'Add ‹Mail› as the first e-mail address in ‹Contact›. Add ‹Phone› as the first telephone number in ‹Contact›.'],
+      ['the part after the @ of the mail in contact as a new column, empty if there\'s none', 'Add ‹Domain› as the first domain in ‹Contact›.'],
+      ['insured: make it yes for yes, y, Y and no for all forms of no, leave the blanks', 'Turn ‹Insured› into yes or no.'],
+      ['species should be Dog, Cat, Rabbit or Parrot with a capital and no spaces around it', 'Spell ‹Species› as "Dog", "Cat", "Rabbit" or "Parrot".'],
+      ['which country is each city in?', 'Add ‹Country› as the country of the place in ‹City›.'],
+      ['how many whole years old was each patient on 1 April 2026? unknown birthdays stay empty', 'Add ‹Years from Born to 2026-04-01› as if ‹Born› is "unknown" then blank, otherwise the whole years from ‹Born› to the date "2026-04-01".'],
+      ['growth in visits from 2024 to 2025 in percent, one decimal, blank where 2024 is zero or missing', 'Add ‹Visits 2025 minus Visits 2024 per Visits 2024 %› as ((‹Visits 2025› minus ‹Visits 2024›) divided by ‹Visits 2024›) times 100 rounded to 1 decimal.'],
+      ['is the mail address with a free service or at a firm of its own? free or firm, blank if there is none', 'Add ‹Contact label› as if ‹Contact› holds a free-mail address then "free", if ‹Contact› holds a e-mail address then "firm", otherwise blank.'],
+      ['drop patients without a chip', 'Set aside rows where ‹Chip› is blank.'],
+      ['insured ones first, then by name', null],
+      ['by how many visits was each patient above or below the average of its species in 2025? one decimal', 'Add ‹Visits 2025 minus average Visits 2025 per Speci…› as ‹Visits 2025› minus (the mean of ‹Visits 2025› over the rows for each ‹Species›) rounded to 1 decimal.'],
+    ],
+  },
+  {
+    table: 'stock',
+    csv: `Code,Item,Supplier,Buy,Sell,In stock,Minimum,Last order
+VX201,Rabies vaccine (10 doses),Medipaw,£42.00,£75.00,6,4,05/02/2026
+VX305,Cat flu vaccine (5 doses),MEDIPAW ltd,£31.50,£58.00,2,4,11/01/2026
+BD110,Bandage 5 cm (pack of 20),Northwell,£8.40,£16.80,15,10,28/02/2026
+BD112,Bandage 10 cm,northwell.,£10.00,£19.00,none,5,28/02/2026
+DR020,Ear drops 20 ml,Carrow & Lee,£4.25,£9.99,0,12,19/12/2025
+DR041,Eye ointment,Carow & Lee,£3.10,£7.50,22,8,02/03/2026
+SG500,Syringe 5 ml (box of 100),Medi-paw,£6.00,£12.00,31,20,14/02/2026
+SG510,Syringe 10 ml (box of 100),Medipaw,"£1,206.00",£14.50,8,20,14/02/2026
+`,
+    cases: [
+      ['The suppliers are really only Medipaw, Northwell and Carrow & Lee, spelled this and that way. use these three everywhere', 'Spell ‹Supplier› as "Medipaw", "Northwell" or "Carrow & Lee".'],
+      ['Last order is day/month/year text, make it a date', 'Turn ‹Last order› into dates, the day before the month.'],
+      ['take the brackets and what is in them out of the item names', 'Remove what is between "(" and ")" from ‹Item›.'],
+      ['the brackets tell how many are in a pack: get me that number, blank where there is none', 'Add ‹Number› as the first number in (the text between "(" and ")" in ‹Item›).'],
+      ['letters of the code into Group, digits into Serial', 'Split ‹Code› at the change from letters to digits into ‹Group› and ‹Serial›.'],
+      ['buy and sell to decimal numbers without pound sign and thousands comma', 'Turn ‹Buy› and ‹Sell› into numbers.'],
+      ['sell plus 7% tax in a new column Gross, 2 decimals', 'Add ‹Gross› as ‹Sell› times (1 plus (7 divided by 100)) rounded to 2 decimals.'],
+      ['markup on buy in whole percent', 'Add ‹Sell minus Buy per Buy %› as ((‹Sell› minus ‹Buy›) divided by ‹Buy›) times 100 rounded to 0 decimals.'],
+      ['stock value at buying price, blank where the stock isn\'t a number', 'Add ‹In stock times Buy› as ‹In stock› times ‹Buy›.'],
+      ['To order: how many are missing to reach the minimum, 0 if enough, blank if the stock is unknown', 'Add ‹To order› as if ‹Minimum› minus ‹In stock› is less than 0 then 0, otherwise ‹Minimum› minus ‹In stock›.'],
+      ['Level: out if zero in stock, low if below the minimum, else ok; empty where the stock is not a number', 'Add ‹Level› as if ‹In stock› is blank or else not (‹In stock› holds a number) then blank, if ‹In stock› equals 0 then "out", if ‹In stock› is less than ‹Minimum› then "low", otherwise "ok".'],
+      ['items with less in stock than the minimum, most missing first', null],
+      ['remove any column with nothing in it', null],
+    ],
+  },
+  {
+    table: 'enrolments',
+    csv: `Enrol no,Student,Course code,Signed up,Started,Finished,Lessons,Attended,Fee,Discount,Paid,State,Comment
+E-301,lena HART,EN-101,12.01.2026,2026-02-02,2026-04-20,12,11,€180.00,10%,162,finished,"Lovely group, learnt a lot."
+E-302,Jonas   Wirth,FR-101,2026-01-13,2026-02-04,,12,4,€180.00,,180,running,
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-304, Pavel Orr,ES-101,15 Jan 2026,2026-02-02,,12,0,€180.00,100%,0,dropped,"Too loud, too many people in the room."
+E-305,Aino Berg,ES-220,2026-01-16,2026-02-06,2026-03-27,6,5,free,,,finished,"Boring films, waste of an evening."
+E-306,TOMAS REY,EN-205,19.01.2026,2026-02-03,2026-03-24,8,8,€160,25 %,120,finished,Very useful and well prepared.
+E-307,Lena Hart,FR-101,20/01/2026,2026-02-04,,12,6,€180.00,10%,100,running,"Too fast for me, confusing."
+E-308,Kofi Mensah,IT-101,2026-01-21,2026-02-03,,10,7,"€1,150.00",,575,running,
+E-309,mira stone,FR-310,22 Jan 2026,2026-02-05,2026-04-02,8,7,€120.00,,120,finished,"Friendly talks, excellent."
+E-310,Jonas Wirth,PT-101,2026-01-23,,,4,,€95.00,,0,waiting,
+E-311,Noor Aziz,DE-101,26.01.2026,2026-02-09,,12,3,€180.00,50%,90,running,Room was freezing
+E-312,Pavel Orr,EN-101,2026-01-27,2026-02-02,2026-04-20,12,9,€180.00,,180,finished,"Good value, nice teacher."
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-313,Sanna Lie,ES-101,28.01.2026,2026-02-02,2026-04-20,12,10,€180.00,,200,finished,
+`,
+    cases: [
+      ['The student names are written any old how, some with double spaces. I\'d like them tidy, first letters big and the rest small', 'In ‹Student›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['Please get the euro signs out of the fee so I can calculate with it. Free means 0.', 'Turn ‹Fee› into numbers, reading "Free" as "0".'],
+      ['signed up has every kind of date in it; can you make them all real dates, day before month', 'Turn ‹Signed up› into dates, the day before the month.'],
+      ['discount without the percent sign please, as a number', 'Turn ‹Discount› into numbers.'],
+      ['write none wherever the comment is missing', 'Fill blanks in ‹Comment› with "none".'],
+      ['empty the paid column where it is 0', 'Set ‹Paid› to blank, only where ‹Paid› equals 0.'],
+      ['Strip the letters from the enrolment number so that only the digits are left', 'Remove all everything but digits from ‹Enrol no›.'],
+      ['course code: language before the dash into Language, what follows into Number', 'Split ‹Course code› at the first "-" into ‹Language› and ‹Number›.'],
+      ['Short name for each student, e.g. "Jonas Wirth" should become "J. Wirth"', 'Add ‹Student first 1 rewritten› as (the first 1 characters of ‹Student›) followed by ". " followed by (piece 2 of ‹Student› cut at " ").'],
+      ['get year and month of the start into two new columns, month as a name', 'Add ‹Started year› as the year of ‹Started›. Add ‹Started month› as the month name of ‹Started›.'],
+      ['Make a column Who that has the student and in brackets the course code, like "Lena Hart (EN-101)"', 'Add ‹Who› as ‹Student› followed by " (" followed by ‹Course code› followed by ")".'],
+      ['please rename lessons to Planned and attended to Present', 'Rename ‹Lessons› to ‹Planned› and ‹Attended› to ‹Present›.'],
+      ['move paid and discount to the front', 'Move ‹Paid› and ‹Discount› to the front.'],
+      ['the comment column can go', 'Drop ‹Comment›.'],
+      ['Round paid to whole tens', 'Set ‹Paid› to (‹Paid› divided by 10 rounded to 0 decimals) times 10.'],
+      ['only the running courses please', 'Keep rows where ‹State› is "running".'],
+      ['throw out all who have not started yet', 'Set aside rows where ‹Started› is blank.'],
+      ['which ones signed up in the week from 19 to 25 January 2026?', 'Keep rows where ‹Signed up› is at least the date "2026-01-19" and ‹Signed up› is at most the date "2026-01-25".'],
+      ['the three with the most lessons attended, the rest is not needed', 'Keep 3 rows with the highest ‹Attended›.'],
+      ['EN and FR courses only', 'Keep rows where ‹Course code› starts with "EN" or "FR".'],
+      ['remove the double entries', 'Keep the first row of each ‹Enrol no›, ‹Student›, ‹Course code›, ‹Signed up›, ‹Started›, ‹Finished›, ‹Lessons›, ‹Attended›, ‹Fee›, ‹Discount›, ‹Paid›, ‹State› and ‹Comment›.'],
+      ['leave only the first enrolment of every student', 'Keep the first row of each ‹Student›.'],
+      ['a random half of the rows, please', 'Keep 50 percent of the rows at random with seed 1.'],
+      ['sort them by course code and then by who attended most', null],
+      ['take out everyone who dropped out, and those who came to fewer than five lessons too; leave the ones without a figure', null],
+      ['I need the attendance in percent of the lessons, rounded to whole numbers', 'Add ‹Attended per Lessons %› as (‹Attended› divided by ‹Lessons›) times 100 rounded to 0 decimals.'],
+      ['add what everybody should have paid: the fee less the discount percent', 'Add ‹Fee times 1 minus Discount per 100› as ‹Fee› times (1 minus (‹Discount› divided by 100)).'],
+      ['how many days lay between signing up and starting? blank if not started', 'Add ‹Days from Signed up to Started› as the whole days from ‹Signed up› to ‹Started›.'],
+      ['Add Missed, lessons minus attended; nothing where attended is empty', 'Add ‹Missed› as ‹Lessons› minus ‹Attended›.'],
+      ['a column Bonus: 20 if all lessons were attended, otherwise 0', 'Add ‹Bonus› as if ‹Lessons› equals ‹Attended› then 20, otherwise 0.'],
+      ['what share of all money paid came from each enrolment? percent, two decimals', 'Add ‹Paid per total Paid %› as (‹Paid› divided by (the sum of ‹Paid› over the rows)) times 100 rounded to 2 decimals.'],
+      ['number the enrolments of each student in the order they signed up', 'Sort by ‹Signed up›. Add ‹Number within Student› as the number of the row for each ‹Student›.'],
+      ['running total of paid by signing up date', 'Sort by ‹Signed up›. Add ‹Running total of Paid› as the running total of ‹Paid›.'],
+      ['Next to each one put the average attendance of its course, 1 decimal', 'Add ‹Average Attended per Course code› as the mean of ‹Attended› over the rows for each ‹Course code› rounded to 1 decimal.'],
+      ['Rate: good from 80 percent attendance, fair from 50 percent, poor below that. no attendance figure, no rate', null],
+      ['was the comment positive or negative? new column Mood, blank where nothing was said', 'Add ‹Mood› as if (the feeling in ‹Comment›) is more than 0 then "positive", if (the feeling in ‹Comment›) is less than 0 then "negative", otherwise blank.'],
+      ['Say yes in a column Cold if the comment mentions cold or freezing, else no', 'Add ‹Cold› as if ‹Comment› mentions the word "cold" or "freezing" then "yes", otherwise "no".'],
+      ['label the state as open for running and waiting, closed for all the others', 'Add ‹State label› as if ‹State› is "running" or "waiting" then "open", otherwise "closed".'],
+      ['Which weekday did they sign up on?', 'Add ‹Weekday of Signed up› as the weekday of ‹Signed up›.'],
+      ['how much more or less was paid than in the row before?', 'Add ‹Paid minus row above Paid› as ‹Paid› minus (the row above of ‹Paid›).'],
+      ['how many enrolments per state?', 'Answer ‹Rows› as the number of rows; for each ‹State›.'],
+      ['what did we earn per course, most first', 'Answer ‹Total Paid› as the sum of ‹Paid› over the rows; for each ‹Course code›; sorted by ‹Total Paid› from high to low.'],
+      ['which course has the best average attendance?', 'Answer ‹Average Attended› as the mean of ‹Attended› over the rows; for each ‹Course code›; sorted by ‹Average Attended› from high to low; the first 1.'],
+      ['how many students are there all in all, each counted once', 'Answer ‹Different Student› as the number of different values of ‹Student› over the rows.'],
+      ['average number of lessons attended among those who finished, to one decimal', 'Answer ‹Average Attended› as the mean of ‹Attended› over the rows rounded to 1 decimal; only where ‹State› is "finished".'],
+      ['total paid in january', null],
+      ['what percentage of the enrolments was finished?', 'Answer ‹Share %› as ((the sum of (if ‹State› is "finished" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['show me the average of the phone numbers', null],
+      ['delete the teacher\'s salary', null],
+      ['sort by age of the student', null],
+    ],
+  },
+  {
+    table: 'enrolments',
+    csv: `Enrol no,Student,Course code,Signed up,Started,Finished,Lessons,Attended,Fee,Discount,Paid,State,Comment
+E-301,lena HART,EN-101,12.01.2026,2026-02-02,2026-04-20,12,11,€180.00,10%,162,finished,"Lovely group, learnt a lot."
+E-302,Jonas   Wirth,FR-101,2026-01-13,2026-02-04,,12,4,€180.00,,180,running,
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-304, Pavel Orr,ES-101,15 Jan 2026,2026-02-02,,12,0,€180.00,100%,0,dropped,"Too loud, too many people in the room."
+E-305,Aino Berg,ES-220,2026-01-16,2026-02-06,2026-03-27,6,5,free,,,finished,"Boring films, waste of an evening."
+E-306,TOMAS REY,EN-205,19.01.2026,2026-02-03,2026-03-24,8,8,€160,25 %,120,finished,Very useful and well prepared.
+E-307,Lena Hart,FR-101,20/01/2026,2026-02-04,,12,6,€180.00,10%,100,running,"Too fast for me, confusing."
+E-308,Kofi Mensah,IT-101,2026-01-21,2026-02-03,,10,7,"€1,150.00",,575,running,
+E-309,mira stone,FR-310,22 Jan 2026,2026-02-05,2026-04-02,8,7,€120.00,,120,finished,"Friendly talks, excellent."
+E-310,Jonas Wirth,PT-101,2026-01-23,,,4,,€95.00,,0,waiting,
+E-311,Noor Aziz,DE-101,26.01.2026,2026-02-09,,12,3,€180.00,50%,90,running,Room was freezing
+E-312,Pavel Orr,EN-101,2026-01-27,2026-02-02,2026-04-20,12,9,€180.00,,180,finished,"Good value, nice teacher."
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-313,Sanna Lie,ES-101,28.01.2026,2026-02-02,2026-04-20,12,10,€180.00,,200,finished,
+`,
+    others: {
+      courses: `Code,Course,Level,Teacher,Room,Seats,Fee,Starts,Day and time
+EN-101,English beginners (12 lessons),A1,"Moreau, Elise",North 2,14,€180.00,02/02/2026,Mon 18:00
+EN-205,English for work (8 lessons),B1,"Haddad, Sami",North 1,10,€160,03/02/2026,Tue 19:30
+FR-101,French beginners (12 lessons),A1,"Moreau, Elise",South 3,12,€180.00,04/02/2026,Wed 18:00
+FR-310,French conversation,B2,"Petit, Luc",South 3,8,€120.00,05/02/2026,Thu 17:15
+ES-101,Spanish beginners (12 lessons),a1,"Vega, Rosa",east 1,16,€180.00,02/02/2026,Mon 19:30
+ES-220,Spanish film club,B2,"Vega, Rosa",East 1,20,free,06/02/2026,Fri 20:00
+IT-101,Italian beginners (10 lessons),A1,,North 1,12,"€1,150.00",03/02/2026,Tue 17:00
+PT-101,Portuguese for travel,A2,"Costa, Ines",,9,€95.00,07/02/2026,Sat 10:00
+`,
+    },
+    cases: [
+      ['bring the course title and teacher over from courses, the code is called course code here', 'Add ‹Course› as the ‹Course› in the table "courses" where ‹Code› is ‹Course code›. Add ‹Teacher› as the ‹Teacher› in the table "courses" where ‹Code› is ‹Course code›.'],
+      ['Put the room next to each enrolment. If the course is not in the list leave it empty', 'Add ‹Room› as the ‹Room› in the table "courses" where ‹Code› is ‹Course code›.'],
+      ['which enrolments are for a course that\'s not in the course list?', 'List each ‹Course code›; only where not (‹Course code› stands under ‹Code› in the table "courses").'],
+      ['Compare the fee here with the fee in courses and show the ones that differ, both fees side by side', 'Keep rows where ‹Fee› differs from (the ‹Fee› in the table "courses" where ‹Code› is ‹Course code›). Add ‹Fee in courses› as the ‹Fee› in the table "courses" where ‹Code› is ‹Course code›.'],
+    ],
+  },
+  {
+    table: 'enrolments',
+    csv: `Enrol no,Student,Course code,Signed up,Started,Finished,Lessons,Attended,Fee,Discount,Paid,State,Comment
+E-301,lena HART,EN-101,12.01.2026,2026-02-02,2026-04-20,12,11,€180.00,10%,162,finished,"Lovely group, learnt a lot."
+E-302,Jonas   Wirth,FR-101,2026-01-13,2026-02-04,,12,4,€180.00,,180,running,
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-304, Pavel Orr,ES-101,15 Jan 2026,2026-02-02,,12,0,€180.00,100%,0,dropped,"Too loud, too many people in the room."
+E-305,Aino Berg,ES-220,2026-01-16,2026-02-06,2026-03-27,6,5,free,,,finished,"Boring films, waste of an evening."
+E-306,TOMAS REY,EN-205,19.01.2026,2026-02-03,2026-03-24,8,8,€160,25 %,120,finished,Very useful and well prepared.
+E-307,Lena Hart,FR-101,20/01/2026,2026-02-04,,12,6,€180.00,10%,100,running,"Too fast for me, confusing."
+E-308,Kofi Mensah,IT-101,2026-01-21,2026-02-03,,10,7,"€1,150.00",,575,running,
+E-309,mira stone,FR-310,22 Jan 2026,2026-02-05,2026-04-02,8,7,€120.00,,120,finished,"Friendly talks, excellent."
+E-310,Jonas Wirth,PT-101,2026-01-23,,,4,,€95.00,,0,waiting,
+E-311,Noor Aziz,DE-101,26.01.2026,2026-02-09,,12,3,€180.00,50%,90,running,Room was freezing
+E-312,Pavel Orr,EN-101,2026-01-27,2026-02-02,2026-04-20,12,9,€180.00,,180,finished,"Good value, nice teacher."
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-313,Sanna Lie,ES-101,28.01.2026,2026-02-02,2026-04-20,12,10,€180.00,,200,finished,
+`,
+    others: {
+      students: `No,Name,E-mail,Phone,Town,Joined,Newsletter,Level
+S-01,"Hart, Lena",lena.hart@gmail.com,030 555 101,Berlin,2019-09-01,Yes,b1
+S-02,"Wirth, Jonas",jonas@wirth-tools.example,030 555 102,Vienna,12/11/2021,y,B1
+S-03,"Stone, Mira", MIRA@STONEWORKS.EXAMPLE,,Dublin,3 Mar 2020,no,C1
+S-04,"Orr, Pavel",pavel.orr@hotmail.com,030 555 104,Prague,2025-06-15,N,A1
+S-05,"Berg, Aino",,030 555 105,Helsinki,2018-01-20,,B2
+S-06,"Rey, Tomas",tomas.rey@outlook.com,030 555 106,Madrid,2022-02-28,YES,a2
+S-07,"Mensah, Kofi",kofi@mensah-legal.example,,Accra,2023-10-10,n,A1
+S-08,"Lie, Sanna",sanna@fjordline.example,030 555 108,Bergen,2024-05-05,Y,b2
+S-09,"Duval, Chloe",chloe.duval@gmx.net,030 555 109,Lyon,unknown,no,A2
+`,
+    },
+    cases: [
+      ['Look up the student\'s number in students. The names are the other way round there', 'Add ‹No› as the ‹No› in the table "students" where ‹Name› is spelled like ‹Student›.'],
+      ['add the town of each student from the students list. mind that surname comes first there', 'Add ‹Town› as the ‹Town› in the table "students" where ‹Name› is spelled like ‹Student›.'],
+      ['how many enrolments come from each town?', null],
+    ],
+  },
+  {
+    table: 'courses',
+    csv: `Code,Course,Level,Teacher,Room,Seats,Fee,Starts,Day and time
+EN-101,English beginners (12 lessons),A1,"Moreau, Elise",North 2,14,€180.00,02/02/2026,Mon 18:00
+EN-205,English for work (8 lessons),B1,"Haddad, Sami",North 1,10,€160,03/02/2026,Tue 19:30
+FR-101,French beginners (12 lessons),A1,"Moreau, Elise",South 3,12,€180.00,04/02/2026,Wed 18:00
+FR-310,French conversation,B2,"Petit, Luc",South 3,8,€120.00,05/02/2026,Thu 17:15
+ES-101,Spanish beginners (12 lessons),a1,"Vega, Rosa",east 1,16,€180.00,02/02/2026,Mon 19:30
+ES-220,Spanish film club,B2,"Vega, Rosa",East 1,20,free,06/02/2026,Fri 20:00
+IT-101,Italian beginners (10 lessons),A1,,North 1,12,"€1,150.00",03/02/2026,Tue 17:00
+PT-101,Portuguese for travel,A2,"Costa, Ines",,9,€95.00,07/02/2026,Sat 10:00
+`,
+    others: {
+      enrolments: `Enrol no,Student,Course code,Signed up,Started,Finished,Lessons,Attended,Fee,Discount,Paid,State,Comment
+E-301,lena HART,EN-101,12.01.2026,2026-02-02,2026-04-20,12,11,€180.00,10%,162,finished,"Lovely group, learnt a lot."
+E-302,Jonas   Wirth,FR-101,2026-01-13,2026-02-04,,12,4,€180.00,,180,running,
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-304, Pavel Orr,ES-101,15 Jan 2026,2026-02-02,,12,0,€180.00,100%,0,dropped,"Too loud, too many people in the room."
+E-305,Aino Berg,ES-220,2026-01-16,2026-02-06,2026-03-27,6,5,free,,,finished,"Boring films, waste of an evening."
+E-306,TOMAS REY,EN-205,19.01.2026,2026-02-03,2026-03-24,8,8,€160,25 %,120,finished,Very useful and well prepared.
+E-307,Lena Hart,FR-101,20/01/2026,2026-02-04,,12,6,€180.00,10%,100,running,"Too fast for me, confusing."
+E-308,Kofi Mensah,IT-101,2026-01-21,2026-02-03,,10,7,"€1,150.00",,575,running,
+E-309,mira stone,FR-310,22 Jan 2026,2026-02-05,2026-04-02,8,7,€120.00,,120,finished,"Friendly talks, excellent."
+E-310,Jonas Wirth,PT-101,2026-01-23,,,4,,€95.00,,0,waiting,
+E-311,Noor Aziz,DE-101,26.01.2026,2026-02-09,,12,3,€180.00,50%,90,running,Room was freezing
+E-312,Pavel Orr,EN-101,2026-01-27,2026-02-02,2026-04-20,12,9,€180.00,,180,finished,"Good value, nice teacher."
+E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,finished,"Great teacher, would come again."
+E-313,Sanna Lie,ES-101,28.01.2026,2026-02-02,2026-04-20,12,10,€180.00,,200,finished,
+`,
+    },
+    cases: [
+      ['which courses has nobody enrolled in?', 'Keep rows where not (‹Code› stands under ‹Course code› in the table "enrolments").'],
+      ['add the number of enrolments to each course', 'Add ‹Number of enrolments› as (the number of ‹Course code› in the table "enrolments" where ‹Course code› is ‹Code›), or 0 where it is blank.'],
+      ['free places per course: seats minus enrolments, in a column Free', 'Add ‹Free› as ‹Seats› minus ((the number of ‹Course code› in the table "enrolments" where ‹Course code› is ‹Code›), or 0 where it is blank).'],
+      ['Income: everything that was paid for the course in enrolments, zero if nothing', 'Add ‹Income› as (the sum of all ‹Paid› in the table "enrolments" where ‹Course code› is ‹Code›), or 0 where it is blank.'],
+      ['column Demand: full if there are as many enrolments as seats, half if at least half the seats are taken, weak otherwise', null],
+    ],
+  },
+  {
+    table: 'courses',
+    csv: `Code,Course,Level,Teacher,Room,Seats,Fee,Starts,Day and time
+EN-101,English beginners (12 lessons),A1,"Moreau, Elise",North 2,14,€180.00,02/02/2026,Mon 18:00
+EN-205,English for work (8 lessons),B1,"Haddad, Sami",North 1,10,€160,03/02/2026,Tue 19:30
+FR-101,French beginners (12 lessons),A1,"Moreau, Elise",South 3,12,€180.00,04/02/2026,Wed 18:00
+FR-310,French conversation,B2,"Petit, Luc",South 3,8,€120.00,05/02/2026,Thu 17:15
+ES-101,Spanish beginners (12 lessons),a1,"Vega, Rosa",east 1,16,€180.00,02/02/2026,Mon 19:30
+ES-220,Spanish film club,B2,"Vega, Rosa",East 1,20,free,06/02/2026,Fri 20:00
+IT-101,Italian beginners (10 lessons),A1,,North 1,12,"€1,150.00",03/02/2026,Tue 17:00
+PT-101,Portuguese for travel,A2,"Costa, Ines",,9,€95.00,07/02/2026,Sat 10:00
+`,
+    cases: [
+      ['take the number of lessons out of the course title as a number, empty where none is given', 'Add ‹Lessons› as the first number in ‹Course›.'],
+      ['remove the brackets from the course titles together with what\'s inside', 'Remove what is between "(" and ")" from ‹Course›.'],
+      ['Day and time has to be split into Day and Time', 'Split ‹Day and time› at " " into ‹Day› and ‹Time›.'],
+      ['Level in capitals everywhere', 'In ‹Level›, write in capitals.'],
+      ['turn the teachers round: first name, then surname, no comma', 'Set ‹Teacher› to (the first name of the person in ‹Teacher›), (the middle name of the person in ‹Teacher›) and (the last name of the person in ‹Teacher›) joined with " ".'],
+      ['the surname of the teacher alone in a new column', 'Add ‹Last name› as the last name of the person in ‹Teacher›.'],
+      ['Room is a building and a number, I want them apart as Building and Number', 'Split ‹Room› at " " into ‹Building› and ‹Number›.'],
+      ['building should be written North, South or East', null],
+      ['fee as a number, blank for free', 'Turn ‹Fee› into numbers, reading "free" as blank.'],
+      ['Price class: cheap under 100, normal up to 180, dear above; free ones are free', null],
+      ['evening or day: evening if it starts at 18:00 or later', null],
+      ['courses without a teacher or a room', 'Keep rows where ‹Teacher› is blank or else ‹Room› is blank.'],
+      ['drop the ones that are free', 'Set aside rows where ‹Fee› is "free".'],
+      ['sort by start date, latest first', 'Sort by ‹Starts› from high to low.'],
+    ],
+  },
+  {
+    table: 'students',
+    csv: `No,Name,E-mail,Phone,Town,Joined,Newsletter,Level
+S-01,"Hart, Lena",lena.hart@gmail.com,030 555 101,Berlin,2019-09-01,Yes,b1
+S-02,"Wirth, Jonas",jonas@wirth-tools.example,030 555 102,Vienna,12/11/2021,y,B1
+S-03,"Stone, Mira", MIRA@STONEWORKS.EXAMPLE,,Dublin,3 Mar 2020,no,C1
+S-04,"Orr, Pavel",pavel.orr@hotmail.com,030 555 104,Prague,2025-06-15,N,A1
+S-05,"Berg, Aino",,030 555 105,Helsinki,2018-01-20,,B2
+S-06,"Rey, Tomas",tomas.rey@outlook.com,030 555 106,Madrid,2022-02-28,YES,a2
+S-07,"Mensah, Kofi",kofi@mensah-legal.example,,Accra,2023-10-10,n,A1
+S-08,"Lie, Sanna",sanna@fjordline.example,030 555 108,Bergen,2024-05-05,Y,b2
+S-09,"Duval, Chloe",chloe.duval@gmx.net,030 555 109,Lyon,unknown,no,A2
+`,
+    cases: [
+      ['which country do the students live in?', 'Add ‹Country› as the country of the place in ‹Town›.'],
+      ['domain of the e-mail, lower case', 'Add ‹Domain› as (the first domain in ‹E-mail›) in lower case.'],
+      ['Newsletter as a proper yes or no', 'Turn ‹Newsletter› into yes or no.'],
+      ['is it a private or a company address? going by the mail', 'Add ‹E-mail label› as if ‹E-mail› holds a free-mail address then "private", if ‹E-mail› holds a e-mail address then "company", otherwise blank.'],
+      ['how long has each been a student on 1 Feb 2026, in full years? leave it blank where the date is unknown', null],
+      ['full name in a new column, first name first', 'Add ‹Full name› as (the first name of the person in ‹Name›), (the middle name of the person in ‹Name›) and (the last name of the person in ‹Name›) joined with " ".'],
+    ],
+  },
+  {
+    table: 'spots',
+    csv: `Spot,Client,Campaign,Aired,Slot,Length,Price,Paid,Listeners,Status,Remark
+SP-001, kettle & Co,Spring tea,02.03.2026,Mon / 07:30 / breakfast,30 s,€240.00,240,18200,aired,"Ran on time, client delighted"
+SP-002,Harbour Motors Ltd,New wagon,2026-03-02,Mon/12:15/midday,45 s,€310,,15400,aired,Cut off by the news
+SP-003,kettle and co.,Spring tea,03/03/2026,Tue / 07:30 / breakfast,0:30,€240.00,240,17900,aired,
+SP-004,Ludwig Shoes,Boots sale,2026-03-04,Wed/17:45/drive,20 s,"€180,50",90,22100,moved,Moved because of football
+SP-005,HARBOUR MOTORS,New wagon,05.03.2026,Thu / 08:10 / breakfast,45 s,€310,310,19050,aired,Great response on the phones
+SP-006,Ludwig shoes ,Boots sale,2026-03-06,Fri / 17:45 / drive,20 s,"€180,50","180,50",23000,aired,
+SP-007,Pine Street Dentists,Open day,06/03/2026,Fri/12:30/midday,1 min,free,,14100,aired,"Charity, free of charge"
+SP-008,Harbour Motors,New wagon,2026-03-09,Mon / 07:50 / breakfast,45 s,€310,310,,cancelled,Wrong file sent
+SP-009,Kettle & Co,Summer tea,10.03.2026,Tue/18:05/drive,30 s,"€1,240.00",620,24700,aired,"Awful sound, client angry"
+SP-010,Pine Street Dentists,Open day,2026-03-11,Wed / 12:15 / midday,60 s,free,,13900,aired,
+SP-011,Ludwig Shoes,Boots sale,12 Mar 2026,Thu/17:30/drive,20 s,(€45.00),,21800,credited,Credit for the moved spot
+SP-012,Orchard Fair,Cider weekend,2026-03-13,Fri / 16:40 / drive,30 s,€225,225,22500,booked,
+SP-013,Orchard Fair,Cider weekend,13.03.2026,,30 s,€225,0,,booked,Slot not fixed yet
+SP-003,kettle and co.,Spring tea,03/03/2026,Tue / 07:30 / breakfast,0:30,€240.00,240,17900,aired,
+`,
+    cases: [
+      ['can you tidy the clients up? stray blanks gone, every word with a capital, Ltd can stay', 'In ‹Client›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['the price wants to be a number. No euro signs; where there\'s a comma before the cents read it as a point', 'Turn ‹Price› into numbers.'],
+      ['aired: please turn into a date column, the ones with dots and slashes have the day up front', null],
+      ['length in seconds, bare numbers only (0:30 means half a minute)', null],
+      ['There are really only five clients: Kettle & Co, Harbour Motors, Ludwig Shoes, Pine Street Dentists and Orchard Fair. Write them like that throughout', 'Spell ‹Client› as "Kettle & Co", "Harbour Motors", "Ludwig Shoes", "Pine Street Dentists" or "Orchard Fair".'],
+      ['where paid is blank make it 0', 'Fill blanks in ‹Paid› with "0".'],
+      ['where no slot is given write "open"', 'Fill blanks in ‹Slot› with "open".'],
+      ['anything in the price column that isn\'t an amount should be blank', 'Turn ‹Price› into numbers, blanking what is none.'],
+      ['prices: a figure in brackets is negative, make everything numeric', 'Turn ‹Price› into numbers.'],
+      ['take Ltd off the end of the client names, leave everything else', 'Remove trailing "Ltd" from ‹Client›.'],
+      ['the slot is day, time and show with slashes in between. Make three columns Day, Time, Show', 'Split ‹Slot› at "/" into ‹Day›, ‹Time› and ‹Show›.'],
+      ['get the year out of aired into its own column', 'Add ‹Year of Aired› as the year of ‹Aired›.'],
+      ['I want the month aired, written out', 'Add ‹Month of Aired› as the month name of ‹Aired›.'],
+      ['a new column like "Mon / 07:30 / breakfast" -> "breakfast (Mon)"', 'Add ‹Part of Slot rewritten› as (piece 3 of ‹Slot› cut at "/") followed by " (" followed by (piece 1 of ‹Slot› cut at "/") followed by ")".'],
+      ['number part of the spot code in a column No', 'Add ‹No› as the first number in ‹Spot›.'],
+      ['Title: client and campaign joined by a colon and a blank; just the campaign if there\'s no client', 'Add ‹Title› as ‹Client› and ‹Campaign› joined with ": ".'],
+      ['could you call Listeners Audience and Aired Date?', 'Rename ‹Listeners› to ‹Audience› and ‹Aired› to ‹Date›.'],
+      ['status goes to the very front', 'Move ‹Status› to the front.'],
+      ['lose the remark and the length', 'Drop ‹Remark› and ‹Length›.'],
+      ['price without decimals, rounded up', 'Set ‹Price› to ‹Price› rounded up to 0 decimals.'],
+      ['bin the cancelled ones', 'Set aside rows where ‹Status› is "cancelled".'],
+      ['only spots aired between 4 and 10 March 2026 inclusive', 'Keep rows where ‹Aired› is at least the date "2026-03-04" and ‹Aired› is at most the date "2026-03-10".'],
+      ['top three by listeners, nothing else', 'Keep 3 rows with the highest ‹Listeners›.'],
+      ['just kettle and ludwig please', 'Keep rows where ‹Client› mentions the word "kettle" or "ludwig".'],
+      ['some spots are in the list more than once - same code, same date. one of each is enough', null],
+      ['per client only the latest spot, please', 'Keep 1 row with the highest ‹Aired› for each ‹Client›.'],
+      ['pick six spots at random', 'Keep 6 rows at random with seed 1.'],
+      ['for a check i need one random spot from every campaign', 'Keep 1 row at random with seed 1 for each ‹Campaign›.'],
+      ['which remarks say something about the client? only those', 'Keep rows where ‹Remark› mentions the word "client".'],
+      ['spots that cost more than the average spot; those without a price don\'t count', 'Keep rows where ‹Price› is more than (the mean of ‹Price› over the rows).'],
+      ['get rid of what\'s booked and anything with fewer than 15000 listeners; if listeners is empty it stays', 'Set aside rows where ‹Status› is "booked" or else ‹Listeners› is less than 15000.'],
+      ['sort by status and inside that the dearest first; no price goes last', 'Sort by ‹Status› and ‹Price› from high to low.'],
+      ['What\'s still unpaid on each? price minus paid, treat an empty paid as 0, call it Open', 'Add ‹Open› as ‹Price› minus (‹Paid›, or 0 where it is blank).'],
+      ['price per thousand listeners to two decimals, blank if there are no listeners', 'Add ‹Price per Listeners per 1000› as ‹Price› divided by (‹Listeners› divided by 1000) rounded to 2 decimals.'],
+      ['every spot\'s share of all listeners in %, one decimal', 'Add ‹Listeners per total Listeners› as (‹Listeners› divided by (the sum of ‹Listeners› over the rows)) times 100 rounded to 1 decimal.'],
+      ['Bonus column: 10 when there were more than 20000 listeners, else 0', 'Add ‹Bonus› as if ‹Listeners› is more than 20000 then 10, otherwise 0.'],
+      ['rank by listeners, most = 1, leave the order of rows alone', 'Add ‹Rank by Listeners› as the rank, highest first, of ‹Listeners›.'],
+      ['cumulated price from top to bottom', 'Add ‹Running total of Price› as the running total of ‹Price›.'],
+      ['put beside each spot the mean listeners of its campaign, no decimals', 'Add ‹Average Listeners per Campaign› as the mean of ‹Listeners› over the rows for each ‹Campaign› rounded to 0 decimals.'],
+      ['how many listeners more or less than its campaign\'s average did each spot have?', 'Add ‹Listeners minus average Listeners per Campaign› as ‹Listeners› minus (the mean of ‹Listeners› over the rows for each ‹Campaign›).'],
+      ['how often does the same client occur in all? put the number on each line', 'Add ‹Rows per Client› as the number of rows for each ‹Client›.'],
+      ['Price band: up to 200 low, over 200 up to 300 mid, more is high; no price, no band', 'Add ‹Price group› as if ‹Price› is blank or else not (‹Price› holds a number) then blank, if ‹Price› is at most 200 then "low", if ‹Price› is more than 200 and ‹Price› is at most 300 then "mid", if ‹Price› is more than 300 then "high", otherwise blank.'],
+      ['weekday of aired, spelled out', 'Add ‹Weekday of Aired› as the weekday of ‹Aired›.'],
+      ['listeners compared with the row above in percent, one decimal', 'Add ‹Growth of Listeners %› as ((‹Listeners› minus (the row above of ‹Listeners›)) divided by (the row above of ‹Listeners›)) times 100 rounded to 1 decimal.'],
+      ['Gross: price plus 19% VAT, two decimals', 'Add ‹Gross› as ‹Price› times (1 plus (19 divided by 100)) rounded to 2 decimals.'],
+      ['paid in full? yes if paid covers the price, otherwise no, and nothing for free spots', null],
+      ['column Size: long if the spot is 45 seconds or more, otherwise short', null],
+      ['tag the remark: sound if sound is mentioned, schedule if it says moved or cut off, else blank', 'Add ‹Remark label› as if ‹Remark› mentions the word "sound" then "sound", if ‹Remark› mentions the word "moved" or "cut off" then "schedule", otherwise blank.'],
+      ['were they happy? column Mood with happy or unhappy from the remark', 'Add ‹Mood› as if (the feeling in ‹Remark›) is more than 0 then "happy", if (the feeling in ‹Remark›) is less than 0 then "unhappy", otherwise blank.'],
+      ['does the remark mention football?', 'Keep rows where ‹Remark› mentions the word "football".'],
+      ['total price per client, biggest first', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Client›; sorted by ‹Total Price› from high to low.'],
+      ['how many spots were aired?', 'Answer ‹Rows› as the number of rows; only where ‹Status› is "aired".'],
+      ['Which campaign had the most listeners in total?', 'Answer ‹Total Listeners› as the sum of ‹Listeners› over the rows; for each ‹Campaign›; sorted by ‹Total Listeners› from high to low; the first 1.'],
+      ['average price of the drive spots', 'Answer ‹Average Price› as the mean of ‹Price› over the rows; only where ‹Slot› mentions the word "drive".'],
+      ['how many different campaigns are there', 'Answer ‹Different Campaign› as the number of different values of ‹Campaign› over the rows.'],
+      ['what percent of the spots got cancelled or moved?', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "cancelled" or "moved" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['spots per week', 'Answer ‹Rows› as the number of rows; for each ‹Week of Aired› as the week of ‹Aired›.'],
+      ['what did we take in march altogether?', null],
+      ['sum of the remarks', null],
+      ['sort by jingle', null],
+    ],
+  },
+  {
+    table: 'spots',
+    csv: `Spot,Client,Campaign,Aired,Slot,Length,Price,Paid,Listeners,Status,Remark
+SP-001, kettle & Co,Spring tea,02.03.2026,Mon / 07:30 / breakfast,30 s,€240.00,240,18200,aired,"Ran on time, client delighted"
+SP-002,Harbour Motors Ltd,New wagon,2026-03-02,Mon/12:15/midday,45 s,€310,,15400,aired,Cut off by the news
+SP-003,kettle and co.,Spring tea,03/03/2026,Tue / 07:30 / breakfast,0:30,€240.00,240,17900,aired,
+SP-004,Ludwig Shoes,Boots sale,2026-03-04,Wed/17:45/drive,20 s,"€180,50",90,22100,moved,Moved because of football
+SP-005,HARBOUR MOTORS,New wagon,05.03.2026,Thu / 08:10 / breakfast,45 s,€310,310,19050,aired,Great response on the phones
+SP-006,Ludwig shoes ,Boots sale,2026-03-06,Fri / 17:45 / drive,20 s,"€180,50","180,50",23000,aired,
+SP-007,Pine Street Dentists,Open day,06/03/2026,Fri/12:30/midday,1 min,free,,14100,aired,"Charity, free of charge"
+SP-008,Harbour Motors,New wagon,2026-03-09,Mon / 07:50 / breakfast,45 s,€310,310,,cancelled,Wrong file sent
+SP-009,Kettle & Co,Summer tea,10.03.2026,Tue/18:05/drive,30 s,"€1,240.00",620,24700,aired,"Awful sound, client angry"
+SP-010,Pine Street Dentists,Open day,2026-03-11,Wed / 12:15 / midday,60 s,free,,13900,aired,
+SP-011,Ludwig Shoes,Boots sale,12 Mar 2026,Thu/17:30/drive,20 s,(€45.00),,21800,credited,Credit for the moved spot
+SP-012,Orchard Fair,Cider weekend,2026-03-13,Fri / 16:40 / drive,30 s,€225,225,22500,booked,
+SP-013,Orchard Fair,Cider weekend,13.03.2026,,30 s,€225,0,,booked,Slot not fixed yet
+SP-003,kettle and co.,Spring tea,03/03/2026,Tue / 07:30 / breakfast,0:30,€240.00,240,17900,aired,
+`,
+    others: {
+      clients: `No,Name,Contact,E-mail,City,Since,Discount,Agency,Spots 2024,Spots 2025
+C1,"Kettle & Co.","Dr. Brook, Nora",nora@kettle.example,Leeds,2015-04-01,10%,yes,12,18
+C2,Harbour Motors Ltd,"Mr Quill, Stan",stan.quill@outlook.com,Hamburg,12/09/2018,,no,30,24
+C3,Ludwig Shoes,"Ms Ludwig, Eva",eva@ludwigshoes.example,Graz,1 Jul 2021,5%,Y,0,9
+C4,Pine Street Dentists,"Dr Amin, Farah",,Galway,2022-11-15,,N,4,4
+C5,Orchard Fair,"Tull, Ben",ben.tull@gmail.com,Krakow,2025-02-20,15 %,n,,6
+C6,Velvet Sofa House,"Mrs Orr, Kim",kim@velvetsofa.example,Turin,unknown,,,8,0
+`,
+    },
+    cases: [
+      ['add each client\'s city from the clients table. the client names aren\'t written the same everywhere', 'Add ‹City› as the ‹City› in the table "clients" where ‹Name› is spelled like ‹Client›.'],
+      ['contact and e-mail from clients, please, matched on the client name, spelling may differ a bit', 'Add ‹Contact› as the ‹Contact› in the table "clients" where ‹Name› is spelled like ‹Client›. Add ‹E-mail› as the ‹E-mail› in the table "clients" where ‹Name› is spelled like ‹Client›.'],
+      ['which spots have a client that isn\'t in the clients table? ignore small spelling differences', 'Keep rows where not (‹Client› in some spelling stands under ‹Name› in the table "clients").'],
+      ['Price after discount: price less the client\'s discount from clients, 2 decimals; no discount means full price', null],
+    ],
+  },
+  {
+    table: 'clients',
+    csv: `No,Name,Contact,E-mail,City,Since,Discount,Agency,Spots 2024,Spots 2025
+C1,"Kettle & Co.","Dr. Brook, Nora",nora@kettle.example,Leeds,2015-04-01,10%,yes,12,18
+C2,Harbour Motors Ltd,"Mr Quill, Stan",stan.quill@outlook.com,Hamburg,12/09/2018,,no,30,24
+C3,Ludwig Shoes,"Ms Ludwig, Eva",eva@ludwigshoes.example,Graz,1 Jul 2021,5%,Y,0,9
+C4,Pine Street Dentists,"Dr Amin, Farah",,Galway,2022-11-15,,N,4,4
+C5,Orchard Fair,"Tull, Ben",ben.tull@gmail.com,Krakow,2025-02-20,15 %,n,,6
+C6,Velvet Sofa House,"Mrs Orr, Kim",kim@velvetsofa.example,Turin,unknown,,,8,0
+`,
+    others: {
+      spots: `Spot,Client,Campaign,Aired,Slot,Length,Price,Paid,Listeners,Status,Remark
+SP-001, kettle & Co,Spring tea,02.03.2026,Mon / 07:30 / breakfast,30 s,€240.00,240,18200,aired,"Ran on time, client delighted"
+SP-002,Harbour Motors Ltd,New wagon,2026-03-02,Mon/12:15/midday,45 s,€310,,15400,aired,Cut off by the news
+SP-003,kettle and co.,Spring tea,03/03/2026,Tue / 07:30 / breakfast,0:30,€240.00,240,17900,aired,
+SP-004,Ludwig Shoes,Boots sale,2026-03-04,Wed/17:45/drive,20 s,"€180,50",90,22100,moved,Moved because of football
+SP-005,HARBOUR MOTORS,New wagon,05.03.2026,Thu / 08:10 / breakfast,45 s,€310,310,19050,aired,Great response on the phones
+SP-006,Ludwig shoes ,Boots sale,2026-03-06,Fri / 17:45 / drive,20 s,"€180,50","180,50",23000,aired,
+SP-007,Pine Street Dentists,Open day,06/03/2026,Fri/12:30/midday,1 min,free,,14100,aired,"Charity, free of charge"
+SP-008,Harbour Motors,New wagon,2026-03-09,Mon / 07:50 / breakfast,45 s,€310,310,,cancelled,Wrong file sent
+SP-009,Kettle & Co,Summer tea,10.03.2026,Tue/18:05/drive,30 s,"€1,240.00",620,24700,aired,"Awful sound, client angry"
+SP-010,Pine Street Dentists,Open day,2026-03-11,Wed / 12:15 / midday,60 s,free,,13900,aired,
+SP-011,Ludwig Shoes,Boots sale,12 Mar 2026,Thu/17:30/drive,20 s,(€45.00),,21800,credited,Credit for the moved spot
+SP-012,Orchard Fair,Cider weekend,2026-03-13,Fri / 16:40 / drive,30 s,€225,225,22500,booked,
+SP-013,Orchard Fair,Cider weekend,13.03.2026,,30 s,€225,0,,booked,Slot not fixed yet
+SP-003,kettle and co.,Spring tea,03/03/2026,Tue / 07:30 / breakfast,0:30,€240.00,240,17900,aired,
+`,
+    },
+    cases: [
+      ['which clients have no spot at all? spelling varies slightly', 'List each ‹Name›; only where not (‹Name› in some spelling stands under ‹Client› in the table "spots").'],
+      ['how many spots has each client booked? spelling of names may vary', 'Add ‹Number of spots› as (the number of ‹Client› in the table "spots" where ‹Client› is spelled like ‹Name›), or 0 where it is blank.'],
+    ],
+  },
+  {
+    table: 'clients',
+    csv: `No,Name,Contact,E-mail,City,Since,Discount,Agency,Spots 2024,Spots 2025
+C1,"Kettle & Co.","Dr. Brook, Nora",nora@kettle.example,Leeds,2015-04-01,10%,yes,12,18
+C2,Harbour Motors Ltd,"Mr Quill, Stan",stan.quill@outlook.com,Hamburg,12/09/2018,,no,30,24
+C3,Ludwig Shoes,"Ms Ludwig, Eva",eva@ludwigshoes.example,Graz,1 Jul 2021,5%,Y,0,9
+C4,Pine Street Dentists,"Dr Amin, Farah",,Galway,2022-11-15,,N,4,4
+C5,Orchard Fair,"Tull, Ben",ben.tull@gmail.com,Krakow,2025-02-20,15 %,n,,6
+C6,Velvet Sofa House,"Mrs Orr, Kim",kim@velvetsofa.example,Turin,unknown,,,8,0
+`,
+    cases: [
+      ['the contact is surname, first name with a title sometimes. make it "First Surname" without the title', null],
+      ['put the titles (Dr., Dr, Mr, Ms, Mrs) in a column of their own', null],
+      ['mail domain in a new column', 'Add ‹Domain› as the first domain in ‹E-mail›.'],
+      ['which country are the cities in? call the column Land', 'Add ‹Land› as the country of the place in ‹City›.'],
+      ['agency must be yes or no, blank where nothing is said', 'Turn ‹Agency› into yes or no.'],
+      ['how many full years were they clients on 31 March 2026? unknown stays blank', 'Add ‹Years from Since to 2026-03-31› as if ‹Since› is "unknown" then blank, otherwise the whole years from ‹Since› to the date "2026-03-31".'],
+      ['discount: only the number, without %', 'Turn ‹Discount› into numbers.'],
+      ['free mailer or own domain? new column, blank if there\'s no mail', 'Add ‹E-mail label› as if ‹E-mail› holds a free-mail address then "free", if ‹E-mail› holds a e-mail address then "own", otherwise blank.'],
+      ['change in spots 2024 to 2025 in percent; blank if 2024 was 0 or missing', 'Add ‹Spots 2025 minus Spots 2024 per Spots 2024 %› as ((‹Spots 2025› minus ‹Spots 2024›) divided by ‹Spots 2024›) times 100.'],
+      ['clients without a mail address', 'Keep rows where ‹E-mail› is blank.'],
+      ['biggest increase in spots from 2024 to 2025 first', null],
+      ['short form of the contact, e.g. "Mr Quill, Stan" becomes "S. Quill"', 'Add ‹Part of Contact first 1 rewritten› as (the first 1 characters of (piece 2 of ‹Contact› cut at ",")) followed by ". " followed by (the last name of the person in ‹Contact›).'],
+    ],
+  },
 ];

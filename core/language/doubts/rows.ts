@@ -57,6 +57,8 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'What was booked and anything under 20' names two sorts of rows, and not those that are both.
+  { price: 1.5, holds: (plans, { alsoAnything }) => alsoAnything && plans.some((p) => p.step === 'filter' && p.mode === 'aside' && p.where.kind === 'all') },
   // 'Sold out shows' are not the sold ones put out, nor does 'lent out' drop ‹Lent to›.
   { price: 2, holds: (plans, { doneOut }) => doneOut !== null && plans.some((p) => (p.step === 'filter' && p.mode !== 'keep') || p.step === 'drop') && keyOf(plans).toLowerCase().includes(`"${doneOut}`), asks: 'This puts out what is called so. Is it meant so?' },
   // 'Which are still lent out' sets nothing aside.

@@ -117,6 +117,8 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 0.6, holds: (plans, { neverBlank }) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'total').some((e) => e.fn === 'count' && e.by.length > 0 && e.of.kind === 'column' && neverBlank(e.of.name))) },
   // 'Empty where none is given': no row is blank in all its columns.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.when.kind === 'all' && c.when.of.length > 3 && c.when.of.every((o) => o.kind === 'empty'))) },
+  // 'The share of each visit': of the row, and no total of its like.
+  { price: 1, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'total').some((e) => e.fn === 'sum' && e.by.length === 1 && tellsRows(e.by[0]!))) },
   // A figure by groups of itself is none.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && calculated(p.as, 'total').some((e) => e.of.kind === 'column' && e.by.includes(e.of.name) && e.fn !== 'count')) },
   // 'From 80 percent attendance': a number of lessons is no share of them.

@@ -58,6 +58,7 @@ export const expressionRules = [
   // 'Tax, which is 20% of what was claimed'
   rule('col', 'what|whatever|everything we|they|he|she|it? ~be|~have? been? claimed|charged|billed|asked|spent|earned|invoiced', (_s, x: Context) => takingsColumn(x), 0.3),
   // 'Euros per kilometre', 'what did a km cost': of what a row comes to
+  rule('ex1', '$ex0:a ~per euro|pound|dollar|franc', ({ a }, x: Context) => { const m = moneyColumn(x) ?? takingsColumn(x), e = m === null ? null : quantity(m, x); return e && a.kind === 'column' && a.name !== m ? op('/', a, e) : null; }, 0.2),
   rule('ex1', 'euros|euro|pounds|dollars|money|cost|price ~per $ex0:b', ({ b }, x: Context) => { const m = x.head.columns.some((c) => /\b(?:price|cost|rate|fee)s?\b/i.test(c.name)) ? null : takingsColumn(x), e = m === null ? null : quantity(m, x); return e && b.kind === 'column' && b.name !== m ? op('/', e, b) : null; }, 0.3),
   rule('ex1', 'how much|what do|does|did ~each|a|one|the $col:b cost|costs|come|bring|earn|yield to|in|us?', ({ b }, x: Context) => { const m = takingsColumn(x), [e, q] = [m === null ? null : quantity(m, x), quantity(b, x)]; return e && q && b !== m ? op('/', e, q) : null; }, 0.1),
   // 'What is left of the invoice after parts and labour', 'from the invoice subtract the parts and the labour'

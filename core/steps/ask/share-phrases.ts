@@ -4,6 +4,7 @@ import type { Context } from '../../language/acts';
 import { column, type Condition, type Expression, number, op } from '../../formula/expression';
 import { namesRows } from '../../language/mentions';
 import { percent, quantity } from '../../language/grammar/roles';
+import { nearlyUnique } from '../../language/grammar/samples';
 import { allRows, over, partOfAll, type Question, shareOf, sum, sumOverSum } from './question';
 
 /** What one column adds up to in percent of what another does. */
@@ -17,6 +18,9 @@ function partWhere(name: string, when: Condition | null, x: Context): Expression
   const e = when && quantity(name, x);
   return e && percent(op('/', over('sum', { kind: 'choose', cases: [{ when, then: e }], otherwise: number(0) }), over('sum', e)));
 }
+
+/** Are the groups the rows themselves? Then each of them has its share beside it. */
+const ofRows = (by: readonly Expression[], x: Context): boolean => by.some((k) => k.kind === 'column' && namesRows(k.name, x.vocabulary) && nearlyUnique(x.head.glances?.get(k.name)));
 
 /** Questions for parts of a whole. */
 export const sharePhrases: readonly Rule[] = [
@@ -33,10 +37,10 @@ export const sharePhrases: readonly Rule[] = [
   // Parts of the whole: 'each captain's share of the passengers'
   rule('qpart', '~shareWord of|in the? ~totalWord? $col:m', ({ m }, x: Context) => partOfAll(sum(m, x)), 0),
   rule('qpart', '~shareWord of all? the? $rows|$guess', () => partOfAll(allRows), 0.1),
-  rule('question', '~tellMe? ~each $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
-  rule('question', '~tellMe? $qbys:b $qpart:e', ({ b, e }): Question => ({ figures: [e], by: b }), 0.25),
-  rule('question', '~tellMe? ~shareWord of|for ~each $qbys:b in|of the? ~totalWord? $col:m', ({ b, m }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && !b.some((k: Expression) => k.kind === 'column' && namesRows(k.name, x.vocabulary)) ? { figures: [e], by: b } : null; }, 0.25),
-  rule('question', '$qlead? ~tellMe? $qpart:e ~each $qbys:b', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
+  rule('question', '~tellMe? ~each $qbys:b $qpart:e', ({ b, e }, x: Context): Question | null => (ofRows(b, x) ? null : { figures: [e], by: b }), 0.05),
+  rule('question', '~tellMe? $qbys:b $qpart:e', ({ b, e }, x: Context): Question | null => (ofRows(b, x) ? null : { figures: [e], by: b }), 0.25),
+  rule('question', '~tellMe? ~shareWord of|for ~each $qbys:b in|of the? ~totalWord? $col:m', ({ b, m }, x: Context): Question | null => { const e = partOfAll(sum(m, x)); return e && !ofRows(b, x) ? { figures: [e], by: b } : null; }, 0.25),
+  rule('question', '$qlead? ~tellMe? $qpart:e ~each $qbys:b', ({ b, e }, x: Context): Question | null => (ofRows(b, x) ? null : { figures: [e], by: b }), 0.05),
   rule('question', '$qlead? $qpart:e did|does|do|comes|come|came|is|are|goes|went|has|have from|to|by|in|with? ~each $qbys:b ~did|$word? in?', ({ b, e }): Question => ({ figures: [e], by: b }), 0.05),
   rule('question', '$qfig:f ~each $qbys:b as|in a? ~percentRider|~shareWord of the? total|whole|all', ({ f, b }): Question | null => { const e = partOfAll(f); return e && { figures: [e], by: b }; }, 0),
   rule('question', '~shareWord of each|every $qbys:b in|as? a? percent|percentage?', ({ b }): Question => ({ figures: [op('*', op('/', allRows, { kind: 'total', fn: 'count', of: number(1), by: [], whole: true }), number(100))], by: b }), 0),

@@ -4,6 +4,7 @@ import { FIGURE_STYLES, writeFigure } from '../../values/figure';
 import { FIND_WORDS, SORTS, finder, initialsOf, insideOf, slotOf } from '../../values/find';
 import { changeCase } from '../../values/letters';
 import { readAmount } from '../../values/number';
+import { readPerson } from '../../values/person';
 
 /** A wished result for one text. */
 export interface Example {
@@ -153,6 +154,9 @@ function atomsOf(input: string, of: Expression): Map<string, Atom[]> {
   const amount = /\d/.test(input) ? readAmount(input) : null;
   if (amount) for (const style of FIGURE_STYLES) for (let places = style === 'decimal comma' ? 1 : 0; places <= 3; places++) put(writeFigure(amount.value, { style, places }), { kind: 'figure', style, places, of }, 0.7 + 0.05 * places);
   withLetters(input.trim(), of, 0.3);
+  // Parts of a person's name, where pieces between marks do not give them.
+  const person = readPerson(input);
+  if (person?.last) for (const part of ['first', 'last', 'middle', 'title'] as const) if (person[part] !== '') withLetters(person[part], { kind: 'person', part, of }, 0.95);
   slots(input, of, 0, true);
   for (const [open, close] of BRACKETS) withLetters(insideOf(input, open, close), { kind: 'inside', open, close, of }, 0.55);
   for (const sort of SORTS) {
@@ -276,6 +280,8 @@ export function runText(e: Expression, input: string): string {
       return slotOf(runText(e.of, input), e.mark, e.n);
     case 'inside':
       return insideOf(runText(e.of, input), e.open, e.close);
+    case 'person':
+      return readPerson(runText(e.of, input))?.[e.part] ?? '';
     case 'initials':
       return initialsOf(runText(e.of, input));
     case 'found': {

@@ -43,6 +43,7 @@ export const blankPhrases: readonly Rule[] = [
   rule('rider', 'not ~be? $col yet? ~be|means|mean|gives|=|: an? ~blankOut', () => onLast('undone', (plan) => (isSpan(plan.as) || isLate(plan.as) ? plan : null)), 0),
   rule('undone', "~be|do|does|did|has|have|had not", () => true, 0),
   rule('undone', "isn't|hasn't|didn't|don't|aren't|haven't|wasn't|weren't|never", () => true, 0),
+  rule('rider', 'no $col:c ,|:|=|–|-? then? no ^$word', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0.1),
   rule('rider', '~blankOut|~blankWord ~without a|an|any? $col:c', ({ c }) => blankWhere({ kind: 'empty', of: column(c) }), 0.05),
   rule('rider', 'or|and|but? just|only|simply the? $col:a alone|itself|only? ~if|~wherever|when the? $col:b ~be ~blankWord', ({ a, b }) => onLast(`joined ${a} ${b}`, (plan) => (plan.as.kind === 'join' && [a, b].every((c) => columnsOf(plan.as).includes(c)) ? plan : null)), -0.2),
   rule('rider', '$blankIt|~blankOut ~if|~wherever there ~be none|nothing|neither', () => onLast('none', (plan) => (ratioOf(plan.as) || plan.as.kind === 'found' ? plan : null)), -0.1),

@@ -62,6 +62,7 @@ const sortOfMail = (word: string): MailSort | null => (/^(?:free|private|persona
 const anAddress = finder({ kind: 'sort', sort: 'email' });
 const mails = (x: Context) => (name: string): boolean => mostly(name, x, (v) => anAddress(v).length > 0, 0.5);
 const freeMail = (of: string): Condition => ({ kind: 'holds', what: { kind: 'sort', sort: 'free mail' }, of: column(of) });
+const mailPair = (a: string, b: string) => { const [s, t] = [sortOfMail(a), sortOfMail(b)]; return s && t && s !== t ? [{ said: a.toLowerCase(), sort: s }, { said: b.toLowerCase(), sort: t }] : null; };
 /** 'Free or own' of mail addresses; blank where there is none. */
 function mailSorts(labels: readonly { readonly said: string; readonly sort: MailSort }[], named: readonly string[] | undefined, name: string | undefined, x: Context): Act | null {
   const of = ofSort(named, x, mails(x));
@@ -97,7 +98,7 @@ export const frames: readonly Frame[] = [
 
   frame('free or own mail', {
     need: { labels: '$mailSorts' },
-    may: { col: '$col', name: NAME, place: PLACE, none: [...NONE, means('~blankOut|nothing|leave|~blankWord it? ~blankWord? when|where|if there is|are $noAddress', true), means('~blankWord|nothing ~without $noAddress', true), means('~blankWord|nothing ~without an|a|any? ~emailWord|address|one|mail', true)], cue: '~emailWord|mail services|mail service|services|service|provider|providers|webmail|free mail|domain|domains|address|addresses', kind: '$mailKind|$freeService' },
+    may: { col: '$col', name: NAME, place: PLACE, none: [...NONE, means('~blankOut|nothing|leave|~blankWord it? ~blankWord? when|where|if there is|are $noAddress', true), means('~blankWord|nothing ~without $noAddress', true), means('~blankWord|nothing ~without an|a|any? ~emailWord|address|one|mail', true)], cue: ['~emailWord', 'mail services|mail service|services|service|provider|providers|webmail|free mail|domain|domains|address|addresses'], kind: ['$mailKind', '$freeService'] },
     many: ['col', 'place', 'none', 'cue', 'kind'],
     about: `${ABOUT} company companies invitations invitation free private personal organisation organization firm business the own their his her`,
     bars: 'per',
@@ -109,7 +110,8 @@ export const knownRules: readonly Rule[] = [
   FEELINGS.map(([sign, ways]) => rule('feel', `$word:w`, ({ w }) => (ways.split('|').includes(w.toLowerCase()) ? { said: w.toLowerCase(), sign } : null), 0.05)),
   rule('feels', '$feel:a or|and|/|vs|versus|from $feel:b', ({ a, b }) => (a.sign !== b.sign ? [a, b] : null), 0),
   rule('feels', '$feel:a , $feel:b ,? or|and? $feel:c', ({ a, b, c }) => (new Set([a.sign, b.sign, c.sign]).size === 3 ? [a, b, c] : null), 0),
-  rule('mailSorts', '^$word:a or|and|/|vs ^$word:b', ({ a, b }) => { const [s, t] = [sortOfMail(a), sortOfMail(b)]; return s && t && s !== t ? [{ said: a.toLowerCase(), sort: s }, { said: b.toLowerCase(), sort: t }] : null; }, 0),
+  rule('mailSorts', '^$word:a mail|mailer|e-mail|email|service|provider|address? or|and|/|vs an|a|the|one|their|its? own? ^$word:b domain|address|mail|e-mail|email|one', ({ a, b }) => mailPair(a, b), -0.1),
+  rule('mailSorts', '^$word:a or|and|/|vs an|a|the|one|their|its? own? ^$word:b', ({ a, b }) => mailPair(a, b), 0),
   rule('freeService', 'one|at|with|from of? the|a|an|any? free|webmail mail|e-mail|email|webmail? services|service|providers|provider|addresses|address', () => true, 0),
   rule('freeService', 'addresses|address? at|with|from|like? gmail|hotmail|yahoo|outlook ,|and|or? gmail|hotmail|yahoo|outlook? ,|and|or? gmail|hotmail|yahoo|outlook|the? like|so|others|similar|co|etc|ones? on?', () => true, 0),
   rule('mailKind', '$freeService', () => true, 0),

@@ -1,3 +1,4 @@
+import { folded } from '../../values/fold';
 import { column, number, type Expression, type LookupFn } from '../../formula/expression';
 import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { amend, withPlan, type Act, type Context, type State } from '../../language/acts';
@@ -187,6 +188,8 @@ export const frames: readonly Frame[] = [
     const keys = [...new Set((key ?? []) as string[])], own = tie?.own ?? (keys.length === 1 && !namesRows(keys[0]!, x.vocabulary) ? keys[0] : undefined);
     const listed = new Set((all as string[][]).map((l) => l.join())).size > 1 || keys.length > 1 ? null : listedOf(x, own, table, tie?.there) ?? listedOf(x, undefined, table, tie?.there);
     const [yes, no] = all[0] as [string, string];
+    // What is called like their columns is brought, and labels nothing.
+    if ([yes, no].some((label) => x.head.others!.get(table as string)?.columns.some((c) => folded(c.name) === folded(label)))) return null;
     return listed && /^\p{L}/u.test(yes) && /^\p{L}/u.test(no) ? add({ kind: 'choose', cases: [{ when: listed, then: { kind: 'text', value: yes } }], otherwise: { kind: 'text', value: no } }, name) : null;
   }),
 

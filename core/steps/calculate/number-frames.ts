@@ -141,8 +141,8 @@ export const frames: readonly Frame[] = [
 
   // 'How many orders has this customer placed'
   frame('rows of its own group counted', {
-    need: { count: ['~countWord $rows|$noun|$guess', 'how often'], by: ['this|that|same $col', 'that|this|the same $col', 'its|their own $col', means('of|by|for|from the? same $col', undefined, 0), means('the $col has|have|had|made|placed|did', undefined, 0.1), means('does|do|did the|each $col appear|occur|come|show up?', undefined, 0.05)] },
-    may: { ...RIDERS, more: 'the same number|that number|in total|altogether|in all' },
+    need: { count: ['~countWord $rows|$noun|$guess', 'how often'], by: ['this|that|same $col', 'that|this|the same $col', 'its|their own $col', means('of|by|for|from the? same $col', undefined, 0), means('the $col has|have|had|made|placed|did', undefined, 0.1), means('does|do|did the|each same? $col appear|occur|come|show up?', undefined, 0.05)] },
+    may: { ...RIDERS, more: 'the same number|that number|in total|altogether|in all', each: EACH_ROW },
     many: [...MANY, 'count'],
     about: `${CALCULATE} has had have did do does there are were in with from by of placed made came come booked done bought ordered sent given paid played took taken brought`,
     cost: 0.6,
@@ -251,7 +251,7 @@ export const frames: readonly Frame[] = [
     need: { years: [means('full years|whole years|years|completed years|number of full years|number of years|how many full years|in whole years|complete years', 'span'), means('age in years|age|how old|old', 'age'), means('days|number of days|how many days', 'days', 0.1), means('weeks|whole weeks|full weeks|number of weeks|how many weeks', 'weeks', 0.1), means('months|whole months|full months|number of months|how many months', 'months', 0.1)], day: ['on|at|as|by|until|to|of? of|at|on? $date:d', means('$date', undefined, 0.1)] },
     may: { ...RIDERS, unit: (['days', 'weeks', 'months'] as const).map((unit) => means(`in ${unit}`, unit)), date: ['$col'], valid: ['~blankWord|$blankIt ~if|~wherever the? $col ~be? not an? real|proper|valid? ~date|date', '~wherever|~if the? $col ~be? not an? real|proper|valid? ~date|date ,? ~leave it? ~blankWord', "blank for invalid dates|blank if joined isn't a date|blank for invalid ones|leave invalid dates blank|blank where it is no date"], each: EACH_ROW, ways: 'the joining dates come in two formats|the dates come in two formats|the joining dates are written in two ways' },
     many: [...MANY, 'years', 'valid', 'date'],
-    about: `${CALCULATE} full whole years completed of membership membership been member since joining with us on as at from until between whole everybody household counted day it was date dates`,
+    about: `${CALCULATE} full whole years completed of membership membership been member student customer client patient pupil employee volunteer tenant long since joining with us on as at from until between whole everybody household counted day it was date dates`,
     cost: 0.75,
   }, ({ day, date, years, unit, ...said }, x) => {
     const names = [...new Set((date ?? []) as string[])];

@@ -153,6 +153,8 @@ export const personPhrases = [
     rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? ,|and|before|then|in then|front? of? the? last|family|surname name?`, ({ c }, x: Context) => ordered(c, false, x), -0.4),
     rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front?`, ({ c }, x: Context) => ordered(c, false, x), -0.1),
   ]).flat(),
+  // 'Full name in a new column, first name first'
+  ...['~add? the|a|their? full|whole|complete name|names (of the? $col:c)? ~into|~add? ~column ~named? $name:n? ,|:|;|-|–|.?', '~add ~column ~named? $name:n (for|of|with|from the? $col:c)? ,|:|;|-|–|.? with|having?'].map((said) => rule('clause', `${said} the? first|given|forename name? first|in front? (and|,|then the? last|family|surname name? last|behind|after|second?)?`, ({ c, n }, x: Context) => wholeName((c as string | undefined) ?? personColumn(x), (n as string | undefined) ?? 'Full name', x), -0.6)).flat(),
   rule('clause', 'put|bring|move|set|write the? first|given|forename name in|to? front|first|before in|of|for? the? $col:c', ({ c }, x: Context) => ordered(c, false, x), 0),
   rule('rider', 'and|, ~drop the? comma|commas', () => amend('person comma dropped', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
   rule('rider', 'no|without a|the|any? commas|comma', () => amend('person without comma', (plan) => (isRewritten(plan) && plan.as.kind === 'join' && !plan.as.separator.includes(',') ? plan : null)), 0),
@@ -201,6 +203,12 @@ function titleOut(name: string, called: string, x: Context): Act | null {
 
 /** Names with the first one first; with capitals where that is asked for. */
 const ordered = (name: string, capitals: boolean, x: Context): Act | null => rewritten(name, ['first', 'middle', 'last'], ' ', x, capitals);
+
+/** Whole names in a column of their own, the first one first. */
+function wholeName(name: string | null, called: string, x: Context): Act | null {
+  if (name === null || !persons(name, x)) return null;
+  return addEach([{ name: called, as: { kind: 'join', of: (['first', 'middle', 'last'] as const).map((p) => part(p, column(name))), separator: ' ' } }]);
+}
 
 /** Names written again in one order. */
 function rewritten(name: string, parts: readonly PersonPart[], separator: string, x: Context, capitals = false): Act | null {

@@ -32,7 +32,7 @@ const act = typed;
 const rider = (key: string, change: (plan: ConvertPlan) => ConvertPlan | null): Act => amend(`convert ${key}`, (plan) => (plan.step === 'convert' ? change(plan) : null));
 const numeric = (plan: ConvertPlan): boolean => plan.to === 'decimal' || plan.to === 'whole';
 const meaning = (texts: readonly string[], as: string): Act =>
-  rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.filter((text) => !plan.meanings?.some((m) => folded(m.text) === folded(text) && m.as === as)).map((text): Meaning => ({ text, as }))] }));
+  rider(`meaning ${texts.join()} ${as}`, (plan) => ({ ...plan, meanings: [...(plan.meanings ?? []), ...texts.filter((text, i) => texts.findIndex((o) => folded(o) === folded(text)) === i && !plan.meanings?.some((m) => folded(m.text) === folded(text) && m.as === as)).map((text): Meaning => ({ text, as }))] }));
 
 /** The order that an example shows: '14/05/2025 means 14 May'. */
 function orderShown(date: string, { month, day }: Period): ConvertPlan['order'] | null {

@@ -40,6 +40,8 @@ export const everywhere = (ways: readonly Tidying[], x: Context): Act | null => 
 const piecesTrimmed: Act = { key: 'tidy pieces', apply: (state) => { const last = state.plans.at(-1); return tidied(last?.step === 'split' ? last.into : null, ['trim', 'squeeze']).apply(state); } };
 
 export const phrases = [
+  // 'Ltd can stay', said of names that are tidied
+  rule('rider', 'the? $word|$value|$abbr|$text .? can|may|should|shall|must stay|remain|be in|there|left|kept|as? (it|they)? (is|are)?', () => amend('tidied, with what stays', (plan) => (plan.step === 'tidy' ? plan : null)), -0.6),
   rule('clause', 'tidy|neaten the? $cols:c up?', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
   rule('clause', 'tidy|clean|neaten up the? $cols:c', ({ c }) => tidied(c, ['trim', 'squeeze']), 0.3),
   rule('ways', 'capitalise|capitalize them|it|the|these? completely|fully|entirely|throughout', () => ['upper'], -0.2),

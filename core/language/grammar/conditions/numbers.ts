@@ -7,7 +7,7 @@ import { readMeasure, unitSort } from '../../../values/units';
 import { rule, type Rule } from '../../chart';
 import { type Context, nothing } from '../../acts';
 import { namesRows } from '../../mentions';
-import { columnLike, ESTIMATED, groupable, moneyColumn, onlyDate, soldFor, spentColumn, takingsColumn, timed } from '../roles';
+import { columnLike, ESTIMATED, groupable, isRateName, moneyColumn, onlyDate, soldFor, spentColumn, takingsColumn, timed } from '../roles';
 import { compare, empty, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
 
 /** The only column of numbers. */
@@ -146,6 +146,12 @@ export const numberRules: readonly Rule[] = [
   ...SIZES.map(([words, op]) => rule('cond', `~be? ${words} $num:n $unit:u tall|high|long|wide|deep|heavy|thick|old|big`, ({ n, u }, x: Context) => { const c = columnLike(u, x); return c && inUnit(op, c, n, u, x); }, 0.05)).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `$col:c ~be? ${words} $num:n times|time|pieces|items|units|points`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.05)).flat(),
   rule('cond', '$num:a ~fromTo $num:b $col:c', ({ a, b, c }, x: Context) => ranging(c, a, b, x), 0.1),
+  // 'Long if it is 45 seconds or more': in a unit, by the column that is named or the only one that holds it
+  ...([['~orMore', '>='], ['~orLess', '<=']] as const).flatMap(([words, op]) => [
+    rule('cond', `$col:c ~be? $num:n $unit:u ${words}`, ({ n, c, u }, x: Context) => { const m = measured(c, u, x); return m ? compare(op, m, number(n)) : numeric(c, x) ? inUnit(op, c, n, u, x) : null; }, -0.1),
+    rule('cond', `it|they|$rows|$guess? ~be|lasts|lasted|takes|took|weighs|weighed? $num:n $unit:u ${words}`, ({ n, u }, x: Context) => { const c = columnLike(u, x) === null ? holdsUnit(u, x) : null; const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.1),
+    rule('rset', `$rows|$guess of|with|lasting|taking|weighing $num:n $unit:u ${words}`, ({ n, u }, x: Context) => { const c = columnLike(u, x) === null ? holdsUnit(u, x) : null; const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.1),
+  ]).flat(),
   rule('cond', '$num:n ~orMore $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
   rule('cond', '$num:n ~orLess $col:c', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('<=', c, n) : null), 0.1),
   rule('cond', '$num:n $col:c ~orMore', ({ n, c }, x: Context) => (numeric(c, x) ? numbered('>=', c, n) : null), 0.1),
@@ -184,7 +190,7 @@ export const numberRules: readonly Rule[] = [
     rule('cond', `of|worth|for|with|costing ${words} $num:n euros|euro|eur|pounds|pound|dollars|dollar|€|£`, ({ n }, x: Context) => { const c = moneyColumn(x); return c && numbered(op, c, n); }, 0.1),
   ]).flat(),
   ...([['~more', '>'], ['~less', '<']] as const).flatMap(([words, op]) => [
-    rule('cond', `cost|costs|costing|costed|priced us? ~at? ${words} the|an? overall|general|usual|mean? ~average $rows|$noun|$guess|one|cost|price?`, (_s, x: Context) => beyondMean(op, takingsColumn(x) ?? priceColumn(x)), 0),
+    rule('cond', `cost|costs|costing|costed|priced us? ~at? ${words} the|an? overall|general|usual|mean? ~average $rows|$noun|$guess|one|cost|price?`, (_s, x: Context) => { const price = priceColumn(x); return beyondMean(op, price !== null && !isRateName(price) && !/\bper\b|\//i.test(price) ? price : takingsColumn(x) ?? price); }, 0),
     rule('cond', `$col:c ~be|lies|lie|sits|falls|is ~at? ${words} the? overall|general|total|whole? ~average`, ({ c }, x: Context) => (numeric(c, x) ? beyondMean(op, c) : null), 0),
   ]).flat(),
   ...([['=above-average', '>'], ['=below-average', '<']] as const).map(([word, op]) => rule('rset', `${word} $rows|$noun`, (_s, x: Context) => beyondMean(op, takingsColumn(x)), 0.1)).flat(),
