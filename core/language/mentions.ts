@@ -373,9 +373,10 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
   let cost = 0;
   let reason: MentionReason = 'exact';
   let extra = 0;
-  // Run-together spelling, or with a hyphen: 'partno' for ‹Part no›, 'e-mail' for ‹E-mail› and ‹Email›.
+  // Run-together spelling, or with a hyphen: 'partno' for ‹Part no›, 'e-mail' for ‹E-mail› and ‹Email›, 'drop-off' for ‹Dropped off›.
   const said = tokens[from]!.lower, together = name.map((w) => w.word).join('');
-  if ((name.length > 1 || said.includes('-')) && [together, `${together}s`].includes(said.replace(/-/g, ''))) {
+  const stems = name.map((w) => w.stem).join(''), bare = said.replace(/-/g, '');
+  if ((name.length > 1 || said.includes('-')) && ([together, `${together}s`].includes(bare) || (stems.length > 4 && [stems, `${stems}s`].includes(bare)))) {
     out.push({ from, to: from + 1, column, cost: 0.02, reason: 'exact' });
     if (tokens[from + 1] && isNoun(tokens[from + 1]!)) out.push({ from, to: from + 2, column, cost: 0.06, reason: 'exact' });
   }

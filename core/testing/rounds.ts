@@ -1362,7 +1362,7 @@ R-508,Pressure washer,cleaning,"Quill, Dario",2025-06-09,2025-06-11,2,€9.00,18
       ['What share of the rentals came back in good condition, in percent?', 'Answer ‹Share %› as ((the sum of (if ‹Condition back› is "good" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
       ['Average daily fee of the power tools, 2 decimals.', 'Answer ‹Average Daily fee› as the mean of ‹Daily fee› over the rows rounded to 2 decimals; only where ‹Category› is "power".'],
       ['Number the rentals of each borrower... rather, rank the rentals of each borrower by charge, most expensive first.', 'Add ‹Number within Borrower› as the rank, highest first, of ‹Charged› for each ‹Borrower›.'],
-      ['Label the condition: fine if good, damaged if anything else is written, unknown when blank.', 'Add ‹condition› as if ‹Condition back› is "good" then "fine", if ‹Condition back› is blank then "unknown", if ‹Condition back› is filled then "damaged", otherwise blank.'],
+      ['Label the condition: fine if good, damaged if anything else is written, unknown when blank.', 'Add ‹Condition› as if ‹Condition back› is "good" then "fine", if ‹Condition back› is blank then "unknown", if ‹Condition back› is filled then "damaged", otherwise blank.'],
       ['Replace "scratched" by "light damage" in the condition.', 'Replace "scratched" in ‹Condition back› with "light damage".'],
     ],
   },
@@ -1398,7 +1398,7 @@ A-3008,12/02/2025,08:30,"Tobin Marsh",1990-11-02,Dr Pell,Cleaning,2 - ground flo
       ['rename booked for to Date', 'Rename ‹Booked for› to ‹Date›.'],
       ['appointments in the second week of february', 'Keep rows where (the month of ‹Booked for›) equals 2 and (the day of ‹Booked for›) is at least 8 and (the day of ‹Booked for›) is at most 14.'],
       ['only the ones without an insurer that cost more than 100', 'Keep rows where ‹Insurer› is blank and ‹Fee› is more than 100.'],
-      ['flag long appointments: over 45 minutes long, otherwise normal', 'Add ‹flag long appointments› as if ‹Minutes› is more than 45 then "long", otherwise "normal".'],
+      ['flag long appointments: over 45 minutes long, otherwise normal', 'Add ‹Long appointments› as if ‹Minutes› is more than 45 then "long", otherwise "normal".'],
       ['put patient straight after appt no', 'Move ‹Patient› to after ‹Appt no›.'],
       ['fill the empty insurers with self-payer', 'Fill blanks in ‹Insurer› with "self-payer".'],
       ['first name and surname of the patient in two columns', 'Add ‹First name› as (the first name of the person in ‹Patient›) and (the middle name of the person in ‹Patient›) joined with " ". Add ‹Last name› as the last name of the person in ‹Patient›.'],
@@ -4344,7 +4344,7 @@ CP-2050,B05,Casimir Thorne,2026-07-15,2026-07-29,2,0,no,€24.50,100,confirmed,w
       ['source in lower case without spaces at the ends', 'In ‹Source›, trim outer spaces, reduce runs of spaces to one and write in lower case.'],
       ['get rid of the euro sign in the rate', 'Turn ‹Rate per night› into numbers.'],
       ['status should always start with a capital', 'In ‹Status›, write in sentence case.'],
-      ['the booking CP-2050 is in there twice, keep it once', null],
+      ['the booking CP-2050 is in there twice, keep it once', 'Keep the first row of each ‹Booking›.'],
       ['same booking number twice: drop the second', 'Keep the first row of each ‹Booking›.'],
       ['which pitches are booked more than once?', null],
       ['are any pitches double booked', null],
@@ -11075,6 +11075,157 @@ C6,Velvet Sofa House,"Mrs Orr, Kim",kim@velvetsofa.example,Turin,unknown,,,8,0
       ['clients without a mail address', 'Keep rows where ‹E-mail› is blank.'],
       ['biggest increase in spots from 2024 to 2025 first', null],
       ['short form of the contact, e.g. "Mr Quill, Stan" becomes "S. Quill"', 'Add ‹Part of Contact first 1 rewritten› as (the first 1 characters of (piece 2 of ‹Contact› cut at ",")) followed by ". " followed by (the last name of the person in ‹Contact›).'],
+    ],
+  },
+  {
+    table: 'rides',
+    csv: `Ride No,Driver,Picked up,Dropped off,From - To,Distance,Fare,Tip,Passengers,Payment,Rating,Feedback
+R1001,ibrahim  SALEH,2026-02-03 08:15,2026-02-03 08:41,Station - Harbour,9.2 km,€21.50,2,1,card,5,"Very polite, smooth ride"
+R1002,Greta Wolf,2026-02-03 09:02,2026-02-03 09:20,Airport - Old Town,14 km,"€32,00",,2,cash,,
+R1003,Saleh Ibrahim,03/02/2026 10:30,03/02/2026 10:52,Old Town-Clinic,3400 m,€11,1.5,1,Card,4,Driver was on time
+R1004,Dan Petrov,2026-02-03 12:10,,Harbour - Station,9.1 km,€21.50,,3,cash,,
+R1005,greta wolf,2026-02-04 07:45,2026-02-04 08:30,Station - Airport,18.5 km,€44.00,5,4,CARD,2,"Got lost twice, late for my flight"
+R1006,Dan Petrov ,2026-02-04 11:00,2026-02-04 11:16,Clinic - Market,2.8 km,no charge,0,1,account,5,"So kind, helped with the wheelchair"
+R1007,Lucia Ferri,04/02/2026 15:20,04/02/2026 15:47,Market - Station,6 km,€17,1,2,cash,3,
+R1008,Ibrahim Saleh,2026-02-05 18:05,2026-02-05 18:50,Airport - Harbour,21 km,€49.00,4,1,card,5,Great chat and a clean car
+R1009,Lucia Ferri,2026-02-05 22:40,2026-02-05 23:05,Old Town - Heights,7.7 km,"€1,900.00",0,2,card,1,"Charged far too much, rude"
+R1010,Dan Petrov,2026-02-06 06:30,2026-02-06 07:02,Heights - Airport,16 km,€38.50,3.5,3,account,4,
+R1011,Greta Wolf,2026-02-06 09:15,,Station - Market,5.9 km,(€17.00),,1,card,,Refunded
+R1007,Lucia Ferri,04/02/2026 15:20,04/02/2026 15:47,Market - Station,6 km,€17,1,2,cash,3,
+`,
+    cases: [
+      ['Driver names: single spaces please, and capitals only at the start of each word', 'In ‹Driver›, reduce runs of spaces to one and write in title case.'],
+      ['strip the euro sign from fare and make it numeric; "no charge" counts as 0', 'Turn ‹Fare› into numbers, reading "no charge" as "0".'],
+      ['I want distance in km everywhere, figures only', 'Turn ‹Distance› into numbers in "km".'],
+      ['cut From - To at the dash into Origin and Destination', 'Split ‹From - To› at "-" into ‹Origin› and ‹Destination›.'],
+      ['payment should only ever say card, cash or account in small letters', null],
+      ['put 0 in tip where there\'s nothing', 'Fill blanks in ‹Tip› with "0".'],
+      ['no rating? write n/a there', 'Fill blanks in ‹Rating› with "n/a".'],
+      ['pickup time should be split into a date and a time column', null],
+      ['how long was each ride in minutes? leave it open where there\'s no drop-off', 'Add ‹Minutes from Picked up to Dropped off› as the minutes from ‹Picked up› to ‹Dropped off›.'],
+      ['rename Picked up to Start and Dropped off to End please', 'Rename ‹Picked up› to ‹Start› and ‹Dropped off› to ‹End›.'],
+      ['bring fare and tip right after the driver', 'Move ‹Fare› and ‹Tip› to after ‹Driver›.'],
+      ['the feedback isn\'t needed, neither is payment', 'Drop ‹Feedback› and ‹Payment›.'],
+      ['round the fare to whole euros', 'Set ‹Fare› to ‹Fare› rounded to 0 decimals.'],
+      ['delete the rides without a rating', 'Set aside rows where ‹Rating› is blank.'],
+      ['rides on 4 and 5 February 2026 only', 'Keep rows where ‹Picked up› is at least the date "2026-02-04" and ‹Picked up› is at most the date "2026-02-05".'],
+      ['the five longest rides by distance', 'Add ‹Distance in km› as ‹Distance› measured in "km". Keep 5 rows with the highest ‹Distance in km›.'],
+      ['only airport rides', 'Keep rows where ‹From - To› mentions the word "airport".'],
+      ['R1007 is in there twice, leave it once', 'Keep the first row of each ‹Ride No›.'],
+      ['for every driver keep the most recent ride', 'Keep 1 row with the highest ‹Picked up› for each ‹Driver›.'],
+      ['three random rides per day', null],
+      ['which feedback mentions the car or the driver?', 'Keep rows where ‹Feedback› mentions the word "car", "cars", "driver" or "drivers".'],
+      ['rides with a fare above the mean fare', 'Keep rows where ‹Fare› is more than (the mean of ‹Fare› over the rows).'],
+      ['leave out anything paid on account and everything under 3 km', 'Set aside rows where ‹Payment› is "account" or else (‹Distance› measured in "km") is less than 3.'],
+      ['sort on payment, then fare from large to small', 'Sort by ‹Payment› and ‹Fare› from high to low.'],
+      ['Total: fare plus tip, a missing tip is nothing', 'Add ‹Total› as ‹Fare› plus (‹Tip›, or 0 where it is blank).'],
+      ['fare per km, 2 decimals', 'Add ‹Fare per Distance in km› as ‹Fare› divided by (‹Distance› measured in "km") rounded to 2 decimals.'],
+      ['fare per passenger, rounded to cents', 'Add ‹Fare per Passengers› as ‹Fare› divided by ‹Passengers› rounded to 2 decimals.'],
+      ['tip as % of fare, one decimal, blank without a tip', 'Add ‹Tip per Fare %› as (‹Tip› divided by ‹Fare›) times 100 rounded to 1 decimal.'],
+      ['what share of the day\'s takings was each ride? in percent', null],
+      ['average fare of the driver on every row', 'Add ‹Average Fare per Driver› as the mean of ‹Fare› over the rows for each ‹Driver›.'],
+      ['rank the rides by fare within each driver', 'Add ‹Rank by Fare› as the rank, highest first, of ‹Fare› for each ‹Driver›.'],
+      ['running total of fare per driver', 'Add ‹Running total of Fare› as the running total of ‹Fare› for each ‹Driver›.'],
+      ['difference of the fare from the driver\'s average', 'Add ‹Fare minus average Fare per Driver› as ‹Fare› minus (the mean of ‹Fare› over the rows for each ‹Driver›).'],
+      ['Length: short up to 5 km, medium up to 15, long beyond', 'Add ‹Length› as if (‹Distance› measured in "km") is at most 5 then "short", if (‹Distance› measured in "km") is at most 15 then "medium", if (‹Distance› measured in "km") is more than 15 then "long", otherwise blank.'],
+      ['night or day: night for pickups from 20:00 to 6:00', null],
+      ['group: big if more than 2 passengers, else small', 'Add ‹group› as if ‹Passengers› is more than 2 then "big", otherwise "small".'],
+      ['was the passenger content? content / discontent by the feedback', 'Add ‹Feedback label› as if (the feeling in ‹Feedback›) is more than 0 then "content", if (the feeling in ‹Feedback›) is less than 0 then "discontent", otherwise blank.'],
+      ['Stars: good for 4 and 5, ok for 3, bad for less, none where empty', null],
+      ['part of the day of the pick-up: morning before 12, afternoon until 18, evening after', null],
+      ['mark refunds: yes if the fare is negative', 'Add ‹Refunds› as if ‹Fare› is less than 0 then "yes", otherwise "no".'],
+      ['fare without 10% VAT', 'Add ‹Fare per 1 plus 10 per 100› as ‹Fare› divided by (1 plus (10 divided by 100)).'],
+      ['total fare by driver', 'Answer ‹Total Fare› as the sum of ‹Fare› over the rows; for each ‹Driver›.'],
+      ['which driver got the best average rating', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; for each ‹Driver›; sorted by ‹Average Rating› from high to low; the first 1.'],
+      ['average distance of card rides', 'Answer ‹Average Distance in km› as the mean of (‹Distance› measured in "km") over the rows; only where ‹Payment› is "card".'],
+      ['busiest weekday?', 'Answer ‹Rows› as the number of rows; for each ‹Weekday of Picked up› as the weekday of ‹Picked up›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['total tips in february', 'Answer ‹Total Tip› as the sum of ‹Tip› over the rows; only where (the month of ‹Picked up›) equals 2.'],
+      ['list the drivers who had a rating below 3', 'Keep rows where ‹Rating› is less than 3.'],
+      ['sum up the phone numbers', null],
+      ['sort by colour of the car', null],
+    ],
+  },
+  {
+    table: 'rides',
+    csv: `Ride No,Driver,Picked up,Dropped off,From - To,Distance,Fare,Tip,Passengers,Payment,Rating,Feedback
+R1001,ibrahim  SALEH,2026-02-03 08:15,2026-02-03 08:41,Station - Harbour,9.2 km,€21.50,2,1,card,5,"Very polite, smooth ride"
+R1002,Greta Wolf,2026-02-03 09:02,2026-02-03 09:20,Airport - Old Town,14 km,"€32,00",,2,cash,,
+R1003,Saleh Ibrahim,03/02/2026 10:30,03/02/2026 10:52,Old Town-Clinic,3400 m,€11,1.5,1,Card,4,Driver was on time
+R1004,Dan Petrov,2026-02-03 12:10,,Harbour - Station,9.1 km,€21.50,,3,cash,,
+R1005,greta wolf,2026-02-04 07:45,2026-02-04 08:30,Station - Airport,18.5 km,€44.00,5,4,CARD,2,"Got lost twice, late for my flight"
+R1006,Dan Petrov ,2026-02-04 11:00,2026-02-04 11:16,Clinic - Market,2.8 km,no charge,0,1,account,5,"So kind, helped with the wheelchair"
+R1007,Lucia Ferri,04/02/2026 15:20,04/02/2026 15:47,Market - Station,6 km,€17,1,2,cash,3,
+R1008,Ibrahim Saleh,2026-02-05 18:05,2026-02-05 18:50,Airport - Harbour,21 km,€49.00,4,1,card,5,Great chat and a clean car
+R1009,Lucia Ferri,2026-02-05 22:40,2026-02-05 23:05,Old Town - Heights,7.7 km,"€1,900.00",0,2,card,1,"Charged far too much, rude"
+R1010,Dan Petrov,2026-02-06 06:30,2026-02-06 07:02,Heights - Airport,16 km,€38.50,3.5,3,account,4,
+R1011,Greta Wolf,2026-02-06 09:15,,Station - Market,5.9 km,(€17.00),,1,card,,Refunded
+R1007,Lucia Ferri,04/02/2026 15:20,04/02/2026 15:47,Market - Station,6 km,€17,1,2,cash,3,
+`,
+    others: {
+      drivers: `ID,Name,Licence,Phone,Home,Started,Car,Share
+D1,"Saleh, Ibrahim",B-44120,0170 555 310,Casablanca,2017-03-01,Sedan (4 seats),45%
+D2,"Wolf, Greta",B-51877,0170 555 311,Linz,15/09/2019,Van (8 seats),40%
+D3,"Petrov, Dan",C-10022,,Plovdiv,1 Aug 2023,Sedan (4 seats),38 %
+D4,"Ferri, Lucia",B-60311,0170 555 313,Bari,2024-11-20,Estate,40%
+D5,"Nkosi, Thabo",B-71204,0170 555 314,Durban,soon,Van (8 seats),
+`,
+    },
+    cases: [
+      ['which car did each driver use? from the drivers list, names are surname first there', null],
+      ['driver\'s pay: fare times their share from drivers, 2 decimals', null],
+      ['rides by drivers who aren\'t in the list', null],
+    ],
+  },
+  {
+    table: 'drivers',
+    csv: `ID,Name,Licence,Phone,Home,Started,Car,Share
+D1,"Saleh, Ibrahim",B-44120,0170 555 310,Casablanca,2017-03-01,Sedan (4 seats),45%
+D2,"Wolf, Greta",B-51877,0170 555 311,Linz,15/09/2019,Van (8 seats),40%
+D3,"Petrov, Dan",C-10022,,Plovdiv,1 Aug 2023,Sedan (4 seats),38 %
+D4,"Ferri, Lucia",B-60311,0170 555 313,Bari,2024-11-20,Estate,40%
+D5,"Nkosi, Thabo",B-71204,0170 555 314,Durban,soon,Van (8 seats),
+`,
+    others: {
+      rides: `Ride No,Driver,Picked up,Dropped off,From - To,Distance,Fare,Tip,Passengers,Payment,Rating,Feedback
+R1001,ibrahim  SALEH,2026-02-03 08:15,2026-02-03 08:41,Station - Harbour,9.2 km,€21.50,2,1,card,5,"Very polite, smooth ride"
+R1002,Greta Wolf,2026-02-03 09:02,2026-02-03 09:20,Airport - Old Town,14 km,"€32,00",,2,cash,,
+R1003,Saleh Ibrahim,03/02/2026 10:30,03/02/2026 10:52,Old Town-Clinic,3400 m,€11,1.5,1,Card,4,Driver was on time
+R1004,Dan Petrov,2026-02-03 12:10,,Harbour - Station,9.1 km,€21.50,,3,cash,,
+R1005,greta wolf,2026-02-04 07:45,2026-02-04 08:30,Station - Airport,18.5 km,€44.00,5,4,CARD,2,"Got lost twice, late for my flight"
+R1006,Dan Petrov ,2026-02-04 11:00,2026-02-04 11:16,Clinic - Market,2.8 km,no charge,0,1,account,5,"So kind, helped with the wheelchair"
+R1007,Lucia Ferri,04/02/2026 15:20,04/02/2026 15:47,Market - Station,6 km,€17,1,2,cash,3,
+R1008,Ibrahim Saleh,2026-02-05 18:05,2026-02-05 18:50,Airport - Harbour,21 km,€49.00,4,1,card,5,Great chat and a clean car
+R1009,Lucia Ferri,2026-02-05 22:40,2026-02-05 23:05,Old Town - Heights,7.7 km,"€1,900.00",0,2,card,1,"Charged far too much, rude"
+R1010,Dan Petrov,2026-02-06 06:30,2026-02-06 07:02,Heights - Airport,16 km,€38.50,3.5,3,account,4,
+R1011,Greta Wolf,2026-02-06 09:15,,Station - Market,5.9 km,(€17.00),,1,card,,Refunded
+R1007,Lucia Ferri,04/02/2026 15:20,04/02/2026 15:47,Market - Station,6 km,€17,1,2,cash,3,
+`,
+    },
+    cases: [
+      ['who of the drivers had no ride?', null],
+      ['Takings: add up the fares of every driver from rides, 0 if none', null],
+      ['number of rides of each driver', null],
+    ],
+  },
+  {
+    table: 'drivers',
+    csv: `ID,Name,Licence,Phone,Home,Started,Car,Share
+D1,"Saleh, Ibrahim",B-44120,0170 555 310,Casablanca,2017-03-01,Sedan (4 seats),45%
+D2,"Wolf, Greta",B-51877,0170 555 311,Linz,15/09/2019,Van (8 seats),40%
+D3,"Petrov, Dan",C-10022,,Plovdiv,1 Aug 2023,Sedan (4 seats),38 %
+D4,"Ferri, Lucia",B-60311,0170 555 313,Bari,2024-11-20,Estate,40%
+D5,"Nkosi, Thabo",B-71204,0170 555 314,Durban,soon,Van (8 seats),
+`,
+    cases: [
+      ['number of seats from the brackets in car', 'Add ‹Number› as the first number in (the text between "(" and ")" in ‹Car›).'],
+      ['car without the brackets', 'Remove what is between "(" and ")" from ‹Car›.'],
+      ['first name and surname in two columns', 'Add ‹First name› as (the first name of the person in ‹Name›) and (the middle name of the person in ‹Name›) joined with " ". Add ‹Last name› as the last name of the person in ‹Name›.'],
+      ['in which country is each home?', 'Add ‹Country› as the country of the place in ‹Home›.'],
+      ['licence: class letter and number apart', null],
+      ['how many years and full ones had everybody been driving for us on 1 March 2026', null],
+      ['share as a plain number', 'Turn ‹Share› into numbers.'],
+      ['full years since the start as of today', null],
+      ['make a login from the name: first letter of the first name and the surname, all small', null],
     ],
   },
 ];

@@ -57,6 +57,10 @@ function excepted(plans: readonly Plan[]): boolean {
 
 /** About rows that are kept, left out, put in order or checked. */
 export const rowDoubts: readonly Doubt[] = [
+  // 'The five longest by distance': by what is measured, which makes no groups, and whose texts have no order of size.
+  { price: 1, holds: (plans, { mixedUnits }) => plans.some((p) => p.step === 'take' && ((p.by ?? []).some(mixedUnits) || ('column' in p.choice && mixedUnits(p.choice.column)))) },
+  // 'How much do we take per kilometre': no group has a distance of its own.
+  { price: 2, holds: (plans, { mixedUnits }) => plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && mixedUnits(b.as.name))), asks: 'These groups are amounts with units. Is it meant so?' },
   // 'What was booked and anything under 20' names two sorts of rows, and not those that are both.
   { price: 1.5, holds: (plans, { alsoAnything }) => alsoAnything && plans.some((p) => p.step === 'filter' && p.mode === 'aside' && p.where.kind === 'all') },
   // 'Sold out shows' are not the sold ones put out, nor does 'lent out' drop ‹Lent to›.

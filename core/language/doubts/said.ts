@@ -1,5 +1,5 @@
 import { isQuantity } from '../../table/column';
-import { type CheckedHead, isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
+import { type CheckedHead, mixedUnit, isNumberColumn, readsAsDate, readsAsNumber } from '../../formula/check';
 import { findColumn } from '../../table/table';
 import { unitName } from '../../values/units';
 import { stem, type Token } from '../words';
@@ -242,6 +242,8 @@ export interface Said {
   readonly ofEach: boolean;
   /** It speaks of a figure in all. */
   readonly altogether: boolean;
+  /** Does a column of texts hold amounts in several units? */
+  readonly mixedUnits: (column: string) => boolean;
   /** It names more rows after some: 'and anything under 20', 'as well as those without'. */
   readonly alsoAnything: boolean;
   /** It asks for cells to be emptied where they hold something. */
@@ -294,6 +296,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     tellsRows: (column) => { const g = head.glances?.get(column); return !!g?.values && g.rows > 3 && g.blanks === 0 && ((column === head.columns[0]?.name && g.values.length === g.rows) || (namesRows(column, vocabularyOf(head)) && nearlyUnique(g))); },
     ofEach: words.some((w, i) => /^(?:each|every)$/.test(w.lower) && /^(?:for|of|in|per|from)$/.test(words[i - 1]?.lower ?? '')),
     altogether: says(/^(?:altogether|overall)$/),
+    mixedUnits: (column) => mixedUnit(head, column) !== null,
     alsoAnything: /\b(?:and|or|plus)(?: also)? (?:anything|everything|all those|whatever|any)\b|\bas well as\b/.test(text),
     empties: /\b(?:empty|blank|clear)\b.*\b(?:where|if|when|wherever) (?:it|they|that) (?:is|are|says?|equals?|reads?) (?!blank|empty|missing|not\b)/.test(text),
     headed: /^((?:\S+ ){1,4}): (?:\S+ ){1,3}if /.exec(text)?.[1]!.trim() ?? null,

@@ -1,3 +1,4 @@
+import { folded } from '../../values/fold';
 import { column, columnsOf, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
 import { mismatches, unitInName } from '../../formula/dimensions';
@@ -127,6 +128,8 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans, { empties }) => empties && plans.some((p) => p.step === 'fill') },
   // What a text is to be read as belongs to the reading, and not behind it.
   { price: 0.8, holds: (plans) => plans.some((p, i) => { const next = plans[i + 1]; return p.step === 'convert' && next?.step === 'calculate' && next.replace && p.columns.includes(next.name) && next.as.kind === 'choose' && next.as.cases.some((c) => c.when.kind === 'among' && c.then.kind === 'blank'); }) },
+  // 'We pay below zero, they pay otherwise': two labels are not the same.
+  { price: 1.5, holds: (plans) => plans.some((p) => { if (p.step !== 'calculate' || p.as.kind !== 'choose' || p.as.cases.length < 2) return false; const { otherwise } = p.as; return otherwise.kind === 'text' && p.as.cases.some((c) => c.then.kind === 'text' && folded(c.then.value) === folded(otherwise.value)); }), asks: 'Two of the labels are the same. Is it meant so?' },
   // What stands before the colon is no label.
   { price: 3, holds: (plans, { headed }) => headed !== null && plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && [...p.as.cases.map((c) => c.then), p.as.otherwise].some((e) => e.kind === 'text' && e.value.toLowerCase() === headed)) },
   // 'The same number in 2025 as in that list': a column of a year that nobody spoke of is not what is compared with.

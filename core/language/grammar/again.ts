@@ -1,5 +1,7 @@
-import { columnsOf, number, renameColumns, type Condition, type Expression } from '../../formula/expression';
+import { columnsOf, number, renameColumns, walk, type Condition, type Expression } from '../../formula/expression';
 import type { Plan } from '../../steps/registry';
+import { columnOf } from '../../table/table';
+import { folded } from '../../values/fold';
 import { uniqueName } from '../../values/names';
 import { readsAsDate } from '../../formula/check';
 import { amend, nothing, ofLast, withPlan, type Act, type Context, type State } from '../acts';
@@ -8,6 +10,13 @@ import { rewrite } from '../rewrite';
 import { nameOf } from '../naming';
 
 /* What refers to the request before: the same for another column, another number in it, one more column in it. */
+
+/** May a condition about values hold of another column? */
+function holdsAny(name: string, where: Condition, { head, start }: State): boolean {
+  const values = (head.glances ?? start.glances)?.get(name)?.values, texts: string[] = [];
+  walk(where, (n) => { if (n.kind === 'among') texts.push(...n.texts.map(folded)); });
+  return texts.length === 0 || (columnOf(head, name).type === 'text' && (!values || values.some(([v]) => texts.includes(folded(v)))));
+}
 
 /** The same change for other columns, or null where that means nothing. */
 function forColumns(plan: Plan, columns: readonly string[], state: State): Plan[] | null {
@@ -22,6 +31,8 @@ function forColumns(plan: Plan, columns: readonly string[], state: State): Plan[
   }
   if (plan.step === 'filter') {
     const [source, ...others] = columnsOf(plan.where);
+    // A value that the other column does not hold is not looked for there: 'only card', 'and with a tip'.
+    if (source !== undefined && !columns.every((to) => holdsAny(to, plan.where, state))) return null;
     return source === undefined || others.length ? null : columns.map((to) => ({ ...plan, where: renameColumns(plan.where, (n) => (n === source ? to : n)) }));
   }
   return null;

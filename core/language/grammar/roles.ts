@@ -130,7 +130,10 @@ export function rowDate(x: Context): string | null {
   if (plain.length === 1) return plain[0]!;
   const real = dateColumns(x).filter((name) => !NOT_REAL.test(name));
   const first = real.filter((name) => !LATER.test(name)), begins = first.filter((name) => !ENDS.test(name) && !/\b(?:booked|reserved)\b/i.test(name));
-  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : begins.length === 1 ? begins[0]! : null);
+  // What begins is never blank where what ends is not: of a ride, somebody is picked up before being dropped off.
+  const blanks = (name: string): number => x.head.glances?.get(name)?.blanks ?? 0, other = first.length === 2 && begins.length === 1 ? first.find((n) => n !== begins[0])! : null;
+  const begun = begins.length !== 1 ? null : other !== null && blanks(other) < blanks(begins[0]!) ? other : begins[0]!;
+  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : begun);
 }
 
 /** The same figure for each group; null where it is no figure, or the column makes no groups. */

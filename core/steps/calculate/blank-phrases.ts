@@ -65,6 +65,7 @@ export const blankPhrases: readonly Rule[] = [
   // Blank where ...
   rule('blankIt', 'leave|leaving|keep|keeping it|that|them|the? value|result? ~blankWord', () => true, 0),
   rule('blankIt', '~be = ~blankWord', () => true, 0),
+  rule('blankIt', 'leave|keep it|that|this|them ^open', () => true, 0),
   rule('blankIt', "don't|dont|do not? write|put|say|show|fill|enter anything|something in?", () => true, 0),
   rule('blankIt', 'write|put|show|say|enter nothing', () => true, 0),
   rule('blankIt', '= leave? it? ~blankWord', () => true, 0),

@@ -4,6 +4,7 @@ import { byPercent, column, type Expression, number, op } from '../../formula/ex
 import { columnOf, findColumn } from '../../table/table';
 import { readsAsDate } from '../../formula/check';
 import type { Metric } from '../../metrics/glossary';
+import { namesRows } from '../../language/mentions';
 import { quantity, dated, groupable, rowDate } from '../../language/grammar/roles';
 import { uniqueName } from '../../values/names';
 import { blankWhere } from './amending';
@@ -42,6 +43,8 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', 'what did|do|does|have|has we|they|i|you earn|earned|make|made|spend|spent|lose|lost|get|gain on|with|for|from ~each $rows|$noun|$guess ,|:|;|-|–|? that|this|i.e|meaning|so? is|means? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), -0.2),
   rule('rider', 'and|,|; put|place|move|show|have? it? (directly|right|just)? next|beside|behind|after|following to? the? ^$col:c', ({ c }) => beside(c), 0),
   rule('rider', 'directly|right|just? next to the? ^$col:c', ({ c }) => beside(c), 0.05),
+  // 'Mark refunds: yes if the fare is negative'
+  rule('clause', 'mark|flag|tag|label|note|tick|show the? $name:n :|,|-|– $chosen:e', ({ n, e }, x: Context) => (namesRows(n.toLowerCase(), x.vocabulary) ? null : add(e, n[0]!.toUpperCase() + n.slice(1))), -0.3),
   rule('clause', '~add? what everybody|everyone|each|they|we|people|it|$rows|$noun|$guess|$col|$word (of them)? should|would|could|must|ought|had|has to? have? be|been? ^$word|$col ,|:|;|-|– (that|this|which)? (is|means)? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), -0.2),
   rule('clause', 'what should|would|could|must|ought to? have? be|been? $word :|,|-|–? $formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.1),
   rule('clause', 'what should|would|could|must|ought to? have? be|been? $col :|,|-|–? $formula:e ,? as ^$properName:n', ({ e, n }) => (real(e) && rowLevel(e) ? add(e, n) : null), -0.3),

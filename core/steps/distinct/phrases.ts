@@ -75,6 +75,7 @@ export const phrases = [
   rule('clause', '$value:v ~be|appears|comes|stands|occurs listed|entered|recorded|up? in|on|here|there? here|there|list|the? list|table? ~duplicates ,|;|.|:|-|–? so|and|please? please? ~drop the? second|other|repeat|copy|duplicate|double|last|later one|row|$rows|entry|line?', ({ v }) => distinct([v.column]), -0.2),
   rule('clause', 'the? same $rows|$noun ~be|~have been? typed|entered|listed|recorded|written|put in? in? ~duplicates ,|;|.|:|-|–? so|and|please? please? throw|take|drop|remove|delete|kick|leave one|1 of? them|those|these? out|away|off?', (_s, x: Context) => repeats(everything(x)), -0.1),
   // 'Ada Fern is in there twice, keep just the first'
+  rule('clause', '$value:v ~be|appears|comes|stands|occurs listed|entered|recorded|up? in|on|here|there? here|there|list|the? list|table? ~duplicates ,|;|.|:|-|–? so|and|please? ~keep|leave|want|need it|them|that|this|her|him only|just? once|one', ({ v }) => distinct([v.column]), -0.3),
   rule('clause', '$value:v ~be|appears|comes|stands|occurs listed|entered|recorded|up? in|on|here|there? here|there|list|the? list|table? ~duplicates ,|;|.|:|-|–? so|and|please? ~keep only|just? the? $firstLast:k one|row|$rows|entry|line?', ({ v, k }) => distinct([v.column], k), -0.2),
   rule('once', 'only|just? one|a time only?', () => true, 0),
   rule('once', 'only|just? once only?', () => true, 0),

@@ -27,6 +27,7 @@ const refilled = (filling: Filling): Act => ({ key: `refilled ${keyOf(filling)}`
 export const phrases = [
   // What to fill with: a quoted text, a number, a value, or one plain word.
   rule('filling', '$text:t', ({ t }) => value(t), 0),
+  rule('filling', 'n / a', () => value('n/a'), -0.2),
   rule('filling', '$num:n', ({ n }) => value(n), 0.05),
   // In a column of texts the sign is written as well.
   rule('filling', '$num:n ^%', ({ n }) => value(`${n}%`), 0),

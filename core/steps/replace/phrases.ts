@@ -169,6 +169,7 @@ export const phrases = [
   rule('clause', '$cols:c :|,|-|–? ~drop|cut|take|strip|throw out|off|away? $bracketed out|off|away?', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('bracketed', 'bracketed|parenthesised bits|bit|parts|part|pieces|words|texts|text|remarks|notes|additions', () => true, 0),
   rule('clause', '$cols:c without|less|minus|but not the? $bracketed', ({ c }) => replaced(c, BRACKETS, ''), 0),
+  rule('clause', '$cols:c without|minus the|its|their|any? ~brackets', ({ c }, x: Context) => (c.every((n: string) => sampleOf(n, x).some((v) => /\(.*\)/.test(v))) ? replaced(c, BRACKETS, '') : null), 0.1),
   rule('bracketed', 'bits|parts|pieces|words|additions in|inside|between ~brackets', () => true, 0),
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('clause', "~drop|~unwanted the? ~brackets behind|after|at|in|of|from the|end|of? of? the? $cols:c", ({ c }) => replaced(c, BRACKETS, ''), 0.1),
