@@ -10688,7 +10688,7 @@ E-303,mira stone,EN-101,13/01/2026,2026-02-02,2026-04-20,12,12,€180.00,0,180,f
 E-313,Sanna Lie,ES-101,28.01.2026,2026-02-02,2026-04-20,12,10,€180.00,,200,finished,
 `,
     cases: [
-      ['The student names are written any old how, some with double spaces. I\'d like them tidy, first letters big and the rest small', 'In ‹Student›, trim outer spaces, reduce runs of spaces to one and write in title case.'],
+      ['The student names are written any old how, some with double spaces. I\'d like them tidy, first letters big and the rest small', 'In ‹Student›, reduce runs of spaces to one and write in title case.'],
       ['Please get the euro signs out of the fee so I can calculate with it. Free means 0.', 'Turn ‹Fee› into numbers, reading "Free" as "0".'],
       ['signed up has every kind of date in it; can you make them all real dates, day before month', 'Turn ‹Signed up› into dates, the day before the month.'],
       ['discount without the percent sign please, as a number', 'Turn ‹Discount› into numbers.'],

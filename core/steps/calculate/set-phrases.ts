@@ -60,7 +60,8 @@ function onlyProper(columns: readonly string[], x: Context): Act | null {
 function emptied(name: string, { n, t }: { n: number | null; t: string }, x: Context): Act | null {
   const figure = n ?? (t.trim() !== '' && Number.isFinite(Number(t)) ? Number(t) : null);
   if (figure !== null && readsAsNumber(x.head, name)) return set(name, blank, { kind: 'compare', op: '=', left: column(name), right: number(figure) });
-  return isQuantity(columnOf(x.head, name).type) || isDate(columnOf(x.head, name).type) ? null : set(name, blank, { kind: 'among', of: column(name), texts: [t] });
+  // A text among numbers is said when they are turned into numbers.
+  return readsAsNumber(x.head, name) || isQuantity(columnOf(x.head, name).type) || isDate(columnOf(x.head, name).type) ? null : set(name, blank, { kind: 'among', of: column(name), texts: [t] });
 }
 
 /** A column that says yes where something stood in it, else no. */
