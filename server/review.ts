@@ -6,7 +6,7 @@ import { not } from '../core/formula/expression';
 import { readRequest } from '../core/language/read';
 import type { FilterPlan } from '../core/steps/filter/step';
 import type { CheckPlan } from '../core/steps/check/step';
-import { FAILS } from '../core/steps/check/step';
+import { FAILS } from '../core/steps/check/kinds';
 import type { CorrectPlan } from '../core/steps/correct/step';
 import { checkedRows } from '../core/brief/record';
 import { sweepingPlan, withCorrection } from '../core/review/corrections';

@@ -3,7 +3,7 @@ import { htmlText, markdownText } from '../formats/markup';
 import { balance } from '../review/balance';
 import { reasonsOf, statementFor, type ColumnLine, type Stage, type Statement } from '../review/statement';
 import { rowCount, type Table } from '../table/table';
-import { FAILS, UNTOLD } from '../steps/check/step';
+import { FAILS, UNTOLD } from '../steps/check/kinds';
 import { checkPlan, type Plan } from '../steps/registry';
 import { provePlan, type Report } from '../steps/run';
 import type { Session } from './session';

@@ -4,7 +4,7 @@ import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, 
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ReviewView, TableView } from '../../contract/views';
-import { FAILS } from '../../core/steps/check/step';
+import { FAILS } from '../../core/steps/check/kinds';
 import { sqlName } from '../../core/values/names';
 import { ask, counted } from '../parts/api';
 import { ACCENTS, FAINT, READING, RULE } from '../parts/theme';

@@ -6,6 +6,7 @@ import { conditionField, withFormulas } from '../../formula/schema';
 import { condition } from '../../formula/syntax';
 import { choice, field, mapped, record } from '../../language/exact';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
+import { FAILS, UNTOLD } from './kinds';
 
 /** A rule that every row of the table must satisfy. It changes nothing; it is looked at again after every sentence. */
 export interface CheckPlan {
@@ -14,10 +15,6 @@ export interface CheckPlan {
   /** The table is not handed off while rows break it. */
   readonly guards?: true;
 }
-
-/** The keys of the kinds of a check: rows that break the rule, and rows of which it cannot be told. */
-export const FAILS = 'fails';
-export const UNTOLD = 'untold';
 
 const [BREAKS, CANNOT_TELL, HOLDS] = [0, 1, 2];
 const KINDS: readonly Kind[] = [
