@@ -5,11 +5,22 @@ import { sampleOf } from '../../language/grammar/samples';
 import { cleaned } from '../../values/clean';
 import { folded } from '../../values/fold';
 
+/** What was found of the values of a column: a search asks it over and over. */
+const fitted = new WeakMap<object, Map<string, boolean>>();
+
 /** Spellings fit a column when most of its different values are like one of them. */
 function fits(column: string, spellings: readonly string[], { head, start }: State): boolean {
   const values = (head.glances ?? start.glances)?.get(column)?.values ?? start.glances?.get(column)?.values;
-  // Where all is written so already, there is nothing to spell.
-  return !!values && values.length > 0 && values.some(([v]) => !spellings.includes(v)) && values.filter(([v]) => nearestSpelling(v, spellings) !== null).length >= values.length * 0.6;
+  if (!values || values.length === 0) return false;
+  const known = fitted.get(values) ?? new Map<string, boolean>(), key = spellings.join('\n');
+  let fit = known.get(key);
+  if (fit === undefined) {
+    // Where all is written so already, there is nothing to spell.
+    fit = values.some(([v]) => !spellings.includes(v)) && values.filter(([v]) => nearestSpelling(v, spellings) !== null).length >= values.length * 0.6;
+    if (known.size > 1_000) known.clear();
+    fitted.set(values, known.set(key, fit));
+  }
+  return fit;
 }
 
 export const spelled = (columns: readonly string[] | null, spellings: readonly string[]): Act | null =>
@@ -112,7 +123,7 @@ export const phrases = [
   rule('clause', 'fix|correct|mend|unify|clean|sort up|out? the? $cols:c names? ,|;|:|.|-|–? (there are|we have|it is|they are)? only|just $spellings:s work|works|exist|exists|are|is|being|there (here|there|for us|with us|allowed|valid|right)?', ({ c, s }) => spelled(c, s), -0.4),
   rule('clause', 'only|just $spellings:s work|works|working here|there|for|with|in us|this|the? (shop|firm|place|office|team|workshop)?', ({ s }) => spelled(null, s), -0.1),
   rule('clause', '~make the? $cols:c always|only|just|either $spellings:s', ({ c, s }) => spelled(c, s), -0.1),
-  rule('clause', '$cols:c ~should only|always|ever be|say|read|contain|hold|show? $spellings:s', ({ c, s }) => spelled(c, s), -0.7),
+  rule('clause', '$cols:c ~should only|always|ever ever? be|say|read|contain|hold|show? $spellings:s', ({ c, s }) => spelled(c, s), -0.7),
   rule('rider', 'please? clean|tidy|sort|straighten up|out? the|these|those|their? different|various|other? spelling|spellings|names|writing|versions', () => amend('spelt so', (plan) => (plan.step === 'spell' ? plan : null)), -0.3),
   rule('rider', ',? as|like|just|exactly as|like? (it is|they are|it stands|they stand|written|spelt|spelled|we have them|given)? in|on the? $theTable', () => amend('spelt as there', (plan) => (plan.step === 'spell' ? plan : null)), -0.1),
   rule('rider', 'please? fix|correct|mend|unify|sort out? the|these|those|their? spelling|spellings|names|writing', () => amend('spelt so', (plan) => (plan.step === 'spell' ? plan : null)), 0),
