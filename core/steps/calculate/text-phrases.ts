@@ -6,7 +6,7 @@ import { column, columnsOf, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { unitSort } from '../../values/units';
-import { finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
+import { escape, finder, NUMERIC_FINDS, type Findable, type FindSort } from '../../values/find';
 import { columnOf } from '../../table/table';
 import { onlyDate, quantity, timed } from '../../language/grammar/roles';
 import { likelyMark } from '../split/phrases';
@@ -121,11 +121,10 @@ const cutTo = (name: string, marks: readonly string[], which?: 'first' | 'last')
 
 /** 'The number of lessons' in texts that say '12 lessons': the first number there, where it is always that one. */
 function counted(word: string, from: string, x: Context): Act | null {
-  const all = sampleOf(from, x), said = new RegExp(`^\\D*(\\d+)\\s*${escaped(word)}`, 'iu');
+  const all = sampleOf(from, x), said = new RegExp(`^\\D*(\\d+)\\s*${escape(word).replace(/s$/i, 's?')}`, 'iu');
   const some = all.filter((v) => said.test(v)).length;
   return some > 0 && all.every((v) => said.test(v) || !/\d/.test(v)) ? add(found({ kind: 'sort', sort: 'number' }, column(from)), word[0]!.toUpperCase() + word.slice(1).toLowerCase()) : null;
 }
-const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/s$/i, 's?');
 
 export const textPhrases = [
   rule('clause', '~extract|~add|take|get|pull|fish|read|put the? number|count of $word:w out|from|in|off|mentioned|given|named of|in|from? the? $col:c column? as|like? an? number|figure|whole? number?', ({ w, c }, x: Context) => counted(w, c, x), -0.5),

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { escape } from '../../values/find';
 import { choice, columnNames, field, list, mapped, oneOf, quoted, record } from '../../language/exact';
 import { typingDistance } from '../../match/typing';
 import { sameColumns, type Kind, type StepDefinition } from '../step';
@@ -49,8 +50,6 @@ function nearly(find: Find): (text: string) => boolean {
     return whole ? near(bare) : (bare.match(/\p{L}+/gu) ?? []).some(near);
   };
 }
-
-const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /** The expression that finds what a plan looks for; longer texts are tried before shorter ones. */
 function finder(find: Find): RegExp {

@@ -94,6 +94,12 @@ const ranging = (name: string, from: number, to: number, x: Context): Condition 
 /** A column held against its own mean over all rows. */
 const beyondMean = (op: Comparison, name: string | null): Condition | null => name === null ? null : compare(op, column(name), { kind: 'total', fn: 'mean', of: column(name), by: [] });
 
+/** What the only column that holds such a unit measures, held against a number. */
+function heldIn(op: Comparison, n: number, unit: string, x: Context): Condition | null {
+  const c = holdsUnit(unit, x), m = c && measured(c, unit, x);
+  return m ? compare(op, m, number(n)) : null;
+}
+
 export const numberRules: readonly Rule[] = [
   // 'Everything worth 50 or more'
   rule('cond', '~be? worth $num:n ~orMore', ({ n }, x: Context) => { const c = moneyColumn(x); return c === null ? null : numbered('>=', c, n); }, 0),
@@ -123,7 +129,7 @@ export const numberRules: readonly Rule[] = [
     rule('cond', `~be? ${words} $num:n $unit:u ^$col:c`, ({ n, u, c }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, c, u }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, u, c }, x: Context) => { const m = measured(c, u, x); return m && compare(op, m, number(n)); }, 0),
-    rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => { const c = holdsUnit(u, x); const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.15),
+    rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => heldIn(op, n, u, x), 0.15),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.15),
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be|got|came|have? $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
@@ -149,8 +155,8 @@ export const numberRules: readonly Rule[] = [
   // 'Long if it is 45 seconds or more': in a unit, by the column that is named or the only one that holds it
   ...([['~orMore', '>='], ['~orLess', '<=']] as const).flatMap(([words, op]) => [
     rule('cond', `$col:c ~be? $num:n $unit:u ${words}`, ({ n, c, u }, x: Context) => { const m = measured(c, u, x); return m ? compare(op, m, number(n)) : numeric(c, x) ? inUnit(op, c, n, u, x) : null; }, -0.1),
-    rule('cond', `it|they|$rows|$guess? ~be|lasts|lasted|takes|took|weighs|weighed? $num:n $unit:u ${words}`, ({ n, u }, x: Context) => { const c = columnLike(u, x) === null ? holdsUnit(u, x) : null; const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.1),
-    rule('rset', `$rows|$guess of|with|lasting|taking|weighing $num:n $unit:u ${words}`, ({ n, u }, x: Context) => { const c = columnLike(u, x) === null ? holdsUnit(u, x) : null; const m = c && measured(c, u, x); return m ? compare(op, m, number(n)) : null; }, 0.1),
+    rule('cond', `it|they|$rows|$guess? ~be|lasts|lasted|takes|took|weighs|weighed? $num:n $unit:u ${words}`, ({ n, u }, x: Context) => (columnLike(u, x) === null ? heldIn(op, n, u, x) : null), 0.1),
+    rule('rset', `$rows|$guess of|with|lasting|taking|weighing $num:n $unit:u ${words}`, ({ n, u }, x: Context) => (columnLike(u, x) === null ? heldIn(op, n, u, x) : null), 0.1),
   ]).flat(),
   rule('cond', '$ex2:a ~be? ^negative', ({ a }) => sized('<', a, number(0)), 0),
   rule('cond', '$ex2:a ~be below|under|less|lower than? zero|nought|nothing', ({ a }) => sized('<', a, number(0)), 0),
