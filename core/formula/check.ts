@@ -6,7 +6,7 @@ import { readAmount } from '../values/number';
 import { unitName, unitSort } from '../values/units';
 import { NUMERIC_FINDS } from '../values/find';
 import { boundColumns } from './bands';
-import { columnsOf, isCondition, isListed, conditionParts, parts, type Comparison, type Condition, type DatePart, type Expression } from './expression';
+import { columnsOf, isCondition, isListed, conditionParts, parts, type Condition, type DatePart, type Expression } from './expression';
 
 /** What is wrong with a plan, as one sentence, and the column it is about. */
 export interface Problem {
@@ -29,9 +29,6 @@ export interface CheckedHead extends TableHead {
 
 /** Does a column hold numbers that can be reckoned with, and no dates? */
 export const isNumberColumn = (head: CheckedHead, name: string): boolean => readsAsNumber(head, name) && !isDate(columnOf(head, name).type);
-
-/** Is a part a value of another table's column of texts that read as numbers? */
-const readsThere = (part: Expression, { others }: CheckedHead): boolean => { const there = part.kind === 'lookup' && part.fn === 'only' ? others?.get(part.table) : undefined; return there !== undefined && part.kind === 'lookup' && readsAsNumber(there, part.value); };
 
 /** Can most filled cells of a column be read as numbers? As dates? */
 export const readsAsNumber = (head: CheckedHead, name: string): boolean => {
@@ -213,7 +210,17 @@ function scaleOf(expression: Expression, head: CheckedHead): number | null {
 
 /** Is a value a date, also one of a column whose texts are read as dates? */
 export const holdsDates = (of: Expression, head: CheckedHead): boolean =>
-  of.kind === 'column' ? readsAsDate(head, of.name) && (isDate(typeOf(of, head).type) || !readsAsNumber(head, of.name)) : isDate(typeOf(of, head).type);
+  isThere(of, (other, name) => readsAsDate(other, name) && !readsAsNumber(other, name), head) || (of.kind === 'column' ? readsAsDate(head, of.name) && (isDate(typeOf(of, head).type) || !readsAsNumber(head, of.name)) : isDate(typeOf(of, head).type));
+
+/** Does a value hold numbers: a column's, one of another table, or what is calculated? */
+export const holdsNumbers = (of: Expression, head: CheckedHead): boolean =>
+  isThere(of, readsAsNumber, head) || (of.kind === 'column' ? readsAsNumber(head, of.name) : typeOf(of, head).type !== 'text');
+
+/** Is it a value of another table, of a column that reads so there? */
+function isThere(of: Expression, reads: (other: CheckedHead, name: string) => boolean, head: CheckedHead): boolean {
+  const other = (of.kind === 'lookup' && of.fn === 'only') || of.kind === 'band' ? head.others?.get(of.table) : undefined;
+  return other !== undefined && (of.kind === 'lookup' || of.kind === 'band') && findColumn(other.columns, of.value) !== undefined && reads(other, of.value);
+}
 
 /** Do a value's dates come without a time of day? So do those of a column of texts where any does. */
 export function isByDay(of: Expression, head: CheckedHead): boolean {
@@ -229,8 +236,8 @@ const textsSeen = (name: string, head: CheckedHead): readonly string[] | null =>
 };
 
 /** Are two dates compared? So it is where one side is a date, and where the texts on both sides are read as dates and ordered. */
-export const comparesDates = ({ op, left, right }: { readonly op: Comparison; readonly left: Expression; readonly right: Expression }, head: CheckedHead): boolean =>
-  [left, right].some((side) => isDate(typeOf(side, head).type)) || (op !== '=' && op !== '<>' && [left, right].every((side) => holdsDates(side, head)));
+export const comparesDates = ({ left, right }: { readonly left: Expression; readonly right: Expression }, head: CheckedHead): boolean =>
+  [left, right].some((side) => isDate(typeOf(side, head).type)) || [left, right].every((side) => holdsDates(side, head));
 
 const quantityOrDate = (of: Expression, head: CheckedHead): ResultType => {
   const inner = typeOf(of, head);
@@ -263,8 +270,8 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
       wanted === 'any' ? true
       : part.kind === 'blank' ? true
       : part.kind === 'column' ? (wanted === 'number' ? readsAsNumber(head, part.name) : readsAsDate(head, part.name))
-      : wanted === 'number' ? isQuantity(type) || readsThere(part, head)
-      : isDate(type) || (part.kind === 'text' && readDate(part.value) !== null);
+      : wanted === 'number' ? isQuantity(type) || isThere(part, readsAsNumber, head)
+      : holdsDates(part, head) || (part.kind === 'text' && readDate(part.value) !== null);
     const unit = wanted === 'number' && part.kind === 'column' ? mixedUnit(head, part.name) : null;
     if (unit !== null && part.kind === 'column') problems.push({ text: `“${part.name}” is written in several units, so its numbers cannot be ${why} as they stand: say ‹${part.name}› measured in "${unit}", or turn it into numbers in ${unit} first.`, column: part.name });
     if (fits) return;
@@ -337,6 +344,7 @@ export function checkFormula(node: Expression | Condition, head: CheckedHead): P
         // Dates have an order too.
         if ((n.fn === 'rank' || n.fn === 'rank up') && (n.of.kind === 'column' ? readsAsDate(head, n.of.name) && !readsAsNumber(head, n.of.name) : isDate(typeOf(n.of, head).type))) break;
         if (n.fn !== 'previous' && n.fn !== 'number') need(n.of, 'number', n.fn === 'running' ? 'added up' : 'ranked');
+        if (n.along && !readsAsDate(head, n.along.column) && !readsAsNumber(head, n.along.column)) problems.push({ text: `“${n.along.column}” holds neither dates nor numbers, so nothing can go in their order. Say a column of dates or numbers, or sort the rows first.`, column: n.along.column });
         break;
       case 'moving':
       case 'ago':

@@ -61,7 +61,9 @@ export function dimensionOf(e: Expression): Dimension | null {
       const [a, b] = [dimensionOf(e.left), dimensionOf(e.right)];
       if (e.op === '+' || e.op === '-') return a ?? b;
       if (e.op === '^') return null;
-      if (e.left.kind === 'number' || e.right.kind === 'number') return e.right.kind === 'number' ? a : e.op === '*' ? b : null;
+      // 'Hours times 38' may be money: so much for each.
+      if (e.op === '*' && (e.left.kind === 'number' || e.right.kind === 'number')) { const of = a ?? b; return of && ('money' in of || same(of, {})) ? of : null; }
+      if (e.left.kind === 'number' || e.right.kind === 'number') return e.right.kind === 'number' ? a : null;
       return a && b ? times(a, b, e.op === '*' ? 1 : -1) : null;
     }
     case 'round':

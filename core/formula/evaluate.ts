@@ -16,8 +16,8 @@ import { countryOfPlace } from '../values/places';
 import { readFeeling } from '../values/feeling';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
-import { readPerson } from '../values/person';
-import { comparesDates, isByDay, readsAsNumber, holdsDates, readsDayFirst, typeOf, type CheckedHead } from './check';
+import { personPart } from '../values/person';
+import { comparesDates, isByDay, readsAsDate, holdsDates, holdsNumbers, readsDayFirst, typeOf, type CheckedHead } from './check';
 import { any, boundsOf, columnsOf, walk, type BandExpression, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
 import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
@@ -145,7 +145,7 @@ function evaluate(e: Expression, f: Frame, c: Context): Vector {
     case 'padded':
       return mapTexts(texts(e.of, f, c), (t) => (t.trim() === '' ? '' : t.trim().padStart(e.length, e.fill)));
     case 'person':
-      return mapTexts(texts(e.of, f, c), (t) => readPerson(t)?.[e.part] ?? '');
+      return mapTexts(texts(e.of, f, c), (t) => personPart(t, e.part));
     case 'address':
       return mapTexts(texts(e.of, f, c), (t) => readAddress(t)?.[e.part] ?? '');
     case 'country':
@@ -294,6 +294,11 @@ function numbers(e: Expression, f: Frame, c: Context): NumberVector {
 function dates(e: Expression, f: Frame, c: Context): NumberVector {
   if (e.kind === 'column') return datesOf(f.columns.get(e.name)!, { dayFirst: readsDayFirst(c.head, e.name) });
   if (e.kind === 'text') return constant(readDate(e.value)?.time ?? NaN, f.length);
+  const other = e.kind === 'lookup' || e.kind === 'band' ? c.head.others?.get(e.table) : undefined;
+  if (other && (e.kind === 'lookup' || e.kind === 'band') && holdsDates(e, c.head)) {
+    const found = evaluate(e, f, c);
+    return found.kind === 'number' ? found : datesOf({ kind: 'text', length: f.length, ...encode(found.texts) }, { dayFirst: readsDayFirst(other, e.value) });
+  }
   return numbers(e, f, c);
 }
 
@@ -551,7 +556,7 @@ function compare(n: Extract<Condition, { kind: 'compare' }>, f: Frame, c: Contex
   const sides = [n.left, n.right] as const;
   const dated = comparesDates(n, c.head);
   const bySize = n.op !== '=' && n.op !== '<>';
-  const numeric = dated || bySize || sides.every((side) => (side.kind === 'column' ? readsAsNumber(c.head, side.name) : typeOf(side, c.head).type !== 'text'));
+  const numeric = dated || bySize || sides.every((side) => holdsNumbers(side, c.head));
   if (!numeric) {
     const [a, b] = sides.map((side) => texts(side, f, c).texts) as [readonly string[], readonly string[]];
     return Uint8Array.from({ length: f.length }, (_, i) => (a[i]!.trim() === '' || b[i]!.trim() === '' ? UNKNOWN : (folded(a[i]!) === folded(b[i]!)) === (n.op === '=') ? YES : NO));
@@ -619,7 +624,8 @@ async function figuresOf(node: Expression | Condition, table: Table, head: Check
     const needsTexts = figure.kind === 'total' && (figure.fn === 'count' || figure.fn === 'distinct');
     const inner = await materialise(figure.of, table, head, figures, needsTexts);
     const groups = figure.by.length ? await groupsOf(table, figure.by) : null;
-    figures.set(figure, figureOver(figure, inner, groups, table, figure.kind === 'ago' ? await materialise({ kind: 'column', name: figure.date }, table, head, figures, false, true) : null));
+    const order = figure.kind === 'ago' ? figure.date : figure.kind === 'over' ? figure.along?.column : undefined;
+    figures.set(figure, figureOver(figure, inner, groups, table, order === undefined ? null : await materialise({ kind: 'column', name: order }, table, head, figures, false, figure.kind === 'ago' || readsAsDate(head, order))));
   }
   return figures;
 }

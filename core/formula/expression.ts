@@ -31,7 +31,7 @@ export type Expression =
   /** `whole`: over all rows also where a question asks for groups. */
   | { readonly kind: 'total'; readonly fn: TotalFn; readonly of: Expression; readonly by: readonly string[]; readonly whole?: true }
   /** A figure that depends on the order of the rows, or on all rows, within the same values in `by`. */
-  | { readonly kind: 'over'; readonly fn: OverFn; readonly of: Expression; readonly by: readonly string[] }
+  | { readonly kind: 'over'; readonly fn: OverFn; readonly of: Expression; readonly by: readonly string[]; readonly along?: Along }
   /** A figure over the last `rows` rows, this one among them. */
   | { readonly kind: 'moving'; readonly fn: AcrossFn; readonly rows: number; readonly of: Expression; readonly by: readonly string[] }
   /** The value in the row of the same group whose date is so many months earlier. */
@@ -100,6 +100,12 @@ export type TotalFn = 'sum' | 'mean' | 'median' | 'lowest' | 'highest' | 'count'
 export type ListedFn = 'median' | 'spread' | 'lower quartile' | 'upper quartile';
 export type MathsFn = 'absolute value' | 'square root' | 'natural logarithm' | 'decimal logarithm';
 export type LookupFn = 'only' | 'sum' | 'mean' | 'lowest' | 'highest' | 'count';
+/** The order that a figure follows, whatever the order of the rows: that of a column's dates or numbers; rows without one come last, and those with the same one as they stand. */
+export interface Along {
+  readonly column: string;
+  readonly down: boolean;
+}
+
 export type OverFn = 'running' | 'previous' | 'rank' | 'rank up' | 'number' | 'percentile';
 export type AcrossFn = 'sum' | 'mean' | 'lowest' | 'highest';
 export type LetterCase = LetterStyle;
@@ -294,6 +300,7 @@ export function columnsOf(node: Expression | Condition): string[] {
     if (n.kind === 'column') names.add(n.name);
     if (n.kind === 'total' || n.kind === 'over' || n.kind === 'moving' || n.kind === 'ago' || n.kind === 'outlying') n.by.forEach((name) => names.add(name));
     if (n.kind === 'ago') names.add(n.date);
+    if (n.kind === 'over' && n.along) names.add(n.along.column);
   });
   return [...names];
 }

@@ -13,19 +13,19 @@ import type { NumberVector } from './vector';
 export type Figure = Extract<Expression, { kind: 'total' | 'over' | 'moving' | 'ago' }>;
 
 /**
- * The value of a figure at every position, from the values inside it (and, of a figure some time ago, the dates). Rows that
+ * The value of a figure at every position, from the values inside it (and the dates it looks back by, or what it goes along). Rows that
  * are not in the table count for nothing; blanks are passed over. O(rows), and O(rows log rows) where values are ordered.
  */
-export function figureOver(figure: Figure, inner: NumberVector, groups: Groups | null, table: Table, dates: NumberVector | null): NumberVector {
+export function figureOver(figure: Figure, inner: NumberVector, groups: Groups | null, table: Table, order: NumberVector | null): NumberVector {
   switch (figure.kind) {
     case 'total':
       return totals(figure, inner, groups, table);
     case 'over':
-      return over(figure, inner, groups, table);
+      return over(figure, inner, groups, table, order);
     case 'moving':
       return moving(figure, inner, groups, table);
     case 'ago':
-      return ago(figure, inner, dates!, groups, table);
+      return ago(figure, inner, order!, groups, table);
   }
 }
 
@@ -152,7 +152,15 @@ function percentiles(order: Uint32Array, inner: NumberVector, group: (p: number)
   }
 }
 
-function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector, groups: Groups | null, table: Table): NumberVector {
+/** The positions of the rows in the order that a figure follows. */
+function positionsAlong(figure: Extract<Expression, { kind: 'over' }>, along: NumberVector, table: Table): Uint32Array {
+  const places = Uint32Array.from({ length: rowCount(table) }, (_, at) => at), down = figure.along?.down ?? false;
+  const value = (at: number): number => { const p = positionAt(table, at); return along.state[p] !== VALUE ? Infinity : down ? -along.values[p]! : along.values[p]!; };
+  const values = Float64Array.from(places, value);
+  return places.sort((a, b) => (values[a] === values[b] ? a - b : values[a]! - values[b]!)).map((at) => positionAt(table, at));
+}
+
+function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector, groups: Groups | null, table: Table, along: NumberVector | null): NumberVector {
   const values = new Float64Array(table.size);
   const state = new Uint8Array(table.size);
   const rows = rowCount(table);
@@ -181,8 +189,9 @@ function over(figure: Extract<Expression, { kind: 'over' }>, inner: NumberVector
   }
   const carried = new Float64Array(groups?.count ?? 1);
   const known = new Uint8Array(groups?.count ?? 1);
+  const ordered = along && positionsAlong(figure, along, table);
   for (let at = 0; at < rows; at++) {
-    const p = positionAt(table, at), g = group(p);
+    const p = ordered ? ordered[at]! : positionAt(table, at), g = group(p);
     if (figure.fn === 'number') {
       if (inner.state[p] !== VALUE) continue;
       values[p] = ++carried[g]!;

@@ -59,7 +59,7 @@ export const expressionSchema = Joi.alternatives().try(
   node('shifted', { by: expressionRef.required(), unit: spanUnit, side: Joi.valid('after', 'before').required(), of: expressionRef.required(), holidays: holidaysOf }),
   node('part', { part: Joi.valid('year', 'quarter', 'month', 'week', 'day', 'weekday', 'month name', 'hour', 'date', 'time', 'month in its year', 'quarter in its year').required(), of: expressionRef.required() }),
   node('total', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest', 'count', 'distinct', 'median', 'spread', 'lower quartile', 'upper quartile', 'first', 'last').required(), of: expressionRef.required(), by, whole: Joi.valid(true) }),
-  node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up', 'number', 'percentile').required(), of: expressionRef.required(), by }),
+  node('over', { fn: Joi.valid('running', 'previous', 'rank', 'rank up', 'number', 'percentile').required(), of: expressionRef.required(), by, along: Joi.object({ column: Joi.string().required(), down: Joi.boolean().required() }) }),
   node('moving', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest').required(), rows: Joi.number().integer().min(2).max(1_000).required(), of: expressionRef.required(), by }),
   node('ago', { months: Joi.number().integer().min(1).max(1_200).required(), date: Joi.string().required(), of: expressionRef.required(), by }),
   node('across', { fn: Joi.valid('sum', 'mean', 'lowest', 'highest').required(), of: many(expressionRef) }),

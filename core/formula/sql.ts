@@ -225,6 +225,7 @@ function totalSql(e: Extract<Expression, { kind: 'total' }>, c: SqlContext): str
 
 function overSql(e: Extract<Expression, { kind: 'over' }>, c: SqlContext): string {
   plainInside(e, c);
+  if (e.along) throw new NoSql('a figure that follows another order has no plain word there');
   const sorted = `${partition(e.by, c)} order by ctid`;
   if (e.fn === 'number') return e.of.kind === 'number' ? `row_number() over (${sorted})` : `(case when ${inner(e.of, c)} is not null then count(${inner(e.of, c)}) over (${sorted} rows unbounded preceding) end)`;
   if (e.fn === 'previous') return `lag(${inner(e.of, c)}) over (${sorted})`;

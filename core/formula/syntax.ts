@@ -7,7 +7,7 @@ import { zoneOf } from '../values/zones';
 import { PERSON_PARTS } from '../values/person';
 import { FIND_WORDS, SORTS, type Findable } from '../values/find';
 import type { Ends } from '../values/range';
-import type { BandKey, Bounds, Case, Condition, Expression, Holidays } from './expression';
+import type { Along, BandKey, Bounds, Case, Condition, Expression, Holidays } from './expression';
 
 type Of<K extends Expression['kind']> = Extract<Expression, { kind: K }>;
 type Cond<K extends Condition['kind']> = Extract<Condition, { kind: K }>;
@@ -59,6 +59,12 @@ const SHIFTS = [['working days', 'working days'], ['days', 'days'], ['weeks', 'w
 /** Days that are no working days: those of another table. */
 const holidays: Syntax<Holidays> = record<Holidays>({}, ' leaving out ', field('under', columnName), ' of the table ', field('table', quoted));
 
+/** The order that a figure follows. */
+const along: Syntax<Along> = choice<Along>(
+  mapped(between(', in the order of ', columnName, ' from high to low'), (column): Along => ({ column, down: true }), (a) => (a.down ? a.column : null)),
+  mapped(between(', in the order of ', columnName, ''), (column): Along => ({ column, down: false }), (a) => (a.down ? null : a.column)),
+);
+
 /** Where bands begin and end. */
 const twoColumns = (ends: Ends, before: string, between: string): Syntax<Bounds> => mapped(record<{ from: string; to: string }>({}, before, field('from', columnName), between, field('to', columnName)), ({ from, to }): Bounds => ({ kind: 'columns', from, to, ends }), (b) => (b.kind === 'columns' && b.ends === ends ? { from: b.from, to: b.to } : null));
 const bounds: Syntax<Bounds> = choice<Bounds>(
@@ -92,8 +98,8 @@ const core: Syntax<Expression> = choice<Expression>(
   expr('shifted', field('by', atom), ' ', field('unit', oneOf(SHIFTS)), ' ', field('side', oneOf([['after', 'after'], ['before', 'before']])), ' ', field('of', atom), optional('holidays', holidays)),
   expr('part', 'the ', field('part', oneOf(PARTS)), ' of ', field('of', atom)),
   expr('total', 'the ', field('fn', oneOf(TOTALS)), ' of ', field('of', atom), ' over the rows', forEach('by')),
-  mapped(between('the number of the row', record<{ by: readonly string[] }>({}, forEach('by')), ''), ({ by }): Expression => ({ kind: 'over', fn: 'number', of: { kind: 'number', value: 1 }, by }), (e) => (e.kind === 'over' && e.fn === 'number' && e.of.kind === 'number' && e.of.value === 1 ? { by: e.by } : null)),
-  expr('over', field('fn', oneOf([['running', 'the running total of '], ['previous', 'the row above of '], ['rank', 'the rank, highest first, of '], ['rank up', 'the rank, lowest first, of '], ['number', 'the place among the rows with a value of '], ['percentile', 'the percentile of ']])), field('of', atom), forEach('by')),
+  mapped(between('the number of the row', record<{ by: readonly string[]; along?: Along }>({}, forEach('by'), optional('along', along)), ''), (said): Expression => ({ kind: 'over', fn: 'number', of: { kind: 'number', value: 1 }, ...said }), (e) => (e.kind === 'over' && e.fn === 'number' && e.of.kind === 'number' && e.of.value === 1 ? { by: e.by, ...(e.along && { along: e.along }) } : null)),
+  expr('over', field('fn', oneOf([['running', 'the running total of '], ['previous', 'the row above of '], ['rank', 'the rank, highest first, of '], ['rank up', 'the rank, lowest first, of '], ['number', 'the place among the rows with a value of '], ['percentile', 'the percentile of ']])), field('of', atom), forEach('by'), optional('along', along)),
   expr('moving', 'the ', field('fn', oneOf(ACROSS)), ' of ', field('of', atom), ' over the last ', field('rows', numeral), ' rows', forEach('by')),
   expr('ago', field('of', atom), ' ', field('months', numeral), ' months before by ', field('date', columnName), forEach('by')),
   expr('across', 'the ', field('fn', oneOf(ACROSS)), ' across ', field('of', list(atom))),

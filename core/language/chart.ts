@@ -323,7 +323,7 @@ export class Grammar {
       if (same >= 0) {
         if (list[same]!.cost <= cost + 1e-9) return;
         list.splice(same, 1);
-      } else if (ending >= BEAM) {
+      } else if (ending >= (cat === 'rider' ? MOST_RIDERS : BEAM)) {
         if (list[worst]!.cost <= cost) return;
         list.splice(worst, 1);
       }
@@ -430,6 +430,8 @@ interface Ready {
 /** Words between two parts of a rule may cost no more than this. */
 const MOST_PASSED = 1.2;
 const BEAM = 5;
+/** Riders of the same words amend different steps: more of them are kept. */
+const MOST_RIDERS = 12;
 /** Steps after which a request is given up as too much: large values count for more. About 150 ms. */
 const MOST_WORK = 150_000;
 const fillers = new Set(FILLERS);

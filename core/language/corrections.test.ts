@@ -17,7 +17,7 @@ test('a group said afterwards as well is one more', async () => {
 
 describe('one sentence, or two, for a request', () => {
   test.each([
-    ['running total of fee in the order they were out', 'Sort by ‹Out›. Add ‹Running total of Fee› as the running total of ‹Fee›.'],
+    ['running total of fee in the order they were out', 'Add ‹Running total of Fee› as the running total of ‹Fee›, in the order of ‹Out›.'],
     ['back within 5 days of out', 'Keep rows where (the whole days from ‹Out› to ‹Back›) is at most 5.'],
     ['everything out after the 6th', 'Keep rows where ‹Out› is more than the date "2026-06-06".'],
     ['check that back is never before out', 'Check that not (‹Back› is less than ‹Out›).'],

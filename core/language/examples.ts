@@ -49,7 +49,7 @@ export const EXAMPLES: readonly (readonly [string, string])[] = [
   ['add the yield per hive, 2 decimals', 'Add ‹Kg per Hives› as ‹Kg› divided by ‹Hives› rounded to 2 decimals.'],
   ['price per kilo: amount due divided by kg, one decimal, call it Per kilo', 'Add ‹Per kilo› as ‹Amount due› divided by ‹Kg› rounded to 1 decimal.'],
   ['which sites mention a field or a heath? keep those', 'Keep rows where ‹Hive site› mentions the word "field", "fields", "heath" or "heaths".'],
-  ['number the lots of every buyer by delivered, 1 for the earliest', 'Sort by ‹Delivered›. Add ‹Number within Buyer› as the number of the row for each ‹Buyer›.'],
+  ['number the lots of every buyer by delivered, 1 for the earliest', 'Add ‹Number within Buyer› as the number of the row for each ‹Buyer›, in the order of ‹Delivered›.'],
   ['10% off for accepted lots, new column Discounted', 'Add ‹Discounted› as if ‹Status› is "accepted" then ‹Amount due› times (1 minus (10 divided by 100)), otherwise ‹Amount due›.'],
   ['put kg into groups: under 30, 30 to 50, over 50. column Size', 'Add ‹Size› as if ‹Kg› is less than 30 then "under 30", if ‹Kg› is at least 30 and ‹Kg› is at most 50 then "30 to 50", if ‹Kg› is more than 50 then "over 50", otherwise blank.'],
   ['how many lots and total kg per honey, most kg first', 'Answer ‹Rows› as the number of rows; and ‹Total Kg› as the sum of ‹Kg› over the rows; for each ‹Honey›; sorted by ‹Total Kg› from high to low.'],

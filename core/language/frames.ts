@@ -164,7 +164,7 @@ function removes(words: readonly Token[], i: number): boolean {
 }
 
 /** '... and what is still to come' asks for something more. */
-const asksMore = (words: readonly Token[], i: number): boolean => words[i - 1]?.lower === 'and' && /^(?:what|how|which|who|whether)$/.test(words[i]!.lower);
+const asksMore = (words: readonly Token[], i: number): boolean => i > 1 && words[i - 1]!.lower === 'and' && /^(?:what|how|which|who|whether)$/.test(words[i]!.lower);
 
 /** The 'name' of 'Surname and First name' belongs to what stands before it. */
 const endsName = (words: readonly Token[], i: number): boolean => /^(?:names?|number|date|code|type|total)$/.test(words[i]!.lower) && !!words[i - 1]?.capital && words[i - 1]!.from > 0;

@@ -41,7 +41,7 @@ function describe(e: Expression): string {
     case 'cleaned':
       return describe(e.of);
     case 'person':
-      return `${{ title: 'title', first: 'first name', middle: 'middle name', last: 'last name', suffix: 'suffix' }[e.part]}`;
+      return `${{ title: 'title', first: 'first name', middle: 'middle name', last: 'last name', suffix: 'suffix', untitled: 'name without title' }[e.part]}`;
     case 'lookup':
       return e.fn === 'only' ? e.value : e.fn === 'count' ? `number of ${e.table}` : `${{ sum: 'total', mean: 'average', lowest: 'lowest', highest: 'highest' }[e.fn]} ${e.value}`;
     case 'band':

@@ -7,7 +7,7 @@ import { monthNumber } from '../values/date';
 import { findColumn, NoColumn } from '../table/table';
 import { folded } from '../values/fold';
 import { readExacts, checkPlan, sayPlan, STEPS, type Plan } from '../steps/registry';
-import { STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
+import { STEP_ENTAILED, STEP_FRAMES, STEP_PHRASES } from '../steps/phrases';
 import { describe, nothing, OTHERWISE_SPELLED, speakOf, startState, withPlan, type Act, type Context, type State } from './acts';
 import { FILLERS, LIGHT } from './lexicon/classes';
 import { Grammar, keyOf, rule, type Chart, type Item, type Rule } from './chart';
@@ -17,12 +17,14 @@ import { preferNamed } from './doubts/named';
 import { wordsSought } from './doubts/nodes';
 import { written } from './exact';
 import { finished, inAnySpelling, isMentioning, looksLoosely } from './finish';
+import { restates } from './entailed';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
 import { conditionRules } from './grammar/conditions/rules';
 import { allowanceRules } from './grammar/allowances';
 import { bandRules } from './grammar/bands';
 import { theirRules } from './grammar/theirs';
+import { theirAmountRules } from './grammar/their-amounts';
 import { otherRules } from './grammar/others';
 import { pairRules } from './grammar/pairs';
 import { manyRules } from './grammar/many';
@@ -77,6 +79,7 @@ export const RULES: readonly Rule[] = [
   ...allowanceRules,
   ...bandRules,
   ...theirRules,
+  ...theirAmountRules,
   ...manyRules,
   ...pairRules,
   ...conditionRules,
@@ -334,7 +337,7 @@ function descriptions(words: readonly Token[], columns: readonly ColumnMention[]
     if (from > 0 && !BORDER.test(words[from - 1]!.lower) && !/^(?:as|since|because|but|and)$/.test(words[from - 1]!.lower)) continue;
     // So does a question.
     const starts = words[from]!.lower === 'and' ? words[from + 1]?.lower : words[from]!.lower;
-    if (starts === 'how' || starts === 'which' || starts === 'who') continue;
+    if (starts === 'how' || starts === 'which' || starts === 'who' || (starts === 'where' && words.slice(from).find((w) => /^[.!?]$/.test(w.lower))?.lower === '?')) continue;
     // 'Put them in a column' asks for something.
     if (/^(?:put|leave|type|write|enter|use)$/.test(words[from]!.lower) && /^(?:it|them|that|this|those|these)$/.test(words[from + 1]?.lower ?? '')) continue;
     const known = new Map<number, ColumnMention>();
@@ -618,8 +621,12 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
 /** What gives the word behind it a part of its own. */
 const TYING = /^(?:in|of|from|for|with|without|to|than|per|and|or|as|on|at|is|are|it|out|into|under|over|each|every)$/;
 
-/** A word that is left over, and only names once more a column that the plans use ('the newest on top, by placed'), is heard all the same. */
+/** Words that are left over, and only say what the plans do anyway ('the comma is where to cut'), or name once more a column that they use ('the newest on top, by placed'), are heard all the same. */
 function heardAgain(path: Path, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[]): Path {
+  const idle = (at: number): boolean => !values.some((v) => v.from <= at && v.to > at && v.cost < 0.5) && !columns.some((c) => c.from <= at && c.to > at && c.cost < 0.3);
+  if (path.lost.length <= 4 && path.state.plans.length > 0 && path.lost.every(idle) && restates(path.lost.map((i) => words[i]!.stem), path.state.plans, STEP_ENTAILED)) {
+    return { ...path, lost: [], cost: path.cost - path.lost.length * LOST + WEIGHTS.saidAgain };
+  }
   if (path.lost.length !== 1) return path;
   const [at] = path.lost as [number];
   const before = words.slice(0, at).findLast((w) => !/^(?:the|a|an|its|their|our|this|that)$/.test(w.lower));
@@ -635,8 +642,11 @@ const isIdle = (plan: Plan): boolean => plan.step === 'calculate' && plan.replac
 /** Was a column that the other reading does not have only taken for one by a part of its name, or a word like it? */
 const guessed = (best: Reading, other: Reading): boolean => best.ties.some((t) => t.reason !== 'exact' && t.reason !== 'marked' && t.reason !== 'value' && t.reason !== 'another form' && !other.sentences.some((s) => s.includes(written(t.column))));
 
+/** A word without the ends that tell one from many: 'spoke' and 'spokes', whatever verb looks like it. */
+const oneForm = (word: string): string => { const bare = word.toLowerCase().replace(/(?:es|s|e)$/, ''); return bare.length > 2 && bare !== word.toLowerCase() ? oneForm(bare) : word.toLowerCase(); };
+
 /** What plans come to where cells that are blank anyway are not said to be, and words are looked for in whatever form. */
-const withoutBlanks = (plans: readonly Plan[]): string => keyOf(rewrite(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)), (node) => (isMentioning(node) ? { ...node, texts: [...new Set(node.texts.map(stem))].sort() } : isSumOrNothing(node) ? node.of : undefined)));
+const withoutBlanks = (plans: readonly Plan[]): string => keyOf(rewrite(plans.map((p) => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.otherwise.kind === 'blank' ? { ...p, as: { ...p.as, cases: p.as.cases.filter((c) => c.then.kind !== 'blank') } } : p)), (node) => (isMentioning(node) ? { ...node, texts: [...new Set(node.texts.map(oneForm))].sort() } : isSumOrNothing(node) ? node.of : undefined)));
 
 /** Is a sum over rows of another table nothing where there are none, or not there? Either is the same to somebody who does not say. */
 const isSumOrNothing = (node: unknown): node is { readonly of: Expression } => { if (typeof node !== 'object' || node === null) return false; const { kind, of, otherwise } = node as { kind?: string; of?: Expression; otherwise?: Expression }; return kind === 'orElse' && of?.kind === 'lookup' && of.fn === 'sum' && otherwise?.kind === 'number' && otherwise.value === 0; };

@@ -31,7 +31,7 @@ export const numberWord = (word: string): number => {
 };
 
 /** Contractions as people type them in haste. */
-const HASTY: Record<string, string> = { colum: 'column', colums: 'columns', collumn: 'column', collumns: 'columns', coloumn: 'column', colunm: 'column', colunms: 'columns', coulmn: 'column', coulmns: 'columns', hasnt: "hasn't", havent: "haven't", hadnt: "hadn't", doesnt: "doesn't", isnt: "isn't", arent: "aren't", wasnt: "wasn't", werent: "weren't", didnt: "didn't", wont: "won't", dont: "don't", cant: "can't", shouldnt: "shouldn't", theres: 'there', whats: 'what', thats: 'that', im: "i'm", ive: "i've", id: 'id' };
+const HASTY: Record<string, string> = { 'w/': 'with', 'w/o': 'without', colum: 'column', colums: 'columns', collumn: 'column', collumns: 'columns', coloumn: 'column', colunm: 'column', colunms: 'columns', coulmn: 'column', coulmns: 'columns', hasnt: "hasn't", havent: "haven't", hadnt: "hadn't", doesnt: "doesn't", isnt: "isn't", arent: "aren't", wasnt: "wasn't", werent: "weren't", didnt: "didn't", wont: "won't", dont: "don't", cant: "can't", shouldnt: "shouldn't", theres: 'there', whats: 'what', thats: 'that', im: "i'm", ive: "i've", id: 'id' };
 
 const IRREGULAR: Record<string, string> = {
   shown: 'show', sold: 'sell', paid: 'pay', took: 'take', taken: 'take', bought: 'buy', brought: 'bring', written: 'write', gave: 'give', given: 'give', left: 'leave', kept: 'keep', held: 'hold',
@@ -69,13 +69,14 @@ const PIECES = new RegExp(
     String.raw`“[^”]*”`,
     String.raw`(?<![\p{L}\p{N}])['‘](?=\S)[^'’\n]{1,60}['’](?![\p{L}\p{N}])`,
     String.raw`\b[ei]\.\s?[ge]\.?(?=[\s,'"‘“])`,
+    String.raw`\b[wW]\/o?(?=\s)`,
     String.raw`\d{4}-\d{2}-\d{2}`,
     String.raw`\d{1,2}[/.]\d{1,2}[/.]\d{4}`,
     String.raw`[\p{L}]+-\d+[\p{L}\d-]*`,
     String.raw`(?:\d{1,3}(?:,\d{3})+|\d+)(?:\.\d+)?(?![\p{L}\d])`,
     String.raw`\d+(?:st|nd|rd|th)\b`,
     String.raw`(?:\d+(?:\.\d+)?)(?=[\p{L}%])`,
-    String.raw`\p{L}[\p{L}\p{N}]*(?:['’&-]\p{L}[\p{L}\p{N}]*|\.(?:\p{Lu}\.)+|['’](?=\s|$))*`,
+    String.raw`\p{L}[\p{L}\p{N}]*(?:['’&-]\p{L}[\p{L}\p{N}]*|\.(?:\p{Lu}\.)+|['’](?=\s|$))*(?:\((?:s|es)\)(?![\p{L}\p{N}]))?`,
     String.raw`[\p{N}]+`,
     String.raw`<=|>=|<>|!=|≤|≥|≠|[^\s]`,
   ].join('|'),
@@ -95,9 +96,12 @@ export function tokens(request: string): Token[] {
   const text = request.slice(0, LONGEST_REQUEST).replace(/[\u0000-\u001f\u007f\u200b]/g, ' ');
   for (const m of text.matchAll(PIECES)) {
     if (out.length >= MOST_TOKENS) break;
-    const piece = m[0];
+    let piece = m[0];
     const from = m.index;
-    const base = { text: piece, from, to: from + piece.length, spaced: from === 0 || /\s/.test(text[from - 1]!), capital: /^\p{Lu}/u.test(piece), value: NaN };
+    // 'Skylight(s)' is one word, for one and for many.
+    const many = /^\p{L}.*\((?:s|es)\)$/u.exec(piece);
+    if (many) piece = piece.replace(/\((?:s|es)\)$/, '');
+    const base = { text: piece, from, to: from + m[0].length, spaced: from === 0 || /\s/.test(text[from - 1]!), capital: /^\p{Lu}/u.test(piece), value: NaN };
     const first = piece[0]!;
     if (first === '‹' && piece.length > 2) out.push({ ...base, kind: 'column', lower: piece.slice(1, -1).replace(/››/g, '›'), stem: '' });
     else if (piece.length > 1 && /^["“'‘]/.test(first) && /["”'’]$/.test(piece)) out.push({ ...base, kind: 'quoted', lower: unescape(piece), stem: '' });

@@ -17,8 +17,8 @@ export interface SortKey {
   readonly order?: readonly string[];
 }
 
-export const sortKeySchema = Joi.object({ column: Joi.string().required(), down: Joi.boolean().required(), order: Joi.array().items(Joi.string()).min(2).max(1000).unique() });
-export const sortKey = record<SortKey>({}, field('column', columnName), field('down', oneOf([[false, ''], [true, ' from high to low']])), optional('order', between(' in the order ', list(quoted, 2, ' then ', ' then '), '')));
+export const sortKeySchema = Joi.object({ column: Joi.string().required(), down: Joi.boolean().required(), order: Joi.array().items(Joi.string()).min(1).max(1000).unique() });
+export const sortKey = record<SortKey>({}, field('column', columnName), field('down', oneOf([[false, ''], [true, ' from high to low']])), optional('order', between(' in the order ', list(quoted, 1, ' then ', ' then '), '')));
 
 /** Compares texts as people order them: capitals and accents aside, numbers inside by size. */
 const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });

@@ -1,4 +1,5 @@
 import type { Rule } from '../language/chart';
+import type { Entailed } from '../language/entailed';
 import type { Frame } from '../language/frames';
 import { frames as convertFrames } from './convert/frames';
 import { frames as fillFrames } from './fill/frames';
@@ -27,13 +28,13 @@ import { frames as tidyFrames } from './tidy/frames';
 import { phrases as ask } from './ask/phrases';
 import { phrases as calculate } from './calculate/phrases';
 import { phrases as check } from './check/phrases';
-import { phrases as convert } from './convert/phrases';
+import { entailed as convertEntails, phrases as convert } from './convert/phrases';
 import { phrases as copy } from './copy/phrases';
 import { phrases as define } from './define/phrases';
-import { phrases as distinct } from './distinct/phrases';
+import { entailed as distinctEntails, phrases as distinct } from './distinct/phrases';
 import { phrases as drop } from './drop/phrases';
 import { phrases as fill } from './fill/phrases';
-import { phrases as filter } from './filter/phrases';
+import { entailed as filterEntails, phrases as filter } from './filter/phrases';
 import { phrases as forecast } from './forecast/phrases';
 import { phrases as mark } from './mark/phrases';
 import { phrases as mask } from './mask/phrases';
@@ -43,15 +44,15 @@ import { phrases as relate } from './relate/phrases';
 import { phrases as rename } from './rename/phrases';
 import { phrases as replace } from './replace/phrases';
 import { phrases as reshape } from './reshape/phrases';
-import { phrases as sample } from './sample/phrases';
+import { entailed as sampleEntails, phrases as sample } from './sample/phrases';
 import { phrases as sort } from './sort/phrases';
 import { phrases as spell } from './spell/phrases';
-import { phrases as split } from './split/phrases';
+import { entailed as splitEntails, phrases as split } from './split/phrases';
 import { phrases as spread } from './spread/phrases';
 import { phrases as stack } from './stack/phrases';
 import { phrases as standardise } from './standardise/phrases';
 import { phrases as survey } from './survey/phrases';
-import { phrases as take } from './take/phrases';
+import { entailed as takeEntails, phrases as take } from './take/phrases';
 import { phrases as tidy } from './tidy/phrases';
 
 /** The ways to ask for every step. */
@@ -59,3 +60,6 @@ export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, f
 
 /** The ways to ask for steps whose words may stand in any order. */
 export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, hideFrames, showFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, flagFrames, knownFrames, lookupFrames, spellingFrames, textFrames, tidyFrames].flat();
+
+/** Words that say of a step what it does anyway. */
+export const STEP_ENTAILED: readonly Entailed[] = [convertEntails, distinctEntails, filterEntails, sampleEntails, splitEntails, takeEntails].flat();

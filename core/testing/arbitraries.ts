@@ -67,6 +67,7 @@ export const { expression, condition } = fc.letrec<{ expression: Expression; con
       fc.record({ kind: fc.constant('moving' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const), rows: fc.integer({ min: 2, max: 30 }), of: inner, by }),
       fc.record({ kind: fc.constant('ago' as const), months: fc.integer({ min: 1, max: 24 }), date: columnName, of: inner, by }),
       fc.record({ kind: fc.constant('over' as const), fn: fc.constantFrom('running' as const, 'previous' as const, 'rank' as const, 'rank up' as const, 'number' as const, 'percentile' as const), of: inner, by }),
+      fc.record({ kind: fc.constant('over' as const), fn: fc.constantFrom('running' as const, 'previous' as const, 'number' as const), of: inner, by, along: fc.record({ column: columnName, down: fc.boolean() }) }),
       fc.record({ kind: fc.constant('across' as const), fn: fc.constantFrom('sum' as const, 'mean' as const, 'lowest' as const, 'highest' as const), of: operands }),
       fc.record({ kind: fc.constant('orElse' as const), of: inner, otherwise: inner }),
       fc.record({ kind: fc.constant('join' as const), of: fc.array(inner, { minLength: 2, maxLength: 3 }), separator: text }),

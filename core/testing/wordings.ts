@@ -638,7 +638,7 @@ export const WORDINGS: readonly Wordings[] = [
         'days between taken in and collected, leave it blank for those not collected yet',
         'turnaround in days: taken in to collected',
       ]],
-      ['Set ‹Client› to (the first name of the person in ‹Client›), (the middle name of the person in ‹Client›), (the last name of the person in ‹Client›) and (the name suffix of the person in ‹Client›) joined with " ".', [
+      ['Set ‹Client› to the name without title of the person in ‹Client›.', [
         'take Mr, Ms, Mrs and Dr off the clients',
         'client without the title',
         'remove the form of address in client',

@@ -129,8 +129,14 @@ export function slotOf(text: string, mark: string, n: number): string {
   return (pieces.at(n > 0 ? n - 1 : n) ?? '').trim();
 }
 
+/** A person's name with the first name first and no title, where it is written otherwise; any other text as it is. */
+function inOrder(text: string): string {
+  const person = readPerson(text);
+  return person && (person.title !== '' || (text.includes(',') && person.first !== '' && person.last !== '')) ? `${person.first} ${person.middle} ${person.last}` : text;
+}
+
 /** 'AF' of 'ada fern': the first letter of every word; '' where there is no letter. */
-export const initialsOf = (text: string): string => (text.match(/\p{L}[\p{L}\p{N}'’]*/gu) ?? []).map((w) => Array.from(w)[0]!.toUpperCase()).join('');
+export const initialsOf = (text: string): string => (inOrder(text).match(/\p{L}[\p{L}\p{N}'’]*/gu) ?? []).map((w) => Array.from(w)[0]!.toUpperCase()).join('');
 
 /** What stands between the first opening mark and the next closing one, trimmed. */
 export function insideOf(text: string, open: string, close: string): string {

@@ -1,9 +1,10 @@
-/** A part of a person's name. */
-export type PersonPart = 'title' | 'first' | 'middle' | 'last' | 'suffix';
-export type Person = Readonly<Record<PersonPart, string>>;
+/** A person's name in its parts. */
+export type Person = Readonly<Record<'title' | 'first' | 'middle' | 'last' | 'suffix', string>>;
+/** A part of a person's name, or all of it but the title. */
+export type PersonPart = keyof Person | 'untitled';
 
 /** How each part is called in exact sentences. */
-export const PERSON_PARTS = [['title', 'title'], ['first', 'first name'], ['middle', 'middle name'], ['last', 'last name'], ['suffix', 'name suffix']] as const satisfies readonly (readonly [PersonPart, string])[];
+export const PERSON_PARTS = [['title', 'title'], ['first', 'first name'], ['middle', 'middle name'], ['last', 'last name'], ['suffix', 'name suffix'], ['untitled', 'name without title']] as const satisfies readonly (readonly [PersonPart, string])[];
 
 const TITLE = /^(?:mr|mrs|ms|miss|mx|dr|prof|professor|rev|reverend|sir|dame|lady|lord|capt|captain|hon|herr|frau|mme|mlle|ing|dipl|mag)\.?$/i;
 const SUFFIX = /^(?:jr|sr|junior|senior|ii|iii|iv|phd|ph\.d|md|m\.d|mba|esq|esquire|obe|mbe|cbe|dds|jd|bsc|msc|ba|ma)\.?$/i;
@@ -49,6 +50,23 @@ export function readPerson(text: string): Person | null {
   }
   if (given.length + family.length > 8 || given.length > 4) return null;
   return { title: titles.join(' '), first: given[0] ?? '', middle: given.slice(1).join(' '), last: family.join(' '), suffix: suffixes.join(' ') };
+}
+
+/**
+ * A part of the person's name in a text, '' where there is none; without its title, the name keeps its order and its
+ * commas, and a text that is no name stays as it is, without the spaces around it. O(length).
+ */
+export function personPart(text: string, part: PersonPart): string {
+  if (part !== 'untitled') return readPerson(text)?.[part] ?? '';
+  const named = readPerson(text);
+  if (named === null || named.title === '') return text.trim();
+  const titles = named.title.split(' ');
+  const pieces = text.trim().split(/\s*,\s*/).map((piece) => {
+    const words = piece.split(/\s+/);
+    while (titles.length > 0 && words[0] === titles[0]) { words.shift(); titles.shift(); }
+    return words.join(' ');
+  });
+  return pieces.filter((piece) => piece !== '').join(', ');
 }
 
 /** Given and family names of words in one order: the family name is the last word, with its particles. */

@@ -11,12 +11,14 @@ const define = (sort: string, ...units: readonly (readonly [string, number, numb
   units.flatMap(([names, factor, offset]) => names.split('|').map((name): [string, Unit] => [name, { sort, factor, ...(offset === undefined ? {} : { offset }) }]));
 
 const UNITS = new Map<string, Unit>([
-  ...define('weight', ['g|gram|grams|gr', 1], ['mg|milligram|milligrams', 0.001], ['kg|kilo|kilos|kilogram|kilograms|kgs', 1000], ['t|ton|tons|tonne|tonnes', 1e6], ['lb|lbs|pound|pounds', 453.59237], ['oz|ounce|ounces', 28.349523125]),
-  ...define('length', ['m|meter|meters|metre|metres', 1], ['mm|millimeter|millimetre|millimetres', 0.001], ['cm|centimeter|centimetre|centimetres', 0.01], ['km|kilometer|kilometers|kilometre|kilometres', 1000], ['in|inch|inches', 0.0254], ['ft|foot|feet', 0.3048], ['mi|mile|miles', 1609.344]),
-  ...define('area', ['m2|m²|sqm|square metre|square metres|square meter|square meters', 1], ['ha|hectare|hectares', 10_000], ['km2|km²|square kilometre|square kilometres', 1e6], ['ft2|sqft|square foot|square feet', 0.09290304]),
-  ...define('volume', ['l|liter|liters|litre|litres', 1], ['ml|milliliter|millilitre|millilitres', 0.001], ['cl|centilitre|centilitres', 0.01], ['hl|hectolitre|hectolitres', 100], ['m3|m³|cbm|cubic metre|cubic metres|cubic meter|cubic meters', 1000]),
+  ...define('weight', ['g|gram|grams|gr', 1], ['mg|milligram|milligrams', 0.001], ['kg|kilo|kilos|kilogram|kilograms|kgs', 1000], ['t|ton|tons|tonne|tonnes', 1e6], ['lb|lbs|pound|pounds', 453.59237], ['oz|ounce|ounces', 28.349523125], ['st|stone', 6350.29318]),
+  ...define('length', ['m|meter|meters|metre|metres', 1], ['mm|millimeter|millimetre|millimetres', 0.001], ['cm|centimeter|centimetre|centimetres', 0.01], ['km|kilometer|kilometers|kilometre|kilometres', 1000], ['dm|decimetre|decimetres', 0.1], ['in|inch|inches', 0.0254], ['yd|yard|yards', 0.9144], ['ft|foot|feet', 0.3048], ['mi|mile|miles', 1609.344]),
+  ...define('area', ['m2|m²|sqm|sq m|sq. m|sq metres|sq meters|square metre|square metres|square meter|square meters', 1], ['cm2|cm²|sq cm|square centimetre|square centimetres', 1e-4], ['ha|hectare|hectares', 10_000], ['km2|km²|sq km|square kilometre|square kilometres', 1e6], ['ft2|ft²|sqft|sq ft|sq. ft|sq feet|sq. feet|square foot|square feet', 0.09290304], ['acre|acres', 4046.8564224]),
+  ...define('volume', ['l|liter|liters|litre|litres', 1], ['ml|milliliter|millilitre|millilitres', 0.001], ['cl|centilitre|centilitres', 0.01], ['dl|decilitre|decilitres', 0.1], ['hl|hectolitre|hectolitres', 100], ['m3|m³|cbm|cubic metre|cubic metres|cubic meter|cubic meters', 1000]),
   ...define('power', ['w|watt|watts', 1], ['kw|kilowatt|kilowatts', 1000], ['mw|megawatt|megawatts', 1e6]),
-  ...define('energy', ['wh', 1], ['kwh', 1000], ['mwh', 1e6]),
+  ...define('energy', ['wh', 1], ['kwh', 1000], ['mwh', 1e6], ['j|joule|joules', 1 / 3600], ['kj|kilojoule|kilojoules', 1 / 3.6], ['kcal|kilocalorie|kilocalories', 4184 / 3600]),
+  ...define('speed', ['km/h|kmh|kph', 1], ['m/s', 3.6], ['mph', 1.609344]),
+  ...define('pressure', ['pa|pascal', 1], ['hpa', 100], ['kpa', 1000], ['mbar|millibar', 100], ['bar|bars', 1e5], ['psi', 6894.757293168]),
   ...define('time', ['s|sec|secs|second|seconds', 1], ['min|mins|minute|minutes', 60], ['h|hr|hrs|hour|hours', 3600], ['d|day|days', 86_400]),
   ...define('temperature', ['c|°c|celsius|degc|degree|degrees', 1, 0], ['f|°f|fahrenheit|degf', 5 / 9, -32], ['k|kelvin', 1, -273.15]),
 ]);

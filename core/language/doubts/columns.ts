@@ -33,7 +33,7 @@ export const columnDoubts: readonly Doubt[] = [
   // 'Deposit that is twenty percent of the charge' is no copy of the charge.
   { price: 1.5, holds: (plans, { copies }) => !copies && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'column') },
   // 'Name of the lead with proper capitals' gives no new name.
-  { price: 2, holds: (plans, { renames }) => !renames && plans.some((p) => p.step === 'rename' && p.names.some((n) => n.to === n.to.toLowerCase() && / /.test(n.to))), asks: 'Is this the new name?' },
+  { price: 2, holds: (plans, { renames }) => !renames && plans.some((p) => p.step === 'rename' && p.names.some((n) => n.to === n.to.toLowerCase() && / /.test(n.to) && n.to !== n.from.toLowerCase())), asks: 'Is this the new name?' },
   // 'Call gross Weight and site Place': a new name that goes on with another column is more than one name.
   { price: 1.5, holds: (plans, { columns }) => plans.some((p) => p.step === 'rename' && p.names.some((n) => columns.some((c) => c !== n.from && c.length > 2 && n.to.toLowerCase() !== c.toLowerCase() && ` ${n.to.toLowerCase()} `.includes(` ${c.toLowerCase()} `)))) },
   // 'And out of goods' is no order to drop the column.

@@ -17,6 +17,8 @@ const ASKED: ReadonlySet<Plan['step']> = new Set<Plan['step']>(['ask', 'survey',
 
 /** About questions: whether one was asked at all, and for what. */
 export const questionDoubts: readonly Doubt[] = [
+  // 'How many different cars did we wash': what tells the rows apart is different in all of them.
+  { price: 1.5, holds: (plans, { tellsRows, columns }) => plans.some((p) => p.step === 'ask' && p.by.length === 0 && p.where === undefined && p.figures.some((f) => f.as.kind === 'total' && f.as.fn === 'distinct' && f.as.of.kind === 'column' && f.as.of.name === columns[0] && tellsRows(f.as.of.name))), asks: 'This is different in every row. Which column is meant?' },
   // 'What was paid per state?' asks for a figure of each, and no list of amounts.
   { price: 1, holds: (plans, { numbers }) => plans.some((p) => p.step === 'ask' && p.figures.length === 0 && p.by.length > 1 && p.by[0]!.as.kind === 'column' && numbers(p.by[0]!.as.name)) },
   // 'Kg and lots per flower' asks for their number as well.

@@ -59,6 +59,8 @@ function excepted(plans: readonly Plan[]): boolean {
 export const rowDoubts: readonly Doubt[] = [
   // 'The five longest by distance': by what is measured, which makes no groups, and whose texts have no order of size.
   { price: 1, holds: (plans, { mixedUnits }) => plans.some((p) => p.step === 'take' && ((p.by ?? []).some(mixedUnits) || ('column' in p.choice && mixedUnits(p.choice.column)))) },
+  // 'W-5 is the same as W-2' makes no other row of it.
+  { price: 2.5, holds: (plans, { tellsRows }) => plans.some((p) => p.step === 'replace' && p.columns.some(tellsRows)) && plans.some((p) => p.step === 'distinct') },
   // 'How much do we take per kilometre': no group has a distance of its own.
   { price: 2, holds: (plans, { mixedUnits }) => plans.some((p) => p.step === 'ask' && p.figures.length > 0 && p.by.some((b) => b.as.kind === 'column' && mixedUnits(b.as.name))), asks: 'These groups are amounts with units. Is it meant so?' },
   // 'What was booked and anything under 20' names two sorts of rows, and not those that are both.

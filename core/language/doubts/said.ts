@@ -126,6 +126,8 @@ export interface Said {
   readonly numberOf: boolean;
   /** It asks how much or how long, which keeping some rows does not answer. */
   readonly howMuch: boolean;
+  /** It asks by how much something differs, or for a column of it. */
+  readonly byHowMuch: boolean;
   /** What was done with something that is out, which takes nothing out: it was sold, or lent. */
   readonly doneOut: string | null;
   /** It is said of some rows only. */
@@ -344,6 +346,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     fromOn: /\b(?:from|since) (?:\S+ ){1,3}(?:on|onwards?|forward)(?: |$|,)/.test(text),
     fromTo: fromToOf(words, head),
     namedNumbers: columnMentions(words, vocabularyOf(head)).filter((m) => m.cost < 0.35 && m.to > m.from + 1 && /^(?:numbers|nos|codes|ids)$/.test(words[m.to - 1]!.lower)).map((m) => m.column),
+    byHowMuch: says(/^(?:how|by|much|many|far|difference|differences|deviation|deviate|deviates|distance|gap|minus|less|subtract|compared|compare|comparison|against|versus|vs|add|column|new|calculate|compute|work|plus|relative|from|to|each|every|its|their|beside|next|excess|margin|lies|is|are|was|were|does|do|did|call|called|show|give)$/),
     howMuch: /^(?:and )?how (?:long|far|much|many|often|old|late|heavy|big|full)\b/.test(text),
     doneOut: /\b(sold|lent|hired|rented|loaned|handed|sent|checked|signed|given|let|worn) out\b/.exec(text)?.[1] ?? null,
     onlyThose: /\bonly (?:for|of|to|in|with)? ?(?:the|those|these) (?:ones|rows|that|which|who)\b|\bonly (?:for|of|to|in|with)? ?those\b/.test(text),

@@ -45,6 +45,15 @@ function unlike(plans: readonly Plan[]): number {
   return plans.reduce((n, p) => n + of(p), 0);
 }
 
+/** How many words are looked for for a label beside the label's own. */
+function foreignWords(plans: readonly Plan[]): number {
+  return calculated(plans, 'choose').flatMap((e) => e.cases).reduce((n, { when, then }) => {
+    if (when.kind !== 'text' || when.test !== 'mentions' || then.kind !== 'text') return n;
+    const own = new Set(then.value.toLowerCase().split(/\s+/).map(stem)), words = new Set(when.texts.map((t) => stem(t)));
+    return [...words].some((w) => own.has(w)) ? n + [...words].filter((w) => !own.has(w)).length : n;
+  }, 0);
+}
+
 /** The same made twice, once with something added: one of them is what was asked for. */
 function madeTwice(plans: readonly Plan[]): boolean {
   return plans.some((p, i) => {
@@ -197,6 +206,12 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 0.6, holds: (plans) => plans.some((p, i) => p.step === 'calculate' && !p.replace && p.as.kind === 'total' && p.as.by.length === 0 && plans[i + 1]?.step === 'calculate') },
   // 'Paid if it is enough, partly if less': a label among labels is no amount.
   { price: 1, holds: (plans, { numbers, labels }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && mixesLabels([...p.as.cases.map((c) => c.then), p.as.otherwise], numbers, labels)), asks: 'A number stands among the labels. Is it meant so?' },
+  // 'Chimney if it mentions chimney, gutter for gutter': a word that is a label is rather looked for for that.
+  { price: 0.15, holds: foreignWords },
+  // 'Average price per litre, total price over total water': no average is divided by a total.
+  { price: 1, holds: (plans) => plans.some((p) => p.step === 'ask' && p.figures.some((f) => f.as.kind === 'op' && f.as.op === '/' && f.as.left.kind === 'total' && f.as.left.fn === 'mean' && f.as.right.kind === 'total' && f.as.right.fn === 'sum')) },
+  // 'Price above the average price' chooses rows, unless it is said by how much.
+  { price: 0.5, holds: (plans, { byHowMuch }) => !byHowMuch && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'op' && p.as.op === '-' && p.as.right.kind === 'total' && p.as.right.fn === 'mean') },
   // 'Show the distance without decimals' is about how it is seen.
   { price: 1, holds: (plans, { shows }) => shows && plans.some((p) => p.step === 'calculate' && p.replace && p.as.kind === 'round'), asks: 'This changes the values, not only how they are shown. Is it meant so?' },
   // 'Take EUR out of the fee and make it a number': the fee, not what was taken out.

@@ -7,7 +7,7 @@ import { type SpanUnit } from '../../values/date';
 import type { Context } from '../acts';
 import { rule } from '../chart';
 import { stem } from '../words';
-import { BEGINS, ENDS, ESTIMATED, MONEY, PLANNED, ageThen, ahead, ahead2, aheadOfTime, asPart, begun, bornColumn, both, columnIn, columnLike, dateColumns, dated, deadlineOf, endCalled, endsOf, groupable, grouped, hasUnit, heads, hourOf, inUnitOf, isHundredfold, isPercentColumn, isRateName, lapse, lasted, late, lessPercent, moneyColumn, namesDate, namesRow, ofOthers, onHand, onlyDate, onlyTime, overdue, percent, percentOf, pricedBy, quantity, readOff, rowDate, rowSpan, sincePrevious, soldFor, span, spanFrom, spentColumn, startColumn, takingsColumn, timed, total, twoTimes, unlikeUnit, untilDate, untilEnd, yearOf } from './roles';
+import { allowedFor, BEGINS, ENDS, ESTIMATED, MONEY, PLANNED, ageThen, ahead, ahead2, aheadOfTime, asPart, begun, bornColumn, both, columnIn, columnLike, dateColumns, dated, deadlineOf, endCalled, endsOf, groupable, grouped, hasUnit, heads, hourOf, inUnitOf, isHundredfold, isPercentColumn, isRateName, lapse, lasted, late, lessPercent, moneyColumn, namesDate, namesRow, ofOthers, onHand, onlyDate, onlyTime, overdue, percent, percentOf, pricedBy, quantity, readOff, rowDate, ownSpan, rowSpan, sincePrevious, soldFor, span, spanFrom, spentColumn, startColumn, takingsColumn, timed, total, twoTimes, unlikeUnit, untilDate, untilEnd, yearOf } from './roles';
 
 /** What people say of rows, and the names of columns that tell it. */
 const PHRASAL: readonly (readonly [string, RegExp])[] = [
@@ -225,8 +225,8 @@ export const expressionRules = [
   rule('ex2', '$ex1:a ~percentOf $ex1:b', ({ a, b }) => (JSON.stringify(a) === JSON.stringify(b) || isHundredfold(a) ? null : percent(op('/', a, b))), 0.05),
   rule('ex1', '$ex0:a ~per $unit:u of the? $ex0:b', ({ a, u, b }) => (unlikeUnit(b, u) ? null : a.kind === 'number' || JSON.stringify(a) === JSON.stringify(b) ? null : op('/', a, b)), 0.02),
   rule('ex0', '$col:a to|and $col:b ratio', ({ a, b }, x: Context) => both(quantity(a, x), quantity(b, x), (m, n) => op('/', m, n)), 0.02),
-  rule('ex1', '$unit:u ~per $ex0:b', ({ u, b }, x: Context) => { const c = columnIn(u, x); return c && b.kind === 'column' && b.name !== c ? op('/', column(c), b) : null; }, 0.3),
-  rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x); return c && a.kind !== 'number' ? op('/', a, column(c)) : null; }, 0.4),
+  rule('ex1', '$unit:u ~per $ex0:b', ({ u, b }, x: Context) => { const c = columnIn(u, x), of = c === null ? null : quantity(c, x); return of && b.kind === 'column' && b.name !== c ? op('/', of, b) : null; }, 0.3),
+  rule('ex1', '$ex0:a ~per $unit:u', ({ a, u }, x: Context) => { const c = columnIn(u, x), of = c === null ? null : quantity(c, x); return of && a.kind !== 'number' ? op('/', a, of) : null; }, 0.4),
   // 'What weekday was it'
   rule('part', 'on|in? what|which $datepart:p ~be it|that|this|they|these|the? $rows|$noun? on|in|held?', ({ p }, x: Context) => { const c = rowDate(x); return c && { kind: 'part', part: p, of: column(c) }; }, 0),
   // 'The start hour', 'closing hour of each visit': of a column of times
@@ -312,11 +312,13 @@ export const expressionRules = [
   rule('ex1', '$spanUnit:u ahead|beforehand|before|early|earlier ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', '$spanUnit:u in advance ~be ~each? $rows|$noun|$guess|it|they $col:c', ({ u, c }, x: Context) => ahead(u, c, x), 0),
   rule('ex1', 'how long|far ahead|beforehand|before|early|in? advance? ~be ~each? $rows|$noun|$guess|it|they $col:c ,? in $spanUnit:u', ({ u, c }, x: Context) => ahead(u, c, x), 0),
+  rule('stay', '$spanUnit:u did|does|do ~each|the|a? $rows|$noun|$guess|$word|$col|it|they take|need|require|use|cost', ({ u }, x: Context) => ownSpan(u, x), -0.15),
   rule('stay', '$spanUnit:u did|does|was|were|is|has|have|had ~each $col:k|$word ~lasted $whereabouts?', ({ u, k }, x: Context) => (ofOthers(k, x) ? null : rowSpan(u, x)), 0.05),
   rule('stay', '$spanUnit:u worked|spent|used|needed|taken|out|away|under ~each $rows|$noun|$guess|$word? way?', ({ u }, x: Context) => rowSpan(u, x), 0.15),
   rule('stay', '~lasted|time|duration|length|stay in|of|at|out? the|a? $rows|$noun|$guess|$col|$word? ,? in|as $spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.2),
   rule('stay', 'delivery|transit|repair|waiting time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.1),
   rule('ex1', 'delivery|transit|repair|waiting time|times ,? in $workdays', (_s, x: Context) => workdaysOf(x), -0.1),
+  rule('stay', 'waiting|processing|delivery|handling|repair|lead|turnaround|transit|cycle ^$spanUnit:u', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'turnaround|throughput (time|times)? ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('stay', 'lead|processing|cycle|handling time|times ,? (in|as $spanUnit:u)?', ({ u }, x: Context) => rowSpan(u, x), 0.05),
   rule('ex1', 'turnaround|throughput|lead|processing|cycle|handling (time|times)? ,? in $workdays', (_s, x: Context) => workdaysOf(x), -0.1),
@@ -386,9 +388,11 @@ export const expressionRules = [
   rule('ex0', 'the|its|their? length|duration (of ~each $rows|$noun)? in|of? hours?', (_s, x: Context) => (x.head.columns.some((c) => /\b(?:length|duration)\b/i.test(c.name)) ? null : rowSpan('hours', x)), 0.2),
   rule('ex0', 'hours|time worked|spent|needed|used|played|driven', (_s, x: Context) => lasted('hours', x), 0.2),
   rule('col', '$col:c rate|price|amount|figure|value|fee', ({ c }, x: Context) => (quantity(c, x) && !/\b(?:rate|price|amount|figure|value|fee)s?$/i.test(c) && !/\b(?:total|sum|count|number|qty|quantity)\b/i.test(c) && isRateName(c) ? c : null), 0.1),
+  rule('ex2', '$col:p after|net of? the|its|their|any? $col:d', ({ d, p }, x: Context) => { const [a, b] = [quantity(p, x), quantity(d, x)]; return a && b && p !== d && /\b(?:discount|rebate|reduction|allowance)\b/i.test(d) ? allowedFor(a, b, x) : null; }, -0.3),
   rule('ex2', 'apply|applying|deduct|take the|its|their? $col:d (off|from|to|on)? (the|its)? $col:p', ({ d, p }, x: Context) => { const [a, b] = [quantity(p, x), quantity(d, x)]; return a && b && p !== d && (isPercentColumn(b, x) || /discount|rebate|reduction/i.test(d) && isPercentColumn(b, x)) ? op('*', a, op('-', number(1), op('/', b, number(100)))) : null; }, -0.1),
   rule('ex1', '$spanUnit:u ~be? left|remaining|to go on|at|by|from|as|of of? $date:d', ({ u, d }, x: Context) => { const due = x.head.columns.filter((c) => /\b(?:due|deadline|ends?|expir(?:y|es)|valid|until|till)\b/i.test(c.name) && readsAsDate(x.head, c.name)); return due.length === 1 && u !== 'minutes' ? { kind: 'span', unit: u, from: { kind: 'date', value: d }, to: column(due[0]!.name) } : null; }, 0.1),
   rule('ex1', '$spanUnit:u between ~each|this|the|a|one? $rows|$noun and the|its? one|previous|last|$rows before|above|prior|earlier? it|that|this? from|of|by|for|with|in|at the? same ^$col:g', ({ u, g }, x: Context) => sincePrevious(u, [g], x), -0.2),
+  rule('ex1', '$spanUnit:u since|from|after|to the|its? previous|last|preceding|prior $rows|$noun|$guess|one in|of|at|on|for|by|with the? same $col:g', ({ u, g }, x: Context) => sincePrevious(u, [g], x), -0.3),
   rule('ex1', 'difference|distance|gap|time in $spanUnit:u to|from|since the? previous|last|preceding $rows|$noun|$guess of|for|by|with|in the? same $col:g', ({ u, g }, x: Context) => sincePrevious(u, [g], x), -0.1),
   rule('ex1', '~years|~months|~weeks ~have|~be|~did ~each? $rows|$noun|$col|$guess? ~be|~have? been? a|an $noun|$col|$guess|$word on|at|by|until $date:d', ({ d }, x: Context) => { const c = startColumn(x); return c && untilDate(c, d, x); }, 0.2),
   rule('ex0', 'absolute|unsigned (value|values|amount|size)? of? the? $ex0:e', ({ e }) => (e.kind === 'number' ? null : { kind: 'maths', fn: 'absolute value', of: e }), 0),

@@ -4,7 +4,8 @@ import { isDate } from '../../table/column';
 import { findColumn } from '../../table/table';
 import { folded } from '../../values/fold';
 import type { Context } from '../acts';
-import { rule } from '../chart';
+import { oneOf, rule } from '../chart';
+import { crossed } from '../lexicon/crossed';
 import { columnMentions, valueMentions, vocabularyOf, type ColumnMention } from '../mentions';
 import { COLUMN_NOUNS } from '../lexicon/synonyms';
 import { stemsIn, type Token } from '../words';
@@ -217,6 +218,14 @@ function onlyTable(own: string, { head }: Context): string | null {
 const IN = 'in|on|among|inside|within|under';
 const SHOWS = 'show|shows|appear|appears|occur|occurs|exist|exists|stand|stands|turn|turns|come|comes|be|is|are|was|were|listed|found|present|known|contained|recorded|registered';
 
+const TO = 'match|match with|match to|belong to|relate to|refer to|correspond to|correspond with|fit|go with|link to|point to|be matched with|be matched to|be linked to|be tied to|be assigned to|be traced to|matches|matches with|belongs to|relates to|refers to|corresponds to|corresponds with|fits|goes with|points to';
+/** That a row has no fellow in another table; and that it has one. */
+const UNTIED = [
+  crossed("do =not|does =not|don't|doesn't|cannot|can't|can =not|did =not|didn't|never|could =not|couldn't", TO),
+  crossed(TO, 'no|not a|none of the'), crossed('without|with no|have no|has no|having no', 'a matching|matching|a corresponding|corresponding|a related|related'),
+].join('|');
+const TIED = [crossed('do|does|can|', TO), crossed('with|have|has|having', 'a matching|a corresponding|a related')].join('|');
+
 export const otherRules = [
   rule('theTable', 'the? our? $table:t table|list|sheet|file|tab?', ({ t }) => t, 0),
   rule('theTable', 'the? our? table|list|sheet|file of? $table:t', ({ t }) => t, 0),
@@ -261,6 +270,13 @@ export const otherRules = [
   rule('cond', '~not|never found|listed|known|contained? in|on|among the? $theTable:t', ({ t }, x: Context) => notListed(t, x), 0.2),
   rule('cond', 'it|they|he|she? show|shows|appear|appears|occur|occurs|exist|exists|turn|turns|come|comes|crop|crops up? in|on|among|under the? $theTable:t', ({ t }, x: Context) => listedOf(x, undefined, t), 0.3),
   rule('cond', "can't|cannot|couldn't|cant|can|could not? we|i|they? be? assign|assigned|match|matched|tie|tied|link|linked|attribute|attributed|trace|traced|allocate|allocated|connect|connected to|with|in a|an|any|one|the? of? the|our? $theTable:t", ({ t }, x: Context) => notListed(t, x), 0.2),
+  // 'Which of these payments don't match a job?', 'that belong to no job'
+  rule('cond', `${oneOf(UNTIED)} a|an|any|one|our|the|known|existing? ^$table:t (at all)?`, ({ t }, x: Context) => notListed(t, x), -0.2),
+  rule('cond', `${oneOf(TIED)} a|an|any|one|our|the|known|existing ^$table:t`, ({ t }, x: Context) => listedOf(x, undefined, t), 0.1),
+  rule('cond', 'the|its|their|that|such|a? ^$table:t exists|known|listed|there', ({ t }, x: Context) => listedOf(x, undefined, t), 0.2),
+  rule('cond', 'the|its|their|that|such|a? ^$table:t ~be? known|listed|there|found', ({ t }, x: Context) => listedOf(x, undefined, t), 0.2),
+  rule('cond', "the|its|their|that|such|a? ^$table:t doesn't|isn't|can't|cannot|not exist|known|listed|there|found|be (found)?", ({ t }, x: Context) => notListed(t, x), 0),
+  rule('cond', 'the|its|their|that|such|a? ^$table:t ~be|does not exist|known|listed|there|found', ({ t }, x: Context) => notListed(t, x), 0),
   // 'Tools that we don't have on the list', where only one table can be meant
   rule('cond', "$col:c that|which? we|they? don't|dont|isn't|aren't|not|never have|be|found|listed|known? on|in our|the? list|table|catalogue|register|sheet", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, -0.2),
   rule('cond', "$col:c that|which|whom? we|they don't|dont|not have|know|hold|stock|keep|list", ({ c }, x: Context) => { const t = onlyTable(c, x); return t === null ? null : notListed(t, x); }, 0),

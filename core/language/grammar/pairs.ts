@@ -6,6 +6,7 @@ import { compare } from './conditions/make';
 import { moneyColumn } from './roles';
 import { moneyOf, orNothing } from './many';
 import { lookupOf, type OtherColumn } from './others';
+import { comesTo } from './their-amounts';
 import { soleValue } from './theirs';
 
 /* Two values of a row held against each other, at least one of them from another table, and what is said of them then. */
@@ -18,7 +19,18 @@ export interface Pair {
 
 /** Is a value what another table says? */
 export const isTheirs = (e: Expression): boolean => theirsIn(e).length > 0;
-export const pairOf = (left: Expression, right: Expression): Pair | null => (keyOf(left) !== keyOf(right) && (isTheirs(left) || isTheirs(right)) ? { left, right } : null);
+/** Does a value read as a number, a column's or one of another table? Null where that is not told. */
+function isAmount(e: Expression, { head }: Context): boolean | null {
+  if (e.kind === 'column') return readsAsNumber(head, e.name);
+  const other = e.kind === 'lookup' && e.fn === 'only' ? head.others?.get(e.table) : undefined;
+  return other && e.kind === 'lookup' ? readsAsNumber(other, e.value) : null;
+}
+
+/** Two values that can be held against each other, one of them from another table: no number against a text. */
+export const pairOf = (left: Expression, right: Expression, x: Context): Pair | null => {
+  const [a, b] = [isAmount(left, x), isAmount(right, x)];
+  return keyOf(left) !== keyOf(right) && (isTheirs(left) || isTheirs(right)) && (a === null || b === null || a === b) ? { left, right } : null;
+};
 
 /** What holds between two values: as they stand, by so much apart, of the one that was paid, of the one said first; or one is not there. */
 export type Test =
@@ -71,6 +83,10 @@ const MEANT: readonly (readonly [string, Test])[] = [
   ['missing|none|unknown|unmatched|nothing|absent|unpaid', ABSENT],
 ];
 
+/** Two values, and what holds between them. */
+interface HeldSo { readonly pair: Pair; readonly test: Test }
+const heldSo = (a: Expression, b: Expression, test: Test, x: Context): HeldSo | null => { const pair = pairOf(a, b, x); return pair && { pair, test }; };
+
 /** A label, and what it stands for; null where it is for the rest. */
 export interface Outcome { readonly label: string; readonly test: Test | null }
 
@@ -80,7 +96,7 @@ const MONEY = 'euros|euro|eur|pounds|pound|dollars|dollar|cents|cent|francs|€|
 export const pairRules: readonly Rule[] = [
   rule('held', '$col:c here? (in|of this|our table|list|sheet)?', ({ c }) => column(c), 0),
   rule('held', 'it|this|that', (_s, x: Context) => { const c = moneyColumn(x); return c === null ? null : column(c); }, 0.4),
-  rule('held', '$theirs:c', ({ c }, x: Context) => soleValue(x, c), 0),
+  rule('held', '$theirs:c', ({ c }, x: Context) => soleValue(x, comesTo(c, x)), 0),
   rule('held', '$tally:e', ({ e }) => orNothing(e), 0.05),
   // 'Rent and payment': what the rows of a table come to
   rule('held', 'the|its|their|all? $theTable:t', ({ t }, x: Context) => moneyOf(t, x), 0.5),
@@ -90,14 +106,14 @@ export const pairRules: readonly Rule[] = [
   rule('held', '$remark|$word|$col ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
   rule('held', 'what $word? ~be|~have? been? $word ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
   rule('held', '$held:e (of|for|in)? ~each|that|the|its|their $rows|$noun|$col', ({ e }) => e, 0.05),
-  rule('holding', 'compare|check|hold|put|set|measure|match|reconcile|look the|our? $held:a (of ~each $rows|$noun)? with|against|to|and|beside|versus|vs the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0),
+  rule('holding', 'compare|check|hold|put|set|measure|match|reconcile|look the|our? $held:a (of ~each $rows|$noun)? with|against|to|and|beside|versus|vs the|its|their? $held:b', ({ a, b }, x: Context) => pairOf(a, b, x), 0),
   // 'For each household add up what was billed in readings and hold it against Q1 Paid'
-  rule('holding', "(for ~each $rows|$noun|$col|$guess ,?)? (add|sum|total|count|work|take (up|out)?)? the|all? $tally:b (~each|by|of|for $rows|$noun|$col|$guess)? ,|;|.? and|then compare|check|hold|put|set|measure|match|reconcile it|that|this|them|these|those|the? (total|sum|result|figure)? with|against|to|beside the|our|its|their? $held:a", ({ a, b }) => pairOf(a, orNothing(b)), -0.2),
+  rule('holding', "(for ~each $rows|$noun|$col|$guess ,?)? (add|sum|total|count|work|take (up|out)?)? the|all? $tally:b (~each|by|of|for $rows|$noun|$col|$guess)? ,|;|.? and|then compare|check|hold|put|set|measure|match|reconcile it|that|this|them|these|those|the? (total|sum|result|figure)? with|against|to|beside the|our|its|their? $held:a", ({ a, b }, x: Context) => pairOf(a, orNothing(b), x), -0.2),
   // 'Check net against gross minus tare': two values of one row
   rule('ownHeld', '$col:c', ({ c }) => column(c), 0.02),
   rule('ownHeld', '$ex2:e', ({ e }) => (e.kind === 'number' || e.kind === 'column' ? null : e), 0.05),
   rule('ownHolding', 'compare|check|hold|set|measure|match|reconcile :|,? the|our? $ownHeld:a (of ~each $rows|$noun)? with|against|to|beside|versus|vs the|its|their? $ownHeld:b', ({ a, b }): Pair | null => (keyOf(a) === keyOf(b) || isTheirs(a) || isTheirs(b) ? null : { left: a, right: b }), 0),
-  rule('holding', '~be|does|do|did|whether|if? the|our? $held:a ~be? equal|equals|matches|agrees|same|match|agree|identical|as|correspond|correct? as|to|with|like|and|from? the|its|their? $held:b', ({ a, b }) => pairOf(a, b), 0.05),
+  rule('holding', '~be|does|do|did|whether|if? the|our? $held:a ~be? equal|equals|matches|agrees|same|match|agree|identical|as|correspond|correct? as|to|with|like|and|from? the|its|their? $held:b', ({ a, b }, x: Context) => pairOf(a, b, x), 0.05),
 
   rule('pairTest', `${THEY} equal|same|match|matches|agree|agrees|identical|alike|right|correct|ok|fit|fits`, () => EQUAL, 0),
   rule('pairTest', `${THEY} the same`, () => EQUAL, 0),
@@ -116,6 +132,9 @@ export const pairRules: readonly Rule[] = [
   rule('pairTest', 'paid|received too little|less', () => ({ kind: 'paid', op: '<' }), 0),
   rule('pairTest', 'paid|received too much|more', () => ({ kind: 'paid', op: '>' }), 0),
   rule('pairTest', `${THEY} within|inside $num:n ${MONEY} (of each other|of one another|of it|apart|difference)?`, ({ n }) => apart('<=', n), 0),
+  rule('pairTest', `${THEY} within|inside a|one ${MONEY} (of each other|of one another|of it|apart|difference)?`, () => apart('<=', 1), 0),
+  rule('pairTest', 'nothing|none|no (money|payment|amount|sum)? came|arrived|comes|arrives|exists in?', () => ABSENT, -0.1),
+  rule('pairTest', "there's|theres no|none|nothing such? ^$theTable|$tcol|$col|$noun|$rows|$word? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0),
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? ~most|under $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), 0),
   rule('pairTest', `${THEY} equal|same or (differ by)? ~most|within $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), -0.1),
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? by? ~more $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('>', n), 0),
@@ -123,12 +142,18 @@ export const pairRules: readonly Rule[] = [
   // Of what was said before: the rest of it
   rule('pairTest', `${THEY} differ|differs|deviate|off|apart by? more|further (than that|than this)?`, () => OTHER, 0),
   rule('pairTest', "there|we|they ~be|have? no|none|nothing such? ^$theTable|$tcol|$col|$noun|$rows|$word? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0),
-  rule('pairTest', 'no|without a|an|any? ^$theTable|$tcol|$col|$noun', () => ABSENT, 0.1),
+  rule('pairTest', 'no|without a|an|any|such? ^$theTable|$tcol|$col|$noun', () => ABSENT, 0.1),
   rule('pairTest', "the|a|its|their? $theTable|$tcol|$rows|$noun|$word|it|one doesn't|isn't|can't|cannot exist|there|be|known|listed|found|in|here found|there|the? $theTable|table|list?", () => ABSENT, 0.1),
   rule('pairTest', 'the|a|its|their? $theTable|$tcol|$rows|$noun|$word|it|one does|is|can|could not exist|there|be|known|listed|found|in|here found|there|the? $theTable|table|list?', () => ABSENT, 0.1),
   rule('pairTest', '~be? missing|absent|unknown from|in? the? it|list|there|$theTable?', () => ABSENT, 0.1),
   rule('pairTest', '~be? not there|found|listed|known in? the? it|list|$theTable?', () => ABSENT, 0.1),
 
+  // 'The payment is within a pound of the invoice'
+  rule('heldSo', `the|our|its|their? $held:a ~be? within|inside $num:n ${MONEY} of|from the|its|their? $held:b`, ({ a, b, n }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', n), x), 0),
+  rule('heldSo', `the|our|its|their? $held:a ~be? within|inside a|one ${MONEY} of|from the|its|their? $held:b`, ({ a, b }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', 1), x), 0),
+  rule('heldSo', `the|our|its|their? $held:a and|, the|its|their? $held:b ~be? within|inside $num:n ${MONEY} (of each other|of one another|apart)?`, ({ a, b, n }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', n), x), 0),
+  rule('heldSo', `the|our|its|their? $held:a ~be? ~less the|its|their? $held:b`, ({ a, b }, x: Context): HeldSo | null => heldSo(a, b, LESS, x), 0),
+  rule('heldSo', `the|our|its|their? $held:a ~be? ~more the|its|their? $held:b`, ({ a, b }, x: Context): HeldSo | null => heldSo(a, b, MORE, x), 0),
   rule('outcomeLabel', '$text:t', ({ t }) => t, 0),
   rule('outcomeLabel', '$setPhrase:t', ({ t }) => t, 0.05),
   rule('outcomeLabel', '^$word:w', ({ w }) => w.toLowerCase(), 0),
@@ -145,13 +170,14 @@ export const pairRules: readonly Rule[] = [
   rule('meanings', '$outcomeLabel:a', ({ a }) => { const m = meaning(a); return m && [m]; }, 0),
   rule('meanings', '$outcomeLabel:a ,|or|and|/ or|and? $meanings:r', ({ a, r }) => { const m = meaning(a); return m && [m, ...r]; }, 0),
   // 'Within 5 euros of what was paid'
-  rule('cond', `$held:a ~be? within|inside $num:n ${MONEY} of|from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('<=', n), pair, x); }, 0),
-  rule('cond', `$held:a ~be? ~more $num:n ${MONEY} away|off|apart from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
-  rule('cond', `$held:a (differs|differ|deviates) from the|its|their? $held:b by ~more $num:n ${MONEY}`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b); return pair && tested(apart('>', n), pair, x); }, 0),
-  rule('cond', "$held:a ~be? isn't|aren't|wasn't|weren't|doesn't|don't|not|~differs the? match|same|equal|from|as|to? the|its|their? $held:b", ({ a, b }) => { const pair = pairOf(a, b); return pair && compare('<>', pair.left, pair.right); }, 0.1),
+  rule('cond', `$held:a ~be? within|inside $num:n ${MONEY} of|from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b, x); return pair && tested(apart('<=', n), pair, x); }, 0),
+  rule('cond', `$held:a ~be? ~more $num:n ${MONEY} away|off|apart from the|its|their? $held:b`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b, x); return pair && tested(apart('>', n), pair, x); }, 0),
+  rule('cond', `$held:a (differs|differ|deviates) from the|its|their? $held:b by ~more $num:n ${MONEY}`, ({ a, b, n }, x: Context) => { const pair = pairOf(a, b, x); return pair && tested(apart('>', n), pair, x); }, 0),
+  rule('cond', 'does|do|did the|our|its|their? $held:a not|never equal|match|agree|fit|correspond|meet with|to? the|our|its|their? $held:b', ({ a, b }, x: Context) => { const pair = pairOf(a, b, x); return pair && compare('<>', pair.left, pair.right); }, 0),
+  rule('cond', "$held:a ~be? isn't|aren't|wasn't|weren't|doesn't|don't|not|~differs the? match|same|equal|from|as|to? the|its|their? $held:b", ({ a, b }, x: Context) => { const pair = pairOf(a, b, x); return pair && compare('<>', pair.left, pair.right); }, 0.1),
   // 'Paid a different total than was billed'
-  rule('cond', '$held:a a|an different|another|other total|amount|sum|figure|value|number than|from|to (what|all|everything)? (that)? (was|were|is)? $held:b', ({ a, b }) => { const pair = pairOf(a, b); return pair && compare('<>', pair.left, pair.right); }, 0),
-  rule('cond', '$held:a and|, the|its|their? $held:b $pairTest:t', ({ a, b, t }, x: Context) => { const pair = pairOf(a, b); return pair && t.kind !== 'absent' && t.kind !== 'nothing' ? tested(t, pair, x) : null; }, 0.1),
+  rule('cond', '$held:a a|an different|another|other total|amount|sum|figure|value|number than|from|to (what|all|everything)? (that)? (was|were|is)? $held:b', ({ a, b }, x: Context) => { const pair = pairOf(a, b, x); return pair && compare('<>', pair.left, pair.right); }, 0),
+  rule('cond', '$held:a and|, the|its|their? $held:b $pairTest:t', ({ a, b, t }, x: Context) => { const pair = pairOf(a, b, x); return pair && t.kind !== 'absent' && t.kind !== 'nothing' ? tested(t, pair, x) : null; }, 0.1),
 ].flat();
 
 /** What a label means that is given without a condition. */

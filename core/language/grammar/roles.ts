@@ -1,16 +1,17 @@
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
-import { mixedUnit, readsAsDate, readsAsNumber, type CheckedHead } from '../../formula/check';
+import { mixedUnit, readsAsDate, readsAsNumber, readsDayFirst, type CheckedHead } from '../../formula/check';
 import { isPlainMeasure, isRate } from '../../formula/dimensions';
 import { column, number, op, type Expression } from '../../formula/expression';
 import type { Glance } from '../../profile/glance';
 import { folded } from '../../values/fold';
 import { convertUnit, unitName, unitSort } from '../../values/units';
 import { converted, unitInName } from '../../formula/dimensions';
-import { isClockUnit, readClock, type SpanUnit } from '../../values/date';
+import { isClockUnit, readClock, readDate, type SpanUnit } from '../../values/date';
 import type { Metric } from '../../metrics/glossary';
 import { tie, type Tied } from '../../metrics/metrics';
 import type { Context } from '../acts';
+import { keptForHead } from '../kept';
 import { stem } from '../words';
 import { sampleOf } from './samples';
 
@@ -96,7 +97,7 @@ export const yearOf = (family: readonly string[], n: number): string | null => {
 /** From the date of the row before, of the same group, to the row's own. */
 export function sincePrevious(unit: SpanUnit | 'minutes', by: readonly string[], x: Context): Expression | null {
   const date = rowDate(x);
-  return date === null || unit === 'minutes' || by.includes(date) ? null : { kind: 'span', unit, from: { kind: 'over', fn: 'previous', of: column(date), by }, to: column(date) };
+  return date === null || ((unit === 'minutes' || unit === 'hours') && !timed(date, x)) || by.includes(date) ? null : { kind: 'span', unit, from: { kind: 'over', fn: 'previous', of: column(date), by }, to: column(date) };
 }
 
 /** How much later than planned something was, in hours or minutes; null where the table does not say so. */
@@ -123,6 +124,25 @@ export function groupsRows(name: string, { head, vocabulary }: Pick<Context, 'he
   return /^\p{L}+$/u.test(name) && columnOf(head, name).type === 'text' && !readsAsNumber(head, name) && !!g?.values && g.values.length <= (g.rows - g.blanks) * 0.7 && !vocabulary.ownNouns.has(stem(name.toLowerCase()));
 }
 
+const inTime = keptForHead<readonly string[] | null>();
+
+/** What was arranged before a row happened is not its own date. */
+const ARRANGED = /\b(?:booked|reserved|requested|created|entered|quoted|invited|applied|registered|planned|submitted|enquired|enquiry)\b/i;
+
+/** Three dates or more that stand in the order in which they happen, each column's first and last day before those of the next; null where they do not. */
+export function chronology(x: Context): readonly string[] | null {
+  return inTime(x.head, 'dates', () => {
+    const columns = dateColumns(x).filter((name) => !NOT_REAL.test(name) && !ARRANGED.test(name));
+    if (columns.length < 3) return null;
+    const spread = columns.map((name) => {
+      const dayFirst = readsDayFirst(x.head, name);
+      const times = sampleOf(name, x).slice(0, 500).flatMap((text) => readDate(text, dayFirst)?.time ?? []).sort((a, b) => a - b);
+      return times.length < 2 ? null : [times[0]!, times.at(-1)!];
+    });
+    return spread.every((s, i) => s !== null && (i === 0 || (s[0]! >= spread[i - 1]![0]! && s[1]! >= spread[i - 1]![1]!))) ? columns : null;
+  });
+}
+
 /** The date of a row itself: the only one, or the one that is called after what the rows are. */
 export function rowDate(x: Context): string | null {
   const own = dateColumns(x).filter((name) => !NOT_REAL.test(name) && !LATER.test(name) && name.toLowerCase().split(/[\s_]+/).some((w) => x.vocabulary.ownNouns.has(stem(w))));
@@ -133,7 +153,7 @@ export function rowDate(x: Context): string | null {
   // What begins is never blank where what ends is not: of a ride, somebody is picked up before being dropped off.
   const blanks = (name: string): number => x.head.glances?.get(name)?.blanks ?? 0, other = first.length === 2 && begins.length === 1 ? first.find((n) => n !== begins[0])! : null;
   const begun = begins.length !== 1 ? null : other !== null && blanks(other) < blanks(begins[0]!) ? other : begins[0]!;
-  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : begun);
+  return onlyDate(x) ?? (own.length === 1 ? own[0]! : real.length === 1 ? real[0]! : first.length === 1 ? first[0]! : chronology(x)?.[0] ?? begun);
 }
 
 /** The same figure for each group; null where it is no figure, or the column makes no groups. */
@@ -183,7 +203,9 @@ export function endsOf(x: Context): readonly [string, string] | null {
     // What is picked up may be dropped later, or what was dropped off be picked up: the columns stand in the order of what happens.
     if (own.length === 2) return ENDS.test(own[0]!) && BEGINS.test(own[1]!) && !BEGINS.test(own[0]!) && !(/picked|collected/i.test(own[0]!) && /dropped/i.test(own[1]!)) ? [own[1]!, own[0]!] : [own[0]!, own[1]!];
     const [begins, ends] = [own.filter((n) => BEGINS.test(n) && !ENDS.test(n)), own.filter((n) => ENDS.test(n) && !BEGINS.test(n))];
-    return begins.length === 1 && ends.length === 1 ? [begins[0]!, ends[0]!] : null;
+    // Of an alarm, an arrival and a return, who knows from when it is meant?
+    const first = chronology(x)?.[0];
+    return begins.length === 1 && ends.length === 1 && (first === undefined || first === begins[0] || !own.includes(first)) ? [begins[0]!, ends[0]!] : null;
   };
   const times = x.head.columns.filter((c) => c.type === 'text' && timed(c.name, x)).map((c) => c.name);
   return of(times.length >= 2 ? times : dateColumns(x));
@@ -202,6 +224,9 @@ export const endCalled = (called: RegExp, x: Context): string | null => { const 
 export const endingColumn = (x: Context): string | null => endsOf(x)?.[1] ?? null;
 
 /** How long each row lasted; without a unit in hours where there are times of day, else in days. */
+/** What a column called just as a unit says: hours, of ‹Hours›. */
+export const ownSpan = (unit: string, x: Context): Expression | null => { const own = x.head.columns.find((c) => stem(c.name) === stem(unit)); return own ? quantity(own.name, x) : null; };
+
 export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends = endsOf(x)): Expression | null {
   if (!ends) return null;
   const as = unit ?? (timed(ends[0], x) && timed(ends[1], x) ? 'hours' : 'days');
@@ -325,6 +350,12 @@ export const isPercentColumn = (e: Expression, { head }: Context): boolean => e.
 
 /** 'The amount less the discount %' takes a part of the amount off, not a number: a column of percentages beside what is none, as a part. */
 export const percentOf = (e: Expression, of: Expression, x: Context): Expression | null => (isPercentColumn(e, x) && of.kind !== 'number' && !isPercentColumn(of, x) ? op('/', e, number(100)) : null);
+
+/** What a discount leaves, where there is one: so many per cent less, or so much. */
+export function allowedFor(price: Expression, discount: Expression, x: Context): Expression {
+  const given: Expression = { kind: 'orElse', of: discount, otherwise: number(0) };
+  return isPercentColumn(discount, x) ? op('*', price, op('-', number(1), op('/', given, number(100)))) : op('-', price, given);
+}
 
 /** Less as many per cent as a column says. */
 export function lessPercent(e: Expression, name: string, x: Context): Expression | null {

@@ -4,7 +4,7 @@ import { isQuantity } from '../../table/column';
 import { nothing, type Context } from '../acts';
 import { rule, type Rule } from '../chart';
 import { compare, SIZES } from './conditions/make';
-import { quantity, rowDate, rowSpan } from './roles';
+import { quantity, rowDate, rowSpan, takingsColumn } from './roles';
 import { stemsIn } from '../words';
 import type { YesNo } from './seeds/yesno';
 import { lookupOf, notListed, type OtherColumn } from './others';
@@ -53,7 +53,8 @@ const theirDay = readThere(readsAsDate);
 
 /** Is a column what another table says, or something else? */
 function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condition | null {
-  const there = soleValue(x, c);
+  // A number is held against no code.
+  const there = quantity(own, x) ? theirNumber(c, x) : soleValue(x, c);
   return there && !columnsOf(there).includes(own) ? { kind: 'compare', op, left: column(own), right: there } : null;
 }
 
@@ -115,6 +116,8 @@ export const theirRules: readonly Rule[] = [
   // 'Where the unit price is not the list price', of another table
   rule('ex0', 'the|its|their? $theirs:c', ({ c }, x: Context) => theirNumber(c, x), 0.1),
   rule('cond', '$col:a ~be? ~not|~differs the|its|their|from? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('<>', a, b, x), 0),
+  // 'Sold at another price than the list price'
+  rule('cond', 'sold|charged|billed|offered|bought|paid|booked? at|for? a|an? another|different|other price|rate|fee|amount|sum than (in|on)? the|its|their? ^$theirs:c', ({ c }, x: Context) => { const a = takingsColumn(x); return a === null ? null : agrees('<>', a, c, x); }, 0),
   rule('cond', '$col:a ~equals the|its|their|as|to? the|its|their? ^$theirs:b', ({ a, b }, x: Context) => agrees('=', a, b, x), 0),
   // 'Using the unit rate from households'
   rule('aside', 'using|taking|given the? $theirList', () => nothing, 0.1),

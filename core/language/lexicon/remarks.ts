@@ -1,3 +1,6 @@
+import { crossed } from './crossed';
+import { BLANKS_IGNORED, BLANKS_STAY, BOTH_ENDS } from './ways';
+
 /** That blanks do not count, in all its wordings, for a figure: which they never do. */
 const BLANKS = ['empty ones', 'the empty ones', 'blanks', 'the blanks', 'blank ones', 'the blank ones', 'empty cells', 'the empty cells', 'missing ones', 'the missing ones', 'those without one'];
 const UNCOUNTED = BLANKS.flatMap((b) => [`leave out ${b}`, `leave ${b} out`, `leaving out ${b}`, `leaving ${b} out`, `ignore ${b}`, `ignoring ${b}`, `skip ${b}`, `skipping ${b}`, `without ${b}`, `not counting ${b}`, `${b} do not count`, `${b} don't count`, `${b} are left out`, `${b} are ignored`, `${b} not counted`])
@@ -9,6 +12,8 @@ const UNCOUNTED = BLANKS.flatMap((b) => [`leave out ${b}`, `leave ${b} out`, `le
  */
 export const ASIDES: readonly string[] = [
   ...UNCOUNTED,
+  ...crossed('keep|keeping|leave|leaving|with|and keep', 'everything else|all else|the rest|all other columns|the other columns|all the rest', 'as it is|as they are|unchanged|untouched|as is').split('|'), 'keeping everything else', 'keeping all else', 'keeping the rest', 'and keep everything else',
+  ...BOTH_ENDS.split('|'), ...BLANKS_STAY.split('|'), ...BLANKS_IGNORED.split('|'),
   "where there's a comma * read it as a point", 'where there is a comma * read it as a point', "where there's a comma * it is a point", 'read the comma as a point', 'read the commas as points', 'read commas as points', 'treat commas as points', 'treat the comma as a point', 'the comma is a decimal point', 'the comma is the decimal point', 'commas are decimal points', 'a comma before the cents is a point', 'the comma stands for a point', 'the comma means a point',
   'leave everything else', 'leave all else', 'leave the order of rows alone', 'leave the order of the rows alone', 'leave the order alone', 'leave the row order alone', 'leave the rows in order', 'do not change the order', "don't change the order", 'without changing the order', 'without sorting', 'keep the order', 'keep the order of the rows', 'the order stays', 'the order stays as it is', 'the order of the rows stays',
   'those without * do not count', "those without * don't count", 'ones without * do not count', "ones without * don't count", 'without * not counted',

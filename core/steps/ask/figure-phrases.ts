@@ -82,7 +82,7 @@ export const figurePhrases: readonly Rule[] = [
   rule('qratio', '$qex:a ~over $qex:b', ({ a, b }) => op('/', a, b), 0),
   rule('allRatio', 'all of? the|our? ^$col:a ~over all of? the|our? ^$col:b', ({ a, b }, x: Context) => sumOverSum(a, b, x), 0),
   rule('qratio', '$qex:a by|per ^$qex:b', ({ a, b }) => (isSum(a) && isSum(b) ? op('/', a, b) : null), 0),
-  rule('qratio', '$qex:a as a share|percentage|percent|% of $qex:b', ({ a, b }) => op('*', op('/', a, b), number(100)), 0),
+  rule('qratio', '$qex:a as|in a? share|percentage|percent|% of $qex:b', ({ a, b }) => op('*', op('/', a, b), number(100)), 0),
   // 'Total pots minus total lost': what two sums differ by
   rule('qratio', '$qex:a minus|less|- ^$qex:b', ({ a, b }) => (isSum(a) && isSum(b) ? op('-', a, b) : null), 0),
   rule('qfig', '$qratio:e', ({ e }) => e, 0),

@@ -90,6 +90,7 @@ export const rankingPhrases: readonly Rule[] = [
   rule('clause', '~tellMe? ,? who ~have|~be been? with|at|here us|it|longest? the? longest?', (_s, x: Context) => { const c = startColumn(x); return c === null ? null : leadingRows(c, false, 1, x); }, 0.3),
   rule('often', 'most often|frequently|commonly', () => true, 0),
   rule('often', 'the? most times', () => true, 0),
+  rule('clause', '~tellMe? ,? which|what|who the? $num:n $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed|$word? $col|$word? up? $often', ({ n, c }, x: Context) => (dated(c, x) || !Number.isInteger(n) || n < 1 ? null : ranking(c, allRows, true, n, x)), -0.2),
   rule('question', 'which|what|who $col:c $word|$col? $often', ({ c }, x: Context) => commonest(c, x), 0),
   rule('question', 'which|what|who $col:c ~be|~have|~took|comes|came|come|appears|appear|appeared|occurs|occur|turns|turned|shows|showed $col|$word? up? $often', ({ c }, x: Context) => commonest(c, x), 0),
   ...([['longest', true], ['shortest', false]] as const).map(([word, down]) => rule('clause', `~tellMe? ,? which|what|the ~be? the? $num:n? ${word} $rows|$noun|stay|stays`, ({ n }, x: Context) => { const e = rowSpan(undefined, x); return e && leadingBy(over('sum', e), down, n ?? 1, x); }, 0.4)),

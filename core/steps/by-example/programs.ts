@@ -4,7 +4,7 @@ import { FIGURE_STYLES, writeFigure } from '../../values/figure';
 import { FIND_WORDS, SORTS, finder, initialsOf, insideOf, slotOf } from '../../values/find';
 import { changeCase } from '../../values/letters';
 import { readAmount } from '../../values/number';
-import { readPerson } from '../../values/person';
+import { personPart, readPerson } from '../../values/person';
 
 /** A wished result for one text. */
 export interface Example {
@@ -35,6 +35,8 @@ const WIDTH = 40;
 const MOST_EFFORT = 100_000;
 interface Effort {
   left: number;
+  /** All are names, with titles before some and no middle ones: pieces between marks do not tell them off. */
+  readonly titled: boolean;
 }
 /** What telling two shapes apart costs. */
 const BRANCH = 1.5;
@@ -50,9 +52,16 @@ const MOST_BRANCHES = 4;
  * after `MOST_EFFORT` partial programs (about a tenth of a second) with what was found.
  */
 export function programsFor(name: string, examples: readonly Example[], sample: readonly string[]): Program[] {
-  const effort: Effort = { left: MOST_EFFORT };
   const values = sample.filter((t) => t.trim() !== '').slice(0, 300);
-  return ranked(search(name, examples, effort, MOST_BRANCHES).map((p) => ({ ...p, expression: sparing(p.expression, name, examples, values) })), values);
+  const effort: Effort = { left: MOST_EFFORT, titled: values.some((t) => (readPerson(t)?.title ?? '') !== '') && values.every((t) => readPerson(t)?.middle === '') };
+  return ranked(search(name, examples, effort, MOST_BRANCHES).map((p) => ({ ...p, expression: sparing(alsoCapital(p.expression, examples), name, examples, values) })), values);
+}
+
+/** Where a word is put in title case, a first letter beside it that is a capital in every example is made one. */
+function alsoCapital(expression: Expression, examples: readonly Example[]): Expression {
+  if (expression.kind !== 'written' || !expression.of.some((p) => p.kind === 'cased' && p.letters === 'title')) return expression;
+  const capital = (p: Expression): boolean => p.kind === 'letters' && p.side === 'first' && p.count === 1 && examples.every((e) => { const t = runText(p, e.input); return t === t.toUpperCase(); });
+  return { ...expression, of: expression.of.map((p) => (capital(p) ? { kind: 'cased', letters: 'upper', of: p } : p)) };
 }
 
 /** A program that writes a text twice where it has not the mark of the examples ('Vera Lind Vera Lind', of names turned round at a comma) leaves such texts as they are. */
@@ -73,7 +82,7 @@ function ranked(found: readonly { expression: Expression; cost: number }[], valu
 function search(name: string, examples: readonly Example[], effort: Effort, branches: number): { expression: Expression; cost: number }[] {
   const [first, ...rest] = examples;
   if (!first) return [];
-  const straight = first.output === '' ? [] : coverings(first, atomsOf(first.input, column(name)), effort).slice(0, MOST_TRIED).filter((p) => rest.every((e) => runText(p.expression, e.input) === e.output));
+  const straight = first.output === '' ? [] : coverings(first, atomsOf(first.input, column(name), effort.titled), effort).slice(0, MOST_TRIED).filter((p) => rest.every((e) => runText(p.expression, e.input) === e.output));
   if (examples.every((e) => e.output === '')) return [{ expression: { kind: 'blank' }, cost: 0.5 }];
   // A program that writes letters of its own is hardly meant where telling shapes apart does without.
   if ((straight[0]?.cost ?? Infinity) < 2.2 || branches < 2 || examples.length < 2) return straight;
@@ -110,7 +119,7 @@ function holdsText(condition: Condition, input: string): boolean {
 }
 
 /** Everything simple that can be taken out of a text, with the cheapest way to take it. */
-function atomsOf(input: string, of: Expression): Map<string, Atom[]> {
+function atomsOf(input: string, of: Expression, titled: boolean): Map<string, Atom[]> {
   const found = new Map<string, Atom[]>();
   const put = (text: string, expression: Expression, cost: number): void => {
     if (text === '') return;
@@ -156,7 +165,7 @@ function atomsOf(input: string, of: Expression): Map<string, Atom[]> {
   withLetters(input.trim(), of, 0.3);
   // Parts of a person's name, where pieces between marks do not give them.
   const person = readPerson(input);
-  if (person?.last) for (const part of ['first', 'last', 'middle', 'title'] as const) if (person[part] !== '') withLetters(person[part], { kind: 'person', part, of }, 0.95);
+  if (person?.last) for (const part of ['first', 'last', 'middle', 'title'] as const) if (person[part] !== '') withLetters(person[part], { kind: 'person', part, of }, titled ? 0.2 : 0.95);
   slots(input, of, 0, true);
   for (const [open, close] of BRACKETS) withLetters(insideOf(input, open, close), { kind: 'inside', open, close, of }, 0.55);
   for (const sort of SORTS) {
@@ -281,7 +290,7 @@ export function runText(e: Expression, input: string): string {
     case 'inside':
       return insideOf(runText(e.of, input), e.open, e.close);
     case 'person':
-      return readPerson(runText(e.of, input))?.[e.part] ?? '';
+      return personPart(runText(e.of, input), e.part);
     case 'initials':
       return initialsOf(runText(e.of, input));
     case 'found': {

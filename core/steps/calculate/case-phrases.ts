@@ -587,6 +587,9 @@ export const casePhrases = [
   rule('asked2', '$cond:c', ({ c }) => c, 0),
   rule('asked2', '$col:a really|indeed|always|equal|the? same|equal|identical? as|to|with? the? $ex0:b', ({ a, b }, x: Context) => { const e = quantity(a, x); return e && JSON.stringify(b) !== JSON.stringify(e) && b.kind !== 'number' ? { kind: 'compare', op: '=', left: e, right: b } : null; }, 0.05),
   rule('asked2', '$col:a equal|equals|match|matches|agree|agrees to|with? the? $ex2:b', ({ a, b }, x: Context) => { const e = quantity(a, x); return e && JSON.stringify(b) !== JSON.stringify(e) && b.kind !== 'number' ? { kind: 'compare', op: '=', left: e, right: b } : null; }, 0),
+  // 'Mark payments as known or unknown: known when the job exists'
+  rule('clause', '~grade|say|write|put|show the|all|each|every? $rows|$noun|$guess|$col|it? as|with|: ^$label:a or|/ ^$label:b (~into ~column ~named? $name:n?)? ,|:|;|.|- ^$label:c ~if $cond:w', ({ a, b, c, w, n }) => (c === a || c === b ? add({ kind: 'choose', cases: [{ when: w, then: textOf(c) }], otherwise: textOf(c === a ? b : a) }, n) : null), -0.6),
+  rule('clause', '~add ~column ~named? ^$name:n with|saying|holding? ,|:? ~open? yes or|/|and no ~close? ,? depending|according|based|going on|to|by whether|if ~each|the|a? $rows|$noun? $cond:c', ({ n, c }) => add(yesIf(c), n), -0.5),
   // 'Put sun, half shade or shade into Light, depending on what the label says'
   rule('clause', 'put|write|enter|say either? $labels:l ~into ~column? ~named? $name:n ,? depending|according|based|going by|on|to|with? what|whatever|which|whether|how the? $col:c says|say|reads|holds|mentions|mention|contains|has|is|it?', ({ l, n, c }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(byMention(l, c), n) : null), -0.2),
   rule('clause', '~add ~column ~named? $name:n with|of|saying|holding $labels:l ,? depending|according|based|going by|on|to|with? what|whatever|which|whether|how the? $col:c says|say|reads|holds|mentions|mention|contains|has|is|it?', ({ l, n, c }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(byMention(l, c), n) : null), -0.2),
@@ -690,19 +693,26 @@ function byDone(name: string, otherwise: string, x: Context): Act | null {
 }
 
 /** The label that a text mentions; the longest first, so that half shade is no shade. */
+/** Labels in their order, but one that stands within another behind it: shade after half shade. */
+const insideLast = (labels: readonly string[]): string[] => labels.reduce<string[]>((list, label) => { const at = list.findIndex((l) => label.toLowerCase().includes(l.toLowerCase())); return at < 0 ? [...list, label] : [...list.slice(0, at), label, ...list.slice(at)]; }, []);
+
 const byMention = (labels: readonly string[], name: string): Expression => ({
   kind: 'choose',
-  cases: [...labels].sort((a, b) => b.length - a.length).map((label) => ({ when: { kind: 'text', test: 'mentions', of: of(name), texts: [label] }, then: textOf(label) })),
+  cases: insideLast(labels).map((label) => ({ when: { kind: 'text', test: 'mentions', of: of(name), texts: [label] }, then: textOf(label) })),
   otherwise: blank,
 });
 
 /** Labels for rows whose text has the label in it; the last one for the others, where it says so. */
-function labelledBy(name: string, labels: readonly string[], x: Context): Act | null {
-  const rest = /^(?:other|others|rest|misc|miscellaneous|else|none|unknown)$/i.test(labels.at(-1) ?? '') ? labels.at(-1)! : null, own = rest === null ? labels : labels.slice(0, -1);
+export function labelledBy(name: string, labels: readonly string[], x: Context, called?: string): Act | null {
+  const rest = REST.test(labels.at(-1) ?? '') ? labels.at(-1)! : null, own = rest === null ? labels : labels.slice(0, -1);
   if (columnOf(x.head, name).type !== 'text' || own.length === 0) return null;
   const e = byMention(own, name);
-  return add(e.kind === 'choose' && rest !== null ? { ...e, otherwise: textOf(rest) } : e);
+  return add(e.kind === 'choose' && rest !== null ? { ...e, otherwise: textOf(rest) } : e, called);
 }
+
+/** Do all labels stand in the texts of a column, but for one that is for the rest? */
+export const allStandIn = (labels: readonly string[], name: string, x: Context): boolean => { const cells = sampleOf(name, x).map((v) => v.toLowerCase()); return labels.every((l, i) => (i === labels.length - 1 && REST.test(l)) || cells.some((v) => v.includes(l.toLowerCase()))); };
+const REST = /^(?:other|others|rest|misc|miscellaneous|else|none|unknown)$/i;
 
 /** Yes where a condition holds, no elsewhere. */
 const yesIf = (c: Condition): Expression => ({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') });

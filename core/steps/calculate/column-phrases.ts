@@ -105,6 +105,8 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', '~add? $name:n of|for|per ~each $rows|$noun|$guess ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
+  rule('clause', '$col:c including|incl|includes|with|contains|containing $pct:p vat|tax ,|:|;|.|-? (how much)? what|show|add? the? vat|tax ~be|~have? contained|included|there|inside? in|of? it|that|there?', ({ c, p }, x: Context) => { const e = quantity(c, x); return e && add(op('-', e, op('/', e, op('+', number(1), op('/', number(p), number(100))))), 'VAT'); }, -0.3),
+  rule('clause', '^$name:n ^$pct:p of|on the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' || /\s/.test(n) || /^(?:over|above|under|below|than|beyond|with|for|by|at|to|of|is|was|are)$/i.test(n) ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0.5),
   rule('clause', '~add? an? ~column? $name:n of|at $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0.1),
   rule('clause', '~add an? ~column? $name:n with|of|at|for $pct:p of the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0),
   rule('clause', '$name:n ~should be $formula:e', ({ n, e }) => (real(e) ? add(e, n) : null), 0.2),

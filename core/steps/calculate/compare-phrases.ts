@@ -38,6 +38,9 @@ function onlyWith(table: string, x: Context): Act | null {
 export const comparePhrases: readonly Rule[] = [
   // 'Full when the amount equals the invoice total, part when it's less'
   rule('clause', `(mark|label|tag|flag|${SAYS} ~each|the|all? $rows|$noun|$col? (as ($word ,)? ($word ,)? $word or|and $word)? :|,|-?)? $outcomeLabel:l ~if $holding:p ,|;|and|or|. and|or? $outcomes:o`, ({ l, p, o }, x: Context) => { const e = judged(p, [{ label: l, test: { kind: 'stand', op: '=' } }, ...o], x); return e && add(e); }, -0.6),
+  // 'Check: ok if the payment is within a pound of the invoice, short when it is less'
+  rule('clause', `(mark|label|tag|flag|${SAYS} ~each|the|all? $rows|$noun|$col? (as|with)? :|,|-?)? $outcomeLabel:l ~if $heldSo:h ,|;|and|or|. and|or? $outcomes:o`, ({ l, h, o }, x: Context) => { const e = judged(h.pair, [{ label: l, test: h.test }, ...o], x); return e && add(e); }, -0.3),
+  rule('clause', '~add? ~column? ~named? ^$name:n (on|for|in|to|beside the|each|every|all? $rows|$noun|$guess)? :|,|-|=|, $outcomeLabel:l ~if $heldSo:h ,|;|and|or|. and|or? $outcomes:o', ({ n, l, h, o }, x: Context) => { const e = judged(h.pair, [{ label: l, test: h.test }, ...o], x); return e && add(e, n); }, -0.4),
   // What stands between two values and what is said of them; with the name of the column where one is given
   rule('judgeLink', ',|.|;|:|and', () => ({}), 0),
   rule('judgeLink', `,|.|;|:|and|?? and|then? ${SAYS} me|it|them|down|out? the|their? outcome|result|verdict|answer|difference? :|,?`, () => ({}), 0),
@@ -48,6 +51,8 @@ export const comparePhrases: readonly Rule[] = [
   rule('clause', `~add ~column? ~named? $name:n :|,|- $holding:p ,|.|;|:|?? (${SAYS})? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
   rule('clause', `$holding:p ,|.|;|:|?? and|then? ${SAYS} whether|if? it|they|its? is|are? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
   rule('clause', '$holding:p .|,|;|:|and and|then|please? show|list|keep|give|find|tell|want|see|leave|need me|us|only? all? the|those? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t', ({ p, t }, x: Context) => { const where = tested(t, p, x); return where && keep(where); }, -0.2),
+  rule('bothTold', ',|-|;|. both|two of? the|their|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates (side by side|please|too|shown|beside it|as well)?', () => true, 0),
+  rule('bothTold', ',|-|;|.? with|and|showing|show|giving|give|including both|two of? them?', () => true, 0.1),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside the|their? both|two of? the|their|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates', () => true, 0),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside? the|their? both|two of? the|their|them? $word|$col|$tcol|amounts|numbers|values|figures side by side', () => true, 0),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside? the|their? both|two of? the|their|them? $col|$tcol next|beside to? each? other', () => true, 0),

@@ -30,6 +30,8 @@ function dateAndTime(name: string, names: readonly string[] | null, x: Context):
 }
 
 export const datePhrases = [
+  // 'Split arrived into Date and Time': called so
+  rule('clause', '~split|make|turn the? $col:c apart|up? ~into2|~into a|an? ^$properName:a and|,|& a|an|the? ^$properName:b', ({ c, a, b }, x: Context) => (/^(?:date|day)$/i.test(a) && /^time$/i.test(b) ? dateAndTime(c, [a, b], x) : null), -0.6),
   rule('fiscalWord', 'our? financial|fiscal|business|accounting|tax|budget year', () => true, 0),
   rule('fiscalWord', 'fy', () => true, 0),
   rule('monthName', '$word:w', ({ w }) => monthNumber(w) || null, 0),

@@ -20,6 +20,12 @@ function programs(source: string, examples: readonly Example[], x: Context): Ret
 
 /** Columns joined the way an example shows: values of theirs that stand in it, and the fixed texts between them. */
 function byPattern(names: readonly string[], example: string, x: Context, name = names.join(' and ')): Act | null {
+  const pattern = patternOf(names, example, x);
+  return pattern && add(pattern, name);
+}
+
+/** The columns joined as an example has them; null where a value of one of them does not stand in it. */
+export function patternOf(names: readonly string[], example: string, x: Context): Expression | null {
   if (names.length < 2) return null;
   let left = example;
   const places: { at: number; length: number; name: string }[] = [];
@@ -39,14 +45,14 @@ function byPattern(names: readonly string[], example: string, x: Context, name =
     from = p.at + p.length;
   }
   if (from < example.length) parts.push({ kind: 'text', value: example.slice(from) });
-  return add({ kind: 'written', of: parts }, name);
+  return { kind: 'written', of: parts };
 }
 
 /**
  * The columns whose values stand in an example, none of them within another: texts and dates as they are written, the longest
  * first; then numbers, by the word beside them ('42 ewes' is of ‹Ewes›), or where only one column holds such a number.
  */
-function standingIn(example: string, x: Context): readonly string[] {
+export function standingIn(example: string, x: Context): readonly string[] {
   const said = example.toLowerCase(), taken: (readonly [number, number])[] = [], out: string[] = [];
   const takes = (name: string, at: number, length: number): void => {
     const to = at + length;
@@ -96,7 +102,7 @@ function likeThis(name: string, output: string, called: string | undefined, x: C
 }
 
 /** Does an expression hold these columns, and no others? */
-const sameColumns = (names: readonly string[], e: Expression): boolean => [...new Set(names)].sort().join('\n') === [...new Set(columnsOf(e))].sort().join('\n');
+export const sameColumns = (names: readonly string[], e: Expression): boolean => [...new Set(names)].sort().join('\n') === [...new Set(columnsOf(e))].sort().join('\n');
 
 /** Ways to show what is wanted: by an example of what comes out, or of how columns are joined. */
 export const examplePhrases = [

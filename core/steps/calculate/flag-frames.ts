@@ -1,6 +1,9 @@
 import type { Condition } from '../../formula/expression';
 import { frame, means, type Frame } from '../../language/frames';
-import { NAME } from './frame-parts';
+import { crossed } from '../../language/lexicon/crossed';
+import { columnOf } from '../../table/table';
+import { allStandIn, labelledBy } from './case-phrases';
+import { NAME, PLACE } from './frame-parts';
 import { add } from './adding';
 
 /* Rows marked in a column of their own: yes or no, or a word for some of them. */
@@ -23,6 +26,18 @@ const SEVERAL = /\b(?:per|each|every|columns?)\b/i;
 const BARS = 'per one several columns colour color colours coloured red green yellow blue bold accent background kept held pending';
 
 export const frames: readonly Frame[] = [
+  // 'Tag the remarks with chimney, gutter or skylight depending on which word is in there, otherwise other'
+  frame('labelled by its words', {
+    need: {
+      labels: '$labels', col: '$col',
+      cue: ['depending on|going by|judging by|according to|based on|from|by which word|by what is in it|by', crossed('which|what|whichever', 'word|of the words|of them|of these|of those', '|is|stands|appears|is mentioned', 'in it|in there|in them')],
+    },
+    may: { name: NAME, place: PLACE, verb: ['~grade', 'label|tag|mark|classify|sort|group'], other: means('otherwise|else|or|and else|otherwise|elsewhere? $label:o', ({ o }: { o: string }) => o) },
+    many: ['cue', 'place', 'verb'],
+    about: `${ABOUT} word words stands stand appears is in there it them text say says mention mentions mentioned with into as new job what`,
+    cost: 0.6,
+  }, ({ labels, col, name, other }, x) => (columnOf(x.head, col).type === 'text' && allStandIn(labels as string[], col, x) ? labelledBy(col, [...(labels as string[]), ...(other === undefined ? [] : [other as string])], x, name) : null)),
+
   // 'late jobs yes/no', 'flag the jobs over 500 copies with Y or N', 'is the paper gloss? yes/no in a column Glossy'
   frame('flagged yes or no', {
     need: { rows: ROWS, sign: SIGNS },

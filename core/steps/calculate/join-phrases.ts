@@ -12,6 +12,18 @@ function bareOf(name: string, texts: readonly string[], side: 'before' | 'after'
   return texts.length === 1 && all.length > 0 && all.every((v) => (side === 'after' ? v.startsWith(text!) : v.endsWith(text!))) ? { kind: 'piece', side, mark: text!, which: side === 'after' ? 'first' : 'last', of: column(name) } : null;
 }
 
+const isPiece = (e: Expression): boolean => e.kind === 'slot' || e.kind === 'piece';
+
+/** One of the pieces of texts that a mark cuts: the mark that stands in most of them; null where none does. */
+function pieceAt(name: string, n: number, x: Context): Expression | null {
+  const all = sampleOf(name, x).filter((v) => v.trim() !== '');
+  const mark = columnOf(x.head, name).type === 'text' ? ['/', ';', '|', ' - ', ' – ', ',', '-', ':'].find((m) => all.filter((v) => v.includes(m)).length >= all.length * 0.6) : undefined;
+  return all.length > 0 && mark !== undefined ? { kind: 'slot', n, mark, of: column(name) } : null;
+}
+
+/** A mark as people put it between texts: with spaces, and a comma with one behind it. */
+export const spaced = (mark: string): string => (/^[,;]$/.test(mark) ? `${mark} ` : /^[-–|/+&]$/.test(mark) ? ` ${mark} ` : mark);
+
 /** Columns joined, and parts of texts beside marks. */
 export const joinPhrases: readonly Rule[] = [
   // 'Route: zone from -> zone to'
@@ -27,8 +39,8 @@ export const joinPhrases: readonly Rule[] = [
   rule('text0', '~join both|the two? $family:f with|by|using $text:t ~betweenThem?', ({ f, t }) => ({ kind: 'join', of: f.map(column), separator: t }), 0.05),
   rule('text0', '$joined:c joined|combined|glued|merged|concatenated|together by|with|using a? $mark:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
   rule('text0', '$joined:c joined|combined|glued|merged|concatenated|together by|with|using $text:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
-  rule('text0', '~join|~make? $joined:c with|by|using a? $mark:t ~betweenThem', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: / |^[,;]$/.test(t) ? (/^[,;]$/.test(t) ? `${t} ` : t) : ` ${t} ` }), 0.4),
-  rule('clause', '~add a? ~column? $name:n out|from|made of|from? $joined:c with|by|using a? $mark:t ~betweenThem', ({ n, c, t }) => add({ kind: 'join', of: c.map(column), separator: /^[,;]$/.test(t) ? `${t} ` : /^[-–|/+&]$/.test(t) ? ` ${t} ` : t }, n), -0.2),
+  rule('text0', '~join|~make? $joined:c with|by|using a? $mark:t ~betweenThem', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: / |^[,;]$/.test(t) ? spaced(t) : ` ${t} ` }), 0.4),
+  rule('clause', '~add a? ~column? $name:n out|from|made of|from? $joined:c with|by|using a? $mark:t ~betweenThem', ({ n, c, t }) => add({ kind: 'join', of: c.map(column), separator: spaced(t) }, n), -0.2),
   rule('clause', '~add a? ~column? $name:n out|from|made of|from? $joined:c with|by|using $text:t ~betweenThem', ({ n, c, t }) => add({ kind: 'join', of: c.map(column), separator: t }, n), -0.3),
   rule('text0', '~join $joined:c with|by|using $text:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0),
   rule('text0', '~join $joined:c with|by|using a? $mark:t ~betweenThem?', ({ c, t }) => ({ kind: 'join', of: c.map(column), separator: t }), 0.05),
@@ -37,6 +49,13 @@ export const joinPhrases: readonly Rule[] = [
   rule('side', 'after|behind|following|right', () => 'after', 0),
   rule('text0', '$pieceOf of|from|in the? $col:c $side:s the? $which:w? $mark:m', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0),
   rule('text0', '$pieceOf? $side:s the? $which:w? $mark:m in|of|from|within $col:c', ({ s, w, m, c }) => ({ kind: 'piece', side: s, mark: m, which: w ?? 'first', of: column(c) }), 0.05),
+  // 'The last part of the roof', of 'Slate / pitched / grey'
+  ...([['first', 1], ['second', 2], ['third', 3], ['fourth', 4], ['last', -1]] as const).flatMap(([word, n]) => [
+    rule('text0', `the? ${word} part|piece|bit|section|segment|component|item|entry|element of|in|from|under the? $col:c`, ({ c }, x: Context) => pieceAt(c, n, x), 0),
+    rule('text0', `the? ${word} of the? two|three|four? parts|pieces|bits|sections|segments|items|entries|elements of|in|from|under the? $col:c`, ({ c }, x: Context) => pieceAt(c, n, x), 0),
+    rule('text0', `$col:c ,|:? the? ${word} part|piece|bit|section|segment|component`, ({ c }, x: Context) => pieceAt(c, n, x), 0.05),
+  ].flat()).flat(),
+  rule('clause', 'the? ^$name:n ~open (that|this|which)? (is|being|i.e)? $text0:e ~close ~into|$ownColumn ~column?', ({ n, e }) => (real(e) && isPiece(e) ? add(e, n) : null), -0.2),
   rule('which', 'first', () => 'first', 0),
   rule('which', 'last', () => 'last', 0),
   rule('expr', '$text0:e', ({ e }) => e, 0),

@@ -59,6 +59,12 @@ function feelings(labels: readonly Feel[], named: readonly string[] | undefined,
   return add({ kind: 'choose', cases, otherwise: { kind: 'blank' } }, name);
 }
 
+/** Yes where a text sounds so, no where it sounds otherwise. */
+function yesNoFeeling(sign: Feel['sign'], named: string | undefined, name: string | undefined, x: Context): Act | null {
+  const of = sign === 0 ? null : opinions(named === undefined ? undefined : [named], x);
+  return of === null ? null : add({ kind: 'choose', cases: [{ when: sounds(of, sign), then: text('yes') }, { when: sounds(of, sign > 0 ? -1 : 1), then: text('no') }], otherwise: { kind: 'blank' } }, name);
+}
+
 type MailSort = 'free' | 'own';
 const sortOfMail = (word: string): MailSort | null => (/^(?:free|private|personal|freemail|webmail|public)$/i.test(word) ? 'free' : /^(?:own|organi[sz]ations?|company|companies|business|firm|corporate|work|professional|institutional)$/i.test(word) ? 'own' : null);
 const anAddress = finder({ kind: 'sort', sort: 'email' });
@@ -110,6 +116,8 @@ export const frames: readonly Frame[] = [
 
 export const knownRules: readonly Rule[] = [
   rule('feel', '$word:w', ({ w }) => { const said = w.toLowerCase(), sign = SIGNS.get(said); return sign === undefined ? null : { said, sign }; }, 0.05),
+  // 'Is the customer happy? yes / no by comment'
+  rule('clause', '(~add ~column ~named? ^$name:n :|,|-?)? ~be|did|do|does the|our|each|every|this? $rows|$noun|$guess|$col|$word|people|they $feel:f (with|about|by|in|from it|this|that|us|the? $col)? ??|,|:|.|-? ~open? yes or|/|and no ~close? (going|judging|based|according)? (by|from|on|to|in the|their|its? $col:c)?', ({ n, f, c }, x: Context) => yesNoFeeling(f.sign, c, n, x), -0.6),
   rule('feels', '$feel:a or|and|/|vs|versus|from $feel:b', ({ a, b }) => (a.sign !== b.sign ? [a, b] : null), 0),
   rule('feels', '$feel:a , $feel:b ,? or|and? $feel:c', ({ a, b, c }) => (new Set([a.sign, b.sign, c.sign]).size === 3 ? [a, b, c] : null), 0),
   rule('mailSorts', '^$word:a mail|mailer|e-mail|email|service|provider|address? or|and|/|vs an|a|the|one|their|its? own? ^$word:b domain|address|mail|e-mail|email|one', ({ a, b }) => mailPair(a, b), -0.1),

@@ -4,6 +4,7 @@ import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions/make';
 import { bornColumn, groupable, onlyDate, quantity, takingsColumn, total } from '../../language/grammar/roles';
+import { BLANKS_IGNORED } from '../../language/lexicon/ways';
 import { nameOf } from '../../language/naming';
 import { byPercent, any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
 import { readsAsDate } from '../../formula/check';
@@ -21,6 +22,8 @@ interface Riders {
   readonly name?: string;
   readonly places?: number;
   readonly percent?: true;
+  /** In percent, as a whole number. */
+  readonly wholePercent?: true;
   readonly up?: Rounding;
   readonly floor?: true;
   readonly blanks?: readonly (Condition | true | null)[];
@@ -29,9 +32,9 @@ interface Riders {
 /** A new column with what was said beside its formula; null where that does not fit. */
 function calculated(as: Expression | null, said: Riders): Act | null {
   if (as === null) return null;
-  const share = said.percent && !isPercent(as) ? (isRatio(as) ? percented(as) : null) : as;
+  const share = (said.percent || said.wholePercent) && !isPercent(as) ? (isRatio(as) ? percented(as) : null) : as;
   if (share === null) return null;
-  const places = said.places ?? (said.up ? 0 : undefined);
+  const places = said.places ?? (said.up || said.wholePercent ? 0 : undefined);
   const cut = places === undefined ? share : rounded(places > 0 ? inParts(share) : share, places, said.up ?? 'nearest');
   const floored: Expression = said.floor ? { kind: 'choose', cases: [{ when: { kind: 'compare', op: '<', left: cut, right: number(0) }, then: number(0) }], otherwise: cut } : cut;
   return {
@@ -59,13 +62,14 @@ const BLANKS: Way[] = [
 ];
 const OPEN: Way[] = [means('~blankOut|nothing|$blankIt while|until|if|when|where|for|as long? as? it|they|the|those? ~be? $uncol $rows|ones?', true), means("blank while it is open|blank while it's open|leave open ones empty|leave it empty for the open ones|empty if not closed yet|blank when it is still open|the open ones stay blank|open ones stay blank|blank if still open|blank for the open ones|leave the open ones empty|empty while it is still open|blank if it is not finished|leave it blank for open ones|blank where it is still open|leave open ones blank|blank if it's still open|empty for open ones", true), means("~blankWord|$blankIt ~if|~wherever|while|until it|they|there? ~be|has|is not|no|still|isn't|hasn't been? $col|$word yet|date?", true), means("~blankWord|$blankIt ~if there's no $col", true), means('~blankWord|$blankIt|nothing for the? open|unfinished|running ones|$rows|$guess?', true)];
 const NO_USE: Way[] = [means('~blankWord|$blankIt|nothing ~if|~wherever nothing|nobody|none was|is|were|has? been? $word (or $word $word? $word? $word?)?', true, 0.15), means('~blankWord|$blankIt|nothing ~if|~wherever $word ~be zero|0|nothing (or there is no $word)?', true, 0.2), means('~blankWord|$blankIt|nothing ~if|~wherever it ~be free', true), means('~if nothing|nobody|none was|is $word ,? no $word $word?', true, 0.2)];
-const IGNORING: Way[] = ["ignoring blanks|ignoring empty ones|blanks ignored|leaving out blanks|leaving out the blanks|blanks are left out|blanks don't count|blanks do not count|empty ones don't count|skip blanks|skipping blanks|without the blanks|missing ones left out|a missing one just isn't counted|just skip a score that is missing|skip missing ones|missing ones are skipped|blanks not counted|empty weights don't count|not counting blanks|not counting the empty ones|ignore blanks|a missing one isn't counted|empty ones do not count|leaving out missing ones|where something is missing just skip it|missing values are skipped|missing ones don't count|ignoring missing ones|without empty ones", '~blankWord $col|$word|$guess? ~be left out of the average', "~blankWord $col|$word|$guess? don't|do|are|is not? count|counted"];
-const PERCENT: Way[] = [means('in percent|as a percentage|in %|as percent|as a percentage between 0 and 100|percent|percentage|per cent|as a %|%|in per cent|times 100|as a whole percent number|as a percent', true), means('( 40 for 40 % )', true)];
-const LEGEND: Way[] = ['so that? $num|$pct stands|means|is for? $num|$pct %|percent?', '~open $num|$pct for $num|$pct %|percent? ~close', 'between|from|on? a? scale? of? 0 and|to 100', 'as a? whole? percent number'];
+const IGNORING: Way[] = [BLANKS_IGNORED, "ignoring blanks|ignoring empty ones|blanks ignored|leaving out blanks|leaving out the blanks|blanks are left out|blanks don't count|blanks do not count|empty ones don't count|skip blanks|skipping blanks|without the blanks|missing ones left out|a missing one just isn't counted|just skip a score that is missing|skip missing ones|missing ones are skipped|blanks not counted|empty weights don't count|not counting blanks|not counting the empty ones|ignore blanks|a missing one isn't counted|empty ones do not count|leaving out missing ones|where something is missing just skip it|missing values are skipped|missing ones don't count|ignoring missing ones|without empty ones", '~blankWord $col|$word|$guess? ~be left out of the average', "~blankWord $col|$word|$guess? don't|do|are|is not? count|counted"];
+const PERCENT: Way[] = [means('in percent|as a percentage|in %|as percent|as a percentage between 0 and 100|percent|percentage|per cent|as a %|%|in per cent|times 100|as a percent', true), means('( 40 for 40 % )', true)];
+const LEGEND: Way[] = ['so that? $num|$pct stands|means|is for? $num|$pct %|percent?', '~open $num|$pct for $num|$pct %|percent? ~close', 'between|from|on? a? scale? of? 0 and|to 100', 'as a? percent number'];
+const WHOLE_PERCENT: Way[] = [means('as|in a? whole|full percent number|figure|value|numbers?', true, -0.1)];
 const UP: Way[] = [means('rounded up|round up|rounded up to whole|rounded up to a whole number|rounded up to whole numbers|round it up', 'up'), means('rounded down|round down', 'down')];
 const WHOLE: Way[] = [means('whole percent|whole percents|whole number|whole numbers|no decimals|without decimals|rounded to whole numbers|rounded to whole percents|in whole percent|to whole numbers', 0)];
 const EACH_ROW: Way[] = ['write|put|show|note it|that|this|them|the number on|in|to|next|beside to? each|every|all row|rows|$rows|$noun', '~each $rows|$noun|$guess', 'on|to|in|next|beside|with to? each|every|all row|rows|$rows|$noun|$guess', 'on each row|on every row|to each row|each row|for each row|next to every row|in each row|to every row|on each of their rows', 'the same number on all of the $col $rows', 'on|to all of? the? $col $rows'];
-const RIDERS = { name: NAME, place: PLACE, places: [...PLACES, ...WHOLE], legend: LEGEND, blanks: BLANKS };
+const RIDERS = { wholePercent: WHOLE_PERCENT, name: NAME, place: PLACE, places: [...PLACES, ...WHOLE], legend: LEGEND, blanks: BLANKS };
 const MANY = ['verb', 'place', 'blanks', 'legend', 'ignoring', 'each', 'more', 'open', 'unused'];
 
 const isNumeric = (n: string, x: Context): boolean => quantity(n, x) !== null;
@@ -119,13 +123,13 @@ export const frames: readonly Frame[] = [
     many: [...MANY, 'share', 'whole', 'cols', 'same', 'total'],
     about: `${CALCULATE} kilos bring brought in make up makes same times 100 from came come by out take takes has had contribute contributes over between`,
     cost: 0.7,
-  }, ({ share, whole, cols, percent, name, places, blanks }, x) => {
+  }, ({ share, whole, cols, percent, ...said }, x) => {
     // 'Each booking's share' is each row's.
     const rest = ((cols ?? []) as string[]).filter((c) => !namesRows(c, x.vocabulary));
     const p = parts([...(whole as unknown[]), ...rest].filter((c): c is string => typeof c === 'string'), x);
     if (!p) return null;
     const e = op('/', p.of, total('sum', p.of, p.by));
-    return calculated(percent || (share as unknown[]).some((s) => s === true) ? percented(e) : e, { name, places, blanks });
+    return calculated(percent || said.wholePercent || (share as unknown[]).some((s) => s === true) ? percented(e) : e, said);
   }),
 
   frame('figure of a group', {
@@ -264,7 +268,7 @@ export const frames: readonly Frame[] = [
     need: { part: ['$datepart', means('day of the week|day of week|weekday|name of the weekday|name of the day|day name|weekday name|what day|which weekday|what weekday|which day of the week|what day of the week|on which day of the week|on what weekday|on which weekday|into the day of the week', 'weekday'), means('quarter', 'quarter')] },
     may: { ...RIDERS, cols: '$col', quarter: [means('~open? like|as|e.g|eg? q1|q2|q3|q4 ~close?', 'Q1'), means('~open? like|as|e.g|eg|so? q1|q2|q3|q4 $num ~close?', 'Q1 2025', -0.1)], style: ['~open? like|as|e.g|eg|say $monthName ~close?', "as a word|spelled out|written out|spelled out in english|in words|as text|in full|monday tuesday|in english", '~open like|as|e.g|eg ~weekdays ~close', '~open ~weekdays , ~weekdays . . . ~close', '~weekdays , ~weekdays and|, so on?', '~open? ~weekdays ,? ~weekdays ,|and? ~etc ~close?', 'write it out in full|written out in full|write it in full|spell it out|write it out', '~open ~weekdays ~weekdays? ~close', '~weekdays , ~weekdays'], each: EACH_ROW },
     many: [...MANY, 'style', 'part'],
-    about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like . know everybody everyone write full english',
+    about: 'add new column columns give show put get want need would like see tell us me each every for of the a please as with that is are in it its this what which did do was were have on belongs belong to they when day date in name out spelled written like . know work job visit event thing which took take happened happens place began begun start started begin everybody everyone write full english',
     cost: 0.85,
   }, ({ part, cols, quarter, style, ...said }, x) => {
     const [which, ...more] = [...new Set(part as DatePart[])];

@@ -34,7 +34,7 @@ const PART_NAMES: readonly (readonly [PersonPart, RegExp])[] = [
   ['title', /^(?:title|salutation|form of address)s?$/i],
   ['suffix', /^(?:name )?suffix(?:es)?$/i],
 ];
-const USUAL_NAMES: Readonly<Record<PersonPart, string>> = { first: 'First name', last: 'Last name', middle: 'Middle name', title: 'Title', suffix: 'Suffix' };
+const USUAL_NAMES: Readonly<Record<PersonPart, string>> = { untitled: 'Name', first: 'First name', last: 'Last name', middle: 'Middle name', title: 'Title', suffix: 'Suffix' };
 
 /** A cut into parts of a name that are called so; names typed with a capital are kept as typed. */
 function splitInto(name: string, names: readonly string[], x: Context): Act | null {
@@ -43,7 +43,7 @@ function splitInto(name: string, names: readonly string[], x: Context): Act | nu
 }
 
 /** One part of the names in a column; of plain pairs of words, the first or the last word, and what stands before a comma is the last name. */
-function partOf(p: PersonPart, name: string, x: Context): Expression | null {
+export function partOf(p: PersonPart, name: string, x: Context): Expression | null {
   const all = sampleOf(name, x).filter((v) => v.trim() !== '');
   const commas = all.filter((v) => v.includes(',')).length;
   // 'Lisk, Jane (jane@orrin.example)' has more in it than a name.
@@ -102,6 +102,9 @@ export const personPhrases = [
   rule('clause', 'no|without|not|never an|any|more? $titling in|under|before|with|for the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.2),
   rule('clause', '$col:c names|name? without|less|no an|any|the|their? $titling', ({ c }, x: Context) => untitled(c, x), -0.2),
   rule('clause', '~drop|take|cut|strip|get the? $titling off|from|out|away at|in|of|from? the|their|her|his? front|start|beginning? of? the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.25),
+  rule('clause', '~drop the|any|all? $titling before|preceding|from|off the? names|name (of|in (the)?)? the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.2),
+  rule('clause', '~drop the|any|all? $titling in front of the? names|name? (of|in)? the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.2),
+  rule('clause', '~drop the? $titling wherever|where|whenever they|it|one|these|those? ~be|stand|stands|appear|appears|occur|occurs|come|comes? in|before|under|at|among the? $col:c', ({ c }, x: Context) => untitled(c, x), -0.2),
   rule('clause', "~drop the? $col:c ^'s? $titling", ({ c }, x: Context) => untitled(c, x), -0.2),
   rule('clause', '~drop|take|cut|strip the? $titling in|at|from|off the? front|start|beginning (of|off)? (them|it|the names?)?', (_s, x: Context) => titlesOff(x), 0.2),
   rule('clause', '~drop the? $titleWords', (_s, x: Context) => titlesOff(x), 0),
@@ -151,7 +154,7 @@ export const personPhrases = [
   ...['~make|write|put|turn|swap|reverse the? $col:c names? round|around|about|over', '~make|write|put|turn|swap|reverse the? $col:c names', 'turn|swap|reverse the? $col:c', '~make|write|put|turn the? $col:c names? in|into|to? the? normal|natural|usual|right|other way order|round|around?', '$col:c names? the? normal|natural|usual|right|other way round|around', 'reverse|swap|flip the? $col:c names? around|round?'].flatMap((words) => [
     rule('clause', words, ({ c }, x: Context) => ordered(c, false, x), 1.3),
     rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? ,|and|before|then|in then|front? of? the? last|family|surname name?`, ({ c }, x: Context) => ordered(c, false, x), -0.4),
-    rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front?`, ({ c }, x: Context) => ordered(c, false, x), -0.1),
+    rule('clause', `${words} ,|:|;|-|–|.? so|and? that? the? first|given|forename name? first|comes|stands|is|goes first|front|in? front? (,|and|then then? the? last|family|surname name? last|behind|after|second|follows?)?`, ({ c }, x: Context) => ordered(c, false, x), -0.1),
   ]).flat(),
   // 'Full name in a new column, first name first'
   ...['~add? the|a|their? full|whole|complete name|names (of the? $col:c)? ~into|~add? ~column ~named? $name:n? ,|:|;|-|–|.?', '~add ~column ~named? $name:n (for|of|with|from the? $col:c)? ,|:|;|-|–|.? with|having?'].map((said) => rule('clause', `${said} the? first|given|forename name? first|in front? (and|,|then the? last|family|surname name? last|behind|after|second?)?`, ({ c, n }, x: Context) => wholeName((c as string | undefined) ?? personColumn(x), (n as string | undefined) ?? 'Full name', x), -0.6)).flat(),
@@ -172,18 +175,14 @@ const isRewritten = (plan: Plan): plan is CalculatePlan => plan.step === 'calcul
 /** What a rewriting makes of one name. */
 const shows = (as: Expression, input: string): string | null => {
   const person = readPerson(input);
-  return person && as.kind === 'join' ? as.of.flatMap((e) => (e.kind === 'person' && person[e.part] !== '' ? [person[e.part]] : [])).join(as.separator) : null;
+  return person && as.kind === 'join' ? as.of.flatMap((e) => (e.kind === 'person' && e.part !== 'untitled' && person[e.part] !== '' ? [person[e.part]] : [])).join(as.separator) : null;
 };
 
-/** Names without their titles, in the order they have. */
+/** Names without their titles. */
 function untitled(name: string, x: Context): Act | null {
   const people = sampleOf(name, x).map(readPerson);
   if (!persons(name, x) || !people.some((p) => p !== null && p.title !== '')) return null;
-  // 'Tarn, Oskar' keeps its order.
-  const turned = sampleOf(name, x).some((v) => v.includes(','));
-  const as: Expression = { kind: 'join', of: (['first', 'middle', 'last', 'suffix'] as const).map((p) => part(p, column(name))), separator: ' ' };
-  const where: Condition = { kind: 'not', of: { kind: 'text', test: 'contains', of: column(name), texts: [','] } };
-  return { key: `person untitled ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as, replace: true, ...(turned && { where }) }, [name]) };
+  return { key: `person untitled ${name}`, apply: (state) => withPlan(state, { step: 'calculate', name, as: part('untitled', column(name)), replace: true }, [name]) };
 }
 
 /** Titles off the only column of names that has some; what is spoken of goes before it. */

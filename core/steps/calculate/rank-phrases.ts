@@ -1,8 +1,8 @@
 import { rule, type Rule } from '../../language/chart';
-import { column, columnsOf, type Expression, number, walk } from '../../formula/expression';
-import { type Act, type Context, headAfter, nothing, plans, withPlan } from '../../language/acts';
-import { readsAsDate } from '../../formula/check';
-import { uniqueName } from '../../values/names';
+import { type Along, column, columnsOf, type Expression, number, walk } from '../../formula/expression';
+import { amend, type Act, type Context, headAfter, nothing, withPlan } from '../../language/acts';
+import { rewrite } from '../../language/rewrite';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { numbered } from '../../language/grammar/expressions';
 import { quantity, groupable, rowDate } from '../../language/grammar/roles';
 import { nearMultiple, named, onLast, toMultiple } from './amending';
@@ -14,12 +14,13 @@ import type { CalculatePlan } from './step';
 /** A rank: the highest is first, of times the shortest. */
 const ranked = (name: string, x: Context, by: readonly string[] = []): Expression | null => { const e = quantity(name, x) ?? (readsAsDate(x.head, name) ? column(name) : null); return over((e?.kind === 'measure' && unitSort(e.unit) === 'time') || readsAsDate(x.head, name) ? 'rank up' : 'rank', e, by); };
 
-/** A running figure along another order: the rows are put in it first. */
+/** A running figure along the order of another column; of one that has no order of size, the rows are put in order first. */
 const orderedBy = (name: string, down = false): Act => ({
   key: `calculate ordered by ${name} ${down}`,
   apply(state) {
     const last = state.plans.at(-1);
     if (last?.step !== 'calculate' || !walksRows(last.as)) return null;
+    if (readsAsDate(state.start, name) || readsAsNumber(state.start, name)) return amend(`along ${name} ${down}`, (plan) => (plan.step === 'calculate' ? { ...plan, as: followed(plan.as, { column: name, down }) } : null)).apply(state);
     const before = state.plans.slice(0, -1);
     const base = before.reduce((head, plan) => headAfter(plan, head), state.start);
     const sorted = withPlan({ ...state, plans: before, head: base, problem: null }, { step: 'sort', by: [{ column: name, down }] }, state.topic);
@@ -27,11 +28,11 @@ const orderedBy = (name: string, down = false): Act => ({
   },
 });
 
-const walksRows = (e: Expression): boolean => {
-  let found = false;
-  walk(e, (n) => { found ||= n.kind === 'over' && (n.fn === 'running' || n.fn === 'previous' || n.fn === 'number'); });
-  return found;
-};
+/** A formula whose running figures follow the order of a column. */
+const followed = (as: Expression, along: Along): Expression => rewrite(as, (n) => (isWalking(n) ? { ...n, along } : undefined));
+const isWalking = (n: unknown): n is Extract<Expression, { kind: 'over' }> => { const e = n as { kind?: string; fn?: string } | null; return typeof n === 'object' && n !== null && e!.kind === 'over' && (e!.fn === 'running' || e!.fn === 'previous' || e!.fn === 'number'); };
+
+const walksRows = (e: Expression): boolean => { let found = false; walk(e, (n) => { found ||= isWalking(n); }); return found; };
 
 function rankWay(plan: CalculatePlan, fn: 'rank' | 'rank up'): CalculatePlan | null {
   return plan.as.kind === 'over' && plan.as.fn.startsWith('rank') ? { ...plan, as: { ...plan.as, fn } } : null;
@@ -48,8 +49,14 @@ export const rankPhrases: readonly Rule[] = [
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => numbered([by]), 0),
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => numbered([]), 0.1),
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => numbered([by]), 0),
-  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (by !== d && readsAsDate(x.head, d) ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: numbered([by]), replace: false }) : null), -0.4),
-  rule('clause', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along (order of)? the? date|dates|time|day', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? plans({ step: 'sort', by: [{ column: d, down: false }] }, { step: 'calculate', name: uniqueName(`Number within ${by}`, x.head.columns.map((c) => c.name)), as: numbered([by]), replace: false }) : null; }, -0.4),
+  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (by !== d && readsAsDate(x.head, d) ? followed(numbered([by]), { column: d, down: false }) : null), -0.3),
+  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along (order of)? the? date|dates|time|day', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? followed(numbered([by]), { column: d, down: false }) : null; }, -0.3),
+  // 'In each crew number the jobs from the earliest to the latest'
+  rule('ranking', '~each $col:by ,? number|enumerate the|all? $rows|$guess|$noun (from|starting|beginning)? (with|at)? the? ~earliest (to the? ~latest)?', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? followed(numbered([by]), { column: d, down: false }) : null; }, -0.3),
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by (from|starting|beginning) (with|at)? the? ~earliest (to the? ~latest)?', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? followed(numbered([by]), { column: d, down: false }) : null; }, -0.3),
+  rule('ranking', '~rankWord ~each $col:by $rows|$noun|$guess by|on|according to? $col:c', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), -0.1),
+  ...([['~highest|~latest', 'rank'], ['~lowest|~earliest', 'rank up']] as const).flatMap(([words, fn]) => rule('rider', `the? ${words} ^1|one|first`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0.05)),
+  rule('aside', '~open 1 for|is|= the? first ,|and? 2 for|is|= the? second (,|and and? so on|...|3 for|is|= the? third)? ...|…|.? .? .? ~close', () => nothing, 0),
   rule('ranking', '=numbering|=numbers per|within|for|inside the|each|every? $col:by (, first $rows|$noun|$guess|one? 1 ,? (second|next 2)?)?', ({ by }) => numbered([by]), 0),
   rule('ranking', 'number|enumerate ~each $col:by $rows|$guess|$noun', ({ by }) => numbered([by]), 0),
   rule('ranking', 'sequence|serial|running|consecutive|row number|numbers for|of|within|in|per ~each? $col:by', ({ by }) => numbered([by]), 0),

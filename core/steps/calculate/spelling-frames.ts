@@ -44,7 +44,7 @@ export const frames: readonly Frame[] = [
       `$aName ~be|come|comes|stand|stands|go|goes ^written? first|last|in|at|behind front?`,
       '^$aName first|last',
       '^$aName , $aName',
-      '^names|name|titles|they ~be? (written)? the? other|wrong way round|around',
+      '^names|name|titles|they ~be|stand|stands|come|comes|go|have? (written|in|typed)? the? other|wrong|opposite|reverse|reversed way|order|round? round|around|about?',
     ] },
     may: { of: OF },
     many: ['how', 'of'],

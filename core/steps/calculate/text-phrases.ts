@@ -1,3 +1,4 @@
+import { standingIn } from './example-phrases';
 import { keptForHead } from '../../language/kept';
 import { onLast } from './amending';
 import { persons } from '../../language/grammar/kinds';
@@ -162,6 +163,8 @@ export const textPhrases = [
   rule('what', 'number|numbers|figure|figures|digits|count', () => sort('number'), 0.3),
   rule('what', '€|$|£ amount|amounts|sum|figure|value|price', () => sort('amount'), 0),
   rule('what', '$shape:s $word?', ({ s }) => (s.length > 1 ? { kind: 'shape', shape: s } : null), 0.05),
+  rule('what', 'number|code|reference|no|ref|id|$word with|of|having $num:n digits|figures|numbers', ({ n }) => (Number.isInteger(n) && n > 1 && n <= 20 ? { kind: 'shape', shape: '#'.repeat(n) } : null), 0),
+  rule('what', '$word number|code|reference|no with|of|having $num:n digits|figures|numbers', ({ n }) => (Number.isInteger(n) && n > 1 && n <= 20 ? { kind: 'shape', shape: '#'.repeat(n) } : null), 0),
   rule('what', '$word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
   rule('what', '$word $word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
   rule('what', '$col ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
@@ -351,7 +354,8 @@ export const textPhrases = [
   // Codes put together out of pieces: 'the first three letters of the boat in capitals, a dash and the number'
   rule('tpart', '$col:c', ({ c }) => column(c), 0.05),
   rule('tpart', 'a|an? $mark:m', ({ m }) => text(m), 0.05),
-  rule('tpart', '$text:t', ({ t }) => text(t), 0),
+  // What shows the whole is no piece of it.
+  rule('tpart', '$text:t', ({ t }, x: Context) => (standingIn(t, x).length > 1 ? null : text(t)), 0),
   rule('tpart', '$text0:e', ({ e }) => (e.kind === 'letters' || e.kind === 'found' || e.kind === 'slot' || e.kind === 'piece' ? e : null), 0),
   rule('tpart', '$col:c first|leading $num:n characters|letters|digits|letter|character', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'first', count: n, of: column(c) } : null), 0),
   rule('tpart', '$col:c last $num:n characters|letters|digits|letter|character', ({ n, c }) => (n >= 1 && n <= 100 ? { kind: 'letters', side: 'last', count: n, of: column(c) } : null), 0),

@@ -11,6 +11,7 @@ import { unitSort } from '../../values/units';
 import type { Period } from '../../language/grammar/seeds/times';
 import type { Plan } from '../registry';
 import type { ConvertPlan, Meaning } from './step';
+import type { Entailed } from '../../language/entailed';
 
 type Options = Partial<Omit<ConvertPlan, 'step' | 'columns' | 'to'>>;
 /** What is said behind a cut, with no column, is said of its last piece: 'into the finish and the weight (a number)'. */
@@ -282,6 +283,7 @@ export const phrases = [
   rule('clause', 'just|only|simply yes or|and|/ no only|please?', () => typed(null, 'yesno'), 0.2),
   rule('clause', "whatever|anything|everything|what|those|ones|all isn't|aren't|isnt|arent (one|a? ~number)? ~should|can|may|could|gets|get? be? made|left|set? ~blankWord|emptied|cleared", () => onTold(['number'], typed(null, 'decimal', { blankRest: true })), 0),
   rule('clause', 'a? some|few|many|several|part of? the? $cols:c ~be in $unit and|,|, some|others|part|other|rest|the of? (them|rest)? ~be? in $unit', ({ c }) => speakOf(c), -0.3),
+  rule('rider', 'some|several|few|two|three|four|one|most|others|many|half of? them|these|those|the? values|cells|ones|entries? ~be|stand|come in|given|measured? in? $unit', ({}) => rider('some in another unit', (plan) => (plan.unit ? plan : null)), -0.2),
   rule('rider', 'the? ones|those|values with an? $word|$unit ~be in? $unit', () => rider('units said', (plan) => (plan.unit ? plan : null)), 0),
   rule('rider', '~wherever it|they|there? ~say $sought:t there ~should be nothing|~blankWord', ({ t }) => meaning(t, ''), -0.1),
   rule('clause', '$cols:c ~should ~be? ~into? ~wholeNumber', ({ c }) => typed(c, 'whole'), -0.2),
@@ -325,6 +327,7 @@ export const phrases = [
   rule('rider', 'put|write|use|make|set? $num:n ~if there is|are none|nothing', ({ n }) => blanksAs(String(n)), 0.05),
   rule('rider', '$dayOrder:o and|, $dayOrder:b occur|occurs|appear|are|is|both? used|there|in|mixed|occur? it|there?', ({ o, b }) => (o === b ? inOrder(o) : null), 0),
   rule('rider', 'with the? $dayOrder:o', ({ o }) => inOrder(o), 0),
+  rule('rider', 'dots|slashes|points|dashes (and|&|,|or|/ dots|slashes|points|dashes)? =|:|is|are|mean|means|have|with|has|->? the? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('rider', 'the? ones|those|dates|entries with|in|having with? slashes|dots|points ~be? $dayOrder:o', ({ o }) => inOrder(o), 0),
   rule('rider', 'an? lone|single|bare|plain? $mark:m ~be|means|mean|counts|count|stands|stand as|for? ~blankWord', ({ m }) => (m === '-' || m === '?' || m === '/' ? meaning([m], '') : null), 0.05),
   rule('rider', "an? lone|single|bare|plain? $mark:m ~be|means|mean|stands for|that? (we|they|nobody|i|he|she|it)? (don't|dont|didn't|doesn't|isn't|not|is|was|were|do)? (not)? know|knows|known|unknown|missing|sure|answered|recorded|asked ,|;|:|-|–? so|and|then|hence (it|that|this)? (is|counts|stays|becomes|as|be)? ~blankWord", ({ m }) => meaning([m], ''), -0.2),
@@ -342,3 +345,8 @@ export const phrases = [
   rule('clause', 'anything|everything|whatever|all|values|entries|cells that|which ~be? ~not an? ~number ~should|is|are be? ~blankWord|emptied|blanked|cleared|removed out?', () => typed(null, 'decimal', { blankRest: true }), 0.05),
   rule('clause', 'blank out? anything|everything|whatever|all in $cols:c that|which ~be not ~number', ({ c }) => typed(c, 'decimal', { blankRest: true }), 0),
 ].flat();
+
+export const entailed: readonly Entailed[] = [
+  { of: (plan) => plan.step === 'convert' && (plan.to === 'decimal' || plan.to === 'whole'), words: 'comma thousand separator sign symbol currency euro pound dollar plain bare figure number numeric numerical real proper let' },
+  { of: (plan) => plan.step === 'convert' && plan.to === 'date', words: 'real proper date style format written typed way text' },
+];

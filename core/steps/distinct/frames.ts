@@ -1,12 +1,14 @@
 import { plans, type Context } from '../../language/acts';
 import { personColumn } from '../calculate/person-phrases';
 import { frame, means, type Frame } from '../../language/frames';
+import { crossed } from '../../language/lexicon/crossed';
+import { FIRST_STAYS, LAST_STAYS, OTHERS_GONE } from '../../language/lexicon/ways';
 import type { DistinctPlan } from './step';
 
 type Keep = DistinctPlan['keep'];
 
-const FIRST = 'the first row|the first one|first row|the topmost row|the top row|keep just the first row|keep only the first row|all but the first|drop all but the first|remove all but the first|only the first stays|the first one stays|just the first row|delete the second one|remove the second one|drop the second one|remove the second|delete the second|drop the second|the second one can go|remove the later one|keep the first|keep first|first one stays|the first one stays|only the first should remain|the first stays|keep the first of each|leave just the first one|only keep the first|keep only the first|only keep the first of them|the first of each stays|first of each|only the first stays|leave only the first|the first one counts|the first one is kept|hold on to the first|the first should stay|only the first one should stay|only the first remains';
-const LAST = 'the last row|last row|the lowest row|lowest row|the bottom one|the row furthest down|keep the row furthest down|keep the lowest row|keep the last row|the last claim|only the last row|just the last row|keep the last|keep last|last one stays|the last one stays|the last stays|keep the last of each|the last one counts|keep only the last|only keep the last|the last one of each|keep the last one of each|only the bottom row|the bottom row|row furthest down|hold on to the row furthest down|the latest one in the list|hold on to the latest one in the list|hold on to the last|the lowest one in the list|last of each|only the last stays|the last one is kept|the latest one|but keep the last one of each|the row furthest down stays|the bottom one|the lowest row';
+const FIRST = `${FIRST_STAYS}|${crossed('keep|leave|retain', 'one|only one|just one', 'of each|of each pair|of each such pair|of every pair|of such pairs|of them|of the two|of each of those')}|the first row|the first one|first row|the topmost row|the top row|keep just the first row|keep only the first row|all but the first|drop all but the first|remove all but the first|only the first stays|the first one stays|just the first row|delete the second one|remove the second one|drop the second one|remove the second|delete the second|drop the second|the second one can go|remove the later one|keep the first|keep first|first one stays|the first one stays|only the first should remain|the first stays|keep the first of each|leave just the first one|only keep the first|keep only the first|only keep the first of them|the first of each stays|first of each|only the first stays|leave only the first|the first one counts|the first one is kept|hold on to the first|the first should stay|only the first one should stay|only the first remains`;
+const LAST = `${LAST_STAYS}|the last row|last row|the lowest row|lowest row|the bottom one|the row furthest down|keep the row furthest down|keep the lowest row|keep the last row|the last claim|only the last row|just the last row|keep the last|keep last|last one stays|the last one stays|the last stays|keep the last of each|the last one counts|keep only the last|only keep the last|the last one of each|keep the last one of each|only the bottom row|the bottom row|row furthest down|hold on to the row furthest down|the latest one in the list|hold on to the latest one in the list|hold on to the last|the lowest one in the list|last of each|only the last stays|the last one is kept|the latest one|but keep the last one of each|the row furthest down stays|the bottom one|the lowest row`;
 const FULLEST = 'keep the fullest|the fullest|the fullest one|keep the fullest one|keep the fullest of each|the most complete one|keep the most complete one|keep the most complete|keep the one with the most filled in|keep the one with most filled in|the one with the fewest blanks|keep the one with the fewest blanks|the fullest stays';
 /** 'The last visit of it in the list stays': by where it stands, not by its date. */
 const placed = (ends: string, keep: Keep) => means(`keep|hold|leave|only? the? ${ends} $rows|$noun|$guess|one|row|entry of? it|them|each|these? ^in|on|of the list|table|sheet|file stays|stay|remains|counts|is|should? stay|remain|kept?`, keep, -0.3);
@@ -17,15 +19,24 @@ const everything = ({ head }: Context): string[] => head.columns.map((c) => c.na
 export const frames: readonly Frame[] = [
   frame('repeats', {
     need: { repeats: DUPLICATES, by: ['by|on|of|in|for|where|when|~open? $cols ~close?', '$alike', means('$col:a + $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$col:a + $col:b + $col:c', ({ a, b, c }: { a: string; b: string; c: string }) => [a, b, c])] },
-    may: { keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest')], drop: ['~drop', 'throw out the repeats|remove the others|drop the rest|remove the repeats|get rid of the rest|drop the others|remove the rest'], same: 'same|the same|are the same|identical|i.e|that means|all the same' },
+    may: { keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest')], drop: [OTHERS_GONE, '~drop', 'throw out the repeats|remove the others|drop the rest|remove the repeats|get rid of the rest|drop the others|remove the rest'], same: 'same|the same|are the same|identical|i.e|that means|all the same' },
     many: ['repeats', 'drop', 'same'],
     about: 'there are is were was some several a few couple of rows row entries entry payments by mistake in here keyed entered typed listed same identical where and it means i.e e with one two three on only them just the each every with that should appear stand have remain leave please all so meaning or get rid of which',
     cost: 0.5,
   }, ({ by, keep }) => plans({ step: 'distinct', keep: (keep ?? 'first') as Keep, by })),
 
+  // 'Same client and address on the same day: keep the first'
+  frame('alike rows kept once', {
+    need: { by: ['~open? $alike ~close?'], keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest')] },
+    may: { repeats: DUPLICATES, same: 'same|the same|are the same|identical|i.e|that means|all the same' },
+    many: ['repeats', 'same'],
+    about: 'there are is were in here some several a and where it means with rows row please only them each that',
+    cost: 0.5,
+  }, ({ by, keep }) => plans({ step: 'distinct', keep: keep as Keep, by })),
+
   frame('one row for each', {
     need: { each: ['one|a|single row|line|entry|record per|for ~each? $cols', means('~each $cols', undefined, 0.1), means('every|each $col:c ~should only|just? appear|be|stand|occur|come|listed|show up? only|just|one? one|once|time? time|only|there?', ({ c }: { c: string }) => [c]), means('for? everybody|everyone|everybody\'s|everyone\'s', (_s: unknown, x: Context) => { const c = personColumn(x); return c === null ? null : [c]; }, 0.1), means('of|with? several|more|two|repeated|many rows|lines|entries|ones|$rows of|for|with the? same $cols', undefined, 0), means('~wherever|when|if an|a|the|any? $col:c appears|appear|stands|occurs|comes|is|shows listed|up|in|there? more than once|twice', ({ c }: { c: string }) => [c], 0)], keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest'), ...PLACED] },
-    may: { drop: ['~drop', 'remove the others|drop the rest|throw out the repeats|drop the others'], enough: 'is enough|will do|enough|one row|one time only|only once|only', more: '~wherever a $col ~be listed more than once' },
+    may: { drop: [OTHERS_GONE, '~drop', 'remove the others|drop the rest|throw out the repeats|drop the others'], enough: 'is enough|will do|enough|one row|one time only|only once|only', more: '~wherever a $col ~be listed more than once' },
     many: ['drop', 'enough'],
     about: 'keep only just for row rows one is enough the of each them where more than once listed a should appear time only remove others and i want leave hold on in list stays stay that everyone everybody',
     cost: 0.6,

@@ -1,10 +1,11 @@
 import type { DistinctPlan } from './step';
-import { amend, headAfter, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
+import { amend, headAfter, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule } from '../../language/chart';
 import { readsAsDate } from '../../formula/check';
 import { number, rowsCounted } from '../../formula/expression';
 import { dateColumns, rowDate } from '../../language/grammar/roles';
 import { add } from '../calculate/adding';
+import type { Entailed } from '../../language/entailed';
 
 type Keep = Extract<DistinctPlan['keep'], string>;
 const distinct = (by: readonly string[], keep: Keep = 'first') => plans({ step: 'distinct', keep, by });
@@ -40,6 +41,10 @@ const everything = ({ head }: Context): string[] => head.columns.map((c) => c.na
 const markRepeats = (by: readonly string[]) => add({ kind: 'choose', cases: [{ when: { kind: 'compare', op: '>', left: rowsCounted(by), right: number(1) }, then: { kind: 'text', value: 'yes' } }], otherwise: { kind: 'text', value: 'no' } }, 'Duplicate');
 
 export const phrases = [
+  // 'OP-505 is a repeat of OP-501'
+  rule('aside', '$value ~be|repeats? a|an|the? repeat|repetition|duplicate|copy|double|twin of $value', () => nothing, 0.1),
+  rule('aside', '$value ~be|repeats|equals the? same as? $value', () => nothing, 0.1),
+  rule('aside', '$value repeats|duplicates|doubles|copies $value', () => nothing, 0.1),
   rule('alike', '~same $col:c', ({ c }) => [c], 0),
   rule('alike', '~same $col:c ~list $alike:r', ({ c, r }) => [c, ...r], 0),
   rule('alike', '~same $col:c on|for|at $alike:r', ({ c, r }) => [c, ...r], 0),
@@ -157,3 +162,8 @@ export const phrases = [
   rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? row|one|entry? furthest|farthest|lowest down', () => keepRider('last'), 0),
   rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? $firstLast:k row|one|entry?', ({ k }) => keepRider(k), 0),
 ].flat();
+
+export const entailed: readonly Entailed[] = [
+  { of: (plan) => plan.step === 'distinct', words: 'should remain stay left keep kept go away out throw forget rest other remaining', given: 'rest other' },
+  { of: (plan) => plan.step === 'distinct', words: 'should remain stay' },
+];

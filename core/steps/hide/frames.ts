@@ -1,10 +1,20 @@
 import { impossible, plans } from '../../language/acts';
 import { frame, type Frame } from '../../language/frames';
+import { crossed } from '../../language/lexicon/crossed';
 import { emptyColumns } from '../drop/frames';
 
 const ABOUT = 'column columns field fields two three both the and them these those please for now i we do not need want to see any more from view in my our sheet table all';
 
 export const frames: readonly Frame[] = [
+  // 'Hide everything except job and remarks'
+  frame('hide all but', {
+    need: { hide: '~hide', but: crossed('everything|all columns|all|all fields|all the columns|the columns|columns|all other columns|the rest|every column', 'except|but|except for|apart from|other than|bar|save|but for'), cols: '$cols' },
+    many: ['hide'],
+    about: `${ABOUT} out of`,
+    rows: false,
+    cost: -0.3,
+  }, ({ cols }, { head }) => { const rest = head.columns.map((c) => c.name).filter((n) => !(cols as string[]).includes(n)); return rest.length ? plans({ step: 'hide', columns: rest, back: false }) : null; }),
+
   frame('hide columns', {
     need: { cols: '$cols', hide: '~hide' },
     many: ['hide'],

@@ -1,7 +1,17 @@
-import { plans, withPlan, type Act } from '../../language/acts';
+import { plans, withPlan, type Act, type Context } from '../../language/acts';
+import { changeCase } from '../../values/letters';
 import { rule } from '../../language/chart';
 
+/** All columns' names in other letters; null where that changes none. */
+function inLetters(letters: 'upper' | 'lower' | 'title', { head }: Context): Act | null {
+  const names = head.columns.map((c) => ({ from: c.name, to: changeCase(c.name, letters) })).filter((n) => n.from !== n.to);
+  return names.length && uniqueNames(names) ? plans({ step: 'rename', names }) : null;
+}
+
 export const phrases = [
+  // 'Column names in small letters'
+  ...(['upper', 'lower', 'title'] as const).map((letters) => rule('clause', `~make|change? all|every|each? the? column|columns|columns' names|headings|headers|titles|name|heading|header|title ~should? ~be? in|into|to|all|with? ~${letters}`, (_s, x: Context) => inLetters(letters, x), -0.6)).flat(),
+  ...(['upper', 'lower', 'title'] as const).map((letters) => rule('clause', `~make|change? all|every? the? headings|headers ~should? ~be? in|into|to|all|with? ~${letters}`, (_s, x: Context) => inLetters(letters, x), -0.6)).flat(),
   rule('renaming', '$col:c ~to $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0),
   rule('renaming', '$col:c - > $name:n', ({ c, n }) => [{ from: c, to: n }], 0),
   rule('renaming', '$col:c = $name:n', ({ c, n }) => [{ from: c, to: n }], 0),

@@ -55,6 +55,9 @@ const ofRows = (act: Act): Act => ({ key: `rows ${act.key}`, apply: (state) => (
 const turnedDown = (down: boolean, fits: (name: string) => boolean = () => true): Act =>
   ofLast(amend(`sort down ${down}`, (plan) => (plan.step === 'sort' && plan.by.length === 1 && !plan.by[0]!.order && fits(plan.by[0]!.column) ? { ...plan, by: [{ ...plan.by[0]!, down }] } : null)));
 
+/** The last column that rows were just put in order by, from high to low or the other way: 'sort on area, biggest roofs first'. */
+const lastDown = (down: boolean, x: Context): Act => amend(`last down ${down}`, (plan) => { const last = plan.step === 'sort' ? plan.by.at(-1)! : undefined; return plan.step === 'sort' && last && !last.order && ordered(last.column, x) && (down || !last.down) ? { ...plan, by: [...plan.by.slice(0, -1), { ...last, down }] } : null; });
+
 /** Only after something was done; after a sort it goes on with that. */
 const onlyAfter = (act: Act): Act => ({ key: `after ${act.key}`, apply: (state) => { const before = state.plans.at(-1) ?? state.last; return before !== null && before.step !== 'sort' ? act.apply(state) : null; } });
 
@@ -70,7 +73,17 @@ const inOrder = (name: string, list: readonly Value[]): SortKey | null => (list.
 /** Columns whose high values are the bad ones. */
 const WORSE_WHEN_HIGH = /sever|risk|error|loss|delay|late|fault|damage|overdue|days|waste|churn|complaint|fail|defect/i;
 
+/** Rows with some values of a column before, or behind, all others. */
+const valuesFirst = (values: readonly { readonly column: string; readonly text: string }[]): Act | null =>
+  values.every((v) => v.column === values[0]!.column) ? plans({ step: 'sort', by: [{ column: values[0]!.column, down: false, order: values.map((v) => v.text) }] }) : null;
+
 export const phrases = [
+  // 'Put the open ones at the top'
+  rule('clause', '~move|~sort|bring|list the? $values:v ones|$rows|$noun|$guess? first|top', ({ v }) => valuesFirst(v), -0.4),
+  rule('clause', '~move|~sort|bring|list the? $values:v ones|$rows|$noun|$guess? at|on|to|in the? very? top|front|beginning|start|head (of the? list|table|sheet)?', ({ v }) => valuesFirst(v), -0.6),
+  rule('clause', '$values:v ones|$rows|$noun|$guess? at|on|to the? very? top|front|beginning|start (of the? list|table|sheet)?', ({ v }) => valuesFirst(v), 0),
+  rule('rider', '~highest $col|$noun|$guess|$rows first|at|on the? top?', (_s, x: Context) => lastDown(true, x), 0.1),
+  rule('rider', '~lowest $col|$noun|$guess|$rows first|at|on the? top?', (_s, x: Context) => lastDown(false, x), 0.1),
   rule('rider', 'and|but|then? the? $col:c first|before (that|all|everything|them)?', ({ c }) => amend(`sort first ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [{ column: c, down: false }, ...plan.by] } : null)), -0.3),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~descending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: true }])) : null), 0.1),
   rule('clause', 'and|then|now|also by the? $col:c ,? ~ascending', ({ c }, x: Context) => (ordered(c, x) ? ofRows(sortBy([{ column: c, down: false }])) : null), 0.1),

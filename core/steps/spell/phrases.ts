@@ -1,5 +1,6 @@
 import { amend, nothing, withPlan, type Act, type Context, type State } from '../../language/acts';
-import { rule } from '../../language/chart';
+import { oneOf, rule } from '../../language/chart';
+import { crossed } from '../../language/lexicon/crossed';
 import { bareText, nearestSpelling } from '../../match/likeness';
 import { sampleOf } from '../../language/grammar/samples';
 import { cleaned } from '../../values/clean';
@@ -128,6 +129,7 @@ export const phrases = [
   rule('rider', ',? as|like|just|exactly as|like? (it is|they are|it stands|they stand|written|spelt|spelled|we have them|given)? in|on the? $theTable', () => amend('spelt as there', (plan) => (plan.step === 'spell' ? plan : null)), -0.1),
   rule('rider', 'please? fix|correct|mend|unify|sort out? the|these|those|their? spelling|spellings|names|writing', () => amend('spelt so', (plan) => (plan.step === 'spell' ? plan : null)), 0),
   rule('aside', 'put|set those|these|them|it right|straight', () => nothing, 0),
+  rule('rider', `${oneOf(crossed('the same|one|a single|the one|always the same|same', 'spelling|way of writing|form|style|writing', 'everywhere|throughout|for all|for each|in all rows|all over|in the whole column'))} please?`, () => amend('same spelling', (plan) => (plan.step === 'spell' || plan.step === 'standardise' ? plan : null)), -0.1),
   rule('aside', 'and nothing else|more', () => nothing, 0),
   rule('aside', 'with a capital', () => nothing, 0.1),
   rule('aside', 'and? nothing around it|them', () => nothing, 0.1),

@@ -6,6 +6,7 @@ import { columnOf } from '../../table/table';
 import { rule } from '../../language/chart';
 import { cutText, type Cut, type SplitPlan } from './step';
 import { ORDINALS } from '../../language/words';
+import type { Entailed } from '../../language/entailed';
 
 const MARKS = [',', ';', '/', ' - ', '-', '|', ' – ', ':', ' '];
 
@@ -52,6 +53,11 @@ const proposed = (column: string, n: number): string[] => Array.from({ length: n
 export const phrases = [
   rule('names', '$name:a', ({ a }) => [a], 0),
   rule('names', '$name:a ~list $names:b', ({ a, b }) => [a, ...b], 0.02),
+  rule('clause', '$col:c ~split3 up? to? $num things|parts|values|pieces|bits|components|fields $atmark:m .|;|,|:|-? (please|so|now|i|we)? ~make|form|create|build|want|need ^$names:n out of|from? it|that|them|these?', ({ c, m, n }) => (n.length > 1 ? cutAt(c, m, n) : null), -0.3),
+  // 'Roof: covering / shape / colour'
+  rule('slashed', '$name:a ^/ ^$name:b', ({ a, b }) => [a, b], 0),
+  rule('slashed', '$name:a ^/ ^$slashed:b', ({ a, b }) => [a, ...b], 0),
+  rule('clause', 'the? $col:c column? is|are|holds|has|=|:|- $slashed:n ,|;|.|:|-|–? (please|split|make|give|put|want|need|i|into|in|as)? ~each|own|separate|one|three|two|apart columns|column|each|please? each|please?', ({ c, n }, x: Context) => splitAt(c, likelyMark(c, n.length, x), n), -0.3),
   // 'Split the visit code into prefix and number'
   ...([['letterPart', LETTERS], ['digitPart', DIGITS]] as const).flatMap(([cat, words]) => words.flatMap((w) => rule(cat, `${w} part|parts?`, () => w.charAt(0).toUpperCase() + w.slice(1), 0))),
   rule('clause', '~split|separate|divide|break the? $col:c (up|apart)? ~into the|its|a? (two columns,?)? ^$letterPart:a ,|and the|a? ^$digitPart:b', ({ c, a, b }, x: Context) => splitAt(c, letteredCut(c, x), [a, b]), -0.6),
@@ -96,6 +102,7 @@ export const phrases = [
   rule('clause', 'there ~be up? to? $num $col:c in? one|a|the|each|every? cell|field|column? ,? $atmark:m .|;|,|:|-|–? i|we|please|so|and|just? want|need|give|get|make|put? me|us? them|each|these|those|one? into|in|as|its|their|own? own? column|columns? $names:n', ({ c, m, n }) => cutAt(c, m, n), -0.3),
   rule('names', '$name:a to|through|until $name:b', ({ a, b }) => numbered(a, b), -0.1),
   rule('clause', '$col:c ~split3 an? $word and|, an? $word $atmark:m .|;|,|:|-|– so|and|please? ~make two|2|separate? columns? $names:n out|from|of? of|from? it|that|them?', ({ c, m, n }) => (n.length === 2 ? cutAt(c, m, n) : null), -0.2),
+  rule('clause', '$col:c ~split3 up? to? $num $word|$noun|$guess? $atmark:m .|;|,|:|-? (i|we)? (please|so|just)? ~make|want|need|give|get|into|in|as|split ~into2? ^$names:n', ({ c, m, n }) => (n.length > 1 ? cutAt(c, m, n) : null), -0.2),
   rule('clause', '$col:c ~split3 up? to? $num of? them? $atmark:m .|;? ~make ~into2? $names:n', ({ c, m, n }) => cutAt(c, m, n), 0),
   rule('clause', 'separate|split the letters from the digits|numbers|figures in $col:c ,? letters to|into|in|under $name:a and digits|numbers|figures to|into|in|under $name:b', ({ c, a, b }) => splitAt(c, { kind: 'change' }, [a, b]), 0),
   rule('clause', '~split $col:c code? into|in? a|the? letter|letters and a|the? digits|numbers|number|digit :|,? $names:n', ({ c, n }) => splitAt(c, { kind: 'change' }, n), 0),
@@ -234,3 +241,12 @@ function mostPieces(column: string, text: string, x: Context): number {
   const [best] = [...counts].filter(([n]) => n > 1).sort((a, b) => b[1] - a[1]);
   return Math.max(2, best?.[0] ?? 2);
 }
+
+/** What a mark is called. */
+const CALLED: Readonly<Record<string, string>> = { ',': 'comma', ';': 'semicolon', ':': 'colon', '/': 'slash stroke', '|': 'stroke bar', '-': 'dash hyphen', ' - ': 'dash hyphen', ' – ': 'dash hyphen', ' ': 'space blank' };
+const cutsAt = (text: string): Entailed['of'] => (plan) => plan.step === 'split' && plan.at.kind === 'mark' && plan.at.text === text;
+
+export const entailed: readonly Entailed[] = [
+  ...Object.entries(CALLED).map(([text, called]): Entailed => ({ of: cutsAt(text), words: `${called} cut cutting split divide divided separate separated break where between is the place at` })),
+  { of: (plan) => plan.step === 'split', words: 'part piece own column separate each' },
+];

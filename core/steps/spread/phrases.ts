@@ -34,6 +34,8 @@ export const phrases = [
   rule('clause', '~each $col:c gets|get|has|have|on|in|into $ownLine', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', 'one|1|a|single $col:c per|for|on|in each|every|a? row|line|record', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   rule('clause', 'one|1|a row|line|record per|for each|every|a|single? $col:c', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0.1),
+  rule('clause', 'one|1|a row|line|record per|for each|every|a|single? $col:c ^$word|$guess', ({ c }, x: Context) => { const at = likelyMark(c, x), all = sampleOf(c, x).filter((v) => v.trim() !== ''); return at !== null && all.filter((v) => v.includes(at)).length >= all.length * 0.4 ? spread(c, at, x) : null; }, 0.1),
+  rule('clause', '~make|list|put|show|write|give|want|have the|all? $col:c one|each per|on|to a|one|each|its|their? own? row|line', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),
   // 'Trips with several destinations should become several rows', 'unfold destination', 'repeat the row for each of them'
   rule('clause', '$rows|$noun|$guess? with|having|that|which has|have? several|multiple|many|more|two than? one? $col:c ~should|must|to? become|be|turn|split|give|get up|out? into|in|to? several|separate|more|many|two|their than? one? own? rows|lines|records', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), -0.2),
   rule('clause', 'unfold|unnest|flatten|expand|unroll|explode the? $col:c ,|:|;? (into|to)? (one per|for each? row|line|$ownRow|separate rows|lines)?', ({ c }, x: Context) => spread(c, likelyMark(c, x), x), 0),

@@ -4,9 +4,9 @@ import { frame, means, type Frame } from '../../language/frames';
 import { readsAsNumber } from '../../formula/check';
 import { isDate } from '../../table/column';
 import { columnOf } from '../../table/table';
+import { OTHERS_GONE } from '../../language/lexicon/ways';
 import type { TakePlan } from './step';
 
-const OTHERS = 'drop the others|forget the rest|nothing else|and nothing else|the rest can go|remove all others|drop everything else|drop the rest|the others can go|and drop the others|all the other rows can go|throw the rest away|discard the rest|everything else can go|only those|and remove all others|drop all others|no others|leave the rest out|the rest can be dropped|no more and no less|no more no less|remove the others';
 const TOP = [means('biggest first|best first|highest first|largest first|heaviest first|biggest on top|highest on top|largest on top|best on top|largest at the top|highest at the top|biggest at the top|in descending order|sorted from high to low|from high to low|most first|descending|dearest first|longest first', true), means('lowest first|smallest first|cheapest first|lowest on top|ascending|from low to high|shortest first', false)];
 const sized = (c: string, x: Context, dates: boolean): boolean => !namesRows(c, x.vocabulary) && ((readsAsNumber(x.head, c) && !isDate(columnOf(x.head, c).type)) || (dates && isDate(columnOf(x.head, c).type)));
 
@@ -22,7 +22,7 @@ const ABOUT = 'keep only just the with by of for from in which what have had has
 export const frames: readonly Frame[] = [
   frame('largest rows', {
     need: { way: [means('~highest|top|most', true), means('~lowest|bottom|least', false)], col: '$col' },
-    may: { count: '$num', others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col', undefined, 0.1), rows: ['$rows', '$guess'] },
+    may: { count: '$num', others: OTHERS_GONE, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col', undefined, 0.1), rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'rows'],
     about: ABOUT,
     cost: 0.75,
@@ -30,7 +30,7 @@ export const frames: readonly Frame[] = [
 
   frame('largest rows by what they are', {
     need: { adj: '$adj' },
-    may: { count: '$num', others: OTHERS, order: TOP, keep: ['~keep', '~keepOnly'], by: means('~each|in|of each? $col', undefined, 0.1), again: '~open $col ~close', rows: ['$rows', '$guess'] },
+    may: { count: '$num', others: OTHERS_GONE, order: TOP, keep: ['~keep', '~keepOnly', 'i want|we want|i need|we need|i would like'], by: means('~each|in|of each? $col', undefined, 0.1), again: '~open $col ~close', rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'rows'],
     about: ABOUT,
     cost: 0.9,
@@ -39,7 +39,7 @@ export const frames: readonly Frame[] = [
   // 'sort by takings from high to low and keep the first five'
   frame('first rows', {
     need: { count: ['first|top $num', 'the first $num'], keep: ['~keep', '~keepOnly', 'only|just|keep'] },
-    may: { rows: ['$rows', '$guess'], others: OTHERS },
+    may: { rows: ['$rows', '$guess'], others: OTHERS_GONE },
     many: ['keep', 'others', 'rows'],
     about: `${ABOUT} now of them`,
     cost: 0.7,
@@ -47,7 +47,7 @@ export const frames: readonly Frame[] = [
 
   frame('random rows', {
     need: { chance: ['~random', 'random|at random|randomly|by chance|randomly chosen|drawn at random|chosen at random|picked at random|random sample'], count: ['$num', 'n = $num', 'exactly $num'] },
-    may: { by: '~each|from|of|per each|every? kind|type|sort|of? of? $col', others: OTHERS, keep: ['~keep', '~draw', 'choose|draw|pick|sample'], exact: 'exactly|precisely|no more and no less|not one more|n =', rows: ['$rows', '$guess'] },
+    may: { by: '~each|from|of|per each|every? kind|type|sort|of? of? $col', others: OTHERS_GONE, keep: ['~keep', '~draw', 'choose|draw|pick|sample'], exact: 'exactly|precisely|no more and no less|not one more|n =', rows: ['$rows', '$guess'] },
     many: ['keep', 'others', 'chance', 'exact', 'rows'],
     about: `${ABOUT} a spot check for lab random sample of i need them others other can go n =`,
     cost: 0.5,

@@ -104,6 +104,7 @@ export const phrases = [
   rule('ways', 'no|without ~trim', () => ['trim', 'squeeze'], 0),
   rule('ways', '~squeezeVerb ~squeeze ~toOne', () => ['squeeze'], 0),
   rule('ways', '~drop ~squeeze', () => ['squeeze'], 0),
+  rule('ways', 'squeeze|collapse|squash|compress|shrink|merge|condense|reduce|even out? the|any|all? ~squeeze', () => ['squeeze'], 0),
   rule('ways', '$ways:a ~list $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),
   rule('ways', '$ways:a $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 && !a.some((w: Tidying) => b.includes(w)) ? [...a, ...b] : null), 0.15),
   rule('ways', '$ways:a and ~make $ways:b', ({ a, b }) => (letters([...a, ...b]) <= 1 ? [...a, ...b] : null), 0),

@@ -7,7 +7,7 @@ import { readMeasure, unitSort } from '../../../values/units';
 import { rule, type Rule } from '../../chart';
 import { type Context, nothing } from '../../acts';
 import { namesRows } from '../../mentions';
-import { columnLike, ESTIMATED, groupable, isRateName, moneyColumn, onlyDate, soldFor, spentColumn, takingsColumn, timed } from '../roles';
+import { columnLike, ESTIMATED, groupable, isRateName, moneyColumn, onlyDate, quantity, rowSpan, soldFor, spentColumn, takingsColumn, timed } from '../roles';
 import { compare, empty, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
 
 /** The only column of numbers. */
@@ -94,10 +94,27 @@ const ranging = (name: string, from: number, to: number, x: Context): Condition 
 /** A column held against its own mean over all rows. */
 const beyondMean = (op: Comparison, name: string | null): Condition | null => name === null ? null : compare(op, column(name), { kind: 'total', fn: 'mean', of: column(name), by: [] });
 
+const CURRENCY = /^(?:[£€$¥]|euros?|eur|pounds?|gbp|dollars?|usd|francs?|chf)$/i;
+
 /** What the only column that holds such a unit measures, held against a number. */
 function heldIn(op: Comparison, n: number, unit: string, x: Context): Condition | null {
   const c = holdsUnit(unit, x), m = c && measured(c, unit, x);
-  return m ? compare(op, m, number(n)) : null;
+  if (m) return compare(op, m, number(n));
+  // Of several columns of money, what the row came to.
+  const takings = CURRENCY.test(unit) ? takingsColumn(x) : null, of = takings === null ? null : quantity(takings, x);
+  return of && compare(op, of, number(n));
+}
+
+/** Rows above or below a figure of all of them. */
+function beyondFigure(op: Comparison, fn: 'mean' | 'median', name: string, x: Context): Condition | null {
+  const of = quantity(name, x);
+  return of && compare(op, of, { kind: 'total', fn, of, by: [] });
+}
+
+/** Rows that took longer, or less long, than they did on average. */
+function beyondSpan(op: Comparison, x: Context): Condition | null {
+  const of = rowSpan(undefined, x);
+  return of && compare(op, of, { kind: 'total', fn: 'mean', of, by: [] });
 }
 
 export const numberRules: readonly Rule[] = [
@@ -130,6 +147,8 @@ export const numberRules: readonly Rule[] = [
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, c, u }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, u, c }, x: Context) => { const m = measured(c, u, x); return m && compare(op, m, number(n)); }, 0),
     rule('cond', `$rows|$guess? ~be? ${words} $num:n $unit:u`, ({ n, u }, x: Context) => heldIn(op, n, u, x), 0.15),
+    rule('cond', `$rows|$guess? ~be? ${words} $num:n ^euros|euro|eur|€|pounds|pound|gbp|£|dollars|dollar|usd|francs|chf`, ({ n }, x: Context) => heldIn(op, n, 'eur', x), 0.25),
+    rule('cond', `$rows|$guess? ~be? ${words} €|£|eur|gbp|usd ^$num:n`, ({ n }, x: Context) => heldIn(op, n, 'eur', x), 0.25),
     rule('cond', `$rows? ~be? $col:c ~be? ${words} $num:n`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.15),
   ]).flat(),
   ...SIZES.map(([words, op]) => rule('cond', `${words} half of? all? the? $col:a ~be|got|came|have? $col:b`, ({ a, b }, x: Context) => (numeric(a, x) && numeric(b, x) && a !== b ? compare(op, column(b), { kind: 'op', op: '/', left: column(a), right: number(2) }) : null), 0)).flat(),
@@ -246,8 +265,16 @@ export const numberRules: readonly Rule[] = [
   rule('texts', '$text:t', ({ t }) => [t], 0),
   rule('texts', '$text:t ~list $texts:r', ({ t, r }) => [t, ...r], 0),
   rule('code', '$word:w', ({ w }) => (/^[A-Z]{1,5}$|\d/.test(w) ? w : null), 0),
-  rule('cond', '$col:c ~be? ~more the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('>', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
-  rule('cond', '$col:c ~be? ~less the? overall|general|total|whole? ~average (of all $rows?)?', ({ c }, x: Context) => (numeric(c, x) ? compare('<', column(c), { kind: 'total', fn: 'mean', of: column(c), by: [] }) : null), 0),
+  // 'Hours above the average', 'invoices above the median'
+  ...([['~more', '>'], ['~less', '<'], ['~least', '>='], ['~most', '<=']] as const).flatMap(([words, op]) => ([['~average', 'mean'], ['median', 'median']] as const).flatMap(([figure, fn]) => [
+    rule('cond', `$col:c ~be? ${words} the? overall|general|total|whole? ${figure} (of all $rows?)?`, ({ c }, x: Context) => beyondFigure(op, fn, c, x), 0),
+    rule('rset', `$rows|$noun|$guess ${words} the? overall|general|total|whole? ${figure} ^$col:c`, ({ c }, x: Context) => beyondFigure(op, fn, c, x), 0.1),
+  ].flat())),
+  // 'Jobs that took longer than average'
+  ...([['longer than', '>'], ['more time than', '>'], ['shorter than', '<'], ['less time than', '<']] as const).flatMap(([words, op]) => [
+    rule('cond', `took|lasted|needed|take|ran|stayed|last ${words} the? ~average ($rows|$noun|$guess|one)?`, (_s, x: Context) => beyondSpan(op, x), -0.1),
+    rule('rset', `$rows|$noun|$guess ${words} the? ~average ($rows|$noun|$guess|one)?`, (_s, x: Context) => beyondSpan(op, x), 0.1),
+  ].flat()),
   ...([['~more', '>'], ['~less', '<']] as const).map(([words, op]) => rule('cond', `$col:c ~be? ${words} the|its|their? ~average of|in|for|within|among the|its|their|that same|own? $col:g`, ({ c, g }, x: Context) => (numeric(c, x) && c !== g && columnOf(x.head, g).type === 'text' ? compare(op, column(c), { kind: 'total', fn: 'mean', of: column(c), by: [g] }) : null), 0)).flat(),
   rule('cond', 'it|they? ~tookIt ~more $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('>', e, number(n)); }, 0),
   rule('cond', 'it|they? ~tookIt ~less $num:n days to|until|for $col:b the? $rows?', ({ n, b }, x: Context) => { const e = spanTo(b, x); return e && compare('<', e, number(n)); }, 0),

@@ -6,8 +6,29 @@ import { stem } from '../../words';
 import { dated, groupable } from '../roles';
 import { compare, numeric, SIZES } from './make';
 
+/** The months that a condition allows of each column of dates, as numbers from 1; a range only where it lies within one month. */
+function monthOf(c: Condition): ReadonlyMap<string, number> {
+  const found = new Map<string, number>(), from = new Map<string, string>();
+  for (const part of c.kind === 'all' ? c.of : [c]) {
+    if (part.kind !== 'compare') continue;
+    const { left, right, op } = part;
+    if (op === '=' && left.kind === 'part' && left.part === 'month' && left.of.kind === 'column' && right.kind === 'number') found.set(left.of.name, right.value);
+    if (left.kind !== 'column' || right.kind !== 'date') continue;
+    const month = right.value.slice(0, 7), first = from.get(left.name);
+    if (op === '=' || (op === '<=' && first === month)) found.set(left.name, Number(month.slice(5)));
+    if (op === '>=') from.set(left.name, month);
+  }
+  return found;
+}
+
+/** 'February and March': no date is in both. */
+function otherMonth(a: Condition, b: Condition): boolean {
+  const months = monthOf(b);
+  return [...monthOf(a)].some(([name, month]) => (months.get(name) ?? month) !== month);
+}
+
 /** 'Below 20 and blank': a value compared with another is there. Nor does anybody say the same twice. */
-const neverBoth = (a: Condition, b: Condition): boolean => JSON.stringify(a) === JSON.stringify(b) || [[a, b], [b, a]].some(([p, q]) => p!.kind === 'empty' && p!.of.kind === 'column' && q!.kind === 'compare' && q!.left.kind === 'column' && q!.left.name === p!.of.name);
+const neverBoth = (a: Condition, b: Condition): boolean => JSON.stringify(a) === JSON.stringify(b) || otherMonth(a, b) || [[a, b], [b, a]].some(([p, q]) => p!.kind === 'empty' && p!.of.kind === 'column' && q!.kind === 'compare' && q!.left.kind === 'column' && q!.left.name === p!.of.name);
 
 /** 'Light and medium': two values of one column are one or the other. */
 const otherValue = (a: Condition, b: Condition): boolean => a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) === JSON.stringify(b.of) && !a.texts.some((t) => b.texts.includes(t));
@@ -44,6 +65,9 @@ export const setRules: readonly Rule[] = [
   rule('cond', '$cond:c or|and ~be? ~blankWord', ({ c }) => { const of = c.kind === 'compare' ? c.left : c.kind === 'among' ? c.of : null; return of?.kind === 'column' ? any([c, { kind: 'empty', of }]) : null; }, 0.05),
   rule('rset', '$word|$col|$guess? $guess|$rows|$noun ,|- i.e|ie|meaning|namely|so|hence|that|which is|means? ,|:? ~rel? $cond:c', ({ c }) => c, 0.15),
   rule('rset', '$word? $guess|$rows ~open $cond:c ~close', ({ c }) => c, 0.2),
+  // 'Jobs that we lost money on (material plus labour is more than the invoice)'
+  rule('rset', '$rows|$guess|$noun ~rel $remark ~open i.e|that|so|meaning|namely? is? ,|:? $cond:c ~close', ({ c }) => c, 0.05),
+  rule('rset', '$rows|$guess|$noun ~rel $remark ,|:|-? that|which is|means ,|:? ~rel? $cond:c', ({ c }) => c, 0),
   rule('rset', '$rows|$guess|$noun $remark ,|:? so|meaning|namely|hence ~rel? $cond:c', ({ c }) => c, 0.1),
   rule('rset', '$rows ~rel run|ran|runs|last|lasts|lasted|take|takes|took|weigh|weighs|weighed|hold|holds|held|reach|reached|measure|measures|measured|cover|covers $cond:c', ({ c }) => (c.kind === 'compare' ? c : null), 0.05),
   rule('rset', '$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'among' && b.kind === 'among' && JSON.stringify(a.of) !== JSON.stringify(b.of) ? all([a, b]) : null), 0.3),
@@ -81,6 +105,8 @@ export const setRules: readonly Rule[] = [
   rule('rset', 'what|whatever ~be $cond:c', ({ c }) => c, 0),
   rule('rset', '$rset:a as well as anything|everything|those|all? $rset:c', ({ a, c }) => any([a, c]), 0),
   ...SIZES.map(([words, op]) => rule('rset', `$rset:a ,? and|or also? those|anything|everything|any|all|ones ~be? ${words} $num:n as|too|also? well?`, ({ a, n }, x: Context) => { const of = a.kind === 'empty' || a.kind === 'among' ? a.of : a.kind === 'compare' ? a.left : null; return of?.kind === 'column' && numeric(of.name, x) ? any([a, compare(op, of, number(n))]) : null; }, -0.2)).flat(),
+  // 'Whatever is under 10 hours and the open ones': either is meant
+  rule('rset', '$rset:a ,? and|plus the|all|any ^$cond:c ^ones|$rows|$noun as|too? well?', ({ a, c }) => (c.kind === 'among' && !columnsOf(a).some((n) => columnsOf(c).includes(n)) ? any([a, c]) : null), -0.3),
   rule('rset', '$rset:a , and anything|everything $cond:c', ({ a, c }) => any([a, c]), 0),
   rule('rset', '$rset:a and anything|everything|those|ones|also $rset:c too?', ({ a, c }) => any([a, c]), 0.05),
 ].flat();

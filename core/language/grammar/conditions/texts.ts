@@ -2,7 +2,8 @@ import { column, type Condition, not } from '../../../formula/expression';
 import { readsAsNumber } from '../../../formula/check';
 import { columnOf } from '../../../table/table';
 import { type Findable, finder } from '../../../values/find';
-import { rule, type Rule } from '../../chart';
+import { oneOf, rule, type Rule } from '../../chart';
+import { crossed } from '../../lexicon/crossed';
 import type { Context } from '../../acts';
 import { SMALL_WORDS } from '../../mentions';
 import { stem } from '../../words';
@@ -63,8 +64,20 @@ const finds2 = (word: string, name: string, x: Context): boolean => x.vocabulary
 /** Rows in whose texts one of some words stands. */
 const mentioned = (words: readonly { readonly column: string; readonly text: string }[]): Condition => ({ kind: 'text', test: 'mentions', of: column(words[0]!.column), texts: words.map((w) => w.text) });
 
+/** That a text says nothing of something. */
+const UNSAID = [
+  crossed("do =not|does =not|don't|doesn't|did =not|didn't|never|=not|dont|doesnt", 'mention|mentions|mentioning|say|contain|containing|include|talk about|talking about|speak of|refer to|say anything about|saying anything about|mention anything about|have', '|the word|the words|any word of|anything like'),
+  crossed('say|says|said|saying|have|has|with', 'nothing|no word|not a word', 'about|of|on'),
+  crossed('without|no|=not containing|lacking|with no|has no|have no', 'the word|the words|mention of|any mention of|a mention of|word of'),
+].join('|');
+
 /** What stands in texts: words, beginnings, ends. */
 export const textRules: readonly Rule[] = [
+  // 'Jobs whose remarks say nothing about the chimney', 'remarks without the word chimney'
+  rule('cond', `$col:c ${oneOf(UNSAID)} a|an|any|the? $plainWords:t`, ({ c, t }, x: Context) => { const said = soughtIn(c, t, x); return said && not(said); }, -0.3),
+  rule('cond', `${oneOf(UNSAID)} a|an|any|the? $plainWords:t in|inside|within|under|among the|their|its? $col:c`, ({ c, t }, x: Context) => { const said = soughtIn(c, t, x); return said && not(said); }, -0.4),
+  rule('cond', `~without an|a|any? $plainWords:t in|inside|within|under|among the|their|its $col:c`, ({ c, t }, x: Context) => { const said = soughtIn(c, t, x); return said && not(said); }, -0.2),
+  rule('cond', `${oneOf(UNSAID)} a|an|any|the? $insides:v`, ({ v }) => not(mentioned(v)), -0.2),
   // 'Slots that mention skates': wherever that stands
   rule('rset', '$rows|$noun|$guess ~rel ~mention|~contains|say|says|talk|talks of|about? the? words|word? ^$inside:v', ({ v }) => mentioned([v]), -0.3),
   rule('rset', '$rows|$noun|$guess ~rel|where|in somebody|someone|anybody|anyone|they|people|which? complain|complains|complained|complaining|mentioned|mention|mentions|spoke|speaks|talked|talks|wrote|writes|noted|said|reported of|about|that|on|being? a|an|the? $insides:v $word|$noun|$guess?', ({ v }) => mentioned(v), -0.3),

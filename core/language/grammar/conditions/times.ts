@@ -1,5 +1,5 @@
 import { sampleOf } from '../samples';
-import { all, any, column, type Comparison, type Condition, not, number, op } from '../../../formula/expression';
+import { all, any, column, columnsOf, type Comparison, type Condition, not, number, op } from '../../../formula/expression';
 import { readsAsDate } from '../../../formula/check';
 import { readClock, WEEKDAYS, type SpanUnit } from '../../../values/date';
 import { columnOf } from '../../../table/table';
@@ -89,6 +89,12 @@ const begunBefore = (end: string, x: Context): string | null => {
 const sameDay = (a: string, b: string, x: Context): Condition | null =>
   a === b || !isDated(a, x) || !isDated(b, x) ? null
     : [a, b].some((n) => columnOf(x.head, n).type === 'datetime') ? compare('=', { kind: 'span', unit: 'days', from: column(b), to: column(a) }, number(0)) : compare('=', column(a), column(b));
+
+/** From one day of the year to another, where all rows are of one year. */
+function between(name: string, a: Period, b: Period, x: Context): Condition | null {
+  const [low, high] = a.day === undefined || b.day === undefined ? [null, null] : [relative('>=', name, a, x), relative('<=', name, b, x)];
+  return low && high && all([low, high]);
+}
 
 /** A month that takes its year from the one named after it. */
 function inYearOf(p: Period, other: Period): Period {
@@ -187,6 +193,8 @@ export const timeRules: readonly Rule[] = [
   ...SIZES.map(([words, op]) => rule('cond', `~be? at|from? ${words} $clock:t`, ({ t }, x: Context) => atRowTime(op, t, x), 0.1)).flat(),
   rule('when', '~between $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'in|during|within the? period|span|time|range|window|interval of|from|between|:? $date:a ~fromTo $date:b ,? ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), -0.05),
+  // 'Washes that took place between 8 and 15 April'
+  ...['took|take|takes|taking place', '~be? happened|occurred|held|happen|happens'].map((said) => rule('cond', `${said} $cond:c`, ({ c }, x: Context) => (columnsOf(c).length === 1 && isDated(columnsOf(c)[0]!, x) ? c : null), 0)).flat(),
   rule('when', '$date:a ~fromTo $date:b ,? ~bothIncluded', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since $date:a ~fromTo $date:b ~bothIncluded?', ({ a, b }): When => ({ bounds: [['>=', a], ['<=', b]] }), 0),
   rule('when', 'from|since|as $date:a on|onwards|onward|forward', ({ a }): When => ({ bounds: [['>=', a]] }), 0),
@@ -259,7 +267,7 @@ export const timeRules: readonly Rule[] = [
     rule('rset', `$rows|$noun|$guess|stays|stay of|for|with a|one $spanUnit:u ${words}`, ({ u }, x: Context) => spanned(op, u, 1, x), 0.1),
   ]).flat(),
   // 'that lay longer than two days'
-  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u $whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
+  ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been $whereabouts? ${words} $num:n $spanUnit:u ^$whereabouts?`, ({ n, u }, x: Context) => spanned(op, u, n, x), 0.05)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `took|lasted|lay|stayed|waited|stood|sat|remained|needed|ran|spent|was|were|been? ${words} $num:n $spanUnit:u from|between the? $col:a to|until|till|and|- the? $col:b`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
   ...SIZES.flatMap(([words, op]) => rule('cond', `from|between the? $col:a to|until|till|and|- the? $col:b took|lasted|is|was|are|were|lie|lies|passed|went ${words} $num:n $spanUnit:u by?`, ({ n, u, a, b }, x: Context) => (a === b ? null : spanned(op, u, n, x, [a, b])), -0.1)),
   // 'That took more than 14 days from booking'
@@ -281,13 +289,14 @@ export const timeRules: readonly Rule[] = [
   rule('cond', 'on|at $period:p', ({ p }, x: Context) => { const c = p.day === undefined ? null : onlyDate(x); return c && within(c, p, x); }, 0.1),
   rule('rset', 'not $col:c yet? ones|$rows|$noun', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.05),
   rule('cond', '~be? still|yet? waiting? to be ^$col:c', ({ c }, x: Context) => (isDated(c, x) && hasBlanks(c, x) ? empty(c) : null), -0.2),
-  rule('cond', '$col:c ~be? from|between|since? $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => { if (a.day === undefined || b.day === undefined) return null; const [low, high] = [relative('>=', c, a, x), relative('<=', c, b, x)]; return low && high && all([low, high]); }, -0.1),
+  rule('cond', '$col:c ~be? from|between|since? $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => between(c, a, b, x), -0.1),
+  rule('cond', '~be? from|between $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ a, b }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && between(c, a, b, x); }, -0.1),
   // 'November and December 2025': the year stands once
   rule('periods', '$period:a and|or|& of|in|for|during? $period:b', ({ a, b }) => (a.day === undefined && b.day === undefined ? [inYearOf(a, b), b] : null), 0),
   rule('periods', '$period:a , $periods:b', ({ a, b }) => (a.day === undefined ? [inYearOf(a, b[0]), ...b] : null), 0),
   rule('cond', '$col:c ~be? in|during|from|of $periods:p', ({ c, p }, x: Context) => { const all = p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all) : null; }, -0.1),
-  rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),
-  rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => { const c = onlyDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, 0),
+  rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),
+  rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, 0),
   // 'Still here': what ends a row has not come yet
   rule('cond', '~be? still with|at us|ours|the|our (shop|workshop|house|place|depot|office)?', (_s, x: Context) => unended(x), 0),
   rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => unended(x), 0.2),

@@ -59,7 +59,9 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
     if (first.kind !== 'word' || (!first.capital && /^(?:into|to|in|as|from|of|for|per|before|after|since|until|with|and|or|by|is|are|called|named|at|on|the|a|an|which|that|it|put|call|name|give|make|add|set|keep|drop|leave|get|write|show|only|just|no|not|please|another|one|own|its|their|his|her|my|our|separate|single|each|every|other|both|what|whatever|where|when|if|then|new|this|that|these|those|two|three|four)$/.test(first.lower)) || (first.capital && from > 0 && /^[.!?]$/.test(tokens[from - 1]!.lower) && /^(?:make|put|call|give|add|set|keep|drop|leave|get|write|show|i|it|its|they|there|these|those|this|that|we|you|he|she|please|the|a|an|and|so|if|when|where|could|would|can|some|all|on|in)$/.test(first.lower)) || (first.lower === 'i' && from > 0 && /^(?:want|need|would|have|like)$/.test(tokens[from + 1]?.lower ?? ''))) continue;
     // A name is no word that only opens what is said, nor a mark by which something is cut.
     if (/^(?:sorry|oh|okay|ok|yes|nope|thanks|hello|hi)$/.test(first.lower) || (!first.capital && /^(?:comma|commas|slash|slashes|semicolon|semicolons|hyphen|hyphens)$/.test(first.lower))) continue;
+    if (/^(?:i|we|you|they|he|she|them|these|those|i'd|we'd|i'll|we'll|i've|we've|i'm|please|could|would)$/.test(first.lower)) continue;
     if (tokens[from - 1]?.lower === 'how' && /^(?:long|much|many|far|old|often|big|high|late)$/.test(first.lower)) continue;
+    if (/^(?:front|back|place|brackets|capitals|between|total|general|common|order|use)$/.test(first.lower) && tokens[from - 1]?.lower === 'in') continue;
     if (/^(?:some|any|most|few|several|others|all|none|many)$/.test(first.lower)) continue;
     // 'And total', 'first add Fee': what only joins or orders.
     if (!first.capital && /^(?:then|finally|also|firstly)$/.test(first.lower)) continue;
@@ -77,7 +79,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       if (/^(?:the|a|an|is|are|which|that|column|field|new|to|from|in|it|and|with|for|called|named)$/.test(t.lower) && !capital) cost += 0.8;
       // A name does not hold the joints of a sentence, and does not end in a preposition, unless all ends there: 'to Finished on'.
       if (!capital && /^(?:out|off)$/.test(t.lower) && /^(?:of|from)$/.test(tokens[to]?.lower ?? '')) break;
-      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|stays|stay|remains|remain|shall|containing|holding|grouped|then)$/.test(t.lower)) break;
+      if (!capital && /^(?:blank|empty|nothing|new|what|which|how|who|why|if|where|otherwise|than|by|divided|times|minus|plus|should|must|be|was|were|has|have|had|i|we|you|they|when|so|but|not|never|stays|stay|remains|remain|shall|containing|holding|grouped|then|like)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && /^(?:joining|combining|containing|holding|showing|giving|saying|counting|adding|using|weighted|rounded|divided|multiplied|calculated|computed|made|built|taking|telling|based|depending|going)$/.test(t.lower)) break;
       if (to > from + 1 && !capital && (t.lower === 'under' || (t.lower.length > 5 && ['column', 'columns'].some((w) => t.lower !== w && typingDistance(t.lower, w, 1) <= 1)))) break;
       if (to > from + 1 && !capital && /^(?:just|simply|only)$/.test(t.lower)) break;

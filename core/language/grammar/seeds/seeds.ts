@@ -15,7 +15,7 @@ import { metricIndex, metrics, numbers } from './quantities';
 import { templates, turned, examples, shownValues } from './examples';
 import { adjectives } from './adjectives';
 import { filledBy, yesNo } from './yesno';
-import { shapes, shown, remarks, restTexts, background, askedFirst, shownTexts, codesInside, ends, wordsInside } from './texts';
+import { shapes, shown, remarks, restTexts, background, askedFirst, shownTexts, codesInside, ends, wordsInside, phrasesInside } from './texts';
 import { rowsByShape, byPlace, families } from './rows';
 import { newNames, numberedTimes } from './names';
 
@@ -49,7 +49,9 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   const values = valueMentions(tokens, request, context.vocabulary);
   // What is looked for inside texts is looked for as it stands there: fog, where somebody says foggy.
   const typedAs = (v: ValueMention): string => { const typed = request.slice(tokens[v.from]!.from, tokens[v.to - 1]!.to).replace(/\s+/g, ' '); return tokens[v.from]!.kind === 'quoted' || (v.loose && v.cost >= 0.2 && tokens[v.from]!.stem !== stem(v.text)) ? v.text : typed; };
-  for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: typedAs(v) }, v.cost);
+  // 'Nothing if not invoiced', of ‹Invoiced› and a status that is called so: rather the column.
+  const alsoNamed = (v: ValueMention): boolean => /^(?:not|never|isn't|wasn't|aren't|weren't|hasn't)$/.test(tokens[v.from - 1]?.lower ?? '') && columns.some((c) => c.from === v.from && c.to === v.to && c.cost < 0.02 && c.column !== v.column);
+  for (const v of values) put('value', v.from, v.to, { column: v.column, text: v.text, loose: v.loose, typed: typedAs(v) }, v.cost + (alsoNamed(v) ? 0.25 : 0));
   // One spelling without what firms are called after, for several values: all of them.
   const sets = new Map<string, ValueMention[]>();
   for (const v of values) if (v.cost < 0.2 && !v.loose) (sets.get(`${v.from} ${v.to} ${v.column}`) ?? sets.set(`${v.from} ${v.to} ${v.column}`, []).get(`${v.from} ${v.to} ${v.column}`)!).push(v);
@@ -114,6 +116,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   byPlace(tokens, context, put);
   codesInside(tokens, items, context, put);
   wordsInside(tokens, columns, items, context, put);
+  phrasesInside(tokens, request, columns, items, context, put);
   ends(tokens, items, context, put);
   clocks(tokens, request, put);
   shownTexts(tokens, request, values, put);

@@ -16,6 +16,7 @@ export function shapes(tokens: readonly Token[], put: Put): void {
     if (run && n > 0 && n <= 20) put('runOf', i, i + 1, (run[2] === 'letter' ? '@' : '#').repeat(n), 0);
     const next = tokens[i + 1], after = tokens[i + 2];
     if (t.kind === 'number' && next?.lower === '-' && after && /^(?:digit|figure)s?$/.test(after.lower) && t.value <= 20) put('runOf', i, i + 3, '#'.repeat(t.value), 0);
+    if (t.kind === 'number' && /^\d{4,}$/.test(t.text) && /^(?:like|e\.g|eg|as|example|instance)$/.test(tokens[i - 1]?.lower ?? '')) put('sampleCode', i, i + 1, t.text.replace(/\d/g, '#'), 0);
     if (/\d/.test(t.lower) && /\p{L}/u.test(t.lower) && (t.kind === 'word' || t.kind === 'quoted')) put('sampleCode', i, i + 1, (t.kind === 'quoted' ? t.lower : t.text).replace(/\d/g, '#'), 0);
   });
 }
@@ -115,6 +116,20 @@ export function wordsInside(tokens: readonly Token[], columns: readonly ColumnMe
     const held = own ?? (/ings$/.test(word) ? undefined : vocabulary.inside.get(t.stem));
     // The months that dates are written with are no words of a text.
     if (held && held.size <= 3) for (const column of held) if (!readsAsDate(context.head, column)) put('inside', i, i + 1, { column, text: own ? t.text.replace(/['’]s?$/, '') : wordOfStem(t.stem, column, context) }, (t.capital ? 0.1 : own ? 0.3 : /[^su]s$/.test(t.lower) && !SAYS_OF_TEXT.test(tokens[i - 1]?.lower ?? '') ? 0.6 : 0.35) + (held.size > 1 ? 0.15 : 0));
+  });
+}
+
+/** Two or three words with capitals that stand one behind the other inside the texts of one column: 'jobs on Mill Lane'. */
+export function phrasesInside(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], items: readonly Item[], context: Context, put: Put): void {
+  const { inside } = context.vocabulary;
+  tokens.forEach((t, from) => {
+    if (t.kind !== 'word' || !t.capital || t.from === 0 || !inside.has(t.lower)) return;
+    for (let to = from + 2; to <= Math.min(tokens.length, from + 3) && tokens[to - 1]!.kind === 'word' && tokens[to - 1]!.capital && inside.has(tokens[to - 1]!.lower); to++) {
+      if (columns.some((c) => c.from < to && c.to > from && c.cost < 0.4) || items.some((v) => v.cat === 'value' && v.from <= from && v.to >= to)) continue;
+      const text = request.slice(t.from, tokens[to - 1]!.to).replace(/\s+/g, ' '), wanted = text.toLowerCase();
+      const held = [...inside.get(t.lower)!].filter((c) => sampleOf(c, context).some((v) => ` ${v.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ')} `.includes(` ${wanted} `)));
+      if (held.length === 1) put('inside', from, to, { column: held[0]!, text }, 0.05);
+    }
   });
 }
 
