@@ -321,7 +321,9 @@ export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary)
   }
   // Where a column is called exactly so, one that is only called alike is hardly meant: 'rate' is not the rating.
   const exact = new Map(out.filter((m) => m.cost < 0.04).map((m) => [`${m.from}-${m.to}`, m.column]));
-  return likeliest(out).map((m) => (m.reason === 'another form' && m.cost >= 0.04 && exact.has(`${m.from}-${m.to}`) && exact.get(`${m.from}-${m.to}`) !== m.column ? { ...m, cost: m.cost + 0.25 } : m));
+  // 'Calls without a bill': where another table holds bills, what was billed is hardly meant.
+  const tables = new Set([...(head.others?.keys() ?? [])].map((name) => stem(name.toLowerCase())));
+  return likeliest(out).map((m) => ((m.reason === 'similar word' || (m.reason === 'another form' && /ed$/i.test(m.column) && !/ed$/.test(tokens[m.from]!.lower))) && m.to === m.from + 1 && tables.has(tokens[m.from]!.stem) ? { ...m, cost: m.cost + 0.3 } : m)).map((m) => (m.reason === 'another form' && m.cost >= 0.04 && exact.has(`${m.from}-${m.to}`) && exact.get(`${m.from}-${m.to}`) !== m.column ? { ...m, cost: m.cost + 0.25 } : m));
 }
 
 /** Most columns that one span of words is taken for. */

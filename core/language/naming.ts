@@ -93,7 +93,7 @@ function describe(e: Expression): string {
       return `${describe(e.of)} ${e.side} ${e.mark}`;
     case 'written': {
       const [first] = e.of.filter((p) => p.kind !== 'text');
-      return first ? `${describe(first)} rewritten` : 'Text';
+      return first ? `${columnsOf(first)[0] ?? describe(first)} rewritten` : 'Text';
     }
     case 'slot':
     case 'inside':

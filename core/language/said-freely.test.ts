@@ -39,7 +39,7 @@ test.each<[string, string, unknown[]]>([
   ['mark returns: yes if the kg is negative', 'Returns', ['no', 'no', 'yes', 'no']],
   ['the surname of the keeper alone in a new column', 'Last name', ['Fern', 'Brook', 'Marsh', 'Vale']],
   ['add a column Who, first name first', 'Who', ['Ada Fern', 'Tobias Brook', 'Odile Marsh', 'Ines Vale']],
-  ['short name for each keeper, e.g. "Ms Marsh, Odile" should become "O. Marsh"', 'Part of Keeper first 1 rewritten', ['A. Fern', 'T. Brook', 'O. Marsh', 'I. Vale']],
+  ['short name for each keeper, e.g. "Ms Marsh, Odile" should become "O. Marsh"', 'Keeper rewritten', ['A. Fern', 'T. Brook', 'O. Marsh', 'I. Vale']],
   ['how much more or less was paid than in the row before?', 'Paid minus row above Paid', [null, 20, 15, -35]],
 ])('%s: %s', async (request, name, cells) => {
   const made = await said(request);

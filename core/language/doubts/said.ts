@@ -154,6 +154,8 @@ export interface Said {
   readonly soldOf: readonly string[];
   /** Columns of numbers that its words speak of, by what was done: ‹Damage› of what was damaged. */
   readonly deeds: readonly string[];
+  /** Is a word only said of what was done: 'were used'? */
+  readonly wasDone: (word: string) => boolean;
   /** Is a word one of a list behind a colon? */
   readonly inList: (word: string) => boolean;
   /** It asks for proper dates or numbers. */
@@ -322,6 +324,7 @@ export function saidOf(words: readonly Token[], head: CheckedHead): Said {
     groups: says(/^(?:within|inside|in|per|each|every|same|own|among|for|at|group|groups|grouped)$/) || /\bof (?:an?|the|its|their|one) /.test(text),
     inYear: words.flatMap((w, i) => (w.kind === 'number' && /^(?:19|20)\d\d$/.test(w.text) && /^(?:in|for|of|by|during)$/.test(words[i - 1]?.lower ?? '') ? [w.value] : [])),
     whichHad: /^(?:which|what)$/.test(words[0]?.lower ?? '') && says(/^(?:had|has|have)$/) && says(/^(?:nobody|no|none|nothing|nowhere)$/),
+    wasDone: (word) => { const at = words.flatMap((w, i) => (w.lower === word.toLowerCase() ? [i] : [])); return at.length > 0 && at.every((i) => /^(?:was|were|been)$/.test(words[i - 1]?.lower ?? '')); },
     barely: (texts) => texts.every((t) => COMMON.has(stem(t.toLowerCase())) && words.every((w, i) => w.stem !== stem(t.toLowerCase()) || (w.kind === 'word' && !lookedBack(words, i).some((o) => LOOKED_FOR.test(o.lower) && !(/body$/.test(w.lower) && /^ha(?:s|ve)$/.test(o.lower)))))),
     ordersRows: (words[0]?.lower === 'orders' && /^(?:with|without|that|which|where|who|of|from|for|over|under)$/.test(words[1]?.lower ?? '') && vocabularyOf(head).ownNouns.has(words[0].stem) && !says(/^by$/)) || words.some((w, i) => i > 0 && w.lower === 'orders' && vocabularyOf(head).ownNouns.has(w.stem) && /^(?:of|many|the|all|these|those|our|each|which|what|every|any)$/.test(words[i - 1]!.lower)),
     manyOf: words.some((w, i) => w.lower === 'many' && words[i - 1]?.lower === 'how' && unitName(words[i + 1]?.lower ?? '') !== null && !vocabularyOf(head).ownNouns.has(words[i + 1]!.stem)),

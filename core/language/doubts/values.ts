@@ -109,6 +109,8 @@ export const valueDoubts: readonly Doubt[] = [
   { price: 3, holds: (plans, { fromTo }) => fromTo !== null && calculated(plans, 'span').some((e) => e.from.kind === 'column' && e.to.kind === 'column' && e.from.name === fromTo[1] && e.to.name === fromTo[0]) },
   // 'That was used cost, going by what was billed' gives no labels.
   { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && NO_LABEL.test(c.then.value))) },
+  // Nor does 'yes if more than 10 were used'.
+  { price: 2, holds: (plans, { wasDone }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && wasDone(c.then.value))) },
   // 'Empty if no kilometres were driven' labels nothing so.
   { price: 3, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value.toLowerCase() === p.name.toLowerCase())) },
   // 'The number part of the code': 'E-101' is no number.

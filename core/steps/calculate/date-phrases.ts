@@ -18,11 +18,11 @@ function setPart(p: 'date' | 'month in its year' | 'quarter in its year' | 'year
   return as && { key: `set ${p} ${name}`, apply: (state: State) => withPlan(state, { step: 'calculate', name, as, replace: true }, [name]) };
 }
 
-/** A date-time cut into its date and its time of day, two columns. */
-function dateAndTime(name: string, names: readonly string[] | null, x: Context): Act | null {
-  const [day, time] = [part('date', name, x), part('time', name, x)];
+/** A date-time cut into its date and its time of day or hour, two columns. */
+function dateAndTime(name: string, names: readonly string[] | null, x: Context, second: 'time' | 'hour' = 'time'): Act | null {
+  const [day, time] = [part('date', name, x), part(second, name, x)];
   if (!day || !time || (names && names.length !== 2)) return null;
-  const [a, b] = names ?? [`${name} date`, `${name} time`];
+  const [a, b] = names ?? [`${name} date`, `${name} ${second}`];
   return {
     key: `date and time ${name} ${a} ${b}`,
     apply: (state: State) => withPlan(withPlan(state, { step: 'calculate', name: a!, as: day, replace: false }, [a!]), { step: 'calculate', name: b!, as: time, replace: false }, [a!, b!]),
@@ -50,7 +50,13 @@ export const datePhrases = [
   rule('clause', '~make|keep|only|just? $col:c a? date|day only|alone|without the? time', ({ c }, x: Context) => setPart('date', c, x), 0),
   rule('clause', '~keepOnly|keep the? date|day part? of|in|from $col:c', ({ c }, x: Context) => setPart('date', c, x), 0),
   rule('clause', '$col:c without the? time|times of? day?', ({ c }, x: Context) => setPart('date', c, x), 0),
-  rule('clause', '~split $col:c ~into2 a? date|day and|/ a? time|hour|clock of? day? :|,? ($names:n)?', ({ c, n }, x: Context) => dateAndTime(c, n ?? null, x), -0.3),
+  rule('clause', '~split $col:c ~into2 a? date|day and|/ a? time|clock of? day? :|,? ($names:n)?', ({ c, n }, x: Context) => dateAndTime(c, n ?? null, x), -0.3),
+  rule('clause', '~split $col:c ~into2 a? date|day and|/ a? hour :|,? ($names:n)?', ({ c, n }, x: Context) => dateAndTime(c, n ?? null, x, 'hour'), -0.3),
+  // 'The date and the hour of the alarm in two columns', 'from the alarm I want the date and the time'
+  rule('dayHour', 'the? date and|& the? time of? day?', () => 'time', 0),
+  rule('dayHour', 'the? date and|& the? hour', () => 'hour', 0),
+  rule('clause', '~add? ^$dayHour:t of|from|in the? $col:c in|into|as ~column', ({ t, c }, x: Context) => dateAndTime(c, null, x, t), -0.5),
+  rule('clause', 'from|of|out of? the? $col:c ,? (i|we want|need|would like)? ~add? ^$dayHour:t (in|into|as ~column)?', ({ t, c }, x: Context) => dateAndTime(c, null, x, t), -0.5),
   rule('clause', '~split the? date and|from|/ the? time in|of? $col:c', ({ c }, x: Context) => dateAndTime(c, null, x), -0.1),
   rule('clause', '~round $col:c down? to the? start|beginning? of? the? month', ({ c }, x: Context) => setPart('month in its year', c, x), -0.1),
   rule('clause', '~make $col:c ~into? year and|- month', ({ c }, x: Context) => setPart('month in its year', c, x), -0.1),

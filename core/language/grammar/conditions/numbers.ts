@@ -10,6 +10,9 @@ import { namesRows } from '../../mentions';
 import { columnLike, ESTIMATED, groupable, isRateName, moneyColumn, onlyDate, quantity, rowSpan, soldFor, spentColumn, takingsColumn, timed } from '../roles';
 import { compare, empty, inUnit, isDated, numbered, numeric, onDate, relative, sized, SIZES, type When } from './make';
 
+/** What is done with things that are counted. */
+const DONE = 'used|needed|made|sold|done|given|driven|taken|lost|paid|counted|recorded|booked|ordered|delivered|planted|found|seen|reported|sent|laid|caught|kept|left|built|picked|harvested|washed|repaired|bought|produced|spent|worked|charged|lent|held|brought|there|involved|filled|played|run|loaded|shipped|returned|damaged|broken|missing';
+
 /** The only column of numbers. */
 function onlyNumber(x: Context): string | null {
   const found = x.head.columns.filter((c) => numeric(c.name, x));
@@ -142,6 +145,8 @@ export const numberRules: readonly Rule[] = [
     rule('rset', `$rows|$guess of|worth|for ${words} $num:n`, ({ n }, x: Context) => { const c = onlyNumber(x); return c && numbered(op, c, n); }, 0.2),
     rule('cond', `~be? ${words} $num:n ^%|percent of? $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.05),
     rule('cond', `~be? ${words} $num:n $col:c`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
+    // 'If more than 10 hoses were used'
+    rule('cond', `~be? ${words} $num:n $col:c was|were|got|have|has been? ${DONE}`, ({ n, c }, x: Context) => (numeric(c, x) ? numbered(op, c, n) : null), 0.1),
     // 'Heavier than ten tonnes gross'
     rule('cond', `~be? ${words} $num:n $unit:u ^$col:c`, ({ n, u, c }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),
     rule('cond', `$col:c ~be? ${words} $num:n $unit:u`, ({ n, c, u }, x: Context) => (numeric(c, x) ? inUnit(op, c, n, u, x) : null), 0.1),

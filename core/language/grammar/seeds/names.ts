@@ -33,6 +33,7 @@ const NOT_LED = /^(?:shorten|abbreviate|simplify|reformat|rewrite|rearrange|writ
 
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
 export function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
+  const renames = tokens.some((t) => /^(?:rename|renamed|retitle|retitled)$/.test(t.lower));
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
   // 'Earnings so far = ...', 'calculate the yield per hive: ...': what stands before the mark is all of the name.
   const mark = tokens.findIndex((t) => t.lower === '=' || t.lower === ':');
@@ -65,6 +66,8 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
     if (/^(?:some|any|most|few|several|others|all|none|many)$/.test(first.lower)) continue;
     // 'And total', 'first add Fee': what only joins or orders.
     if (!first.capital && /^(?:then|finally|also|firstly)$/.test(first.lower)) continue;
+    // 'Rename Kind to Type and sort by it': what is asked next is no name.
+    if (!first.capital && VERBS.has(first.lower) && /^(?:and|then|,)$/.test(tokens[from - 1]?.lower ?? '') && /^(?:by|the|all|every|each|only|it)$/.test(tokens[from + 1]?.lower ?? '')) continue;
     if (from === 0 && /^(?:first|now|next|then|also)$/.test(first.lower) && VERBS.has(tokens[1]?.lower ?? '')) continue;
     // 'In English' is no name.
     if (/^(?:english|french|german|words|full)$/.test(first.lower) && tokens[from - 1]?.lower === 'in') continue;
@@ -105,8 +108,9 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       // A name of several words hardly stops before the end of what is said.
       if (to > from + 1 && first.capital && first.from > 0 && (to === tokens.length || /^[.;,)]$/.test(tokens[to]!.lower))) cost -= 0.3;
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
+      // 'Rename Leader to Officer in charge': nothing follows a new name but the next.
       // 'A column Against village': a name that goes on with a column's is not cut before it.
-      const goesOn = first.capital && first.from > 0 && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1) ? 0.6 : 0;
+      const goesOn = first.capital && first.from > 0 && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1) ? 0.6 : renames && first.capital && first.from > 0 && /^(?:to|called|named|as)$/.test(tokens[from - 1]?.lower ?? '') && /^(?:in|on|of|for|at|with|by)$/.test(tokens[to]?.lower ?? '') && tokens[to + 1]?.kind === 'word' ? 1.3 : 0;
       // 'Ratio amount due': no name ends inside the full name of a column.
       // Nor does one begin inside it: 'Picked Up Collected'.
       const cut = columns.some((c) => c.cost < 0.02 && ((c.from > from && c.from < to && c.to > to) || (c.from < from && c.to > from && c.to < to))) ? 1.2 : 0;
