@@ -11228,4 +11228,763 @@ D5,"Nkosi, Thabo",B-71204,0170 555 314,Durban,soon,Van (8 seats),
       ['make a login from the name: first letter of the first name and the surname, all small', null],
     ],
   },
+  {
+    table: 'jobs',
+    csv: `Job,Client,Address,Roof,Quoted,Invoiced,Area,Begun,Finished,Crew,Hours,Helpers,Material cost,Status,Remarks
+J-2101,"OAKES,  Miriam","4 Mill Lane, Harwick, HW1 2AB",Slate / pitched / grey,"£4,200.00","£4,350.00",62 m2,2026-03-02,2026-03-09,Team A,41.5,2,1280,paid,"Gutter replaced as well, customer very happy"
+J-2102,"stead, paul","11 Quay Road, Penmouth, PM3 7QT",Tile/flat/red,"£2,900","£2,900",480 sq ft,03/03/2026,06/03/2026,team b,20,1,610,invoiced,Leak around the chimney fixed. Call 0171 555 404
+J-2103,"Dr. Quayle, Ann","Church Street 9, Harwick",Slate/ pitched /black,"£6,750.50",,88 m2,5 March 2026,,Team C,33,3,2210,open,Waiting for slates from the quarry
+J-2104,"Mr Barlow, Tom","2 Hill View, Tarn, TR8 8LL",Metal / flat / green,"£1,150","£1,150.00",25,2026-03-05,2026-03-05,TEAM A,6,1,240,paid,Small shed; quick job
+J-2105,"Stead, Paul","11 Quay Road, Penmouth, PM3 7QT",Tile/flat/red,"£2,900","£2,900",480 sq ft,03/03/2026,06/03/2026,team b,20,1,610,invoiced,Leak around the chimney fixed. Call 0171 555 404
+J-2106,"Ives, Rosa","Old Barn, Tarn",Thatch / pitched / straw,tbc,,110 m2,2026-03-12,,Team D,,4,,open,Ref 55012 - moss everywhere and the chimney leans
+J-2107,"Oakes, Miriam","4 Mill Lane, Harwick, HW1 2AB",Tile / flat / brown,"£850","£790",n/a,2026-03-14,2026-03-16,Team A,9.5,,130,paid,Garage only. Rude neighbour complained about the noise
+J-2108,"PENN, lucas","17 Station Road, Penmouth, PM1 1AA",Slate / pitched / grey,"£3,300","£3,480",540 sq ft,16.03.2026,2026-03-23,team  C,38,2,1010,invoiced,Took too long and left rubbish in the garden
+J-2109,"Ms Dale, Ivy","1 Lower Green, Harwick, HW2 4CD",Metal/pitched/grey,"£5,000","£4,800",75 m2,2026-03-18,2026-03-27,Team B,52,3,1950,paid,Gutters and two skylights. Ref 55019
+J-2110,"Barlow, Tom","2 Hill View, Tarn, TR8 8LL",Tile / pitched / red,"£2,250",,40 m2,2026-03-20,,Team A,14,0,420,cancelled,
+J-2111,"Frost, Hal","Weir House, Penmouth, PM2 9ZZ",Slate / flat / black,"£3,900","£3,900",58 m2,2026-04-01,2026-04-08,Team C,36,2,1190,invoiced,Tidy work and friendly men. Will recommend
+J-2112,"Quayle, Ann","Church Street 9, Harwick",Tile / pitched / red,"£1,700","£1,760",30 m2,02/04/2026,03/04/2026,Team B,12,1,350,paid,skylight leaking again!
+`,
+    others: {
+      crews: `Crew,Foreman,Mobile,Base,Hourly rate,Since,Target jobs
+Team A,"Rudd, Colin",0171 555 301,Harwick,£38.00,2015-05-01,4
+Team B,"Sharpe, Mona",0171 555 302,Penmouth,£41.50,1 Aug 2019,3
+Team C,"Holt, Dean",,Penmouth,£36,12/02/2021,5
+Team E,"Vail, Pia",0171 555 305,Tarn,£35,2024-01-15,2
+`,
+      payments: `Payment,From,Received,Sum,For job,Memo
+PY1,Miriam Oakes,2026-03-20,"£4,350.00",J-2101,roof J-2101 thanks
+PY2,P. Stead,2026-03-28,"£2,800.00",J-2102,J-2102 less 100 for delay
+PY3,Thomas Barlow,2026-03-10,"£1,150.00",J-2104,shed
+PY4,Miriam Oakes,2026-03-30,£790.00,J-2107,
+PY5,Ivy Dale,2026-04-02,"£4,799.50",J-2109,roof J-2109
+PY6,Ann Quayle,2026-04-10,"£1,760.00",J-2112,again
+PY7,Unknown,2026-04-11,(£120.00),,refund
+`,
+    },
+    cases: [
+      ['Tidy up the client names for me: one space only between the words, every word starting with a capital', 'In ‹Client›, reduce runs of spaces to one and write in title case.'],
+      ['Quoted ought to be a number: lose the pound sign and the comma, and let tbc be blank', 'Turn ‹Quoted› into numbers, reading "tbc" as blank.'],
+      ['the start dates come in four different styles, please make proper dates of them. with slashes it\'s day first', 'Turn ‹Begun› into dates, the day before the month.'],
+      ['Area in square metres, just the figure with one decimal. 1 sq ft is 0.0929 m2; n/a becomes empty', null],
+      ['The crew is always one of Team A, Team B, Team C or Team D. Fix the ones that are typed differently', 'Spell ‹Crew› as "Team A", "Team B", "Team C" or "Team D".'],
+      ['if helpers is blank write 1', 'Fill blanks in ‹Helpers› with "1".'],
+      ['empty the finished date of anything cancelled', 'Set ‹Finished› to if ‹Status› is "cancelled" then blank, otherwise ‹Finished›.'],
+      ['take the Dr., Mr and Ms off the front of the client names, keep the rest', 'Set ‹Client› to the name without title of the person in ‹Client›.'],
+      ['invoices as plain numbers please, no £ and no thousands comma, blanks stay as they are', 'Turn ‹Invoiced› into numbers.'],
+      ['squash double spaces in crew', 'In ‹Crew›, reduce runs of spaces to one.'],
+      ['Put Client into two columns, Last name and First name; the comma is where to cut', 'Split ‹Client› at "," into ‹Last name› and ‹First name›.'],
+      ['could I have the clients as initial and surname, so Oakes, Miriam is M. Oakes', 'Set ‹Client› to ((the first 1 characters of (the first name of the person in ‹Client›)) in capitals) followed by ". " followed by ((the last name of the person in ‹Client›) in title case).'],
+      ['break up the address into Street, Place and Postcode; some have no postcode', 'Add ‹Street› as the street of the address in ‹Address›. Add ‹Place› as the town of the address in ‹Address›. Add ‹Postcode› as the postcode of the address in ‹Address›.'],
+      ['the roof has three parts with slashes between, I\'d like Covering, Shape and Colour as columns of their own', 'Split ‹Roof› at "/" into ‹Covering›, ‹Shape› and ‹Colour›.'],
+      ['Fetch the five-digit ref out of the remarks into a new Ref column, blank for all the others', 'Add ‹Ref› as the first code like "#####" in ‹Remarks›.'],
+      ['I want a phone column with the number that some remarks contain', 'Add ‹Telephone number› as the first telephone number in ‹Remarks›.'],
+      ['make a label of job and covering: "J-2101: Slate"', null],
+      ['new column with the client\'s initials, e.g. MO', 'Add ‹Initials of Client› as the initials of ‹Client›.'],
+      ['get the digits of the job number on their own', 'Add ‹Number› as the first number in ‹Job›.'],
+      ['year and month of begun, each in its own column', 'Add ‹Begun year› as the year of ‹Begun›. Add ‹Begun month› as the month of ‹Begun›.'],
+      ['Begun should be called Start and Finished End', 'Rename ‹Begun› to ‹Start› and ‹Finished› to ‹End›.'],
+      ['move status to the front, right behind the job', 'Move ‹Status› to after ‹Job›.'],
+      ['remarks and helpers can be removed', 'Drop ‹Remarks› and ‹Helpers›.'],
+      ['hours to whole numbers', 'Set ‹Hours› to ‹Hours› rounded to 0 decimals.'],
+      ['delete columns without any content', null],
+      ['what\'s been cancelled needs to go', 'Set aside rows where ‹Status› is "cancelled".'],
+      ['only the jobs begun between 5 and 18 March 2026, counting both days', 'Keep rows where ‹Begun› is at least the date "2026-03-05" and ‹Begun› is at most the date "2026-03-18".'],
+      ['the three largest invoices, nothing else', 'Keep 3 rows with the highest ‹Invoiced›.'],
+      ['just team A and team C', 'Keep rows where ‹Crew› is "Team A" or "Team C".'],
+      ['Please leave out all jobs that have not been finished', 'Set aside rows where ‹Finished› is blank.'],
+      ['Order by crew, and inside each crew by hours, most hours at the top, blanks at the bottom', 'Sort by ‹Crew› and ‹Hours› from high to low.'],
+      ['J-2105 repeats J-2102: same client, same address, same begun date. Keep only the first of such repeats', 'Keep the first row of each ‹Client›, ‹Address› and ‹Begun›.'],
+      ['for each client only the latest job should remain', 'Keep 1 row with the highest ‹Begun› for each ‹Client›.'],
+      ['I\'d like seven rows picked at random', 'Keep 7 rows at random with seed 1.'],
+      ['two random jobs per crew, rest away', 'Keep 2 rows at random with seed 1 for each ‹Crew›.'],
+      ['keep the rows where the remarks talk about a chimney or skylights', 'Keep rows where ‹Remarks› mentions the word "chimney", "chimneys", "skylight" or "skylights".'],
+      ['jobs with a material cost above the average material cost', 'Keep rows where ‹Material cost› is more than (the mean of ‹Material cost› over the rows).'],
+      ['throw away whatever is under 10 hours, and the open ones too', 'Set aside rows where ‹Hours› is less than 10 or else ‹Status› is "open".'],
+      ['How long did each job take in days? finish minus start, empty if not finished', 'Add ‹Days from Begun to Finished› as the whole days from ‹Begun› to ‹Finished›.'],
+      ['Invoiced minus quoted in a column Extra', 'Add ‹Extra› as ‹Invoiced› minus ‹Quoted›.'],
+      ['material cost as a percentage of the invoice, one decimal, nothing if not invoiced', 'Add ‹Material cost per Invoiced %› as (‹Material cost› divided by ‹Invoiced›) times 100 rounded to 1 decimal.'],
+      ['invoice per square metre, two decimals', 'Add ‹Invoiced per Area in m2› as ‹Invoiced› divided by (‹Area› measured in "m2") rounded to 2 decimals.'],
+      ['each job\'s share in all the hours, in percent, 1 decimal', 'Add ‹Hours per total Hours› as (‹Hours› divided by (the sum of ‹Hours› over the rows)) times 100 rounded to 1 decimal.'],
+      ['And what share of its own crew\'s hours was it?', 'Add ‹Hours per total Hours per Crew› as ‹Hours› divided by (the sum of ‹Hours› over the rows for each ‹Crew›).'],
+      ['cumulative material cost from top to bottom', 'Add ‹Running total of Material cost› as the running total of ‹Material cost›.'],
+      ['number the jobs of each crew by begun, earliest is 1', 'Add ‹Number within Crew› as the number of the row for each ‹Crew›, in the order of ‹Begun›.'],
+      ['rank by hours, highest first', 'Add ‹Rank by Hours› as the rank, highest first, of ‹Hours›.'],
+      ['the average hours of the same crew beside each job, one decimal', 'Add ‹Average Hours per Crew› as the mean of ‹Hours› over the rows for each ‹Crew› rounded to 1 decimal.'],
+      ['How far above or below its crew\'s average hours is each job?', 'Add ‹Hours minus average Hours per Crew› as ‹Hours› minus (the mean of ‹Hours› over the rows for each ‹Crew›).'],
+      ['Size: small up to 40 m2, medium to 70, large for more', 'Add ‹Size› as if (‹Area› measured in "m2") is at most 40 then "small", if (‹Area› measured in "m2") is at most 70 then "medium", if (‹Area› measured in "m2") is more than 70 then "large", otherwise blank.'],
+      ['Difference in hours to the previous job of the same crew, first one blank', 'Add ‹Hours minus row above Hours› as ‹Hours› minus (the row above of ‹Hours› for each ‹Crew›).'],
+      ['Add a column Delay: late if it took more than 7 days, fine if 7 or less, running if there is no finish', 'Add ‹Delay› as if (the whole days from ‹Begun› to ‹Finished›) is more than 7 then "late", if (the whole days from ‹Begun› to ‹Finished›) is at most 7 then "fine", otherwise "running".'],
+      ['Surcharge: 150 when there were 3 helpers or more, else 50', 'Add ‹Surcharge› as if ‹Helpers› is at least 3 then 150, otherwise 50.'],
+      ['the weekday on which the work began, in full', 'Add ‹Weekday of Begun› as the weekday of ‹Begun›.'],
+      ['price with 20 % VAT on top of the invoice', 'Add ‹Invoiced times 1 plus 20 per 100› as ‹Invoiced› times (1 plus (20 divided by 100)).'],
+      ['estimated labour: hours times 38 times helpers plus one', 'Add ‹estimated labour› as ((‹Hours› times 38) times ‹Helpers›) plus 1.'],
+      ['how many whole weeks ago did each job begin, seen from 1 May 2026', null],
+      ['Type: chimney if the remarks mention chimney, gutter for gutter or gutters, skylight for skylight(s), else other; first match counts', null],
+      ['does the remark contain a ref? yes/no', 'Add ‹Remarks label› as if ‹Remarks› mentions the word "ref" or "refs" then "yes", otherwise "no".'],
+      ['were people satisfied? put satisfied or dissatisfied next to each remark', 'Add ‹Remarks label› as if (the feeling in ‹Remarks›) is more than 0 then "satisfied", if (the feeling in ‹Remarks›) is less than 0 then "dissatisfied", otherwise blank.'],
+      ['status group: done for paid and invoiced, pending for open, void for cancelled', 'Add ‹status group› as if ‹Status› is "paid" or "invoiced" then "done", if ‹Status› is "open" then "pending", if ‹Status› is "cancelled" then "void", otherwise blank.'],
+      ['get the foreman of each crew from crews', 'Add ‹Foreman› as the ‹Foreman› in the table "crews" where ‹Crew› is ‹Crew›.'],
+      ['add the hourly rate of the crew, and labour as hours times that rate', null],
+      ['put the date of payment beside every job, from payments', 'Add ‹Received› as the ‹Received› in the table "payments" where ‹For job› is ‹Job›.'],
+      ['fill in missing invoices with the quote', 'Fill blanks in ‹Invoiced› with ‹Quoted›.'],
+      ['which jobs have no payment at all', 'List each ‹Job›; only where not (‹Job› stands under ‹For job› in the table "payments").'],
+      ['which crews in jobs don\'t exist in the crews list', 'List each ‹Crew›; only where not (‹Crew› stands under ‹Crew› in the table "crews").'],
+      ['payments that belong to no job', null],
+      ['compare invoice and payment per job: equal if within 1 pound, short if less was paid, none if nothing came', 'Add ‹Job label› as if (the ‹Sum› in the table "payments" where ‹For job› is ‹Job›) is blank then "none", if (the absolute value of (‹Invoiced› minus (the ‹Sum› in the table "payments" where ‹For job› is ‹Job›))) is at most 1 then "equal", if (the ‹Sum› in the table "payments" where ‹For job› is ‹Job›) is less than ‹Invoiced› then "short", otherwise blank.'],
+      ['show jobs where the sum paid isn\'t the invoiced amount, both figures please', 'List each ‹Job›; by ‹Invoiced›; and by ‹Sum› as the ‹Sum› in the table "payments" where ‹For job› is ‹Job›; only where (the ‹Sum› in the table "payments" where ‹For job› is ‹Job›) differs from ‹Invoiced›.'],
+      ['which crews fell short of their target jobs?', null],
+      ['hours per crew in total', 'Answer ‹Total Hours› as the sum of ‹Hours› over the rows; for each ‹Crew›.'],
+      ['what\'s the mean invoice per roof covering', null],
+      ['how many jobs are still open?', 'Answer ‹Rows› as the number of rows; only where ‹Status› is "open".'],
+      ['which crew used the most material? just that one', 'Answer ‹Total Material cost› as the sum of ‹Material cost› over the rows; for each ‹Crew›; sorted by ‹Total Material cost› from high to low; the first 1.'],
+      ['how many different clients do we have', 'Answer ‹Different Client› as the number of different values of ‹Client› over the rows.'],
+      ['what percentage of the jobs is paid?', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "paid" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['invoiced total per month of the beginning', 'Answer ‹Total Invoiced› as the sum of ‹Invoiced› over the rows; for each ‹Month of Begun› as the month of ‹Begun›.'],
+      ['the longest job in days?', 'Answer ‹Highest days from Begun to Finished› as the highest of (the whole days from ‹Begun› to ‹Finished›) over the rows.'],
+      ['number of jobs per crew and status', 'Answer ‹Rows› as the number of rows; for each ‹Crew›; and by ‹Status›.'],
+      ['sort by weather', null],
+      ['add the foreman\'s age', null],
+      ['make everything nicer', null],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Order,Customer,Contact,Ordered,Ready,Collected,Optician,Frame,Lens,Strength,Price,Deposit,Insurance,Discount,State,Comment
+OP-501,"Mr. Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-502,"brandt, JULIA",0160 220 12,06.01.2026,14.01.2026,,lena dorn,F-07,"varifocal, coated, tinted",+1.5,€640,200,,10%,ready,Called twice. Voucher 88121
+OP-503,"Conti, Marco",m.conti@contibau.example,2026-01-07,,,Tariq Aziz,F-12,single,-0.75,"€180,50",,€80,,ordered,Lens on back order
+OP-504,"Ms. Dale, Fiona",fiona@dalehouse.example / 0160 220 14,7 Jan 2026,2026-01-20,2026-01-20,Tariq  Aziz,F-31,"varifocal, tinted",+2,€720.00,300,€120,5%,collected,Disappointed: scratched lens had to be redone
+OP-505,"Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-506,"Dr. Engel, Tom",tom.engel@web.example,2026-01-12,2026-01-23,2026-02-02,T. Aziz,F-07,"single, coated, blue light",n/a,€295,100,,,collected,
+OP-507,"Fuchs, Nele",,13/01/2026,2026-01-22,,Sofia Reyes,F-40,single,-4,€150.00,50,€60,,ready,Phone 0160 220 17 after six
+OP-508,"GRUBER, hans",hans@gruber.example / 0160 220 18,2026-01-15,2026-01-29,2026-02-01,sofia reyes,F-31,"varifocal, coated",-1.25,€690,250,€120,10%,collected,great frames but a bit late
+OP-509,"Holm, Ida",ida.holm@gmail.com,2026-01-19,,,Lena Dorn,F-22,"single, tinted",-3.5,€275.00,,,,cancelled,Found it cheaper elsewhere
+OP-510,"Brandt, Julia",0160 220 12,2026-01-21,2026-02-03,2026-02-06,Lena Dorn,F-22,"single, blue light",+1.5,"€260,00",60,,,collected,Voucher 88140 - happy with the fit
+OP-511,"Ito, Ken",ken@ito-design.example / 0160 220 21,2026-01-26,2026-02-02,,Tariq Aziz,F-12,"varifocal, coated",+0.5,€580.00,200,€80,,ready,
+OP-512,"Jansen, Mia",mia.jansen@outlook.com,26.01.2026,2026-02-09,2026-02-10,Sofia Reyes,F-07,single,-1,€165.00,,€60,5%,collected,Unhappy about the waiting time
+`,
+    others: {
+      frames: `Code,Model,Maker,Cost,Sell,In stock,Reorder at
+F-07,Slim round (metal),Okto,€48.00,€110.00,3,4
+F-12,Classic square (acetate),Lumen & Co,€35.50,€95,8,5
+F-22,Kids flex (rubber),OKTO ltd,€22.00,€60.00,0,3
+F-31,Rimless light (titanium),Lumen and Co,€96.00,€220.00,,2
+F-55,Sport wrap (nylon),Okto,€41.00,€105.00,5,2
+`,
+      claims: `Claim,Insurer,Person,Order no,Granted,Paid on
+C1,Vita,Erik Ahlen,OP-501,€80.00,2026-02-01
+C2,Vita,Fiona Dale,OP-504,€100.00,2026-02-10
+C3,Salus,Neele Fuchs,OP-507,€60.00,2026-02-12
+C4,Salus,Hans Gruber,OP-508,€119.50,2026-02-20
+C5,Vita,Nobody,,€75.00,2026-02-21
+C6,Vita,Ken Ito,OP-511,€80.00,
+`,
+    },
+    cases: [
+      ['Customer names pls: no titles in front, capital first letters and only single blanks', null],
+      ['price -> number, no euro sign; some use a decimal comma', 'Turn ‹Price› into numbers.'],
+      ['ordered dates are all over the place, turn them into dates (dots & slashes = day first)', 'Turn ‹Ordered› into dates, the day before the month.'],
+      ['strength should be numeric, n/a left empty', 'Turn ‹Strength› into numbers, reading "n/a" as blank.'],
+      ['The optician column has just three people in it: Lena Dorn, Tariq Aziz and Sofia Reyes. Make every entry one of those', 'Spell ‹Optician› as "Lena Dorn", "Tariq Aziz" or "Sofia Reyes".'],
+      ['if there\'s no deposit put 0', 'Fill blanks in ‹Deposit› with "0".'],
+      ['wipe the ready date of cancelled orders', 'Set ‹Ready› to if ‹State› is "cancelled" then blank, otherwise ‹Ready›.'],
+      ['discount: drop the % and make it a number; nothing = 0', 'Turn ‹Discount› into numbers. Fill blanks in ‹Discount› with "0".'],
+      ['comments: squeeze double blanks, trim the ends', 'In ‹Comment›, trim outer spaces and reduce runs of spaces to one.'],
+      ['insurance as plain number, blanks remain blank', 'Turn ‹Insurance› into numbers.'],
+      ['split contact into Mail and Phone; some only gave one of them', 'Add ‹Email› as the first e-mail address in ‹Contact›. Add ‹Phone› as the first telephone number in ‹Contact›.'],
+      ['surname & first name from customer in separate columns (it\'s "surname, first")', 'Add ‹Last name› as the last name of the person in ‹Customer›. Add ‹surname, first› as (the first name of the person in ‹Customer›) and (the middle name of the person in ‹Customer›) joined with " ".'],
+      ['I\'d like "E. Ahlen" instead of "Ahlen, Erik" in a new column', 'Add ‹Customer rewritten› as (the first 1 characters of (the first name of the person in ‹Customer›)) followed by ". " followed by (the last name of the person in ‹Customer›).'],
+      ['Lens lists up to three things with commas between: make Lens 1, Lens 2, Lens 3', 'Split ‹Lens› at "," into ‹Lens 1›, ‹Lens 2› and ‹Lens 3›.'],
+      ['domain of the mail address in small letters, blank if no mail', 'Add ‹Domain› as (the first domain in ‹Contact›) in lower case.'],
+      ['voucher number (5 digits) out of the comments in a column Voucher', 'Add ‹Voucher› as the first code like "#####" in ‹Comment›.'],
+      ['one row per lens feature, please', null],
+      ['initials of the customer', 'Add ‹Initials of Customer› as the initials of ‹Customer›.'],
+      ['put order and frame together like OP-501/F-12', 'Add ‹Order and Frame› as ‹Order› followed by "/" followed by ‹Frame›.'],
+      ['digits of the order number only', null],
+      ['month and year of the order date, separate columns', 'Add ‹Ordered month› as the month of ‹Ordered›. Add ‹Ordered year› as the year of ‹Ordered›.'],
+      ['move the Mr., Ms. and Dr. into a column Title and leave just the name in customer', 'Add ‹Title› as the first word "Mr", "Ms" or "Dr" in ‹Customer›. Remove leading "Mr", "Ms", "Dr", "Mr.", "Ms." or "Dr." from ‹Customer›.'],
+      ['call Optician "Served by" and State "Status"', 'Rename ‹Optician› to ‹Served by› and ‹State› to ‹Status›.'],
+      ['comment goes right after customer', 'Move ‹Comment› to after ‹Customer›.'],
+      ['lose contact and comment', 'Drop ‹Contact› and ‹Comment›.'],
+      ['strength to whole numbers', 'Set ‹Strength› to ‹Strength› rounded to 0 decimals.'],
+      ['I just need order, customer, price and state, in this order', 'Keep only the columns ‹Order›, ‹Customer›, ‹Price› and ‹State›.'],
+      ['kick out cancelled', 'Set aside rows where ‹State› is "cancelled".'],
+      ['orders from 7 to 15 January 2026 incl. both', 'Keep rows where ‹Ordered› is at least the date "2026-01-07" and ‹Ordered› is at most the date "2026-01-15".'],
+      ['5 most expensive orders on top, drop all others', 'Keep 5 rows with the highest ‹Price›.'],
+      ['only varifocals', 'Keep rows where ‹Lens› mentions the word "varifocal".'],
+      ['orders not collected yet', 'Keep rows where ‹Collected› is blank.'],
+      ['sort: optician a-z, then price high to low', 'Sort by ‹Optician› and ‹Price› from high to low.'],
+      ['OP-505 is a repeat of OP-501 (same customer, same order date, same frame); keep first ones only', 'Keep the first row of each ‹Customer›, ‹Ordered› and ‹Frame›.'],
+      ['newest order of each customer', 'Keep 1 row with the highest ‹Ordered› for each ‹Customer›.'],
+      ['ten random orders', 'Keep 10 rows at random with seed 1.'],
+      ['2 random ones per optician please, the rest can go', 'Keep 2 rows at random with seed 1 for each ‹Optician›.'],
+      ['comments mentioning scratches or being late', 'Keep rows where ‹Comment› mentions the word "scratche", "scratches", "scratched" or "late".'],
+      ['price above the average price', 'Keep rows where ‹Price› is more than (the mean of ‹Price› over the rows).'],
+      ['throw out anything under 200 euros and anything cancelled', 'Set aside rows where ‹Price› is less than 200 or else ‹State› is "cancelled".'],
+      ['balance due = price minus deposit minus insurance, missing counts as 0', 'Add ‹balance due› as ((‹Price›, or 0 where it is blank) minus (‹Deposit›, or 0 where it is blank)) minus (‹Insurance›, or 0 where it is blank).'],
+      ['deposit as % of price, 1 decimal', 'Add ‹Deposit per Price %› as (‹Deposit› divided by ‹Price›) times 100 rounded to 1 decimal.'],
+      ['waiting time in days from ordered to ready, blank if not ready', 'Add ‹Days from Ordered to Ready› as the whole days from ‹Ordered› to ‹Ready›.'],
+      ['days between ready and collected', 'Add ‹Days from Ready to Collected› as the whole days from ‹Ready› to ‹Collected›.'],
+      ['price after discount, 2 decimals', 'Add ‹Price times 1 minus Discount per 100› as ‹Price› times (1 minus ((‹Discount›, or 0 where it is blank) divided by 100)) rounded to 2 decimals.'],
+      ['share of each order in total sales, percent w/ 1 decimal', 'Add ‹Price per total Price %› as (‹Price› divided by (the sum of ‹Price› over the rows)) times 100 rounded to 1 decimal.'],
+      ['rank by price, priciest = 1', 'Add ‹Rank by Price› as the rank, highest first, of ‹Price›.'],
+      ['running total of price by order date', 'Add ‹Running total of Price› as the running total of ‹Price›, in the order of ‹Ordered›.'],
+      ['average price of the same optician next to each order, whole euros', 'Add ‹Average Price per Optician› as the mean of ‹Price› over the rows for each ‹Optician› rounded to 0 decimals.'],
+      ['how much is each order above or below its optician\'s average?', 'Add ‹Price minus average Price per Optician› as ‹Price› minus (the mean of ‹Price› over the rows for each ‹Optician›).'],
+      ['change in price against the order before', 'Add ‹Price minus row above Price› as ‹Price› minus (the row above of ‹Price›).'],
+      ['bands for price: below 200, 200-399, 400 and more; column Band', 'Add ‹Band› as if ‹Price› is less than 200 then "below 200", if ‹Price› is at least 200 and ‹Price› is at most 399 then "200 to 399", if ‹Price› is at least 400 then "400 and over", otherwise blank.'],
+      ['weekday of order', 'Add ‹Weekday of Ordered› as the weekday of ‹Ordered›.'],
+      ['price incl. 19% VAT -> net price without VAT, 2 decimals', null],
+      ['Speed: fast up to 8 days, normal up to 12, slow above, blank without a ready date', null],
+      ['Extra fee: 15 for tinted lenses, else 0', 'Add ‹Extra fee› as if ‹Lens› mentions the word "tinted" then 15, otherwise 0.'],
+      ['Kind: varifocal if lens mentions varifocal, else single', 'Add ‹Kind› as if ‹Lens› mentions the word "varifocal" then "varifocal", otherwise "single".'],
+      ['is the customer happy? yes / no by comment', 'Add ‹Comment label› as if (the feeling in ‹Comment›) is more than 0 then "yes", if (the feeling in ‹Comment›) is less than 0 then "no", otherwise blank.'],
+      ['has a voucher: yes or no', 'Add ‹Comment label› as if ‹Comment› mentions the word "voucher" then "yes", otherwise "no".'],
+      ['Status group: closed for collected & cancelled, open otherwise', 'Add ‹Status group› as if ‹State› is "collected" or "cancelled" then "closed", otherwise "open".'],
+      ['mail private or business? gmail, outlook and the like = private', null],
+      ['model and maker of the frame from frames', 'Add ‹Model› as the ‹Model› in the table "frames" where ‹Code› is ‹Frame›. Add ‹Maker› as the ‹Maker› in the table "frames" where ‹Code› is ‹Frame›.'],
+      ['margin per order: price less the frame\'s cost', 'Add ‹margin per order› as ‹Price› minus (the ‹Cost› in the table "frames" where ‹Code› is ‹Frame›).'],
+      ['is the frame in stock? yes if there is at least one', null],
+      ['add what the insurer granted (claims, by order no), 0 if nothing', null],
+      ['frames that need reordering', null],
+    ],
+  },
+  {
+    table: 'frames',
+    csv: `Code,Model,Maker,Cost,Sell,In stock,Reorder at
+F-07,Slim round (metal),Okto,€48.00,€110.00,3,4
+F-12,Classic square (acetate),Lumen & Co,€35.50,€95,8,5
+F-22,Kids flex (rubber),OKTO ltd,€22.00,€60.00,0,3
+F-31,Rimless light (titanium),Lumen and Co,€96.00,€220.00,,2
+F-55,Sport wrap (nylon),Okto,€41.00,€105.00,5,2
+`,
+    others: {
+      orders: `Order,Customer,Contact,Ordered,Ready,Collected,Optician,Frame,Lens,Strength,Price,Deposit,Insurance,Discount,State,Comment
+OP-501,"Mr. Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-502,"brandt, JULIA",0160 220 12,06.01.2026,14.01.2026,,lena dorn,F-07,"varifocal, coated, tinted",+1.5,€640,200,,10%,ready,Called twice. Voucher 88121
+OP-503,"Conti, Marco",m.conti@contibau.example,2026-01-07,,,Tariq Aziz,F-12,single,-0.75,"€180,50",,€80,,ordered,Lens on back order
+OP-504,"Ms. Dale, Fiona",fiona@dalehouse.example / 0160 220 14,7 Jan 2026,2026-01-20,2026-01-20,Tariq  Aziz,F-31,"varifocal, tinted",+2,€720.00,300,€120,5%,collected,Disappointed: scratched lens had to be redone
+OP-505,"Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-506,"Dr. Engel, Tom",tom.engel@web.example,2026-01-12,2026-01-23,2026-02-02,T. Aziz,F-07,"single, coated, blue light",n/a,€295,100,,,collected,
+OP-507,"Fuchs, Nele",,13/01/2026,2026-01-22,,Sofia Reyes,F-40,single,-4,€150.00,50,€60,,ready,Phone 0160 220 17 after six
+OP-508,"GRUBER, hans",hans@gruber.example / 0160 220 18,2026-01-15,2026-01-29,2026-02-01,sofia reyes,F-31,"varifocal, coated",-1.25,€690,250,€120,10%,collected,great frames but a bit late
+OP-509,"Holm, Ida",ida.holm@gmail.com,2026-01-19,,,Lena Dorn,F-22,"single, tinted",-3.5,€275.00,,,,cancelled,Found it cheaper elsewhere
+OP-510,"Brandt, Julia",0160 220 12,2026-01-21,2026-02-03,2026-02-06,Lena Dorn,F-22,"single, blue light",+1.5,"€260,00",60,,,collected,Voucher 88140 - happy with the fit
+OP-511,"Ito, Ken",ken@ito-design.example / 0160 220 21,2026-01-26,2026-02-02,,Tariq Aziz,F-12,"varifocal, coated",+0.5,€580.00,200,€80,,ready,
+OP-512,"Jansen, Mia",mia.jansen@outlook.com,26.01.2026,2026-02-09,2026-02-10,Sofia Reyes,F-07,single,-1,€165.00,,€60,5%,collected,Unhappy about the waiting time
+`,
+    },
+    cases: [
+      ['how often was each frame ordered? 0 if never', 'Add ‹Number of orders› as (the number of ‹Frame› in the table "orders" where ‹Frame› is ‹Code›), or 0 where it is blank.'],
+      ['frames nobody ordered', 'Keep rows where not (‹Code› stands under ‹Frame› in the table "orders").'],
+      ['turnover per frame from orders', null],
+      ['strip the bracketed material off the model into its own column Material', null],
+      ['profit margin of each frame in %, whole number', 'Add ‹Sell minus Cost per Sell %› as ((‹Sell› minus ‹Cost›) divided by ‹Sell›) times 100 rounded to 0 decimals.'],
+      ['makers: only Okto and Lumen & Co please, same spelling everywhere', 'Spell ‹Maker› as "Okto" or "Lumen & Co".'],
+      ['Order qty: what is missing up to the reorder level, 0 if enough, blank if stock unknown', null],
+    ],
+  },
+  {
+    table: 'claims',
+    csv: `Claim,Insurer,Person,Order no,Granted,Paid on
+C1,Vita,Erik Ahlen,OP-501,€80.00,2026-02-01
+C2,Vita,Fiona Dale,OP-504,€100.00,2026-02-10
+C3,Salus,Neele Fuchs,OP-507,€60.00,2026-02-12
+C4,Salus,Hans Gruber,OP-508,€119.50,2026-02-20
+C5,Vita,Nobody,,€75.00,2026-02-21
+C6,Vita,Ken Ito,OP-511,€80.00,
+`,
+    others: {
+      orders: `Order,Customer,Contact,Ordered,Ready,Collected,Optician,Frame,Lens,Strength,Price,Deposit,Insurance,Discount,State,Comment
+OP-501,"Mr. Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-502,"brandt, JULIA",0160 220 12,06.01.2026,14.01.2026,,lena dorn,F-07,"varifocal, coated, tinted",+1.5,€640,200,,10%,ready,Called twice. Voucher 88121
+OP-503,"Conti, Marco",m.conti@contibau.example,2026-01-07,,,Tariq Aziz,F-12,single,-0.75,"€180,50",,€80,,ordered,Lens on back order
+OP-504,"Ms. Dale, Fiona",fiona@dalehouse.example / 0160 220 14,7 Jan 2026,2026-01-20,2026-01-20,Tariq  Aziz,F-31,"varifocal, tinted",+2,€720.00,300,€120,5%,collected,Disappointed: scratched lens had to be redone
+OP-505,"Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-506,"Dr. Engel, Tom",tom.engel@web.example,2026-01-12,2026-01-23,2026-02-02,T. Aziz,F-07,"single, coated, blue light",n/a,€295,100,,,collected,
+OP-507,"Fuchs, Nele",,13/01/2026,2026-01-22,,Sofia Reyes,F-40,single,-4,€150.00,50,€60,,ready,Phone 0160 220 17 after six
+OP-508,"GRUBER, hans",hans@gruber.example / 0160 220 18,2026-01-15,2026-01-29,2026-02-01,sofia reyes,F-31,"varifocal, coated",-1.25,€690,250,€120,10%,collected,great frames but a bit late
+OP-509,"Holm, Ida",ida.holm@gmail.com,2026-01-19,,,Lena Dorn,F-22,"single, tinted",-3.5,€275.00,,,,cancelled,Found it cheaper elsewhere
+OP-510,"Brandt, Julia",0160 220 12,2026-01-21,2026-02-03,2026-02-06,Lena Dorn,F-22,"single, blue light",+1.5,"€260,00",60,,,collected,Voucher 88140 - happy with the fit
+OP-511,"Ito, Ken",ken@ito-design.example / 0160 220 21,2026-01-26,2026-02-02,,Tariq Aziz,F-12,"varifocal, coated",+0.5,€580.00,200,€80,,ready,
+OP-512,"Jansen, Mia",mia.jansen@outlook.com,26.01.2026,2026-02-09,2026-02-10,Sofia Reyes,F-07,single,-1,€165.00,,€60,5%,collected,Unhappy about the waiting time
+`,
+    },
+    cases: [
+      ['which claims have no order?', 'List each ‹Order no›; only where not (‹Order no› stands under ‹Order› in the table "orders").'],
+      ['does the granted amount match the insurance in orders? ok if equal, short if less, none if no such order', null],
+      ['granted minus insurance', 'Add ‹Granted minus Insurance› as ‹Granted› minus (the ‹Insurance› in the table "orders" where ‹Order› is ‹Order no›).'],
+      ['is the person the customer of the order? spelling may differ a bit', null],
+      ['total granted per insurer', 'Answer ‹Total Granted› as the sum of ‹Granted› over the rows; for each ‹Insurer›.'],
+    ],
+  },
+  {
+    table: 'orders',
+    csv: `Order,Customer,Contact,Ordered,Ready,Collected,Optician,Frame,Lens,Strength,Price,Deposit,Insurance,Discount,State,Comment
+OP-501,"Mr. Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-502,"brandt, JULIA",0160 220 12,06.01.2026,14.01.2026,,lena dorn,F-07,"varifocal, coated, tinted",+1.5,€640,200,,10%,ready,Called twice. Voucher 88121
+OP-503,"Conti, Marco",m.conti@contibau.example,2026-01-07,,,Tariq Aziz,F-12,single,-0.75,"€180,50",,€80,,ordered,Lens on back order
+OP-504,"Ms. Dale, Fiona",fiona@dalehouse.example / 0160 220 14,7 Jan 2026,2026-01-20,2026-01-20,Tariq  Aziz,F-31,"varifocal, tinted",+2,€720.00,300,€120,5%,collected,Disappointed: scratched lens had to be redone
+OP-505,"Ahlen, Erik",erik.ahlen@gmail.com / 0160 220 11,2026-01-05,2026-01-16,2026-01-19,Lena Dorn,F-12,"single, coated",-2.25,€310.00,100,€80,,collected,"Lovely service, very pleased"
+OP-506,"Dr. Engel, Tom",tom.engel@web.example,2026-01-12,2026-01-23,2026-02-02,T. Aziz,F-07,"single, coated, blue light",n/a,€295,100,,,collected,
+OP-507,"Fuchs, Nele",,13/01/2026,2026-01-22,,Sofia Reyes,F-40,single,-4,€150.00,50,€60,,ready,Phone 0160 220 17 after six
+OP-508,"GRUBER, hans",hans@gruber.example / 0160 220 18,2026-01-15,2026-01-29,2026-02-01,sofia reyes,F-31,"varifocal, coated",-1.25,€690,250,€120,10%,collected,great frames but a bit late
+OP-509,"Holm, Ida",ida.holm@gmail.com,2026-01-19,,,Lena Dorn,F-22,"single, tinted",-3.5,€275.00,,,,cancelled,Found it cheaper elsewhere
+OP-510,"Brandt, Julia",0160 220 12,2026-01-21,2026-02-03,2026-02-06,Lena Dorn,F-22,"single, blue light",+1.5,"€260,00",60,,,collected,Voucher 88140 - happy with the fit
+OP-511,"Ito, Ken",ken@ito-design.example / 0160 220 21,2026-01-26,2026-02-02,,Tariq Aziz,F-12,"varifocal, coated",+0.5,€580.00,200,€80,,ready,
+OP-512,"Jansen, Mia",mia.jansen@outlook.com,26.01.2026,2026-02-09,2026-02-10,Sofia Reyes,F-07,single,-1,€165.00,,€60,5%,collected,Unhappy about the waiting time
+`,
+    others: {
+      frames: `Code,Model,Maker,Cost,Sell,In stock,Reorder at
+F-07,Slim round (metal),Okto,€48.00,€110.00,3,4
+F-12,Classic square (acetate),Lumen & Co,€35.50,€95,8,5
+F-22,Kids flex (rubber),OKTO ltd,€22.00,€60.00,0,3
+F-31,Rimless light (titanium),Lumen and Co,€96.00,€220.00,,2
+F-55,Sport wrap (nylon),Okto,€41.00,€105.00,5,2
+`,
+      claims: `Claim,Insurer,Person,Order no,Granted,Paid on
+C1,Vita,Erik Ahlen,OP-501,€80.00,2026-02-01
+C2,Vita,Fiona Dale,OP-504,€100.00,2026-02-10
+C3,Salus,Neele Fuchs,OP-507,€60.00,2026-02-12
+C4,Salus,Hans Gruber,OP-508,€119.50,2026-02-20
+C5,Vita,Nobody,,€75.00,2026-02-21
+C6,Vita,Ken Ito,OP-511,€80.00,
+`,
+    },
+    cases: [
+      ['orders with insurance but without a claim', 'Keep rows where ‹Insurance› is filled and (the ‹Claim› in the table "claims" where ‹Order no› is ‹Order›) is blank.'],
+      ['orders where granted differs from insurance, show both', 'List each ‹Order›; by ‹Insurance›; and by ‹Granted› as the ‹Granted› in the table "claims" where ‹Order no› is ‹Order›; only where (the ‹Granted› in the table "claims" where ‹Order no› is ‹Order›) differs from ‹Insurance›.'],
+      ['turnover per optician, largest first', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Optician›; sorted by ‹Total Price› from high to low.'],
+      ['how many orders are ready but not collected?', 'Answer ‹Rows› as the number of rows; only where ‹Ready› is filled and ‹Collected› is blank.'],
+      ['avg waiting days per optician', null],
+      ['what % of orders were cancelled', 'Answer ‹Share %› as ((the sum of (if ‹State› is "cancelled" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['top 3 frames by number of orders', 'Answer ‹Rows› as the number of rows; for each ‹Frame›; sorted by ‹Rows› from high to low; the first 3.'],
+      ['how many different customers', 'Answer ‹Different Customer› as the number of different values of ‹Customer› over the rows.'],
+      ['orders per month', 'Answer ‹Rows› as the number of rows; for each ‹Month of Ordered› as the month of ‹Ordered›.'],
+      ['which optician sold most?', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Optician›; sorted by ‹Total Price› from high to low; the first 1.'],
+      ['overall deposit as % of overall price', 'Answer ‹Total Deposit per total Price %› as ((the sum of ‹Deposit› over the rows) divided by (the sum of ‹Price› over the rows)) times 100.'],
+      ['sort by eye colour', null],
+      ['add the optician\'s commission rate', null],
+    ],
+  },
+  {
+    table: 'washes',
+    csv: `Wash,Card holder,Plate,Arrived,Left,Bay,Programme,Price,Extras,Water,Temp,Staff,Rating,Note,Status
+W-1,"kOLB, anna",LI-NA 220,2026-04-01 09:05,2026-04-01 09:23,Bay 1 / left / roller,Basic,€9.50,,110 l,21 C,omar  diaz,5,"Quick and clean, thanks",done
+W-2,"Lutz, Ben",LI-XB 71,01/04/2026 09:40,01/04/2026 10:15,Bay 2/right/foam,premium,"€18,00",wax,165,68 F,Petra Noll,4,Foam was not rinsed off the mirrors,done
+W-3,Prof. Marek Ross,HB-KR 5,2026-04-01 10:10,,Bay 1 / left / roller,Basic,€9.50,,,n/a,Omar Diaz,,Machine stopped. Ticket 40211,aborted
+W-4,"Sand, Ida",LI-OP 903,1 April 2026 11:30,1 April 2026 11:58,Bay 3 /right/ hand,PREMIUM,€18.00,"wax, interior",0.17 m3,22,Petra Noll,5,great job on the wheels,done
+W-5,"Lutz, Ben",LI-XB 71,01/04/2026 09:40,01/04/2026 10:15,Bay 2/right/foam,premium,"€18,00",wax,165,68 F,Petra Noll,4,Foam was not rinsed off the mirrors,done
+W-6,"Kolb, Anna",LI-NA 220,2026-04-08 08:55,2026-04-08 09:11,Bay 1 / left / roller,Basic,€9.50,,112 l,20 C,Omar Diaz,3,Waited too long in the queue,done
+W-7,"Voss, Carl",HB-LL 12,2026-04-08 12:00,2026-04-08 12:52,Bay 3 / right / hand,Deluxe,€32.00,"interior, polish",210 l,71 F,P. Noll,2,"Scratches on the door, very unhappy. Ticket 40257",done
+W-8,"Sand, Ida",LI-OP 903,2026-04-15 16:20,2026-04-15 16:49,Bay 2 / right / foam,Premium,€18.00,,158 l,,Lea Wirth,,,done
+W-9,"Mrs Tamm, Eva",LI-EV 4,2026-04-15 17:05,2026-04-15 17:20,Bay 1 / left / roller,basic,free,,105 l,19 C,lea wirth,5,Voucher used; lovely people,done
+W-10,"Ross, Marek",HB-KR 5,2026-05-02 09:10,2026-05-02 10:02,Bay 3 / right / hand,Deluxe,€32.00,polish,0.2 m3,23 C,Omar Diaz,4,,done
+W-11,"Voss, Carl",HB-LL 12,2026-05-04 07:50,,Bay 2 / right / foam,Premium,€18.00,wax,,,Lea Wirth,1,Aborted twice and nobody helped,aborted
+W-12,"Adler, Jo",LI-JO 1,2026-05-06 18:30,2026-05-06 18:55,Bay 2 / right / foam,Premium,€18.00,"wax, interior",161 l,22 C,Petra Noll,,ok,done
+`,
+    others: {
+      programmes: `Name,Minutes planned,Cost,List price,Water limit
+Basic,15,€3.20,€9.50,120
+Premium,30,€6.90,€18.00,160
+Deluxe,50,€14.00,€34.00,220
+Express,8,€2.00,€6.00,80
+`,
+      holders: `No,Holder,City,E-mail,Member since,Newsletter,Balance 2025,Balance 2026
+H1,Anna Kolb,Bregenz,anna.kolb@gmx.example,2019-03-04,yes,40,55
+H2,Ben Lutz,Vaduz,ben@lutzbau.example,12/08/2021,N,10,0
+H3,Marek Ross,Konstanz,m.ross@gmail.com,1 Feb 2024,Y,0,25
+H4,Ida Sandt,Zurich,ida@sandt.example,2022-10-30,no,80,60
+H5,Carl Voss,Bregenz,,2025-01-15,,15,
+H6,Mina Yildiz,Ulm,mina.y@hotmail.com,2020-06-01,Yes,30,36
+`,
+    },
+    cases: [
+      ['Tidy the card holder column: no double spaces, and each name starting with a capital letter, the rest small', 'In ‹Card holder›, reduce runs of spaces to one and write in title case.'],
+      ['The price should be a number. Take off the euro sign, mind that there is one decimal comma, and free is zero.', null],
+      ['I need arrival as a proper date with time; in the ones with slashes the day comes first', 'Turn ‹Arrived› into date-times, the day before the month.'],
+      ['Give me the water in litres as a bare number. Two of them are in cubic metres.', 'Turn ‹Water› into numbers in "l".'],
+      ['The staff are written differently. It should be Omar Diaz, Petra Noll or Lea Wirth everywhere.', 'Spell ‹Staff› as "Omar Diaz", "Petra Noll" or "Lea Wirth".'],
+      ['Temperatures in Celsius please, with one decimal and without the letter; n/a is to be left empty', 'Turn ‹Temp› into numbers in "c", reading "n/a" as blank. Set ‹Temp› to ‹Temp› rounded to 1 decimal.'],
+      ['if nobody gave a rating, write 3', 'Fill blanks in ‹Rating› with "3".'],
+      ['Put the programme names in the usual way, so Basic, Premium and Deluxe', null],
+      ['Where extras is empty, write none.', 'Fill blanks in ‹Extras› with "none".'],
+      ['Remove any Mr, Mrs or Prof. before the names of the card holders', 'Set ‹Card holder› to the name without title of the person in ‹Card holder›.'],
+      ['Bay has three parts divided by slashes; please make Bay no, Side and Method out of it', 'Split ‹Bay› at "/" into ‹Bay no›, ‹Side› and ‹Method›.'],
+      ['Take the surname of the card holder into a column Surname', 'Add ‹Surname› as the last name of the person in ‹Card holder›.'],
+      ['I would like plate and programme joined as "LI-NA 220 (Basic)" in a column called Label', 'Add ‹Label› as ‹Plate› followed by " (" followed by ‹Programme› followed by ")".'],
+      ['Some notes have a ticket number with five digits, I want that in its own column, empty otherwise', 'Add ‹Code in Note› as the first code like "#####" in ‹Note›.'],
+      ['Separate the letters before the dash of the plate into a column Town', 'Add ‹Town› as the text before the first "-" in ‹Plate›.'],
+      ['Split arrived into Date and Time', 'Add ‹Date› as the date of ‹Arrived›. Add ‹Time› as the time of day of ‹Arrived›.'],
+      ['Please list the extras one per row, keeping everything else', null],
+      ['first the arrival date, then the hour it started, in two new columns', null],
+      ['Call the holder column Customer and Left Departure', 'Rename ‹Card holder› to ‹Customer› and ‹Left› to ‹Departure›.'],
+      ['Please put the price behind the programme and the note at the end', 'Move ‹Price› to after ‹Programme›. Move ‹Note› to the end.'],
+      ['Leave out the plate and the temperature, I don\'t need them', 'Drop ‹Plate› and ‹Temp›.'],
+      ['Round the prices up to full euros', 'Set ‹Price› to ‹Price› rounded up to 0 decimals.'],
+      ['Get rid of the washes that were aborted', 'Set aside rows where ‹Status› is "aborted".'],
+      ['I only want to see washes from April', 'Keep rows where (the month of ‹Arrived›) equals 4.'],
+      ['Which washes took place between 8 and 15 April 2026 (both days count)? Only those.', 'Keep rows where ‹Arrived› is at least the date "2026-04-08" and ‹Arrived› is at most the date "2026-04-15".'],
+      ['Show me just the three cars that used the most water', 'Keep 3 rows with the highest ‹Water›.'],
+      ['Only basic and premium, please', 'Keep rows where ‹Programme› is "Basic" or "Premium".'],
+      ['Throw out washes without a rating', 'Set aside rows where ‹Rating› is blank.'],
+      ['Keep the washes that nobody complained about, that is with a rating of 4 or more', null],
+      ['Sort by staff and then by arrival, latest first', 'Sort by ‹Staff› and ‹Arrived› from high to low.'],
+      ['W-5 is the same as W-2 (same holder, same arrival). Keep only one of each such pair', 'Keep the first row of each ‹Card holder› and ‹Arrived›.'],
+      ['For every plate I want the latest wash only', null],
+      ['pick four washes at random for a check', 'Keep 4 rows at random with seed 1.'],
+      ['Take one wash per bay at random', 'Keep 1 row at random with seed 1 for each ‹Bay›.'],
+      ['Only the washes where the note mentions scratches or foam', 'Keep rows where ‹Note› mentions the word "scratche", "scratches", "foam" or "foams".'],
+      ['washes that cost more than the average', 'Keep rows where ‹Price› is more than (the mean of ‹Price› over the rows).'],
+      ['Drop everything under 10 euros and everything that was aborted', 'Set aside rows where ‹Price› is less than 10 or else ‹Status› is "aborted".'],
+      ['How many minutes did each wash take? Blank if it never finished.', 'Add ‹Minutes from Arrived to Left› as the minutes from ‹Arrived› to ‹Left›.'],
+      ['Price per minute, to two decimals', 'Add ‹Price per minutes from Arrived to Left› as ‹Price› divided by (the minutes from ‹Arrived› to ‹Left›) rounded to 2 decimals.'],
+      ['What share of the day\'s takings did each wash bring in, in percent with one decimal?', null],
+      ['What percentage of all takings does each wash make up?', 'Add ‹Price per total Price %› as (‹Price› divided by (the sum of ‹Price› over the rows)) times 100.'],
+      ['Number each holder\'s washes by arrival', 'Add ‹Number within Card holder› as the number of the row for each ‹Card holder›, in the order of ‹Arrived›.'],
+      ['Running total of the price in order of arrival', 'Add ‹Running total of Price› as the running total of ‹Price›, in the order of ‹Arrived›.'],
+      ['How much more or less than the programme\'s average did each wash take in minutes?', null],
+      ['Next to each wash, the average rating of that member of staff, one decimal', 'Add ‹Average Rating per Staff› as the mean of ‹Rating› over the rows for each ‹Staff› rounded to 1 decimal.'],
+      ['Minutes since the previous wash in the same bay', null],
+      ['Size of the bill: up to 10 small, above that up to 20 medium, otherwise large', null],
+      ['time of day: morning before 12, afternoon until 17, evening after that', null],
+      ['price including 20% VAT: how much VAT is in it, 2 decimals', 'Add ‹VAT› as ‹Price› minus (‹Price› divided by (1 plus (20 divided by 100))) rounded to 2 decimals.'],
+      ['A tip of 10% of the price, at least 1 euro', 'Add ‹tip› as if ‹Price› times (10 divided by 100) is less than 1 then 1, otherwise ‹Price› times (10 divided by 100).'],
+      ['Points: one for each full 5 euros of the price', null],
+      ['loyalty bonus: 2 euros if the rating is 5, otherwise nothing', 'Add ‹loyalty bonus› as if ‹Rating› equals 5 then 2, otherwise blank.'],
+      ['what weekday was the wash', 'Add ‹Weekday of Arrived› as the weekday of ‹Arrived›.'],
+      ['Was it a weekend? yes or no', 'Add ‹Weekend› as if (the weekday of ‹Arrived›) is "Saturday" or "Sunday" then "yes", otherwise "no".'],
+      ['Satisfaction: good from 4 up, fair for 3, poor below, none where there is no rating', 'Add ‹Satisfaction› as if ‹Rating› is blank then blank, if ‹Rating› is at least 4 then "good", if ‹Rating› equals 3 then "fair", if ‹Rating› is less than 3 then "poor", otherwise blank.'],
+      ['Does the note sound pleased or displeased? Leave it empty where that is not clear', 'Add ‹Note label› as if (the feeling in ‹Note›) is more than 0 then "pleased", if (the feeling in ‹Note›) is less than 0 then "displeased", otherwise blank.'],
+      ['Topic from the note: foam if it says foam, queue if it mentions queue or waited, damage if there are scratches, else other', 'Add ‹Topic from the note› as if ‹Note› mentions the word "foam" or "foams" then "foam", if ‹Note› mentions the word "queue", "queues" or "waited" then "queue", if ‹Note› mentions the word "scratches" then "damage", otherwise "other".'],
+      ['Add a column Interior with yes or no, depending on whether the extras mention interior', 'Add ‹Interior› as if ‹Extras› mentions the word "interior" then "yes", otherwise "no".'],
+      ['done is fine, aborted is a problem: put that in a column Outcome', 'Add ‹Outcome› as if ‹Status› is "done" then "fine", if ‹Status› is "aborted" then "problem", otherwise blank.'],
+      ['Add the planned minutes of each programme', 'Add ‹Minutes planned› as the ‹Minutes planned› in the table "programmes" where ‹Name› is ‹Programme›.'],
+      ['How many minutes over plan was each wash? Negative if it was quicker', null],
+      ['Profit: price less the cost of the programme', 'Add ‹Profit› as ‹Price› minus (the ‹Cost› in the table "programmes" where ‹Name› is ‹Programme›).'],
+      ['Did it stay within the water limit of its programme? yes or no', null],
+      ['Look up the city of each holder; the names stand the other way round there', 'Add ‹City› as the ‹City› in the table "holders" where ‹Holder› is spelled like ‹Card holder›.'],
+      ['Add the country of the holder\'s city', null],
+      ['Which washes were sold at another price than the list price? show both prices', 'List each ‹Wash›; by ‹Price›; and by ‹List price› as the ‹List price› in the table "programmes" where ‹Name› is ‹Programme›; only where ‹Price› differs from (the ‹List price› in the table "programmes" where ‹Name› is ‹Programme›).'],
+      ['Which programmes in the list were never used?', null],
+      ['which holders have never had a wash? names may be written slightly differently', null],
+      ['How much was taken per programme?', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Programme›.'],
+      ['Which member of staff has the best average rating? just that one', 'Answer ‹Average Rating› as the mean of ‹Rating› over the rows; for each ‹Staff›; sorted by ‹Average Rating› from high to low; the first 1.'],
+      ['How many washes had extras?', 'Answer ‹Rows› as the number of rows; only where ‹Extras› is filled.'],
+      ['how many different cars did we wash', null],
+      ['What is the average price per litre overall, total price over total water', 'Answer ‹Total Price per total Water in l› as (the sum of ‹Price› over the rows) divided by (the sum of (‹Water› measured in "l") over the rows).'],
+      ['What percentage of the washes were aborted, one decimal', 'Answer ‹Share %› as ((the sum of (if ‹Status› is "aborted" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100 rounded to 1 decimal.'],
+      ['Number of washes for each month', 'Answer ‹Rows› as the number of rows; for each ‹Month of Arrived› as the month of ‹Arrived›.'],
+      ['Longest wash in minutes?', 'Answer ‹Highest minutes from Arrived to Left› as the highest of (the minutes from ‹Arrived› to ‹Left›) over the rows.'],
+      ['Which three plates came most often?', 'Answer ‹Rows› as the number of rows; for each ‹Plate›; sorted by ‹Rows› from high to low; the first 3.'],
+      ['Total takings per bay and staff', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Bay›; and by ‹Staff›.'],
+    ],
+  },
+  {
+    table: 'holders',
+    csv: `No,Holder,City,E-mail,Member since,Newsletter,Balance 2025,Balance 2026
+H1,Anna Kolb,Bregenz,anna.kolb@gmx.example,2019-03-04,yes,40,55
+H2,Ben Lutz,Vaduz,ben@lutzbau.example,12/08/2021,N,10,0
+H3,Marek Ross,Konstanz,m.ross@gmail.com,1 Feb 2024,Y,0,25
+H4,Ida Sandt,Zurich,ida@sandt.example,2022-10-30,no,80,60
+H5,Carl Voss,Bregenz,,2025-01-15,,15,
+H6,Mina Yildiz,Ulm,mina.y@hotmail.com,2020-06-01,Yes,30,36
+`,
+    others: {
+      washes: `Wash,Card holder,Plate,Arrived,Left,Bay,Programme,Price,Extras,Water,Temp,Staff,Rating,Note,Status
+W-1,"kOLB, anna",LI-NA 220,2026-04-01 09:05,2026-04-01 09:23,Bay 1 / left / roller,Basic,€9.50,,110 l,21 C,omar  diaz,5,"Quick and clean, thanks",done
+W-2,"Lutz, Ben",LI-XB 71,01/04/2026 09:40,01/04/2026 10:15,Bay 2/right/foam,premium,"€18,00",wax,165,68 F,Petra Noll,4,Foam was not rinsed off the mirrors,done
+W-3,Prof. Marek Ross,HB-KR 5,2026-04-01 10:10,,Bay 1 / left / roller,Basic,€9.50,,,n/a,Omar Diaz,,Machine stopped. Ticket 40211,aborted
+W-4,"Sand, Ida",LI-OP 903,1 April 2026 11:30,1 April 2026 11:58,Bay 3 /right/ hand,PREMIUM,€18.00,"wax, interior",0.17 m3,22,Petra Noll,5,great job on the wheels,done
+W-5,"Lutz, Ben",LI-XB 71,01/04/2026 09:40,01/04/2026 10:15,Bay 2/right/foam,premium,"€18,00",wax,165,68 F,Petra Noll,4,Foam was not rinsed off the mirrors,done
+W-6,"Kolb, Anna",LI-NA 220,2026-04-08 08:55,2026-04-08 09:11,Bay 1 / left / roller,Basic,€9.50,,112 l,20 C,Omar Diaz,3,Waited too long in the queue,done
+W-7,"Voss, Carl",HB-LL 12,2026-04-08 12:00,2026-04-08 12:52,Bay 3 / right / hand,Deluxe,€32.00,"interior, polish",210 l,71 F,P. Noll,2,"Scratches on the door, very unhappy. Ticket 40257",done
+W-8,"Sand, Ida",LI-OP 903,2026-04-15 16:20,2026-04-15 16:49,Bay 2 / right / foam,Premium,€18.00,,158 l,,Lea Wirth,,,done
+W-9,"Mrs Tamm, Eva",LI-EV 4,2026-04-15 17:05,2026-04-15 17:20,Bay 1 / left / roller,basic,free,,105 l,19 C,lea wirth,5,Voucher used; lovely people,done
+W-10,"Ross, Marek",HB-KR 5,2026-05-02 09:10,2026-05-02 10:02,Bay 3 / right / hand,Deluxe,€32.00,polish,0.2 m3,23 C,Omar Diaz,4,,done
+W-11,"Voss, Carl",HB-LL 12,2026-05-04 07:50,,Bay 2 / right / foam,Premium,€18.00,wax,,,Lea Wirth,1,Aborted twice and nobody helped,aborted
+W-12,"Adler, Jo",LI-JO 1,2026-05-06 18:30,2026-05-06 18:55,Bay 2 / right / foam,Premium,€18.00,"wax, interior",161 l,22 C,Petra Noll,,ok,done
+`,
+    },
+    cases: [
+      ['member since as real dates, slashes are day first', 'Turn ‹Member since› into dates, the day before the month.'],
+      ['change of the balance from 2025 to 2026 in percent, one decimal, blank if 2025 was 0', 'Add ‹Balance 2026 minus Balance 2025 per Balance 202…› as ((‹Balance 2026› minus ‹Balance 2025›) divided by ‹Balance 2025›) times 100 rounded to 1 decimal.'],
+      ['how many full years has each been a member on 31 May 2026', 'Add ‹Years from Member since to 2026-05-31› as the whole years from ‹Member since› to the date "2026-05-31".'],
+      ['newsletter just yes or no', 'Turn ‹Newsletter› into yes or no.'],
+      ['is it a free mail service or an own domain? blank without a mail', null],
+      ['how many washes did each holder have? the names are the other way round there, 0 if none', null],
+      ['total spent by each holder on washes', null],
+      ['keep members from Bregenz who get the newsletter', null],
+      ['country for every city', 'Add ‹Country› as the country of the place in ‹City›.'],
+    ],
+  },
+  {
+    table: 'washes',
+    csv: `Wash,Card holder,Plate,Arrived,Left,Bay,Programme,Price,Extras,Water,Temp,Staff,Rating,Note,Status
+W-1,"kOLB, anna",LI-NA 220,2026-04-01 09:05,2026-04-01 09:23,Bay 1 / left / roller,Basic,€9.50,,110 l,21 C,omar  diaz,5,"Quick and clean, thanks",done
+W-2,"Lutz, Ben",LI-XB 71,01/04/2026 09:40,01/04/2026 10:15,Bay 2/right/foam,premium,"€18,00",wax,165,68 F,Petra Noll,4,Foam was not rinsed off the mirrors,done
+W-3,Prof. Marek Ross,HB-KR 5,2026-04-01 10:10,,Bay 1 / left / roller,Basic,€9.50,,,n/a,Omar Diaz,,Machine stopped. Ticket 40211,aborted
+W-4,"Sand, Ida",LI-OP 903,1 April 2026 11:30,1 April 2026 11:58,Bay 3 /right/ hand,PREMIUM,€18.00,"wax, interior",0.17 m3,22,Petra Noll,5,great job on the wheels,done
+W-5,"Lutz, Ben",LI-XB 71,01/04/2026 09:40,01/04/2026 10:15,Bay 2/right/foam,premium,"€18,00",wax,165,68 F,Petra Noll,4,Foam was not rinsed off the mirrors,done
+W-6,"Kolb, Anna",LI-NA 220,2026-04-08 08:55,2026-04-08 09:11,Bay 1 / left / roller,Basic,€9.50,,112 l,20 C,Omar Diaz,3,Waited too long in the queue,done
+W-7,"Voss, Carl",HB-LL 12,2026-04-08 12:00,2026-04-08 12:52,Bay 3 / right / hand,Deluxe,€32.00,"interior, polish",210 l,71 F,P. Noll,2,"Scratches on the door, very unhappy. Ticket 40257",done
+W-8,"Sand, Ida",LI-OP 903,2026-04-15 16:20,2026-04-15 16:49,Bay 2 / right / foam,Premium,€18.00,,158 l,,Lea Wirth,,,done
+W-9,"Mrs Tamm, Eva",LI-EV 4,2026-04-15 17:05,2026-04-15 17:20,Bay 1 / left / roller,basic,free,,105 l,19 C,lea wirth,5,Voucher used; lovely people,done
+W-10,"Ross, Marek",HB-KR 5,2026-05-02 09:10,2026-05-02 10:02,Bay 3 / right / hand,Deluxe,€32.00,polish,0.2 m3,23 C,Omar Diaz,4,,done
+W-11,"Voss, Carl",HB-LL 12,2026-05-04 07:50,,Bay 2 / right / foam,Premium,€18.00,wax,,,Lea Wirth,1,Aborted twice and nobody helped,aborted
+W-12,"Adler, Jo",LI-JO 1,2026-05-06 18:30,2026-05-06 18:55,Bay 2 / right / foam,Premium,€18.00,"wax, interior",161 l,22 C,Petra Noll,,ok,done
+`,
+    others: {
+      programmes: `Name,Minutes planned,Cost,List price,Water limit
+Basic,15,€3.20,€9.50,120
+Premium,30,€6.90,€18.00,160
+Deluxe,50,€14.00,€34.00,220
+Express,8,€2.00,€6.00,80
+`,
+      holders: `No,Holder,City,E-mail,Member since,Newsletter,Balance 2025,Balance 2026
+H1,Anna Kolb,Bregenz,anna.kolb@gmx.example,2019-03-04,yes,40,55
+H2,Ben Lutz,Vaduz,ben@lutzbau.example,12/08/2021,N,10,0
+H3,Marek Ross,Konstanz,m.ross@gmail.com,1 Feb 2024,Y,0,25
+H4,Ida Sandt,Zurich,ida@sandt.example,2022-10-30,no,80,60
+H5,Carl Voss,Bregenz,,2025-01-15,,15,
+H6,Mina Yildiz,Ulm,mina.y@hotmail.com,2020-06-01,Yes,30,36
+`,
+    },
+    cases: [
+      ['sort by engine size', null],
+      ['add the insurance number of the holder', null],
+      ['please wash it all again', null],
+    ],
+  },
+  {
+    table: 'callouts',
+    csv: `Call,Alarm,Arrival,Back,Place,Kind,Caller,Leader,Engines,Hoses,Water,Cost,Billed,Injured,Report
+CO-031,2026-01-03 14:05,2026-01-03 14:17,2026-01-03 16:40,"Mill Lane 4, Upper Teal",fire,"Fern, Ada",HARTL sepp,E1;E3,4,1200 l,€840.00,840,1,"Chimney fire, put out quickly. Neighbours helped"
+CO-032,05/01/2026 02:20,05/01/2026 02:41,05/01/2026 03:30,"Quarry Road, Lower Teal",storm,,Kern  Lisa,E2,0,,€310,,0,Tree across the road sawn up
+CO-033,2026-01-09 18:45,,2026-01-09 19:10,"School, Heath Edge",False alarm,"Dr. Marsh, Odile",Hartl Sepp,E1,,,"€95,00",95,,Detector set off by toast. Third time this winter!
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-035,2026-02-14 07:30,2026-02-14 07:38,2026-02-14 08:20,"Main Street 12, Upper Teal",flood,"Ms Vale, Ines",Kern Lisa,E2,1,800,€280.00,280,n/a,Cellar pumped dry; owner very grateful
+CO-036,2026-02-21 22:10,2026-02-21 22:31,2026-02-22 01:05,"Bypass km 7, Lower Teal",accident,,moser VEIT,E1;E2,1,,€920.00,,2,Two cars. Police slow to arrive. Ref 30142
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-037,2026-03-02 09:15,2026-03-02 09:29,2026-03-02 10:00,"School, Heath Edge",false alarm,"Marsh, Odile",Kern Lisa,E1,0,,€95.00,95,0,Toast again
+CO-038,2026-03-19 16:40,2026-03-19 16:55,2026-03-19 21:20,"Sawmill, Upper Teal",fire,"Lind, Vera",Hartl Sepp,E1;E2;E3,12,14000 l,"€4,100.00",4100,3,"Big fire, roof lost. Hydrant frozen, water from the stream"
+CO-039,2026-03-28 12:00,2026-03-28 12:09,2026-03-28 12:45,"Mill Lane 9, Upper Teal",Flood,"Fern, Ada",Kern Lisa,E2,2,650 l,€265.00,250,0,Washing machine leaked; nice people
+CO-040,30/03/2026 23:50,31/03/2026 00:12,31/03/2026 01:30,"Chapel, Lower Teal",storm,"Orr, Lena",Moser Veit,E3,0,,€330.00,,0,Roof tiles secured
+`,
+    others: {
+      engines: `Engine,Type,Bought,Tank,Hourly cost,Crew seats
+E1,Pumper,2012-05-01,2000 l,€110.00,9
+E2,Rescue lorry,14/09/2018,800 l,€85.50,6
+E4,Ladder,2020-01-20,,€140.00,3
+E3,Tanker,3 Mar 2009,6 m3,€95.00,4
+`,
+      bills: `Bill,Call no,Debtor,Sent,Amount,Paid on
+B1,CO-031,Ada Fern,2026-01-10,€840.00,2026-01-25
+B2,CO-033,School Heath Edge,2026-01-15,€95.00,
+B3,CO-034,Benn Oko,2026-02-20,"€2,000.00",2026-03-30
+B4,CO-035,Ines Vale,20/02/2026,€280.00,2026-02-27
+B5,CO-038,Vera Lind,2026-04-01,"€4,100.00",
+B6,CO-039,Ada Fern,2026-04-02,€265.00,2026-04-10
+B7,CO-099,nobody,2026-04-03,€50.00,
+`,
+    },
+    cases: [
+      ['Leaders are written in different ways and in both orders; first name and then surname with normal capitals please', null],
+      ['Kind should be written in small letters all the way through', 'In ‹Kind›, write in lower case.'],
+      ['I need Cost as a number, without the euro sign and the thousands comma; there\'s a decimal comma in one of them', null],
+      ['Make alarm, arrival and back real dates with their time. With slashes the day is first', 'Turn ‹Alarm›, ‹Arrival› and ‹Back› into date-times, the day before the month.'],
+      ['Water in litres, only the number; the one in m3 has to be multiplied by 1000', null],
+      ['in injured, n/a means we don\'t know, so blank it', 'Remove cells that are "n/a" from ‹Injured›.'],
+      ['Where billed is empty put 0', 'Fill blanks in ‹Billed› with "0".'],
+      ['If nobody is noted as caller, write unknown', 'Fill blanks in ‹Caller› with "unknown".'],
+      ['Take the Dr. and Ms off the callers\' names', 'Set ‹Caller› to the name without title of the person in ‹Caller›.'],
+      ['Split the place at the comma into Spot and Village', 'Split ‹Place› at "," into ‹Spot› and ‹Village›.'],
+      ['Split the caller into Surname and First name', 'Add ‹Surname› as the last name of the person in ‹Caller›. Add ‹First name› as (the first name of the person in ‹Caller›) and (the middle name of the person in ‹Caller›) joined with " ".'],
+      ['Write the caller the short way in a new column, so "Fern, Ada" becomes "A. Fern"', 'Add ‹Caller rewritten› as (the first 1 characters of (the first name of the person in ‹Caller›)) followed by ". " followed by (the last name of the person in ‹Caller›).'],
+      ['One row for each engine, please, so a call with three engines is there three times', 'Make a row for each piece of ‹Engines› cut at ";".'],
+      ['How many engines went out each time? new column', null],
+      ['get the reference number out of the report, it has five digits; blank where there is none', 'Add ‹Code in Report› as the first code like "#####" in ‹Report›.'],
+      ['From the alarm I want the date and the hour in two columns', 'Add ‹Alarm date› as the date of ‹Alarm›. Add ‹Alarm hour› as the hour of ‹Alarm›.'],
+      ['a column Title like "CO-031 fire" made of call and kind', 'Add ‹Title› as ‹Call› followed by " " followed by ‹Kind›.'],
+      ['the digits of the call number as a number', 'Add ‹Number› as the first number in ‹Call›.'],
+      ['rename Back to Return and Leader to Officer in charge', 'Rename ‹Back› to ‹Return› and ‹Leader› to ‹Officer in charge›.'],
+      ['put kind right after the call number', 'Move ‹Kind› to after ‹Call›.'],
+      ['hoses and injured can go', 'Drop ‹Hoses› and ‹Injured›.'],
+      ['cost in whole euros', 'Set ‹Cost› to ‹Cost› rounded to 0 decimals.'],
+      ['only columns call, alarm, kind and cost please', null],
+      ['throw away the false alarms', 'Set aside rows where ‹Kind› is "False alarm".'],
+      ['only the call-outs of February and March 2026', 'Keep rows where [‹Alarm› is at least the date "2026-02-01" and ‹Alarm› is at most the date "2026-02-28"] or else [‹Alarm› is at least the date "2026-03-01" and ‹Alarm› is at most the date "2026-03-31"].'],
+      ['calls between 5 January and 14 February, both included', 'Keep rows where ‹Alarm› is at least the date "2026-01-05" and ‹Alarm› is at most the date "2026-02-14".'],
+      ['the three most expensive ones', 'Keep 3 rows with the highest ‹Cost›.'],
+      ['only fires and floods', 'Keep rows where ‹Kind› is "fire" or "flood".'],
+      ['calls where nobody was hurt', null],
+      ['delete calls without an arrival time', 'Set aside rows where ‹Arrival› is blank.'],
+      ['sort by kind, and inside a kind the dearest first', 'Sort by ‹Kind› and ‹Cost› from high to low.'],
+      ['CO-034 is in there twice, keep it once', 'Keep the first row of each ‹Call›.'],
+      ['a random sample of five', 'Keep 5 rows at random with seed 1.'],
+      ['one random call of each kind', 'Keep 1 row at random with seed 1 for each ‹Kind›.'],
+      ['reports that mention neighbours or police', 'Keep rows where ‹Report› mentions the word "neighbours" or "police".'],
+      ['calls dearer than the average', null],
+      ['drop everything that cost less than 100 euros as well as the storms', 'Set aside rows where ‹Cost› is less than 100 or else ‹Kind› is "storm".'],
+      ['calls at night, between 22 and 6 o\'clock', null],
+      ['How many minutes did it take from the alarm to the arrival?', 'Add ‹Minutes from Alarm to Arrival› as the minutes from ‹Alarm› to ‹Arrival›.'],
+      ['How long was each call altogether, from alarm to back, in hours with one decimal?', null],
+      ['cost per hour of the call, two decimals', null],
+      ['what was not billed: cost minus billed, an empty bill counts as zero', 'Add ‹Cost minus Billed› as ‹Cost› minus (‹Billed›, or 0 where it is blank).'],
+      ['each call\'s share of the total cost, in percent, one decimal', 'Add ‹share› as (‹Cost› divided by (the sum of ‹Cost› over the rows)) times 100 rounded to 1 decimal.'],
+      ['share of the cost within its kind, whole percent', 'Add ‹Cost per total Cost per Kind› as (‹Cost› divided by (the sum of ‹Cost› over the rows for each ‹Kind›)) times 100 rounded to 0 decimals.'],
+      ['running total of the cost by alarm', 'Add ‹Running total of Cost› as the running total of ‹Cost›, in the order of ‹Alarm›.'],
+      ['rank by cost, most expensive first', 'Add ‹Rank by Cost› as the rank, highest first, of ‹Cost›.'],
+      ['average cost of the same kind next to each call', 'Add ‹Average Cost per Kind› as the mean of ‹Cost› over the rows for each ‹Kind›.'],
+      ['how much dearer or cheaper than the average of its kind was it?', 'Add ‹Cost minus average Cost per Kind› as ‹Cost› minus (the mean of ‹Cost› over the rows for each ‹Kind›).'],
+      ['days since the previous call in the same village', null],
+      ['Response: quick up to 12 minutes, normal up to 20, slow above that; blank without an arrival', null],
+      ['cost classes: under 300, 300 to under 1000, 1000 and more', null],
+      ['Night or day: night if the alarm was from 22:00 to 6:00, else day', null],
+      ['which weekday was it?', 'Add ‹Weekday of Alarm› as the weekday of ‹Alarm›.'],
+      ['Severe: yes if somebody was injured or more than 10 hoses were used, otherwise no', 'Add ‹Severe› as if ‹Injured› is more than 0 or else ‹Hoses› is more than 10 then "yes", otherwise "no".'],
+      ['subsidy: 20 % of the cost for fires, 10 % for the rest', null],
+      ['price incl. 20 % VAT for each call', null],
+      ['Was it billed in full? full, partly or not at all', null],
+      ['Cause from the report: toast, chimney, hay or other', null],
+      ['thanks or complaint? Label the reports positive or negative', null],
+      ['group the kinds: fire stays fire, flood and storm are weather, everything else is other', null],
+      ['did the report mention a breakdown? yes or no', null],
+      ['look up the type of the first engine in the engines table', null],
+      ['add the amount of the bill and the day it was paid', null],
+      ['which calls have no bill?', null],
+      ['where is the bill different from what we billed? show both', null],
+      ['compare the bill with the cost: ok when equal, less when it is lower, none if there is no bill', 'Add ‹Call label› as if (the ‹Amount› in the table "bills" where ‹Call no› is ‹Call›) is blank then "none", if (the ‹Amount› in the table "bills" where ‹Call no› is ‹Call›) equals ‹Cost› then "ok", if (the ‹Amount› in the table "bills" where ‹Call no› is ‹Call›) is less than ‹Cost› then "less", otherwise blank.'],
+      ['mark calls whose bill has not been paid yet', null],
+      ['was the caller the debtor? the names are the other way round there', null],
+      ['days between the end of the call and the bill', null],
+    ],
+  },
+  {
+    table: 'engines',
+    csv: `Engine,Type,Bought,Tank,Hourly cost,Crew seats
+E1,Pumper,2012-05-01,2000 l,€110.00,9
+E2,Rescue lorry,14/09/2018,800 l,€85.50,6
+E4,Ladder,2020-01-20,,€140.00,3
+E3,Tanker,3 Mar 2009,6 m3,€95.00,4
+`,
+    others: {
+      callouts: `Call,Alarm,Arrival,Back,Place,Kind,Caller,Leader,Engines,Hoses,Water,Cost,Billed,Injured,Report
+CO-031,2026-01-03 14:05,2026-01-03 14:17,2026-01-03 16:40,"Mill Lane 4, Upper Teal",fire,"Fern, Ada",HARTL sepp,E1;E3,4,1200 l,€840.00,840,1,"Chimney fire, put out quickly. Neighbours helped"
+CO-032,05/01/2026 02:20,05/01/2026 02:41,05/01/2026 03:30,"Quarry Road, Lower Teal",storm,,Kern  Lisa,E2,0,,€310,,0,Tree across the road sawn up
+CO-033,2026-01-09 18:45,,2026-01-09 19:10,"School, Heath Edge",False alarm,"Dr. Marsh, Odile",Hartl Sepp,E1,,,"€95,00",95,,Detector set off by toast. Third time this winter!
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-035,2026-02-14 07:30,2026-02-14 07:38,2026-02-14 08:20,"Main Street 12, Upper Teal",flood,"Ms Vale, Ines",Kern Lisa,E2,1,800,€280.00,280,n/a,Cellar pumped dry; owner very grateful
+CO-036,2026-02-21 22:10,2026-02-21 22:31,2026-02-22 01:05,"Bypass km 7, Lower Teal",accident,,moser VEIT,E1;E2,1,,€920.00,,2,Two cars. Police slow to arrive. Ref 30142
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-037,2026-03-02 09:15,2026-03-02 09:29,2026-03-02 10:00,"School, Heath Edge",false alarm,"Marsh, Odile",Kern Lisa,E1,0,,€95.00,95,0,Toast again
+CO-038,2026-03-19 16:40,2026-03-19 16:55,2026-03-19 21:20,"Sawmill, Upper Teal",fire,"Lind, Vera",Hartl Sepp,E1;E2;E3,12,14000 l,"€4,100.00",4100,3,"Big fire, roof lost. Hydrant frozen, water from the stream"
+CO-039,2026-03-28 12:00,2026-03-28 12:09,2026-03-28 12:45,"Mill Lane 9, Upper Teal",Flood,"Fern, Ada",Kern Lisa,E2,2,650 l,€265.00,250,0,Washing machine leaked; nice people
+CO-040,30/03/2026 23:50,31/03/2026 00:12,31/03/2026 01:30,"Chapel, Lower Teal",storm,"Orr, Lena",Moser Veit,E3,0,,€330.00,,0,Roof tiles secured
+`,
+      bills: `Bill,Call no,Debtor,Sent,Amount,Paid on
+B1,CO-031,Ada Fern,2026-01-10,€840.00,2026-01-25
+B2,CO-033,School Heath Edge,2026-01-15,€95.00,
+B3,CO-034,Benn Oko,2026-02-20,"€2,000.00",2026-03-30
+B4,CO-035,Ines Vale,20/02/2026,€280.00,2026-02-27
+B5,CO-038,Vera Lind,2026-04-01,"€4,100.00",
+B6,CO-039,Ada Fern,2026-04-02,€265.00,2026-04-10
+B7,CO-099,nobody,2026-04-03,€50.00,
+`,
+    },
+    cases: [
+      ['age of each engine in full years on 1 April 2026', 'Add ‹Years from Bought to 2026-04-01› as the whole years from ‹Bought› to the date "2026-04-01".'],
+      ['tank in litres as a number', 'Turn ‹Tank› into numbers in "l".'],
+      ['which engines never went out?', null],
+      ['cost per seat and hour, 2 decimals', null],
+    ],
+  },
+  {
+    table: 'bills',
+    csv: `Bill,Call no,Debtor,Sent,Amount,Paid on
+B1,CO-031,Ada Fern,2026-01-10,€840.00,2026-01-25
+B2,CO-033,School Heath Edge,2026-01-15,€95.00,
+B3,CO-034,Benn Oko,2026-02-20,"€2,000.00",2026-03-30
+B4,CO-035,Ines Vale,20/02/2026,€280.00,2026-02-27
+B5,CO-038,Vera Lind,2026-04-01,"€4,100.00",
+B6,CO-039,Ada Fern,2026-04-02,€265.00,2026-04-10
+B7,CO-099,nobody,2026-04-03,€50.00,
+`,
+    others: {
+      callouts: `Call,Alarm,Arrival,Back,Place,Kind,Caller,Leader,Engines,Hoses,Water,Cost,Billed,Injured,Report
+CO-031,2026-01-03 14:05,2026-01-03 14:17,2026-01-03 16:40,"Mill Lane 4, Upper Teal",fire,"Fern, Ada",HARTL sepp,E1;E3,4,1200 l,€840.00,840,1,"Chimney fire, put out quickly. Neighbours helped"
+CO-032,05/01/2026 02:20,05/01/2026 02:41,05/01/2026 03:30,"Quarry Road, Lower Teal",storm,,Kern  Lisa,E2,0,,€310,,0,Tree across the road sawn up
+CO-033,2026-01-09 18:45,,2026-01-09 19:10,"School, Heath Edge",False alarm,"Dr. Marsh, Odile",Hartl Sepp,E1,,,"€95,00",95,,Detector set off by toast. Third time this winter!
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-035,2026-02-14 07:30,2026-02-14 07:38,2026-02-14 08:20,"Main Street 12, Upper Teal",flood,"Ms Vale, Ines",Kern Lisa,E2,1,800,€280.00,280,n/a,Cellar pumped dry; owner very grateful
+CO-036,2026-02-21 22:10,2026-02-21 22:31,2026-02-22 01:05,"Bypass km 7, Lower Teal",accident,,moser VEIT,E1;E2,1,,€920.00,,2,Two cars. Police slow to arrive. Ref 30142
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-037,2026-03-02 09:15,2026-03-02 09:29,2026-03-02 10:00,"School, Heath Edge",false alarm,"Marsh, Odile",Kern Lisa,E1,0,,€95.00,95,0,Toast again
+CO-038,2026-03-19 16:40,2026-03-19 16:55,2026-03-19 21:20,"Sawmill, Upper Teal",fire,"Lind, Vera",Hartl Sepp,E1;E2;E3,12,14000 l,"€4,100.00",4100,3,"Big fire, roof lost. Hydrant frozen, water from the stream"
+CO-039,2026-03-28 12:00,2026-03-28 12:09,2026-03-28 12:45,"Mill Lane 9, Upper Teal",Flood,"Fern, Ada",Kern Lisa,E2,2,650 l,€265.00,250,0,Washing machine leaked; nice people
+CO-040,30/03/2026 23:50,31/03/2026 00:12,31/03/2026 01:30,"Chapel, Lower Teal",storm,"Orr, Lena",Moser Veit,E3,0,,€330.00,,0,Roof tiles secured
+`,
+      engines: `Engine,Type,Bought,Tank,Hourly cost,Crew seats
+E1,Pumper,2012-05-01,2000 l,€110.00,9
+E2,Rescue lorry,14/09/2018,800 l,€85.50,6
+E4,Ladder,2020-01-20,,€140.00,3
+E3,Tanker,3 Mar 2009,6 m3,€95.00,4
+`,
+    },
+    cases: [
+      ['bills for calls that are not in the list', 'Keep rows where not (‹Call no› stands under ‹Call› in the table "callouts").'],
+      ['how many days did it take until each bill was paid?', null],
+      ['unpaid: how much in total per debtor?', 'Answer ‹Total Amount› as the sum of ‹Amount› over the rows; for each ‹Debtor›; only where ‹Paid on› is blank.'],
+      ['overdue if not paid within 30 days, paid otherwise, open if sent less than 30 days before 15 April 2026', null],
+      ['bring in the kind of call', 'Add ‹Kind› as the ‹Kind› in the table "callouts" where ‹Call› is ‹Call no›.'],
+    ],
+  },
+  {
+    table: 'callouts',
+    csv: `Call,Alarm,Arrival,Back,Place,Kind,Caller,Leader,Engines,Hoses,Water,Cost,Billed,Injured,Report
+CO-031,2026-01-03 14:05,2026-01-03 14:17,2026-01-03 16:40,"Mill Lane 4, Upper Teal",fire,"Fern, Ada",HARTL sepp,E1;E3,4,1200 l,€840.00,840,1,"Chimney fire, put out quickly. Neighbours helped"
+CO-032,05/01/2026 02:20,05/01/2026 02:41,05/01/2026 03:30,"Quarry Road, Lower Teal",storm,,Kern  Lisa,E2,0,,€310,,0,Tree across the road sawn up
+CO-033,2026-01-09 18:45,,2026-01-09 19:10,"School, Heath Edge",False alarm,"Dr. Marsh, Odile",Hartl Sepp,E1,,,"€95,00",95,,Detector set off by toast. Third time this winter!
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-035,2026-02-14 07:30,2026-02-14 07:38,2026-02-14 08:20,"Main Street 12, Upper Teal",flood,"Ms Vale, Ines",Kern Lisa,E2,1,800,€280.00,280,n/a,Cellar pumped dry; owner very grateful
+CO-036,2026-02-21 22:10,2026-02-21 22:31,2026-02-22 01:05,"Bypass km 7, Lower Teal",accident,,moser VEIT,E1;E2,1,,€920.00,,2,Two cars. Police slow to arrive. Ref 30142
+CO-034,9 Feb 2026 11:02,9 Feb 2026 11:15,9 Feb 2026 14:55,"Barn at Stone Pit, Heath Edge",Fire,"Oko, Ben",Veit Moser,E1; E2; E3,9,5.5 m3,"€2,450.00",2000,0,Hay fire; engine 2 broke down. Ref 30117
+CO-037,2026-03-02 09:15,2026-03-02 09:29,2026-03-02 10:00,"School, Heath Edge",false alarm,"Marsh, Odile",Kern Lisa,E1,0,,€95.00,95,0,Toast again
+CO-038,2026-03-19 16:40,2026-03-19 16:55,2026-03-19 21:20,"Sawmill, Upper Teal",fire,"Lind, Vera",Hartl Sepp,E1;E2;E3,12,14000 l,"€4,100.00",4100,3,"Big fire, roof lost. Hydrant frozen, water from the stream"
+CO-039,2026-03-28 12:00,2026-03-28 12:09,2026-03-28 12:45,"Mill Lane 9, Upper Teal",Flood,"Fern, Ada",Kern Lisa,E2,2,650 l,€265.00,250,0,Washing machine leaked; nice people
+CO-040,30/03/2026 23:50,31/03/2026 00:12,31/03/2026 01:30,"Chapel, Lower Teal",storm,"Orr, Lena",Moser Veit,E3,0,,€330.00,,0,Roof tiles secured
+`,
+    others: {
+      engines: `Engine,Type,Bought,Tank,Hourly cost,Crew seats
+E1,Pumper,2012-05-01,2000 l,€110.00,9
+E2,Rescue lorry,14/09/2018,800 l,€85.50,6
+E4,Ladder,2020-01-20,,€140.00,3
+E3,Tanker,3 Mar 2009,6 m3,€95.00,4
+`,
+      bills: `Bill,Call no,Debtor,Sent,Amount,Paid on
+B1,CO-031,Ada Fern,2026-01-10,€840.00,2026-01-25
+B2,CO-033,School Heath Edge,2026-01-15,€95.00,
+B3,CO-034,Benn Oko,2026-02-20,"€2,000.00",2026-03-30
+B4,CO-035,Ines Vale,20/02/2026,€280.00,2026-02-27
+B5,CO-038,Vera Lind,2026-04-01,"€4,100.00",
+B6,CO-039,Ada Fern,2026-04-02,€265.00,2026-04-10
+B7,CO-099,nobody,2026-04-03,€50.00,
+`,
+    },
+    cases: [
+      ['How many calls were there per village?', null],
+      ['total cost per kind, highest first', 'Answer ‹Total Cost› as the sum of ‹Cost› over the rows; for each ‹Kind›; sorted by ‹Total Cost› from high to low.'],
+      ['average time to arrive per leader in minutes', null],
+      ['which leader had the most calls?', 'Answer ‹Rows› as the number of rows; for each ‹Leader›; sorted by ‹Rows› from high to low; the first 1.'],
+      ['what share of the calls were false alarms, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Kind› is "False alarm" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['how many people were injured in all', 'Answer ‹Total Injured› as the sum of ‹Injured› over the rows.'],
+      ['calls per month and kind', null],
+      ['the costliest call in February?', null],
+      ['how much water did we use per fire on average?', null],
+      ['how many calls had more than one engine', null],
+      ['sort by distance from the station', null],
+      ['add the fire chief\'s phone number', null],
+      ['tell the neighbours we are sorry', null],
+    ],
+  },
 ];

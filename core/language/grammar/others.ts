@@ -17,6 +17,8 @@ import { yesNoOf } from './seeds/yesno';
 
 /* Other tables of the workspace: their names and columns in a request, and what ties two tables together. */
 
+const NOBODY = /^(?:nobody|no ?one|none|nothing|anybody|anyone|everybody|everyone|somebody|someone)$/i;
+
 /** A column of another table that a request speaks of. */
 export interface OtherColumn {
   readonly table: string;
@@ -54,7 +56,8 @@ export function otherMentions(words: readonly Token[], request: string, { head, 
     for (const y of yesNoOf(other)) for (const m of columnMentions(words, vocabularyOf(other))) if (m.column === y.column && m.cost < 0.35 && free(m, 0.6)) put('theirYes', m.from, m.to, { table: name, ...y }, m.cost);
     // A value that stands only there: 'payments for Bread courses'.
     for (const v of valueMentions(words, request, vocabularyOf(other), false)) {
-      if (v.cost < 0.3 && !vocabulary.values.has(folded(v.text)) && !vocabulary.inside.has(v.text.toLowerCase())) put('theirValue', v.from, v.to, { table: name, column: v.column, text: v.text }, v.cost);
+      // 'Where nobody was hurt' looks for no one of that name.
+      if (v.cost < 0.3 && !(NOBODY.test(v.text) && !/^(?:is|are|was|were|=|as)$/.test(words[v.from - 1]?.lower ?? '')) && !vocabulary.values.has(folded(v.text)) && !vocabulary.inside.has(v.text.toLowerCase())) put('theirValue', v.from, v.to, { table: name, column: v.column, text: v.text }, v.cost);
     }
   }
 }

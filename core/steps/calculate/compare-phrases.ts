@@ -1,4 +1,4 @@
-import { all, type Condition, type Expression } from '../../formula/expression';
+import { columnsOf, all, type Condition, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule, type Rule } from '../../language/chart';
 import { judged, tested, theirsIn } from '../../language/grammar/pairs';
@@ -21,7 +21,9 @@ const withBoth: Act = {
   apply(state: State) {
     const last = state.plans.at(-1);
     const shown = last?.step === 'filter' ? theirsIn(last.where) : [];
-    return shown.length === 0 ? null : shown.reduce<State>((s, as) => withPlan(s, { step: 'calculate', name: besideOwn(as, s.head.columns.map((c) => c.name)), as, replace: false }, state.topic), state);
+    // Two columns of the table itself are shown as it is.
+    if (shown.length === 0) return last?.step === 'filter' && columnsOf(last.where).length > 1 ? nothing.apply(state) : null;
+    return shown.reduce<State>((s, as) => withPlan(s, { step: 'calculate', name: besideOwn(as, s.head.columns.map((c) => c.name)), as, replace: false }, state.topic), state);
   },
 };
 
@@ -52,7 +54,7 @@ export const comparePhrases: readonly Rule[] = [
   rule('clause', `$holding:p ,|.|;|:|?? and|then? ${SAYS} whether|if? it|they|its? is|are? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
   rule('clause', '$holding:p .|,|;|:|and and|then|please? show|list|keep|give|find|tell|want|see|leave|need me|us|only? all? the|those? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t', ({ p, t }, x: Context) => { const where = tested(t, p, x); return where && keep(where); }, -0.2),
   rule('bothTold', ',|-|;|. both|two of? the|their|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates (side by side|please|too|shown|beside it|as well)?', () => true, 0),
-  rule('bothTold', ',|-|;|.? with|and|showing|show|giving|give|including both|two of? them?', () => true, 0.1),
+  rule('bothTold', ',|-|;|.|?? with|and|showing|show|giving|give|including both|two of? them?', () => true, 0.1),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside the|their? both|two of? the|their|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates', () => true, 0),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside? the|their? both|two of? the|their|them? $word|$col|$tcol|amounts|numbers|values|figures side by side', () => true, 0),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside? the|their? both|two of? the|their|them? $col|$tcol next|beside to? each? other', () => true, 0),

@@ -47,7 +47,7 @@ test.each([
 ])('flags: %s', (request, sentence) => expect(said(request)).toBe(sentence));
 
 test('a running total runs in the order that is said behind it; minutes lie between two moments', async () => {
-  expect(said('running total of kg, most kg first')).toBe('Sort by ‹Kg› from high to low. Add ‹Running total of Kg› as the running total of ‹Kg›.');
+  expect(said('running total of kg, most kg first')).toBe('Add ‹Running total of Kg› as the running total of ‹Kg›, in the order of ‹Kg› from high to low.');
   const { cells } = await beside('Call,Started,Ended\nC1,2025-05-05 09:02,2025-05-05 09:14\nC2,2025-05-05 23:50,2025-05-06 00:05\nC3,2025-05-06 08:55,\n', {}, 'call length in minutes');
   expect(await cells('Minutes from Started to Ended')).toEqual([12, 15, null]);
 });

@@ -51,7 +51,7 @@ const meaningsOf = (said: readonly Meaning[][] | undefined): { meanings?: Meanin
   return list.length ? { meanings: list } : {};
 };
 /** Words that say how, and stand in no cell. */
-const NOT_SAID = /^(?:rounded|round|up|down|set|equal|between|numbers?|figures?|only|just|decimals?|places?|it|this|that|they|them|there|and|or|with)$/i;
+const NOT_SAID = /^(?:mind|note|remember|beware|careful|please|rounded|round|up|down|set|equal|between|numbers?|figures?|only|just|decimals?|places?|it|this|that|they|them|there|and|or|with)$/i;
 
 const DAY_FIRST = 'the day first|with the day first|day first|day is first|day comes first|day before month|dd/mm/yyyy|dd/mm/yy|d/m/y|dd/mm|day/month/year|day, month, year|day month year|day - month - year|days before months|european way|british way|british order|european order';
 const order = ['$dayOrder', means(DAY_FIRST, 'day first'), means('mm/dd/yyyy|month/day/year|month first|month before day|american way|us order', 'month first')];

@@ -37,6 +37,7 @@ export const frames: readonly Frame[] = [
     may: { others: OTHERS_GONE, said: AS_SAID, ignoring: CASE, newest: NEWEST, stays: STAYS, example: ['~open? $num ^: ^$num ~be|are|means|mean $unit : ^$unit ~close?', '~open? $num ^: ^$num ~be|are|means|mean $num $unit $num $unit ~close?', '~open? $num $unit $num $unit and $num ^: ^$num ~be|are both? $unit and $unit ~close?', '$num ^: ^$num ~be|are|means|mean in? $unit and|: $unit'], again: means(',? meaning|i.e|that is|namely|i mean|so those with|where? the? $cond:c', cond), reason: ['the? $word|$guess $rows|$guess|$noun , i.e|that|meaning', 'i.e .|i.e|that is|meaning|namely|i mean|loss-making'] },
     many: ['keep', 'others', 'reason'],
     about: ROWS,
+    bars: 'both',
     cost: 0.75,
   }, ({ rset, newest, stays, again }) => (again && keyOf(again) !== keyOf(rset) ? null : stays && !isEmpty(stays) ? null : act('keep', stays ? any([rset, stays]) : rset, newest))),
 
@@ -45,6 +46,7 @@ export const frames: readonly Frame[] = [
     may: { said: AS_SAID, ignoring: CASE, stays: STAYS, example: ['~open? $num ^: ^$num ~be|are|means|mean $unit : ^$unit ~close?', '~open? $num ^: ^$num ~be|are|means|mean $num $unit $num $unit ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are both? $unit and $unit'], keep: 'keep the rest|the rest stays|keep the others|the others stay|leave the rest' },
     many: ['drop'],
     about: ROWS,
+    bars: 'both',
     cost: 0.75,
   }, ({ rset, stays }) => act('aside', stays && !isEmpty(stays) ? all([rset, not(stays)]) : rset)),
 
@@ -55,6 +57,7 @@ export const frames: readonly Frame[] = [
     may: { said: AS_SAID, ignoring: CASE, newest: NEWEST, others: OTHERS_GONE, keep: KEEP },
     many: ['keep', 'others'],
     about: ROWS,
+    bars: 'both',
     cost: 1.3,
   }, ({ rset, newest, keep, others, said }) => (rset.kind === 'among' && !keep && !others && !said && newest === undefined ? null : act('keep', rset, newest))),
 
@@ -65,6 +68,7 @@ export const frames: readonly Frame[] = [
     may: { said: AS_SAID, ignoring: CASE, newest: NEWEST, others: OTHERS_GONE },
     many: ['others'],
     about: ROWS,
+    bars: 'both',
     cost: 1.1,
   }, ({ where, newest }) => act('keep', where, newest)),
 ];
