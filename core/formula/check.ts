@@ -216,10 +216,17 @@ export const holdsDates = (of: Expression, head: CheckedHead): boolean =>
 export const holdsNumbers = (of: Expression, head: CheckedHead): boolean =>
   isThere(of, readsAsNumber, head) || (of.kind === 'column' ? readsAsNumber(head, of.name) : typeOf(of, head).type !== 'text');
 
+/** The table that a value stands in, and under which column, where it is one of another table; null for any other. */
+export function standsThere(of: Expression, head: CheckedHead): { readonly head: CheckedHead; readonly column: string } | null {
+  if (!((of.kind === 'lookup' && of.fn === 'only') || of.kind === 'band')) return null;
+  const other = head.others?.get(of.table);
+  return other && findColumn(other.columns, of.value) ? { head: other, column: of.value } : null;
+}
+
 /** Is it a value of another table, of a column that reads so there? */
 function isThere(of: Expression, reads: (other: CheckedHead, name: string) => boolean, head: CheckedHead): boolean {
-  const other = (of.kind === 'lookup' && of.fn === 'only') || of.kind === 'band' ? head.others?.get(of.table) : undefined;
-  return other !== undefined && (of.kind === 'lookup' || of.kind === 'band') && findColumn(other.columns, of.value) !== undefined && reads(other, of.value);
+  const there = standsThere(of, head);
+  return there !== null && reads(there.head, there.column);
 }
 
 /** Do a value's dates come without a time of day? So do those of a column of texts where any does. */
@@ -235,7 +242,7 @@ const textsSeen = (name: string, head: CheckedHead): readonly string[] | null =>
   return glance ? glance.values?.map(([t]) => t) ?? glance.sample ?? [] : null;
 };
 
-/** Are two dates compared? So it is where one side is a date, and where the texts on both sides are read as dates and ordered. */
+/** Are two dates compared? So it is where one side is a date, and where the texts on both sides are read as dates. */
 export const comparesDates = ({ left, right }: { readonly left: Expression; readonly right: Expression }, head: CheckedHead): boolean =>
   [left, right].some((side) => isDate(typeOf(side, head).type)) || [left, right].every((side) => holdsDates(side, head));
 

@@ -17,7 +17,7 @@ import { readFeeling } from '../values/feeling';
 import { readAddress } from '../values/address';
 import { rezoner } from '../values/zones';
 import { personPart } from '../values/person';
-import { comparesDates, isByDay, readsAsDate, holdsDates, holdsNumbers, readsDayFirst, typeOf, type CheckedHead } from './check';
+import { comparesDates, isByDay, readsAsDate, holdsDates, holdsNumbers, readsDayFirst, standsThere, typeOf, type CheckedHead } from './check';
 import { any, boundsOf, columnsOf, walk, type BandExpression, type Comparison, type Condition, type DatePart, type Expression, type MathsFn, type Operator } from './expression';
 import { figureOver, type Figure } from './figures';
 import { readMeasure } from '../values/units';
@@ -294,10 +294,10 @@ function numbers(e: Expression, f: Frame, c: Context): NumberVector {
 function dates(e: Expression, f: Frame, c: Context): NumberVector {
   if (e.kind === 'column') return datesOf(f.columns.get(e.name)!, { dayFirst: readsDayFirst(c.head, e.name) });
   if (e.kind === 'text') return constant(readDate(e.value)?.time ?? NaN, f.length);
-  const other = e.kind === 'lookup' || e.kind === 'band' ? c.head.others?.get(e.table) : undefined;
-  if (other && (e.kind === 'lookup' || e.kind === 'band') && holdsDates(e, c.head)) {
+  const there = standsThere(e, c.head);
+  if (there && holdsDates(e, c.head)) {
     const found = evaluate(e, f, c);
-    return found.kind === 'number' ? found : datesOf({ kind: 'text', length: f.length, ...encode(found.texts) }, { dayFirst: readsDayFirst(other, e.value) });
+    return found.kind === 'number' ? found : datesOf({ kind: 'text', length: f.length, ...encode(found.texts) }, { dayFirst: readsDayFirst(there.head, there.column) });
   }
   return numbers(e, f, c);
 }

@@ -8,6 +8,12 @@ export interface Entailed {
   readonly given?: string;
 }
 
+/** Of a step that keeps some rows: that those stay, and the rest goes. */
+export const keepsSome = (of: Entailed['of']): readonly Entailed[] => [
+  { of, words: 'should remain stay left keep kept go away out throw forget rest other remaining', given: 'rest other' },
+  { of, words: 'should remain stay' },
+];
+
 const listed = new Map<string, ReadonlySet<string>>();
 const stems = (words: string): ReadonlySet<string> => listed.get(words) ?? listed.set(words, new Set(words.split(' ').map(stem))).get(words)!;
 

@@ -323,7 +323,12 @@ export function columnMentions(tokens: readonly Token[], vocabulary: Vocabulary)
   const exact = new Map(out.filter((m) => m.cost < 0.04).map((m) => [`${m.from}-${m.to}`, m.column]));
   // 'Calls without a bill': where another table holds bills, what was billed is hardly meant.
   const tables = new Set([...(head.others?.keys() ?? [])].map((name) => stem(name.toLowerCase())));
-  return likeliest(out).map((m) => ((m.reason === 'similar word' || (m.reason === 'another form' && /ed$/i.test(m.column) && !/ed$/.test(tokens[m.from]!.lower))) && m.to === m.from + 1 && tables.has(tokens[m.from]!.stem) ? { ...m, cost: m.cost + 0.3 } : m)).map((m) => (m.reason === 'another form' && m.cost >= 0.04 && exact.has(`${m.from}-${m.to}`) && exact.get(`${m.from}-${m.to}`) !== m.column ? { ...m, cost: m.cost + 0.25 } : m));
+  const ofTable = (m: ColumnMention): boolean => m.to === m.from + 1 && tables.has(tokens[m.from]!.stem) && (m.reason === 'similar word' || (m.reason === 'another form' && /ed$/i.test(m.column) && !/ed$/.test(tokens[m.from]!.lower)));
+  return likeliest(out).map((m) => {
+    const cost = m.cost + (ofTable(m) ? 0.3 : 0), called = exact.get(`${m.from}-${m.to}`);
+    const alike = m.reason === 'another form' && cost >= 0.04 && called !== undefined && called !== m.column;
+    return { ...m, cost: cost + (alike ? 0.25 : 0) };
+  });
 }
 
 /** Most columns that one span of words is taken for. */

@@ -85,9 +85,9 @@ export const questionDoubts: readonly Doubt[] = [
   { price: 0.7, holds: (plans, { counts }) => counts && plans.some((p) => p.step === 'ask' && p.figures.every((f) => f.as.kind === 'total' && f.as.fn === 'count')), asks: 'This counts rows, and there is a column called Count. Is it meant so?' },
   // 'Insurance per month' of ‹Insurance/yr› is a twelfth of it, and no sum by month.
   { price: 1, holds: (plans) => plans.some((p) => p.step === 'ask' && p.by.some((b) => b.as.kind === 'part') && p.figures.some((f) => columnsOf(f.as).some((n) => A_TIME.test(n)))), asks: 'This adds up, by period, what is so much in each period already. Is it meant so?' },
-  // 'Are there lots that come twice?' asks for them, and takes none away.
   // 'Was the caller the debtor?' is not answered by who the debtor was.
   { price: 2.5, holds: (plans, { yesOrNo }) => yesOrNo && plans.some((p) => p.step === 'calculate' && p.as.kind === 'lookup' && p.as.fn === 'only'), asks: 'This asks for yes or no, and would be answered by a value. Is it meant all the same?' },
+  // 'Are there lots that come twice?' asks for them, and takes none away.
   { price: 2.5, holds: (plans, { question, yesOrNo, keeps, drops }) => (question || yesOrNo) && !keeps && !drops && plans.some((p) => p.step === 'distinct'), asks: 'This was asked like a question, and would change the table. Is it meant all the same?' },
   // 'Who owes us the most' is not who paid the most; what one piece costs less what was paid for all is nothing.
   { price: 2.5, holds: (plans, { fails }) => fails && plans.some((p) => p.step === 'ask' && p.where === undefined && p.figures.length > 0 && p.figures.every((f) => !keyOf(f.as).includes('"kind":"choose"') && !columnsOf(f.as).some((n) => FAILED.test(n)))), asks: 'This counts all of them, also those that did come about. Is it meant so?' },

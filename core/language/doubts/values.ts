@@ -34,6 +34,9 @@ function unlikeLengths(e: Expression): boolean {
   return new Set(units).size > 1;
 }
 
+/** Is one of the labels so that a plan gives? */
+const givesLabel = (plans: readonly Plan[], is: (label: string) => boolean): boolean => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && is(c.then.value)));
+
 /** Words that nobody is labelled by. */
 const NO_LABEL = /^(?:going|being|having|doing|cost|costs|was|were|is|are|has|have|had|did|does|do|by|add|put|make|leave|it|its|that|this|them|the|a|an|of|for|with|from|to|while|then|when|where|which|who|and|or|but)$/;
 
@@ -108,9 +111,9 @@ export const valueDoubts: readonly Doubt[] = [
   // 'From felling to sale' goes in that order.
   { price: 3, holds: (plans, { fromTo }) => fromTo !== null && calculated(plans, 'span').some((e) => e.from.kind === 'column' && e.to.kind === 'column' && e.from.name === fromTo[1] && e.to.name === fromTo[0]) },
   // 'That was used cost, going by what was billed' gives no labels.
-  { price: 2, holds: (plans) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && NO_LABEL.test(c.then.value))) },
+  { price: 2, holds: (plans) => givesLabel(plans, (label) => NO_LABEL.test(label)) },
   // Nor does 'yes if more than 10 were used'.
-  { price: 2, holds: (plans, { wasDone }) => plans.some((p) => p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && wasDone(c.then.value))) },
+  { price: 2, holds: (plans, { wasDone }) => givesLabel(plans, wasDone) },
   // 'Empty if no kilometres were driven' labels nothing so.
   { price: 3, holds: (plans) => plans.length > 1 && plans.some((p) => p.step === 'calculate' && !p.replace && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value.toLowerCase() === p.name.toLowerCase())) },
   // 'The number part of the code': 'E-101' is no number.

@@ -1,4 +1,4 @@
-import { readsAsNumber } from '../../formula/check';
+import { readsAsNumber, standsThere } from '../../formula/check';
 import { any, column, number, op, walk, type Comparison, type Condition, type Expression } from '../../formula/expression';
 import type { Context } from '../acts';
 import { keyOf, rule, type Rule } from '../chart';
@@ -22,8 +22,8 @@ export const isTheirs = (e: Expression): boolean => theirsIn(e).length > 0;
 /** Does a value read as a number, a column's or one of another table? Null where that is not told. */
 function isAmount(e: Expression, { head }: Context): boolean | null {
   if (e.kind === 'column') return readsAsNumber(head, e.name);
-  const other = e.kind === 'lookup' && e.fn === 'only' ? head.others?.get(e.table) : undefined;
-  return other && e.kind === 'lookup' ? readsAsNumber(other, e.value) : null;
+  const there = e.kind === 'lookup' ? standsThere(e, head) : null;
+  return there && readsAsNumber(there.head, there.column);
 }
 
 /** Two values that can be held against each other, one of them from another table: no number against a text. */

@@ -8,18 +8,15 @@ import type { Comparison, Condition } from '../../formula/expression';
 import { compare } from './conditions/make';
 import type { OtherColumn } from './others';
 import { quantity } from './roles';
-import { soleValue } from './theirs';
+import { onlyThere, soleValue } from './theirs';
 
 /* What the rows of another table come to, and when they were: 'the payment' is an amount, its date the only one it has. */
 
 const CURRENCY = /^[£€$¥]|[£€$¥]$|^(?:eur|gbp|usd|chf)$/i;
 
 /** The only column of money of another table. */
-function moneyThere(table: string, { head }: Context): OtherColumn | null {
-  const other = head.others?.get(table);
-  const found = other?.columns.filter((c) => readsAsNumber(other, c.name) && (CURRENCY.test(other.glances?.get(c.name)?.unit ?? '') || MONEY.test(c.name) || /\b(?:sum|total|value|net|gross)\b/i.test(c.name))) ?? [];
-  return found.length === 1 ? { table, column: found[0]!.name } : null;
-}
+const moneyThere = (table: string, x: Context): OtherColumn | null =>
+  onlyThere(table, (c, other) => readsAsNumber(other, c.name) && (CURRENCY.test(other.glances?.get(c.name)?.unit ?? '') || MONEY.test(c.name) || /\b(?:sum|total|value|net|gross)\b/i.test(c.name)), x);
 
 /** What a column of another table that only tells its rows apart comes to, held against an amount: the money of the row. */
 export function comesTo(c: OtherColumn, x: Context): OtherColumn {
@@ -28,10 +25,7 @@ export function comesTo(c: OtherColumn, x: Context): OtherColumn {
 }
 
 /** The only column of dates of another table. */
-function dayThere(table: string, { head }: Context): OtherColumn | null {
-  const other = head.others?.get(table), found = other?.columns.filter((c) => readsAsDate(other, c.name)) ?? [];
-  return found.length === 1 ? { table, column: found[0]!.name } : null;
-}
+const dayThere = (table: string, x: Context): OtherColumn | null => onlyThere(table, (c, other) => readsAsDate(other, c.name), x);
 
 const PAYMENTS = new Set(['payment', 'remittance', 'receipt', 'transfer', 'instalment'].map(stem));
 /** Rows that are called after an amount. */

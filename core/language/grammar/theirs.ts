@@ -61,8 +61,11 @@ function agrees(op: '=' | '<>', own: string, c: OtherColumn, x: Context): Condit
 const ownDay = (name: string, x: Context): Expression | null => (readsAsDate(x.head, name) ? column(name) : null);
 
 /** The only column of numbers of a table of rates. */
-function rateOf(table: string, { head }: Context): OtherColumn | null {
-  const found = head.others?.get(table)?.columns.filter((c) => isQuantity(c.type)) ?? [];
+const rateOf = (table: string, x: Context): OtherColumn | null => onlyThere(table, (c) => isQuantity(c.type), x);
+
+/** The only column of another table of which something holds. */
+export function onlyThere(table: string, holds: (c: CheckedHead['columns'][number], other: CheckedHead) => boolean, { head }: Context): OtherColumn | null {
+  const other = head.others?.get(table), found = other?.columns.filter((c) => holds(c, other)) ?? [];
   return found.length === 1 ? { table, column: found[0]!.name } : null;
 }
 

@@ -11,7 +11,7 @@ import { typingDistance } from '../../match/typing';
 import { stem } from '../../language/words';
 import { SIZES, lacking, orNoNumber, orZero, says, sizeIn } from '../../language/grammar/conditions/make';
 import { orNothing } from '../../language/grammar/many';
-import { endsOf, groupable, onlyDate, quantity, rowDate, rowSpan, rowTime, startColumn, timed } from '../../language/grammar/roles';
+import { endsOf, groupable, quantity, rowDate, rowSpan, rowTime, startColumn, timed } from '../../language/grammar/roles';
 import { readsAsDate, readsAsNumber, typeOf } from '../../formula/check';
 import { isQuantity } from '../../table/column';
 import { CLASSES, LIGHT } from '../../language/lexicon/classes';
@@ -47,7 +47,7 @@ function monthsFrom(name: string, from: number, to: number): Condition {
 
 /** A label for the rows of some months, by the only date, or the one of the row. */
 function inMonths(label: string, from: number, to: number, x: Context): Open[] | null {
-  const name = onlyDate(x) ?? rowDate(x);
+  const name = rowDate(x);
   return name === null ? null : [{ when: monthsFrom(name, from, to), then: textOf(label), loose: true }];
 }
 
@@ -176,6 +176,9 @@ function halfDay(name: string | undefined, x: Context): Act | null {
   const of = column(own[0]!);
   return add({ kind: 'choose', cases: [{ when: { kind: 'empty', of }, then: blank }, { when: { kind: 'compare', op: '<', left: { kind: 'clock', of }, right: number(720) }, then: textOf('morning') }], otherwise: textOf('afternoon') }, 'Half of the day');
 }
+
+/** Labels for rows that have none of the others. */
+const REST = /^(?:other|others|rest|misc|miscellaneous|else|none|unknown)$/i;
 
 /** Labels for rows whose text has the label in it; null where one of them stands nowhere. */
 function mentioned(labels: readonly string[], name: string, x: Context): Act | null {
@@ -616,7 +619,7 @@ export const casePhrases = [
   // 'Paid within a week? yes/no, pending if not paid yet'
   ...['yes or|/|and no', 'yes/no'].map((answer) => rule('clause', `is|are|was|were|did|does|do|has|have? $asked:c ^~open|?|,|: ${answer} ~close? ,|;|.|and|but? and? ^$leaf:l ~if it|they|that|there? $cond:d`, ({ c, l, d }) => (keyOf(c) === keyOf(d) ? null : add({ kind: 'choose', cases: [{ when: d, then: l }, { when: c, then: textOf('yes') }], otherwise: textOf('no') })), -0.4)).flat(),
   // 'Weekend or weekday by the day'
-  ...(['weekend or|/ weekday', 'weekday or|/ weekend'] as const).map((words) => rule('clause', `~add|~grade|is|was|say|show? it|~column|:|whether|if? (on|a)? a? ${words} ,|:? (depending|based|going|according|judging)? by|from|on|to|of|after? the? $col:c? ?? (of|for ~each|the|a $rows|$noun|$guess)?`, ({ c }, x: Context) => { const day = (c as string | undefined) ?? rowDate(x) ?? onlyDate(x); return day === null || !readsAsDate(x.head, day) ? null : add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(day) }, then: blank }, { when: weekend(day), then: textOf('weekend') }], otherwise: textOf('weekday') }, 'Weekend or weekday'); }, -0.2)).flat(),
+  ...(['weekend or|/ weekday', 'weekday or|/ weekend'] as const).map((words) => rule('clause', `~add|~grade|is|was|say|show? it|~column|:|whether|if? (on|a)? a? ${words} ,|:? (depending|based|going|according|judging)? by|from|on|to|of|after? the? $col:c? ?? (of|for ~each|the|a $rows|$noun|$guess)?`, ({ c }, x: Context) => { const day = (c as string | undefined) ?? rowDate(x); return day === null || !readsAsDate(x.head, day) ? null : add({ kind: 'choose', cases: [{ when: { kind: 'empty', of: column(day) }, then: blank }, { when: weekend(day), then: textOf('weekend') }], otherwise: textOf('weekday') }, 'Weekend or weekday'); }, -0.2)).flat(),
   // 'Is it the school's first visit?'
   ...([['first|earliest', 'lowest'], ['last|latest|newest|most recent', 'highest']] as const).map(([words, fn]) => rule('asked', `it|this|that ~be? the|its|their? ^$col:g ${words} $rows|$noun|one`, ({ g }, x: Context) => { const d = rowDate(x); return d === null || d === g ? null : { kind: 'compare', op: '=', left: column(d), right: { kind: 'total', fn, of: column(d), by: [g] } }; }, -0.2)).flat(),
   rule('clause', 'is|was $asked:c ~open|?|,|:? yes or|/|and no ~close?', ({ c }) => add(yesIf(c)), 0.2),
@@ -692,10 +695,10 @@ function byDone(name: string, otherwise: string, x: Context): Act | null {
     : add({ kind: 'choose', cases: [{ when: not({ kind: 'empty', of: column(name) }), then: textOf(done.toLowerCase()) }], otherwise: textOf(otherwise) });
 }
 
-/** The label that a text mentions; the longest first, so that half shade is no shade. */
 /** Labels in their order, but one that stands within another behind it: shade after half shade. */
 const insideLast = (labels: readonly string[]): string[] => labels.reduce<string[]>((list, label) => { const at = list.findIndex((l) => label.toLowerCase().includes(l.toLowerCase())); return at < 0 ? [...list, label] : [...list.slice(0, at), label, ...list.slice(at)]; }, []);
 
+/** The label that a text mentions. */
 const byMention = (labels: readonly string[], name: string): Expression => ({
   kind: 'choose',
   cases: insideLast(labels).map((label) => ({ when: { kind: 'text', test: 'mentions', of: of(name), texts: [label] }, then: textOf(label) })),
@@ -712,8 +715,6 @@ export function labelledBy(name: string, labels: readonly string[], x: Context, 
 
 /** Do all labels stand in the texts of a column, but for one that is for the rest? */
 export const allStandIn = (labels: readonly string[], name: string, x: Context): boolean => { const cells = sampleOf(name, x).map((v) => v.toLowerCase()); return labels.every((l, i) => (i === labels.length - 1 && REST.test(l)) || cells.some((v) => v.includes(l.toLowerCase()))); };
-const REST = /^(?:other|others|rest|misc|miscellaneous|else|none|unknown)$/i;
-
 /** Yes where a condition holds, no elsewhere. */
 const yesIf = (c: Condition): Expression => ({ kind: 'choose', cases: [{ when: c, then: textOf('yes') }], otherwise: textOf('no') });
 

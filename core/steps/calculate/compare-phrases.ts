@@ -1,4 +1,4 @@
-import { columnsOf, all, type Condition, type Expression } from '../../formula/expression';
+import { all, columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { rule, type Rule } from '../../language/chart';
 import { judged, tested, theirsIn } from '../../language/grammar/pairs';

@@ -30,6 +30,9 @@ const orderedBy = (name: string, down = false): Act => ({
 
 /** A formula whose running figures follow the order of a column. */
 const followed = (as: Expression, along: Along): Expression => rewrite(as, (n) => (isWalking(n) ? { ...n, along } : undefined));
+/** The rows of each group numbered along a date. */
+const numberedAlong = (by: string, date: string | null): Expression | null => (date === null || date === by ? null : followed(numbered([by]), { column: date, down: false }));
+
 const isWalking = (n: unknown): n is Extract<Expression, { kind: 'over' }> => { const e = n as { kind?: string; fn?: string } | null; return typeof n === 'object' && n !== null && e!.kind === 'over' && (e!.fn === 'running' || e!.fn === 'previous' || e!.fn === 'number'); };
 
 const walksRows = (e: Expression): boolean => { let found = false; walk(e, (n) => { found ||= isWalking(n); }); return found; };
@@ -49,11 +52,11 @@ export const rankPhrases: readonly Rule[] = [
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by', ({ by }) => numbered([by]), 0),
   rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun from|starting|beginning? at|with|from? one|1? up|on|to? (the? end|bottom)?', () => numbered([]), 0.1),
   rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by from|starting|beginning at|with|from? one|1 up|on?', ({ by }) => numbered([by]), 0),
-  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (by !== d && readsAsDate(x.head, d) ? followed(numbered([by]), { column: d, down: false }) : null), -0.3),
-  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along (order of)? the? date|dates|time|day', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? followed(numbered([by]), { column: d, down: false }) : null; }, -0.3),
+  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along|after order? of? the|their|its? $col:d', ({ by, d }, x: Context) => (readsAsDate(x.head, d) ? numberedAlong(by, d) : null), -0.3),
+  rule('ranking', 'number|count|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by ,? by|in|along (order of)? the? date|dates|time|day', ({ by }, x: Context) => numberedAlong(by, rowDate(x)), -0.3),
   // 'In each crew number the jobs from the earliest to the latest'
-  rule('ranking', '~each $col:by ,? number|enumerate the|all? $rows|$guess|$noun (from|starting|beginning)? (with|at)? the? ~earliest (to the? ~latest)?', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? followed(numbered([by]), { column: d, down: false }) : null; }, -0.3),
-  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by (from|starting|beginning) (with|at)? the? ~earliest (to the? ~latest)?', ({ by }, x: Context) => { const d = rowDate(x); return d !== null && by !== d ? followed(numbered([by]), { column: d, down: false }) : null; }, -0.3),
+  rule('ranking', '~each $col:by ,? number|enumerate the|all? $rows|$guess|$noun (from|starting|beginning)? (with|at)? the? ~earliest (to the? ~latest)?', ({ by }, x: Context) => numberedAlong(by, rowDate(x)), -0.3),
+  rule('ranking', 'number|enumerate the|all? $rows|$guess|$noun of|within|for|in|by ~each? $col:by (from|starting|beginning) (with|at)? the? ~earliest (to the? ~latest)?', ({ by }, x: Context) => numberedAlong(by, rowDate(x)), -0.3),
   rule('ranking', '~rankWord ~each $col:by $rows|$noun|$guess by|on|according to? $col:c', ({ c, by }, x: Context) => (c === by ? null : ranked(c, x, [by])), -0.1),
   ...([['~highest|~latest', 'rank'], ['~lowest|~earliest', 'rank up']] as const).flatMap(([words, fn]) => rule('rider', `the? ${words} ^1|one|first`, () => onLast(fn, (plan) => rankWay(plan, fn)), 0.05)),
   rule('aside', '~open 1 for|is|= the? first ,|and? 2 for|is|= the? second (,|and and? so on|...|3 for|is|= the? third)? ...|…|.? .? .? ~close', () => nothing, 0),

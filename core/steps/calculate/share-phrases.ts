@@ -56,8 +56,8 @@ export const sharePhrases: readonly Rule[] = [
   rule('shareOf', '~share of? its|the|their? own? $col:by ~totalWord $col:c', ({ c, by }, x: Context) => shareIn(c, by, x), 0),
   rule('shareOf', '~share of? ~totalWord $col:c of|in|within its|the|their? own|same? $col:by', ({ c, by }, x: Context) => shareIn(c, by, x), 0.02),
   // 'Share of the cost within its kind': within a group only rows have a share
-  rule('shareOf', '~share of|in the? ^$col:c within|inside|among the|its|their|each|every? own|same? ^$col:by (group)?', ({ c, by }, x: Context) => (groupable(by, x) && quantity(by, x) === null ? shareIn(c, by, x) : null), -1.1),
-  rule('shareOf', '~share of|in the? ^$col:c of|in its|their own|same? ^$col:by (group)?', ({ c, by }, x: Context) => (groupable(by, x) && quantity(by, x) === null ? shareIn(c, by, x) : null), -0.5),
+  rule('shareOf', '~share of|in the? ^$col:c within|inside|among the|its|their|each|every? own|same? ^$col:by (group)?', ({ c, by }, x: Context) => (quantity(by, x) === null ? shareIn(c, by, x) : null), -1.1),
+  rule('shareOf', '~share of|in the? ^$col:c of|in its|their own|same? ^$col:by (group)?', ({ c, by }, x: Context) => (quantity(by, x) === null ? shareIn(c, by, x) : null), -0.5),
   rule('percentShare', 'what? percentage|percent|perecnt|% $shareTail:e', ({ e }) => e, 0),
   rule('shareOf', "~share of? ~totalWord $col:c (that|which)? (was|is|were)? $word by|of|in|within|at|for its|the|their? own|same? $col:by", ({ c, by }, x: Context) => shareIn(c, by, x), -0.1),
   rule('shareTail', 'of ~totalWord $col:c', ({ c }, x: Context) => { const e = quantity(c, x); return e && op('/', e, total('sum', e)); }, 0),

@@ -5,7 +5,7 @@ import { readsAsDate } from '../../formula/check';
 import { number, rowsCounted } from '../../formula/expression';
 import { dateColumns, rowDate } from '../../language/grammar/roles';
 import { add } from '../calculate/adding';
-import type { Entailed } from '../../language/entailed';
+import { type Entailed, keepsSome } from '../../language/entailed';
 
 type Keep = Extract<DistinctPlan['keep'], string>;
 const distinct = (by: readonly string[], keep: Keep = 'first') => plans({ step: 'distinct', keep, by });
@@ -163,7 +163,4 @@ export const phrases = [
   rule('rider', '~if a? $col ~be listed|entered|there|in more than once ,? ~keep the? $firstLast:k row|one|entry?', ({ k }) => keepRider(k), 0),
 ].flat();
 
-export const entailed: readonly Entailed[] = [
-  { of: (plan) => plan.step === 'distinct', words: 'should remain stay left keep kept go away out throw forget rest other remaining', given: 'rest other' },
-  { of: (plan) => plan.step === 'distinct', words: 'should remain stay' },
-];
+export const entailed: readonly Entailed[] = keepsSome((plan) => plan.step === 'distinct');

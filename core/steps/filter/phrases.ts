@@ -6,7 +6,7 @@ import { rowDate } from '../../language/grammar/roles';
 import { isEmptiness, lacking, oneOf, says, SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
-import type { Entailed } from '../../language/entailed';
+import { type Entailed, keepsSome } from '../../language/entailed';
 
 const filter = (mode: FilterPlan['mode'], where: Condition) => plans({ step: 'filter', mode, where });
 
@@ -207,7 +207,6 @@ const otherBound = (op: Comparison, n: number): Act =>
 const telling = (c: Condition): boolean => columnsOf(c).length === 1 && (c.kind === 'among' || c.kind === 'compare' || c.kind === 'empty' || (c.kind === 'not' && c.of.kind === 'empty') || c.kind === 'text');
 
 export const entailed: readonly Entailed[] = [
-  { of: (plan) => plan.step === 'filter' && plan.mode === 'keep', words: 'should remain stay left keep kept go away out throw forget rest other remaining', given: 'rest other' },
-  { of: (plan) => plan.step === 'filter' && plan.mode === 'keep', words: 'should remain stay' },
+  ...keepsSome((plan) => plan.step === 'filter' && plan.mode === 'keep'),
   { of: (plan) => plan.step === 'filter' && JSON.stringify(plan.where).includes('"kind":"date"'), words: 'both day date inclusive included including counting counted' },
 ];

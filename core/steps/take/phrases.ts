@@ -10,7 +10,7 @@ import { groupable, onlyDate, rowDate, takingsColumn } from '../../language/gram
 import { thenBy } from '../calculate/adding';
 import type { Feat } from '../../language/grammar/seeds/adjectives';
 import type { Choice, TakePlan } from './step';
-import type { Entailed } from '../../language/entailed';
+import { type Entailed, keepsSome } from '../../language/entailed';
 
 /** Samples are drawn with a seed on record, so that the same sentence draws the same rows again. */
 const SEED = 1;
@@ -190,7 +190,4 @@ export const phrases = [
 const seeded = (seed: number): Act =>
   amend(`seed ${seed}`, (plan) => (!Number.isInteger(seed) || seed < 0 ? null : plan.step === 'sample' ? { ...plan, seed } : plan.step === 'take' && plan.choice.kind === 'random' ? { ...plan, choice: { ...plan.choice, seed } } : null));
 
-export const entailed: readonly Entailed[] = [
-  { of: (plan) => plan.step === 'take', words: 'should remain stay left keep kept go away out throw forget rest other remaining', given: 'rest other' },
-  { of: (plan) => plan.step === 'take', words: 'should remain stay' },
-];
+export const entailed: readonly Entailed[] = keepsSome((plan) => plan.step === 'take');

@@ -64,6 +64,9 @@ const finds2 = (word: string, name: string, x: Context): boolean => x.vocabulary
 /** Rows in whose texts one of some words stands. */
 const mentioned = (words: readonly { readonly column: string; readonly text: string }[]): Condition => ({ kind: 'text', test: 'mentions', of: column(words[0]!.column), texts: words.map((w) => w.text) });
 
+/** A text in which words are not. */
+const unsaidIn = (name: string, texts: readonly string[], x: Context): Condition | null => { const said = soughtIn(name, texts, x); return said && not(said); };
+
 /** That a text says nothing of something. */
 const UNSAID = [
   crossed("do =not|does =not|don't|doesn't|did =not|didn't|never|=not|dont|doesnt", 'mention|mentions|mentioning|say|contain|containing|include|talk about|talking about|speak of|refer to|say anything about|saying anything about|mention anything about|have', '|the word|the words|any word of|anything like'),
@@ -74,9 +77,9 @@ const UNSAID = [
 /** What stands in texts: words, beginnings, ends. */
 export const textRules: readonly Rule[] = [
   // 'Jobs whose remarks say nothing about the chimney', 'remarks without the word chimney'
-  rule('cond', `$col:c ${oneOf(UNSAID)} a|an|any|the? $plainWords:t`, ({ c, t }, x: Context) => { const said = soughtIn(c, t, x); return said && not(said); }, -0.3),
-  rule('cond', `${oneOf(UNSAID)} a|an|any|the? $plainWords:t in|inside|within|under|among the|their|its? $col:c`, ({ c, t }, x: Context) => { const said = soughtIn(c, t, x); return said && not(said); }, -0.4),
-  rule('cond', `~without an|a|any? $plainWords:t in|inside|within|under|among the|their|its $col:c`, ({ c, t }, x: Context) => { const said = soughtIn(c, t, x); return said && not(said); }, -0.2),
+  rule('cond', `$col:c ${oneOf(UNSAID)} a|an|any|the? $plainWords:t`, ({ c, t }, x: Context) => unsaidIn(c, t, x), -0.3),
+  rule('cond', `${oneOf(UNSAID)} a|an|any|the? $plainWords:t in|inside|within|under|among the|their|its? $col:c`, ({ c, t }, x: Context) => unsaidIn(c, t, x), -0.4),
+  rule('cond', `~without an|a|any? $plainWords:t in|inside|within|under|among the|their|its $col:c`, ({ c, t }, x: Context) => unsaidIn(c, t, x), -0.2),
   rule('cond', `${oneOf(UNSAID)} a|an|any|the? $insides:v`, ({ v }) => not(mentioned(v)), -0.2),
   // 'Slots that mention skates': wherever that stands
   rule('rset', '$rows|$noun|$guess ~rel ~mention|~contains|say|says|talk|talks of|about? the? words|word? ^$inside:v', ({ v }) => mentioned([v]), -0.3),

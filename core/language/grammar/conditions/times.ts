@@ -96,6 +96,12 @@ function between(name: string, a: Period, b: Period, x: Context): Condition | nu
   return low && high && all([low, high]);
 }
 
+/** In one of some periods. */
+function inAny(name: string | null, periods: readonly Period[], x: Context): Condition | null {
+  const each = name === null ? [] : periods.flatMap((p) => within(name, p, x) ?? []);
+  return name !== null && each.length === periods.length ? any(each) : null;
+}
+
 /** A month that takes its year from the one named after it. */
 function inYearOf(p: Period, other: Period): Period {
   const month = p.month, later = Number(other.from.slice(5, 7)), year = Number(other.from.slice(0, 4));
@@ -147,7 +153,7 @@ export const timeRules: readonly Rule[] = [
   // 'Parcels to zone 3 posted after 5 May'
   rule('rset', '$rows|$noun to|in|from|of|for|at the? ^$cond:a ^$cond:b', ({ a, b }) => (a.kind === 'compare' && a.op === '=' && b.kind === 'compare' && b.right.kind === 'date' ? all([a, b]) : null), 0),
   // 'April's unpaid ones'
-  rule('rset', '$period:p ^$rset:c', ({ p, c }, x: Context) => { const d = onlyDate(x) ?? rowDate(x), w = d === null ? null : within(d, p, x); return w && all([w, c]); }, 0.2),
+  rule('rset', '$period:p ^$rset:c', ({ p, c }, x: Context) => { const d = rowDate(x), w = d === null ? null : within(d, p, x); return w && all([w, c]); }, 0.2),
   // 'On Fridays', 'Monday to Wednesday', 'starting at four or later on weekdays'
   rule('cond', '$onDays:c', ({ c }) => c, 0),
   rule('cond', '$cond:a ^$onDays:c', ({ a, c }) => (JSON.stringify(a).includes('weekday') ? null : all([a, c])), 0.1),
@@ -242,9 +248,9 @@ export const timeRules: readonly Rule[] = [
   // Dates
   rule('cond', '$col:c ~be? ~between $date:a ~fromTo $date:b ~bothIncluded?', ({ c, a, b }, x: Context) => (isDated(c, x) ? all([compare('>=', column(c), { kind: 'date', value: a }), compare('<=', column(c), { kind: 'date', value: b })]) : null), 0),
   rule('cond', '$col:c ~be? in|during|from|between|of $period:p ~bothIncluded?', ({ c, p }, x: Context) => within(c, p, x), 0.02),
-  rule('cond', '~be? from|since $period:p on|onwards|upwards|forward|onward', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && relative('>=', c, p, x); }, -0.1),
-  rule('cond', '~be? in|on|at|from|for? $period:p or|and later|after|afterwards|onwards|onward|thereafter', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && relative('>=', c, p, x); }, -0.2),
-  rule('cond', '~be? in|on|at|from|for? $period:p or|and earlier|before', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && relative('<=', c, p, x); }, -0.2),
+  rule('cond', '~be? from|since $period:p on|onwards|upwards|forward|onward', ({ p }, x: Context) => { const c = rowDate(x); return c && relative('>=', c, p, x); }, -0.1),
+  rule('cond', '~be? in|on|at|from|for? $period:p or|and later|after|afterwards|onwards|onward|thereafter', ({ p }, x: Context) => { const c = rowDate(x); return c && relative('>=', c, p, x); }, -0.2),
+  rule('cond', '~be? in|on|at|from|for? $period:p or|and earlier|before', ({ p }, x: Context) => { const c = rowDate(x); return c && relative('<=', c, p, x); }, -0.2),
   // 'Still valid on 1 September'
   rule('cond', '~be? still? ^$col:c on|at $date:d', ({ c, d }, x: Context) => (/\b(?:until|till|expir\w*|ends?)\b/i.test(c) ? onDate('>=', c, d, x) : null), -0.3),
   ...['first|1st', 'second|2nd', 'third|3rd', 'fourth|4th|last'].map((word, k) => rule('cond', `$col:c ~be? in|during|from? the? ${word} quarter (of the year)?`, ({ c }, x: Context) => (isDated(c, x) ? compare('=', { kind: 'part', part: 'quarter', of: column(c) }, number(k + 1)) : null), -0.1)).flat(),
@@ -252,7 +258,7 @@ export const timeRules: readonly Rule[] = [
   rule('cond', '$col:c ~be? in|on|at|from? $period:p or|and|, earlier|before|older', ({ c, p }, x: Context) => relative('<=', c, p, x), -0.1),
   rule('cond', '$rows? ~be? $col:c $period:p', ({ c, p }, x: Context) => within(c, p, x), 0.2),
   rule('cond', '$col:c ~be? in|during|from|of? $period:p and|or|&|, $period:q', ({ c, p, q }, x: Context) => { const [a, b] = [within(c, p, x), within(c, q, x)]; return a && b && JSON.stringify(a) !== JSON.stringify(b) ? any([a, b]) : null; }, -0.1),
-  ...[0, 1, 2, 3].flatMap((k) => rule('cond', 'in|during|from|of|for? $period:p and|or|&|, in|during|for? $period:q', ({ p, q }, x: Context) => { const all = dateColumns(x), c = rowDate(x) ?? onlyDate(x) ?? all[k]; const [a, b] = c === undefined || (k > 0 && (rowDate(x) ?? onlyDate(x)) !== null) ? [null, null] : [within(c, p, x), within(c, q, x)]; return a && b && JSON.stringify(a) !== JSON.stringify(b) && p.month !== undefined && q.month !== undefined ? any([a, b]) : null; }, 0)).flat(),
+  ...[0, 1, 2, 3].flatMap((k) => rule('cond', 'in|during|from|of|for? $period:p and|or|&|, in|during|for? $period:q', ({ p, q }, x: Context) => { const all = dateColumns(x), c = rowDate(x) ?? all[k]; const [a, b] = c === undefined || (k > 0 && rowDate(x) !== null) ? [null, null] : [within(c, p, x), within(c, q, x)]; return a && b && JSON.stringify(a) !== JSON.stringify(b) && p.month !== undefined && q.month !== undefined ? any([a, b]) : null; }, 0)).flat(),
   rule('cond', '$period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.2),
   rule('cond', 'in|during|from|of|between $period:p', ({ p }, x: Context) => { const c = onlyDate(x); return c && within(c, p, x); }, 0.15),
   rule('cond', '$col:c ~be? on|equals|is $date:d', ({ c, d }, x: Context) => onDate('=', c, d, x), 0.05),
@@ -290,13 +296,13 @@ export const timeRules: readonly Rule[] = [
   rule('rset', 'not $col:c yet? ones|$rows|$noun', ({ c }, x: Context) => (isDated(c, x) ? empty(c) : null), 0.05),
   rule('cond', '~be? still|yet? waiting? to be ^$col:c', ({ c }, x: Context) => (isDated(c, x) && hasBlanks(c, x) ? empty(c) : null), -0.2),
   rule('cond', '$col:c ~be? from|between|since? $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ c, a, b }, x: Context) => between(c, a, b, x), -0.1),
-  rule('cond', '~be? from|between $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ a, b }, x: Context) => { const c = onlyDate(x) ?? rowDate(x); return c && between(c, a, b, x); }, -0.1),
+  rule('cond', '~be? from|between $period:a ~fromTo $period:b ,? ~bothIncluded?', ({ a, b }, x: Context) => { const c = rowDate(x); return c && between(c, a, b, x); }, -0.1),
   // 'November and December 2025': the year stands once
   rule('periods', '$period:a and|or|& of|in|for|during? $period:b', ({ a, b }) => (a.day === undefined && b.day === undefined ? [inYearOf(a, b), b] : null), 0),
   rule('periods', '$period:a , $periods:b', ({ a, b }) => (a.day === undefined ? [inYearOf(a, b[0]), ...b] : null), 0),
-  rule('cond', '$col:c ~be? in|during|from|of $periods:p', ({ c, p }, x: Context) => { const all = p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all) : null; }, -0.1),
-  rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, -0.1),
-  rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => { const c = onlyDate(x) ?? rowDate(x), all = c === null ? [null] : p.map((one: Period) => within(c, one, x)); return all.every((w: Condition | null) => w !== null) ? any(all as Condition[]) : null; }, 0),
+  rule('cond', '$col:c ~be? in|during|from|of $periods:p', ({ c, p }, x: Context) => inAny(c, p, x), -0.1),
+  rule('cond', 'in|during|from|of $periods:p', ({ p }, x: Context) => inAny(rowDate(x), p, x), -0.1),
+  rule('rset', '$periods:p $rows|$noun|$guess', ({ p }, x: Context) => inAny(rowDate(x), p, x), 0),
   // 'Still here': what ends a row has not come yet
   rule('cond', '~be? still with|at us|ours|the|our (shop|workshop|house|place|depot|office)?', (_s, x: Context) => unended(x), 0),
   rule('cond', '~be? still here|there|out|in|away|waiting|around|unfinished|unsold|left with|for|at? a|an|us|the|its|their? $word?', (_s, x: Context) => unended(x), 0.2),

@@ -108,13 +108,16 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       // A name of several words hardly stops before the end of what is said.
       if (to > from + 1 && first.capital && first.from > 0 && (to === tokens.length || /^[.;,)]$/.test(tokens[to]!.lower))) cost -= 0.3;
       const torn = (tokens[from - 1]?.kind === 'word' && tokens[from - 1]!.capital && first.capital && first.from > 0 && from > 1 ? 0.5 : 0) + (tokens[to]?.kind === 'word' && tokens[to]!.capital && capital ? 0.3 : 0);
-      // 'Rename Leader to Officer in charge': nothing follows a new name but the next.
+      const proper = first.capital && first.from > 0;
       // 'A column Against village': a name that goes on with a column's is not cut before it.
-      const goesOn = first.capital && first.from > 0 && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1) ? 0.6 : renames && first.capital && first.from > 0 && /^(?:to|called|named|as)$/.test(tokens[from - 1]?.lower ?? '') && /^(?:in|on|of|for|at|with|by)$/.test(tokens[to]?.lower ?? '') && tokens[to + 1]?.kind === 'word' ? 1.3 : 0;
+      const goesOn = proper && !led && tokens[to]?.kind === 'word' && !tokens[to]!.capital && columns.some((c) => c.from === to && c.cost < 0.1);
+      // 'Rename Leader to Officer in charge': nothing follows a new name but the next.
+      const cutShort = renames && proper && /^(?:to|called|named|as)$/.test(tokens[from - 1]?.lower ?? '') && /^(?:in|on|of|for|at|with|by)$/.test(tokens[to]?.lower ?? '') && tokens[to + 1]?.kind === 'word';
+      const stopped = goesOn ? 0.6 : cutShort ? 1.3 : 0;
       // 'Ratio amount due': no name ends inside the full name of a column.
       // Nor does one begin inside it: 'Picked Up Collected'.
       const cut = columns.some((c) => c.cost < 0.02 && ((c.from > from && c.from < to && c.to > to) || (c.from < from && c.to > from && c.to < to))) ? 1.2 : 0;
-      const price = (led ? Math.min(cost, 0.05) : cost + torn + goesOn + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0);
+      const price = (led ? Math.min(cost, 0.05) : cost + torn + stopped + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0);
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       // 'No.': a short form ends in a point, where the sentence goes on.
