@@ -126,17 +126,21 @@ function needed(elements: readonly Element[]): Element[] {
 const isWords = (cat: string): boolean => cat.charCodeAt(0) === 126 || cat.charCodeAt(0) === 61;
 
 interface TrieNode {
-  readonly next: Map<string, TrieNode>;
+  next: Map<string, TrieNode> | null;
   /** The categories of the phrases that end here, with their numbers. */
   readonly ends: { readonly cat: string; readonly n: number }[];
 }
 
 /** All rules with an index over them, and the phrases of their classes. */
 export class Grammar {
-  /** Rules by the number of the category they begin with, with the numbers of the words that must be said for them, the rarest first. */
-  private readonly byFirst: Ready[][];
+  /** Rules for which no words must be said, by the number of what they begin with. */
+  private readonly free: Ready[][];
+  /** The others by the number of the rarest words that must be said; behind all words, those that need one of several. */
+  private readonly byRarest: Ready[][];
+  /** What is asked for in any request, by its number. */
+  private readonly always: Uint8Array;
   private readonly numbers = new Map<string, number>();
-  private readonly trie: TrieNode = { next: new Map(), ends: [] };
+  private readonly trie: TrieNode = { next: null, ends: [] };
   private readonly byResult = new Map<string, Rule[]>();
   private readonly first = new Map<string, Set<string>>();
   private readonly vocabulary = new Set<string>();
@@ -149,18 +153,27 @@ export class Grammar {
       if (isWords(cat)) said.set(cat, (said.get(cat) ?? 0) + 1);
     }
     for (const { cat } of rules) if (!this.numbers.has(cat)) this.numbers.set(cat, this.numbers.size);
-    this.byFirst = Array.from(this.numbers, () => []);
+    // Words of a pattern have no name by which anybody but their rules could ask for them.
+    this.always = Uint8Array.from(this.numbers.keys(), (cat) => Number(!cat.startsWith('=')));
+    this.byRarest = Array.from({ length: this.numbers.size + 1 }, () => []);
+    this.free = Array.from(this.numbers, () => []);
+    let order = 0;
     const often = (e: Element): number => e.ways.reduce((sum, { cat }) => sum + said.get(cat)!, 0);
     for (const r of rules) {
       const entries = reachable(r.elements, 0);
       if (entries.has(r.elements.length)) throw new Error(`A rule for ${r.cat} may say nothing`);
       const literal = needed(r.elements).filter((e) => e.ways.every(({ cat }) => isWords(cat))).sort((a, b) => often(a) - often(b)).map((e) => e.ways.map(({ cat }) => this.numbers.get(cat)!));
       const words = Int32Array.from(literal.filter((n) => n.length === 1).flat()), oneOfWords = literal.filter((n) => n.length > 1);
+      const takes = Int32Array.from(new Set(r.elements.flatMap((e) => e.ways.map(({ cat }) => this.numbers.get(cat)!))));
+      if (literal.length === 0) for (const n of takes) this.always[n] = 1;
       const places = r.elements.map((e): Place => ({ ways: e.ways.map((w) => ({ ...w, n: this.numbers.get(w.cat)! })), skips: e.skips }));
       for (const entry of entries) {
         const behind = [...reachable(r.elements, entry + 1)];
         const next = Int32Array.from(behind.flatMap((k) => r.elements[k]?.ways ?? []), ({ cat, tight }) => this.numbers.get(cat)! * 2 + Number(tight));
-        for (const way of r.elements[entry]!.ways) this.byFirst[this.numbers.get(way.cat)!]!.push({ rule: r, result: this.numbers.get(r.cat)!, places, entry, label: way.label, words, oneOfWords, next, ends: behind.includes(r.elements.length) });
+        for (const way of r.elements[entry]!.ways) {
+          const first = this.numbers.get(way.cat)!;
+          (literal.length === 0 ? this.free[first]! : this.byRarest[words[0] ?? this.numbers.size]!).push({ rule: r, order: order++, first, takes, result: this.numbers.get(r.cat)!, places, entry, label: way.label, words, oneOfWords, next, ends: behind.includes(r.elements.length) });
+        }
       }
       (this.byResult.get(r.cat) ?? this.byResult.set(r.cat, []).get(r.cat)!).push(r);
     }
@@ -173,11 +186,12 @@ export class Grammar {
 
   private addPhrase(phrase: string, cat: string): void {
     let node = this.trie;
-    for (const w of phrase.match(/<=|>=|=?[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
+    for (const w of /^[a-z]+(?: [a-z]+)*$/.test(phrase) ? phrase.split(' ') : phrase.match(/<=|>=|=?[\p{L}\p{N}'’&-]+(?:\.[\p{L}]\.)?|[^\s]/gu) ?? []) {
       const key = /^\p{L}/u.test(w) ? stem(w) : w;
       this.vocabulary.add(key);
+      node.next ??= new Map();
       let next = node.next.get(key);
-      if (!next) node.next.set(key, (next = { next: new Map(), ends: [] }));
+      if (!next) node.next.set(key, (next = { next: null, ends: [] }));
       node = next;
     }
     if (!node.ends.some((e) => e.cat === cat)) node.ends.push({ cat, n: this.numbers.get(cat)! });
@@ -223,7 +237,7 @@ export class Grammar {
     const out: Seed[] = [];
     const step = (node: TrieNode, from: number, at: number, cost: number): void => {
       if (at > from) for (const { cat, n } of node.ends) out.push({ cat, n, from, to: at, value: null, cost: cost - WEIGHTS.phraseWord * (at - from - 1) });
-      if (at >= tokens.length || tokens[at]!.kind === 'quoted' || tokens[at]!.kind === 'column') return;
+      if (node.next === null || at >= tokens.length || tokens[at]!.kind === 'quoted' || tokens[at]!.kind === 'column') return;
       for (const [key, price] of closed.has(at) ? [[tokens[at]!.stem, 0] as const, [`=${tokens[at]!.lower}`, 0] as const] : this.alternatesOf(tokens[at]!)) {
         const next = node.next.get(key);
         if (next) step(next, from, at + 1, cost + (price === 0 ? 0 : WEIGHTS.mistyped + WEIGHTS.mistake * price));
@@ -234,13 +248,41 @@ export class Grammar {
   }
 
   /**
+   * The rules that hold if they find their places, by the number of what they begin with: those whose words all stand in the request (or `all`); and what
+   * is asked for, by its number: what their places take, and all that has a name.
+   */
+  private usable(phrases: readonly Seed[], all: boolean): { readonly begun: (cat: number) => readonly Ready[]; readonly asked: Uint8Array } {
+    const present = new Uint8Array(this.numbers.size), asked = Uint8Array.from(this.always), begun = new Map<number, Ready[]>();
+    const use = (r: Ready): void => {
+      for (let k = 0; k < r.takes.length; k++) asked[r.takes[k]!] = 1;
+      const list = begun.get(r.first);
+      if (list) list.push(r);
+      else begun.set(r.first, [r]);
+    };
+    const said: number[] = [];
+    for (const { n } of phrases) if (!present[n]) { present[n] = 1; said.push(n); }
+    const stands = (n: number): boolean => present[n] === 1;
+    if (all) this.byRarest.forEach((rules) => rules.forEach(use));
+    else for (const n of [...said, this.numbers.size]) for (const r of this.byRarest[n]!) if (r.words.every(stands) && r.oneOfWords.every((ways) => ways.some(stands))) use(r);
+    const merged = new Map<number, readonly Ready[]>();
+    return {
+      begun: (cat) => {
+        let list = merged.get(cat);
+        if (!list) merged.set(cat, (list = [...this.free[cat]!, ...(begun.get(cat) ?? [])].sort((a, b) => a.order - b.order)));
+        return list;
+      },
+      asked,
+    };
+  }
+
+  /**
    * All items that rules and mentions give, by where they start and their category. Bottom-up from the right: at each
    * place, all that can follow is complete. Each category keeps the cheapest few readings of a span. `closed` are the
    * tokens that must not be taken for mistypings. `awaited` is told what rules that reach the end of the request wait for.
    */
   parse(tokens: readonly Token[], mentions: readonly Item[], context: unknown, closed: ReadonlySet<number>, awaited?: (cat: string, cost: number) => void): Chart {
     // By the number of a category; which there are stands beside.
-    const cells = tokens.map(() => new Array<Kept[] | undefined>(this.numbers.size).fill(undefined)), filled: number[][] = tokens.map(() => []);
+    const cells = tokens.map(() => new Array<Seed[] | undefined>(this.numbers.size).fill(undefined)), filled: number[][] = tokens.map(() => []);
     const shouted = tokens.every((t) => t.text === t.text.toUpperCase());
     const skips = tokens.map((t, i) => (says(tokens, i) ? LOST : isSecondPronoun(tokens, i) ? PASSED : skipCost(t, shouted)));
     const seeds: Seed[][] = tokens.map(() => []);
@@ -251,26 +293,10 @@ export class Grammar {
     const whole = mentions.filter((m) => m.cat === 'col' && m.cost < 0.05 && m.to > m.from + 1 && typeof m.value === 'string' && m.value.split(/[\s/_-]+/).length >= m.to - m.from);
     const inside = new Set(whole.flatMap((m) => Array.from({ length: m.to - m.from - 1 }, (_, k) => m.from + 1 + k)));
     const phrases = this.phrases(tokens, closed).map((p) => (p.to <= (named.get(p.from) ?? 0) ? { ...p, cost: p.cost + WEIGHTS.torn } : inside.has(p.from) ? { ...p, cost: p.cost + WEIGHTS.tornInside } : p));
+    const { begun, asked } = this.usable(phrases, awaited !== undefined);
     // What no rule asks for is not kept.
     for (const item of mentions) { const n = this.numbers.get(item.cat); if (n !== undefined) seeds[item.from]!.push({ ...item, n }); }
-    for (const item of phrases) seeds[item.from]!.push(item);
-    // A rule whose words do not all stand in the request cannot hold: it is not tried.
-    const present = new Uint8Array(this.numbers.size);
-    for (const { n } of phrases) present[n] = 1;
-    const usable = new Array<readonly Ready[] | undefined>(this.numbers.size).fill(undefined);
-    const rulesFrom = (cat: number): readonly Ready[] => {
-      let list = usable[cat];
-      if (!list) {
-        const said: Ready[] = [];
-        for (const r of this.byFirst[cat]!) {
-          let k = 0;
-          while (k < r.words.length && present[r.words[k]!]) k++;
-          if (awaited || (k === r.words.length && r.oneOfWords.every((all) => all.some((n) => present[n] === 1)))) said.push(r);
-        }
-        usable[cat] = list = said;
-      }
-      return list;
-    };
+    for (const item of phrases) if (asked[item.n]) seeds[item.from]!.push(item);
     // What stands within reach of a place: a rule that needs something else next cannot go on there.
     const reach: Uint8Array[] = [];
     const reachOf = (at: number): Uint8Array => {
@@ -289,12 +315,13 @@ export class Grammar {
     };
     const going: (readonly Ready[] | undefined)[][] = [];
     const rulesFor = (cat: number, at: number): readonly Ready[] => {
-      if (awaited) return rulesFrom(cat);
+      const all = begun(cat);
+      if (awaited || all.length === 0) return all;
       const own = (going[at] ??= new Array<readonly Ready[] | undefined>(this.numbers.size).fill(undefined));
       let list = own[cat];
       if (!list) {
         const near = reachOf(at), on: Ready[] = [];
-        for (const r of rulesFrom(cat)) {
+        for (const r of all) {
           let k = 0;
           while (k < r.next.length && !near[r.next[k]!]) k++;
           if (r.ends || k < r.next.length) on.push(r);
@@ -304,19 +331,21 @@ export class Grammar {
       return list;
     };
     let work = 0;
-    const add = (n: number, cat: string, from: number, to: number, value: unknown, cost: number, agenda: Kept[]): void => {
+    const add = (n: number, cat: string, from: number, to: number, value: unknown, cost: number, agenda: Seed[]): void => {
       let list = cells[from]![n];
       if (!list) {
         list = cells[from]![n] = [];
         filled[from]!.push(n);
       }
-      const key = keyOf(value);
-      work += 1 + (key.length >> 4);
+      work++;
+      // Most items stand alone where they end: what tells them apart is asked for where two meet.
+      let key: string | null = null;
       let same = -1, worst = -1, ending = 0;
       for (let i = 0; i < list.length && same < 0; i++) {
         const other = list[i]!;
         if (other.to !== to) continue;
-        if (other.key === key) same = i;
+        if (key === null) work += (key = keyOf(value)).length >> 4;
+        if (keyOf(other.value) === key) same = i;
         ending++;
         if (worst < 0 || other.cost > list[worst]!.cost) worst = i;
       }
@@ -327,13 +356,13 @@ export class Grammar {
         if (list[worst]!.cost <= cost) return;
         list.splice(worst, 1);
       }
-      const item: Kept = { cat, from, to, value, cost, n, key };
+      const item: Seed = { cat, from, to, value, cost, n };
       list.push(item);
       agenda.push(item);
     };
     // What the parts of the rule that is tried are filled with, and under which labels; no object is made for those that come to nothing.
     const parts: unknown[] = [], labels: (string | null)[] = [];
-    const extend = (ready: Ready, from: number, agenda: Kept[], k: number, at: number, cost: number): void => {
+    const extend = (ready: Ready, from: number, agenda: Seed[], k: number, at: number, cost: number): void => {
       if (work++ > MOST_WORK) return;
       const { rule: r, places } = ready;
       if (k === places.length) {
@@ -348,8 +377,13 @@ export class Grammar {
         labels.fill(null, k, k + n);
         extend(ready, from, agenda, k + n, at, cost);
       }
-      for (const { cat, n, label, tight } of ways) {
-        if (at === tokens.length) awaited?.(cat, cost - 0.35 * (at - from));
+      if (at === tokens.length) {
+        for (const { cat } of ways) awaited?.(cat, cost - 0.35 * (at - from));
+        return;
+      }
+      const near = reachOf(at);
+      for (const { n, label, tight } of ways) {
+        if (!near[n * 2]) continue;
         let price = cost;
         for (let s = at; s < tokens.length && s <= at + 4; s++) {
           const items = cells[s]![n];
@@ -361,7 +395,7 @@ export class Grammar {
       }
     };
     for (let from = tokens.length - 1; from >= 0; from--) {
-      const agenda: Kept[] = [];
+      const agenda: Seed[] = [];
       for (const { n, cat, to, value, cost } of seeds[from]!) add(n, cat, from, to, value, cost, agenda);
       for (let next = agenda.pop(); next && work <= MOST_WORK; next = agenda.pop()) {
         for (const ready of rulesFor(next.n, next.to)) {
@@ -391,11 +425,6 @@ interface Seed extends Item {
   readonly n: number;
 }
 
-/** An item in its place, with what tells its value apart. */
-interface Kept extends Seed {
-  readonly key: string;
-}
-
 /** Price of passing a word over between the parts of a rule, and between clauses; `lost` when that loses meaning. */
 export interface Skip {
   readonly inner: number;
@@ -412,7 +441,12 @@ interface Place {
 /** A rule, ready to be tried from a place where it may begin: by numbers of categories, the words that must be said for it, and what may come behind its first part. */
 interface Ready {
   readonly rule: Rule;
-  /** The number of the category that it gives. */
+  /** Its place among all of them: of two that give the same, the one written first is kept. */
+  readonly order: number;
+  /** The numbers of the category that it begins with, and of the one that it gives. */
+  readonly first: number;
+  /** The numbers of all that its places may take. */
+  readonly takes: Int32Array;
   readonly result: number;
   /** The place that it begins with, all before it left out, and the label of what stands there. */
   readonly entry: number;
@@ -469,6 +503,10 @@ const keys = new WeakMap<object, string>();
 export function keyOf(value: unknown): string {
   if (value === null || typeof value !== 'object') return String(value);
   let key = keys.get(value);
-  if (key === undefined) keys.set(value, (key = 'key' in value && typeof value.key === 'string' ? value.key : JSON.stringify(value)));
+  if (key === undefined) {
+    // A list that grew by one is told apart by what its members are known by already.
+    key = Array.isArray(value) ? `[${value.map((v) => (typeof v === 'object' ? keyOf(v) : JSON.stringify(v))).join()}]` : 'key' in value && typeof value.key === 'string' ? value.key : JSON.stringify(value);
+    keys.set(value, key);
+  }
   return key;
 }

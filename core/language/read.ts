@@ -473,6 +473,7 @@ function search(words: readonly Token[], chart: Chart, start: State): Path[] {
   at[0]!.push({ state: start, cost: 0, lost: [], used: [], loose: 0 });
   const put = (place: number, path: Path): void => {
     const list = at[place]!;
+    if (list.length === BEAM && list.at(-1)!.cost <= path.cost) return;
     const key = pathKey(path);
     const same = list.findIndex((p) => pathKey(p) === key);
     if (same >= 0) {
@@ -547,12 +548,14 @@ function pathKey(path: Path): string {
 /** Things people say around a request: every span that is one of the known asides. */
 function asides(words: readonly Token[]): Item[] {
   const out: Item[] = [];
-  for (let from = 0; from < words.length; from++) {
-    for (const pattern of new Set([...(asidesBy.get(words[from]!.stem) ?? []), ...(asidesBy.get(words[from]!.lower) ?? []), ...(asidesBy.get('*') ?? [])])) {
-      const end = matchAside(pattern, 0, words, from, 0);
-      if (end > from) out.push({ cat: 'aside', from, to: end, value: nothing, cost: 0.1 });
+  words.forEach(({ stem: own, lower }, from) => {
+    for (const first of own === lower ? [own, '*'] : [own, lower, '*']) {
+      for (const pattern of asidesBy.get(first) ?? []) {
+        const end = matchAside(pattern, 0, words, from, 0);
+        if (end > from) out.push({ cat: 'aside', from, to: end, value: nothing, cost: 0.1 });
+      }
     }
-  }
+  });
   return out;
 }
 

@@ -45,6 +45,18 @@ export const isDoer = (own: string, word: string): boolean => word === `${own}er
 
 /** A word without its endings: 'closing', 'closed' and 'close' are one. Light on purpose: it serves likeness, not grammar. */
 export function stem(word: string): string {
+  let known = stems.get(word);
+  if (known !== undefined) return known;
+  if (stems.size >= MOST_STEMS) stems.clear();
+  stems.set(word, (known = stemOf(word)));
+  return known;
+}
+
+/** The words of the lexicon come back with every request, those of the data by the thousand: the memory has a limit. */
+const stems = new Map<string, string>();
+const MOST_STEMS = 50_000;
+
+function stemOf(word: string): string {
   const lower = word.toLowerCase().replace(/['’]s?$/, '');
   if (Object.hasOwn(IRREGULAR, lower)) return IRREGULAR[lower]!;
   let w = lower;
