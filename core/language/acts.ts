@@ -1,3 +1,4 @@
+import { keyOf } from './chart';
 import { keptForHead } from './kept';
 import type { CheckedHead, Problem } from '../formula/check';
 import { renameColumns, type Expression } from '../formula/expression';
@@ -47,7 +48,7 @@ const heads = keptForHead<CheckedHead>(500);
  * request try the same plans again and again, so it is found once for each.
  */
 export function headAfter(plan: Plan, head: CheckedHead): CheckedHead {
-  return heads(head, JSON.stringify(plan), () => findHeadAfter(plan, head));
+  return heads(head, keyOf(plan), () => findHeadAfter(plan, head));
 }
 
 function findHeadAfter(plan: Plan, head: CheckedHead): CheckedHead {
@@ -59,7 +60,7 @@ function findHeadAfter(plan: Plan, head: CheckedHead): CheckedHead {
 /** A state with one more plan. A plan that cannot be is kept as the state's problem, so that it can be said. */
 export function withPlan(state: State, plan: Plan, topic?: readonly string[]): State {
   // 'Billed without signs, numeric': what is said twice in other words is done once.
-  if ((plan.step === 'convert' || plan.step === 'tidy' || plan.step === 'filter') && JSON.stringify(state.plans.at(-1)) === JSON.stringify(plan)) return state;
+  if ((plan.step === 'convert' || plan.step === 'tidy' || plan.step === 'filter') && state.plans.length > 0 && keyOf(state.plans.at(-1)) === keyOf(plan)) return state;
   const last = state.plans.at(-1);
   // 'Those with slashes are day first. Turn the column into dates': the first said more.
   if (plan.step === 'convert' && last?.step === 'convert' && JSON.stringify([last.columns, last.to]) === JSON.stringify([plan.columns, plan.to]) && Object.keys(plan).length === 3) return state;

@@ -253,7 +253,7 @@ export class Grammar {
    */
   private usable(phrases: readonly Seed[], all: boolean): { readonly begun: (cat: number) => readonly Ready[]; readonly asked: Uint8Array } {
     const present = new Uint8Array(this.numbers.size), asked = Uint8Array.from(this.always), begun = new Map<number, Ready[]>();
-    const use = (r: Ready): void => {
+    const take = (r: Ready): void => {
       for (let k = 0; k < r.takes.length; k++) asked[r.takes[k]!] = 1;
       const list = begun.get(r.first);
       if (list) list.push(r);
@@ -262,8 +262,8 @@ export class Grammar {
     const said: number[] = [];
     for (const { n } of phrases) if (!present[n]) { present[n] = 1; said.push(n); }
     const stands = (n: number): boolean => present[n] === 1;
-    if (all) this.byRarest.forEach((rules) => rules.forEach(use));
-    else for (const n of [...said, this.numbers.size]) for (const r of this.byRarest[n]!) if (r.words.every(stands) && r.oneOfWords.every((ways) => ways.some(stands))) use(r);
+    if (all) this.byRarest.forEach((rules) => rules.forEach(take));
+    else for (const n of [...said, this.numbers.size]) for (const r of this.byRarest[n]!) if (r.words.every(stands) && r.oneOfWords.every((ways) => ways.some(stands))) take(r);
     const merged = new Map<number, readonly Ready[]>();
     return {
       begun: (cat) => {

@@ -11,6 +11,7 @@ import { add } from './adding';
 
 /* Texts shown by an example: what comes out of one text, or what is joined as a shown text has it. */
 
+const foldedValues = keptForHead<ReadonlySet<string>>();
 const tried = keptForHead<ReturnType<typeof programsFor>>(50);
 
 /** The programs for some examples over a column; found once for each table version. */
@@ -82,11 +83,12 @@ const wordsIn = (text: string): string => (folded(text).match(/[\p{L}\p{N}]+/gu)
 
 /** The best program for some examples over a column; without one, over the only column in which the first input stands. */
 export function byExample(examples: readonly Example[], named: string | null, x: Context, mode: 'add' | 'set', name?: string): Act | null {
-  const holds = (n: string): boolean => sampleOf(n, x).some((v) => folded(v) === folded(examples[0]!.input));
+  const input = folded(examples[0]!.input), output = folded(examples[0]!.output);
+  const heldBy = (column: string): ReadonlySet<string> => foldedValues(x.head, column, () => new Set(sampleOf(column, x).map(folded)));
   // 'H104 to H107' are two of them, and no example.
-  if (examples.length === 1 && folded(examples[0]!.input) !== folded(examples[0]!.output) && x.head.columns.some((c) => { const all = sampleOf(c.name, x).map(folded); return all.includes(folded(examples[0]!.input)) && all.includes(folded(examples[0]!.output)); })) return null;
+  if (examples.length === 1 && input !== output && x.head.columns.some((c) => heldBy(c.name).has(input) && heldBy(c.name).has(output))) return null;
   const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
-  const holding = texts.filter(holds);
+  const holding = texts.filter((c) => heldBy(c).has(input));
   const source = named ?? (holding.length === 1 ? holding[0]! : null);
   if (source === null) return null;
   const [best] = programs(source, examples, x);
