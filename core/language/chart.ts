@@ -482,7 +482,8 @@ const isSecondPronoun = (tokens: readonly Token[], i: number): boolean => [i, i 
 /** Words that mean nothing elsewhere and something here: 'by kind', '30 and more'. */
 function says(tokens: readonly Token[], i: number): boolean {
   const word = tokens[i]!.lower, before = tokens[i - 1]?.lower ?? '';
-  return (word === 'kind' && /^(?:by|per|each|every)$/.test(before)) || (/^(?:more|less|fewer|over|above|up|below|under|older|younger|later|earlier)$/.test(word) && /^(?:and|or)$/.test(before) && tokens[i - 2]?.kind === 'number');
+  // 'n/a and - mean nothing': a dash that is spoken of
+  return (/^[-–—]$/.test(word) && /^(?:and|or)$/.test(before)) || (word === 'kind' && /^(?:by|per|each|every)$/.test(before)) || (/^(?:more|less|fewer|over|above|up|below|under|older|younger|later|earlier)$/.test(word) && /^(?:and|or)$/.test(before) && tokens[i - 2]?.kind === 'number');
 }
 
 function skipCost(token: Token, shouted: boolean): Skip {

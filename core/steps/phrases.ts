@@ -26,14 +26,14 @@ import { frames as askFrames } from './ask/frames';
 import { frames as spellFrames } from './spell/frames';
 import { frames as tidyFrames } from './tidy/frames';
 import { phrases as ask } from './ask/phrases';
-import { phrases as calculate } from './calculate/phrases';
+import { entailed as calculateEntails, phrases as calculate } from './calculate/phrases';
 import { phrases as check } from './check/phrases';
 import { entailed as convertEntails, phrases as convert } from './convert/phrases';
 import { phrases as copy } from './copy/phrases';
 import { phrases as define } from './define/phrases';
 import { entailed as distinctEntails, phrases as distinct } from './distinct/phrases';
 import { phrases as drop } from './drop/phrases';
-import { phrases as fill } from './fill/phrases';
+import { entailed as fillEntails, phrases as fill } from './fill/phrases';
 import { entailed as filterEntails, phrases as filter } from './filter/phrases';
 import { phrases as forecast } from './forecast/phrases';
 import { phrases as mark } from './mark/phrases';
@@ -46,7 +46,7 @@ import { phrases as replace } from './replace/phrases';
 import { phrases as reshape } from './reshape/phrases';
 import { entailed as sampleEntails, phrases as sample } from './sample/phrases';
 import { phrases as sort } from './sort/phrases';
-import { phrases as spell } from './spell/phrases';
+import { entailed as spellEntails, phrases as spell } from './spell/phrases';
 import { entailed as splitEntails, phrases as split } from './split/phrases';
 import { phrases as spread } from './spread/phrases';
 import { phrases as stack } from './stack/phrases';
@@ -62,4 +62,4 @@ export const STEP_PHRASES: readonly Rule[] = [split, spread, stack, calculate, f
 export const STEP_FRAMES: readonly Frame[] = [askFrames, convertFrames, distinctFrames, filterFrames, sampleFrames, sortFrames, takeFrames, dropFrames, hideFrames, showFrames, fillFrames, moveFrames, numberFrames, pickFrames, renameFrames, replaceFrames, spellFrames, splitFrames, flagFrames, knownFrames, lookupFrames, spellingFrames, textFrames, tidyFrames].flat();
 
 /** Words that say of a step what it does anyway. */
-export const STEP_ENTAILED: readonly Entailed[] = [convertEntails, distinctEntails, filterEntails, sampleEntails, splitEntails, takeEntails].flat();
+export const STEP_ENTAILED: readonly Entailed[] = [calculateEntails, convertEntails, distinctEntails, fillEntails, filterEntails, sampleEntails, spellEntails, splitEntails, takeEntails].flat();

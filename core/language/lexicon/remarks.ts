@@ -1,5 +1,5 @@
 import { crossed } from './crossed';
-import { BLANKS_IGNORED, BLANKS_STAY, BOTH_ENDS } from './ways';
+import { BLANKS_IGNORED, BLANKS_STAY, BOTH_ENDS, NEGATIVE_BRACKETS } from './ways';
 
 /** That blanks do not count, in all its wordings, for a figure: which they never do. */
 const BLANKS = ['empty ones', 'the empty ones', 'blanks', 'the blanks', 'blank ones', 'the blank ones', 'empty cells', 'the empty cells', 'missing ones', 'the missing ones', 'those without one'];
@@ -13,7 +13,12 @@ const UNCOUNTED = BLANKS.flatMap((b) => [`leave out ${b}`, `leave ${b} out`, `le
 export const ASIDES: readonly string[] = [
   ...UNCOUNTED,
   ...crossed('keep|keeping|leave|leaving|with|and keep', 'everything else|all else|the rest|all other columns|the other columns|all the rest', 'as it is|as they are|unchanged|untouched|as is').split('|'), 'keeping everything else', 'keeping all else', 'keeping the rest', 'and keep everything else',
-  ...BOTH_ENDS.split('|'), ...BLANKS_STAY.split('|'), ...BLANKS_IGNORED.split('|'),
+  ...BOTH_ENDS.split('|'), ...BLANKS_STAY.split('|'), ...BLANKS_IGNORED.split('|'), ...NEGATIVE_BRACKETS.split('|'),
+  ...crossed('formats|the formats|styles|the styles|spellings|notations|formatting', 'vary|varies|differ|differs|are mixed|is mixed', '|wildly|a lot|widely|greatly|very much').split('|'),
+  ...crossed('nothing else', '|about it|about them|in it|in them', 'should change|changes|may change|is to change|must change|should be changed|is changed|should be touched|is touched').split('|'),
+  ...crossed('first|the first', 'match|hit|one that fits', 'wins|counts|decides|is taken').split('|'), ...crossed('check|test|try|look|go through them', 'in', 'that|this|the given', 'order').split('|'),
+  ...crossed('the *|some|they|these|those', "don't always|do not always|don't all|do not all|may not|might not|sometimes don't|often don't", 'have', '* around them|* round them|* around it|* in between|* between them').split('|'),
+  'any capitals', 'whatever capitals', 'in sheet order', 'in list order', 'in row order', 'in the order the * are listed', 'in the order the * are in', 'in the order the * stand', 'in the order the * come',
   "where there's a comma * read it as a point", 'where there is a comma * read it as a point', "where there's a comma * it is a point", 'read the comma as a point', 'read the commas as points', 'read commas as points', 'treat commas as points', 'treat the comma as a point', 'the comma is a decimal point', 'the comma is the decimal point', 'commas are decimal points', 'a comma before the cents is a point', 'the comma stands for a point', 'the comma means a point',
   'leave everything else', 'leave all else', 'leave the order of rows alone', 'leave the order of the rows alone', 'leave the order alone', 'leave the row order alone', 'leave the rows in order', 'do not change the order', "don't change the order", 'without changing the order', 'without sorting', 'keep the order', 'keep the order of the rows', 'the order stays', 'the order stays as it is', 'the order of the rows stays',
   'those without * do not count', "those without * don't count", 'ones without * do not count', "ones without * don't count", 'without * not counted',

@@ -56,13 +56,13 @@ const place = (ends: string): string => [
 export const FIRST_STAYS = place('first|topmost|top|upper|uppermost|earliest listed');
 export const LAST_STAYS = place('last|lowest|bottom|lowermost|last listed');
 
-const BLANK_CELLS = 'blanks|gaps|blank ones|empty ones|missing ones|blank cells|empty cells|missing cells|blank values|empty values|missing values|blank fields|empty fields';
+const BLANK_CELLS = 'blanks|gaps|empties|blank ones|empty ones|missing ones|blank cells|empty cells|missing cells|blank values|empty values|missing values|blank fields|empty fields';
 const BLANKS = [BLANK_CELLS, crossed('the|all|any', BLANK_CELLS)].join('|');
 const A_BLANK = "what is blank|what is empty|what's blank|what's empty|whatever is blank|whatever is empty|anything empty|anything blank|an empty cell|a blank|a blank cell|an empty one|blank|empty";
 
 /** That blanks stay what they are. */
 export const BLANKS_STAY = [
-  crossed(`${BLANKS}|${A_BLANK}`, 'stay|stays|remain|remains|are left|is left|should stay|should remain|must stay|can stay|may stay|are to stay|is to stay|are kept|is kept', 'blank|empty|as they are|as it is|as is|that way|alone|untouched|unchanged'),
+  crossed(`${BLANKS}|${A_BLANK}`, 'stay|stays|remain|remains|left|remaining|staying|are left|is left|should stay|should remain|must stay|can stay|may stay|are to stay|is to stay|are kept|is kept', 'blank|empty|as they are|as it is|as is|that way|alone|untouched|unchanged'),
   crossed('leave|keep|leaving|keeping|but leave|but keep', `${BLANKS}|${A_BLANK}`, 'blank|empty|as they are|as it is|as is|that way|alone|untouched|unchanged'),
   crossed("do not touch|don't touch|without touching|not touching", BLANKS),
 ].join('|');
@@ -99,8 +99,11 @@ const OTHER_LETTERS = 'rest|the rest|rest of it|the rest of it|others|the others
 export const REST_SMALL = crossed('|and|with', OTHER_LETTERS, '|is|are|be|should be|stays|in|as|to be', 'small|lower case|lowercase|small letters|lower case letters|lower');
 
 const BLANK_IT = 'blank|empty|nothing|leave it blank|leave it empty|leave blank|leave empty|stays blank|stays empty|it stays empty|it stays blank|otherwise blank|otherwise empty|left blank|left empty|leave that blank|leave that empty|no entry|a blank|an empty cell|keep it blank|keep it empty|leave the cell empty|leave the cell blank|leaving it blank|leaving it empty';
+const NOT_THERE = "if none|if there is none|where there is none|when there is none|if one is missing|where one is missing|if one isn't there|where one isn't there|if it is missing|where it is missing|if missing|where there's none|if there's none|where none is given";
 /** That what is not there is left blank. */
 export const BLANK_ELSEWHERE = [
+  crossed(NOT_THERE, '|,', '|the cell|the field|it', 'stays empty|stays blank|is left empty|is left blank|remains empty|remains blank|should be empty|should be blank|should stay empty|should stay blank'),
+  crossed(NOT_THERE, '|,', 'leave it empty|leave it blank|leave empty|leave blank|leave the cell empty|leave the cell blank|just leave it empty|just leave it blank'),
   crossed(BLANK_IT, "if none|if there is none|if there isn't one|if there is no such thing|if not|if it is missing|if missing|if it is not there|if it isn't there|where there is none|where there isn't one|where none|where missing|where it is missing|where it is not there|when there is none|when missing|when not given|if not given|where not given|if there is nothing|where there is nothing|for all others|for all the others|for the others|for the rest|for all the rest|for everyone else|for everybody else|for everything else|everywhere else|elsewhere|otherwise|in all other rows|in the other rows|in all other cases|for the other rows|without one|for those without one|for the ones without one|if nothing is given|where nothing is given|if none is given|where none is given|where none is mentioned|if none is mentioned|where nothing is said|if it doesn't say|where it doesn't say|without an @|with no @|without a mail|without an address|without a number|where there is no @"),
   'otherwise nothing|otherwise blank|otherwise empty|blank otherwise|empty otherwise|nothing otherwise|if there is one|if there is any|if any|if given|where given|where there is one|where it is given|not everybody has both|not everyone has both|some people only gave one of the two|no mail no entry',
 ].join('|');

@@ -63,6 +63,7 @@ export const addressPhrases = [
   rule('addressPart', 'country|countries', asks('country', 'Country'), 0),
   partRules<AddressPart>('addressPart', 'addressParts', addParts),
   rule('clause', '~split $col:c ~into2 its|their|the|a? $names:n columns|column?', ({ c, n }, x: Context) => splitInto(c, n, x), -0.25),
+  rule('clause', '$col:c ~be|holds|contains|has|consists of? an? $addressParts (,? and|or? sometimes|often|maybe|perhaps|mostly an? $addressPart)? (,? separated|divided|split|parted by|with|at a? commas|comma)? .|;|,|:|-|– (i|we|please)? give|make|want|need|get|put|split|add me|us|it|them|this|that? into|in|as|the|three|two|four? columns? $addressParts:p columns|column?', ({ c, p }, x: Context) => addParts(c, p, x), -0.6),
   rule('clause', '~split addresses|address ~into2 its|their|the? $addressParts:p', ({ p }, x: Context) => (p.length > 1 ? addParts(addressColumn(x), p, x) : null), 0),
   rule('clause', '~split $col:c ~into2 its|their|the|separate? parts|pieces|components|elements|columns|bits', ({ c }, x: Context) => addParts(c, present(c, x), x), 0.05),
   rule('clause', '~split $col:c up|apart?', ({ c }, x: Context) => addParts(c, present(c, x), x), 0.15),

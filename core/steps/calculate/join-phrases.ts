@@ -1,10 +1,11 @@
 import { columnOf } from '../../table/table';
 import { rule, type Rule } from '../../language/chart';
 import { amend, type Context } from '../../language/acts';
-import { column, type Expression } from '../../formula/expression';
+import { column, columnsOf, type Expression } from '../../formula/expression';
 import { sampleOf } from '../../language/grammar/samples';
 import { add } from './adding';
 import { real } from './formulas';
+import type { CalculatePlan } from './step';
 
 /** What is left of a column's texts beside one that all of them begin or end with. */
 function bareOf(name: string, texts: readonly string[], side: 'before' | 'after', x: Context): Expression | null {
@@ -24,6 +25,15 @@ function pieceAt(name: string, n: number, x: Context): Expression | null {
 /** A mark as people put it between texts: with spaces, and a comma with one behind it. */
 export const spaced = (mark: string): string => (/^[,;]$/.test(mark) ? `${mark} ` : /^[-–|/+&]$/.test(mark) ? ` ${mark} ` : mark);
 
+/** What is written of two columns, with the one alone where the other is blank. */
+function besides(plan: CalculatePlan, other: string, alone: string): CalculatePlan | null {
+  if (plan.as.kind === 'join') return [other, alone].every((name) => columnsOf(plan.as).includes(name)) ? plan : null;
+  if (plan.as.kind !== 'written' || plan.as.of.length !== 3) return null;
+  const [first, between, last] = plan.as.of as readonly [Expression, Expression, Expression];
+  const named = (e: Expression): string | null => (e.kind === 'column' ? e.name : null);
+  return between.kind === 'text' && [named(first), named(last)].sort().join('\n') === [other, alone].sort().join('\n') ? { ...plan, as: { kind: 'join', of: [first, last], separator: between.value } } : null;
+}
+
 /** Columns joined, and parts of texts beside marks. */
 export const joinPhrases: readonly Rule[] = [
   // 'Route: zone from -> zone to'
@@ -33,6 +43,12 @@ export const joinPhrases: readonly Rule[] = [
   // 'The lot number without the A- in front'
   rule('text0', '$col:c without|minus the? $sought:t in|at the? front|start|beginning', ({ c, t }, x: Context) => bareOf(c, t, 'after', x), -0.1),
   rule('text0', '$col:c without|minus the? $sought:t at|behind|from|on|in the? end|back', ({ c, t }, x: Context) => bareOf(c, t, 'before', x), -0.1),
+  // 'When no buyer is known it's only the honey'
+  rule('aloneThen', ",|: then? it's|use|write|show|take|put|have|leave|keep|make|should|will|would|it? is|be|it? only|just the? $col:b (on its own|alone|itself|by itself|there)?", ({ b }) => b, 0),
+  rule('aloneThen', ",|:? then? it's|use|write|show|take|put|have|leave|keep|make|should|will|would|it? is|be|it? only|just the? $col:b (on its own|alone|itself|by itself|there)?", ({ b }) => b, 0),
+  rule('aloneThen', ',|:? then? use|write|show|take|put|leave|keep the? $col:b on|by its|own|itself own?', ({ b }) => b, 0),
+  ...['~if|~wherever no $col:a ~be known|given|there|recorded|named|noted|filled? in?', "~if|~wherever there|we|it|they ~be|~have no $col:a", "~if|~wherever there's no $col:a", '~if|~wherever the? $col:a ~be ~blankWord|unknown', '~without an? $col:a', 'no $col:a'].map((when) =>
+    rule('rider', `${when} $aloneThen:b (,? without|no|minus the|a|any? $mark)?`, ({ a, b }) => amend(`${b} without ${a}`, (plan) => (plan.step === 'calculate' ? besides(plan, a, b) : null)), -0.4)).flat(),
   // Texts
   rule('joined', '$col:a ~list $col:b', ({ a, b }) => [a, b], 0),
   rule('joined', '$col:a ~list $joined:b', ({ a, b }) => [a, ...b], 0),

@@ -364,7 +364,7 @@ function FLOOR(): Way[] {
 }
 
 function FIRST(): Way[] {
-  return [means('nothing in the first row|blank for the first one|blank for the first|first row empty|first row blank|first one empty|the first row is empty|blank in the first row|first one blank|nothing for the first one|the first one stays empty|empty for the first|leave the first one blank|leave the first row blank', true), means('the? first row|one|$rows|$noun? has|have|gets|get|shows none|nothing|no', true), means('the? first row|one|$rows|$noun of|for a|each|every|the $col ~be|gets|stays|get? ~blankWord|nothing', true), means('~blankWord|nothing for|in the? first one|row|$rows? of|for? each? $col?', true)];
+  return [means('nothing in the first row|blank for the first one|blank for the first|first row empty|first row blank|first one empty|the first row is empty|blank in the first row|first one blank|nothing for the first one|the first one stays empty|empty for the first|leave the first one blank|leave the first row blank', true), means('the? first row|one|$rows|$noun? has|have|gets|get|shows none|nothing|no', true), means('the? first row|one|$rows|$noun of|for a|each|every|the $col ~be|gets|stays|get? ~blankWord|nothing', true), means('~blankWord|nothing for|in|on|at the? first one|row|$rows? of|for? each? $col?', true)];
 }
 
 /** The only column of numbers whose name begins one that was given: 'Sold Band' is about ‹Sold›. */

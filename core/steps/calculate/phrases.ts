@@ -16,6 +16,7 @@ import { personPhrases } from './person-phrases';
 import { rankPhrases } from './rank-phrases';
 import { revisePhrases } from './revise-phrases';
 import { riderPhrases } from './rider-phrases';
+export { entailed } from './rider-phrases';
 import { setPhrases } from './set-phrases';
 import { knownRules } from './known-frames';
 import { spellingRules } from './spelling-frames';

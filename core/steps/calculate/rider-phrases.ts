@@ -1,3 +1,4 @@
+import type { Entailed } from '../../language/entailed';
 import type { SpanUnit } from '../../values/date';
 import { keyOf, rule, type Rule } from '../../language/chart';
 import { byPercent, column, columnsOf, type Condition, type Expression, number, op } from '../../formula/expression';
@@ -233,6 +234,8 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'show|put|add|write that|this|the|it number|figure|count|value? on|to|next|beside|in ~each? of? their|the? $rows', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0),
   rule('rider', 'add|put|show that|it|this|them next|beside|to? each|every? $rows?', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0.1),
   rule('aside', '~add $num ~column', () => nothing, 0.1),
+  // '(100 means it sells at twice the cost)' tells how the number is to be read.
+  rule('aside', '~open so|where|that|i.e? that? $num:n ~standsFor $word|$col|$num|$pct ($word|$col|$num|$unit)? ($word|$col|$num|$unit)? ($word|$col|$num|$unit)? ($word|$col|$num|$unit)? ($word|$col|$num|$unit)? ~close', ({ n }) => (n >= 10 ? nothing : null), 0.3),
   rule('aside', '~add $num more|new|extra columns|column', () => nothing, 0.05),
   rule('aside', 'next|beside|for|on|to|with|from|in|of|per to? every|each|everybody|all $rows|$guess', () => nothing, 0.1),
   rule('aside', '~into ~each $rows', () => nothing, 0.2),
@@ -242,3 +245,11 @@ export const riderPhrases: readonly Rule[] = [
   // What is asked for said in other words: 'it's what stands before the comma'
   rule('aside', "it's|that's|this|that|it is? what|whatever|everything|the? part|bit|text|word|name? stands|comes|is|stand|come before|after|behind|between|in the? $mark|$word", () => nothing, 0.3),
 ].flat();
+
+/** Does a formula come out as a number whatever its parts are? */
+const makesNumber = ({ kind }: Expression): boolean => kind === 'op' || kind === 'round' || kind === 'maths' || kind === 'total' || kind === 'across' || kind === 'over' || kind === 'orElse';
+
+export const entailed: readonly Entailed[] = [
+  { of: (plan) => plan.step === 'calculate' && makesNumber(plan.as), words: 'no without currency sign symbol unit just only plain bare number figure', given: 'currency sign symbol unit number figure' },
+  { of: (plan) => plan.step === 'calculate' && plan.as.kind === 'over' && (plan.as.fn === 'running' || plan.as.fn === 'number'), words: 'order list sheet row stand go down' },
+];

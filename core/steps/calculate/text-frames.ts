@@ -102,7 +102,7 @@ export const frames: readonly Frame[] = [
     need: { brackets: 'in the brackets|inside the brackets|brackets|in brackets|between the brackets|bracket|parentheses|inside brackets|within brackets' },
     may: { col: '$col', name: NAME, place: PLACE, none: NONE, shown: ['~open $num:a $word ~close ~becomes $num:b', '~open $num:a ~close ~becomes $num:b', '~open $num $word ~close'], number: 'number of pieces|number of units|number of items|number|as a number|count|how many|pack count|how many pieces|the number|figure' },
     many: ['place', 'none', 'number'],
-    about: `${CALCULATE} ${TAKE} pieces pcs pack packs box count number brackets tell tells say says that figure behind how many go should a as name names it's eg e.g gives example instance`,
+    about: `${CALCULATE} ${TAKE} per so numeric ? . pieces pcs pack packs box count number brackets tell tells say says that figure behind how many go should a as name names it's eg e.g gives example instance`,
     cost: 0.8,
   }, ({ col: said, name, number, place }, x) => {
     // Without a column it is the only one with brackets.

@@ -1,4 +1,5 @@
 import { standingIn } from './example-phrases';
+import { readsAsNumber } from '../../formula/check';
 import { keptForHead } from '../../language/kept';
 import { onLast } from './amending';
 import { persons } from '../../language/grammar/kinds';
@@ -42,7 +43,8 @@ const isAll = (what: Findable, name: string, x: { head: Context['head'] }): bool
 function holder(what: Findable, named: string | null, x: Context): string | null {
   const texts = x.head.columns.filter((c) => c.type === 'text').map((c) => c.name);
   if (named !== null) return x.head.glances && (finds(what, named, x) === 0 || isAll(what, named, x)) ? null : named;
-  const holding = texts.filter((n) => finds(what, n, x) > 0);
+  // 'Some complaints name a sum': in their text, and not in the refunds, which are sums.
+  const holding = texts.filter((n) => finds(what, n, x) > 0 && !(what.kind === 'sort' && what.sort === 'amount' && readsAsNumber(x.head, n)));
   return holding.length === 1 ? holding[0]! : null;
 }
 
@@ -190,6 +192,8 @@ export const textPhrases = [
   rule('clause', '~extract the? $what:w out? from|of|in of? $col:c ~into $name:n', ({ w, c, n }, x: Context) => addFound(findIn(w, c, x), n), 0.1),
   rule('clause', 'some|a|many|few|several|most|sometimes? of? them|people|rows|customers|members? $col:c? ~mention a|an|their|its? $what:w ~inside? $col:d', ({ c, w, d }, x: Context) => found2(w, d ?? c, x), 0.05),
   rule('clause', "somewhere|sometimes|usually|often? in the? $col:c there's|there is|are? usually|often|sometimes|always|mostly? an? $what:w", ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0),
+  rule('clause', 'some|a|many|few|several|most|sometimes? of? the? people|rows|customers|members|$rows|$noun|$guess ~mention|state|cite a|an|their|its? $what:w', ({ w }, x: Context) => found2(w, undefined, x), 0.05),
+  rule('rider', 'and|so|please? get|put|pull|take|want|need|extract|move|copy that|the|this|these figure|amount|number|sum|value|code|reference|name|one? ~into ~column', () => amend('found', (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? plan : null)), 0),
   rule('rider', "i|we want|need|would|'d|like like|have|to? that|it|this|them ~into ~column", () => amend('found', (plan) => (plan.step === 'calculate' && !plan.replace && isFind(plan.as) ? plan : null)), 0),
   rule('clause', '$col:c often|sometimes|usually|always|mostly|may|can|partly|frequently|occasionally? ~mention|~contains a|an|the|some|its|their? $what:w', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0.15),
   rule('clause', '~if the? $col:c ~contains|~mention a|an|any|some? $what:w ,? ~add? that|the|it|this $word? ~into? ~number? ~into? ~column?', ({ c, w }, x: Context) => addFound(findIn(w, c, x)), 0),

@@ -86,7 +86,7 @@ const CURRENCY = '~currency|~thousands';
 export const frames: readonly Frame[] = [
   frame('to dates', {
     need: { dates: [means('date with time|dates with times|date with the time|date with its time|dates with their time|dates with their times|real dates with their time|date-time|date with a time|timestamp|timestamps|date-times', 'timed'), 'real date|real dates|proper date|proper dates|true date|true dates|a date|=dates|date format|iso|iso format|iso date|iso dates|yyyy-mm-dd|year-month-day|year, month, day|date type|calendar dates|uniform date|uniform dates|valid date|valid dates|one date format|the same date format', means('date', 'bare'), '~isoWord', 'like|as $date'] },
-    may: { cols: '$cols', order, rest: NO_REST, shown: ['$date style|ones|style?'], where: ['~slashed', 'are slashes|slashes are used|only slashes|just numbers'], blanks: BLANKS_STAY },
+    may: { cols: '$cols', order, rest: NO_REST, shown: ['$date style|like|type|kind|format? ones|dates|entries|style?'], where: ['~slashed', 'are slashes|slashes are used|only slashes|just numbers'], blanks: BLANKS_STAY },
     about: `${CHANGE} ${MESSY} number numbers year month day slash slashes / - ; where only just its it's with used use all ones those at there dates date`,
     cost: 0.6,
   }, ({ cols, dates, order: o, rest }, x) => dates === 'bare' && yearsFirst(cols ?? null, x) ? null : act(cols ?? null, dates === 'timed' ? 'datetime' : 'date', { ...(o ? { order: o } : {}), ...(rest ? { blankRest: true } : {}) })),
@@ -99,7 +99,7 @@ export const frames: readonly Frame[] = [
   }, ({ cols, country }, x) => (cols.every((n: string) => telephones(n, x)) ? act(cols, 'phone', country ? { country } : {}) : null)),
 
   frame('to numbers', {
-    need: { number: ['as|into|to|be|become|is|are|=|a|plain|just|only|bare|proper|real|clean|true|one|simple ~number', 'numeric|numerical|=numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text|number only|numbers only|number column|a number', means('be|as|to|into|in ~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
+    need: { number: ['as|into|to|be|become|is|are|=|a|plain|just|only|bare|proper|real|clean|true|one|simple ~number', 'nothing|none but|except|other ~number|figures|digits', 'only|just figures|digits', 'numeric|numerical|=numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text|number only|numbers only|number column|a number', means('be|as|to|into|in ~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
     may: {
       cols: '$cols', unit: ['in|into|to|as $unit', means('$unit $unit', null, 9)], reads, places: ['$places'], blanks: BLANKS_STAY, rest: NO_REST, kind: 'number|numbers|figure|figures|the number|figures only',
       signs: [CURRENCY, '€|£|%|euro|euros|pound|pounds|eur|gbp|usd|percent|per cent|euro sign|pound sign|pound signs|percent sign|per cent sign|currency|currencies|currency code|currency codes|unit|units'],
@@ -110,7 +110,7 @@ export const frames: readonly Frame[] = [
       empties: ['an? ~blankWord cells|ones|one|values|nothing? ~be|means|mean|counts|count|stands|becomes|become? as|for? $num', means('nothing|blank|empty there|here|entered|given? means|mean|is no $col|$word , so|that? is|it|counts|as? $num:n', ({ n }: { n: number }) => n), '~wherever|~if nothing was|is|were filled|entered|given|there in? ,? put|write|make|use? $num'],
     },
     many: ['reads', 'signs', 'kind'],
-    about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few`,
+    about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few mind odd uses use using`,
   }, ({ cols, number: kind, unit, reads: r, places, rest, empties }) => misread(r) ? null : act(cols ?? null, kind === 'whole' && places === undefined ? 'whole' : 'decimal', { ...(unit ? { unit } : {}), ...meaningsOf(r), ...(rest ? { blankRest: true } : {}) }, { places, blanksAs: empties })),
 
   // 'Take km off the distances'
@@ -149,7 +149,7 @@ export const frames: readonly Frame[] = [
     many: ['yesno'],
     need: { cols: '$cols', yesno: 'yes or no|yes and no|yes / no|yes/no|just yes or no|only yes or no|yes , no|either yes or no' },
     may: { rest: [BLANKS_STAY], only: 'only|just|nothing else|and nothing else|clean' },
-    about: `${CHANGE} ${MESSY} however it was filled says say said only nothing else consistently everywhere contain hold touch do not leave alone blanks blank empty so that please`,
+    about: `${CHANGE} ${MESSY} field column and but however it was filled says say said only nothing else consistently everywhere contain hold touch do not leave alone blanks blank empty so that please`,
   }, ({ cols }, x) => (cols.every((n: string) => yesNoColumn(n, x)) ? act(cols, 'yesno', {}) : null)),
 
   // 'Y and yes are yes, everything else is no'
@@ -162,7 +162,7 @@ export const frames: readonly Frame[] = [
   }, ({ cols, yes, no }, x) => (cols.length === 1 && (yes as unknown[]).length + (no as unknown[]).length >= 3 && cols.every((n: string) => yesNoColumn(n, x)) ? act(cols, 'yesno', {}) : null)),
 
   frame('nothing but numbers', {
-    need: { cols: '$cols', rest: [...NO_REST, 'not numeric|not numbers|no numbers|non-numeric|non numeric|not a number', 'keep the numbers|keep only numbers|keep only the numbers|only keep the numbers'] },
+    need: { cols: '$cols', rest: ['some|a|few|several|of|the? few? of? (the? $cols)? ~be words|word|texts|text|letters instead|rather of|than? numbers|figures|a? number?', ...NO_REST, 'not numeric|not numbers|no numbers|non-numeric|non numeric|not a number', 'keep the numbers|keep only numbers|keep only the numbers|only keep the numbers'] },
     may: { clear: 'blank|blank out|clear|empty|clear out|make blank|make it blank|delete|clear everything else' },
     many: ['rest', 'clear'],
     about: `${CHANGE} that which are is the every any values else everything anything`,

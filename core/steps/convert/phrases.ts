@@ -141,6 +141,7 @@ export const phrases = [
   rule('clause', '$cols:c is|are ~date', ({ c }) => typed(c, 'date'), 0.2),
   rule('clause', '~make every? ~date? in $cols:c ~into? ~date', ({ c }) => typed(c, 'date'), 0.1),
   rule('clause', '~make them|it|that|these all|both? ~into? ~date', () => typed(null, 'date'), 0.2),
+  rule('rider', 'the|those|such|anything|ones|dates? like|as? $date style|styles|like|type|kind|format|form? ones|dates|entries|values? ~be|have|come|comes|go|put? written? the? $dayOrder:o', ({ o }) => inOrder(o), -0.1),
   rule('rider', '~open the? $dayOrder:o ~close', ({ o }) => inOrder(o), 0),
   rule('rider', 'without|no the? $unit', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0.05),
   rule('clause', '$cols:c ~into ~number of $unit:u', ({ c, u }) => typed(c, 'decimal', { unit: u }), 0),
@@ -227,6 +228,13 @@ export const phrases = [
   rule('clause', '$cols:c ~should say|read|be|show|hold|contain yes or|and|/ no instead|rather of|than $word:w or|and|/ nothing|blank|empty', ({ c, w }) => (readYesNo(w) === true ? yesElseNo(c) : null), -0.1),
   rule('clause', '$cols:c :|,|-|–? only|just? yes or|and|/ no only|exclusively', ({ c }) => typed(c, 'yesno'), -0.4),
   rule('aside', 'make them|it|that|those so', () => nothing, 0),
+  rule('rider', '~make|standardise|standardize|normalise|normalize|unify|write it|them|that|this|all|everything? ~into|to|with|as? only|just? yes and|or|/ no', () => rider('yes or no', (plan) => (plan.to === 'yesno' ? plan : null)), 0),
+  // 'But people wrote Y, TRUE, x and what not'
+  rule('writtenSo', '$word|$value|$text|$mark ~etc?', () => true, 0), rule('writtenSo', '$word|$value|$text|$mark ,|and|or and|or? $writtenSo', () => true, 0.05),
+  rule('aside', 'but|and|though|although|where|only? people|they|some|somebody|others|we|everybody|everyone of? us|them? ~have? wrote|write|written|put|typed|type|entered|enter|used|use|filled in? $writtenSo', () => nothing, 0.3),
+  // 'There are things like 12 min, 9 min 30 s and 14:20 (minutes and seconds)'
+  rule('durationShown', '$num $unit ($num $unit)?', () => true, 0), rule('durationShown', '$num ^: ^$num (~open? $unit and|, $unit ~close?)?', () => true, 0),
+  rule('aside', "there's|there|we|it|they|you ~be|~have|find|get|see? things|entries|values|cells|ones|some|texts|all|sorts of? of? like|as|such|from as? $durationShown (,|and|or $durationShown)? (,|and|or and? $durationShown)?", () => nothing, 0),
   rule('rider', 'an? ~blankWord (ones|cells|values)? counts|count|means|mean|is|are|becomes|become|= as|for? no', () => blanksAs('no', 'yesno'), -0.1),
   rule('rider', 'an? ~blankWord (ones|cells|values)? counts|count|means|mean|is|are|becomes|become|= as|for? yes', () => blanksAs('yes', 'yesno'), -0.1),
   rule('rider', 'a? few|some|others|several|those|most of? them? is|are|were given|written|measured|noted? in $unit:u', ({ u }) => rider(`some in ${u}`, (plan) => (plan.unit && unitSort(u) === unitSort(plan.unit) ? plan : null)), -0.2),
@@ -347,6 +355,7 @@ export const phrases = [
 ].flat();
 
 export const entailed: readonly Entailed[] = [
+  { of: (plan) => plan.step === 'convert' && (plan.to === 'decimal' || plan.to === 'whole'), words: 'no without letter unit text sign symbol word after behind number figure', given: 'letter unit text sign symbol word' },
   { of: (plan) => plan.step === 'convert' && (plan.to === 'decimal' || plan.to === 'whole'), words: 'comma thousand separator sign symbol currency euro pound dollar plain bare figure number numeric numerical real proper let' },
   { of: (plan) => plan.step === 'convert' && plan.to === 'date', words: 'real proper date style format written typed way text' },
 ];

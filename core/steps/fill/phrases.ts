@@ -1,3 +1,4 @@
+import type { Entailed } from '../../language/entailed';
 import { amend, onColumns, type Act, type Context } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';
 import { readsAsNumber } from '../../formula/check';
@@ -165,3 +166,7 @@ export const phrases = [
   rule('clause', '~fill the gap|gaps|hole|holes|blank|blanks in|of $cols:c from|with|by|using? ~above', ({ c }) => fromAbove(c), 0),
   rule('clause', '~fillDown', () => fromAbove(null), 0.4),
 ].flat();
+
+export const entailed: readonly Entailed[] = [
+  { of: (plan) => plan.step === 'fill' && plan.with.kind === 'above', words: 'each every empty blank one take get gap last value row above before down' },
+];

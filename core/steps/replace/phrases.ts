@@ -184,6 +184,8 @@ export const phrases = [
   rule('clause', "~drop|take|cut|strip the? ~brackets off|from|in|of|out|away of|from? the? $cols:c ,? together|along|and? with? what's|everything|all|whatever|anything|that's|contents|content|text|words the|their? is|stands? inside|in|between|within|content|contents? them|it|the? brackets?", ({ c }) => replaced(c, BRACKETS, ''), -0.3),
   rule('clause', '~drop|take|cut|strip the? ~brackets off|from|in|of|out|away of|from? the? $cols:c ,? together|along|and? with? the|their|its|all? contents|content|inside', ({ c }) => replaced(c, BRACKETS, ''), -0.3),
   rule('aside', 'brackets included|too|also|and all', () => nothing, 0.1),
+  // 'E.g. "(2 pcs)"': one of those that go
+  rule('rider', 'like|as|e.g|eg|such|for as|instance|example? $text:t', ({ t }) => amend(`like ${t}`, (plan) => (plan.step === 'replace' && typeof plan.find === 'object' && plan.find.kind === 'between' && t.startsWith(plan.find.open) && t.endsWith(plan.find.close) ? plan : null)), 0),
   rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
 
   rule('clause', 'in the? $cols:c there is|are|stands|stand|was|were once|twice|sometimes|somewhere|often|also? the? word|words|text? $sought:t ,|;|.|-|–? please? ~drop|blank|clear|empty|delete|erase that|it|them|this|those out|off?', ({ c, t }) => replaced(c, wholeTexts('whole', t), ''), 0),

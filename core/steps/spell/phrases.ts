@@ -1,3 +1,4 @@
+import type { Entailed } from '../../language/entailed';
 import { amend, nothing, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { oneOf, rule } from '../../language/chart';
 import { crossed } from '../../language/lexicon/crossed';
@@ -134,3 +135,7 @@ export const phrases = [
   rule('aside', 'with a capital', () => nothing, 0.1),
   rule('aside', 'and? nothing around it|them', () => nothing, 0.1),
 ].flat();
+
+export const entailed: readonly Entailed[] = [
+  { of: (plan) => plan.step === 'spell', words: 'correct correctly fix tidy clean up right straight put proper properly spelling spell spelt misspelt wrong wrongly badly whatever else anything' },
+];

@@ -247,6 +247,6 @@ const CALLED: Readonly<Record<string, string>> = { ',': 'comma', ';': 'semicolon
 const cutsAt = (text: string): Entailed['of'] => (plan) => plan.step === 'split' && plan.at.kind === 'mark' && plan.at.text === text;
 
 export const entailed: readonly Entailed[] = [
-  ...Object.entries(CALLED).map(([text, called]): Entailed => ({ of: cutsAt(text), words: `${called} cut cutting split divide divided separate separated break where between is the place at` })),
+  ...Object.entries(CALLED).map(([text, called]): Entailed => ({ of: cutsAt(text), words: `${called} cut cutting split divide divided separate separated divider delimiter separator break where between is the place at` })),
   { of: (plan) => plan.step === 'split', words: 'part piece own column separate each' },
 ];

@@ -48,6 +48,7 @@ export const phrases = [
   // What comes of it, said as an example
   rule('rider', 'so|then an? $word|$guess|$noun|$rows|$col with $num $col is|are|comes|appears|stands there|in|up? $num times', () => told, 0),
   rule('rider', 'a|an $word|$guess|$noun|$rows with $num $col gets|get|is|are|would|will be? listed|shown|repeated|written|there $num times', () => told, 0),
+  rule('rider', '~each $rows|$noun|$guess|$col|$word (is|gets|comes|appears|stands|shown|listed|repeated there|in|up?)? once|listed|repeated|shown|again|there for|per|with ~each of? its|their|the? $col|$word', () => told, 0),
   rule('rider', 'each time|row with|has|have|having only|just one of? them?', () => told, 0),
   rule('rider', 'and? they|rows|these|it|everything? stay|stays|remain|remains|keep|keeps in? the order $remark', () => told, 0),
   rule('rider', 'keep|keeping|leave|leaving|retain|in|with the|their|its? same|present|current|original|given? order (as it is|they are)?', () => told, 0),

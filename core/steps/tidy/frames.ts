@@ -23,12 +23,12 @@ export const frames: readonly Frame[] = [
   frame('tidy', {
     need: {},
     may: {
-      cols: '$cols', trim: [TRIM, '~drop|no|without|take ~trim off|out?', '~trimVerb'], squeeze: [SQUEEZE, '~drop|no|without ~squeeze'], one: ['~toOne', 'to a single one|to one|by one|by one space|make them single|single|to one space|by a single one|into one|down to one'],
+      cols: '$cols', trim: [TRIM, '~drop|no|without|take ~trim off|out?', '~trimVerb', '~drop|trim|cut|clip those|the? ones? any|at|on|around the? either|both? ends|end|edges|sides off?'], squeeze: [SQUEEZE, '~drop|no|without ~squeeze'], one: ['~toOne', 'to a single one|to one|by one|by one space|make them single|single|to one space|by a single one|into one|down to one'],
       letters: [means(TITLE, 'title', -0.1), means(LOWER, 'lower'), means(UPPER, 'upper'), means(SENTENCE, 'sentence'), means('~title', 'title'), means('~upper', 'upper'), means('~lower', 'lower')], rest: REST, whole: 'everything',
       wish: 'should|must|want|make|write|like to|need|put|change|turn|get|ought|please|let|rewrite|be|format|spell',
       example: [means('$properName:v instead|rather of|than $value:o', ({ v, o }: { v: string; o: { typed: string } }) => (v.toLowerCase() === o.typed.toLowerCase() ? styleOf(v) : null), 0.1), means('like|as|e.g|eg $properName:v', ({ v }: { v: string }) => (/\s/.test(v) ? styleOf(v) : null), 0.2), means('like|as|e.g|eg $value:v', ({ v }: { v: { typed: string } }) => styleOf(v.typed))],
     },
-    about: 'make turn write written put set be should must all every tidy up clean cleaning needs need needed cleaned get rid of out names name named in into to as off them for with from start words word letter letters space spaces blanks blank that it is are have has mixed messy mess case shouting whisper shout half typed carelessly entered any old how different differently in text ends either end fix them both style keep only just use capital capitals one single replace collapse squeeze reduce at the moment around so that they or nothing big small normal nicely properly correctly remove strip take complaint',
+    about: 'make turn write written put set be should must all every tidy up clean cleaning needs need needed cleaned get rid of out names name named in into to as off them for with from start words word letter letters space spaces blanks blank that it is are have has mixed messy mess case shouting whisper shout half typed carelessly entered any old how different differently in text ends either end fix them both style keep only just use capital capitals one single replace collapse squeeze reduce at the moment around so that they within or nothing big small normal nicely properly correctly remove strip take complaint',
     cost: 0.55,
   }, ({ cols, trim, squeeze, one, letters: said, rest, example, whole, wish }, x): Act | null => {
     const letters = said ?? example;
