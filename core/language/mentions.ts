@@ -422,8 +422,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
       // 'Labour hours' is ‹Labour h›: its unit is no other thing.
       extra += WEIGHTS.link;
       name.forEach((w, i) => { if (!used.has(i) && unitName(w.word) !== null) used.add(i); });
-    } else if (used.size > 0 && (isNoun(token) || (token.lower === 'day' && name.filter((w) => !JOINTS.has(w.word)).length === 1 && extra === 0 && isDated(head, column))) && !multiplies(tokens, to - 1, names)) {
-      // 'complaint text' where there is a column Text is about that one; 'box title' where another table has titles, too.
+    } else if (used.size > 0 && tokens[to - 2]!.lower !== '/' && (isNoun(token) || (token.lower === 'day' && name.filter((w) => !JOINTS.has(w.word)).length === 1 && extra === 0 && isDated(head, column))) && !multiplies(tokens, to - 1, names)) {
+      // 'Hire cost / price' divides. 'Complaint text' where there is a column Text is about that one; 'box title' where another table has titles, too.
       const other = names.some((n, i) => n.length === 1 && n[0]!.stem === token.stem && head.columns[i]!.name !== column) || (token.stem === TITLE && [...(head.others?.values() ?? [])].some((o) => o.columns.some((c) => stem(c.name.toLowerCase()) === TITLE)));
       extra += other || (token.stem === stem('date') && !isDated(head, column)) || (token.stem === stem('number') && isDated(head, column)) ? 0.4 : 0.04;
     } else return;

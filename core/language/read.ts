@@ -197,11 +197,16 @@ export function inSight(request: string, whole: CheckedHead): CheckedHead {
 /** 'Only for the done ones': of what was just calculated. */
 const LIMITS = /^(?:and |but |please |do (?:that|it|so|this) |calculate (?:that|it) )*(?:only|just) for\b/i;
 
+/** 'Sorry, also minus 1.50 per comp': more of the calculation before. */
+const FURTHER = /^(?:(?:no|oh|sorry|and|but|also|then|wait|please)[ ,]+)*(?:minus|less|plus)\b/i;
+
 /** 'Keep the last one' after repeats were set aside, 'leave Heath as it is' after spellings were put right: of rows, or of what was just said? */
 const mayMeanLast = (plans: readonly Plan[], last: Plan, request: string): boolean =>
   plans.length === 1 &&
   (plans[0]!.step === 'filter' && last.step === 'calculate' && !last.replace
     ? LIMITS.test(request) || (last.as.kind === 'choose' && /^(?:and|also|plus|add)\b/i.test(request))
+    : plans[0]!.step === 'calculate' && last.step === 'calculate'
+    ? !last.replace && FURTHER.test(request)
     : plans[0]!.step === 'filter' && last.step === 'filter'
     ? /^(?:and|also|plus)\b(?!.*\b(?:only|those|these|them)\b)|^and (?:the|those) (?:ones|rows)\b/i.test(request)
     : plans[0]!.step === 'move'

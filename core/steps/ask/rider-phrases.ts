@@ -215,7 +215,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'the? $qfigs:f $perRow? as ^well', ({ f }) => moreFigures(f), 0.05),
   rule('rider', 'the? $qfigs:f $perRow? too|also', ({ f }) => moreFigures(f), 0.05),
   // 'And the takings too': the same figure of another column
-  rule('rider', 'and|plus|also the? $col:c too|also|as well?', ({ c }, x: Context) => likeFigure(c, x), 0.1),
+  rule('rider', 'and|plus|also the|their|its|his|her? $col:c too|also|as? well?', ({ c }, x: Context) => likeFigure(c, x), 0.1),
   rule('rider', 'and|plus|also the? $qfigs:f $perRow? as|too|also? well?', ({ f }) => moreFigures(f), 0.1),
   rule('rider', 'and? next|beside|besides|alongside to? it|that|them|this ,|:? show|add|put|have|want? the? $qfigs:f', ({ f }) => moreFigures(f), -0.1),
   rule('rider', 'and|plus|also|then? show|add|put? the? $qfigs:f $perRow? next|beside|besides|alongside to? it|that|them|this', ({ f }) => moreFigures(f), 0),

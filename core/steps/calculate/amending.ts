@@ -28,11 +28,14 @@ export const withBlank = (plan: CalculatePlan, given: Condition, head: Context['
   return { ...plan, as: plan.as.kind === 'choose' ? { ...plan.as, cases: [first, ...plan.as.cases] } : { kind: 'choose', cases: [first], otherwise: plan.as } };
 };
 
+/** Does one of the cases of a choice speak of zero itself? Then zero is no blank. */
+export const saysZero = (e: Expression): boolean => e.kind === 'choose' && e.cases.some(({ when }) => when.kind === 'compare' && when.op === '=' && when.right.kind === 'number' && when.right.value === 0);
+
 /** A calculation that is blank where a condition holds, unless that is so anyway. */
 export function blankedWhere(plan: CalculatePlan, condition: Condition, head: Context['head']): CalculatePlan {
   // What is blank anyway is only confirmed; of 'no hives' a zero is meant as well, but not of a stock that is not known.
   if (impliedBlank(condition, plan.as)) return plan;
-  const where = orZero(condition, { head });
+  const where = saysZero(plan.as) ? condition : orZero(condition, { head });
   return impliedBlank(where, plan.as) ? plan : withBlank(plan, where, head);
 }
 

@@ -43,5 +43,7 @@ export const bandPhrases: readonly Rule[] = [
   rule('clause', '$banded:e ,? ~into ~column ~named? $name:n', ({ e, n }) => add(e, n), 0),
   rule('clause', '$banded:e', ({ e }) => add(e), 0.1),
   rule('clause', '~add? ~column? ~named? $name:n :|=|, $bands:b ,? by|on|of|from|for|according|based|depending|going|judging on|to|by? the? $col:c', ({ n, b, c }, x: Context) => { const e = bandsOf(c, b, x); return e && add(e, n); }, -0.2),
+  // 'Sold Band from the sold tickets: 0-19, 20-39, 40+'
+  rule('clause', '~add? ~column? ~named? ^$name:n ~from|of|by|after|for the? $col:c $rows|$noun|$guess? :|,|-|– $bands:b', ({ n, b, c }, x: Context) => { const e = bandsOf(c, b, x); return e && add(e, n); }, -0.4),
   rule('clause', '~band the? $col:c :|,|-|as|into|in|with? $bands:b', ({ c, b }, x: Context) => { const e = bandsOf(c, b, x); return e && add(e); }, 0),
 ].flat();

@@ -17,7 +17,7 @@ import { isQuantity } from '../../table/column';
 import { CLASSES, LIGHT } from '../../language/lexicon/classes';
 import { namesRows } from '../../language/mentions';
 import { add } from './adding';
-import { onLast } from './amending';
+import { onLast, saysZero } from './amending';
 import type { CalculatePlan } from './step';
 
 /* If ..., otherwise ...; and ranges with names. 'It' and 'above that' are tied to what the cases before them are about. */
@@ -517,7 +517,7 @@ export const casePhrases = [
   rule('choice', '$casesOf:c ,|.|;|and? and? blank|empty|nothing|none|no ^$word? ~wherever|if? we|there|it|they? ~without an? $col:n', ({ c, n }): Cases | null => (ofNothing(c) ? { list: c, otherwise: blank, blankFor: of(n) } : null), -0.1),
   rule('chosen', '$choice:c', ({ c }, x: Context) => chosen(c, x), 0),
   rule('chosen', '~from the? $col:n :|, $choice:c', ({ n, c }, x: Context) => chosen(c, x, of(n)), 0.02),
-  rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orNoNumber(orZero(c, x), x.head), then: blank }, ...e.cases] } : null), 0.05),
+  rule('chosen', '$chosen:e ,|.|; and? leave|leaving|make? it? ~blankWord ~if $cond:c', ({ e, c }, x: Context) => (e.kind === 'choose' ? { ...e, cases: [{ when: orNoNumber(saysZero(e) ? c : orZero(c, x), x.head), then: blank }, ...e.cases] } : null), 0.05),
 
   // 'Put yes in a column Late if it was not paid, otherwise no'
   // 'Label late or on time going by the remark': by the words that stand there

@@ -131,7 +131,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', 'i.e|meaning|namely|so|that|:|,|–|- is|means? :|,? $ex2:e', ({ e }) => onLast(`that is, ${keyOf(e)}`, (plan) => (e.kind === 'op' && keyOf(ratioOf(plan.as) ?? plan.as) === keyOf(ratioOf(e) ?? e) ? plan : null)), 0.05),
   // 'Minus another 1.50 per comp as well': more of the same calculation, said afterwards
   // 'No, minus 5' is another number, unless it is said to come on top.
-  ...['and? ~minus another|also|further|again|additionally? $ex1:e as|too|also? well?', '$nopes and? ~minus another|also|further|again|additionally $ex1:e', '$nopes and? ~minus $ex1:e as|too|also well?'].map((said) => rule('rider', said, ({ e }) => onSaid(`less ${keyOf(e)}`, (plan) => op('-', plan.as, e)), -0.3)).flat(),
+  ...['and? ~minus another|also|further|again|additionally? $ex1:e as|too|also? well?', '$nopes ,|:? and? ~minus another|also|further|again|additionally $ex1:e', '$nopes? ,|:? also|additionally|on|in top|addition? and? ~minus another? $ex1:e', '$nopes and? ~minus $ex1:e as|too|also well?'].map((said) => rule('rider', said, ({ e }) => onSaid(`less ${keyOf(e)}`, (plan) => op('-', plan.as, e)), -0.3)).flat(),
   rule('rider', ',|and|with|~open? both|the? first and the? last (day|days)? (both|are|is|to be|being|should be)? counted|included|inclusive|count|counting ~close?', () => onLast('both days', (plan) => (plan.as.kind === 'span' && plan.as.unit === 'days' ? named(plan, op('+', plan.as, number(1))) : null)), -0.1),
   // 'In percent of the price instead'
   rule('rider', '$nopes? and|but|now|then? (show|make|give|put|write|express)? (it|that|this)? ~percentOf the? $col:c instead|rather|please?', ({ c }, x: Context) => { const q = quantity(c, x); return q && shareOf(c, q); }, 0.1),

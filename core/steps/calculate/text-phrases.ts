@@ -1,9 +1,8 @@
 import { standingIn } from './example-phrases';
-import { readsAsNumber } from '../../formula/check';
 import { keptForHead } from '../../language/kept';
 import { onLast } from './amending';
 import { persons } from '../../language/grammar/kinds';
-import { readsAsDate } from '../../formula/check';
+import { readsAsDate, readsAsNumber } from '../../formula/check';
 import { column, columnsOf, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
 import { keyOf, rule } from '../../language/chart';

@@ -140,6 +140,8 @@ export const phrases = [
   rule('aside', '~open it|that|they say|says|said|stands|is so in|under|at $col ~close', () => nothing, 0),
   rule('clause', 'only? those|these|the? ones? stay where|with|which $cond:c', ({ c }) => filter('keep', c), 0.1),
   rule('clause', 'which $cond:c ?|.|,? only those|these stay', ({ c }) => filter('keep', c), 0),
+  // 'With panels; none and empty don't count as panels'
+  ...['$values:v (,|and|or the? ~blankWord ones|cells|values?)?', '~blankWord ones|cells|values? ,|and|or $values:v'].map((which) => rule('rider', `,|and? ${which} don't|doesn't|dont|doesnt|aren't|isn't|do|does|are|is not|no? count|qualify|count as|for? an|any? $col:c`, ({ v, c }) => notAs(v, c), -0.6)).flat(),
   rule('rider', '~if $cond:c let it|them|those? stay', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),
   rule('rider', 'and|also|or anything|everything|also $cond:c as|too|also? well?', ({ c }, _x: Context) =>
     amend(`also ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: plan.mode === 'aside' ? any([plan.where, c]) : all([plan.where, c]) } : null)), 0.1),
@@ -173,6 +175,15 @@ export const phrases = [
   rule('rider', 'and|plus|also the? ^$cond:c (too|also)?', ({ c }) => moreOf(c), 0.2),
   ...SIZES.flatMap(([words, op]) => rule('rider', `but|actually|rather? ${words} $num:n`, ({ n }) => otherBound(op, n), 0.2)),
 ].flat();
+
+/** Of the rows that have something: those where it is none of these, which only say that there is none. */
+const notAs = (list: readonly { readonly column: string; readonly text: string }[], name: string): Act =>
+  amend(`not as ${keyOf(list)}`, (plan) => {
+    const where = plan.step === 'ask' || (plan.step === 'filter' && plan.mode === 'keep') ? plan.where : undefined;
+    const filled: Condition = not({ kind: 'empty', of: column(name) });
+    const has = where !== undefined && (keyOf(where) === keyOf(filled) || (where.kind === 'all' && where.of.some((c) => keyOf(c) === keyOf(filled))));
+    return has && (plan.step === 'ask' || plan.step === 'filter') && list.every((v) => v.column === name) ? { ...plan, where: all([where, not({ kind: 'among', of: column(name), texts: list.map((v) => v.text) })]) } : null;
+  });
 
 /** What the request before kept, and of that only what has such values in another column. */
 const andAlso = (list: readonly { readonly column: string; readonly text: string }[]): Act => {
