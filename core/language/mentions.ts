@@ -432,8 +432,8 @@ function matchName(tokens: readonly Token[], from: number, name: readonly NameWo
     // What is left out of a name costs more when it is what tells the column from others.
     const price = cost + extra + missing.reduce((sum, w) => sum + (HEADS.has(w.stem) ? WEIGHTS.missingHead : isUnitTail(name, w) ? WEIGHTS.missingUnit : name.some((u, i) => used.has(i) && isMeasureOf(w.word, u.word)) ? WEIGHTS.link : isTold(name, w, used) ? (JOINTS.has(w.word) ? WEIGHTS.link : WEIGHTS.missingNoun) : nouns.has(w.stem) || /^(?:on|at|of|the|in|no|id|kwh|kg|eur)$/.test(w.word) ? WEIGHTS.missingNoun : WEIGHTS.missing), 0);
     if (missing.length && name.every((w, i) => !used.has(i) || JOINTS.has(w.word))) continue;
-    // 'no' by itself is no number.
-    if (missing.length && used.size === 1 && tokens[from]!.lower === 'no' && to === from + 1) continue;
+    // 'no' by itself is no number, nor is 'no entry'.
+    if (missing.length && used.size === 1 && tokens[from]!.lower === 'no') continue;
     // 'kg' is what 'Rate per kg' is counted by, not what it is.
     const per = name.findIndex((w) => w.word === 'per');
     if (per > 0 && [...used].every((i) => i >= per)) continue;

@@ -7,7 +7,7 @@ import { isDoer, stem, type Token } from '../words';
 import { SIZES, compare } from './conditions/make';
 import { vocabularyOf } from '../mentions';
 import { endsOf, moneyColumn, rowDate, takingsColumn } from './roles';
-import { clearest, listedBy, listedOf, lookupBy, tiesBySpelling, tiesOf, type OtherColumn, type Tie } from './others';
+import { clearest, listedBy, listedOf, lookupBy, notListed, tiesBySpelling, tiesOf, type OtherColumn, type Tie } from './others';
 import { soleValue, uniqueThere } from './theirs';
 
 /* Tables that have several rows for one of this table's: how many, how much in all, the first and the last. */
@@ -31,6 +31,7 @@ function tellsOf(verb: string, table: string, columns: readonly { readonly name:
 
 /** Words that say what was done in rows of another table, wherever it has several rows for one of this table's. */
 export function deedMentions(words: readonly Token[], x: Context, put: (cat: string, from: number, to: number, value: unknown, cost: number) => void): void {
+  words.forEach((t, i) => { if (t.kind === 'word' && /(?:ed|en)$/.test(t.lower) && made(t.stem, stem(x.head.name.split(/[\s_-]+/).at(-1)!))) put('ownDeed', i, i + 1, true, 0); });
   const tied = [...(x.head.others ?? [])].filter(([table]) => some(table, x) !== null), several = tied.filter(([table]) => manyTie(x, table) !== null);
   for (const [table, other] of tied) {
     words.forEach((t, i) => { if (several.length === 1 && several[0]![0] === table && t.kind === 'word' && TURNING_UP.has(t.lower)) put('turnsUp', i, i + 1, table, 0.25); });
@@ -96,6 +97,9 @@ const SOMEBODY = 'each|every|the|a|an|one|everybody|everyone|they|it|it of|one? 
 
 export const manyRules = [
   rule('many', '$theTable:t', ({ t }, x: Context) => (manyTie(x, t) ? t : null), 0.05),
+  // 'Films that were screened without having been submitted', of screenings
+  rule('cond', '~without having|ever|being been? ^$deed:t', ({ t }, x: Context) => notListed(t, x), 0),
+  rule('cond', '~be? $ownDeed but|and|yet|although? ^$cond:c', ({ c }) => c, 0.05),
   rule('deeds', '$deed:t', ({ t }) => t, 0),
   rule('deeds', '$turnsUp:t', ({ t }) => t, 0),
   rule('tallies', '$tally:a', ({ a }) => [a], 0),

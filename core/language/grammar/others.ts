@@ -251,14 +251,15 @@ export const otherRules = [
   rule('tcols', '$tcol:a ~list the|its|their? $tcols:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column) ? null : [a, ...b]), 0.03),
   // 'Without a match in staff', 'missing from it', 'unknown there', 'that the staff table does not have'
   rule('outside', `~without|no|not a|an|any|one|a? single|corresponding|matching? match|counterpart|entry|row|record|line|trace|mention|partner|hit|$word|$noun|$rows|$guess? ${IN}|from $theTable:t`, ({ t }) => ({ table: t }), -0.3),
+  rule('outside', `(~withA|with|have|has|got)? ~without|no a|an|any|one? single|matching? entry|entries|row|rows|record|records|line|match|counterpart|$word under|as|by|among the? $tcol:k ${IN}|of $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), -0.4),
   rule('outside', '~be? missing|absent|lacking|gone from|in|on|among $theTable:t', ({ t }) => ({ table: t }), 0),
   rule('outside', '~be? unknown|unlisted|unregistered|nowhere to|in|on|among? $theTable:t', ({ t }) => ({ table: t }), 0),
   rule('outside', "that|which|who? $theTable:t ~not|doesn't|don't|never have|has|know|knows|list|lists|contain|contains|hold|holds|show|shows|mention|mentions", ({ t }) => ({ table: t }), -0.2),
   rule('outside', `(can|could) (we|i|they|you|nobody)? ~not (be)? find|found|see|seen|match|matched|trace|traced|look|looked up? ${IN} $theTable:t`, ({ t }) => ({ table: t }), -0.2),
   rule('outside', `cannot|can't|couldn't be? find|found|see|seen|match|matched|trace|traced|look|looked up? ${IN} $theTable:t`, ({ t }) => ({ table: t }), -0.2),
   rule('outside', 'by|from|for|of people|persons|somebody|someone|anyone|others|those|$table|$noun|$word (who|that|which)? $outside:o', ({ o }) => o, -0.1),
-  rule('cond', '$outside:o', ({ o }, x: Context) => notListed(o.table, x), 0.1),
-  rule('cond', '$col:c $outside:o', ({ c, o }, x: Context) => { const l = listedOf(x, c, o.table); return l && not(l); }, -0.1),
+  rule('cond', '$outside:o', ({ o }, x: Context) => { const l = listedOf(x, undefined, o.table, o.there); return l && not(l); }, 0.1),
+  rule('cond', '$col:c $outside:o', ({ c, o }, x: Context) => { const l = listedOf(x, c, o.table, o.there); return l && not(l); }, -0.1),
   rule('cond', 'with|from|of|for|by|under a|an? $col:c $outside:o', ({ c, o }, x: Context) => { const l = listedOf(x, c, o.table); return l && not(l); }, -0.2),
   rule('cond', '$col:c ~be? $inTable:i', ({ c, i }, x: Context) => listedOf(x, c, i.table, i.there), 0.05),
   // 'The film turns up in screenings', as it is called there

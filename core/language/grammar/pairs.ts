@@ -59,6 +59,9 @@ export function tested(test: Test, { left, right }: Pair, x: Context): Condition
     case 'first':
       return saysPaid(right) && !saysPaid(left) ? null : compare(test.op, left, right);
     case 'nothing': {
+      // 'Nothing was remitted', where the other table tells what was
+      const paid = [right, left].find(saysPaid);
+      if (paid !== undefined && isTheirs(paid)) return { kind: 'empty', of: paid.kind === 'orElse' ? paid.of : paid };
       const own = [left, right].find((e) => !isTheirs(e));
       return own ? any([{ kind: 'empty', of: own }, compare('=', own, number(0))]) : null;
     }
@@ -105,13 +108,15 @@ export const pairRules: readonly Rule[] = [
   rule('held', '$theirs:c ,? ~open? by|via|on|matched|through? the|its|our? ^$col:a ~be|=|equals|against|to|with|and|for|of the|its|their? ^$tcol:k (there|of it)? ~close?', ({ c, a, k }, x: Context) => keyed(c, a, k, x), -0.1),
   rule('held', '$remark|$word|$col ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
   rule('held', 'what $word? ~be|~have? been? $word ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
-  rule('held', '$held:e (of|for|in)? ~each|that|the|its|their $rows|$noun|$col', ({ e }) => e, 0.05),
-  rule('holding', 'compare|check|hold|put|set|measure|match|reconcile|look the|our? $held:a (of ~each $rows|$noun)? with|against|to|and|beside|versus|vs the|its|their? $held:b', ({ a, b }, x: Context) => pairOf(a, b, x), 0),
+  rule('held', '$held:e (of|for|in)? ~each|that|the|its|their|a|an $rows|$noun|$col', ({ e }) => e, 0.05),
+  rule('holding', 'compare|comparing|compares|check|checking|hold|holding|put|set|measure|match|matching|reconcile|reconciling|look the|our? $held:a (of ~each $rows|$noun)? with|against|to|and|beside|versus|vs the|its|their? $held:b', ({ a, b }, x: Context) => pairOf(a, b, x), 0),
   // 'For each household add up what was billed in readings and hold it against Q1 Paid'
   rule('holding', "(for ~each $rows|$noun|$col|$guess ,?)? (add|sum|total|count|work|take (up|out)?)? the|all? $tally:b (~each|by|of|for $rows|$noun|$col|$guess)? ,|;|.? and|then compare|check|hold|put|set|measure|match|reconcile it|that|this|them|these|those|the? (total|sum|result|figure)? with|against|to|beside the|our|its|their? $held:a", ({ a, b }, x: Context) => pairOf(a, orNothing(b), x), -0.2),
   // 'Check net against gross minus tare': two values of one row
   rule('ownHeld', '$col:c', ({ c }) => column(c), 0.02),
   rule('ownHeld', '$ex2:e', ({ e }) => (e.kind === 'number' || e.kind === 'column' ? null : e), 0.05),
+  rule('holding', '$holding:p ~open|,? by|via|on|matching? the? $tcol:k =|to|with|and|against|is the|our? $col:a ~close?', ({ p, k, a }, x: Context) => (tiedBy(p, a, k) ? p : rekeyed(p, a, k, x)), -0.1),
+  rule('holding', '$holding:p ~open|,? by|via|on|matching? the|our? $col:a =|to|with|and|against|is the? $tcol:k ~close?', ({ p, k, a }, x: Context) => (tiedBy(p, a, k) ? p : rekeyed(p, a, k, x)), -0.1),
   rule('ownHolding', 'compare|check|hold|set|measure|match|reconcile :|,? the|our? $ownHeld:a (of ~each $rows|$noun)? with|against|to|beside|versus|vs the|its|their? $ownHeld:b', ({ a, b }): Pair | null => (keyOf(a) === keyOf(b) || isTheirs(a) || isTheirs(b) ? null : { left: a, right: b }), 0),
   rule('holding', '~be|does|do|did|whether|if? the|our? $held:a ~be? equal|equals|matches|agrees|same|match|agree|identical|as|correspond|correct? as|to|with|like|and|from? the|its|their? $held:b', ({ a, b }, x: Context) => pairOf(a, b, x), 0.05),
 
@@ -139,6 +144,7 @@ export const pairRules: readonly Rule[] = [
   rule('pairTest', `${THEY} equal|same or (differ by)? ~most|within $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('<=', n), -0.1),
   rule('pairTest', `${THEY} (differ|differs|deviate|are off by)? by? ~more $num:n ${MONEY} apart|away|off|difference?`, ({ n }) => apart('>', n), 0),
   rule('pairTest', 'nothing|none ~be|~have been? $word yet?', () => ({ kind: 'nothing' }), 0),
+  rule('pairTest', `${THEY} ~be? further|farther|more apart|away|off (than that|than this)?`, () => OTHER, 0),
   // Of what was said before: the rest of it
   rule('pairTest', `${THEY} differ|differs|deviate|off|apart by? more|further (than that|than this)?`, () => OTHER, 0),
   rule('pairTest', "there|we|they ~be|have? no|none|nothing such? ^$theTable|$tcol|$col|$noun|$rows|$word? (for|of|to|against|with|there it|that|the|this? $rows|$noun|$col|$word?)?", () => ABSENT, 0),
@@ -179,6 +185,16 @@ export const pairRules: readonly Rule[] = [
   rule('cond', '$held:a a|an different|another|other total|amount|sum|figure|value|number than|from|to (what|all|everything)? (that)? (was|were|is)? $held:b', ({ a, b }, x: Context) => { const pair = pairOf(a, b, x); return pair && compare('<>', pair.left, pair.right); }, 0),
   rule('cond', '$held:a and|, the|its|their? $held:b $pairTest:t', ({ a, b, t }, x: Context) => { const pair = pairOf(a, b, x); return pair && t.kind !== 'absent' && t.kind !== 'nothing' ? tested(t, pair, x) : null; }, 0.1),
 ].flat();
+
+/** Are all values of the other table looked up by this pair of columns? */
+const tiedBy = ({ left, right }: Pair, own: string, k: OtherColumn): boolean => [left, right].flatMap(theirsIn).every((e) => e.kind === 'lookup' && e.table === k.table && e.under === k.column && keyOf(e.of) === keyOf(column(own)));
+
+/** The pair with values of the other table looked up by other columns; null where they are of another table. */
+function rekeyed({ left, right }: Pair, own: string, k: OtherColumn, x: Context): Pair | null {
+  const anew = (e: Expression): Expression | null => (e.kind === 'lookup' ? (e.table === k.table ? { ...e, under: k.column, of: column(own) } : null) : e.kind === 'orElse' ? ((of) => of && { ...e, of })(anew(e.of)) : isTheirs(e) ? null : e);
+  const [a, b] = [anew(left), anew(right)];
+  return a && b && pairOf(a, b, x);
+}
 
 /** What a label means that is given without a condition. */
 function meaning(label: string): Outcome | null {

@@ -51,6 +51,7 @@ function paidAgainst(operator: Comparison, name: string, x: Context): Condition 
 const WAS_PAID = [
   crossed('what|how much|whatever', 'was|has been|is|we|they|he|she|somebody|people|the customer|has|have|had|', 'paid|received|transferred|remitted|settled|got'),
   crossed('what|how much|whatever', 'came|has come', 'in'),
+  crossed('the|', 'paid|received|remitted|transferred|settled', 'amount|sum|total'),
   crossed('the|', 'amount|sum|money|total', 'paid|received|transferred|remitted|settled|that was paid|that came in|that was received|we received|we got'),
 ].join('|');
 const PAID_DAY = [

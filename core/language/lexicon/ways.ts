@@ -5,7 +5,7 @@ import { crossed } from './crossed';
 const MUST = 'can|may|should|shall|could|must|will|might|can all|has to|have to|needs to|need to|ought to|is to|are to|might as well|may as well|can happily';
 
 /** That something is to be gone: 'needs to go', 'should be removed'. */
-export const TO_GO = [crossed(MUST, 'go|go away|leave|disappear|vanish|come out|get out'), crossed(MUST, 'be', 'removed|dropped|deleted|thrown out|thrown away|left out|taken out|discarded|gone|out|set aside|omitted|excluded|cut|ignored')].join('|');
+export const TO_GO = [crossed(MUST, 'go|go away|leave|disappear|vanish|come out|get out'), crossed(MUST, 'be', 'taken off the list|taken off|struck off|off the list|removed from the list|removed|dropped|deleted|thrown out|thrown away|left out|taken out|discarded|gone|out|set aside|omitted|excluded|cut|ignored')].join('|');
 
 const OTHER_ROWS = 'rest|others|all others|all the others|other ones|other rows|all other rows|all the other rows|remaining ones|remaining rows|remainder|rest of them|rest of it|everything else|anything else|all else|all the rest';
 const THE_OTHERS = [crossed('the', OTHER_ROWS), OTHER_ROWS].join('|');
@@ -15,7 +15,7 @@ export const OTHERS_GONE = [
   crossed('drop|remove|delete|forget|forget about|leave out|discard|throw away|throw out|get rid of|ignore|lose|skip|set aside|cut|omit|exclude|no need for', THE_OTHERS),
   crossed('throw|leave|take|put|get|cut', THE_OTHERS, 'away|out|aside|off'),
   crossed(THE_OTHERS, TO_GO),
-  crossed(THE_OTHERS, 'away|out|gone|aside|is not needed|are not needed|not needed|is of no interest|are of no interest|not wanted|is not wanted|are not wanted'),
+  crossed(THE_OTHERS, 'away|out|gone|aside|is not needed|are not needed|not needed|is of no interest|are of no interest|is of no use|are of no use|is of no use to me|is of no use to us|of no use|of no interest|not wanted|is not wanted|are not wanted'),
   crossed('|and ', "nothing else|no others|no more|none other|nothing more|no other rows|nobody else"),
   "no more and no less|no more no less|only those|only these|just those|just these",
 ].join('|');

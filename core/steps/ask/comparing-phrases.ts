@@ -35,6 +35,7 @@ function besides(where: Condition, x: Context): Question | null {
 export const comparingPhrases: readonly Rule[] = [
   // 'Show me the lots where what was paid is not what is due, with both amounts'
   rule('question', '~tellMe? the? $rset:c $bothTold', ({ c }, x: Context) => besides(c, x), -0.3),
+  rule('question', 'where|when|for in|at|for|which? $rows|$noun|$guess? ~be|does|do|did|~have $cond:c .|,|;|?? and|please? ~tellMe|~keep me|us? the|those|these|them|all|only? $rows|$noun|ones|those|these|them|cases? $bothTold', ({ c }, x: Context) => besides(c, x), -0.6),
   rule('question', '$holding:p .|,|;|:|and and|then|please? ~tellMe all? the? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t $bothTold', ({ p, t }, x: Context) => { const where = tested(t, p, x); return where && besides(where, x); }, -0.5),
   // '... and hold it against Q1 Paid. Which households paid a different total, even by a cent?'
   rule('question', '$holding:p .|,|;|:|?? and? ~tellMe? which|what|who $rows|$noun|$col|$guess|ones|of? (them|those|these)? ~rel? $pairTest:t ??', ({ p, t }, x: Context): Question | null => { const where = tested(t, p, x), key = firstUnique(x); return where && key !== undefined ? { figures: [], by: [column(key)], where } : null; }, -0.5),

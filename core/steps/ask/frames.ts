@@ -50,7 +50,7 @@ const ABSENT: Way[] = ["do not|don't|does not|doesn't|is not|isn't|are not|aren'
 
 export const frames: readonly Frame[] = [
   frame('what is not in another table', {
-    need: { what: ['which|what|list|show|who|give|any|did the|all|me|of? $col:c', 'which|what|list|show|who|give|any|did the|all|me|of? $rows|$noun'], absent: ABSENT, table: ['in|from|to|of|for|on $theTable', '$theTable', means('in|from|under|as|among the? $tcol:k in|of|from $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null)), means('under|as|among an|a|the? $tcol:k in $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null))] },
+    need: { what: ['which|what|list|find|show|who|give|any|did the|all|me|of? $col:c', 'which|what|list|find|show|who|give|any|did the|all|me|of? $rows|$noun'], absent: ABSENT, table: ['in|from|to|of|for|on $theTable', '$theTable', means('in|from|under|as|among the? $tcol:k in|of|from $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null)), means('under|as|among an|a|the? $tcol:k in $theTable:t', ({ k, t }: { k: OtherColumn; t: string }) => (k.table === t ? { table: t, there: k.column } : null))] },
     may: { one: ONE, of: ['for|of|with|by|from|to a|an|the|any|some $col'], people: ['for|of|with|by|from|to people|persons|someone|somebody|anyone|anybody'] },
     many: ['absent'],
     about: `${LEAD} show shows up appear exist exists stand stands in on list listed table sheet whose that there at all had has have made have our we wrote record recorded single any`,

@@ -74,6 +74,10 @@ export const questionPhrases: readonly Rule[] = [
   rule('question', '^$values:v total|totals|sum', ({ v }, x: Context): Question | null => { const c = oneOf(v); return c && takenWhere(c, x); }, 0.1),
   rule('question', 'what|how much ~did ~each $qby:b bring|take|earn|make|sell|charge|invoice|bill|get in? ~inTotal? ~inTotal?', ({ b }, x: Context): Question | null => takenBy('sum', [b], x), 0.1),
   // 'For the done jobs, what is the average invoice?'
+  // 'Give me the member numbers of those members who never had an inspection'
+  rule('question', '(~tellMe|list|give|show|send me|us?)? the|all? $cols:k of|for the|those|these|all|any? ^$rset:c please|??', ({ k, c }, x: Context): Question | null => (k.every((n: string) => (namesRows(n, x.vocabulary) || columnOf(x.head, n).type === 'text') && quantity(n, x) === null) && keyOf(c).includes('"kind":"listed"') ? { figures: [], by: k.map(column), where: c } : null), -0.6),
+  // 'Readings whose household doesn't exist in households?' asks which
+  ...['$rows:n', '$noun:n'].map((rows) => rule('question', `^${rows} ~rel ~be? $cond:c ?`, ({ n, c }, x: Context): Question | null => { const key = firstUnique(x), where = c.kind === 'not' ? c.of : c, own = stem(String(n)); return key !== undefined && where.kind === 'listed' && (x.vocabulary.ownNouns.has(own) || x.vocabulary.tableStems.has(own)) ? { figures: [], by: [column(key)], where: c } : null; }, 0.3)).flat(),
   rule('question', 'for|of|among|in the|all? $rset:c , $question:q', ({ c, q }): Question | null => (q.where === undefined ? { ...q, where: c } : null), -0.1),
   rule('question', '$question:q ~if|when|where the|a? $rows|$noun|$guess|it? ~be? $cond:c', ({ c, q }): Question | null => (q.where === undefined && c.kind === 'among' ? { ...q, where: c } : null), 0.1),
   rule('question', '$name|$word|$col ~per $unit|$col|$word|$noun overall|altogether|in|on all? the|whole? ~open $qratio:e ~close', ({ e }): Question => ({ figures: [e], by: [] }), -0.4),

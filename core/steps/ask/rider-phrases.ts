@@ -135,6 +135,7 @@ export const riderPhrases: readonly Rule[] = [
   ...['and|with|by? only|just? their $cols:c only|please?', 'and? give|show|list|tell|send|write|want|need me|us? only|just? the|their|its $cols:c only|please?', 'only|just the|their|its? $cols:c please?', 'the $cols:c only|please|suffice|suffices', 'the $cols:c is|are|will be? enough|do'].map((said) => rule('rider', said, ({ c }) => listedAs(c), -0.3)).flat(),
   // 'Which households paid another total, even by a cent'
   rule('rider', 'even|if|be? (if|it)? only|just? by|if a|one|some|the? (single|few)? cent|cents|penny|bit|little|euro|small amount?', () => onQuestion('by whatever', (plan) => (plan.where?.kind === 'compare' && plan.where.op === '<>' ? plan : null)), -0.2),
+  rule('rider', 'to|down|up to? the? last|nearest? cent|penny|centime', () => onQuestion('to the cent', (plan) => (plan.where !== undefined && keyOf(plan.where).includes('"op":"<>"') ? plan : null)), -0.2),
   // One group's values as columns, and a line for all
   rule('rider', 'and|with|but|by? the? $qby:b across|sideways the|at? top|page?', ({ b }) => acrossBy(b), -0.1),
   rule('rider', 'and|with? ~each? $qby:b as|in|on|over|into the? columns|column', ({ b }) => acrossBy(b), -0.1),

@@ -1,20 +1,12 @@
 import { keyOf, rule, type Rule } from '../../language/chart';
-import { all, blank, column, columnsOf, type Condition, type Expression, number } from '../../formula/expression';
+import { all, blank, column, columnsOf, type Condition, number } from '../../formula/expression';
 import { ofLast, type Act, type Context } from '../../language/acts';
 import { isEmptiness } from '../../language/grammar/conditions/make';
 import { stem } from '../../language/words';
 import { fit } from '../../metrics/metrics';
 import { readsAsNumber } from '../../formula/check';
 import { blankWhere, limitedTo, onLast, withBlank } from './amending';
-import { cases, hasTotal, isAcross, isLate, isSpan, needs, ratioOf, textual } from './formulas';
-
-/** The same with blanks of some columns counted as zero. */
-function zeroForBlank(e: Expression, names: readonly string[]): Expression {
-  if (e.kind === 'lookup') return { kind: 'orElse', of: e, otherwise: number(0) };
-  if (e.kind === 'column') return names.includes(e.name) ? { kind: 'orElse', of: e, otherwise: number(0) } : e;
-  if (e.kind === 'op') return { ...e, left: zeroForBlank(e.left, names), right: zeroForBlank(e.right, names) };
-  return e.kind === 'round' ? { ...e, of: zeroForBlank(e.of, names) } : e;
-}
+import { cases, hasTotal, isAcross, isLate, isSpan, needs, ratioOf, textual, zeroForBlank } from './formulas';
 
 /** Blanks of some columns count as zero in what was calculated. */
 const zeroFor = (names: readonly string[]): Act => onLast(`zero for ${names.join()}`, (plan) => (!plan.replace && names.every((n) => columnsOf(plan.as).includes(n)) ? { ...plan, as: zeroForBlank(plan.as, names) } : null));

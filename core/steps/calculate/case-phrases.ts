@@ -328,7 +328,7 @@ export const casePhrases = [
   rule('leaf', 'blank|empty|nothing', () => blank, 0),
   rule('leaf', 'left|be|is? blank|empty', () => blank, 0),
   // What rows are called is no label for them.
-  rule('label', '$word:a', ({ a }, x: Context) => (NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
+  rule('label', '$word:a', ({ a }, x: Context) => (x.head.others?.has(a.toLowerCase()) || NOT_LABEL.test(a) || IMPERATIVE.test(a) || x.vocabulary.rowNouns.has(stem(a)) ? null : a), 0),
   // 'Don't count' is said of what is done, and no label.
   rule('label', '$setPhrase:t', ({ t }) => t, -0.05),
   rule('label', 'on time', () => 'on time', 0),
@@ -408,7 +408,10 @@ export const casePhrases = [
   // 'Complaint when they say late or broke, praise when great or thanks'
   rule('case1', '$leaf:l ~if|at|with|on (it|they|that|there|people|someone|somebody says|say|mentions|mention|contains|contain|has|have|is|are)? the? word|words? ^$saidWords:w', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }], 0.3),
   rule('case1', '$leaf:l ~if the? word|words? ^$saidWords:w ~be mentioned|named|in|there|found|written|said|noted|used there|in|it?', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }], 0),
+  // 'Light or lamp: lights', 'containing photo -> Photo': where a label follows the words
+  ...['', '~contains|~mention the? word|words|text? '].map((cue) => rule('case1', `${cue}^$saidWords:w ^:|->|→|=> ^$leaf:l`, ({ w, l }): Open[] | null => (l.kind === 'text' ? [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }] : null), -0.25)).flat(),
   rule('saidWords', '$word:w', ({ w }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w]), 0),
+  rule('saidWords', '$word:w or ^empty', ({ w }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, 'empty']), 0.1),
   rule('saidWords', '$word:w or|, $saidWords:r', ({ w, r }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, ...r]), 0),
   rule('case1', '$leaf:l from there|that|then|here on? to|until|till|up $num:n $unit:u|$measure?', ({ l, n, u }): Open[] => [{ when: compare('<=', n, u), then: l, loose: true }], -0.2),
   rule('case1', '$leaf:l below|under|less|lower that|this|it|those', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0),
@@ -526,13 +529,22 @@ export const casePhrases = [
   rule('clause', 'put|write|enter|say|note an? $leaf:l in|into|under ~column? ~named? $name:n ~if|for it|they|the? $cond:c', ({ l, n, c }) => add({ kind: 'choose', cases: [{ when: c, then: l }], otherwise: blank }, n), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? as? $chosen:e', ({ e }) => add(e), 0.1),
   // 'Does anyone mention bees? yes/no'
-  rule('clause', 'does|do|did|has|have anyone|anybody|someone|somebody|they|people|it ~mention|complain|complained|talk|talked|speak|say|wrote|write about|of|something? about|of? $cond:c ??|,|: yes|y or|/|and? no|n ~into? ~column?', ({ c }) => (c.kind === 'text' ? add(yesIf(c)) : null), 0),
+  rule('clause', 'does|do|did|has|have anyone|anybody|someone|somebody|they|people|it ~mention|complain|complained|talk|talked|speak|say|wrote|write about|of|something? about|of? $cond:c ,|:|?? yes|y or|/|and? no|n ~into? ~column?', ({ c }) => (c.kind === 'text' ? add(yesIf(c)) : null), 0),
   // 'Mark them as paid or unpaid depending on whether they appear in payments'
   rule('clause', '(mark|label|tag|flag|say|write|put|show|tell|note|classify|sort it|them|each|every|the|all|rows? $rows|$noun|$col? as|into|with|under?)? an? $label:a or|/ an? $label:b ,? depending|according|based|going|judging? on|to|by? whether|if or|not? not? it|they|the? $rows|$noun|$col? ~be? $cond:c (or not)?', ({ a, b, c }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(deniesIt(a, b) ? b : a) }], otherwise: textOf(deniesIt(a, b) ? a : b) }), 0),
   // 'Did the patient mention parking?': not in the names, but where the words stand
-  rule('clause', 'does|do|did|has|have the|any|a? $col:p ~mention|mentioned|say|said|complain|complained|ask|asked|talk|talked|want|wanted about|of|for? $saidWords:w ??|,|:? yes or|/|and no', ({ p, w }, x: Context) => { const c = persons(p, x) ? holderOf(w, x) : null; return c === null || c === p ? null : add(yesIf({ kind: 'text', test: 'mentions', of: of(c), texts: w })); }, -0.5),
+  rule('clause', 'does|do|did|has|have the|any|a? $col:p ~mention|mentioned|say|said|complain|complained|ask|asked|talk|talked|want|wanted about|of|for? $saidWords:w ,|:|?? yes or|/|and no', ({ p, w }, x: Context) => { const c = persons(p, x) ? holderOf(w, x) : null; return c === null || c === p ? null : add(yesIf({ kind: 'text', test: 'mentions', of: of(c), texts: w })); }, -0.5),
   rule('clause', 'does|do|did the? $col:c ~mention|~contains|say|says|speak|talk of|about|a|an|any? $word? $word? ?|: yes ~if|~from? the? word|words? $saidWords:w', ({ c, w }, x: Context) => (columnOf(x.head, c).type === 'text' ? add(yesIf({ kind: 'text', test: 'mentions', of: of(c), texts: w })) : null), -0.3),
   rule('clause', 'guess|judge|decide|tell|say|see|find ~from|in the? $col:n whether|if|how it|they|he|she|we|people|somebody? ~be|~have|did? $word? $word? :|,|;|- $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.2),
+  // 'Length should say quick for up to 0.5 hours, normal ...'
+  rule('clause', '^$name:n ~should say|read|be|show|hold|contain :|,? $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), -0.2),
+  // 'Access comes from the note: containing photo -> Photo, ...'
+  rule('clause', '^$name:n comes|follows|derives|results ~from the? $col:c :|,|-|– $choice:k', ({ n, c, k }, x: Context) => (k.list.length > 1 ? addOf(chosen(k, x, of(c)), n) : null), -0.2),
+  rule('clause', '^$name:n ~be taken|derived|read|worked|filled|made out? ~from the? $col:c :|,|-|– $choice:k', ({ n, c, k }, x: Context) => (k.list.length > 1 ? addOf(chosen(k, x, of(c)), n) : null), -0.2),
+  // 'Add Match to the submissions: matched when the title occurs in screenings, else unmatched'
+  rule('clause', '~add? ~column? ~named? ^$name:n to|on|in|for|beside the|each|every|all? $rows|$noun :|,|-|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 0 && c.otherwise.kind !== 'blank' ? addOf(chosen(c, x), n) : null), -0.5),
+  // 'Does the lot ref exist in deliveries? Write matched if so, unmatched if not or if it is empty'
+  rule('clause', "is|are|was|were|does|do|did|has|have the? $asked2:c ?|,|:|. and|then|please? write|say|put|enter|mark|then? an? $label:a ~if so|yes|true|found|does|do|is|are ,|;|and|or? $label:b ~if not|otherwise|no (,? or|and|also also? ~if|~wherever? it|that|there? ~be? ~blankWord)?", ({ c, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(a) }], otherwise: textOf(b) }), -0.3),
   rule('clause', '^$name:n -|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.1),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n :|, $choice:c', ({ n, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n))), 0),
   rule('clause', '~grade ~each? the? $rows|$guess|$noun? ~from its|their|the? $col:n ~into ~column ~named? $name:m :|,? $choice:c', ({ n, m, c }, x: Context) => addOf(banded(n, c, x) ?? chosen(c, x, of(n)), m), 0),
@@ -575,7 +587,7 @@ export const casePhrases = [
   // 'Size class by weight: ...', whatever column is called size
   rule('head', '^$word:w ^$classWord:k', ({ w, k }, x: Context) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) || x.vocabulary.rowNouns.has(stem(w)) ? null : `${w[0]!.toUpperCase()}${w.slice(1)} ${k}`), 0.1),
   ...['class', 'group', 'band', 'category', 'bracket', 'level', 'bucket', 'tier'].flatMap((k) => rule('classWord', k, () => k, 0)),
-  rule('head', '^$word:w', ({ w }, x: Context) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) || NOUNS.has(w.toLowerCase()) || NO_SAYING.has(w.toLowerCase()) || /^(?:new|extra|another|column)$/i.test(w) || GRADES.has(stem(w.toLowerCase())) || x.vocabulary.rowNouns.has(stem(w)) || x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(w.toLowerCase())) ? null : `${w[0]!.toUpperCase()}${w.slice(1)}`), 0),
+  rule('head', '^$word:w', ({ w }, x: Context) => (NOT_LABEL.test(w) || IMPERATIVE.test(w) || NOUNS.has(w.toLowerCase()) || NO_SAYING.has(w.toLowerCase()) || /^(?:new|extra|another|column|comes|follows|derives|results)$/i.test(w) || GRADES.has(stem(w.toLowerCase())) || x.vocabulary.rowNouns.has(stem(w)) || x.head.columns.some((h) => stem(h.name.toLowerCase()) === stem(w.toLowerCase())) ? null : `${w[0]!.toUpperCase()}${w.slice(1)}`), 0),
   rule('clause', '$gradeHead:h ~be? ^:|;|-|– $choice:c', ({ h, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c as Cases, x, (h as GradeHead).by ?? null), (h as GradeHead).called) : null), 0.15),
   rule('clause', '~grade the? $col:n as|into|in|by $labels :|,|–|; $choice:c', ({ n, c }, x: Context) => addOf(chosen(c, x, of(n))), -0.1),
   // 'Good for 4 and 5 stars, bad for 1 or 2, ok for 3'

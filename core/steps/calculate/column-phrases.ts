@@ -8,7 +8,7 @@ import { namesRows } from '../../language/mentions';
 import { quantity, dated, groupable, rowDate } from '../../language/grammar/roles';
 import { uniqueName } from '../../values/names';
 import { blankWhere } from './amending';
-import { cases, hasTotal, isRatio, over, percented, real, rowLevel } from './formulas';
+import { cases, hasTotal, isRatio, over, percented, real, rowLevel, zeroForBlank } from './formulas';
 import { add, rounded } from './adding';
 
 /** Acts one after the other. */
@@ -61,6 +61,11 @@ export const columnPhrases: readonly Rule[] = [
   // 'charged minus cost divided by charged': what is meant is the part that is left of it
   rule('formula', '$col:a ~minus $col:b ~over $col:c', ({ a, b, c }, x: Context) => { const [m, n] = [quantity(a, x), quantity(b, x)]; return a === c && b !== a && m && n ? op('/', op('-', m, n), m) : null; }, -0.4),
   rule('formula', '$col:a ~minus $col:b ~over $col:c ~times $num:n', ({ a, b, c, n }, x: Context) => { const [m, k] = [quantity(a, x), quantity(b, x)]; return n === 100 && a === c && b !== a && m && k ? op('*', op('/', op('-', m, k), m), number(100)) : null; }, -0.5),
+  // 'From the charge take off qty times price, then divide by the hours'
+  rule('ofThat', '~open count|counting|taking|take|treat|treating blanks|blank|empties|empty|missing ones|cells|values? as|for 0|zero ~close', () => true, 0),
+  rule('formula', '$ex2:a ,|;|. and? then? divide|divided (it|that|this|all (of (it|that))?|the result|the rest)? by the? $ex0:b', ({ a, b }) => (a.kind === 'op' ? op('/', a, b) : null), -0.2),
+  rule('formula', '$ex2:a $ofThat ,|;|. and? then? divide|divided (it|that|this|all (of (it|that))?|the result|the rest)? by the? $ex0:b', ({ a, b }) => (a.kind === 'op' ? op('/', { ...a, right: zeroForBlank(a.right) }, b) : null), -0.3),
+  rule('formula', '$ex2:a $ofThat', ({ a }) => (a.kind === 'op' ? { ...a, right: zeroForBlank(a.right) } : null), -0.1),
   // The larger of two values, as in 'max(minimum - stock, 0)'
   rule('formula', 'max|maximum|larger|greater|higher of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '<', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
   rule('formula', 'min|minimum|smaller|lesser|lower of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '>', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
@@ -76,6 +81,10 @@ export const columnPhrases: readonly Rule[] = [
   rule('boxed', '$name:n ~open $formula:e ,? ~round? $places:p ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(rounded(e, p, 'nearest'), n)] : null), 0),
   rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,)? ~blankOut|~blankWord ~if|~wherever $cond:w ~close', ({ n, e, p, w }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n), blankWhere(w)] : null), 0),
   rule('boxed', '$name:n ~open $formula:e ,? (~round? $places:p ,?)? ~blankOut|~blankWord ~if either|any|one (of them|these)? ~be ~blankWord ~close', ({ n, e, p }) => (real(e) && rowLevel(e) ? [add(p === undefined ? e : rounded(e, p, 'nearest'), n)] : null), 0),
+  // '(takings / seats, unrounded, blank without seats)'
+  rule('asIs', 'unrounded', () => true, 0), rule('asIs', 'not|without|no rounded|rounding (off)?', () => true, 0),
+  rule('boxed', '$name:n ~open $formula:e ,? $asIs ~close', ({ n, e }) => (real(e) && rowLevel(e) ? [add(e, n)] : null), 0),
+  rule('boxed', '$name:n ~open $formula:e ,? $asIs ,? ~blankOut|~blankWord ~if|~wherever $cond:w ~close', ({ n, e, w }) => (real(e) && rowLevel(e) ? [add(e, n), blankWhere(w)] : null), 0),
   rule('boxes', '$boxed:a', ({ a }) => a, 0),
   rule('boxes', '$boxed:a and|,|; $boxes:b', ({ a, b }) => [...a, ...b], 0),
   rule('clause', '~add? (two|three|four|these|the? columns|new|more?)? $boxes:b', ({ b }) => (b.length > 1 ? inTurn(b) : b[0]), 0.05),
@@ -104,6 +113,8 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', '~add? $metricName:m (of|for|per ~each? $rows|$noun|$guess|$col)? ~open $formula:e ~close', ({ m, e }) => (real(e) && rowLevel(e) && (m as Metric).formula.includes('/') === isRatio(e) ? add(e) : null), -0.1),
   rule('clause', '~add? $name:n of|for|per ~each $rows|$noun|$guess ~open $formula:e ~close', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0),
   rule('clause', '$name:n :|= $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
+  // 'Stock times cost = stock value'
+  rule('clause', '$ex2:e =|gives|equals|makes the|our? ^$name:n', ({ e, n }) => (e.kind === 'op' && rowLevel(e) ? add(e, n) : null), -0.5),
   rule('clause', '$name:n ~be $formula:e', ({ n, e }) => (real(e) && rowLevel(e) ? add(e, n) : null), 0.3),
   rule('clause', '$col:c including|incl|includes|with|contains|containing $pct:p vat|tax ,|:|;|.|-? (how much)? what|show|add? the? vat|tax ~be|~have? contained|included|there|inside? in|of? it|that|there?', ({ c, p }, x: Context) => { const e = quantity(c, x); return e && add(op('-', e, op('/', e, op('+', number(1), op('/', number(p), number(100))))), 'VAT'); }, -0.3),
   rule('clause', '^$name:n ^$pct:p of|on the? $ex0:e', ({ n, p, e }) => (e.kind === 'number' || /\s/.test(n) || /^(?:over|above|under|below|than|beyond|with|for|by|at|to|of|is|was|are)$/i.test(n) ? null : add(op('*', e, op('/', number(p), number(100))), n)), 0.5),

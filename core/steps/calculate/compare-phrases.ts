@@ -1,7 +1,8 @@
 import { all, columnsOf, type Condition, type Expression } from '../../formula/expression';
 import { amend, nothing, plans, withPlan, type Act, type Context, type State } from '../../language/acts';
-import { rule, type Rule } from '../../language/chart';
-import { judged, tested, theirsIn } from '../../language/grammar/pairs';
+import { keyOf, rule, type Rule } from '../../language/chart';
+import { judged, pairOf, tested, theirsIn } from '../../language/grammar/pairs';
+import { orNothing } from '../../language/grammar/many';
 import { listedOf, type OtherColumn } from '../../language/grammar/others';
 import { nameOf } from '../../language/naming';
 import { uniqueName } from '../../values/names';
@@ -28,7 +29,16 @@ const withBoth: Act = {
 };
 
 /** Said of rows that were compared with another table: what is not there has no value to compare. */
-const confirmed: Act = { key: 'in both', apply: (state) => { const compared = state.plans.some((p) => (p.step === 'filter' || p.step === 'ask') && p.where !== undefined && theirsIn(p.where).length > 0); return compared ? nothing.apply(state) : null; } };
+const confirmed: Act = {
+  key: 'in both',
+  apply(state: State) {
+    const last = state.plans.at(-1), compared = last?.step === 'filter' || last?.step === 'ask' ? (last.where === undefined ? [] : theirsIn(last.where)) : [];
+    if (compared.length === 0) return null;
+    // What has no row there counted as nothing.
+    const zeroed = keyOf(last!).includes('"kind":"orElse"') ? compared.flatMap((e): Condition[] => (e.kind === 'lookup' ? [{ kind: 'listed', table: e.table, under: e.under, of: e.of, ...(e.loosely && { loosely: true }) }] : [])) : [];
+    return zeroed.length === 0 ? nothing.apply(state) : amend('those in both', (plan) => ((plan.step === 'filter' && plan.mode === 'keep') || plan.step === 'ask' ? { ...plan, where: all([plan.where!, ...zeroed]) } : null)).apply(state);
+  },
+};
 
 /** Of rows that were compared with another table, those that have something there. */
 function onlyWith(table: string, x: Context): Act | null {
@@ -50,7 +60,9 @@ export const comparePhrases: readonly Rule[] = [
   rule('clause', `$ownHolding:p ,|.|;|:|?? and|then? (${SAYS})? (whether|if)? $outcomes:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.1),
   rule('clause', `$ownHolding:p ,|.|;|:|?? and|then? (${SAYS})? (whether|if)? (it|they|its|both)? (is|are)? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
   rule('clause', '$holding:p ^$judgeLink:l ^$outcomes:o', ({ p, l, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, l.n); }, -0.2),
-  rule('clause', `~add ~column? ~named? $name:n :|,|- $holding:p ,|.|;|:|?? (${SAYS})? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
+  rule('clause', `~add? ~column? ~named? ^$name:n (on|for|in|to|beside|of the|each|every|all? $rows|$noun|$guess)? :|,|- $holding:p ,|.|;|:|?? (${SAYS})? $outcomes:o`, ({ p, n, o }, x: Context) => { const e = judged(p, o, x); return e && add(e, n); }, -0.2),
+  // 'Check: sum up the takings of its screenings, ok if settled is at most 5 euros away, otherwise off'
+  rule('clause', '~add? ~column? ~named? ^$name:n (on|for|in|to|beside|of the|each|every|all? $rows|$noun|$guess)? :|,|- (add|sum|total|count|take|work)? (up|out)? the|all|its|their? $tally:e (~open? 0|zero|nothing ~if|~wherever? none|nothing|missing? ~close?)? ,|;|.|: and? then? $outcomeLabel:l ~if the|its|our? $held:b $pairTest:t ,|;|. and? $outcomes:o', ({ n, e, l, b, t, o }, x: Context) => { const p = pairOf(b, orNothing(e), x), as = p && judged(p, [{ label: l, test: t }, ...o], x); return as && add(as, n); }, -0.5),
   rule('clause', `$holding:p ,|.|;|:|?? and|then? ${SAYS} whether|if? it|they|its? is|are? $meanings:o`, ({ p, o }, x: Context) => { const e = judged(p, o, x); return e && add(e); }, -0.2),
   rule('clause', '$holding:p .|,|;|:|and and|then|please? show|list|keep|give|find|tell|want|see|leave|need me|us|only? all? the|those? $rows|$noun|$col|ones|those|cases ~rel? $pairTest:t', ({ p, t }, x: Context) => { const where = tested(t, p, x); return where && keep(where); }, -0.2),
   rule('bothTold', ',|-|;|. both|two of? the|their|them? amounts|numbers|values|figures|sums|dates|prices|totals|rates (side by side|please|too|shown|beside it|as well)?', () => true, 0),
@@ -60,8 +72,11 @@ export const comparePhrases: readonly Rule[] = [
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside? the|their? both|two of? the|their|them? $col|$tcol next|beside to? each? other', () => true, 0),
   rule('bothTold', ',? with|and|showing|show|giving|give|including|plus|beside the|their? both|two of? the|their|them? $col|$tcol', () => true, 0.1),
   rule('rider', '$bothTold', () => withBoth, 0.5),
-  rule('rider', 'only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist in both of? the|these? tables|lists|files|sheets', () => confirmed, -0.2),
-  rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),
+  // 'Matching lot ref to lot': how the tables were tied
+  ...['the? $tcol:k to|with|and|against|=|is the|our? $col:a', 'the|our? $col:a to|with|and|against|=|is the|their? $tcol:k'].map((pair) => rule('rider', `,|~open? match|matching|matched|by|via|on|tying|tie|linking|link|joining|join|compare|comparing ${pair} ~close?`, ({ k, a }) => tiedSo(a, k), -0.3)).flat(),
+  rule('rider', 'and? only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist|present|listed|found in both of? the|these? tables|lists|files|sheets?', () => confirmed, -0.2),
+  rule('rider', 'and? only|just the|those? $rows|$noun|ones|$col ~rel? ~be? present|listed|found|known in both of? the|these? tables|lists|files|sheets?', () => confirmed, -0.2),
+  rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol|$theTable ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),
   // 'Leave aside the ones without readings'
   rule('rider', "leave|leaving|skip|ignore|omit|disregard|without|excluding out|aside|off? the|those|any? $rows|$noun|ones|$col ~rel? ~without|no|lacking|not|don't (have|any|a|an|the)? any|a|an? ^$many:t", ({ t }, x: Context) => onlyWith(t, x), -0.4),
   // '..., cost from articles': where it is taken from
@@ -79,6 +94,9 @@ const takenFrom = (c: OtherColumn, table: string): Act => ({ key: `taken from ${
 
 /** Said of what is taken from that table anyway. */
 const told = (table: string): Act => ({ key: `told by ${table}`, apply: (state) => (JSON.stringify(state.plans).includes(`"table":${JSON.stringify(table)}`) ? nothing.apply(state) : null) });
+
+/** Said of values that are looked up by these two columns. */
+const tiedSo = (own: string, k: OtherColumn): Act => ({ key: `tied by ${own} ${k.table} ${k.column}`, apply: (state) => { const last = JSON.stringify(state.plans); return last.includes(`"table":${JSON.stringify(k.table)},"under":${JSON.stringify(k.column)},"of":{"kind":"column","name":${JSON.stringify(own)}}`) ? nothing.apply(state) : null; } });
 
 /** Nothing there counts as zero, as it does in sums anyway. */
 const zeroed: Act = { key: 'none is zero', apply: (state) => (JSON.stringify(state.plans.at(-1) ?? '').includes('"kind":"orElse"') ? nothing.apply(state) : null) };

@@ -60,3 +60,11 @@ export const ratioOf = (e: Expression): Extract<Expression, { kind: 'op' }> | nu
 
 /** Is a formula a quotient? */
 export const isRatio = (e: Expression): boolean => (e.kind === 'round' ? isRatio(e.of) : e.kind === 'op' && e.op === '/');
+
+/** The same with blanks of some columns counted as zero: without names, of all. */
+export function zeroForBlank(e: Expression, names?: readonly string[]): Expression {
+  if (e.kind === 'lookup') return { kind: 'orElse', of: e, otherwise: number(0) };
+  if (e.kind === 'column') return names === undefined || names.includes(e.name) ? { kind: 'orElse', of: e, otherwise: number(0) } : e;
+  if (e.kind === 'op') return { ...e, left: zeroForBlank(e.left, names), right: zeroForBlank(e.right, names) };
+  return e.kind === 'round' ? { ...e, of: zeroForBlank(e.of, names) } : e;
+}

@@ -117,7 +117,7 @@ export const frames: readonly Frame[] = [
 export const knownRules: readonly Rule[] = [
   rule('feel', '$word:w', ({ w }) => { const said = w.toLowerCase(), sign = SIGNS.get(said); return sign === undefined ? null : { said, sign }; }, 0.05),
   // 'Is the customer happy? yes / no by comment'
-  rule('clause', '(~add ~column ~named? ^$name:n :|,|-?)? ~be|did|do|does the|our|each|every|this? $rows|$noun|$guess|$col|$word|people|they $feel:f (with|about|by|in|from it|this|that|us|the? $col)? ??|,|:|.|-? ~open? yes or|/|and no ~close? (going|judging|based|according)? (by|from|on|to|in the|their|its? $col:c)?', ({ n, f, c }, x: Context) => yesNoFeeling(f.sign, c, n, x), -0.6),
+  rule('clause', '(~add ~column ~named? ^$name:n :|,|-?)? ~be|did|do|does the|our|each|every|this? $rows|$noun|$guess|$col|$word|people|they $feel:f (with|about|by|in|from it|this|that|us|the? $col)? ,|:|.|-|?? ~open? yes or|/|and no ~close? (going|judging|based|according)? (by|from|on|to|in the|their|its? $col:c)?', ({ n, f, c }, x: Context) => yesNoFeeling(f.sign, c, n, x), -0.6),
   rule('feels', '$feel:a or|and|/|vs|versus|from $feel:b', ({ a, b }) => (a.sign !== b.sign ? [a, b] : null), 0),
   rule('feels', '$feel:a , $feel:b ,? or|and? $feel:c', ({ a, b, c }) => (new Set([a.sign, b.sign, c.sign]).size === 3 ? [a, b, c] : null), 0),
   rule('mailSorts', '^$word:a mail|mailer|e-mail|email|service|provider|address? or|and|/|vs an|a|the|one|their|its? own? ^$word:b domain|address|mail|e-mail|email|one', ({ a, b }) => mailPair(a, b), -0.1),

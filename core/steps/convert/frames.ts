@@ -99,7 +99,7 @@ export const frames: readonly Frame[] = [
   }, ({ cols, country }, x) => (cols.every((n: string) => telephones(n, x)) ? act(cols, 'phone', country ? { country } : {}) : null)),
 
   frame('to numbers', {
-    need: { number: ['as|into|to|be|become|is|are|=|a|plain|just|only|bare|proper|real|clean|true|one|simple ~number', 'nothing|none but|except|other ~number|figures|digits', 'only|just figures|digits', 'numeric|numerical|=numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text|number only|numbers only|number column|a number', means('be|as|to|into|in ~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
+    need: { number: ['as|into|to|be|become|is|are|=|a|plain|just|only|bare|proper|real|clean|true|one|simple ~number', 'nothing|none but|except|other ~number|figures|digits', 'only figures|only digits|just figures|just digits', 'numeric|numerical|=numbers|decimal numbers|plain numbers|bare numbers|only be the number|only the number|figures only|the figure only|just a number|numbers instead of text|number only|numbers only|number column|a number', means('be|as|to|into|in ~wholeNumber', 'whole'), means('whole numbers|integers|an integer|integer', 'whole')] },
     may: {
       cols: '$cols', unit: ['in|into|to|as $unit', means('$unit $unit', null, 9)], reads, places: ['$places'], blanks: BLANKS_STAY, rest: NO_REST, kind: 'number|numbers|figure|figures|the number|figures only',
       signs: [CURRENCY, '€|£|%|euro|euros|pound|pounds|eur|gbp|usd|percent|per cent|euro sign|pound sign|pound signs|percent sign|per cent sign|currency|currencies|currency code|currency codes|unit|units'],

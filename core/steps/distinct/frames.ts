@@ -21,7 +21,7 @@ export const frames: readonly Frame[] = [
     need: { repeats: DUPLICATES, by: ['by|on|of|in|for|where|when|~open? $cols ~close?', '$alike', means('$col:a + $col:b', ({ a, b }: { a: string; b: string }) => [a, b]), means('$col:a + $col:b + $col:c', ({ a, b, c }: { a: string; b: string; c: string }) => [a, b, c])] },
     may: { keep: [means(FIRST, 'first'), means(LAST, 'last'), means(FULLEST, 'fullest')], drop: [OTHERS_GONE, '~drop', 'throw out the repeats|remove the others|drop the rest|remove the repeats|get rid of the rest|drop the others|remove the rest'], same: 'same|the same|are the same|identical|i.e|that means|all the same' },
     many: ['repeats', 'drop', 'same'],
-    about: 'there are is were was some several a few couple of rows row entries entry payments by mistake in here keyed entered typed listed same identical where and it means i.e e with one two three on only them just the each every with that should appear stand have remain leave please all so meaning or get rid of which',
+    about: 'can go as an another other earlier previous goes there are is were was some several a few couple of rows row entries entry payments by mistake in here keyed entered typed listed same identical where and it means i.e e with one two three on only them just the each every with that should appear stand have remain leave please all so meaning or get rid of which',
     cost: 0.5,
   }, ({ by, keep }) => plans({ step: 'distinct', keep: (keep ?? 'first') as Keep, by })),
 

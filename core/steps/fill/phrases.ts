@@ -64,7 +64,7 @@ export const phrases = [
   rule('filling', '~below', () => ({ kind: 'below' }), 0),
 
   rule('clause', 'and|then|also? please? put|write|enter|insert|fill in? $filling:f ~wherever|in nothing|none|no value|entry? is|stands|was|entered|there in|there|it?', ({ f }) => act(null, f), 0.1),
-  rule('clause', 'no $cols:c cost|costs|price|value|date|name|figure|number? was|is|are|were|has? been? ~given|noted|written|down|said ??|,|;|- then it|that|this? is|means|counts|becomes as|for? $filling:f', ({ c, f }) => act(c, f), -0.2),
+  rule('clause', 'no $cols:c cost|costs|price|value|date|name|figure|number? was|is|are|were|has? been? ~given|noted|written|down|said ,|;|-|?? then it|that|this? is|means|counts|becomes as|for? $filling:f', ({ c, f }) => act(c, f), -0.2),
   rule('gap', '~wherever we|it|there|the|a? ~without $cols:c', ({ c }) => c, 0),
   rule('clause', '$cols:c :|,|- ~wherever nothing|none|no entry|value? ~be|~have? ~given|entered|filled|written|noted|there|in in? it|that|this ~be|means|mean none|nothing|zero|nobody ,|;? so|i.e|hence|that is|means? ,? $num:n', ({ c, n }) => act(c, value(String(n))), -0.3),
   rule('clause', '$cols:c :|,|- (an)? ~blankWord (one|cell|ones|cells|field)? ~be|means|mean none|nothing|zero|nobody ,|;? so|i.e|hence|that is? ,? $num:n', ({ c, n }) => act(c, value(String(n))), -0.3),

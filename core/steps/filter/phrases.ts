@@ -1,6 +1,7 @@
 import { isNumberColumn, readsAsDate } from '../../formula/check';
 import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from '../../language/acts';
-import { keyOf, rule } from '../../language/chart';
+import { keyOf, oneOf as oneWay, rule } from '../../language/chart';
+import { OTHERS_GONE } from '../../language/lexicon/ways';
 import { columnOf, findColumn } from '../../table/table';
 import { rowDate } from '../../language/grammar/roles';
 import { isEmptiness, lacking, oneOf, says, SIZES } from '../../language/grammar/conditions/make';
@@ -85,6 +86,12 @@ export const phrases = [
   rule('clause', '$rset:c ~should not|never be|appear|stay|remain|show up? in|on|here|there|any? (the|this|our)? list|table|sheet|file|more?', ({ c }) => filter('aside', c), 0),
   rule('clause', "$rset:c shouldn't|mustn't|needn't be|appear|stay|remain|show up? in|on|here|there|any? (the|this|our)? list|table|sheet|file|more?", ({ c }) => filter('aside', c), 0),
   rule('clause', 'find|search|look up|for|out? the|all|any? $rset:c ,|;|.? and|then ~keep only|just? those|them|these|it', ({ c }) => filter('keep', c), -0.1),
+  // 'Honey must be acacia or linden, everything else is of no use to me'
+  rule('clause', `the? $col:c ~should|can|may only? be|read|say only|just|either|one? of? ^$values:v ,|;|.|:|-|– ${oneWay(OTHERS_GONE)}`, ({ c, v }) => (v.every((o: { column: string }) => o.column === c) ? filter('keep', oneOf(v)!) : null), -0.3),
+  // 'Rejected lots go, and so do lots below 20 kg'
+  rule('clause', `$rset:c go|goes|leave|leaves|disappear|disappears (away|out)? ,|;|. and? so|likewise do|does|go|should|must $rset:d (go|be|leave)? (removed|dropped|out|away)?`, ({ c, d }) => filter('aside', any([c, d])), -0.2),
+  rule('clause', '$rset:c ~be too|much|far? too? short|long|small|big|large|little|few|many|low|high|late|early|cheap|dear|expensive|light|heavy|old|young|new ,|;|.|:|-|–|and and|so|please? ~drop|~hide those|these|them|it', ({ c }) => filter('aside', c), -0.2),
+  rule('rider', '$rset:c stay|stays|remain|remains in|there|here|put?', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),
   rule('clause', '$rset:c ~unwanted', ({ c }) => filter('aside', c), 0.05),
   rule('clause', '~unwanted $rset:c', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '$rows ~rel ~be? $cond:c ~unwanted', ({ c }) => filter('aside', c), 0),

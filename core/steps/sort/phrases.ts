@@ -205,6 +205,7 @@ export const phrases = [
   rule('rider', '$nopes (put|show)? the? lowest|smallest|least|fewest|earliest|oldest|lightest|cheapest|shortest one|ones|$rows? first|on|at top|the? top?', () => turnedDown(false), 0),
   rule('rider', 'reverse|turn|flip it|that|the order? round|around|over?', () => amend('sort turned', (plan) => (plan.step === 'sort' ? { ...plan, by: plan.by.map((k) => ({ ...k, down: !k.down })) } : null)), 0.1),
   rule('rider', 'and? then by|on the? $col:c', ({ c }) => amend(`sort then ${c}`, (plan) => (plan.step === 'sort' && !plan.by.some((k) => k.column === c) ? { ...plan, by: [...plan.by, { column: c, down: false }] } : null)), 0.3),
+  rule('aside', 'and|with? the? blanks|empties|gaps|missing|empty|blank values|cells|ones|$rows? (in|of|for|under the? $cols)? go|come|put|stay? at|to|in|always? the|very? last|end|bottom|back (of|within|in the|each|every|its|their? $col|$word)?', () => nothing, -0.1),
   rule('aside', 'the? ~blankWord ones|cells|rows|values|$cols? last', () => nothing, 0.05),
   rule('aside', 'and|with? the? ones|those|$rows|$noun with|without|having no|an|any? $col go|come|put|at|to|in? the|very? last|end|bottom|back', () => nothing, 0.05),
   rule('aside', 'the? ~blankWord $cols go|come|stay|put|at|are? at|to|in the? end|bottom|back|last', () => nothing, 0.05),

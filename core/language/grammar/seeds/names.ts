@@ -1,5 +1,5 @@
 import { type Context } from '../../acts';
-import { type ColumnMention } from '../../mentions';
+import type { ColumnMention, Vocabulary } from '../../mentions';
 import { typingDistance } from '../../../match/typing';
 import { stem, type Token } from '../../words';
 import { Put } from './put';
@@ -29,10 +29,17 @@ export function numberedTimes(tokens: readonly Token[], { head }: Context, put: 
 const VERBS = new Set('put make move drop add remove sort keep call rename round set leave delete show give take then split replace fill turn change convert place bring throw trim'.split(' '));
 
 /** Words that begin what is asked for, and no name. */
+/** 'Match to the submissions:' is called ‹Match›: the rows it is for are no part of the name. */
+type RowWords = Pick<Vocabulary, 'rowNouns' | 'tableStems'>;
+const isFor = (tokens: readonly Token[], from: number, to: number, { rowNouns, tableStems }: RowWords): boolean =>
+  to > from + 2 && (rowNouns.has(tokens[to - 1]!.stem) || tableStems.has(tokens[to - 1]!.stem)) && [to - 2, to - 3].some((at) => at > from && /^(?:to|for|on|in)$/.test(tokens[at]!.lower) && (at === to - 2 || /^(?:the|all|our)$/.test(tokens[to - 2]!.lower)));
+
+/** 'Stock times cost = stock value': what is calculated is no name. */
+const CALCULATES = /^(?:times|minus|divided|multiplied|[*×÷+])$/;
 const NOT_LED = /^(?:shorten|abbreviate|simplify|reformat|rewrite|rearrange|write|swap|flip|strip|trim|extract|pull|fish|break|cut|join|combine|merge|glue|standardise|standardize|unify|normalise|normalize|fix|correct|mask|hide|extend|lowercase|uppercase|capitalise|capitalize|take|grab|what|which|who|how|check|verify|ensure|test|compare|calculate|compute|work|let|see|find|tell|is|are|does|do|did|has|have|number|label|mark|grade|classify|tag|flag|list|count|add|split|sort|make|put|turn|convert|remove|delete|drop|keep|show|give|take|get|rank|fill|replace|round|words|tidy|clean|change|rename|move|in|for|from|with|of|each|every|all|this|that|it|there|here|i|we|they|where|if|when)$/;
 
 /** Spans that could be the name of a new column: words with capitals are likelier than others. */
-export function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], put: Put): void {
+export function newNames(tokens: readonly Token[], request: string, columns: readonly ColumnMention[], vocabulary: RowWords, put: Put): void {
   const renames = tokens.some((t) => /^(?:rename|renamed|retitle|retitled)$/.test(t.lower));
   const exact = new Set(columns.filter((c) => c.cost < 0.1).map((c) => `${c.from}-${c.to}`));
   // 'Earnings so far = ...', 'calculate the yield per hive: ...': what stands before the mark is all of the name.
@@ -42,7 +49,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
   while (/^(?:and|then|firstly|also|finally|,)$/.test(tokens[joint]?.lower ?? '') && mark > joint + 1) joint++;
   const verb = joint + (/^(?:calculate|compute|determine|derive|add)$/.test(tokens[joint]?.lower ?? '') ? 1 : 0);
   const start = verb + (/^(?:the|a|an)$/.test(tokens[verb]?.lower ?? '') ? 1 : 0);
-  if (mark > start + 1 && mark <= start + 6 && (verb > joint || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number' || percent(t)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
+  if (mark > start + 1 && mark <= start + 6 && (verb > joint || tokens[mark]!.lower === '=') && tokens.slice(start, mark).every((t) => (t.kind === 'word' && !['column', 'columns', 'field', 'fields', 'new', 'called', 'named'].some((w) => t.lower === w || (w.length > 5 && typingDistance(t.lower, w, 1) <= 1))) || t.kind === 'number' || percent(t)) && !NOT_LED.test(tokens[start]!.lower) && !tokens.slice(start, mark).some((t) => CALCULATES.test(t.lower))) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.05);
   // 'Cost per kilo of body weight: ...': what stands before a colon is the name of what comes after it.
   if (verb === joint && mark > start + 5 && mark <= start + 8 && tokens[mark]!.lower === ':' && tokens.slice(start, mark).every((t) => t.kind === 'word' && !VERBS.has(t.lower) && !/^(?:please|pls|columns?|fields?|new|things?|go)$/.test(t.lower)) && !NOT_LED.test(tokens[start]!.lower)) put('name', start, mark, request.slice(tokens[start]!.from, tokens[mark - 1]!.to).trim(), 0.3);
   // 'Calculate earned per hour as charged minus cost': so is what stands before 'as'.
@@ -91,6 +98,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       if (/n['’]t$/.test(t.lower) || (to > from + 1 && !capital && /^(?:called|named)$/.test(t.lower))) break;
       if (/^(?:please|pls|thanks|thank|kindly|into)$/.test(t.lower) && !capital) break;
       if (to === from + 1 && !capital && /^(?:percent|percentage|number|numbers|figure|figures)$/.test(t.lower) && /^(?:with|of|and|between|to|from|without|in|)$/.test(tokens[to]?.lower ?? '')) break;
+      if (to > from + 1 && !capital && t.lower === 'in' && /^(?:percent|percentage|%)$/.test(tokens[to]?.lower ?? '') && tokens[to + 1]?.lower === 'of') break;
       if (t.lower === 'as' && /^(?:a|an|the|numbers?|text|dates?)$/.test(tokens[to]?.lower ?? '')) break;
       if (/^(?:and|then)$/.test(t.lower) && VERBS.has(tokens[to]?.lower ?? '')) break;
       if (/^(?:each|every|another)$/.test(t.lower) && to > from) cost += 0.6;
@@ -102,7 +110,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       if (to === from + 1 && !capital && (/^(?:them|they|it|us|rows?|lines?|everything|date only|something|off|out|up|down|over|away)$/.test(t.lower) || (/^(?:letters|digits|date|time)$/.test(t.lower) && /^(?:in|into|only)$/.test(tokens[to]?.lower ?? '')))) continue;
       if (to === from + 1 && !capital && /^(?:word|words|number|numbers|text|figure|figures|percent|percentage|date|dates|name|result)$/.test(t.lower)) continue;
       // What stands before an equals sign or a colon is all of the name; a name is not torn out of several words with capitals.
-      const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower);
+      const led = (from === 0 || /^[.,;(]$/.test(tokens[from - 1]!.lower)) && (/^[=:]$/.test(tokens[to]?.lower ?? '') || (tokens[to]?.lower === 'is' && first.capital)) && !NOT_LED.test(first.lower) && !isFor(tokens, from, to, vocabulary) && !tokens.slice(from, to).some((w) => CALCULATES.test(w.lower));
       if (/^(?:first|second|third|last)$/.test(first.lower) && !first.capital && /^(?:part|word|piece|one|bit|half)s?$/.test(tokens[from + 1]?.lower ?? '')) cost += 0.5;
       const halved = to === from + 1 && capital && /^names?$/.test(tokens[to]?.lower ?? '') ? (/^(?:first|last|given|family|full|middle|second)$/.test(first.lower) ? 0.8 : 0.4) : 0;
       // A name of several words hardly stops before the end of what is said.
@@ -117,7 +125,7 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       // 'Ratio amount due': no name ends inside the full name of a column.
       // Nor does one begin inside it: 'Picked Up Collected'.
       const cut = columns.some((c) => c.cost < 0.02 && ((c.from > from && c.from < to && c.to > to) || (c.from < from && c.to > from && c.to < to))) ? 1.2 : 0;
-      const price = (led ? Math.min(cost, 0.05) : cost + torn + stopped + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0);
+      const price = (led ? Math.min(cost, 0.05) : cost + torn + stopped + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0) + (isFor(tokens, from, to, vocabulary) ? 0.8 : 0);
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
       // 'No.': a short form ends in a point, where the sentence goes on.

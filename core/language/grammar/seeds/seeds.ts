@@ -122,7 +122,7 @@ export function seeds(tokens: readonly Token[], request: string, context: Contex
   shownTexts(tokens, request, values, put);
   numbers(tokens, context, put);
   dates(tokens, put);
-  newNames(tokens, request, columns, put);
+  newNames(tokens, request, columns, context.vocabulary, put);
   examples(tokens, request, put);
   turned(tokens, request, values, context, put);
   metrics(tokens, context, put);
