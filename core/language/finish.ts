@@ -1,7 +1,10 @@
 import { keptForHead } from './kept';
 import { sampleOf } from './grammar/samples';
 import type { CheckedHead } from '../formula/check';
-import type { Case, Expression } from '../formula/expression';
+import { column, columnsOf, walk, type Case, type Condition, type Expression } from '../formula/expression';
+import { findColumn } from '../table/table';
+import { firstUnique, planOf } from '../steps/ask/question';
+import { isTheirs, theirsIn } from './grammar/pairs';
 import { asPercentage } from '../steps/calculate/amending';
 import { bareText } from '../match/likeness';
 import { typingDistance } from '../match/typing';
@@ -155,6 +158,37 @@ export const inAnySpelling = (plans: readonly Plan[]): readonly Plan[] => rewrit
 function emptyAsFull(plans: readonly Plan[], words: readonly Token[]): readonly Plan[] {
   if (!/(?:^|[:,;]) empty (?:when|if|up|at|with|for|from|where|under|below)\b/.test(words.map((w) => w.lower).join(' '))) return plans;
   return plans.map((p): Plan => (p.step === 'calculate' && p.as.kind === 'choose' && p.as.cases.some((c) => c.then.kind === 'text' && c.then.value === 'full') ? { ...p, as: { ...p.as, cases: p.as.cases.map((c) => (c.then.kind === 'blank' ? { ...c, then: { kind: 'text', value: 'empty' } } : c)) } } : p));
+}
+
+/** Words that say what becomes of rows; without them those that another table decides about are listed. */
+const BECOMES = new Set('keep leave filter drop remove delete throw set aside put cut out go goes away want need reduce restrict limit narrow stay remain rid exclude'.split(' ').map(stem));
+const becomes = (words: readonly Token[]): boolean => words.some((w, i) => BECOMES.has(w.stem) || (/^(?:only|just)$/.test(w.lower) && !/^(?:for|where|if|when|in)$/.test(words[i + 1]?.lower ?? '')));
+
+/** What is said before those who are asked for. */
+const LEADS = /^(?:which|what|who|list|show|me|give|us|the|all|any|find|tell|did|do|does|have|are|is|we|there|please|those)$/;
+
+/** Are rows of two tables held against each other: one has none there, or their values differ? */
+function reconciles(where: Condition): boolean {
+  let found = false;
+  walk(where, (n) => { found ||= n.kind === 'listed' || (n.kind === 'compare' && isTheirs(n.left) !== isTheirs(n.right) && columnsOf(isTheirs(n.left) ? n.right : n.left).length > 0); });
+  return found;
+}
+
+/**
+ * 'Readings with a household not found in households': rows that another table decides about, of whom nothing is said to
+ * become, are an answer, with both values where those are shown; 'films never submitted' by what they are called.
+ */
+export function asListed(plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] {
+  const [first, ...shown] = plans;
+  if (first?.step !== 'filter' || first.mode !== 'keep' || !reconciles(first.where) || becomes(words)) return plans;
+  const theirs = theirsIn(first.where), used = columnsOf(first.where);
+  const at = words.findIndex((w) => !LEADS.test(w.lower));
+  const named = shown.length === 0 ? columns.find((m) => m.from === at && m.cost < 0.3 && used.includes(m.column) && findColumn(head.columns, m.column)?.type === 'text') : undefined;
+  const key = named?.column ?? firstUnique({ head });
+  if (key === undefined || !shown.every((p) => p.step === 'calculate' && !p.replace && theirs.some((e) => keyOf(e) === keyOf(p.as)))) return plans;
+  const own = shown.length === 0 ? [] : used.filter((name) => name !== key && theirs.every((e) => e.kind !== 'lookup' || keyOf(e.of) !== keyOf(column(name))));
+  const by: Expression[] = [...[key, ...own].map(column), ...shown.flatMap((p) => (p.step === 'calculate' ? [p.as] : []))];
+  return [planOf({ figures: [], by, where: first.where })];
 }
 
 /** The plans of a reading as the whole request has them. */

@@ -16,7 +16,7 @@ import { doubtsOf } from './doubts/doubts';
 import { preferNamed } from './doubts/named';
 import { wordsSought } from './doubts/nodes';
 import { written } from './exact';
-import { finished, inAnySpelling, isMentioning, looksLoosely } from './finish';
+import { asListed, finished, inAnySpelling, isMentioning, looksLoosely } from './finish';
 import { restates } from './entailed';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
@@ -583,7 +583,7 @@ function matchAside(pattern: readonly string[], k: number, words: readonly Token
 
 function decide(found: readonly Path[], request: string, words: readonly Token[], columns: readonly ColumnMention[], values: readonly ValueMention[], head: CheckedHead): Answer {
   const heard = found.some((p) => p.lost.length === 0 && p.state.plans.length > 0) ? found : found.map((p) => heardAgain(p, words, columns, values));
-  const paths = heard.map((p) => { const plans = finished(p.state.told.has(OTHERWISE_SPELLED) ? inAnySpelling(p.state.plans) : p.state.plans, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; })
+  const paths = heard.map((p) => { const whole = finished(p.state.told.has(OTHERWISE_SPELLED) ? inAnySpelling(p.state.plans) : p.state.plans, words, columns, head), plans = p.state.amends ? whole : asListed(whole, words, columns, head); return plans === p.state.plans ? p : { ...p, state: { ...p.state, plans } }; })
     // Other spellings are told of where names are looked for, and nowhere else.
     .filter((p) => !p.state.told.has(OTHERWISE_SPELLED) || looksLoosely(p.state.plans));
   const doubts = doubtsOf(words, head);

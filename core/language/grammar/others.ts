@@ -242,6 +242,7 @@ export const otherRules = [
   rule('theirs', '$table:t ^$tcol:c', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirs', 'the? $tcol:c of|in|on the|its|their|each|a|this|that? ^$table:t', ({ c, t }) => (c.table === t ? c : null), 0.05),
   rule('theirs', 'the? $tcol:c in|from|of|on|according|as|that to|by|given|says? in? $theTable:t says|gives|has?', ({ c, t }) => (c.table === t ? c : null), 0.05),
+  rule('theirs', '$theirs:c in|from|of|on|according to? ^$theTable:t', ({ c, t }) => (c.table === t ? c : null), 0.02),
   rule('theirList', '$theirs:a', ({ a }) => [a], 0),
   rule('theirList', '$theirs:a ~list the|its|their? $theirList:b', ({ a, b }) => (b.some((o: OtherColumn) => o.column === a.column || o.table !== a.table) ? null : [a, ...b]), 0.03),
   rule('theirs', 'the? $tcol:c that|which? the|our? $theTable:t gives|give|says|say|has|have|lists|shows|names|states (for ~each|that|the|it|its $rows|$noun|$col?)?', ({ c, t }) => (c.table === t ? c : null), 0),

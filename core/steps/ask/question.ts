@@ -83,7 +83,7 @@ export const firstUnique = ({ head }: Pick<Context, 'head'>): string | undefined
 export const groupOf = (as: Expression): Asked => ({ name: as.kind === 'column' ? as.name : nameOf(as), as });
 
 /** The plan of a question, its parts named. */
-function planOf(q: Question): AskPlan {
+export function planOf(q: Question): AskPlan {
   const by = q.by.map(groupOf);
   const figures = uniquely(q.figures, by.map((b) => b.name));
   return {

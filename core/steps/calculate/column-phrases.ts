@@ -66,6 +66,8 @@ export const columnPhrases: readonly Rule[] = [
   rule('formula', '$ex2:a ,|;|. and? then? divide|divided (it|that|this|all (of (it|that))?|the result|the rest)? by the? $ex0:b', ({ a, b }) => (a.kind === 'op' ? op('/', a, b) : null), -0.2),
   rule('formula', '$ex2:a $ofThat ,|;|. and? then? divide|divided (it|that|this|all (of (it|that))?|the result|the rest)? by the? $ex0:b', ({ a, b }) => (a.kind === 'op' ? op('/', { ...a, right: zeroForBlank(a.right) }, b) : null), -0.3),
   rule('formula', '$ex2:a $ofThat', ({ a }) => (a.kind === 'op' ? { ...a, right: zeroForBlank(a.right) } : null), -0.1),
+  // 'Billed divided by closing minus opening': by the difference, where those two are of one measure and the first is not
+  rule('formula', '$col:a divided|split|over by? the? $col:b minus|less $col:c', ({ a, b, c }, x: Context) => { const [p, q, r] = [quantity(a, x), quantity(b, x), quantity(c, x)]; return p && q && r && sameMeasure(b, c) && !sameMeasure(a, b) ? op('/', p, op('-', q, r)) : null; }, -0.6),
   // The larger of two values, as in 'max(minimum - stock, 0)'
   rule('formula', 'max|maximum|larger|greater|higher of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '<', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
   rule('formula', 'min|minimum|smaller|lesser|lower of? ~open? $ex2:a ,|and $num:n ~close?', ({ a, n }) => (rowLevel(a) ? cases([{ when: { kind: 'compare', op: '>', left: a, right: number(n) }, then: number(n) }], a) : null), -0.2),
@@ -147,3 +149,6 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', '~add|there ~column? a|an? column that|which adds|sums|accumulates|totals up the? $col:c', ({ c }, x: Context) => { const e = over('running', quantity(c, x)); return e && add(e); }, 0),
   rule('clause', 'i|we? want|like|need|would? to? see|know|follow how the? $col:c adds|add|accumulates|accumulate|builds|build|grows|grow up', ({ c }, x: Context) => { const e = over('running', quantity(c, x)); return e && add(e); }, 0),
 ].flat();
+
+/** Do two names end alike: ‹Opening kWh› and ‹Closing kWh›? */
+const sameMeasure = (a: string, b: string): boolean => { const [m, n] = [a, b].map((name) => name.toLowerCase().split(/[\s_]+/)); return m!.length > 1 && n!.length > 1 && m!.at(-1) === n!.at(-1); };

@@ -32,7 +32,7 @@ const withBoth: Act = {
 const confirmed: Act = {
   key: 'in both',
   apply(state: State) {
-    const last = state.plans.at(-1), compared = last?.step === 'filter' || last?.step === 'ask' ? (last.where === undefined ? [] : theirsIn(last.where)) : [];
+    const last = state.plans.findLast((p) => p.step === 'filter' || p.step === 'ask'), compared = last === undefined || last.where === undefined ? [] : theirsIn(last.where);
     if (compared.length === 0) return null;
     // What has no row there counted as nothing.
     const zeroed = keyOf(last!).includes('"kind":"orElse"') ? compared.flatMap((e): Condition[] => (e.kind === 'lookup' ? [{ kind: 'listed', table: e.table, under: e.under, of: e.of, ...(e.loosely && { loosely: true }) }] : [])) : [];
@@ -76,6 +76,7 @@ export const comparePhrases: readonly Rule[] = [
   ...['the? $tcol:k to|with|and|against|=|is the|our? $col:a', 'the|our? $col:a to|with|and|against|=|is the|their? $tcol:k'].map((pair) => rule('rider', `,|~open? match|matching|matched|by|via|on|tying|tie|linking|link|joining|join|compare|comparing ${pair} ~close?`, ({ k, a }) => tiedSo(a, k), -0.3)).flat(),
   rule('rider', 'and? only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist|present|listed|found in both of? the|these? tables|lists|files|sheets?', () => confirmed, -0.2),
   rule('rider', 'and? only|just the|those? $rows|$noun|ones|$col ~rel? ~be? present|listed|found|known in both of? the|these? tables|lists|files|sheets?', () => confirmed, -0.2),
+  rule('rider', "only|just for|with|where|if? the|those? $rows|$noun|ones|$col|$theTable (that|which)? we|they|it know|knows|have|has|list|lists", () => confirmed, -0.2),
   rule('rider', "skip|ignore|leave|omit|without out|aside|off? the|those|all|any? $rows|$noun|ones|$col|$tcol|$theTable ~rel? ~be? not|missing|absent|isn't|aren't|unknown (listed|found|there|present)? in|from|to? the|that? $theTable|table|list|sheet?", () => confirmed, -0.1),
   // 'Leave aside the ones without readings'
   rule('rider', "leave|leaving|skip|ignore|omit|disregard|without|excluding out|aside|off? the|those|any? $rows|$noun|ones|$col ~rel? ~without|no|lacking|not|don't (have|any|a|an|the)? any|a|an? ^$many:t", ({ t }, x: Context) => onlyWith(t, x), -0.4),

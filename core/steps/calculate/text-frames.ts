@@ -137,7 +137,7 @@ export const frames: readonly Frame[] = [
 
   frame('moment', {
     need: { cols: '$col', moment: ['~moment', 'date with a time|a date with time|date and time|one timestamp|timestamp|date with time|as one timestamp|one date and time|plus|together|combine|combined|make', 'the? time in|from|of'] },
-    may: { name: NAME, place: PLACE },
+    may: { name: [...NAME, means('timestamp|moment|datetime|date-time|column|stamp ^$properName', undefined, -0.2)], place: PLACE },
     many: ['moment', 'place', 'cols'],
     about: `${CALCULATE} combine together join make from out into one date time and plus the in together with merge`,
     cost: 0.9,

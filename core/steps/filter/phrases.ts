@@ -65,6 +65,8 @@ export const phrases = [
   rule('clause', '~keep? anything|everything|all|everyone|everybody|whatever|any but|bar|save|except|excluding the? $values:v', ({ v }) => { const c = oneOf(v); return c && filter('keep', not(c)); }, -0.4),
   rule('clause', '~drop|~hide every|any|all? $rows? ~rel ~be? $cond:c', ({ c }) => filter('aside', c), 0.02),
   rule('clause', '$rows? ~withA $col:a but|yet ~without $col:b', ({ a, b }) => (a === b ? null : filter('keep', { kind: 'all', of: [{ kind: 'not', of: { kind: 'empty', of: column(a) } }, { kind: 'empty', of: column(b) }] })), 0.2),
+  rule('clause', '~drop $rset:c and|,|plus also? everything|anything|all|those|whatever|ones $rows|$noun? ~rel? ~be? ^$cond:d', ({ c, d }) => filter('aside', any([c, d])), -0.3),
+  rule('clause', '~drop $rset:c and|,|plus also? everything|anything|all|those|whatever|ones $rows|$noun? ~rel? ~be? ^$cond:d ,|;|. but|except|only? not? the? $rset:e (stay|stays|in|alone)?', ({ c, d, e }) => (e.kind === 'empty' ? filter('aside', all([any([c, d]), not(e)])) : null), -1),
   rule('clause', '~drop whatever|everything|anything|everybody|everyone|all (that|which|who)? $cond:c', ({ c }) => filter('aside', c), 0.1),
   rule('clause', '$values:v $rows|$noun', ({ v }) => (v.length > 1 ? filter('keep', { kind: 'among', of: column(v[0].column), texts: v.map((o: { text: string }) => o.text) }) : null), 0.4),
   rule('clause', '$rset:c ,|:|;|.|-|– keep|show|leave|give|want? me? only|just those|these|them $rows|$noun?', ({ c }) => filter('keep', c), -0.2),

@@ -126,8 +126,9 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       // Nor does one begin inside it: 'Picked Up Collected'.
       const cut = columns.some((c) => c.cost < 0.02 && ((c.from > from && c.from < to && c.to > to) || (c.from < from && c.to > from && c.to < to))) ? 1.2 : 0;
       const price = (led ? Math.min(cost, 0.05) : cost + torn + stopped + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0) + (isFor(tokens, from, to, vocabulary) ? 0.8 : 0);
-      if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
-      put('name', from, to, request.slice(first.from, t.to).replace(/\s+/g, ' '), price);
+      const name = request.slice(first.from, t.to).replace(/\s+/g, ' ');
+      if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, name, price);
+      put('name', from, to, name, price);
       // 'No.': a short form ends in a point, where the sentence goes on.
       const point = tokens[to];
       if (/^(?:no|nr|nos|dept|approx|est|max|min|avg|qty|tel|ref|desc|acct|amt)$/.test(t.lower) && point?.lower === '.' && point.from === t.to && tokens[to + 1] && !tokens[to + 1]!.capital) put('name', from, to + 1, request.slice(first.from, point.to).replace(/\s+/g, ' '), Math.max(0, price - 0.2));
