@@ -180,7 +180,7 @@ function reconciles(where: Condition): boolean {
  */
 export function asListed(plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] {
   const [first, ...shown] = plans;
-  if (first?.step !== 'filter' || first.mode !== 'keep' || !reconciles(first.where) || becomes(words)) return plans;
+  if (first?.step !== 'filter' || first.mode !== 'keep' || !reconciles(first.where) || becomes(words) || /^(?:is|are|was|were|does|do|has|have|how)$/.test(words[0]?.lower ?? '')) return plans;
   const theirs = theirsIn(first.where), used = columnsOf(first.where);
   const at = words.findIndex((w) => !LEADS.test(w.lower));
   const named = shown.length === 0 ? columns.find((m) => m.from === at && m.cost < 0.3 && used.includes(m.column) && findColumn(head.columns, m.column)?.type === 'text') : undefined;

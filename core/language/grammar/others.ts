@@ -237,6 +237,7 @@ export const otherRules = [
   rule('inTable', `${SHOWS}? up? as|under|among an|a|the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? one? of the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? ${IN} $theTable:t under|as the? $tcol:k`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
+  rule('inTable', `~be an?|one|the of? the? $tcol:k ${IN}|of|from $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('inTable', `${SHOWS}? up? under|as the? $tcol:k ${IN} $theTable:t`, ({ t, k }) => (k.table === t ? { table: t, there: k.column } : null), 0),
   rule('theirs', 'what the? $rows|$noun|$guess|it|they|$table|$col? ~be|~have? been? ^$theirs:c', ({ c }) => c, 0.05),
   rule('theirs', '$table:t ^$tcol:c', ({ c, t }) => (c.table === t ? c : null), 0.05),

@@ -30,10 +30,11 @@ export const CAPITALS = [
   crossed('first|the first|initial|the initial', '=letter|=letters', 'of', EACH_WORD, 'capital|a capital|big|upper case|in capitals|capitalised|in upper case|uppercase|as a capital'),
 ].join('|');
 
+const FIRST_FIGURE = crossed('the|', 'first|leading', 'figure|number|part|one|two digits|digits');
 const THE_DAY = 'day|the day|days|the days', DAY_LEADS = 'first|comes first|always comes first|is first|goes first|stands first|is in front|in front|is up front|up front|leads|is always first|is written first|before the month|comes before the month|goes before the month|before month|is given first|is put first';
 
 /** That in a date the day stands before the month. */
-export const DAY_LEADS_IT = crossed(THE_DAY, DAY_LEADS);
+export const DAY_LEADS_IT = [crossed(THE_DAY, DAY_LEADS), crossed(FIRST_FIGURE, 'is|means|stands for|gives|are', 'the day|day')].join('|');
 /** That the month stands before the day. */
 export const MONTH_LEADS_IT = crossed('month|the month|months', DAY_LEADS.replaceAll('month', 'day'));
 
@@ -76,6 +77,7 @@ export const BLANKS_IGNORED = [
 /** That a comma stands before the cents; that one, or a point, only divides thousands; that brackets make an amount negative. */
 export const DECIMAL_COMMAS = [
   crossed('comma|commas|the comma|the commas|a comma|decimal comma|the decimal comma', "is|are|stands for|stand for|means|mean|counts as|count as|serves as|is used as|as|for|is for|are for|is there for|is meant as", 'a decimal point|the decimal point|decimal point|decimal points|decimals|the decimals|cents|the cents|pence|the pence|a point|the point|points|a decimal mark|the decimal mark|a decimal comma|decimal commas|decimal sign|the decimal sign|the decimal separator'),
+  crossed('treat|read|take|count|see|treating|reading', 'a comma|commas|the comma|the commas', 'as', 'a decimal point|decimal point|the decimal point|decimal points|a point|points|decimals', '|where there is one|where there are any|if there is one'),
   crossed('comma|commas|a comma', 'instead of|in place of|rather than', 'a point|the point|points|a decimal point|the decimal point|decimal points|a dot'),
 ].join('|');
 export const THOUSANDS_MARKS = crossed('dots|the dots|dot|the dot|points|the points|point|the point|commas|the commas|comma|the comma|apostrophes|the apostrophe', 'for|are for|is for|separate|separates|divide|divides|mark|marks|are|is|as|stand for|only mark|just mark', 'thousands|the thousands|thousands separators|thousand separators|a thousands separator|thousands separator|the thousands separator');

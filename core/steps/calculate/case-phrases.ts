@@ -238,7 +238,10 @@ function chosen({ list, otherwise, blankFor }: Cases, x: Context, given: Express
   const general = (c: Case): boolean => c.when.kind === 'not' && c.when.of.kind === 'empty' && columnsOf(c.when).every((name) => filled.some((o) => o !== c && columnsOf(o.when).includes(name)));
   filled.sort((a, b) => Number(general(a)) - Number(general(b)));
   const first = blankFor ? [{ when: { kind: 'empty' as const, of: blankFor }, then: blank }] : [];
-  const cases = [...first, ...filled];
+  // 'Ungraded without a reading', of a column in which 'n/a' stands among the numbers
+  const graded = new Set(filled.flatMap(({ when }) => (when.kind === 'compare' && when.left.kind === 'column' ? [when.left.name] : when.kind === 'all' ? when.of.flatMap((c) => (c.kind === 'compare' && c.left.kind === 'column' ? [c.left.name] : [])) : [])));
+  const known = filled.map((c) => (c.when.kind === 'empty' && c.when.of.kind === 'column' && graded.has(c.when.of.name) ? { ...c, when: orNoNumber(c.when, x.head) } : c));
+  const cases = [...first, ...known];
   // What is blank anyway is not said at the end.
   while (otherwise.kind === 'blank' && cases.length > 1 && cases.at(-1)!.then.kind === 'blank') cases.pop();
   // 'Paid when it is filled, unpaid when not': all other rows.
@@ -363,6 +366,8 @@ export const casePhrases = [
   rule('itcond', 'it|that|they|there? ~be|~tookIt? $num:n $unit:u|$measure? ~orLess', ({ n, u }) => compare('<=', n, u), 0.02),
   rule('itcond', 'it|that|they|from|between? ~be? $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>=', a, u), compare('<=', b, u)]) : null), 0.05),
   rule('itcond', '~more $num:a $unit|$measure? and|but|,? ~most $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>', a, u), compare('<=', b, u)]) : null), -0.2),
+  rule('itcond', '~more $num:a $unit|$measure? ~fromTo $num:b $unit:u|$measure?', ({ a, b, u }) => (a < b ? all([compare('>', a, u), compare('<=', b, u)]) : null), -0.1),
+  rule('itcond', '$itcond:c inclusive|included|incl', ({ c }) => c, 0),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~most $num:n $unit:u|$measure?', ({ n, u }) => compare('<=', n, u), 0),
   rule('itcond', '~more that|this|it|those and|but|,? and? ~less $num:n $unit:u|$measure?', ({ n, u }) => compare('<', n, u), 0),
   ...SIZES.map(([words, operator]) => rule('itcond', `it|that|they? ~be? ${words} $clock:m`, ({ m }) => compare(operator, m, CLOCK), -0.02)),
@@ -409,10 +414,12 @@ export const casePhrases = [
   rule('case1', '$leaf:l ~if|at|with|on (it|they|that|there|people|someone|somebody says|say|mentions|mention|contains|contain|has|have|is|are)? the? word|words? ^$saidWords:w', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }], 0.3),
   rule('case1', '$leaf:l ~if the? word|words? ^$saidWords:w ~be mentioned|named|in|there|found|written|said|noted|used there|in|it?', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }], 0),
   // 'Light or lamp: lights', 'containing photo -> Photo': where a label follows the words
-  ...['', '~contains|~mention the? word|words|text? '].map((cue) => rule('case1', `${cue}^$saidWords:w ^:|->|→|=> ^$leaf:l`, ({ w, l }): Open[] | null => (l.kind === 'text' ? [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }] : null), -0.25)).flat(),
+  ...([['^$saidWords:w ^:', -0.25], ['^$saidWords:w ^->|→|=>', 0.2], ['~contains|~mention the? word|words|text? ^$saidWords:w ^:|->|→|=>', -0.25]] as const).map(([said, cost]) => rule('case1', `${said} ^$leaf:l`, ({ w, l }, x: Context): Open[] | null => (l.kind === 'text' && !w.every((t: string) => x.vocabulary.values.has(t.toLowerCase())) ? [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: l, loose: true }] : null), cost)).flat(),
   rule('saidWords', '$word:w', ({ w }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w]), 0),
   rule('saidWords', '$word:w or ^empty', ({ w }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, 'empty']), 0.1),
-  rule('saidWords', '$word:w or|, $saidWords:r', ({ w, r }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, ...r]), 0),
+  rule('saidWords', '$word:w or|,|/ $saidWords:r', ({ w, r }) => (NO_SAYING.has(w.toLowerCase()) || NOT_LABEL.test(w) || w.length < 3 ? null : [w, ...r]), 0),
+  // '"brakes" for brake/brakes'
+  rule('case1', '$text:l for|with|on|at the? word|words? ^$saidWords:w', ({ l, w }): Open[] => [{ when: { kind: 'text', test: 'mentions', of: IT, texts: w }, then: textOf(l), loose: true }], 0.1),
   rule('case1', '$leaf:l from there|that|then|here on? to|until|till|up $num:n $unit:u|$measure?', ({ l, n, u }): Open[] => [{ when: compare('<=', n, u), then: l, loose: true }], -0.2),
   rule('case1', '$leaf:l below|under|less|lower that|this|it|those', ({ l }): Open[] => [{ when: 'below', then: l, loose: true }], 0),
   rule('case1', '$label:l ~if nobody|noone|none|no-one ~have|~did? $word it|them|this|so|anything?', ({ l }): Open[] => [{ when: { kind: 'empty', of: IT }, then: textOf(l), loose: true }], 0),
@@ -543,6 +550,8 @@ export const casePhrases = [
   rule('clause', '^$name:n ~be taken|derived|read|worked|filled|made out? ~from the? $col:c :|,|-|– $choice:k', ({ n, c, k }, x: Context) => (k.list.length > 1 ? addOf(chosen(k, x, of(c)), n) : null), -0.2),
   // 'Add Match to the submissions: matched when the title occurs in screenings, else unmatched'
   rule('clause', '~add? ~column? ~named? ^$name:n to|on|in|for|beside the|each|every|all? $rows|$noun :|,|-|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 0 && c.otherwise.kind !== 'blank' ? addOf(chosen(c, x), n) : null), -0.5),
+  // 'Label remittances matched if their lot ref is a lot in deliveries, else unmatched'
+  rule('clause', 'label|mark|tag|flag|call|classify ~each|the|all|our? $rows|$noun|$theTable as|with? $casesOf:c ,|;|.|and? ~otherwise as|with|it|is? $leaf:o', ({ c, o }, x: Context) => addOf(chosen({ list: c, otherwise: o }, x)), -0.2),
   // 'Does the lot ref exist in deliveries? Write matched if so, unmatched if not or if it is empty'
   rule('clause', "is|are|was|were|does|do|did|has|have the? $asked2:c ?|,|:|. and|then|please? write|say|put|enter|mark|then? an? $label:a ~if so|yes|true|found|does|do|is|are ,|;|and|or? $label:b ~if not|otherwise|no (,? or|and|also also? ~if|~wherever? it|that|there? ~be? ~blankWord)?", ({ c, a, b }) => add({ kind: 'choose', cases: [{ when: c, then: textOf(a) }], otherwise: textOf(b) }), -0.3),
   rule('clause', '^$name:n -|– $choice:c', ({ n, c }, x: Context) => (c.list.length > 1 ? addOf(chosen(c, x), n) : null), 0.1),

@@ -134,7 +134,7 @@ export const columnPhrases: readonly Rule[] = [
   rule('clause', '$formula:e', ({ e }) => (real(e) && rowLevel(e) ? add(e) : null), 0.5),
   rule('clause', 'say|write|put|show|mark $chosen:e', ({ e }) => add(e), 0.1),
   rule('clause', 'from|of|for $col:c ~add? $parts:p', ({ c, p }, x: Context) => addParts(c, p, x), 0),
-  rule('clause', '~add? $parts:p of|from|in $col:c in|into|as|to their|its? own|separate|two|three|different|individual columns|fields (of their own)?', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
+  rule('clause', '~add? $parts:p of|from|in $col:c in|into|as|to their|its? own|separate|two|three|different|individual numeric|number|separate|new? columns|fields (of their own)?', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
   rule('clause', '~add? $parts:p of|from|in $col:c into|as|to columns|fields of their own', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), -0.6),
   rule('clause', '~add? $parts:p of|from|in $col:c', ({ c, p }, x: Context) => (p.length > 1 ? addParts(c, p, x) : null), 0),
   rule('clause', 'which|what $parts:p ~be|did|does it|they|~each? $rows|$noun|$guess? on|in|happen|held|take|begin|start? place?', ({ p }, x: Context) => { const c = rowDate(x); return c && p.length > 1 ? addParts(c, p, x) : null; }, 0),

@@ -23,4 +23,4 @@ export const NONE = [
 export const PLACES = ['~round|with|to? to? $places', 'to $num places|decimals|decimal', means('round|rounded to $num', undefined, 0.1), '$num after the? point'];
 
 /** Words around a calculation that say nothing of it. */
-export const CALCULATE = 'write note add new column columns calculate work out compute give show put get want need would like see say tell us me each every for of the a please as with that is are in it its this and row rows should be call called name next to beside by own number figure result value values how much many what which did does do was were have has number numbers just only number plus also extra another two three four five one separate';
+export const CALCULATE = 'interested write note add new column columns calculate work out compute give show put get want need would like see say tell us me each every for of the a please as with that is are in it its this and row rows should be call called name next to beside by own number figure result value values how much many what which did does do was were have has number numbers just only number plus also extra another two three four five one separate';

@@ -43,11 +43,12 @@ const BLANK: Way[] = [
   `and|but? ~leave? $name|it|them|both|that|those|the cell|cells|column? ~blankWord ~if|~wherever|when a|an|the|there? $rows|$noun|$col|$tcol|$guess|film|part|it|is? (is|was|has|does)? been? ${ABSENT} in|on|there|found|listed|submitted|exist|such|of? the? (list|table|it|there|sheet|such|$theTable|$col|$tcol|$noun|$rows|submitted|$word)?`,
   `whatever|what|anything|those|ones|which|all that|who? is|are? ${ABSENT} in|on|there|found|listed? (the? list|table|it|there|sheet|$theTable|$word list?)? stays|stay|remains|is|left|leave|keep|gets? ~blankWord`,
   '~blankWord ~without a|an|any? $table|$noun|$rows',
+  '~leave? it|them|that? ~blankWord ~if|~wherever it|they|one? ~be? not|never|nowhere found|there|listed|known|in|on (it|there|the list)?',
   "~leave? it|them|both|all? ~blankWord ~if|~wherever|when the|a|an? $rows|$noun|$col|$tcol|$table isn't|aren't|is|are not? ours|ours|in|on|there|known|listed (the? (list|table)|there)?",
   `~blankWord ~otherwise|~if|$word? ${ABSENT}? there|found|listed?`,
   'no $rows|$noun|$col|$tcol|$word ,|:|= ~blankWord',
 ];
-const ABOUT = 'over across complete supplement enrich add bring get fetch look looked looking up take taking pull put give show join attach append include want need like know would could copy in into next beside to and the of for with from at on each every it them there here their its our a an table list sheet file column new new also please as is are stand stands given there one both what that which this these those than';
+const ABOUT = 'find finding found fetch over across complete supplement enrich add bring get fetch look looked looking up take taking pull put give show join attach append include want need like know would could copy in into next beside to and the of for with from at on each every it them there here their its our a an table list sheet file column new new also please as is are stand stands given there one both what that which this these those than';
 
 /** One or several values of another table as new columns. */
 function bring(values: readonly OtherColumn[], table: string, fn: LookupFn, x: Context, { tie, name, zero }: { readonly tie?: Partial<Pair> | undefined; readonly name?: string | undefined; readonly zero?: number | string | undefined }): Act | null {

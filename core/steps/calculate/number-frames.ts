@@ -4,6 +4,7 @@ import { keyOf } from '../../language/chart';
 import { frame, means, type Frame, type Way } from '../../language/frames';
 import { orZero } from '../../language/grammar/conditions/make';
 import { bornColumn, groupable, onlyDate, quantity, takingsColumn, total } from '../../language/grammar/roles';
+import { crossed } from '../../language/lexicon/crossed';
 import { BLANKS_IGNORED } from '../../language/lexicon/ways';
 import { nameOf } from '../../language/naming';
 import { byPercent, any, column, number, op, rowsCounted, walk, type Condition, type DatePart, type Expression } from '../../formula/expression';
@@ -215,7 +216,7 @@ export const frames: readonly Frame[] = [
   }),
 
   frame('running total', {
-    need: { running: ['~running', 'running total|cumulative|cumulated|so far|add up row by row|added up row by row|row by row|accumulated|cumulatively|running sum'], cols: '$col' },
+    need: { running: ['~running', crossed('|so that|with', 'each row|every row|each line|each one|every line', 'shows|has|showing|holds|gives', 'the sum so far|the total so far|what we have so far|the sum up to there|the total up to there'), crossed('add up|added up|adding up|sum up|summed up', '', 'row by row|line by line|one after the other|one by one'), 'running total|cumulative|cumulated|so far|add up row by row|added up row by row|row by row|accumulated|cumulatively|running sum'], cols: '$col' },
     may: { ...RIDERS, order: 'in the order of the rows|in order of the rows|in the order of the sheet|in the order of the table|row after row|row by row|line by line|top row down|top to bottom|from top to bottom|from the top|from the top down|going down|down the list|down the list as it is|in the present order|in the order the rows are in|from the first row to the last|in the order they are in|as it stands|in the order given|as it is|in this order|downwards', group: ['~each|within|per the? same? $col', 'within|inside the $col', 'that|which? starts|starting|restarts again|anew|over? for each|every $col'] },
     many: [...MANY, 'running', 'cols', 'order'],
     about: `${CALCULATE} keep separately own add adds up as is going down the list top row bottom rows are they from to total amount add up added present`,

@@ -225,6 +225,7 @@ export const riderPhrases: readonly Rule[] = [
   rule('rider', '~years', () => onLast('years', (plan) => (isSpan(plan.as) ? plan : null)), 0.1),
   rule('rider', '$pennies', () => onLast('pennies', (plan) => (textual(plan.as) || plan.as.kind === 'choose' || plan.replace ? null : named(plan, plan.as.kind === 'round' ? { ...plan.as, of: op('*', plan.as.of, number(100)) } : op('*', plan.as, number(100))))), -0.3),
   rule('rider', 'in|as euros|euro|dollars|pounds|money|eur|usd|gbp|francs', () => onLast('money', (plan) => (textual(plan.as) ? null : plan)), 0.05),
+  rule('rider', '^$name:n is|be|as the|its|a? name', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0),
   rule('rider', 'column|field ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.2),
   rule('rider', '~into ~column ~named? $name:n', ({ n }) => onLast(`named ${n}`, (plan, head) => (findColumn(head.columns, n) || plan.replace ? null : { ...plan, name: n })), 0.05),
   rule('rider', 'put|write it|that|this|them? ~into ~column', () => onLast('placed', (plan) => (plan.replace ? null : plan)), 0),

@@ -35,7 +35,7 @@ export const frames: readonly Frame[] = [
       remark: ['spaces around the slashes are sometimes missing|mind that some have no spaces around the slash|some have no spaces', '~open $name:n , $name:n ~close'],
     },
     many: ['turn', 'place'],
-    about: `${CALCULATE} turn turned round around so reads read something should become becomes look looks written write rewrite rewritten make like eg e.g example instance from out surname initial first last and then short shorter name names way about put rewritten made something somebody size type colour slash comma zone spaces missing sometimes each same likewise on so`,
+    about: `${CALCULATE} dot point comma turn turned round around so reads read something should become becomes look looks written write rewrite rewritten make like eg e.g example instance from out surname initial first last and then short shorter name names way about put rewritten made something somebody size type colour slash comma zone spaces missing sometimes each same likewise on so`,
     cost: 0.55,
   }, ({ examples, cols, name, place, turn }, x) => (!cols && !turn && name === undefined && !place ? null : byExample(examples as Example[], cols ?? null, x, name !== undefined || place !== undefined ? 'add' : 'set', name))),
 

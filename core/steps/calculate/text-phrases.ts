@@ -168,6 +168,7 @@ export const textPhrases = [
   rule('what', '$word number|code|reference|no with|of|having $num:n digits|figures|numbers', ({ n }) => (Number.isInteger(n) && n > 1 && n <= 20 ? { kind: 'shape', shape: '#'.repeat(n) } : null), 0),
   rule('what', '$word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
   rule('what', '$word $word ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
+  rule('what', '$word|$col $word? ~open format|form|pattern|like|looks|e.g|eg|as|say like? $sampleCode:s ~close', ({ s }) => ({ kind: 'shape', shape: s }), 0),
   rule('what', '$col ~open $shape:s ~close', ({ s }) => (s.length > 2 ? { kind: 'shape', shape: s } : null), 0),
   rule('what', '$word|$col like|e.g|eg|such as? $sampleCode:s', ({ s }) => ({ kind: 'shape', shape: s }), 0.05),
   rule('shape', '$shapePart:s', ({ s }) => s, 0),

@@ -58,6 +58,7 @@ const order = ['$dayOrder', means(DAY_FIRST, 'day first'), means('mm/dd/yyyy|mon
 const NO_REST = [
   means("anything|everything|whatever|any|cells|those|ones else|thing? that|which? ~be? not|isn't|isnt|aren't|doesn't|cannot|can't be? look|read|an? like? an? real|proper|valid|plain? ~number|~date ,|should|must|is|be|gets|becomes|set|to|left? be|to|as? left|kept|made|set? to|as? ~blankWord", true),
   means("~if|~wherever an? $col|it|that|they|one? ~be not|no|isn't|aren't an? real|proper|valid? ~number|~date ,? ~make|leave|set|put|clear|keep it|that|them|the|cell|cells? ~blankWord", true),
+  means("~if|~wherever an? $col|it|that|they|one? ~be|isn't|aren't not|no? an? real|proper|valid? ~number|~date ,? clear|empty|blank|wipe|delete|remove out? it|that|them|the? cell|cells|value? out?", true),
   means("~blankWord|leave|blank|clear|empty out? all? everything|anything|those|the|whatever|all|ones? else|that|which|$col? ~be? not|isn't|aren't an? real|proper|valid? ~number|~date", true),
   means('invalid ones|dates|entries|values? ~be|become|becomes|left|stay|get? ~blankWord', true),
   means('clear|blank|empty|delete|remove out? everything|all|anything|the else|others|rest', true, 0.1),
@@ -83,6 +84,13 @@ function telephones(name: string, { head }: Context): boolean {
 
 const CURRENCY = '~currency|~thousands';
 
+/** What commas, points and brackets mean in amounts. */
+const MARKS = {
+  comma: [DECIMAL_COMMAS, 'the comma before the cents|comma before the cents|decimal comma|decimal commas|with a comma|commas in there are decimal commas|comma counts as point|some have a decimal comma'],
+  thousands: [THOUSANDS_MARKS, 'thousands commas|thousand separators|thousands separators|no thousands separators|drop the commas|no commas|without commas|some commas|commas'],
+  negative: [NEGATIVE_BRACKETS, 'where|so|that? ~open $num ~close ~be|means|stands|becomes for? minus|-|negative ^$num', '~brackets ~be? ~negative', 'brackets mean negative|bracketed ones are negative|an amount in brackets is negative|amounts in brackets are negative|brackets mean minus|in brackets means negative|bracketed amounts are negative|brackets is negative|in brackets is a minus|bracketed is negative|brackets are negative|brackets stand for a minus'],
+};
+
 export const frames: readonly Frame[] = [
   frame('to dates', {
     need: { dates: [means('date with time|dates with times|date with the time|date with its time|dates with their time|dates with their times|real dates with their time|date-time|date with a time|timestamp|timestamps|date-times', 'timed'), 'real date|real dates|proper date|proper dates|true date|true dates|a date|=dates|date format|iso|iso format|iso date|iso dates|yyyy-mm-dd|year-month-day|year, month, day|date type|calendar dates|uniform date|uniform dates|valid date|valid dates|one date format|the same date format', means('date', 'bare'), '~isoWord', 'like|as $date'] },
@@ -103,19 +111,17 @@ export const frames: readonly Frame[] = [
     may: {
       cols: '$cols', unit: ['in|into|to|as $unit', means('$unit $unit', null, 9)], reads, places: ['$places'], blanks: BLANKS_STAY, rest: NO_REST, kind: 'number|numbers|figure|figures|the number|figures only',
       signs: [CURRENCY, '€|£|%|euro|euros|pound|pounds|eur|gbp|usd|percent|per cent|euro sign|pound sign|pound signs|percent sign|per cent sign|currency|currencies|currency code|currency codes|unit|units'],
-      comma: [DECIMAL_COMMAS, 'the comma before the cents|comma before the cents|decimal comma|decimal commas|with a comma|commas in there are decimal commas|comma counts as point|some have a decimal comma'],
-      thousands: [THOUSANDS_MARKS, 'thousands commas|thousand separators|thousands separators|no thousands separators|drop the commas|no commas|without commas|some commas|commas'],
-      negative: [NEGATIVE_BRACKETS, '~brackets ~be? ~negative', 'brackets mean negative|bracketed ones are negative|an amount in brackets is negative|amounts in brackets are negative|brackets mean minus|in brackets means negative|bracketed amounts are negative|brackets is negative|in brackets is a minus|bracketed is negative|brackets are negative|brackets stand for a minus'],
+      ...MARKS,
       example: [means('$pct ~becomes|becomes|is|=|gives $num', true), means('$num , ^$num ~be|means ^$num', true), means('~open $num . $num ~close ~be|means - ^$num', true), means('$num , ^$num', true, 0.3)],
       empties: ['an? ~blankWord cells|ones|one|values|nothing? ~be|means|mean|counts|count|stands|becomes|become? as|for? $num', means('nothing|blank|empty there|here|entered|given? means|mean|is no $col|$word , so|that? is|it|counts|as? $num:n', ({ n }: { n: number }) => n), '~wherever|~if nothing was|is|were filled|entered|given|there in? ,? put|write|make|use? $num'],
     },
     many: ['reads', 'signs', 'kind'],
-    about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few mind odd uses use using`,
+    about: `${CHANGE} ${MESSY} sign signs symbol symbols off drop dropping remove removing strip stripping take taking takes away it says say said wrote some people front behind end bare like where only separate counts count rid cut instead so that only just it's its readings reading measure measured meant proper decimal decimals currency in there places them few mind odd uses use using`,
   }, ({ cols, number: kind, unit, reads: r, places, rest, empties }) => misread(r) ? null : act(cols ?? null, kind === 'whole' && places === undefined ? 'whole' : 'decimal', { ...(unit ? { unit } : {}), ...meaningsOf(r), ...(rest ? { blankRest: true } : {}) }, { places, blanksAs: empties })),
 
   // 'Take km off the distances'
   frame('off with a unit', {
-    need: { cols: '$cols', unit: ['the? $unit'], drop: '~drop|take off|off|away|get rid of|without|behind' },
+    need: { cols: '$cols', unit: ['the? $unit'], drop: ['~drop', 'take off|taken off|off|away|get rid of|without|behind'] },
     may: { reads, blanks: BLANKS_STAY, number: ['~number', 'numeric|number|numbers|plain number'] },
     many: ['reads', 'unit', 'drop'],
     about: `${CHANGE} unit from behind them the for so that it is text letters sign signs take`,
@@ -125,8 +131,8 @@ export const frames: readonly Frame[] = [
 
   // 'strip the currency off the prices', '£ and commas away from cost'
   frame('off with signs', {
-    need: { cols: '$cols', signs: [CURRENCY, '€|£|%|euro sign|euro signs|pound sign|pound signs|percent sign|percent signs|currency'], drop: '~drop|take off|off|away|get rid of|without' },
-    may: { reads, blanks: BLANKS_STAY, number: ['~number', 'numeric|number|numbers|plain number'] },
+    need: { cols: '$cols', signs: [CURRENCY, '€|£|%|euro sign|euro signs|pound sign|pound signs|percent sign|percent signs|currency'], drop: ['~drop', 'take off|taken off|off|away|get rid of|without'] },
+    may: { ...MARKS, reads, blanks: BLANKS_STAY, number: ['~number', 'numeric|number|numbers|plain number'] },
     many: ['reads', 'signs'],
     about: `${CHANGE} sign signs symbol symbols from front them the for so that it is text`,
     cost: 0.8,
@@ -137,7 +143,7 @@ export const frames: readonly Frame[] = [
     may: {
       number: ['~number', 'numeric|number|numbers|figures only|the figure|only the figure|only figures|numbers only|plain numbers|bare number|figure'], from: ['$unit', 'fahrenheit ones|the fahrenheit readings', means('some|several|many|most|few|others|partly|sometimes|half of? them|these|those|the? $cols? ~be? in? degrees|degree? $unit:u', ({ u }: { u: string }) => u, -0.4)], reads, places: ['$places'], blanks: BLANKS_STAY,
       bare: ['no unit|without the unit|without unit|without units|drop the units|drop the unit|no letter behind it|no letters|no unit behind it|no units|without the letter|strip the units|leave off the unit'],
-      example: ['~open? $num $unit ~be|= $num $unit $num? $unit? ~close?', '~open? $num ^: ^$num ~be|=|means $num $unit $num $unit ~close?', '$num ^: ^$num ~be|means|is in? $unit and|: $unit', '~open? $num $unit ~be|= $num ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are|mean $unit and $unit'],
+      example: ['~open? e.g|eg|like|so? $num $unit ~be|= $num $unit $num? $unit? ~close?', '~open? e.g|eg|like|so? $num ^: ^$num ~be|=|means $num $unit and? $num $unit ~close?', '$num ^: ^$num ~be|means|is in? $unit and|: $unit', '~open? $num $unit ~be|= $num ~close?', '$num $unit $num $unit and $num ^: ^$num ~be|are|mean $unit and $unit'],
       divide: ['$unit|$word values|ones|readings? ~be|to|should? to? be? divided|multiplied by $num', 'divide|multiply those|them|these? by a? $num'],
       empties: ['an? ~blankWord cells|ones|one? ~be|means|counts as? $num'],
     },

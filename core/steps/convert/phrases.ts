@@ -299,6 +299,7 @@ export const phrases = [
   rule('clause', 'how long|much|heavy|big|far ~be ~each $rows|$noun|$guess|$col in $unit:u ?|.|,|;? ~make|replace the? $cols:c by|with|into|to that|this|the? number|value|figure?', ({ c, u }) => typed(c, 'decimal', { unit: u }), -0.3),
   rule('rider', 'keeping|keep|leave|leaving its|the|their|any|all? ~blankWord (as they|it are|is)?', () => rider('blanks stay', (plan) => plan), 0.05),
   rule('aside', "i|we need|want|have|must|wish|would like|intend|hope|plan|going? to? calculate|compute|reckon|work with it|them|that|this|these", () => nothing, 0),
+  rule('aside', "i|we need|want|have|must|wish|intend|hope|plan|going? to? calculate|compute|reckon|work with the|our? $cols ,? so|therefore|hence?", () => nothing, 0),
   rule('aside', 'sort|straighten that|this|it|them|these|those out ,|and? so? that?', () => nothing, 0.3),
   rule('rider', 'so|and|please? ~drop the? $signs and|,|/|or? $signs? everywhere?', () => rider('bare', (plan) => (numeric(plan) ? plan : null)), 0.1),
   rule('rider', 'use|with|have|write an? decimal point|points everywhere|throughout|always?', () => rider('point', (plan) => (numeric(plan) ? plan : null)), 0),

@@ -144,6 +144,7 @@ export const phrases = [
   rule('clause', '~fill the|those|these|any|all? gap|gaps|hole|holes|blank|blanks with|by|from|using a? $filling:f', ({ f }) => act(null, f), 0),
   rule('clause', '~fillDown $cols:c', ({ c }) => fromAbove(c), 0.05),
   rule('clause', '$cols:c ~fillDown', ({ c }) => fromAbove(c), 0.1),
+  rule('clause', 'copy|carry|repeat|pull|drag|extend|take|continue the? $cols:c down|downwards|on (into|to|over|through|across the? ~blankWord cells|rows|ones|fields|gaps? below|underneath|beneath|there|under? it?)?', ({ c }) => fromAbove(c), -0.2),
   rule('clause', 'fill $cols:c down|downwards', ({ c }) => fromAbove(c), 0),
   rule('clause', '~wherever a? $cols:c ~be ~blankWord it was|is the same day|date|value|one|thing? as $aboveRow ,|.|;? ~fillDown?', ({ c }) => fromAbove(c), 0),
   rule('clause', '$cols:c ~be only|just written|given|filled|shown|entered on|in|for the? first $firstRow ,|.|;? ~fillDown', ({ c }) => fromAbove(c), 0),

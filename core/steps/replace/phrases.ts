@@ -96,7 +96,7 @@ export const phrases = [
   rule('clause', 'in|for|of the? $cols:c ,|:? ~replace every|each|all|any? the|a|an? ^$mark:m ~with an|the? $mark:s', ({ c, m, s }) => (m === s ? null : replaced(c, wholeTexts('anywhere', [m]), s)), -0.1),
   rule('clause', '~replace all? the? $chars:m in|of|from $cols:c ~with an? $word? $text:s', ({ c, m, s }) => replaced(c, wholeTexts('anywhere', [m]), s), 0.05),
   rule('clause', "$cols:c :|, i|we don't|dont need|want|like the? $sought:t at|in the end|back", ({ c, t }) => replaced(c, wholeTexts('end', t), ''), 0),
-  rule('aside', 'only|just the? names|name|rest|values|text|number', () => nothing, 0.1),
+  rule('aside', 'only|just the? bare|plain|simple|pure? names|name|rest|values|text|number', () => nothing, 0.1),
   rule('clause', '~drop $sought:t off|from|at the end of $cols:c', ({ c, t }) => replaced(c, wholeTexts('end', t), ''), 0),
   rule('clause', 'take|cut|strip|get the? $sought:t out|off of|from? $cols:c', ({ c, t }) => replaced(c, wholeTexts('anywhere', t), ''), 0.05),
   rule('clause', '~drop $sought:t off|from|at the start|beginning|front of $cols:c', ({ c, t }) => replaced(c, wholeTexts('start', t), ''), 0),
@@ -169,6 +169,9 @@ export const phrases = [
   rule('clause', '$cols:c :|,|-|–? ~drop|cut|take|strip|throw out|off|away? $bracketed out|off|away?', ({ c }) => replaced(c, BRACKETS, ''), 0),
   rule('bracketed', 'bracketed|parenthesised bits|bit|parts|part|pieces|words|texts|text|remarks|notes|additions', () => true, 0),
   rule('clause', '$cols:c without|less|minus|but not the? $bracketed', ({ c }) => replaced(c, BRACKETS, ''), 0),
+  // 'The parts have remarks in brackets, delete those and the brackets too'
+  rule('clause', '$cols:c ~have|~contains|with|come|comes with? a|an|some|their? $word|$noun|$guess? in|between|inside ~brackets ,|;|.|:|-|–? so|and|please? ~drop those|them|it|that|these', ({ c }) => replaced(c, BRACKETS, ''), -0.2),
+  rule('clause', 'the|our|all? $rows|$noun ~have|~contains|with|come|comes with? a|an|some|their? $word|$noun|$guess? in|between|inside ~brackets ,|;|.|:|-|–? so|and|please? ~drop those|them|it|that|these', (_s, x: Context) => { const c = withBrackets(x); return c === null ? null : replaced([c], BRACKETS, ''); }, -0.1),
   rule('clause', '$cols:c without|minus the|its|their|any? ~brackets', ({ c }, x: Context) => (c.every((n: string) => sampleOf(n, x).some((v) => /\(.*\)/.test(v))) ? replaced(c, BRACKETS, '') : null), 0.1),
   rule('bracketed', 'bits|parts|pieces|words|additions in|inside|between ~brackets', () => true, 0),
   rule('clause', '~drop $bracketed ,? brackets? included? out|from|in of? $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),
@@ -184,6 +187,7 @@ export const phrases = [
   rule('clause', "~drop|take|cut|strip the? ~brackets off|from|in|of|out|away of|from? the? $cols:c ,? together|along|and? with? what's|everything|all|whatever|anything|that's|contents|content|text|words the|their? is|stands? inside|in|between|within|content|contents? them|it|the? brackets?", ({ c }) => replaced(c, BRACKETS, ''), -0.3),
   rule('clause', '~drop|take|cut|strip the? ~brackets off|from|in|of|out|away of|from? the? $cols:c ,? together|along|and? with? the|their|its|all? contents|content|inside', ({ c }) => replaced(c, BRACKETS, ''), -0.3),
   rule('aside', 'brackets included|too|also|and all', () => nothing, 0.1),
+  rule('rider', 'and|with|including also? the? brackets|parentheses too|also|as? well?', () => amend('brackets too', (plan) => (plan.step === 'replace' && typeof plan.find === 'object' && plan.find.kind === 'between' ? plan : null)), 0),
   // 'E.g. "(2 pcs)"': one of those that go
   rule('rider', 'like|as|e.g|eg|such|for as|instance|example? $text:t', ({ t }) => amend(`like ${t}`, (plan) => (plan.step === 'replace' && typeof plan.find === 'object' && plan.find.kind === 'between' && t.startsWith(plan.find.open) && t.endsWith(plan.find.close) ? plan : null)), 0),
   rule('clause', 'take $bracketed out|off of|from $cols:c', ({ c }) => replaced(c, BRACKETS, ''), 0),

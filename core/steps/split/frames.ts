@@ -45,7 +45,7 @@ export const frames: readonly Frame[] = [
     many: ['split', 'again', 'miss'],
     about: `${OF_TABLE} - > = ; /`,
     cost: 0.6,
-  }, ({ col, names: first, mark, split, arrow, again }, x) => { const names = namesSaid(first as string[], (again ?? []) as string[][]); return (names !== null && names.length > 1 && (col !== undefined || split) && distinct(names) && (split || arrow) ? (col === undefined ? ofTopic(names.join(), (of) => cut(of, mark ?? null, names, x)) : cut(col, mark ?? null, names, x)) : null); }),
+  }, ({ col, names: first, mark, split, arrow, again }, x) => { const names = namesSaid(first as string[], (again ?? []) as string[][]); return (names !== null && names.length > 1 && (col !== undefined || split) && distinct(names) && (split || arrow || (mark && again && col !== undefined)) ? (col === undefined ? ofTopic(names.join(), (of) => cut(of, mark ?? null, names, x)) : cut(col, mark ?? null, names, x)) : null); }),
 
   // 'letters to Group and digits to Serial'
   frame('letters and digits', {

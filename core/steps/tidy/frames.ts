@@ -23,7 +23,7 @@ export const frames: readonly Frame[] = [
   frame('tidy', {
     need: {},
     may: {
-      cols: '$cols', trim: [TRIM, '~drop|no|without|take ~trim off|out?', '~trimVerb', '~drop|trim|cut|clip those|the? ones? any|at|on|around the? either|both? ends|end|edges|sides off?'], squeeze: [SQUEEZE, '~drop|no|without ~squeeze'], one: ['~toOne', 'to a single one|to one|by one|by one space|make them single|single|to one space|by a single one|into one|down to one'],
+      cols: '$cols', trim: [TRIM, '~drop|no|without|take ~trim off|out?', '~trimVerb', '~drop|trim|cut|clip those|the? ones? any|at|on|around the? either|both? ends|end|edges|sides off?'], squeeze: [SQUEEZE, '~drop|no|without ~squeeze'], one: ['~toOne', '-|=? > a|one? single|one? space|blank', '->|→|=> a|one? single|one? space|blank',  'to a single one|to one|by one|by one space|make them single|single|to one space|by a single one|into one|down to one'],
       letters: [means(TITLE, 'title', -0.1), means(LOWER, 'lower'), means(UPPER, 'upper'), means(SENTENCE, 'sentence'), means('~title', 'title'), means('~upper', 'upper'), means('~lower', 'lower')], rest: REST, whole: 'everything',
       wish: 'should|must|want|make|write|like to|need|put|change|turn|get|ought|please|let|rewrite|be|format|spell',
       example: [means('$properName:v instead|rather of|than $value:o', ({ v, o }: { v: string; o: { typed: string } }) => (v.toLowerCase() === o.typed.toLowerCase() ? styleOf(v) : null), 0.1), means('like|as|e.g|eg $properName:v', ({ v }: { v: string }) => (/\s/.test(v) ? styleOf(v) : null), 0.2), means('like|as|e.g|eg $value:v', ({ v }: { v: { typed: string } }) => styleOf(v.typed))],

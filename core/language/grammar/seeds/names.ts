@@ -30,6 +30,13 @@ const VERBS = new Set('put make move drop add remove sort keep call rename round
 
 /** Words that begin what is asked for, and no name. */
 /** 'Match to the submissions:' is called ‹Match›: the rows it is for are no part of the name. */
+/** Where a name ends before the rows that it is for; its own end where it says none. */
+function tailFor(tokens: readonly Token[], from: number, to: number, { rowNouns, tableStems }: RowWords): number {
+  const last = tokens[to - 1]!, before = tokens[to - 2]?.lower ?? '';
+  const at = to - 3;
+  return at > from && /^(?:each|every)$/.test(before) && /^(?:for|on|to|per)$/.test(tokens[at]!.lower) && (rowNouns.has(last.stem) || tableStems.has(last.stem)) ? at : to;
+}
+
 type RowWords = Pick<Vocabulary, 'rowNouns' | 'tableStems'>;
 const isFor = (tokens: readonly Token[], from: number, to: number, { rowNouns, tableStems }: RowWords): boolean =>
   to > from + 2 && (rowNouns.has(tokens[to - 1]!.stem) || tableStems.has(tokens[to - 1]!.stem)) && [to - 2, to - 3].some((at) => at > from && /^(?:to|for|on|in)$/.test(tokens[at]!.lower) && (at === to - 2 || /^(?:the|all|our)$/.test(tokens[to - 2]!.lower)));
@@ -126,7 +133,9 @@ export function newNames(tokens: readonly Token[], request: string, columns: rea
       // Nor does one begin inside it: 'Picked Up Collected'.
       const cut = columns.some((c) => c.cost < 0.02 && ((c.from > from && c.from < to && c.to > to) || (c.from < from && c.to > from && c.to < to))) ? 1.2 : 0;
       const price = (led ? Math.min(cost, 0.05) : cost + torn + stopped + halved) + cut + (exact.has(`${from}-${to}`) ? 0.5 : 0) + (isFor(tokens, from, to, vocabulary) ? 0.8 : 0);
-      const name = request.slice(first.from, t.to).replace(/\s+/g, ' ');
+      // 'Level for each part:' is called ‹Level›.
+      const end = led ? tailFor(tokens, from, to, vocabulary) : to;
+      const name = request.slice(first.from, tokens[end - 1]!.to).replace(/\s+/g, ' ');
       if ((led || (first.capital && first.from > 0)) && !/^\p{Lu}\d+$/u.test(first.text)) put('properName', from, to, name, price);
       put('name', from, to, name, price);
       // 'No.': a short form ends in a point, where the sentence goes on.
