@@ -132,7 +132,8 @@ export const EXAMPLES_BESIDE: readonly (readonly [string, string])[] = [
   ['how much was paid for each lot, 0 where nothing was paid', 'Add ‹Total Amount› as (the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank.'],
   ['what is still open', 'Add ‹Amount due minus total Amount› as ‹Amount due› minus ((the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank).'],
   ['date of the last remittance', 'Add ‹Last Paid on› as the highest ‹Paid on› in the table "remittances" where ‹Lot ref› is ‹Lot›.'],
-  ['lots that were never paid', 'Keep rows where not (‹Lot› stands under ‹Lot ref› in the table "remittances").'],
+  ['lots that were never paid', 'List each ‹Lot›; only where not (‹Lot› stands under ‹Lot ref› in the table "remittances").'],
+  ['keep only lots that were never paid', 'Keep rows where not (‹Lot› stands under ‹Lot ref› in the table "remittances").'],
   ['lots with more than one remittance', 'Keep rows where ((the number of ‹Lot ref› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank) is more than 1.'],
   ['compare amount due with the sum of the remittances and say settled, part or nothing', 'Add ‹Lot label› as if (the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›) is blank then "nothing", if ‹Amount due› equals ((the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank) then "settled", if ((the sum of all ‹Amount› in the table "remittances" where ‹Lot ref› is ‹Lot›), or 0 where it is blank) is less than ‹Amount due› then "part", otherwise blank.'],
 ];

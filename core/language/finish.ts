@@ -6,7 +6,8 @@ import { findColumn } from '../table/table';
 import { firstUnique, planOf } from '../steps/ask/question';
 import { isTheirs, theirsIn } from './grammar/pairs';
 import { asPercentage } from '../steps/calculate/amending';
-import { bareText } from '../match/likeness';
+import { meantBy } from '../match/alike';
+import { bareText, bareWords } from '../match/likeness';
 import { typingDistance } from '../match/typing';
 import type { Plan } from '../steps/registry';
 import { cleaned } from '../values/clean';
@@ -146,10 +147,31 @@ function answeredToo(plans: readonly Plan[], words: readonly Token[]): readonly 
   });
 }
 
-const isLookedUp = (node: unknown): node is { readonly kind: 'lookup' | 'listed'; readonly of: Expression; readonly loosely?: true } => typeof node === 'object' && node !== null && 'kind' in node && (node.kind === 'lookup' || node.kind === 'listed') && 'table' in node;
+/** What is looked up by a value, or whether it stands there. */
+type LookedUp = { readonly kind: 'lookup' | 'listed'; readonly table: string; readonly under: string; readonly of: Expression; readonly loosely?: true };
+const isLookedUp = (node: unknown): node is LookedUp => typeof node === 'object' && node !== null && 'kind' in node && (node.kind === 'lookup' || node.kind === 'listed') && 'table' in node;
 
 /** Are names looked for in another table in whatever spelling? */
 export const looksLoosely = (plans: readonly Plan[]): boolean => keyOf(plans).includes('"loosely":true');
+
+const orders = keptForHead<boolean>();
+
+/**
+ * Do names of two tables that are looked for in any spelling differ by nothing but the order of their words, capitals and marks?
+ * 'Lind, Ebba' is surely Ebba Lind: that needs no asking.
+ */
+export const differsInOrder = (plans: readonly Plan[], head: CheckedHead): boolean => {
+  const looked: LookedUp[] = [];
+  rewrite(plans, (node) => { if (isLookedUp(node) && node.loosely) looked.push(node); return undefined; });
+  return looked.length > 0 && looked.every(({ table, under, of }) => orders(head, JSON.stringify([table, under, of]), () => {
+    const other = head.others?.get(table);
+    if (of.kind !== 'column' || !other) return false;
+    const ordered = (text: string): string => bareWords(text).sort().join(' ');
+    const own = [...new Set(sampleOf(of.name, { head }).filter((v) => v.trim() !== ''))], theirs = [...new Set(sampleOf(under, { head: other }).filter((v) => v.trim() !== ''))];
+    const { found, rivals } = meantBy(own, theirs);
+    return rivals.size === 0 && own.some((_, i) => found[i]! >= 0) && own.every((text, i) => found[i]! < 0 || ordered(text) === ordered(theirs[found[i]!]!));
+  }));
+};
 
 /** Where two tables are said to spell names otherwise, they are looked for so. */
 export const inAnySpelling = (plans: readonly Plan[]): readonly Plan[] => rewrite(plans, (node) => (isLookedUp(node) && node.of.kind === 'column' ? { ...node, loosely: true } : undefined));

@@ -16,7 +16,7 @@ import { doubtsOf } from './doubts/doubts';
 import { preferNamed } from './doubts/named';
 import { wordsSought } from './doubts/nodes';
 import { written } from './exact';
-import { asListed, finished, inAnySpelling, isMentioning, looksLoosely } from './finish';
+import { asListed, differsInOrder, finished, inAnySpelling, isMentioning, looksLoosely } from './finish';
 import { restates } from './entailed';
 import { frameRules, framed, withFrames } from './frames';
 import { againRules } from './grammar/again';
@@ -600,7 +600,7 @@ function decide(found: readonly Path[], request: string, words: readonly Token[]
     const listed = cheaper ? null : inLists(best, head);
     if (listed) return { outcome: 'question', message: listed.message, choices: [best, listed.other] };
     const loose = found.some((p) => p.loose > 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans)) && !found.some((p) => p.loose === 0 && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans));
-    const unlike = looksLoosely(best.plans) && !paths.some((p) => p.state.told.has(OTHERWISE_SPELLED) && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans));
+    const unlike = looksLoosely(best.plans) && !differsInOrder(best.plans, head) && !paths.some((p) => p.state.told.has(OTHERWISE_SPELLED) && p.lost.length === 0 && keyOf(p.state.plans) === keyOf(best.plans));
     const asked = cheaper ? null : (doubts.asked(best.plans) ?? (unlike ? 'The two tables do not spell the names alike. Look for them in other spellings, too?' : null) ?? (loose ? 'This is read as more than one thing. Is it meant so?' : null) ?? (best.cost > DEAR + DEAR_WORD * words.length + DEAR_SOUGHT * wordsSought(best.plans).flat().length ? 'This is read in a roundabout way. Is it meant so?' : null));
     if (asked) return { outcome: 'question', message: asked, choices: distinctReadings(whole).slice(0, 4) };
     if (!cheaper) return { outcome: 'done', reading: best, others: distinctReadings(whole).slice(1, 4), corrects: false };

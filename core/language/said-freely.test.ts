@@ -74,7 +74,10 @@ test('a firm is meant in every legal form; a column is found by its name with a 
 test('rows of another table are counted where their number is calculated with, and both values are shown where they are compared', async () => {
   const courses = 'Code,Seats,Fee\nE1,3,10\nE2,1,20\n', enrolments = 'No,Course code,Fee\n1,E1,10\n2,E2,25\n3,E2,20\n';
   expect(await (await beside(courses, { enrolments }, 'Free: seats minus enrolments')).cells('Free')).toEqual([2, -1]);
-  expect((await beside(courses, { enrolments }, 'courses with more enrolments than seats')).session.entries.at(-1)?.report.rowsOut).toBe(1);
+  expect((await beside(courses, { enrolments }, 'keep courses with more enrolments than seats')).session.entries.at(-1)?.report.rowsOut).toBe(1);
+  // Nothing is said to become of them: they are an answer.
+  const asked = await beside(courses, { enrolments }, 'courses with more enrolments than seats');
+  expect([asked.session.entries, asked.session.answered?.rows]).toEqual([[], [['E2']]]);
   const compared = await beside(enrolments, { courses }, 'Compare the fee here with the fee in courses and show the ones that differ, both fees side by side');
   expect([await compared.cells('Fee'), await compared.cells('Fee in courses')]).toEqual([[25], [20]]);
 });

@@ -592,14 +592,16 @@ export const WORDINGS: readonly Wordings[] = [
       ['List each ‹Claim›; only where not (‹Staff No› stands under ‹No› in the table "staff").', [
         'which claims have a staff no that is not in staff',
         'which claims are by people missing from the staff table',
-      ]],
-      ['Keep rows where not (‹Staff No› stands under ‹No› in the table "staff").', [
         'claims whose staff number does not exist in the staff table',
         'show claims without a match in staff',
-        'keep the claims where the staff no is unknown in staff',
         'claims with no entry in the staff table',
         'whose staff no can we not find in the staff list?',
         'list claims from staff numbers that the staff table does not have',
+      ]],
+      ['Keep rows where not (‹Staff No› stands under ‹No› in the table "staff").', [
+        'keep the claims where the staff no is unknown in staff',
+        'only claims whose staff number does not exist in the staff table',
+        'leave only claims without a match in staff',
       ]],
       ['Add ‹Team› as the ‹Team› in the table "staff" where ‹No› is ‹Staff No›.', [
         'add the team from staff',
@@ -804,7 +806,7 @@ export const WORDINGS: readonly Wordings[] = [
       ['Add ‹Hourly Rate label› as if ‹Hourly Rate› equals (the ‹Rate› in the table "technicians" where ‹Name› is ‹Technician›) then "ok", otherwise "check".', [
         'is hourly rate the same as rate in technicians? ok or check',
       ]],
-      ['Keep rows where ‹Hourly Rate› differs from (the ‹Rate› in the table "technicians" where ‹Name› is ‹Technician›).', [
+      ['List each ‹Order›; only where ‹Hourly Rate› differs from (the ‹Rate› in the table "technicians" where ‹Name› is ‹Technician›).', [
         'jobs whose hourly rate is not the rate in technicians',
         'show jobs where the hourly rate differs from the rate in the technicians table',
       ]],

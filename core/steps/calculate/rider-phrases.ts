@@ -14,7 +14,7 @@ import { rounded } from './adding';
 import type { CalculatePlan } from './step';
 
 const round = (places: number, mode: Rounding = 'nearest'): Act =>
-  onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) ? named(plan, rounded(places > 0 ? inParts(plan.as) : plan.as, places, mode)) : null));
+  onLast(`round ${places} ${mode}`, (plan) => (Number.isInteger(places) && places >= 0 && places <= 12 && !textual(plan.as) && !(plan.as.kind === 'found' && places > 2) ? named(plan, rounded(places > 0 ? inParts(plan.as) : plan.as, places, mode)) : null));
 
 /** What is said of columns beside a calculation that it uses, or that it does not. */
 const saying = (key: string, columns: readonly string[], used: boolean): Act => onLast(`${key} ${columns.join()}`, (plan) => (!plan.replace && columns.every((c) => columnsOf(plan.as).includes(c) === used) ? plan : null));

@@ -3,7 +3,7 @@ import { amend, nothing, ofLast, plans, withPlan, type Act, type Context } from 
 import { keyOf, oneOf as oneWay, rule } from '../../language/chart';
 import { OTHERS_GONE } from '../../language/lexicon/ways';
 import { columnOf, findColumn } from '../../table/table';
-import { rowDate } from '../../language/grammar/roles';
+import { quantity, rowDate } from '../../language/grammar/roles';
 import { isEmptiness, lacking, oneOf, says, SIZES } from '../../language/grammar/conditions/make';
 import { all, any, column, columnsOf, not, number, type Comparison, type Condition } from '../../formula/expression';
 import type { FilterPlan } from './step';
@@ -136,6 +136,8 @@ export const phrases = [
   rule('alone', 'the|all|any? ^$unsaid:c $rows|$noun|ones $cond:d', ({ c, d }) => filter('keep', all([c, d])), 0.2),
   rule('clause', 'the? $col:c ~rel mention|mentions|say|says|contain|contains the? word? $word:w', ({ c, w }) => (w.length >= 3 ? filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: [w] }) : null), 0.4),
   rule('clause', 'which|what $rows|$noun|$guess? mention|mentions|say|says|contain|contains|have|has the|an? word|words|text? $texts:t in the|their|its? $col:c ?', ({ c, t }) => filter('keep', { kind: 'text', test: 'mentions', of: column(c), texts: t }), 0),
+  // 'That cost more than the average charge': what is averaged is what is held against it
+  ...SIZES.filter(([, operator]) => operator === '>' || operator === '<').map(([words, operator]) => rule('cond', `cost|costs|came|come|comes|brought|bring|made|make|took|take|earned|earn|were|are|was|is to|in? ${words} the|our|their? ~average $col:c`, ({ c }, x: Context): Condition | null => { const e = quantity(c, x); return e && { kind: 'compare', op: operator, left: e, right: { kind: 'total', fn: 'mean', of: e, by: [] } }; }, -0.6)).flat(),
   rule('cond', '~contains the? word|words|text? $texts:t in|under|among the|their|its? $col:c', ({ c, t }) => ({ kind: 'text', test: 'contains', of: column(c), texts: t }), 0),
   rule('cond', '$texts:t in|among|somewhere in? the|their|its $col:c', ({ c, t }) => ({ kind: 'text', test: 'contains', of: column(c), texts: t }), 0.2),
   rule('clause', '$rset:c only ?', ({ c }) => filter('keep', c), 0.1),
@@ -151,6 +153,7 @@ export const phrases = [
   rule('clause', 'which $cond:c ?|.|,? only those|these stay', ({ c }) => filter('keep', c), 0),
   // 'With panels; none and empty don't count as panels'
   ...['$values:v (,|and|or the? ~blankWord ones|cells|values?)?', '~blankWord ones|cells|values? ,|and|or $values:v'].map((which) => rule('rider', `,|and? ${which} don't|doesn't|dont|doesnt|aren't|isn't|do|does|are|is not|no? count|qualify|count as|for? an|any? $col:c`, ({ v, c }) => notAs(v, c), -0.6)).flat(),
+  ...['$values:v (,|and|or the? ~blankWord ones|cells|values?)?', '~blankWord ones|cells|values? ,|and|or $values:v'].map((which) => rule('rider', `,|and? ${which} don't|doesn't|dont|doesnt|do|does not? count|qualify`, ({ v }) => notAs(v, v[0].column), -0.5)).flat(),
   rule('rider', '~if $cond:c let it|them|those? stay', ({ c }) => agrees(`stay ${keyOf(c)}`, c.kind === 'empty'), 0),
   rule('rider', 'and|also|or anything|everything|also $cond:c as|too|also? well?', ({ c }, _x: Context) =>
     amend(`also ${keyOf(c)}`, (plan) => (plan.step === 'filter' ? { ...plan, where: plan.mode === 'aside' ? any([plan.where, c]) : all([plan.where, c]) } : null)), 0.1),

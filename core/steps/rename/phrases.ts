@@ -30,7 +30,7 @@ export const phrases = [
   rule('becoming', '$col:c column? ~should be called|named|renamed|titled|headed to? $name:n', ({ c, n }) => (n === c ? null : [{ from: c, to: n }]), 0),
   rule('becoming', '$col:c column? ~should be|say|read ^$name:n', ({ c, n }) => (n === c || !/^\p{Lu}/u.test(n) ? null : [{ from: c, to: n }]), 0.3),
   // 'Drop Meter, and Kind becomes Reading Type'
-  rule('clause', '^$col:c becomes|become now? ^$properName:n', ({ c, n }) => (/^(?:numbers?|text|dates?|yes|no|true|false)$/i.test(n) ? null : renamed(c, n)), -0.3),
+  rule('clause', '^$col:c becomes|become now? ^$properName:n', ({ c, n }) => (/^(?:numbers?|text|dates?|yes|no|true|false)$/i.test(n) ? null : renamed(c, n)), 0.2),
   // 'The left on column becomes Start', 'I want left on renamed to Start', 'title for left on: Start'
   rule('clause', 'the? $col:c column|field becomes|become|is now|gets|turns into the? name? ^$name:n', ({ c, n }) => renamed(c, n), -0.2),
   rule('clause', '~rename the? column|field? $col:c ,|;|.|:|-|–? it ~should|must|is be|become|read|called? called|named? ^$name:n', ({ c, n }) => renamed(c, n), -0.2),

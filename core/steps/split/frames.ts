@@ -1,6 +1,8 @@
 import type { Act, Context } from '../../language/acts';
 import { frame, means, type Frame } from '../../language/frames';
 import { cutText, type SplitPlan } from './step';
+import { persons } from '../../language/grammar/kinds';
+import { sampleOf } from '../../language/grammar/samples';
 import { likelyMark, splitAt } from './phrases';
 
 /** 'Hive number gets' is a name with what is said of it. */
@@ -13,6 +15,8 @@ const OF_TABLE = 'apart take taking is are was were it its it\'s has have had ho
 
 /** A mark cuts every time where most values then have as many pieces as there are names; else the first one cuts. */
 function cut(column: string, mark: { text: string; which: SplitPlan['which'] } | string | null, into: readonly string[], x: Context): Act | null {
+  // 'First name and Surname' of 'Fern, Ada': the pieces stand the other way round.
+  if (/^(?:first|given|fore)[ -]?names?$/i.test(into[0] ?? '') && persons(column, x) && sampleOf(column, x).some((v) => v.includes(','))) return null;
   if (mark === null) return splitAt(column, likelyMark(column, into.length, x), into);
   const text = typeof mark === 'string' ? mark : mark.text;
   const said = typeof mark === 'string' ? 'every' : mark.which;
