@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { Grammar, anyOrder, keyOf, oneOf, rule, type Item } from './chart';
 import { tokens } from './words';
 
@@ -71,4 +72,26 @@ test('a key tells values apart by what is in them', () => {
   expect(keyOf({ a: [1, 'x'], b: null })).toBe(keyOf({ a: [1, 'x'], b: null }));
   expect(keyOf({ a: 1 })).not.toBe(keyOf({ a: '1' }));
   expect(keyOf(['a', 'b'])).not.toBe(keyOf(['b', 'a']));
+});
+
+describe('only rules whose words are said are tried', () => {
+  const words = ['zip', 'tin', 'lid', 'red', 'big', 'old', 'glue', 'with'];
+  const piece = fc.oneof(fc.constantFrom(...words), fc.tuple(fc.constantFrom(...words), fc.constantFrom(...words)).map((pair) => pair.join('|')), fc.constantFrom(...words).map((w) => `${w}?`), fc.constant('$part'));
+  const pattern = fc.array(piece, { minLength: 1, maxLength: 4 }).filter((p) => p.some((w) => !w.endsWith('?'))).map((p) => p.join(' '));
+
+  test('and nothing is missed by that', () => {
+    fc.assert(fc.property(fc.array(pattern, { minLength: 1, maxLength: 8 }), fc.array(fc.constantFrom(...words), { minLength: 1, maxLength: 6 }), (patterns, said) => {
+      const grammar = new Grammar([...patterns.flatMap((p, i) => rule('goal', p, () => i, 0)), ...rule('part', 'red lid', () => 'part', 0), ...rule('part', 'big? tin', () => 'part', 0)]);
+      const request = tokens(said.join(' '));
+      const goals = (awaited?: () => void) => request.map((_, at) => grammar.parse(request, [], {}, new Set(), awaited).at(at, 'goal').map((i) => `${i.from}-${i.to} ${String(i.value)} ${i.cost.toFixed(3)}`).sort());
+      // Who completes a request wants all rules tried.
+      expect(goals()).toEqual(goals(() => undefined));
+    }), { numRuns: 150 });
+  });
+});
+
+test('keys tell values apart, and lists by their members', () => {
+  expect(keyOf([1])).not.toBe(keyOf(['1']));
+  expect(keyOf([{ a: 1 }, { a: 2 }])).toBe(keyOf([{ a: 1 }, { a: 2 }]));
+  fc.assert(fc.property(fc.array(fc.jsonValue(), { maxLength: 4 }), fc.array(fc.jsonValue(), { maxLength: 4 }), (a, b) => (keyOf(a) === keyOf(b)) === (JSON.stringify(a) === JSON.stringify(b)) || JSON.stringify([a, b]).includes('"key"')));
 });

@@ -186,6 +186,15 @@ function emptyAsFull(plans: readonly Plan[], words: readonly Token[]): readonly 
 const BECOMES = new Set('keep leave filter drop remove delete throw set aside put cut out go goes away want need reduce restrict limit narrow stay remain rid exclude'.split(' ').map(stem));
 const becomes = (words: readonly Token[]): boolean => words.some((w, i) => BECOMES.has(w.stem) || (/^(?:only|just)$/.test(w.lower) && !/^(?:for|where|if|when|in)$/.test(words[i + 1]?.lower ?? '')));
 
+/** What a row has nothing of in another table is no row there, where none there is blank: several would be no single value either. */
+const asAbsent = (plan: Plan, head: CheckedHead): Plan => ((plan.step !== 'filter' && plan.step !== 'ask') || plan.where === undefined ? plan : { ...plan, where: rewrite(plan.where, (node) => {
+  const of = isEmptiness(node) ? node.of : null;
+  return of?.kind === 'lookup' && of.fn === 'only' && head.others?.get(of.table)?.glances?.get(of.value)?.blanks === 0 ? { kind: 'not', of: { kind: 'listed', table: of.table, under: of.under, of: of.of, ...(of.loosely && { loosely: true }) } } : undefined;
+}) });
+const isEmptiness = (node: unknown): node is Extract<Condition, { kind: 'empty' }> => typeof node === 'object' && node !== null && (node as { kind?: unknown }).kind === 'empty' && 'of' in node;
+
+const absent = (plans: readonly Plan[], head: CheckedHead): readonly Plan[] => { const made = plans.map((p) => asAbsent(p, head)); return made.some((p, i) => keyOf(p) !== keyOf(plans[i]!)) ? made : plans; };
+
 /** What is said before those who are asked for. */
 const LEADS = /^(?:which|what|who|list|show|me|give|us|the|all|any|find|tell|did|do|does|have|are|is|we|there|please|those)$/;
 
@@ -214,4 +223,4 @@ export function asListed(plans: readonly Plan[], words: readonly Token[], column
 }
 
 /** The plans of a reading as the whole request has them. */
-export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => emptyAsFull(answeredToo(inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head), words), words);
+export const finished = (plans: readonly Plan[], words: readonly Token[], columns: readonly ColumnMention[], head: CheckedHead): readonly Plan[] => absent(emptyAsFull(answeredToo(inSpellings(withForms(inOwnUnit(inSaidUnits(asked100(saidOnce(plans), words, columns, head), words), head), words, head), words, head), words), words), head);

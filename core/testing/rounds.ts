@@ -11552,7 +11552,7 @@ C6,Vita,Ken Ito,OP-511,€80.00,
 `,
     },
     cases: [
-      ['orders with insurance but without a claim', 'Keep rows where ‹Insurance› is filled and (the ‹Claim› in the table "claims" where ‹Order no› is ‹Order›) is blank.'],
+      ['orders with insurance but without a claim', 'List each ‹Order›; only where ‹Insurance› is filled and not (‹Order› stands under ‹Order no› in the table "claims").'],
       ['orders where granted differs from insurance, show both', 'List each ‹Order›; by ‹Insurance›; and by ‹Granted› as the ‹Granted› in the table "claims" where ‹Order no› is ‹Order›; only where (the ‹Granted› in the table "claims" where ‹Order no› is ‹Order›) differs from ‹Insurance›.'],
       ['turnover per optician, largest first', 'Answer ‹Total Price› as the sum of ‹Price› over the rows; for each ‹Optician›; sorted by ‹Total Price› from high to low.'],
       ['how many orders are ready but not collected?', 'Answer ‹Rows› as the number of rows; only where ‹Ready› is filled and ‹Collected› is blank.'],
@@ -11985,6 +11985,251 @@ B7,CO-099,nobody,2026-04-03,€50.00,
       ['sort by distance from the station', null],
       ['add the fire chief\'s phone number', null],
       ['tell the neighbours we are sorry', null],
+    ],
+  },
+  {
+    table: 'openings',
+    csv: `Ref,Called,Client,Address,Kind,Lock,Minutes,Parts,Parts cost,Charge,Paid,Smith,Stars,Remark,Arrived
+LK-301,2026-02-02,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,35,1,€18.50,€95.00,yes,Ebba Lind,5,"Locked out, opened without damage.",09:40
+LK-302,03/02/2026,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,50,0,,€120.00,Y,ebba  lind,4,Key was inside the car.,11:15
+LK-303,2026-02-03,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",safe,Grell / 60 mm / steel,140,2,€64.00,"€1,240.00",no,Jon Abara,2,"Took very long and the safe is scratched, unhappy.",14:05
+LK-304,4 Feb 2026,"Webb, Otto","2 Church Row, Torsby",door,Torvin/50 mm/brass,25,1,€21.00,€88.00,yes,Jon Abara,,Cylinder replaced (spare key given).,08:20
+LK-305,2026-02-06,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,20,0,,€60.00,YES,Ebba Lind,5,Second visit this week; friendly as always.,17:30
+LK-306,09/02/2026,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",window,Lumo / 30 mm / zinc,45,3,€30.00,€140.00,n,Mia Torres,4,Three window locks fitted.,10:00
+LK-307,2026-02-10,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,55,1,€75.00,€210.00,yes,EBBA LIND,5,"New car key cut, works great. Call 555-0142.",13:45
+LK-308,11/02/2026,"Lindqvist, Per","9 Oak Park, Marne, MR3 5TT",door,Grell / 40 mm / steel,n/a,1,€25.50,€99.00,no,Mia Torres,3,,16:10
+LK-309,2026-02-12,"Haddad, Rami","66 Long Row, Harrow End",safe,Grell / 60 mm / steel,95,0,,€480.00,yes,Jon Abara,5,"Opened the safe quickly, excellent.",09:05
+LK-310,2026-02-16,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",door,Torvin / 50 mm / nickel,30,2,€42.00,€130.00,Yes,Mia Torres,4,Both front door locks changed (police case 88213).,18:20
+LK-311,17 Feb 2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",door,Lumo / 40 mm / zinc,15,0,,€45.00,yes,Ebba Lind,5,,21:50
+LK-312,2026-02-19,"Webb, Otto","2 Church Row, Torsby",window,Lumo/30 mm/zinc,60,4,€40.00,€175.00,no,Kai Brandt,1,"Broke a window pane, very bad work.",12:00
+LK-313,23/02/2026,"Marek, Ilse","12 Fern Close, Marne, MR3 8ZZ",car,,40,1,€75.00,€190.00,Y,Kai Brandt,3,Remote key programmed.,07:55
+LK-314,2026-02-25,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",door,Torvin / 40 mm / brass,0,1,€18.50,€70.00,yes,Mia Torres,4,Only the cylinder delivered.,15:00
+LK-315,2026-03-02,"Haddad, Rami","66 Long Row, Harrow End",door,Grell / 40 mm / steel,35,1,€25.50,€105.00,no,ebba lind,,Invoice sent to rami@haddadtrade.example.,10:40
+LK-316,03/03/2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",safe,Grell / 80 mm / steel,180,1,€110.00,"€1,560.00",yes,Jon Abara,4,Drilled and repaired.,08:45
+LK-317,2026-03-04,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",window,Lumo / 30 mm / zinc,25,1,€10.00,€65.00,no,Mia Torres,5,Quick and clean.,11:30
+LK-318,5 March 2026,"Bauer, Timo","40 Kiln Way, Torsby, TB2 7GH",door,Torvin / 40 mm / brass,45,1,€18.50,€98.00,Yes,Kai Brandt,2,"Came an hour late, rude.",19:15
+`,
+    cases: [
+      ['tidy up the smiths\' names: single spaces, capitals at the start of each word', 'In ‹Smith›, reduce runs of spaces to one and write in title case.'],
+      ['Charge should be a plain number, commas are for the thousands', 'Turn ‹Charge› into numbers.'],
+      ['parts cost into numbers without the euro sign, blanks stay blank', 'Turn ‹Parts cost› into numbers.'],
+      ['the Called dates are a mix, make them all real dates. With slashes the day is first.', 'Turn ‹Called› into dates, the day before the month.'],
+      ['minutes as whole numbers, n/a should be empty', 'Turn ‹Minutes› into whole numbers, reading "n/a" as blank.'],
+      ['paid says yes or no in many ways, make it just yes and no', 'Turn ‹Paid› into yes or no.'],
+      ['write "none" where there\'s no lock', 'Fill blanks in ‹Lock› with "none".'],
+      ['remove the brackets and what\'s in them from the remarks', 'Remove what is between "(" and ")" from ‹Remark›.'],
+      ['Blank remarks should say "no remark"', 'Fill blanks in ‹Remark› with "no remark".'],
+      ['Split Lock into Make, Size and Material', 'Split ‹Lock› at "/" into ‹Make›, ‹Size› and ‹Material›.'],
+      ['Client is written last name first. I\'d like First name and Surname in two columns', 'Add ‹First name› as (the first name of the person in ‹Client›) and (the middle name of the person in ‹Client›) joined with " ". Add ‹Surname› as the last name of the person in ‹Client›.'],
+      ['give me the client as "M. Dray" instead of "Dray, Mona", in a new column', 'Add ‹Client rewritten› as (the first 1 characters of (piece 2 of ‹Client› cut at ",")) followed by ". " followed by (piece 1 of ‹Client› cut at ",").'],
+      ['get the postcode out of the address into its own column', 'Add ‹Postcode› as the postcode of the address in ‹Address›.'],
+      ['pull the phone number out of the remark, if there is one', 'Add ‹Telephone number› as the first telephone number in ‹Remark›.'],
+      ['the case number in the remark (five digits) in a column Case', null],
+      ['new column with the mail address from the remark', 'Add ‹E-mail address› as the first e-mail address in ‹Remark›.'],
+      ['Town from the address', 'Add ‹Town› as the town of the address in ‹Address›.'],
+      ['just the number from Lock\'s size, like 40 from "40 mm", as Size mm', null],
+      ['hour of arrival as a number', 'Add ‹Hour of Arrived› as (the minute of the day of ‹Arrived›) divided by 60 rounded down to 0 decimals.'],
+      ['which weekday were we called?', 'Add ‹Weekday of Called› as the weekday of ‹Called›.'],
+      ['rename Called to Call date and Stars to Rating', 'Rename ‹Called› to ‹Call date› and ‹Stars› to ‹Rating›.'],
+      ['move the remark to the end and smith right after the ref', 'Move ‹Remark› to the end. Move ‹Smith› to after ‹Ref›.'],
+      ['I don\'t need arrived and lock', 'Drop ‹Arrived› and ‹Lock›.'],
+      ['ref, client, kind and charge are all I need', null],
+      ['keep only unpaid openings', 'Keep rows where ‹Paid› is "no" or "n".'],
+      ['no safes please', 'Set aside rows where ‹Kind› is "safe".'],
+      ['openings in February 2026', 'Keep rows where ‹Called› is at least the date "2026-02-01" and ‹Called› is at most the date "2026-02-28".'],
+      ['only jobs over an hour', 'Keep rows where ‹Minutes› is more than 60.'],
+      ['the three most expensive jobs', 'Keep 3 rows with the highest ‹Charge›.'],
+      ['jobs in Torsby between 10 and 20 February 2026', null],
+      ['drop the ones with no stars', 'Set aside rows where ‹Stars› is blank.'],
+      ['everything done by Ebba except the cars', null],
+      ['keep the jobs that cost more than the average charge', 'Keep rows where ‹Charge› is more than (the mean of ‹Charge› over the rows).'],
+      ['sort by smith, then by charge with the dearest first', 'Sort by ‹Smith› and ‹Charge› from high to low.'],
+      ['one row per client, the latest one', 'Keep 1 row with the highest ‹Called› for each ‹Client›.'],
+      ['5 random jobs per kind... no, just 2', null],
+      ['remarks that say safe or window', null],
+      ['add Labour = charge minus parts cost, count missing parts as zero', 'Add ‹Labour› as ‹Charge› minus (‹Parts cost›, or 0 where it is blank).'],
+      ['charge per minute, 2 decimals, blank where minutes is 0 or missing', 'Add ‹Charge per Minutes› as ‹Charge› divided by ‹Minutes› rounded to 2 decimals.'],
+      ['What share of the total charge is each job? percent, 1 decimal', 'Add ‹Charge per total Charge %› as (‹Charge› divided by (the sum of ‹Charge› over the rows)) times 100 rounded to 1 decimal.'],
+      ['running total of the charge by date called', 'Add ‹Running total of Charge› as the running total of ‹Charge›, in the order of ‹Called›.'],
+      ['number the jobs of each client by date', 'Add ‹Number within Client› as the number of the row for each ‹Client›, in the order of ‹Called›.'],
+      ['average charge for that kind next to each row, rounded to cents', 'Add ‹Average Charge per Kind› as the mean of ‹Charge› over the rows for each ‹Kind› rounded to 2 decimals.'],
+      ['how far above or below its kind\'s average is each charge, in percent without decimals', null],
+      ['VAT of 20% is contained in the charge; show the net in a new column, 2 decimals', null],
+      ['Length: short up to 30 minutes, medium up to 60, long above, unknown where minutes is missing', 'Add ‹Length› as if ‹Minutes› is at most 30 then "short", if ‹Minutes› is at most 60 then "medium", if ‹Minutes› is more than 60 then "long", if ‹Minutes› is blank or else not (‹Minutes› holds a number) then "unknown", otherwise blank.'],
+      ['late evening if they arrived after 20:00, otherwise day, as Shift', 'Add ‹Shift› as if (the minute of the day of ‹Arrived›) is more than 1200 then "late evening", otherwise "day".'],
+      ['tag the remarks: damage if it says scratched or broke, key if it says key, else other', 'Add ‹Remark label› as if ‹Remark› mentions the word "scratched" or "broke" then "damage", if ‹Remark› mentions the word "key" or "keys" then "key", otherwise "other".'],
+      ['was the customer happy? positive / negative from the remark, blank if there\'s none', 'Add ‹Remark label› as if (the feeling in ‹Remark›) is more than 0 then "positive", if (the feeling in ‹Remark›) is less than 0 then "negative", otherwise blank.'],
+      ['yes/no: does the remark mention a key', 'Add ‹Remark label› as if ‹Remark› mentions the word "key" then "yes", otherwise "no".'],
+      ['rank by charge within each smith, highest first', 'Add ‹Rank by Charge› as the rank, highest first, of ‹Charge› for each ‹Smith›.'],
+      ['how much did we charge per kind?', 'Answer ‹Total Charge› as the sum of ‹Charge› over the rows; for each ‹Kind›.'],
+      ['how many jobs did each smith do, most first', 'Answer ‹Rows› as the number of rows; for each ‹Smith›; sorted by ‹Rows› from high to low.'],
+      ['average stars per smith, one decimal', 'Answer ‹Average Stars› as the mean of ‹Stars› over the rows rounded to 1 decimal; for each ‹Smith›.'],
+      ['share of jobs that are not paid, in percent', 'Answer ‹Share %› as ((the sum of (if ‹Paid› is "no" or "n" then 1, otherwise 0) over the rows) divided by (the number of rows)) times 100.'],
+      ['who had the longest job on average?', null],
+      ['number of clients we served more than once', 'Answer ‹Different Client› as the number of different values of ‹Client› over the rows; only where (the number of rows for each ‹Client›) is more than 1.'],
+      ['total charge and number of jobs per month', 'Answer ‹Total Charge› as the sum of ‹Charge› over the rows; and ‹Rows› as the number of rows; for each ‹Month of Called› as the month of ‹Called›.'],
+      ['median minutes for doors', 'Answer ‹Median Minutes› as the median of ‹Minutes› over the rows; only where ‹Kind› is "door".'],
+      ['sort the openings by shoe size', null],
+      ['remove jobs with an expired licence', null],
+    ],
+  },
+  {
+    table: 'openings',
+    csv: `Ref,Called,Client,Address,Kind,Lock,Minutes,Parts,Parts cost,Charge,Paid,Smith,Stars,Remark,Arrived
+LK-301,2026-02-02,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,35,1,€18.50,€95.00,yes,Ebba Lind,5,"Locked out, opened without damage.",09:40
+LK-302,03/02/2026,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,50,0,,€120.00,Y,ebba  lind,4,Key was inside the car.,11:15
+LK-303,2026-02-03,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",safe,Grell / 60 mm / steel,140,2,€64.00,"€1,240.00",no,Jon Abara,2,"Took very long and the safe is scratched, unhappy.",14:05
+LK-304,4 Feb 2026,"Webb, Otto","2 Church Row, Torsby",door,Torvin/50 mm/brass,25,1,€21.00,€88.00,yes,Jon Abara,,Cylinder replaced (spare key given).,08:20
+LK-305,2026-02-06,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,20,0,,€60.00,YES,Ebba Lind,5,Second visit this week; friendly as always.,17:30
+LK-306,09/02/2026,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",window,Lumo / 30 mm / zinc,45,3,€30.00,€140.00,n,Mia Torres,4,Three window locks fitted.,10:00
+LK-307,2026-02-10,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,55,1,€75.00,€210.00,yes,EBBA LIND,5,"New car key cut, works great. Call 555-0142.",13:45
+LK-308,11/02/2026,"Lindqvist, Per","9 Oak Park, Marne, MR3 5TT",door,Grell / 40 mm / steel,n/a,1,€25.50,€99.00,no,Mia Torres,3,,16:10
+LK-309,2026-02-12,"Haddad, Rami","66 Long Row, Harrow End",safe,Grell / 60 mm / steel,95,0,,€480.00,yes,Jon Abara,5,"Opened the safe quickly, excellent.",09:05
+LK-310,2026-02-16,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",door,Torvin / 50 mm / nickel,30,2,€42.00,€130.00,Yes,Mia Torres,4,Both front door locks changed (police case 88213).,18:20
+LK-311,17 Feb 2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",door,Lumo / 40 mm / zinc,15,0,,€45.00,yes,Ebba Lind,5,,21:50
+LK-312,2026-02-19,"Webb, Otto","2 Church Row, Torsby",window,Lumo/30 mm/zinc,60,4,€40.00,€175.00,no,Kai Brandt,1,"Broke a window pane, very bad work.",12:00
+LK-313,23/02/2026,"Marek, Ilse","12 Fern Close, Marne, MR3 8ZZ",car,,40,1,€75.00,€190.00,Y,Kai Brandt,3,Remote key programmed.,07:55
+LK-314,2026-02-25,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",door,Torvin / 40 mm / brass,0,1,€18.50,€70.00,yes,Mia Torres,4,Only the cylinder delivered.,15:00
+LK-315,2026-03-02,"Haddad, Rami","66 Long Row, Harrow End",door,Grell / 40 mm / steel,35,1,€25.50,€105.00,no,ebba lind,,Invoice sent to rami@haddadtrade.example.,10:40
+LK-316,03/03/2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",safe,Grell / 80 mm / steel,180,1,€110.00,"€1,560.00",yes,Jon Abara,4,Drilled and repaired.,08:45
+LK-317,2026-03-04,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",window,Lumo / 30 mm / zinc,25,1,€10.00,€65.00,no,Mia Torres,5,Quick and clean.,11:30
+LK-318,5 March 2026,"Bauer, Timo","40 Kiln Way, Torsby, TB2 7GH",door,Torvin / 40 mm / brass,45,1,€18.50,€98.00,Yes,Kai Brandt,2,"Came an hour late, rude.",19:15
+`,
+    others: {
+      smiths: `Smith,Mobile,Since,Hourly rate,District
+"Lind, Ebba",555-0101,2015-04-01,62,North
+"Abara, Jon",555-0102,2019-09-15,70,Centre
+"Torres, Mia",555-0103,2021-01-10,55,South
+"Nyberg, Sven",555-0104,2023-06-01,50,North
+`,
+      receipts: `Receipt,Opening,Amount,Received
+RC-1,LK-301,95,2026-02-05
+RC-2,LK-302,110,2026-02-10
+RC-3,LK-304,88,2026-02-09
+RC-4,LK-305,60,2026-02-06
+RC-5,LK-307,210.5,2026-02-20
+RC-6,LK-309,480,2026-02-28
+RC-7,LK-310,130,2026-03-01
+RC-8,LK-311,45,2026-02-18
+RC-9,LK-999,70,2026-02-26
+RC-10,LK-316,1500,2026-03-20
+RC-11,LK-318,98,2026-03-09
+`,
+    },
+    cases: [
+      ['add the hourly rate of each smith (names are the other way round in smiths)', 'Add ‹Hourly rate› as the ‹Hourly rate› in the table "smiths" where ‹Smith› is spelled like ‹Smith›.'],
+      ['mobile of the smith next to each job, blank if we don\'t have them', 'Add ‹Mobile› as the ‹Mobile› in the table "smiths" where ‹Smith› is spelled like ‹Smith›.'],
+      ['what should the labour have cost: minutes / 60 times the hourly rate, 2 decimals', 'Add ‹Minutes per 60 times Hourly rate› as (‹Minutes› divided by 60) times (the ‹Hourly rate› in the table "smiths" where ‹Smith› is spelled like ‹Smith›) rounded to 2 decimals.'],
+      ['jobs of smiths who are with us since before 2020', 'Keep rows where (the ‹Since› in the table "smiths" where ‹Smith› is spelled like ‹Smith›) is less than the date "2020-01-01".'],
+      ['which jobs have no receipt?', 'List each ‹Ref›; only where not (‹Ref› stands under ‹Opening› in the table "receipts").'],
+      ['how much was received for each job? 0 if nothing', null],
+      ['Check: ok if the receipt equals the charge, short if less came in, over if more, open if there is none', null],
+      ['list the jobs where the amount received differs from the charge, with both', null],
+      ['days from the call to the receipt', null],
+      ['yes or no: has it a receipt', 'Add ‹Ref label› as if ‹Ref› stands under ‹Opening› in the table "receipts" then "yes", otherwise "no".'],
+      ['which smiths in the openings are not in the smiths list?', 'List each ‹Smith›; only where not (‹Smith› in some spelling stands under ‹Smith› in the table "smiths").'],
+      ['average charge per district', 'Answer ‹Average Charge› as the mean of ‹Charge› over the rows; for each ‹District› as the ‹District› in the table "smiths" where ‹Smith› is spelled like ‹Smith›.'],
+    ],
+  },
+  {
+    table: 'smiths',
+    csv: `Smith,Mobile,Since,Hourly rate,District
+"Lind, Ebba",555-0101,2015-04-01,62,North
+"Abara, Jon",555-0102,2019-09-15,70,Centre
+"Torres, Mia",555-0103,2021-01-10,55,South
+"Nyberg, Sven",555-0104,2023-06-01,50,North
+`,
+    others: {
+      openings: `Ref,Called,Client,Address,Kind,Lock,Minutes,Parts,Parts cost,Charge,Paid,Smith,Stars,Remark,Arrived
+LK-301,2026-02-02,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,35,1,€18.50,€95.00,yes,Ebba Lind,5,"Locked out, opened without damage.",09:40
+LK-302,03/02/2026,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,50,0,,€120.00,Y,ebba  lind,4,Key was inside the car.,11:15
+LK-303,2026-02-03,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",safe,Grell / 60 mm / steel,140,2,€64.00,"€1,240.00",no,Jon Abara,2,"Took very long and the safe is scratched, unhappy.",14:05
+LK-304,4 Feb 2026,"Webb, Otto","2 Church Row, Torsby",door,Torvin/50 mm/brass,25,1,€21.00,€88.00,yes,Jon Abara,,Cylinder replaced (spare key given).,08:20
+LK-305,2026-02-06,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,20,0,,€60.00,YES,Ebba Lind,5,Second visit this week; friendly as always.,17:30
+LK-306,09/02/2026,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",window,Lumo / 30 mm / zinc,45,3,€30.00,€140.00,n,Mia Torres,4,Three window locks fitted.,10:00
+LK-307,2026-02-10,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,55,1,€75.00,€210.00,yes,EBBA LIND,5,"New car key cut, works great. Call 555-0142.",13:45
+LK-308,11/02/2026,"Lindqvist, Per","9 Oak Park, Marne, MR3 5TT",door,Grell / 40 mm / steel,n/a,1,€25.50,€99.00,no,Mia Torres,3,,16:10
+LK-309,2026-02-12,"Haddad, Rami","66 Long Row, Harrow End",safe,Grell / 60 mm / steel,95,0,,€480.00,yes,Jon Abara,5,"Opened the safe quickly, excellent.",09:05
+LK-310,2026-02-16,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",door,Torvin / 50 mm / nickel,30,2,€42.00,€130.00,Yes,Mia Torres,4,Both front door locks changed (police case 88213).,18:20
+LK-311,17 Feb 2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",door,Lumo / 40 mm / zinc,15,0,,€45.00,yes,Ebba Lind,5,,21:50
+LK-312,2026-02-19,"Webb, Otto","2 Church Row, Torsby",window,Lumo/30 mm/zinc,60,4,€40.00,€175.00,no,Kai Brandt,1,"Broke a window pane, very bad work.",12:00
+LK-313,23/02/2026,"Marek, Ilse","12 Fern Close, Marne, MR3 8ZZ",car,,40,1,€75.00,€190.00,Y,Kai Brandt,3,Remote key programmed.,07:55
+LK-314,2026-02-25,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",door,Torvin / 40 mm / brass,0,1,€18.50,€70.00,yes,Mia Torres,4,Only the cylinder delivered.,15:00
+LK-315,2026-03-02,"Haddad, Rami","66 Long Row, Harrow End",door,Grell / 40 mm / steel,35,1,€25.50,€105.00,no,ebba lind,,Invoice sent to rami@haddadtrade.example.,10:40
+LK-316,03/03/2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",safe,Grell / 80 mm / steel,180,1,€110.00,"€1,560.00",yes,Jon Abara,4,Drilled and repaired.,08:45
+LK-317,2026-03-04,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",window,Lumo / 30 mm / zinc,25,1,€10.00,€65.00,no,Mia Torres,5,Quick and clean.,11:30
+LK-318,5 March 2026,"Bauer, Timo","40 Kiln Way, Torsby, TB2 7GH",door,Torvin / 40 mm / brass,45,1,€18.50,€98.00,Yes,Kai Brandt,2,"Came an hour late, rude.",19:15
+`,
+      receipts: `Receipt,Opening,Amount,Received
+RC-1,LK-301,95,2026-02-05
+RC-2,LK-302,110,2026-02-10
+RC-3,LK-304,88,2026-02-09
+RC-4,LK-305,60,2026-02-06
+RC-5,LK-307,210.5,2026-02-20
+RC-6,LK-309,480,2026-02-28
+RC-7,LK-310,130,2026-03-01
+RC-8,LK-311,45,2026-02-18
+RC-9,LK-999,70,2026-02-26
+RC-10,LK-316,1500,2026-03-20
+RC-11,LK-318,98,2026-03-09
+`,
+    },
+    cases: [
+      ['which smiths have done no openings?', null],
+      ['number of openings per smith, 0 if none', 'Add ‹Number of openings› as (the number of ‹Smith› in the table "openings" where ‹Smith› is spelled like ‹Smith›), or 0 where it is blank.'],
+      ['total charge of each smith', 'Add ‹Total Charge› as the sum of all ‹Charge› in the table "openings" where ‹Smith› is spelled like ‹Smith›.'],
+      ['their average stars, one decimal', 'Add ‹Average Stars› as the mean of all ‹Stars› in the table "openings" where ‹Smith› is spelled like ‹Smith› rounded to 1 decimal.'],
+      ['when was each smith\'s last opening?', 'Add ‹Last Called› as the highest ‹Called› in the table "openings" where ‹Smith› is spelled like ‹Smith›.'],
+    ],
+  },
+  {
+    table: 'receipts',
+    csv: `Receipt,Opening,Amount,Received
+RC-1,LK-301,95,2026-02-05
+RC-2,LK-302,110,2026-02-10
+RC-3,LK-304,88,2026-02-09
+RC-4,LK-305,60,2026-02-06
+RC-5,LK-307,210.5,2026-02-20
+RC-6,LK-309,480,2026-02-28
+RC-7,LK-310,130,2026-03-01
+RC-8,LK-311,45,2026-02-18
+RC-9,LK-999,70,2026-02-26
+RC-10,LK-316,1500,2026-03-20
+RC-11,LK-318,98,2026-03-09
+`,
+    others: {
+      openings: `Ref,Called,Client,Address,Kind,Lock,Minutes,Parts,Parts cost,Charge,Paid,Smith,Stars,Remark,Arrived
+LK-301,2026-02-02,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,35,1,€18.50,€95.00,yes,Ebba Lind,5,"Locked out, opened without damage.",09:40
+LK-302,03/02/2026,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,50,0,,€120.00,Y,ebba  lind,4,Key was inside the car.,11:15
+LK-303,2026-02-03,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",safe,Grell / 60 mm / steel,140,2,€64.00,"€1,240.00",no,Jon Abara,2,"Took very long and the safe is scratched, unhappy.",14:05
+LK-304,4 Feb 2026,"Webb, Otto","2 Church Row, Torsby",door,Torvin/50 mm/brass,25,1,€21.00,€88.00,yes,Jon Abara,,Cylinder replaced (spare key given).,08:20
+LK-305,2026-02-06,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",door,Torvin / 40 mm / brass,20,0,,€60.00,YES,Ebba Lind,5,Second visit this week; friendly as always.,17:30
+LK-306,09/02/2026,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",window,Lumo / 30 mm / zinc,45,3,€30.00,€140.00,n,Mia Torres,4,Three window locks fitted.,10:00
+LK-307,2026-02-10,"Pohl, Karsten","18 Quay Street, Torsby, TB1 4QD",car,,55,1,€75.00,€210.00,yes,EBBA LIND,5,"New car key cut, works great. Call 555-0142.",13:45
+LK-308,11/02/2026,"Lindqvist, Per","9 Oak Park, Marne, MR3 5TT",door,Grell / 40 mm / steel,n/a,1,€25.50,€99.00,no,Mia Torres,3,,16:10
+LK-309,2026-02-12,"Haddad, Rami","66 Long Row, Harrow End",safe,Grell / 60 mm / steel,95,0,,€480.00,yes,Jon Abara,5,"Opened the safe quickly, excellent.",09:05
+LK-310,2026-02-16,"Sandoval, Ines","7 Hill Road, Marne, MR3 9LP",door,Torvin / 50 mm / nickel,30,2,€42.00,€130.00,Yes,Mia Torres,4,Both front door locks changed (police case 88213).,18:20
+LK-311,17 Feb 2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",door,Lumo / 40 mm / zinc,15,0,,€45.00,yes,Ebba Lind,5,,21:50
+LK-312,2026-02-19,"Webb, Otto","2 Church Row, Torsby",window,Lumo/30 mm/zinc,60,4,€40.00,€175.00,no,Kai Brandt,1,"Broke a window pane, very bad work.",12:00
+LK-313,23/02/2026,"Marek, Ilse","12 Fern Close, Marne, MR3 8ZZ",car,,40,1,€75.00,€190.00,Y,Kai Brandt,3,Remote key programmed.,07:55
+LK-314,2026-02-25,"Achebe, Ngozi","31 Dock View, Harrow End, HE2 1CC",door,Torvin / 40 mm / brass,0,1,€18.50,€70.00,yes,Mia Torres,4,Only the cylinder delivered.,15:00
+LK-315,2026-03-02,"Haddad, Rami","66 Long Row, Harrow End",door,Grell / 40 mm / steel,35,1,€25.50,€105.00,no,ebba lind,,Invoice sent to rami@haddadtrade.example.,10:40
+LK-316,03/03/2026,"Okafor, Dele","5 Station Sq, Torsby, TB1 1AB",safe,Grell / 80 mm / steel,180,1,€110.00,"€1,560.00",yes,Jon Abara,4,Drilled and repaired.,08:45
+LK-317,2026-03-04,"Dray, Mona","4 Mill Lane, Torsby, TB1 2AA",window,Lumo / 30 mm / zinc,25,1,€10.00,€65.00,no,Mia Torres,5,Quick and clean.,11:30
+LK-318,5 March 2026,"Bauer, Timo","40 Kiln Way, Torsby, TB2 7GH",door,Torvin / 40 mm / brass,45,1,€18.50,€98.00,Yes,Kai Brandt,2,"Came an hour late, rude.",19:15
+`,
+      smiths: `Smith,Mobile,Since,Hourly rate,District
+"Lind, Ebba",555-0101,2015-04-01,62,North
+"Abara, Jon",555-0102,2019-09-15,70,Centre
+"Torres, Mia",555-0103,2021-01-10,55,South
+"Nyberg, Sven",555-0104,2023-06-01,50,North
+`,
+    },
+    cases: [
+      ['receipts for jobs that don\'t exist', null],
+      ['bring in client and kind of the opening', 'Add ‹Client› as the ‹Client› in the table "openings" where ‹Ref› is ‹Opening›. Add ‹Kind› as the ‹Kind› in the table "openings" where ‹Ref› is ‹Opening›.'],
+      ['is the amount what we charged? yes/no', null],
+      ['who was the smith for each receipt?', null],
     ],
   },
 ];

@@ -137,7 +137,7 @@ export const pairRules: readonly Rule[] = [
   rule('pairTest', 'paid|received too little|less', () => ({ kind: 'paid', op: '<' }), 0),
   rule('pairTest', 'paid|received too much|more', () => ({ kind: 'paid', op: '>' }), 0),
   rule('pairTest', `up to|until ^$num:n ${MONEY} (of)? difference|apart|off|away|deviation`, ({ n }) => apart('<=', n), 0),
-  rule('pairTest', 'above|over|beyond|more that|this|it', () => OTHER, 0.05),
+  rule('pairTest', 'above|over|beyond|more than? that|this|it', () => OTHER, -0.4),
   rule('pairTest', `${THEY} within|inside $num:n ${MONEY} (of each other|of one another|of it|apart|difference)?`, ({ n }) => apart('<=', n), 0),
   rule('pairTest', `${THEY} within|inside a|one ${MONEY} (of each other|of one another|of it|apart|difference)?`, () => apart('<=', 1), 0),
   rule('pairTest', 'nothing|none|no (money|payment|amount|sum)? came|arrived|comes|arrives|exists in?', () => ABSENT, -0.1),
