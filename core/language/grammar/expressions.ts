@@ -53,6 +53,7 @@ export const expressionRules = [
   rule('col', 'how $col:c it|they|that? is|are|was|were?', ({ c }) => c, 0.05),
   rule('col', 'the? day|date|time|moment when|that|on|at? which? it|they|he|she|we|$rows was|is|were|got|has? been? $col:c', ({ c }) => c, 0.05),
   rule('col', '$col:c of the|each|every|a|our? $noun', ({ c }) => c, 0.02),
+  rule('col', '$col:c ,? that|which|we|they? (are|is|were)? used|wrote|noted|written|found|recorded|entered|mentioned|given down? on|in|for the|our? ^$rows|$noun', ({ c }) => c, 0.05),
   rule('col', 'what|whatever we|they|it|he|she|you? is|was|were|have|has|had|got? $col:c', ({ c }) => c, 0.15),
   ...PHRASAL.map(([words, called]) => rule('col', words, (_s, x: Context) => { const found = x.head.columns.filter((c) => called.test(c.name)); return found.length === 1 ? found[0]!.name : null; }, 0.3)).flat(),
   // 'Tax, which is 20% of what was claimed'

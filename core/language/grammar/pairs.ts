@@ -7,7 +7,7 @@ import { moneyColumn } from './roles';
 import { moneyOf, orNothing } from './many';
 import { lookupOf, type OtherColumn } from './others';
 import { comesTo } from './their-amounts';
-import { soleValue } from './theirs';
+import { mostlySole, soleValue } from './theirs';
 
 /* Two values of a row held against each other, at least one of them from another table, and what is said of them then. */
 
@@ -99,11 +99,12 @@ const MONEY = 'euros|euro|eur|pounds|pound|dollars|dollar|cents|cent|francs|€|
 export const pairRules: readonly Rule[] = [
   rule('held', '$col:c here? (in|of this|our table|list|sheet)?', ({ c }) => column(c), 0),
   rule('held', 'it|this|that', (_s, x: Context) => { const c = moneyColumn(x); return c === null ? null : column(c); }, 0.4),
-  rule('held', '$theirs:c', ({ c }, x: Context) => soleValue(x, comesTo(c, x)), 0),
+  rule('held', '$theirs:c', ({ c }, x: Context) => soleValue(x, comesTo(c, x)) ?? mostlySole(x, comesTo(c, x)), 0),
   rule('held', '$tally:e', ({ e }) => orNothing(e), 0.05),
   // 'Rent and payment': what the rows of a table come to
   rule('held', 'the|its|their|all? $theTable:t', ({ t }, x: Context) => moneyOf(t, x), 0.5),
   // 'The amount in remittances, by lot ref', 'lot against lot ref'
+  rule('held', '$theirs:c for|of that|this|the|each|every|its ^$tcol:k', ({ c, k }, x: Context) => (k.table === c.table && k.column !== c.column ? soleValue(x, comesTo(c, x)) ?? mostlySole(x, comesTo(c, x)) : null), -0.05),
   rule('held', '$theirs:c ,? ~open? by|via|on|under|matched|through by|on|through? the|its|their? ^$tcol:k ~close?', ({ c, k }, x: Context) => keyed(c, undefined, k, x), -0.05),
   rule('held', '$theirs:c ,? ~open? by|via|on|matched|through? the|its|our? ^$col:a ~be|=|equals|against|to|with|and|for|of the|its|their? ^$tcol:k (there|of it)? ~close?', ({ c, a, k }, x: Context) => keyed(c, a, k, x), -0.1),
   rule('held', '$remark|$word|$col ~open $held:e ~close', ({ e }) => (isTheirs(e) ? e : null), 0.1),
@@ -160,13 +161,15 @@ export const pairRules: readonly Rule[] = [
   rule('heldSo', `the|our|its|their? $held:a ~be? within|inside $num:n ${MONEY} of|from the|its|their? $held:b`, ({ a, b, n }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', n), x), 0),
   rule('heldSo', `the|our|its|their? $held:a ~be? within|inside a|one ${MONEY} of|from the|its|their? $held:b`, ({ a, b }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', 1), x), 0),
   rule('heldSo', `the|our|its|their? $held:a and|, the|its|their? $held:b ~be? within|inside $num:n ${MONEY} (of each other|of one another|apart)?`, ({ a, b, n }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', n), x), 0),
+  rule('heldSo', `the|our|its|their? $held:a and|, the|its|their? $held:b (differ|differs|deviate|are|lie|is)? (by)? ~most $num:n ${MONEY} apart|away|off|difference?`, ({ a, b, n }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', n), x), 0),
+  rule('heldSo', `the|our|its|their? $held:a ~be? ~most $num:n ${MONEY} away|off|apart from the|its|their? $held:b`, ({ a, b, n }, x: Context): HeldSo | null => heldSo(a, b, apart('<=', n), x), 0),
   rule('heldSo', `the|our|its|their? $held:a ~be? ~less the|its|their? $held:b`, ({ a, b }, x: Context): HeldSo | null => heldSo(a, b, LESS, x), 0),
   rule('heldSo', `the|our|its|their? $held:a ~be? ~more the|its|their? $held:b`, ({ a, b }, x: Context): HeldSo | null => heldSo(a, b, MORE, x), 0),
   rule('outcomeLabel', '$text:t', ({ t }) => t, 0),
   rule('outcomeLabel', '$setPhrase:t', ({ t }) => t, 0.05),
   rule('outcomeLabel', '^$word:w', ({ w }) => w.toLowerCase(), 0),
   rule('outcome', '$outcomeLabel:l ~if|where|for|:|= $pairTest:t', ({ l, t }): Outcome => ({ label: l, test: t }), 0),
-  rule('outcome', '$outcomeLabel:l ^$pairTest:t', ({ l, t }): Outcome => ({ label: l, test: t }), 0.15),
+  rule('outcome', '$outcomeLabel:l ^$pairTest:t', ({ l, t }): Outcome => ({ label: l, test: t }), 0.4),
   rule('outcome', '~if $pairTest:t ,|then|: (say|write|put|mark|it|is|as)? $outcomeLabel:l', ({ l, t }): Outcome => ({ label: l, test: t }), 0.1),
   rule('outcome', '$outcomeLabel:l without a|an|any? ^$theTable|$tcol|$col|$noun at? all?', ({ l }): Outcome => ({ label: l, test: ABSENT }), 0.1),
   rule('outcome', '$outcomeLabel:l with no ^$theTable|$tcol|$col|$noun at? all?', ({ l }): Outcome => ({ label: l, test: ABSENT }), 0.1),

@@ -33,6 +33,14 @@ export function soleValue(x: Pick<Context, 'head'>, value: OtherColumn): Express
   return e?.kind === 'lookup' && !uniqueThere(e.under, e.table, x) ? null : e;
 }
 
+/** The same where a key stands there twice now and then, by mistake: those rows have no single value, and are told. */
+export function mostlySole(x: Pick<Context, 'head'>, value: OtherColumn): Expression | null {
+  const e = valueThere(x, value);
+  if (e?.kind !== 'lookup') return e;
+  const keys = (x.head.others?.get(e.table)?.glances?.get(e.under)?.values ?? []).filter(([text]) => text.trim() !== '');
+  return keys.length > 0 && keys.filter(([, n]) => n > 1).length <= keys.length * 0.1 ? e : null;
+}
+
 interface TheirValue extends OtherColumn { readonly text: string }
 
 /** Rows for which another table says one of some values. */

@@ -109,7 +109,8 @@ const moreFigures = (list: readonly Expression[]): Act =>
 
 /** Blanks of what is averaged or added up are left out anyway, and what another table does not have, where it is compared with that. */
 const impliedLeft = (plan: AskPlan, c: Condition): boolean =>
-  (c.kind === 'not' && c.of.kind === 'listed' && plan.where !== undefined && theirsIn(plan.where).some((e) => e.kind === 'lookup' && c.of.kind === 'listed' && e.table === c.of.table && keyOf(e.of) === keyOf(c.of.of))) ||
+  // Nothing that counts as zero is compared all the same.
+  (c.kind === 'not' && c.of.kind === 'listed' && plan.where !== undefined && !keyOf(plan.where).includes('"kind":"orElse"') && theirsIn(plan.where).some((e) => e.kind === 'lookup' && c.of.kind === 'listed' && e.table === c.of.table && keyOf(e.of) === keyOf(c.of.of))) ||
   c.kind === 'empty' && plan.figures.every((f) => { const e = f.as.kind === 'round' ? f.as.of : f.as; return e.kind === 'total' && keyOf(e.of) === keyOf(c.of); });
 
 /** A name that ends in a unit, with another. */

@@ -76,6 +76,8 @@ export const comparePhrases: readonly Rule[] = [
   rule('rider', '$bothTold', () => withBoth, 0.5),
   // 'Matching lot ref to lot': how the tables were tied
   ...['the? $tcol:k to|with|and|against|=|is the|our? $col:a', 'the|our? $col:a to|with|and|against|=|is the|their? $tcol:k'].map((pair) => rule('rider', `,|~open? match|matching|matched|by|via|on|tying|tie|linking|link|joining|join|compare|comparing ${pair} ~close?`, ({ k, a }) => tiedSo(a, k), -0.3)).flat(),
+  // 'Going by lot ref'
+  rule('rider', ',|~open? going|judging|looking|matching|matched by|at|on? the|their? $tcol:k ~close?', ({ k }) => tiedUnder(k), -0.1),
   rule('rider', 'and? only|just the|those? $rows|$noun|ones|$col ~rel? ~be|appear|occur|stand|exist|present|listed|found in both of? the|these? tables|lists|files|sheets?', () => confirmed, -0.2),
   rule('rider', 'and? only|just the|those? $rows|$noun|ones|$col ~rel? ~be? present|listed|found|known in both of? the|these? tables|lists|files|sheets?', () => confirmed, -0.2),
   rule('rider', "only|just for|with|where|if? the|those? $rows|$noun|ones|$col|$theTable (that|which)? we|they|it know|knows|have|has|list|lists", () => confirmed, -0.2),
@@ -97,6 +99,9 @@ const takenFrom = (c: OtherColumn, table: string): Act => ({ key: `taken from ${
 
 /** Said of what is taken from that table anyway. */
 const told = (table: string): Act => ({ key: `told by ${table}`, apply: (state) => (JSON.stringify(state.plans).includes(`"table":${JSON.stringify(table)}`) ? nothing.apply(state) : null) });
+
+/** Said of what is looked up under this column. */
+const tiedUnder = (k: OtherColumn): Act => ({ key: `tied under ${k.table} ${k.column}`, apply: (state) => (JSON.stringify(state.plans).includes(`"table":${JSON.stringify(k.table)},"under":${JSON.stringify(k.column)}`) ? nothing.apply(state) : null) });
 
 /** Said of values that are looked up by these two columns. */
 const tiedSo = (own: string, k: OtherColumn): Act => ({ key: `tied by ${own} ${k.table} ${k.column}`, apply: (state) => { const last = JSON.stringify(state.plans); return last.includes(`"table":${JSON.stringify(k.table)},"under":${JSON.stringify(k.column)},"of":{"kind":"column","name":${JSON.stringify(own)}}`) ? nothing.apply(state) : null; } });
