@@ -29,7 +29,9 @@ export function numberedTimes(tokens: readonly Token[], { head }: Context, put: 
 const VERBS = new Set('put make move drop add remove sort keep call rename round set leave delete show give take then split replace fill turn change convert place bring throw trim'.split(' '));
 
 /** Words that begin what is asked for, and no name. */
-/** 'Match to the submissions:' is called ‹Match›: the rows it is for are no part of the name. */
+/** What rows are called. */
+type RowWords = Pick<Vocabulary, 'rowNouns' | 'tableStems'>;
+
 /** Where a name ends before the rows that it is for; its own end where it says none. */
 function tailFor(tokens: readonly Token[], from: number, to: number, { rowNouns, tableStems }: RowWords): number {
   const last = tokens[to - 1]!, before = tokens[to - 2]?.lower ?? '';
@@ -37,7 +39,7 @@ function tailFor(tokens: readonly Token[], from: number, to: number, { rowNouns,
   return at > from && /^(?:each|every)$/.test(before) && /^(?:for|on|to|per)$/.test(tokens[at]!.lower) && (rowNouns.has(last.stem) || tableStems.has(last.stem)) ? at : to;
 }
 
-type RowWords = Pick<Vocabulary, 'rowNouns' | 'tableStems'>;
+/** 'Match to the submissions:' is called ‹Match›: the rows it is for are no part of the name. */
 const isFor = (tokens: readonly Token[], from: number, to: number, { rowNouns, tableStems }: RowWords): boolean =>
   to > from + 2 && (rowNouns.has(tokens[to - 1]!.stem) || tableStems.has(tokens[to - 1]!.stem)) && [to - 2, to - 3].some((at) => at > from && /^(?:to|for|on|in)$/.test(tokens[at]!.lower) && (at === to - 2 || /^(?:the|all|our)$/.test(tokens[to - 2]!.lower)));
 
