@@ -68,7 +68,7 @@ test('a rate by the night is no number of nights', async () => {
 });
 
 describe('beside another table', () => {
-  const rows = async (request: string): Promise<readonly unknown[]> => (await beside(TRIPS, { boats: BOATS }, request)).cells('Trip');
+  const rows = async (request: string): Promise<readonly unknown[]> => (await beside(TRIPS, { boats: BOATS }, request)).chosen('Trip');
   test.each([
     ['trips with more cars than the boat can take', ['T3']],
     ['trips over the passenger limit', ['T3']],
@@ -88,8 +88,8 @@ describe('beside another table', () => {
   });
 
   test('boats without a trip', async () => {
-    const { cells } = await beside(BOATS, { trips: TRIPS }, 'boats without any trip');
-    expect(await cells('Name')).toEqual(['Skua']);
+    const { chosen } = await beside(BOATS, { trips: TRIPS }, 'boats without any trip');
+    expect(await chosen('Name')).toEqual(['Skua']);
   });
 });
 

@@ -10,8 +10,8 @@ const column = async (csv: string, others: Readonly<Record<string, string>>, ...
   return (await cells(session.head.columns.at(-1)!.name)).map((v) => (v === null ? '' : String(v)));
 };
 const first = async (csv: string, others: Readonly<Record<string, string>>, request: string) => {
-  const { session, answer, cells } = await beside(csv, others, request);
-  return answer.outcome === 'done' ? cells(session.head.columns[0]!.name) : answer.outcome;
+  const { session, answer, chosen } = await beside(csv, others, request);
+  return answer.outcome === 'done' ? chosen(session.head.columns[0]!.name) : answer.outcome;
 };
 
 describe('several rows of another table for one', () => {

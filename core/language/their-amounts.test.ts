@@ -21,7 +21,7 @@ test.each<[string, readonly string[]]>([
   ['jobs where the payment is less than the invoice', ['J-2']],
   ['Keep rows where (the ‹Received› in the table "payments" where ‹For job› is ‹Job›) is more than ‹Begun›.', ['J-1', 'J-2']],
   ['Keep rows where (the ‹Received› in the table "payments" where ‹For job› is ‹Job›) equals ‹Begun›.', ['J-3']],
-])('%s', async (request, jobs) => expect(await (await asked(request)).cells('Job')).toEqual(jobs));
+])('%s', async (request, jobs) => expect(await (await asked(request)).chosen('Job')).toEqual(jobs));
 
 test('both figures are shown where they differ, and equal ones that are written otherwise do not', async () =>
   expect((await asked("show jobs where the sum paid isn't the invoiced amount, both figures please")).session.answered?.rows).toEqual([['J-2', '£900', '£850.00']]));
@@ -29,7 +29,7 @@ test('both figures are shown where they differ, and equal ones that are written 
 test.each<[string, readonly string[]]>([
   ["which of these payments don't match a job?", ['PY4']],
   ['payments that belong to no job', ['PY4']],
-])('%s', async (request, payments) => expect(await (await beside(PAYMENTS, { jobs: JOBS }, request)).cells('Payment')).toEqual(payments));
+])('%s', async (request, payments) => expect(await (await beside(PAYMENTS, { jobs: JOBS }, request)).chosen('Payment')).toEqual(payments));
 
 test('the other of two labels stands where the condition does not hold', async () =>
   expect(await (await beside(PAYMENTS, { jobs: JOBS }, 'mark payments as known or unknown in a column State: known when the job exists')).cells('State')).toEqual(['known', 'known', 'known', 'unknown']));

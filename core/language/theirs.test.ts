@@ -14,7 +14,7 @@ describe('a column that only another table has needs no table to be named', () =
     ['only orders whose unit price is not the list price', `Keep rows where ‹Unit price› differs from (${LIST}).`],
     ['bring over the family, "none" where the plant isn\'t found', `Add ‹Family› as (${FAMILY}), or "none" where it is blank.`],
     ['only shrub plants', `Keep rows where (${FAMILY}) is "Shrub".`],
-    ['orders that aren\'t in the plants table', 'Keep rows where not (‹Plant› stands under ‹Name› in the table "plants").'],
+    ['keep the orders that aren\'t in the plants table', 'Keep rows where not (‹Plant› stands under ‹Name› in the table "plants").'],
   ])('%s', async (request, sentence) => expect(await said(request)).toEqual([sentence]));
 
   test('a question is answered by groups of another table', async () => {

@@ -19,7 +19,8 @@ P-3,104,630,K-07
 test('tables that share a lot and its owner belong together by the lot', async () => {
   const { head } = await openSession(await csvTable(LOTS, 'lots'), [await csvTable(PAYOUTS, 'payouts')]);
   const said = (request: string): string => { const a = readRequest(request, head); return a.outcome === 'done' ? a.reading.sentences.join(' ') : a.message; };
-  expect(said('lots that are not in payouts')).toBe('Keep rows where not (‹Lot› stands under ‹Lot no› in the table "payouts").');
+  expect(said('lots that are not in payouts')).toBe('List each ‹Lot›; only where not (‹Lot› stands under ‹Lot no› in the table "payouts").');
+  expect(said('keep lots that are not in payouts')).toBe('Keep rows where not (‹Lot› stands under ‹Lot no› in the table "payouts").');
   expect(said('bring in Paid from payouts')).toBe('Add ‹Paid› as the ‹Paid› in the table "payouts" where ‹Lot no› is ‹Lot›.');
 });
 

@@ -14,7 +14,7 @@ export const ASIDES: readonly string[] = [
   ...UNCOUNTED,
   ...crossed('keep|keeping|leave|leaving|with|and keep', 'everything else|all else|the rest|all other columns|the other columns|all the rest', 'as it is|as they are|unchanged|untouched|as is').split('|'), 'keeping everything else', 'keeping all else', 'keeping the rest', 'and keep everything else',
   ...BOTH_ENDS.split('|'), ...BLANKS_STAY.split('|'), ...BLANKS_IGNORED.split('|'), ...NEGATIVE_BRACKETS.split('|'),
-  ...crossed('formats|the formats|styles|the styles|spellings|notations|formatting', 'vary|varies|differ|differs|are mixed|is mixed', '|wildly|a lot|widely|greatly|very much').split('|'),
+  ...crossed('formats|the formats|styles|the styles|notations|formatting', 'vary|varies|differ|differs|are mixed|is mixed', '|wildly|a lot|widely|greatly|very much').split('|'),
   ...crossed('nothing else', '|about it|about them|in it|in them', 'should change|changes|may change|is to change|must change|should be changed|is changed|should be touched|is touched').split('|'),
   ...crossed('first|the first', 'match|hit|one that fits', 'wins|counts|decides|is taken').split('|'), ...crossed('check|test|try|look|go through them', 'in', 'that|this|the given', 'order').split('|'),
   ...crossed('the *|some|they|these|those', "don't always|do not always|don't all|do not all|may not|might not|sometimes don't|often don't", 'have', '* around them|* round them|* around it|* in between|* between them').split('|'),

@@ -3,7 +3,9 @@ import { frame, means, type Frame } from '../../language/frames';
 import { uniqueNames, type Renaming } from './phrases';
 
 
-const made = ({ c, n }: { c: string; n: string }): Renaming | null => (c.toLowerCase() === n.toLowerCase() ? null : { from: c, to: n });
+/** 'Delivered -> proper dates' says what a column is to hold. */
+const TYPES = /^(?:genuine|real|proper|true|valid|actual|plain|whole) (?:dates?|numbers?|text|texts|figures?)$/i;
+const made = ({ c, n }: { c: string; n: string }): Renaming | null => (c.toLowerCase() === n.toLowerCase() || TYPES.test(n) ? null : { from: c, to: n });
 
 const STRONG = [
   means('$col:c column|columns? - > $name:n', made), means('$col:c column? ->|=>|→ $name:n', made), means('$col:c column? ~should|is|are|to to? be? called|named|renamed|titled|headed to? $name:n', made),
